@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Catalogue;
+
+/** All that is known of one kind of row or value; one entry is all a new command needs here. */
+final readonly class Entry
+{
+    /**
+     * @param string                $key     for a command its object and its name in Python: `nib.move_to`
+     * @param array<string, string> $words   phrase by locale; `{name}` is the blank of that name
+     * @param list<Slot>            $slots
+     * @param array<string, string> $docs    one or two sentences by locale
+     * @param bool                  $command a scene's command: its text is a call in every language
+     * @param bool                  $value   it answers, and stands in a blank
+     * @param string|null           $icon    margin icon when it is not the kind's own
+     */
+    public function __construct(
+        public string $key,
+        public Kind $kind,
+        public array $words,
+        public array $slots = [],
+        public array $docs = [],
+        public Goes $goes = Goes::Row,
+        public bool $command = false,
+        public bool $value = false,
+        public ?string $icon = null,
+    ) {
+    }
+
+    public function icon(): string
+    {
+        return $this->icon ?? $this->kind->icon();
+    }
+
+    public function slot(string $name): ?Slot
+    {
+        foreach ($this->slots as $slot) {
+            if ($slot->name === $name) {
+                return $slot;
+            }
+        }
+
+        return null;
+    }
+
+    /** `nib.move_to` as Python and C++ write it. */
+    public function snakeName(): string
+    {
+        return $this->key;
+    }
+
+    /** `nib.moveTo` as JavaScript writes it. */
+    public function camelName(): string
+    {
+        return lcfirst(str_replace(' ', '', ucwords(str_replace('_', ' ', $this->key))));
+    }
+
+    /** The command's own name, without its object: `move_to`. */
+    public function method(): string
+    {
+        return substr($this->key, (int) strpos($this->key, '.') + 1);
+    }
+}

@@ -1,0 +1,31 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Catalogue;
+
+/** What a row is about; the drawer groups by it, and it gives a row its margin icon and ink. */
+enum Kind: string
+{
+    case Start = 'start';
+    case Nib = 'nib';
+    case Again = 'again';
+    case Choose = 'choose';
+    case Remember = 'remember';
+    case Own = 'own';
+    case Say = 'say';
+
+    /** Name of the margin icon in the icon library. */
+    public function icon(): string
+    {
+        return match ($this) {
+            self::Start => 'flag-triangle-right',
+            self::Nib => 'pen-tool',
+            self::Again => 'repeat-2',
+            self::Choose => 'split',
+            self::Remember => 'box',
+            self::Own => 'bookmark-plus',
+            self::Say => 'message-circle',
+        };
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Catalogue;
+
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+
+/** A blank of a row, or a parameter of a command. */
+final readonly class Slot
+{
+    /**
+     * @param string|null $unit steps, degrees, …; a key of the catalogue's unit names
+     * @param float|null  $min  smallest number a command takes
+     * @param float|null  $max  largest number a command takes
+     */
+    private function __construct(
+        public string $name,
+        public SlotType $type,
+        public ?Expression $default = null,
+        public ?string $unit = null,
+        public ?float $min = null,
+        public ?float $max = null,
+    ) {
+    }
+
+    public static function number(string $name, int|float $default, ?string $unit = null, ?float $min = null, ?float $max = null): self
+    {
+        return new self($name, SlotType::Number, new NumberLiteral($default), $unit, $min, $max);
+    }
+
+    public static function any(string $name, int|string $default): self
+    {
+        return new self($name, SlotType::Any, \is_int($default) ? new NumberLiteral($default) : new TextLiteral($default));
+    }
+
+    public static function truth(string $name): self
+    {
+        return new self($name, SlotType::Truth, new TruthLiteral(true));
+    }
+
+    public static function colour(string $name, Ink $default): self
+    {
+        return new self($name, SlotType::Colour, new TextLiteral($default->value));
+    }
+
+    public static function label(string $name, SlotType $type): self
+    {
+        return new self($name, $type);
+    }
+}

@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Edit;
+
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Walk;
+
+/** What holds for every well-formed program, whoever made it. */
+final class Rules
+{
+    /** @throws Refusal that names the first rule the program breaks */
+    public static function check(Program $program): void
+    {
+        $rows = 0;
+        $ids = [];
+        foreach (Walk::statements($program->parts()) as $statement) {
+            if (++$rows > Editor::MOST_ROWS) {
+                throw new Refusal('rule.many_rows', ['most' => Editor::MOST_ROWS]);
+            }
+            if (isset($ids[$statement->id]) || $statement->id >= $program->nextId || $statement->id < 1) {
+                throw new Refusal('rule.ids');
+            }
+            $ids[$statement->id] = true;
+        }
+        $names = [];
+        foreach ($program->functions as $function) {
+            if (isset($names[$function->name])) {
+                throw new Refusal('name.function', ['name' => $function->name]);
+            }
+            $names[$function->name] = \count($function->parameters);
+        }
+        foreach ($program->parts() as $part) {
+            foreach (self::calledBy($part) as $name => $counts) {
+                if (!isset($names[$name])) {
+                    throw new Refusal('name.no_function', ['name' => (string) $name]);
+                }
+                foreach (array_keys($counts) as $count) {
+                    if ($names[$name] !== $count) {
+                        throw new Refusal('blank.arguments', ['name' => (string) $name, 'wanted' => $names[$name], 'given' => $count]);
+                    }
+                }
+            }
+            self::body($part->body, false, $part instanceof FunctionDefinition, 1);
+        }
+    }
+
+    /** @return array<string, array<int, true>> the own functions that a part calls, with the numbers of arguments given */
+    public static function calledBy(Statement $part): array
+    {
+        $called = [];
+        foreach (Walk::statements([$part]) as $statement) {
+            if ($statement instanceof OwnCall) {
+                $called[$statement->function][\count($statement->arguments)] = true;
+            }
+            foreach (Walk::expressionsOf($statement) as $expression) {
+                if ($expression instanceof OwnValue) {
+                    $called[$expression->function][\count($expression->arguments)] = true;
+                }
+            }
+        }
+
+        return $called;
+    }
+
+    private static function body(Block $body, bool $inLoop, bool $inFunction, int $depth): void
+    {
+        if ($depth > Editor::DEEPEST) {
+            throw new Refusal('rule.deep', ['deepest' => Editor::DEEPEST]);
+        }
+        foreach ($body->statements as $statement) {
+            if (!$inLoop && ($statement instanceof BreakLoop || $statement instanceof ContinueLoop)) {
+                throw new Refusal('rule.outside_loop');
+            }
+            if (!$inFunction && ($statement instanceof GiveBack || $statement instanceof LeaveFunction || $statement instanceof ShareVariable)) {
+                throw new Refusal('rule.outside_function');
+            }
+            if ($statement instanceof FunctionDefinition) {
+                throw new Refusal('edit.function_outside');
+            }
+            foreach ($statement->bodies() as $inner) {
+                self::body($inner, $inLoop || $statement->isLoop(), $inFunction, $depth + 1);
+            }
+        }
+    }
+}

@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\File;
+
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Writes the project file, `*.scrivlet.json`; its format is described in docs/project-file.md. */
+final class ProjectWriter
+{
+    public const FORMAT = 'scrivlet';
+    public const VERSION = 1;
+
+    public static function write(string $name, Program $program): string
+    {
+        return self::json(['format' => self::FORMAT, 'version' => self::VERSION, 'name' => $name, 'program' => self::program($program)], true);
+    }
+
+    /** A program alone and on one line, with the ids of its rows, as it is kept. */
+    public static function kept(Program $program): string
+    {
+        return self::json(self::program($program), false);
+    }
+
+    /** @param list<Statement> $rows */
+    public static function rows(array $rows): string
+    {
+        return self::json(['format' => self::FORMAT, 'version' => self::VERSION, 'rows' => array_map(self::row(...), $rows)], false);
+    }
+
+    /** @param array<string, mixed> $data */
+    private static function json(array $data, bool $pretty): string
+    {
+        return json_encode($data, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | ($pretty ? \JSON_PRETTY_PRINT : 0)).($pretty ? "\n" : '');
+    }
+
+    /** @return array<string, mixed> */
+    private static function program(Program $program): array
+    {
+        return [
+            'nextId' => $program->nextId,
+            'functions' => array_map(self::row(...), $program->functions),
+            'script' => self::row($program->script),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function row(Statement $row): array
+    {
+        $data = ['id' => $row->id, 'row' => $row->entry()];
+        if ($row->off) {
+            $data['off'] = true;
+        }
+        if ($row instanceof FunctionDefinition) {
+            return [...$data, 'name' => $row->name, 'parameters' => $row->parameters, 'body' => self::block($row->body)];
+        }
+        if ($row instanceof OwnCall) {
+            return [...$data, 'function' => $row->function, 'arguments' => array_map(self::expression(...), $row->arguments)];
+        }
+        if ($row instanceof Conditional) {
+            $data['branches'] = [];
+            foreach ($row->branches as $branch) {
+                $data['branches'][] = ['condition' => self::expression($branch->condition), 'then' => self::block($branch->body)];
+            }
+
+            return null === $row->otherwise ? $data : [...$data, 'otherwise' => self::block($row->otherwise)];
+        }
+
+        return [...$data, ...$row->labels(), ...array_map(self::expression(...), $row->blanks()), ...array_map(self::block(...), $row->bodies())];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private static function block(Block $block): array
+    {
+        return array_map(self::row(...), $block->statements);
+    }
+
+    private static function expression(Expression $expression): mixed
+    {
+        return match (true) {
+            $expression instanceof NumberLiteral, $expression instanceof TextLiteral, $expression instanceof TruthLiteral => $expression->value,
+            $expression instanceof VariableRead => ['variable' => $expression->name],
+            $expression instanceof Unary, $expression instanceof Binary => ['operator' => $expression->operator->value, 'of' => self::operands($expression)],
+            $expression instanceof RandomWhole => ['random' => self::operands($expression)],
+            $expression instanceof CommandValue => ['command' => $expression->command, 'of' => self::operands($expression)],
+            $expression instanceof OwnValue => ['function' => $expression->function, 'of' => self::operands($expression)],
+            default => throw new \LogicException('Cannot write '.$expression::class),
+        };
+    }
+
+    /** @return list<mixed> */
+    private static function operands(Expression $expression): array
+    {
+        return array_map(self::expression(...), $expression->operands());
+    }
+}

@@ -1,0 +1,299 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Expression;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
+
+/**
+ * Reads what a person types into a blank: `side * 2`, `size > 90 and not done`, `"petal " & number`.
+ *
+ * It takes the signs of all three languages and the words of the interface's languages, as blanks belong to none.
+ */
+final class ExpressionReader
+{
+    public const LONGEST = 2000;
+    public const DEEPEST = 24;
+
+    private const TOKEN = '~\s*(?:(?<number>(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d+)?)|(?<text>"(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')|(?<name>nib\.[a-z]+|'.Names::PATTERN.')|(?<sign>\*\*|//|==|!=|<>|<=|>=|&&|\|\||[-+*/%^&=<>!(),×÷−≠≤≥]))~uA';
+
+    /** @var array<string, array{Operator, int}> sign or word to its meaning and its strength */
+    private const BINARY = [
+        'or' => [Operator::Or, 1], 'ou' => [Operator::Or, 1], '||' => [Operator::Or, 1],
+        'and' => [Operator::And, 2], 'et' => [Operator::And, 2], '&&' => [Operator::And, 2],
+        '=' => [Operator::Equal, 4], '==' => [Operator::Equal, 4],
+        '!=' => [Operator::NotEqual, 4], '<>' => [Operator::NotEqual, 4], '≠' => [Operator::NotEqual, 4],
+        '<' => [Operator::Less, 4], '<=' => [Operator::LessOrEqual, 4], '≤' => [Operator::LessOrEqual, 4],
+        '>' => [Operator::Greater, 4], '>=' => [Operator::GreaterOrEqual, 4], '≥' => [Operator::GreaterOrEqual, 4],
+        '&' => [Operator::Join, 5],
+        '+' => [Operator::Add, 6], '-' => [Operator::Subtract, 6], '−' => [Operator::Subtract, 6],
+        '*' => [Operator::Multiply, 7], '×' => [Operator::Multiply, 7],
+        '/' => [Operator::TrueDivide, 7], '÷' => [Operator::TrueDivide, 7],
+        '//' => [Operator::FloorDivide, 7], '%' => [Operator::FloorRemainder, 7],
+        '**' => [Operator::Power, 9], '^' => [Operator::Power, 9],
+    ];
+    private const NOT = ['not', 'non', '!'];
+    private const TRUTHS = ['true' => true, 'True' => true, 'vrai' => true, 'false' => false, 'False' => false, 'faux' => false];
+
+    /** @var list<array{string, string}> kind and text */
+    private array $tokens = [];
+    private int $at = 0;
+    private int $depth = 0;
+    private ?string $unknown = null;
+
+    private function __construct(private readonly BlankContext $context)
+    {
+    }
+
+    /**
+     * @throws Refusal that says what is wrong at which sign
+     */
+    public static function read(string $source, BlankContext $context): Expression
+    {
+        $reader = new self($context);
+        $expression = $reader->whole($source);
+        if (null !== $reader->unknown) {
+            throw $reader->unknownName($reader->unknown);
+        }
+
+        return $expression;
+    }
+
+    /**
+     * The same where any words may stand: what is no expression is a text, without quotes around it.
+     *
+     * @throws Refusal
+     */
+    public static function readAny(string $source, BlankContext $context): Expression
+    {
+        $reader = new self($context);
+        try {
+            $expression = $reader->whole($source);
+        } catch (Refusal $refusal) {
+            if (1 === preg_match('/^\s*["\']/', $source) || \in_array($refusal->key, ['blank.long', 'blank.empty', 'blank.large'], true)) {
+                throw $refusal;
+            }
+
+            return new TextLiteral(trim($source));
+        }
+        if (null !== $reader->unknown && [] === $expression->operands() && !$expression instanceof OwnValue) {
+            return new TextLiteral(trim($source));
+        }
+        if (null !== $reader->unknown) {
+            throw $reader->unknownName($reader->unknown);
+        }
+
+        return $expression;
+    }
+
+    private function whole(string $source): Expression
+    {
+        if (mb_strlen($source) > self::LONGEST) {
+            throw new Refusal('blank.long', ['longest' => self::LONGEST]);
+        }
+        $offset = 0;
+        $source = rtrim($source);
+        while ($offset < \strlen($source)) {
+            if (1 !== preg_match(self::TOKEN, $source, $match, \PREG_UNMATCHED_AS_NULL, $offset)) {
+                $rest = mb_substr(ltrim(substr($source, $offset)), 0, 1);
+                throw new Refusal('"' === $rest || "'" === $rest ? 'blank.quote' : 'blank.sign', ['sign' => $rest]);
+            }
+            foreach (['number', 'text', 'name', 'sign'] as $kind) {
+                if (isset($match[$kind])) {
+                    $this->tokens[] = [$kind, $match[$kind]];
+                }
+            }
+            $offset += \strlen((string) $match[0]);
+        }
+        if ([] === $this->tokens) {
+            throw new Refusal('blank.empty');
+        }
+        $expression = $this->expression(0);
+        if (null !== $sign = $this->peek()) {
+            throw new Refusal(')' === $sign ? 'blank.bracket' : 'blank.sign', ['sign' => $sign]);
+        }
+
+        return $expression;
+    }
+
+    private function peek(): ?string
+    {
+        return $this->tokens[$this->at][1] ?? null;
+    }
+
+    private function expression(int $around): Expression
+    {
+        if (++$this->depth > self::DEEPEST) {
+            throw new Refusal('blank.deep');
+        }
+        $left = $this->operand();
+        while (null !== ($sign = $this->peek()) && isset(self::BINARY[$sign]) && 'text' !== $this->tokens[$this->at][0]) {
+            [$operator, $strength] = self::BINARY[$sign];
+            if ($strength < $around) {
+                break;
+            }
+            ++$this->at;
+            // Powers group from the right; a comparison of a comparison needs brackets, so nothing follows one.
+            $right = $this->expression(Operator::Power === $operator ? 8 : $strength + 1);
+            if (Operator::Add === $operator && (StaticType::Text === $this->context->type($left) || StaticType::Text === $this->context->type($right))) {
+                $operator = Operator::Join;
+            }
+            $left = new Binary($operator, $left, $right);
+            if (self::height($left) > self::DEEPEST) {
+                throw new Refusal('blank.deep');
+            }
+        }
+        --$this->depth;
+
+        return $left;
+    }
+
+    private static function height(Expression $expression): int
+    {
+        $highest = 0;
+        foreach ($expression->operands() as $operand) {
+            $highest = max($highest, self::height($operand));
+        }
+
+        return $highest + 1;
+    }
+
+    private function operand(): Expression
+    {
+        [$kind, $text] = $this->tokens[$this->at] ?? throw new Refusal('blank.ends');
+        ++$this->at;
+        if ('number' === $kind) {
+            return new NumberLiteral(self::number($text));
+        }
+        if ('text' === $kind) {
+            return new TextLiteral(strtr(substr($text, 1, -1), ['\\n' => "\n", '\\t' => "\t", '\\"' => '"', "\\'" => "'", '\\\\' => '\\']));
+        }
+        if (\in_array($text, self::NOT, true)) {
+            return new Unary(UnaryOperator::Not, $this->expression(3));
+        }
+        if ('-' === $text || '−' === $text) {
+            $operand = $this->expression(8);
+
+            return $operand instanceof NumberLiteral && ($operand->value > 0 || 0 === $operand->value)
+                ? new NumberLiteral(-$operand->value)
+                : new Unary(UnaryOperator::Negate, $operand);
+        }
+        if ('(' === $text) {
+            $inner = $this->expression(0);
+            if (')' !== $this->peek()) {
+                throw new Refusal('blank.bracket', ['sign' => '(']);
+            }
+            ++$this->at;
+
+            return $inner;
+        }
+        if ('name' !== $kind || isset(self::BINARY[$text])) {
+            throw new Refusal('blank.sign', ['sign' => $text]);
+        }
+
+        return $this->named($text);
+    }
+
+    /** @throws Refusal if the number is too large for a computer's number */
+    public static function number(string $text): int|float
+    {
+        if (1 === preg_match('/^\d{1,18}$/D', $text)) {
+            return (int) $text;
+        }
+        $value = (float) $text;
+        if (is_infinite($value)) {
+            throw new Refusal('blank.large');
+        }
+
+        return $value;
+    }
+
+    private function named(string $name): Expression
+    {
+        if (isset(self::TRUTHS[$name])) {
+            return new TruthLiteral(self::TRUTHS[$name]);
+        }
+        $called = '(' === $this->peek();
+        $arguments = $called ? $this->arguments() : [];
+        if ('random' === $name || 'hasard' === $name) {
+            $this->wants($name, 2, \count($arguments));
+
+            return new RandomWhole($arguments[0], $arguments[1]);
+        }
+        $entry = Catalogue::find(str_starts_with($name, 'nib.') ? $name : "nib.$name");
+        if (null !== $entry && $entry->value && ($called || str_starts_with($name, 'nib.'))) {
+            $this->wants($name, 0, \count($arguments));
+
+            return new CommandValue($entry->key);
+        }
+        if ($called) {
+            if (isset($this->context->functions[$name])) {
+                $this->wants($name, $this->context->functions[$name], \count($arguments));
+            } else {
+                $this->unknown ??= $name;
+            }
+
+            return new OwnValue($name, $arguments);
+        }
+        if (!\in_array($name, $this->context->variables, true)) {
+            $this->unknown ??= $name;
+        }
+
+        return new VariableRead($name);
+    }
+
+    /** @return list<Expression> */
+    private function arguments(): array
+    {
+        ++$this->at;
+        $arguments = [];
+        if (')' === $this->peek()) {
+            ++$this->at;
+
+            return [];
+        }
+        while (true) {
+            $arguments[] = $this->expression(0);
+            $sign = $this->peek();
+            ++$this->at;
+            if (')' === $sign) {
+                return $arguments;
+            }
+            if (',' !== $sign) {
+                throw null === $sign ? new Refusal('blank.bracket', ['sign' => '(']) : new Refusal('blank.sign', ['sign' => $sign]);
+            }
+        }
+    }
+
+    private function wants(string $name, int $wanted, int $given): void
+    {
+        if ($wanted !== $given) {
+            throw new Refusal('blank.arguments', ['name' => $name, 'wanted' => $wanted, 'given' => $given]);
+        }
+    }
+
+    private function unknownName(string $name): Refusal
+    {
+        $nearest = Names::nearest($name, [...$this->context->variables, ...array_map(strval(...), array_keys($this->context->functions))]);
+
+        return null === $nearest
+            ? new Refusal('blank.unknown', ['name' => $name])
+            : new Refusal('blank.unknown_near', ['name' => $name, 'near' => $nearest]);
+    }
+}

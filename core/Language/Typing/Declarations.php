@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Typing;
+
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * Where a language with block scope declares each variable of a part: at the row that first gives it a value when
+ * that row stands before and around all others that use it, otherwise in a line before the first of them.
+ */
+final class Declarations
+{
+    /** @var array<int, true> rows that set a variable and declare it */
+    private array $at = [];
+    /** @var array<int, list<string>> variables to declare before a row */
+    private array $before = [];
+    /** @var array<string, true> variables that a count's header declares */
+    private array $inHeader = [];
+    /** @var array<string, int> how many rows give each variable a value */
+    private array $assignments = [];
+
+    /** @param array<string, true> $elsewhere variables that are declared outside of the part */
+    public function __construct(FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere)
+    {
+        foreach (Walk::live([$part]) as $statement) {
+            if (null !== $name = $statement->assigns()) {
+                $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
+            }
+        }
+        foreach ($scopes->ownVariables($part) as $name) {
+            if ($scopes->countsPrivately($part, $name)) {
+                $this->inHeader[$name] = true;
+            } elseif (isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
+                $this->declare($part, $name, $part instanceof Script && isset($scopes->reachedInto[$name]));
+            }
+        }
+    }
+
+    public function isAt(Statement $statement): bool
+    {
+        return isset($this->at[$statement->id]);
+    }
+
+    /** @return list<string> */
+    public function before(Statement $statement): array
+    {
+        return $this->before[$statement->id] ?? [];
+    }
+
+    public function isInHeader(string $variable): bool
+    {
+        return isset($this->inHeader[$variable]);
+    }
+
+    public function isAssignedOnce(string $variable): bool
+    {
+        return 1 === ($this->assignments[$variable] ?? 0);
+    }
+
+    /** @param bool $outermost functions reach for it, so that it has to stand in the part's own body */
+    private function declare(FunctionDefinition|Script $part, string $name, bool $outermost): void
+    {
+        $place = self::place($part->body, $name, $outermost);
+        if (null === $place) {
+            return;
+        }
+        [$statement, $atStatement] = $place;
+        if ($atStatement) {
+            $this->at[$statement->id] = true;
+        } else {
+            $this->before[$statement->id][] = $name;
+        }
+    }
+
+    /** @return array{Statement, bool}|null the row, and whether it declares the variable itself */
+    private static function place(Block $block, string $name, bool $outermost): ?array
+    {
+        $mentions = [];
+        foreach ($block->statements as $statement) {
+            if (!$statement->off && \in_array($name, Scopes::mentioned($statement), true)) {
+                $mentions[] = $statement;
+            }
+        }
+        if ([] === $mentions) {
+            return null;
+        }
+        $first = $mentions[0];
+        if ($first instanceof SetVariable && $first->variable === $name && !self::reads($first, $name)) {
+            return [$first, true];
+        }
+        if ($outermost || 1 < \count($mentions) || isset(Scopes::mentionedByItself($first)[$name])) {
+            return [$first, false];
+        }
+        $inner = [];
+        foreach ($first->bodies() as $body) {
+            $place = self::place($body, $name, false);
+            if (null !== $place) {
+                $inner[] = $place;
+            }
+        }
+        // Declared inside a loop's body a variable is new in each turn, so only a row that sets it may declare it there.
+        if (1 === \count($inner) && ($inner[0][1] || !$first->isLoop())) {
+            return $inner[0];
+        }
+
+        return [$first, false];
+    }
+
+    private static function reads(SetVariable $statement, string $name): bool
+    {
+        foreach (Walk::expressionsOf($statement) as $expression) {
+            if ($expression instanceof VariableRead && $expression->name === $name) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

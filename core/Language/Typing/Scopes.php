@@ -1,0 +1,163 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Typing;
+
+use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * Whose variable a name is. As in Python: a name that a function gives a value is the function's own, unless it
+ * shares the program's; every other name is the program's.
+ */
+final readonly class Scopes
+{
+    /** The owner of the program's own variables. */
+    public const PROGRAM = 0;
+
+    /**
+     * @param array<int, array<string, true>> $locals       parameters and own variables by function id
+     * @param array<string, true>             $globals      names that the script or a sharing function assigns
+     * @param array<string, true>             $reachedInto  globals that some function reads or assigns
+     */
+    private function __construct(private array $locals, public array $globals, public array $reachedInto)
+    {
+    }
+
+    public static function of(Program $program): self
+    {
+        $locals = $globals = $reached = [];
+        foreach (Walk::live([$program->script]) as $statement) {
+            if (null !== $name = $statement->assigns()) {
+                $globals[$name] = true;
+            }
+        }
+        foreach ($program->functions as $function) {
+            $own = array_fill_keys($function->parameters, true);
+            $shared = [];
+            foreach (Walk::live([$function]) as $statement) {
+                if ($statement instanceof ShareVariable) {
+                    $shared[$statement->variable] = true;
+                }
+            }
+            foreach (Walk::live([$function]) as $statement) {
+                $name = $statement->assigns();
+                if (null !== $name && isset($shared[$name])) {
+                    $globals[$name] = true;
+                } elseif (null !== $name) {
+                    $own[$name] = true;
+                }
+            }
+            $locals[$function->id] = $own;
+            foreach (self::mentioned($function) as $name) {
+                if (!isset($own[$name])) {
+                    $reached[$name] = true;
+                }
+            }
+        }
+
+        return new self($locals, $globals, array_intersect_key($globals, $reached));
+    }
+
+    /** @return int the function's id, or PROGRAM */
+    public function owner(FunctionDefinition|Script $part, string $name): int
+    {
+        return isset($this->locals[$part->id][$name]) ? $part->id : self::PROGRAM;
+    }
+
+    /**
+     * The names a part gives a value itself, parameters left out.
+     *
+     * @return list<string>
+     */
+    public function ownVariables(FunctionDefinition|Script $part): array
+    {
+        if ($part instanceof Script) {
+            return array_map(strval(...), array_keys($this->globals));
+        }
+
+        return array_values(array_diff(array_map(strval(...), array_keys($this->locals[$part->id] ?? [])), $part->parameters));
+    }
+
+    /** @return list<string> the names that stand in a row or below it, where it is live */
+    public static function mentioned(Statement $statement): array
+    {
+        $names = [];
+        foreach (Walk::live([$statement]) as $inner) {
+            $names += self::mentionedByItself($inner);
+        }
+
+        return array_map(strval(...), array_keys($names));
+    }
+
+    /** @return array<string, true> */
+    public static function mentionedByItself(Statement $statement): array
+    {
+        $names = [];
+        if (null !== $name = $statement->assigns()) {
+            $names[$name] = true;
+        }
+        foreach (Walk::expressionsOf($statement) as $expression) {
+            if ($expression instanceof VariableRead) {
+                $names[$expression->name] = true;
+            }
+        }
+
+        return $names;
+    }
+
+    /** Whether a row or one below it gives the name a value; a count counts as one. */
+    public static function assignsWithin(Statement $statement, string $name): bool
+    {
+        foreach (Walk::live([$statement]) as $inner) {
+            if ($inner->assigns() === $name) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a count's variable lives in its loop alone, so that the loop's header can declare it. */
+    public function countsPrivately(FunctionDefinition|Script $part, string $name): bool
+    {
+        return (Scopes::PROGRAM !== $this->owner($part, $name) || $part instanceof Script)
+            && !isset($this->reachedInto[$name])
+            && !($part instanceof FunctionDefinition && \in_array($name, $part->parameters, true))
+            && self::onlyWithinCounts($part, $name, false);
+    }
+
+    private static function onlyWithinCounts(Statement $statement, string $name, bool $inside): bool
+    {
+        if ($statement->off) {
+            return true;
+        }
+        $counts = $statement instanceof Count && $statement->variable === $name;
+        if ($counts && $inside || !$counts && $statement->assigns() === $name) {
+            return false;
+        }
+        if (!$inside) {
+            foreach (Walk::expressionsOf($statement) as $expression) {
+                if ($expression instanceof VariableRead && $expression->name === $name) {
+                    return false;
+                }
+            }
+        }
+        foreach ($statement->bodies() as $body) {
+            foreach ($body->statements as $inner) {
+                if (!self::onlyWithinCounts($inner, $name, $inside || $counts)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+}

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Page;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Goes;
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\Kind;
+use Scrivlet\Core\Catalogue\SlotType;
+use Scrivlet\Core\Language\Expression\ExpressionSpelling;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+
+/** The blocks page of a program: its rows in words, and the places where rows may be put. */
+final class BlocksPage
+{
+    /** The anchor of the place above all rows. */
+    public const TOP = '0:prelude';
+
+    /** @var list<BlockRow> */
+    public array $rows = [];
+    /** @var list<Place> */
+    public array $places = [];
+
+    private readonly Chips $chips;
+
+    public function __construct(private readonly Program $program, private readonly string $locale)
+    {
+        $this->chips = new Chips($locale);
+        $functions = $program->functions;
+        $this->place(self::TOP, 0, 0, 'functions', 0, [Goes::Top], null, $functions[0]->id ?? null);
+        foreach ($functions as $index => $function) {
+            $this->add($function, 'head', 'define', [], false);
+            $this->body($function, 'body', $function->body, [new Bracket(Kind::Own, false)], false, true);
+            $this->place($this->lastAnchor(), 0, 0, 'functions', $index + 1, [Goes::Top], $function->id, $functions[$index + 1]->id ?? null);
+        }
+        $this->add($program->script, 'head', 'start', [], false);
+        $this->body($program->script, 'body', $program->script->body, [], false, false);
+    }
+
+    private function lastAnchor(): string
+    {
+        return $this->rows[array_key_last($this->rows) ?? 0]->anchor;
+    }
+
+    /** @param list<Bracket> $brackets of the rows in the body, the body's own last */
+    private function body(Statement $parent, string $name, Block $body, array $brackets, bool $inLoop, bool $inFunction): void
+    {
+        $accepts = $this->accepts($parent, $name, $inLoop, $inFunction);
+        $depth = \count($brackets);
+        $rows = $body->statements;
+        $this->place($this->lastAnchor(), $depth, $parent->id, $name, 0, $accepts, null, $rows[0]->id ?? null);
+        if ([] === $rows && !$parent instanceof Script) {
+            $this->rows[] = new BlockRow("$parent->id:$name-empty", $parent->id, 'empty', '', Kind::Say, '', self::hooked($brackets), [], $parent->off, false, Goes::Row->value);
+        }
+        foreach ($rows as $index => $row) {
+            $isLast = $index === array_key_last($rows);
+            $start = \count($this->rows);
+            $this->statement($row, $brackets, $inLoop, $inFunction, $parent->off);
+            if ($isLast) {
+                $this->hook($start, $depth);
+            }
+            $this->place($this->lastAnchor(), $depth, $parent->id, $name, $index + 1, $accepts, $row->id, $rows[$index + 1]->id ?? null);
+        }
+    }
+
+    /** Puts the hook at the end of the innermost bracket: on the last row that it runs beside. */
+    private function hook(int $start, int $depth): void
+    {
+        $last = array_key_last($this->rows);
+        if (null === $last || $last < $start || 0 === $depth) {
+            return;
+        }
+        $row = $this->rows[$last];
+        $brackets = $row->brackets;
+        $brackets[$depth - 1] = new Bracket($brackets[$depth - 1]->kind, true);
+        $this->rows[$last] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, array_values($brackets), $row->segments, $row->off, $row->holds, $row->goes, $row->height);
+    }
+
+    /**
+     * @param list<Bracket> $brackets
+     *
+     * @return list<Bracket>
+     */
+    private static function hooked(array $brackets): array
+    {
+        $last = array_key_last($brackets);
+        if (null !== $last) {
+            $brackets[$last] = new Bracket($brackets[$last]->kind, true);
+        }
+
+        return array_values($brackets);
+    }
+
+    /** @return list<Goes> */
+    private function accepts(Statement $parent, string $body, bool $inLoop, bool $inFunction): array
+    {
+        $accepts = [Goes::Row];
+        if ($inLoop) {
+            $accepts[] = Goes::InLoop;
+        }
+        if ($inFunction) {
+            $accepts[] = Goes::InFunction;
+        }
+        if ($inLoop && $inFunction) {
+            $accepts[] = Goes::InLoopInFunction;
+        }
+        if ($parent instanceof Conditional && null !== $branch = Conditional::branchOf($body)) {
+            $accepts[] = Goes::InBranch;
+            if (null === $parent->otherwise && $branch === array_key_last($parent->branches)) {
+                $accepts[] = Goes::InLastBranch;
+            }
+        }
+
+        return $accepts;
+    }
+
+    /** @param list<Bracket> $brackets */
+    private function statement(Statement $statement, array $brackets, bool $inLoop, bool $inFunction, bool $off): void
+    {
+        $off = $off || $statement->off;
+        $shown = $off ? $statement->withOff(true) : $statement;
+        $start = \count($this->rows);
+        if ($statement instanceof Conditional) {
+            foreach ($statement->branches as $index => $branch) {
+                $this->add($shown, 0 === $index ? 'head' : "then$index", 0 === $index ? 'if' : 'else_if', $brackets, true, $index);
+                $this->body($shown, Conditional::bodyName($index), $branch->body, [...$brackets, new Bracket(Kind::Choose, false)], $inLoop, $inFunction);
+            }
+            if (null !== $statement->otherwise) {
+                $this->add($shown, 'otherwise', 'otherwise', $brackets, true);
+                $this->body($shown, Conditional::OTHERWISE, $statement->otherwise, [...$brackets, new Bracket(Kind::Choose, false)], $inLoop, $inFunction);
+            }
+        } else {
+            $this->add($shown, 'head', $statement->entry(), $brackets, [] !== $statement->bodies());
+            foreach ($statement->bodies() as $name => $body) {
+                $this->body($shown, $name, $body, [...$brackets, new Bracket(Catalogue::get($statement->entry())->kind, false)], $inLoop || $statement->isLoop(), $inFunction);
+            }
+        }
+        $row = $this->rows[$start];
+        $this->rows[$start] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, $row->brackets, $row->segments, $row->off, $row->holds, $row->goes, \count($this->rows) - $start);
+    }
+
+    /** @param list<Bracket> $brackets */
+    private function add(Statement $statement, string $part, string $key, array $brackets, bool $holds, int $branch = 0): void
+    {
+        $entry = Catalogue::get($key);
+        $segments = [];
+        foreach (Phrase::split($entry->words[$this->locale]) as [$text, $slot]) {
+            if ('' !== $text) {
+                $segments[] = $text;
+            }
+            if (null !== $slot) {
+                $segments[] = $this->blank($statement, 'condition' === $slot && $statement instanceof Conditional ? "condition$branch" : $slot, $entry->slot($slot)->type ?? SlotType::Any);
+            }
+        }
+        if ($statement instanceof OwnCall) {
+            $parameters = $this->program->functionNamed($statement->function)->parameters ?? [];
+            foreach (array_keys($statement->arguments) as $index) {
+                $segments[] = (0 === $index ? ' : ' : ', ').($parameters[$index] ?? '').' ';
+                $segments[] = $this->blank($statement, "argument$index", SlotType::Any);
+            }
+        }
+        $this->rows[] = new BlockRow("$statement->id:$part", $statement->id, $part, $key, $entry->kind, $entry->icon(), $brackets, $segments, $statement->off, $holds, self::goes($statement)->value);
+    }
+
+    private function blank(Statement $statement, string $slot, SlotType $type): BlankView
+    {
+        $value = $statement->blanks()[$slot] ?? null;
+        if (null === $value) {
+            $label = $statement->labels()[$slot] ?? '';
+
+            return new BlankView($slot, $type, $label, null);
+        }
+        if (SlotType::Colour === $type && $value instanceof TextLiteral) {
+            $word = $this->chips->ink($value->value);
+
+            return new BlankView($slot, $type, $word, new Chip([$word], false), Ink::tryFrom($value->value)?->hex() ?? $value->value);
+        }
+        $source = ExpressionSpelling::of($value);
+        if (SlotType::Any === $type && $value instanceof TextLiteral && 1 === preg_match('/^\p{L}[\p{L} ,.?!]*$/uD', $value->value)) {
+            $source = $value->value;
+        }
+
+        return new BlankView($slot, $type, $source, $this->chips->of($value));
+    }
+
+    /** @param list<Goes> $accepts */
+    private function place(string $anchor, int $depth, int $parent, string $body, int $index, array $accepts, ?int $before, ?int $after): void
+    {
+        $this->places[] = new Place($anchor, $depth, $parent, $body, $index, $accepts, $before, $after);
+    }
+
+    /** What a row needs around it wherever it is moved to. */
+    public static function goes(Statement $statement): Goes
+    {
+        if ($statement instanceof FunctionDefinition || $statement instanceof Script) {
+            return Goes::Top;
+        }
+        [$loop, $function] = self::needs($statement);
+
+        return Goes::within($loop, $function);
+    }
+
+    /** @return array{bool, bool} whether it needs a loop, a function around it */
+    private static function needs(Statement $statement): array
+    {
+        $loop = $statement instanceof BreakLoop || $statement instanceof ContinueLoop;
+        $function = Goes::InFunction === Catalogue::get($statement->entry())->goes;
+        foreach ($statement->bodies() as $body) {
+            foreach ($body->statements as $inner) {
+                [$innerLoop, $innerFunction] = self::needs($inner);
+                $loop = $loop || $innerLoop && !$statement->isLoop();
+                $function = $function || $innerFunction;
+            }
+        }
+
+        return [$loop, $function];
+    }
+}

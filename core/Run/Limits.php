@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run;
+
+/** What a run may use up; every run has all of these limits. */
+final readonly class Limits
+{
+    public function __construct(
+        public int $steps = 100000,
+        /** Calls within calls. */
+        public int $depth = 800,
+        /** Letters of one text. */
+        public int $text = 20000,
+        /** Bytes of all printed lines. */
+        public int $printed = 1000000,
+    ) {
+    }
+}

@@ -1,0 +1,141 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\RunError;
+
+/** What operations mean and how values show in one language; a run uses one of them throughout. */
+abstract class Values
+{
+    /** Whole numbers larger than this are not counted exactly here. */
+    protected const LARGEST = \PHP_INT_MAX;
+
+    abstract public function add(mixed $a, mixed $b): int|float;
+
+    abstract public function subtract(mixed $a, mixed $b): int|float;
+
+    abstract public function multiply(mixed $a, mixed $b): int|float;
+
+    abstract public function divide(mixed $a, mixed $b): int|float;
+
+    abstract public function floorDivide(mixed $a, mixed $b): int|float;
+
+    abstract public function floorRemainder(mixed $a, mixed $b): int|float;
+
+    abstract public function power(mixed $a, mixed $b): int|float;
+
+    abstract public function negate(mixed $a): int|float;
+
+    /** The value as it is printed on a line of its own. */
+    abstract public function show(mixed $value): string;
+
+    /** The value as a part of a joined text. */
+    public function text(mixed $value): string
+    {
+        return $this->show($value);
+    }
+
+    /** The value as a list of values names it: texts with quotes. */
+    final public function display(mixed $value): string
+    {
+        return \is_string($value) ? '"'.$value.'"' : $this->show($value);
+    }
+
+    final public function join(mixed $a, mixed $b, int $longest): string
+    {
+        $text = $this->text($a).$this->text($b);
+        if (\strlen($text) > $longest) {
+            throw new RunError('long_text', ['longest' => $longest]);
+        }
+
+        return $text;
+    }
+
+    final public function equal(mixed $a, mixed $b): bool
+    {
+        if (\is_string($a) || \is_string($b)) {
+            return $a === $b;
+        }
+
+        return (\is_bool($a) ? (int) $a : $a) == (\is_bool($b) ? (int) $b : $b);
+    }
+
+    final public function less(mixed $a, mixed $b): bool
+    {
+        if (\is_string($a) && \is_string($b)) {
+            return strcmp($a, $b) < 0;
+        }
+
+        return self::number($a) < self::number($b);
+    }
+
+    final public function lessOrEqual(mixed $a, mixed $b): bool
+    {
+        if (\is_string($a) && \is_string($b)) {
+            return strcmp($a, $b) <= 0;
+        }
+
+        return self::number($a) <= self::number($b);
+    }
+
+    final public function greater(mixed $a, mixed $b): bool
+    {
+        return $this->less($b, $a);
+    }
+
+    final public function greaterOrEqual(mixed $a, mixed $b): bool
+    {
+        return $this->lessOrEqual($b, $a);
+    }
+
+    final public function truth(mixed $value): bool
+    {
+        return \is_string($value) ? '' !== $value : (\is_float($value) ? 0.0 !== abs($value) && !is_nan($value) : (bool) $value);
+    }
+
+    /** A number for a command or a loop. */
+    final public static function number(mixed $value): int|float
+    {
+        if (\is_int($value) || \is_float($value)) {
+            return $value;
+        }
+        if (\is_bool($value)) {
+            return (int) $value;
+        }
+        if (null === $value) {
+            throw new RunError('gives_nothing');
+        }
+        throw new RunError('not_a_number', ['value' => \is_string($value) ? mb_substr($value, 0, 30) : '']);
+    }
+
+    /** Cut to a whole number, towards zero. */
+    final public static function whole(mixed $value): int
+    {
+        $number = self::number($value);
+        if (\is_float($number)) {
+            if (!is_finite($number)) {
+                throw new RunError('not_finite');
+            }
+            $number = (int) max(-9.0e18, min(9.0e18, $number));
+        }
+
+        return $number;
+    }
+
+    final public static function colour(mixed $value): string
+    {
+        return \is_string($value) ? $value : throw new RunError('no_ink', ['colour' => \is_scalar($value) ? (string) $value : '']);
+    }
+
+    /** The result of an operation on two whole numbers, which PHP makes a float where it is too large. */
+    final protected static function exact(int|float $result, mixed $a, mixed $b): int|float
+    {
+        if (\is_float($result) && !\is_float($a) && !\is_float($b)) {
+            throw new RunError('too_large');
+        }
+
+        return $result;
+    }
+}

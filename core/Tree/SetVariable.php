@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** A variable gets a value. */
+final readonly class SetVariable extends Statement
+{
+    public function __construct(public int $id, public string $variable, public Expression $value, public bool $off = false)
+    {
+    }
+
+    public function entry(): string
+    {
+        return 'set';
+    }
+
+    public function labels(): array
+    {
+        return ['variable' => $this->variable];
+    }
+
+    public function withLabel(string $name, string $value): static
+    {
+        return $this->with([$name => $value]);
+    }
+
+    public function blanks(): array
+    {
+        return ['value' => $this->value];
+    }
+
+    public function withBlank(string $name, Expression $value): static
+    {
+        return $this->with([$name => $value]);
+    }
+
+    public function assigns(): string
+    {
+        return $this->variable;
+    }
+}

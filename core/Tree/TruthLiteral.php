@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** True or false. */
+final readonly class TruthLiteral extends Expression
+{
+    public function __construct(public bool $value)
+    {
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** The value of a variable or parameter. */
+final readonly class VariableRead extends Expression
+{
+    public function __construct(public string $name)
+    {
+    }
+}

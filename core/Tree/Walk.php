@@ -1,0 +1,105 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** Visiting every row and every expression, in the order of the page. */
+final class Walk
+{
+    /**
+     * @param iterable<Statement> $statements
+     *
+     * @return \Generator<int, Statement> each row, then the rows it holds
+     */
+    public static function statements(iterable $statements): \Generator
+    {
+        foreach ($statements as $statement) {
+            yield $statement;
+            foreach ($statement->bodies() as $body) {
+                foreach (self::statements($body->statements) as $inner) {
+                    yield $inner;
+                }
+            }
+        }
+    }
+
+    /**
+     * Rows that run: those switched off are left out with all they hold.
+     *
+     * @param iterable<Statement> $statements
+     *
+     * @return \Generator<int, Statement>
+     */
+    public static function live(iterable $statements): \Generator
+    {
+        foreach ($statements as $statement) {
+            if ($statement->off) {
+                continue;
+            }
+            yield $statement;
+            foreach ($statement->bodies() as $body) {
+                foreach (self::live($body->statements) as $inner) {
+                    yield $inner;
+                }
+            }
+        }
+    }
+
+    /** @return \Generator<int, Expression> each expression, then its operands */
+    public static function expressions(Expression $expression): \Generator
+    {
+        yield $expression;
+        foreach ($expression->operands() as $operand) {
+            foreach (self::expressions($operand) as $inner) {
+                yield $inner;
+            }
+        }
+    }
+
+    /** @return \Generator<int, Expression> all expressions in a row's own blanks */
+    public static function expressionsOf(Statement $statement): \Generator
+    {
+        foreach ($statement->blanks() as $blank) {
+            foreach (self::expressions($blank) as $expression) {
+                yield $expression;
+            }
+        }
+    }
+
+    /**
+     * The same tree with every row passed through a function, inner rows first.
+     *
+     * @template S of Statement
+     *
+     * @param S                             $statement
+     * @param \Closure(Statement): Statement $change    gives a statement of the same kind of place
+     *
+     * @return S
+     */
+    public static function map(Statement $statement, \Closure $change): Statement
+    {
+        foreach ($statement->bodies() as $name => $body) {
+            $mapped = [];
+            foreach ($body->statements as $inner) {
+                $mapped[] = self::map($inner, $change);
+            }
+            $statement = $statement->withBody($name, new Block($mapped));
+        }
+        $changed = $change($statement);
+        \assert($changed instanceof $statement);
+
+        return $changed;
+    }
+
+    /** @param \Closure(Expression): Expression $change operands first */
+    public static function mapExpression(Expression $expression, \Closure $change): Expression
+    {
+        $operands = $expression->operands();
+        if ([] !== $operands) {
+            $expression = $expression->withOperands(array_map(static fn (Expression $operand): Expression => self::mapExpression($operand, $change), $operands));
+        }
+
+        return $change($expression);
+    }
+}

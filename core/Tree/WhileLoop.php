@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** The body as long as a condition holds. */
+final readonly class WhileLoop extends Statement
+{
+    public function __construct(public int $id, public Expression $condition, public Block $body, public bool $off = false)
+    {
+    }
+
+    public function entry(): string
+    {
+        return 'while';
+    }
+
+    public function blanks(): array
+    {
+        return ['condition' => $this->condition];
+    }
+
+    public function withBlank(string $name, Expression $value): static
+    {
+        return $this->with([$name => $value]);
+    }
+
+    public function bodies(): array
+    {
+        return ['body' => $this->body];
+    }
+
+    public function withBody(string $name, Block $body): static
+    {
+        return $this->with([$name => $body]);
+    }
+
+    public function isLoop(): bool
+    {
+        return true;
+    }
+}
