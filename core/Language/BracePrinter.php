@@ -203,8 +203,7 @@ abstract class BracePrinter extends Printer
 
     protected function remark(string $text): string
     {
-        // A backslash at the end of a line would draw the next line into the comment in C++.
-        return '// '.(str_ends_with($text, '\\') ? $text.' ' : $text);
+        return '// '.$text;
     }
 
     protected function truth(bool $value): string

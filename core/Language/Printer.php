@@ -259,7 +259,7 @@ abstract class Printer
             $statement instanceof WhileLoop => $this->loop($statement, $this->condition($statement->condition), $statement->body),
             $statement instanceof Forever => $this->loop($statement, $this->truth(true), $statement->body),
             $statement instanceof ShareVariable => $this->share($statement),
-            $statement instanceof Comment => $this->line($statement, 'head', '' === $this->comment ? $this->remark($statement->text) : $statement->text),
+            $statement instanceof Comment => $this->line($statement, 'head', $this->remark($statement->text)),
             default => $this->line($statement, 'head', $this->simple($statement).$this->end()),
         };
         $this->madeUp = $madeUp;

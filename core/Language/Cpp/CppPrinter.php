@@ -160,6 +160,12 @@ final class CppPrinter extends BracePrinter
         return $entry->snakeName();
     }
 
+    /** A backslash at the end of a line, even with spaces behind it, would draw the next line into the comment. */
+    protected function remark(string $text): string
+    {
+        return parent::remark($text).(str_ends_with(rtrim($text), '\\') ? ' //' : '');
+    }
+
     protected function quote(string $text): string
     {
         $escaped = strtr($text, ['\\' => '\\\\', '"' => '\\"', "\n" => '\\n', "\t" => '\\t', "\r" => '\\r']);

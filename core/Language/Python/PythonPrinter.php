@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\Printer;
+use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Conditional;
@@ -205,12 +206,17 @@ final class PythonPrinter extends Printer
             }
             $printed = $this->expression($part);
             if (false !== strpbrk($printed, '"\'\\{')) {
-                return $this->bracket(implode(' + ', array_map(fn (Expression $value): string => $value instanceof TextLiteral ? $this->quote($value->value) : 'str('.$this->expression($value).')', $parts)), self::ADDED, $around);
+                return $this->bracket(implode(' + ', array_map($this->asText(...), $parts)), self::ADDED, $around);
             }
             $text .= '{'.$printed.'}';
         }
 
         return 'f"'.$text.'"';
+    }
+
+    private function asText(Expression $value): string
+    {
+        return StaticType::Text === $this->type($value) ? $this->expression($value, self::ADDED + 1) : 'str('.$this->expression($value).')';
     }
 
     protected function not(Unary $not, int $around): string

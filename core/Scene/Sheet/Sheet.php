@@ -42,7 +42,7 @@ final class Sheet
     public function forward(float $steps): void
     {
         $this->finite($steps);
-        $angle = deg2rad($this->heading);
+        $angle = $this->heading / 180.0 * \M_PI;
         // Quarter turns are exact: cos(90 degrees) is not quite 0 in floating point.
         [$cos, $sin] = match ($this->heading) {
             0.0 => [1.0, 0.0],

@@ -1,0 +1,363 @@
+// Scrivlet's commands for C++17: a nib that draws on a sheet. This one header is all there is.
+//
+// When the program ends the drawing is written to drawing.svg. Two environment variables are for comparing runs:
+// SCRIVLET_TRACE=file writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives.
+#pragma once
+
+#include <algorithm>
+#include <cmath>
+#include <cstdint>
+#include <cstdio>
+#include <cstdlib>
+#include <fstream>
+#include <iostream>
+#include <random>
+#include <sstream>
+#include <stdexcept>
+#include <string>
+#include <tuple>
+#include <type_traits>
+#include <utility>
+#include <vector>
+
+using std::cout;
+using std::endl;
+using std::string;
+
+namespace scrivlet {
+
+struct Ink {
+    const char* name;
+    const char* hex;
+    double hue;
+};
+
+inline constexpr Ink inks[] = {
+    {"midnight", "#22304f", 221}, {"sky", "#3f8fd6", 208},      {"moss", "#4c7a34", 99},   {"leaf", "#2f9e5b", 144},
+    {"butter", "#f2c94c", 45},    {"marigold", "#e8912a", 33},  {"poppy", "#d43d2c", 6},   {"rose", "#d9679b", 333},
+    {"plum", "#84397f", 304},     {"soil", "#7a5233", 26},      {"slate", "#6b7280", 220}, {"chalk", "#ffffff", 0},
+};
+
+inline string numeral(double number) {
+    const long long thousandths = static_cast<long long>(std::floor(number * 1000 + 0.5));
+    const long long size = thousandths < 0 ? -thousandths : thousandths;
+    string text = std::to_string(size / 1000);
+    string fraction = std::to_string(size % 1000 + 1000).substr(1);
+    while (!fraction.empty() && fraction.back() == '0') fraction.pop_back();
+    if (!fraction.empty()) text += "." + fraction;
+    return thousandths < 0 ? "-" + text : text;
+}
+
+// A number for the trace, with all its digits.
+inline string exact(double number) {
+    char text[40];
+    std::snprintf(text, sizeof text, "%.17g", number);
+    return text;
+}
+
+inline string quoted(const string& text) {
+    string json = "\"";
+    for (const char letter : text) {
+        if (letter == '"' || letter == '\\') {
+            json += '\\';
+            json += letter;
+        } else if (static_cast<unsigned char>(letter) < 0x20) {
+            char code[8];
+            std::snprintf(code, sizeof code, "\\u%04x", letter);
+            json += code;
+        } else {
+            json += letter;
+        }
+    }
+    return json + "\"";
+}
+
+// Passes on what is printed, and notes each line for the trace.
+class PrintedLines : public std::streambuf {
+public:
+    explicit PrintedLines(std::streambuf* target) : target_(target) {}
+    std::vector<string>* trace = nullptr;
+
+protected:
+    int overflow(int letter) override {
+        if (letter == '\n') {
+            trace->push_back("{\"do\":\"print\",\"text\":" + quoted(line_) + "}");
+            line_.clear();
+        } else if (letter != EOF) {
+            line_ += static_cast<char>(letter);
+        }
+        return target_->sputc(static_cast<char>(letter));
+    }
+    int sync() override { return target_->pubsync(); }
+
+private:
+    std::streambuf* target_;
+    string line_;
+};
+
+struct Sheet {
+    std::vector<string> marks;
+    std::vector<string> trace;
+    const char* traceFile = std::getenv("SCRIVLET_TRACE");
+    std::streambuf* before = cout.rdbuf();
+    PrintedLines printed{before};
+
+    Sheet() {
+        printed.trace = &trace;
+        if (traceFile) cout.rdbuf(&printed);
+    }
+
+    ~Sheet() {
+        cout.flush();
+        cout.rdbuf(before);
+        std::ofstream drawing("drawing.svg", std::ios::binary);
+        drawing << "<svg xmlns=\"http://www.w3.org/2000/svg\" viewBox=\"-240 -180 480 360\" width=\"480\" height=\"360\">\n"
+                << "<rect x=\"-240\" y=\"-180\" width=\"480\" height=\"360\" fill=\"#ffffff\"/>\n<g stroke-linecap=\"round\">\n";
+        int drawn = 0;
+        for (const string& mark : marks) {
+            if (!mark.empty() && drawn++ < 20000) drawing << mark << "\n";
+        }
+        drawing << "</g>\n</svg>\n";
+        if (traceFile) {
+            std::ofstream file(traceFile, std::ios::binary);
+            for (const string& line : trace) file << line << "\n";
+        }
+    }
+
+    void happened(const string& what, const string& fields = "") {
+        if (traceFile) trace.push_back("{\"do\":\"" + what + "\"" + (fields.empty() ? "" : "," + fields) + "}");
+    }
+};
+
+inline Sheet sheet;
+
+inline double finite(double number) {
+    if (!std::isfinite(number)) throw std::domain_error("this command needs an ordinary number");
+    return number;
+}
+
+inline double within(double number, double least, double most) {
+    if (!(number >= least && number <= most)) {
+        throw std::out_of_range("this command takes numbers from " + numeral(least) + " to " + numeral(most));
+    }
+    return number;
+}
+
+inline double onGrid(double number) { return std::floor(number * 1e9 + 0.5) / 1e9; }
+
+inline double onCircle(double degrees) {
+    degrees = std::fmod(degrees, 360.0);
+    if (degrees < 0) degrees += 360.0;
+    degrees = onGrid(degrees);
+    return degrees >= 360.0 ? 0.0 : degrees;
+}
+
+inline std::pair<string, double> colour(const string& wanted) {
+    const string spaces = " \t\n\r";
+    const auto first = wanted.find_first_not_of(spaces);
+    string name = first == string::npos ? "" : wanted.substr(first, wanted.find_last_not_of(spaces) - first + 1);
+    for (char& letter : name) letter = letter >= 'A' && letter <= 'Z' ? static_cast<char>(letter + 32) : letter;
+    for (const Ink& ink : inks) {
+        if (name == ink.name) return {ink.hex, ink.hue};
+    }
+    if (name.size() != 7 || name[0] != '#' || name.find_first_not_of("0123456789abcdef", 1) != string::npos) {
+        throw std::invalid_argument(wanted + " is no ink");
+    }
+    const int red = std::stoi(name.substr(1, 2), nullptr, 16);
+    const int green = std::stoi(name.substr(3, 2), nullptr, 16);
+    const int blue = std::stoi(name.substr(5, 2), nullptr, 16);
+    const int largest = std::max(red, std::max(green, blue));
+    const int spread = largest - std::min(red, std::min(green, blue));
+    if (spread == 0) return {name, 0};
+    double hue = 240 + 60.0 * (red - green) / spread;
+    if (largest == red) {
+        hue = 60.0 * (green - blue) / spread;
+    } else if (largest == green) {
+        hue = 120 + 60.0 * (blue - red) / spread;
+    }
+    return {name, std::floor(hue < 0 ? hue + 360 : hue)};
+}
+
+class Nib {
+public:
+    void forward(double steps) {
+        finite(steps);
+        constexpr double pi = 3.14159265358979323846;
+        const double angle = heading_ / 180 * pi;
+        double cos = std::cos(angle), sin = std::sin(angle);
+        if (heading_ == 0) cos = 1, sin = 0;
+        if (heading_ == 90) cos = 0, sin = 1;
+        if (heading_ == 180) cos = -1, sin = 0;
+        if (heading_ == 270) cos = 0, sin = -1;
+        goTo(x_ + steps * cos, y_ + steps * sin);
+    }
+    void back(double steps) { forward(-steps); }
+    void left(double degrees) { turnTo(heading_ + finite(degrees)); }
+    void right(double degrees) { turnTo(heading_ - finite(degrees)); }
+    void move_to(double x, double y) { goTo(finite(x), finite(y)); }
+    void face(double degrees) { turnTo(finite(degrees)); }
+    void lift() {
+        down_ = false;
+        sheet.happened("pen", "\"down\":false");
+    }
+    void lower() {
+        down_ = true;
+        sheet.happened("pen", "\"down\":true");
+    }
+    void ink(const string& wanted) {
+        std::tie(ink_, hue_) = colour(wanted);
+        sheet.happened("ink", "\"ink\":" + quoted(ink_));
+    }
+    void shift_ink(double amount) {
+        hue_ = onCircle(hue_ + finite(amount));
+        ink_ = "hsl(" + numeral(std::floor(hue_)) + ", 60%, 45%)";
+        sheet.happened("ink", "\"ink\":" + quoted(ink_));
+    }
+    void width(double size) {
+        width_ = within(size, 0, 200);
+        sheet.happened("width", "\"width\":" + exact(width_));
+    }
+    void begin_fill(const string& wanted) {
+        shapeInk_ = colour(wanted).first;
+        filling_ = true;
+        shape_ = {{x_, y_}};
+        shapeMark_ = sheet.marks.size();
+        sheet.marks.emplace_back();
+        sheet.happened("fill_begin");
+    }
+    void end_fill() {
+        if (!filling_) return;
+        string points, places;
+        for (const auto& [x, y] : shape_) {
+            points += (points.empty() ? "" : " ") + numeral(x) + "," + numeral(-y);
+            places += (places.empty() ? "[" : ",[") + exact(x) + "," + exact(y) + "]";
+        }
+        sheet.marks[shapeMark_] = "<polygon points=\"" + points + "\" fill=\"" + shapeInk_ + "\"/>";
+        sheet.happened("fill", "\"ink\":" + quoted(shapeInk_) + ",\"points\":[" + places + "]");
+        filling_ = false;
+    }
+    void dot(double size) {
+        within(size, 0, 1000);
+        sheet.marks.push_back("<circle cx=\"" + numeral(x_) + "\" cy=\"" + numeral(-y_) + "\" r=\"" + numeral(size / 2) + "\" fill=\"" + ink_ + "\"/>");
+        sheet.happened("dot", place() + ",\"size\":" + exact(size) + ",\"ink\":" + quoted(ink_));
+    }
+    template <typename T>
+    void write(const T& value) {
+        std::ostringstream text;
+        text << value;
+        string plain;
+        for (const char letter : text.str()) {
+            const auto code = static_cast<unsigned char>(letter);
+            if (letter == '&') plain += "&amp;";
+            else if (letter == '<') plain += "&lt;";
+            else if (letter == '>') plain += "&gt;";
+            else if (code >= 0x20 || letter == '\t' || letter == '\n' || letter == '\r') plain += letter;
+        }
+        sheet.marks.push_back("<text x=\"" + numeral(x_) + "\" y=\"" + numeral(-y_) + "\" font-family=\"sans-serif\" font-size=\"16\" fill=\"" + ink_ + "\">" + plain + "</text>");
+        sheet.happened("write", place() + ",\"text\":" + quoted(text.str()) + ",\"ink\":" + quoted(ink_));
+    }
+    void speed(double level) { sheet.happened("speed", "\"level\":" + exact(within(level, 0, 10))); }
+    void show() { sheet.happened("show", "\"visible\":true"); }
+    void hide() { sheet.happened("show", "\"visible\":false"); }
+    void clear() {
+        sheet.marks.clear();
+        if (filling_) {
+            shape_ = {{x_, y_}};
+            shapeMark_ = 0;
+            sheet.marks.emplace_back();
+        }
+        sheet.happened("clear");
+    }
+    double x() const { return x_; }
+    double y() const { return y_; }
+    double heading() const { return heading_; }
+
+private:
+    double x_ = 0, y_ = 0, heading_ = 0;
+    bool down_ = true;
+    string ink_ = inks[0].hex;
+    double hue_ = inks[0].hue;
+    double width_ = 2;
+    bool filling_ = false;
+    std::vector<std::pair<double, double>> shape_;
+    string shapeInk_;
+    std::size_t shapeMark_ = 0;
+
+    string place() const { return "\"x\":" + exact(x_) + ",\"y\":" + exact(y_); }
+
+    void goTo(double x, double y) {
+        if (std::abs(x) > 1e6 || std::abs(y) > 1e6) throw std::out_of_range("the nib went too far off the sheet");
+        x = onGrid(x);
+        y = onGrid(y);
+        if (down_) {
+            sheet.marks.push_back("<line x1=\"" + numeral(x_) + "\" y1=\"" + numeral(-y_) + "\" x2=\"" + numeral(x) + "\" y2=\"" + numeral(-y) + "\" stroke=\"" + ink_ + "\" stroke-width=\"" + numeral(width_) + "\"/>");
+            sheet.happened("stroke", "\"x1\":" + exact(x_) + ",\"y1\":" + exact(y_) + ",\"x2\":" + exact(x) + ",\"y2\":" + exact(y) + ",\"ink\":" + quoted(ink_) + ",\"width\":" + exact(width_));
+        } else {
+            sheet.happened("move", "\"x\":" + exact(x) + ",\"y\":" + exact(y));
+        }
+        x_ = x;
+        y_ = y;
+        if (filling_) shape_.emplace_back(x, y);
+    }
+
+    void turnTo(double degrees) {
+        heading_ = onCircle(degrees);
+        sheet.happened("turn", "\"heading\":" + exact(heading_));
+    }
+};
+
+inline std::int64_t seededState = std::getenv("SCRIVLET_SEED") ? std::atoll(std::getenv("SCRIVLET_SEED")) % 2147483646 + 1 : 0;
+
+}  // namespace scrivlet
+
+inline scrivlet::Nib nib;
+
+// A whole number by chance, both ends included.
+inline int random_between(double first, double last) {
+    const long long from = static_cast<long long>(first), to = static_cast<long long>(last);
+    if (from > to) throw std::invalid_argument("chance goes from the smaller number to the larger one");
+    if (scrivlet::seededState != 0) {
+        scrivlet::seededState = scrivlet::seededState * 48271 % 2147483647;
+        return static_cast<int>(from + scrivlet::seededState % (to - from + 1));
+    }
+    static std::mt19937_64 engine{std::random_device{}()};
+    return static_cast<int>(std::uniform_int_distribution<long long>(from, to)(engine));
+}
+
+// What is left over by floor_div; it has the sign of the divisor.
+template <typename A, typename B>
+auto floor_mod(A a, B b) {
+    if (b == 0) throw std::domain_error("division by zero");
+    if constexpr (std::is_integral_v<A> && std::is_integral_v<B>) {
+        const auto rest = a % b;
+        return rest != 0 && (rest < 0) != (b < 0) ? rest + b : rest;
+    } else {
+        const double rest = std::fmod(static_cast<double>(a), static_cast<double>(b));
+        if (rest == 0) return b < 0 ? -0.0 : 0.0;
+        return (b < 0) != (rest < 0) ? rest + b : rest;
+    }
+}
+
+// The whole number at or below the quotient.
+template <typename A, typename B>
+auto floor_div(A a, B b) {
+    if (b == 0) throw std::domain_error("division by zero");
+    if constexpr (std::is_integral_v<A> && std::is_integral_v<B>) {
+        return (a - floor_mod(a, b)) / b;
+    } else {
+        const double rest = std::fmod(static_cast<double>(a), static_cast<double>(b));
+        double quotient = (a - rest) / b;
+        if (rest != 0 && (b < 0) != (rest < 0)) quotient -= 1;
+        if (quotient == 0) return static_cast<double>(a) / b < 0 ? -0.0 : 0.0;
+        const double floor = std::floor(quotient);
+        return quotient - floor > 0.5 ? floor + 1 : floor;
+    }
+}
+
+// All values as one text, each as cout shows it.
+template <typename... T>
+string join(const T&... values) {
+    std::ostringstream text;
+    (text << ... << values);
+    return text.str();
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\Support;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Tree\Program;
+
+/** Runs printed programs on the real python3, node and g++ with the libraries of this project. */
+final class RealMachines
+{
+    private const LIBRARY = __DIR__.'/../../library';
+
+    public static function folder(): string
+    {
+        $folder = sys_get_temp_dir().'/scrivlet-machines-'.bin2hex(random_bytes(6));
+        mkdir($folder);
+        file_put_contents("$folder/package.json", '{"type": "module"}');
+        foreach (['py', 'js', 'hpp'] as $ending) {
+            copy(self::LIBRARY."/scrivlet.$ending", "$folder/scrivlet.$ending");
+        }
+
+        return $folder;
+    }
+
+    /**
+     * @param array<string, Program> $programs
+     *
+     * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
+     */
+    public static function run(array $programs, Language $language, int $seed): array
+    {
+        $folder = self::folder();
+        if (Language::Cpp === $language) {
+            self::compile($programs, $folder);
+        }
+        $results = [];
+        foreach ($programs as $name => $program) {
+            $command = match ($language) {
+                Language::Python => [self::python(), "$name.py"],
+                Language::JavaScript => ['node', "$name.js"],
+                Language::Cpp => ['./programs', $name],
+            };
+            if (Language::Cpp !== $language) {
+                file_put_contents("$folder/$name.{$language->extension()}", $language->print($program)->text());
+            }
+            $results[$name] = self::execute($command, $folder, $seed);
+        }
+        exec('rm -rf '.escapeshellarg($folder));
+
+        return $results;
+    }
+
+    /** The interpreter itself: `python3` may be a slow script that looks for it. */
+    private static function python(): string
+    {
+        static $python = null;
+
+        return $python ??= trim((string) shell_exec('python3 -c "import sys; print(sys.executable)"'));
+    }
+
+    /** All programs share one compilation: each gets a namespace of its own, and the first argument names the one to run. */
+    private static function compile(array $programs, string $folder): void
+    {
+        $code = "#include \"scrivlet.hpp\"\n";
+        $choices = '';
+        foreach (array_keys($programs) as $number => $name) {
+            $text = strtr(Language::Cpp->print($programs[$name])->text(), ['#include "scrivlet.hpp"' => '', 'int main() {' => 'void run() {']);
+            $code .= "namespace p$number {\n$text}\n";
+            $choices .= "    if (name == \"$name\") p$number::run();\n";
+        }
+        file_put_contents("$folder/programs.cpp", $code."int main(int, char** arguments) {\n    const string name = arguments[1];\n$choices}\n");
+        exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w programs.cpp -o programs 2>&1', $output, $exit);
+        if (0 !== $exit) {
+            throw new \RuntimeException("g++ refuses:\n".implode("\n", \array_slice($output, 0, 40)));
+        }
+    }
+
+    /**
+     * @param list<string> $command
+     *
+     * @return array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}
+     */
+    public static function execute(array $command, string $folder, int $seed): array
+    {
+        @unlink("$folder/trace.jsonl");
+        @unlink("$folder/drawing.svg");
+        $environment = [...getenv(), 'SCRIVLET_TRACE' => 'trace.jsonl', 'SCRIVLET_SEED' => (string) $seed, 'PYTHONDONTWRITEBYTECODE' => '1', 'PYTHONIOENCODING' => 'utf-8'];
+        $process = proc_open(['timeout', '20', ...$command], [1 => ['file', "$folder/out", 'w'], 2 => ['file', "$folder/err", 'w']], $pipes, $folder, $environment);
+        \assert(\is_resource($process));
+        $exit = proc_close($process);
+        $trace = [];
+        foreach (is_file("$folder/trace.jsonl") ? explode("\n", rtrim((string) file_get_contents("$folder/trace.jsonl"))) : [] as $line) {
+            if ('' !== $line) {
+                $trace[] = json_decode($line, true, 16, \JSON_THROW_ON_ERROR);
+            }
+        }
+
+        return [
+            'printed' => (string) file_get_contents("$folder/out"),
+            'errors' => (string) file_get_contents("$folder/err"),
+            'exit' => $exit,
+            'trace' => $trace,
+            'drawing' => is_file("$folder/drawing.svg") ? (string) file_get_contents("$folder/drawing.svg") : '',
+        ];
+    }
+}
