@@ -1,0 +1,227 @@
+import { byId, data, icon, say, type Answer, type PlaceData } from "./data";
+import { mark, reveal } from "./columns";
+
+/** Rows that are chosen: neighbours in one body, or one part of a branch (`then1`, `otherwise`). */
+export interface Selection {
+  ids: number[];
+  part: string;
+}
+
+export const column = document.getElementById("blocks") as HTMLOListElement | null;
+const line = document.createElement("div");
+const actions = document.createElement("div");
+let at = 0;
+let from: number | null = null;
+let part = "head";
+let doAction: (name: string) => void = () => {};
+
+export const place = (): PlaceData => data.places[at] ?? data.places[data.places.length - 1]!;
+export const placeIndex = (): number => at;
+
+export function rowLine(id: number, partName = "head"): HTMLElement | null {
+  return column?.querySelector<HTMLElement>(`li[data-row="${id}"][data-part="${partName}"]`) ?? null;
+}
+
+/** All lines of the chosen rows, with what they hold. */
+export function selectedLines(): HTMLElement[] {
+  const chosen = selection();
+  if (!chosen || !column) return [];
+  if (chosen.part !== "head") return [rowLine(chosen.ids[0]!, chosen.part)].filter((one) => one !== null);
+  return chosen.ids.flatMap((id) => linesUnder(id));
+}
+
+export function linesUnder(id: number): HTMLElement[] {
+  const lines: HTMLElement[] = [];
+  let next: Element | null = rowLine(id);
+  for (
+    let left = Number((next as HTMLElement | null)?.dataset.height ?? 0);
+    next && left > 0;
+    next = next.nextElementSibling
+  ) {
+    lines.push(next as HTMLElement);
+    if ((next as HTMLElement).dataset.row) left--;
+  }
+  return lines;
+}
+
+export function selection(): Selection | null {
+  if (from === null) return null;
+  if (part !== "head") return { ids: [place()[2]], part };
+  const [first, last] = [Math.min(data.places[from]![4], place()[4]), Math.max(data.places[from]![4], place()[4])];
+  const ids = data.places
+    .filter((one) => one[2] === place()[2] && one[3] === place()[3] && one[4] > first && one[4] <= last)
+    .map((one) => one[6]!);
+  return ids.length ? { ids, part: "head" } : null;
+}
+
+export function clearSelection(): void {
+  from = null;
+  part = "head";
+  draw();
+}
+
+function sibling(index: number): number {
+  return data.places.findIndex((one) => one[2] === place()[2] && one[3] === place()[3] && one[4] === index);
+}
+
+export function moveTo(index: number): void {
+  at = Math.max(0, Math.min(index, data.places.length - 1));
+  from = null;
+  part = "head";
+  draw();
+  reveal(`${place()[0]}/0`);
+}
+
+export function move(by: number, extending: boolean): void {
+  if (!extending) {
+    moveTo(at + by);
+    return;
+  }
+  const next = sibling(place()[4] + by);
+  if (next >= 0) {
+    from ??= at;
+    part = "head";
+    at = next;
+    draw();
+    reveal(`${place()[0]}/0`);
+  }
+}
+
+/** Chooses one row; with Shift all from the caret to it, where they stand in one body. */
+export function select(id: number, partName: string, extending = false): void {
+  const target = data.places.findIndex((one) => one[6] === id);
+  if (partName !== "head") {
+    const body = data.places.findIndex((one) => one[2] === id && one[3] === partName);
+    if (body < 0) return;
+    [at, from, part] = [body, body, partName];
+  } else if (target >= 0) {
+    const other = extending ? (from ?? at) : -1;
+    const together =
+      other >= 0 &&
+      data.places[other]![2] === data.places[target]![2] &&
+      data.places[other]![3] === data.places[target]![3];
+    at = target;
+    part = "head";
+    const before = sibling(data.places[target]![4] - 1);
+    from = together && data.places[other]![4] < data.places[target]![4] ? other : before;
+    if (together && data.places[other]![4] > data.places[target]![4]) [at, from] = [before, other];
+  } else {
+    // A row without a place behind it starts the program: the caret goes inside.
+    moveTo(data.places.findIndex((one) => one[2] === id));
+    return;
+  }
+  draw();
+}
+
+/** After an edit the caret stands behind what was put in, or inside of it. */
+export function follow(answer: Answer, inside: boolean): void {
+  const last = answer.select[answer.select.length - 1];
+  if (last === undefined) {
+    moveTo(at);
+    return;
+  }
+  const within = inside ? data.places.findIndex((one) => one[2] === last && one[4] === 0) : -1;
+  if (within >= 0) {
+    moveTo(within);
+  } else if (inside) {
+    moveTo(data.places.findIndex((one) => one[6] === last));
+  } else {
+    const behind = data.places.findIndex((one) => one[6] === last);
+    const before = data.places.findIndex((one) => one[7] === answer.select[0]);
+    if (behind >= 0 && before >= 0) {
+      [at, from, part] = [behind, before, "head"];
+      draw();
+      reveal(`${place()[0]}/0`);
+    }
+  }
+}
+
+export function keepPlace(before: PlaceData): void {
+  const same = data.places.findIndex((one) => one[2] === before[2] && one[3] === before[3] && one[6] === before[6]);
+  moveTo(same >= 0 ? same : Math.min(at, data.places.length - 1));
+}
+
+function words(anchor: string): string {
+  const [id, name] = anchor.split(":");
+  return (rowLine(Number(id), name)?.textContent ?? "").replace(/\s+/g, " ").trim();
+}
+
+export function draw(): void {
+  if (!column) return;
+  for (const one of column.querySelectorAll(".selected")) one.classList.remove("selected");
+  const chosen = selection();
+  const lines = selectedLines();
+  for (const one of lines) one.classList.add("selected");
+  const current = place();
+  const anchor = column.querySelector<HTMLElement>(`li[data-key="${CSS.escape(current[0])}/0"]`);
+  line.className = "caret";
+  line.classList.toggle("resting", document.activeElement !== column);
+  line.style.top = `${anchor ? anchor.offsetTop + anchor.offsetHeight - 1 : 0}px`;
+  line.style.setProperty("--at", `${34 + 24 * current[1]}px`);
+  line.style.width = `${column.scrollWidth}px`;
+  column.append(line);
+  drawActions(chosen, lines);
+  mark("lit", anchor?.dataset.row ? anchor.dataset.key! : null);
+  byId("here").textContent = chosen
+    ? say("selected", { count: chosen.ids.length })
+    : say(current[6] === null ? "place_in" : "place", {
+        row: words(current[6] === null ? `${current[2]}:${bodyPart(current)}` : `${current[6]}:head`) || say("program"),
+      });
+}
+
+/** The row under which a body begins: the head, or a part of a branch. */
+function bodyPart(current: PlaceData): string {
+  return current[3] === "then0" || current[3] === "body" || current[3] === "functions" ? "head" : current[3];
+}
+
+function drawActions(chosen: Selection | null, lines: HTMLElement[]): void {
+  actions.remove();
+  const first = lines[0];
+  if (!chosen || !first || !column) return;
+  const isPart = chosen.part !== "head";
+  const names: [string, string][] = isPart
+    ? [
+        ["unwrap", "ungroup"],
+        ["delete", "trash-2"],
+      ]
+    : [
+        ["duplicate", "copy"],
+        [first.hasAttribute("data-off") ? "switch_on" : "switch_off", "power"],
+        ["wrap", "group"],
+        ...(chosen.ids.length === 1 && first.hasAttribute("data-holds")
+          ? ([["unwrap", "ungroup"]] as [string, string][])
+          : []),
+        ["delete", "trash-2"],
+      ];
+  actions.replaceChildren(
+    ...names.map(([name, picture]) => {
+      const button = document.createElement("button");
+      button.type = "button";
+      button.tabIndex = -1;
+      button.title = say(name);
+      button.setAttribute("aria-label", say(name));
+      button.dataset.action = name;
+      button.append(icon(picture));
+      return button;
+    }),
+  );
+  actions.className = "actions";
+  const page = column.closest<HTMLElement>(".blocks-page")!;
+  page.style.position = "relative";
+  actions.style.top = `${column.offsetTop + first.offsetTop + first.offsetHeight / 2 - 14}px`;
+  page.append(actions);
+}
+
+export function start(action: (name: string) => void): void {
+  if (!column) return;
+  doAction = action;
+  actions.addEventListener("pointerdown", (event) => event.preventDefault());
+  actions.addEventListener("click", (event) => {
+    const button = (event.target as Element).closest<HTMLElement>("button");
+    if (button) doAction(button.dataset.action!);
+  });
+  column.addEventListener("focus", () => line.classList.remove("resting"));
+  column.addEventListener("blur", () => line.classList.add("resting"));
+  at = data.places.length - 1;
+  draw();
+}

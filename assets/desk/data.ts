@@ -1,0 +1,62 @@
+/** What the server says of the program on the desk. */
+export type PlaceData = [
+  anchor: string,
+  depth: number,
+  parent: number,
+  body: string,
+  index: number,
+  accepts: string[],
+  before: number | null,
+  after: number | null,
+];
+export interface OwnFunction {
+  name: string;
+  parameters: string[];
+  gives: boolean;
+}
+export interface Facts {
+  revision: number;
+  canUndo: boolean;
+  canRedo: boolean;
+  places: PlaceData[];
+  names: Record<string, string[]>;
+  functions: OwnFunction[];
+  mixed: string[];
+}
+export interface DeskData extends Facts {
+  address: string;
+  view: string;
+  text: string;
+  locale: string;
+  texts: Record<string, string>;
+  inks: [name: string, hex: string][];
+}
+export interface Answer extends Facts {
+  order: string[];
+  changed: Record<string, Record<string, string>>;
+  numbers: Record<string, (number | null)[]>;
+  select: number[];
+  focus: number | null;
+}
+export type Edit = { do: string } & Record<string, unknown>;
+
+export const data = JSON.parse(document.querySelector("#desk-data")!.textContent!) as DeskData;
+
+export function byId<T extends Element = HTMLElement>(id: string): T {
+  return document.getElementById(id) as unknown as T;
+}
+
+/** A sentence of the interface with its gaps filled. */
+export function say(key: string, values: Record<string, string | number> = {}): string {
+  return (data.texts[key] ?? key).replace(/\{(\w+)\}/g, (gap, name: string) => String(values[name] ?? gap));
+}
+
+export function icon(name: string): SVGSVGElement {
+  const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
+  svg.setAttribute("class", "icon");
+  svg.setAttribute("aria-hidden", "true");
+  const use = document.createElementNS("http://www.w3.org/2000/svg", "use");
+  use.setAttribute("href", `#i-${name}`);
+  svg.append(use);
+  return svg;
+}

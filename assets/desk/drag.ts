@@ -1,0 +1,137 @@
+import { column, linesUnder, select, selectedLines, selection } from "./caret";
+import { data, type PlaceData } from "./data";
+import { send } from "./server";
+
+interface Load {
+  goes: string;
+  label: string;
+  ids: number[];
+  entry: string | null;
+}
+
+/** Rows and commands are taken by the hand and put down where they may go, and nowhere else. */
+export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean) => void): void {
+  if (!column) return;
+  document.addEventListener("pointerdown", (down) => {
+    if (down.button !== 0) return;
+    const target = down.target as Element;
+    const stock = target.closest<HTMLElement>(".stock");
+    const margin = target.closest<HTMLElement>("#blocks li .margin");
+    if (!stock && !margin) return;
+    const begin = { x: down.clientX, y: down.clientY };
+    let load: Load | null = null;
+    let ghost: HTMLElement | null = null;
+    let found: PlaceData | null = null;
+    const mark = document.createElement("div");
+    mark.className = "caret target";
+
+    const moved = (event: PointerEvent) => {
+      if (!load) {
+        if (Math.hypot(event.clientX - begin.x, event.clientY - begin.y) < 5) return;
+        load = stock ? fromDrawer(stock) : fromPage(margin!.closest("li")!);
+        if (!load) return end();
+        ghost = document.createElement("div");
+        ghost.className = "ghost";
+        ghost.textContent = load.label;
+        document.body.append(ghost);
+        document.body.classList.add("dragging");
+      }
+      ghost!.style.left = `${event.clientX + 12}px`;
+      ghost!.style.top = `${event.clientY + 8}px`;
+      scrollNear(event.clientY);
+      found = nearest(load, event.clientX, event.clientY);
+      mark.remove();
+      if (found) {
+        const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(found[0])}/0"]`);
+        mark.style.top = `${line ? line.offsetTop + line.offsetHeight - 1 : 0}px`;
+        mark.style.setProperty("--at", `${34 + 24 * found[1]}px`);
+        column!.append(mark);
+      }
+    };
+    const end = () => {
+      document.removeEventListener("pointermove", moved);
+      document.removeEventListener("pointerup", up);
+      document.removeEventListener("pointercancel", end);
+      document.removeEventListener("keydown", escape, true);
+      document.body.classList.remove("dragging");
+      ghost?.remove();
+      mark.remove();
+      if (load) document.addEventListener("click", swallow, { capture: true, once: true });
+      setTimeout(() => document.removeEventListener("click", swallow, true));
+    };
+    const up = () => {
+      const [what, where] = [load, found];
+      end();
+      if (!what || !where) return;
+      const [, , parent, body, index] = where;
+      const edit = what.entry
+        ? { do: "insert", row: what.entry, parent, body, index }
+        : { do: "move", ids: what.ids, parent, body, index };
+      dropped(send(edit), what.entry !== null);
+    };
+    const escape = (event: KeyboardEvent) => {
+      if (event.key === "Escape") {
+        found = null;
+        end();
+      }
+    };
+    document.addEventListener("pointermove", moved);
+    document.addEventListener("pointerup", up);
+    document.addEventListener("pointercancel", end);
+    document.addEventListener("keydown", escape, true);
+  });
+}
+
+/** The click that ends a drag is none. */
+function swallow(event: Event): void {
+  event.preventDefault();
+  event.stopPropagation();
+}
+
+function fromDrawer(stock: HTMLElement): Load {
+  return { goes: stock.dataset.goes!, label: stock.textContent!.trim(), ids: [], entry: stock.dataset.entry! };
+}
+
+function fromPage(line: HTMLElement): Load | null {
+  const id = Number(line.dataset.row);
+  if (line.dataset.part !== "head" || !data.places.some((one) => one[6] === id)) return null;
+  if (!selection()?.ids.includes(id)) select(id, "head");
+  const ids = selection()?.ids ?? [id];
+  const heads = selectedLines().filter((one) => one.dataset.part === "head" && ids.includes(Number(one.dataset.row)));
+  const needs = new Set(
+    heads.flatMap((one) =>
+      one.dataset.goes === "in-loop-in-function" ? ["in-loop", "in-function"] : [one.dataset.goes!],
+    ),
+  );
+  const goes =
+    needs.has("in-loop") && needs.has("in-function")
+      ? "in-loop-in-function"
+      : ([...needs].find((one) => one !== "row") ?? "row");
+  const label = (heads[0]?.textContent ?? "").replace(/\s+/g, " ").trim();
+  return { goes, label: ids.length > 1 ? `${label} + ${ids.length - 1}` : label, ids, entry: null };
+}
+
+/** The place nearest to the hand that takes the load: by height first, then by how deep it lies. */
+function nearest(load: Load, x: number, y: number): PlaceData | null {
+  const page = column!.getBoundingClientRect();
+  const spread = document.getElementById("spread")!.getBoundingClientRect();
+  if (x < page.left - 30 || x > page.right + 30 || y < spread.top - 10 || y > spread.bottom + 10) return null;
+  const inside = new Set(load.ids.flatMap((id) => linesUnder(id).map((line) => Number(line.dataset.row))));
+  let best: PlaceData | null = null;
+  let least = Infinity;
+  for (const one of data.places) {
+    if (!one[5].includes(load.goes) || inside.has(one[2])) continue;
+    const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(one[0])}/0"]`);
+    const height = line ? line.getBoundingClientRect().bottom : page.top;
+    const distance = Math.abs(height - y) * 4 + Math.abs(page.left + 34 + 24 * one[1] - x) * 0.25;
+    if (distance < least) [best, least] = [one, distance];
+  }
+  return best;
+}
+
+function scrollNear(y: number): void {
+  const spread = document.getElementById("spread")!;
+  const box = spread.getBoundingClientRect();
+  if (y < box.top + 46) spread.scrollTop -= 12;
+  if (y > box.bottom - 30) spread.scrollTop += 12;
+}

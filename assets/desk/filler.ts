@@ -1,0 +1,187 @@
+import { column, rowLine } from "./caret";
+import { data, say } from "./data";
+import { Listbox, placeBelow, type Option } from "./listbox";
+import { Refused, send } from "./server";
+
+let open: { box: HTMLElement; close: (commit: boolean) => boolean } | null = null;
+
+/** Blanks in the order of the page. */
+export function blanks(): HTMLElement[] {
+  return column ? [...column.querySelectorAll<HTMLElement>(".blank")] : [];
+}
+
+function optionsOf(blank: HTMLElement): Option[] {
+  const type = blank.dataset.type!;
+  if (type === "colour") return data.inks.map(([label, hex]) => ({ value: label, label, hex }));
+  if (type === "function")
+    return data.functions.map((one) => ({ value: one.name, label: one.name, icon: "bookmark-plus", kind: "own" }));
+  if (["new-name", "parameters", "remark"].includes(type)) return [];
+  const names = data.names[partOf(blank)] ?? [];
+  const variables = names.map((name) => ({ value: name, label: name, icon: "box", kind: "remember" }));
+  if (type === "variable") return variables;
+  const giving = data.functions
+    .filter((one) => one.gives)
+    .map((one) => ({
+      value: `${one.name}(${one.parameters.join(", ")})`,
+      label: `${one.name}(${one.parameters.join(", ")})`,
+      icon: "bookmark-plus",
+      kind: "own",
+    }));
+  if (type === "truth")
+    return [
+      ...["true", "false"].map((value) => ({ value, label: value, icon: "split", kind: "choose" })),
+      ...variables,
+    ];
+  const answers = ["nib.x()", "nib.y()", "nib.heading()", "random(1, 6)"].map((value) => ({
+    value,
+    label: value,
+    icon: "pen-tool",
+    kind: "nib",
+  }));
+  return [...variables, ...giving, ...answers];
+}
+
+/** The function or script around a blank: the last one that begins above it. */
+function partOf(blank: HTMLElement): string {
+  let part = "";
+  for (let row = blank.closest<HTMLElement>("li"); row; row = row.previousElementSibling as HTMLElement | null) {
+    if (row.dataset?.row && row.dataset.row in data.names && row.dataset.part === "head") {
+      part = row.dataset.row;
+      break;
+    }
+  }
+  return part;
+}
+
+export function isOpen(): boolean {
+  return open !== null;
+}
+
+export function commit(): boolean {
+  return open?.close(true) ?? true;
+}
+
+/**
+ * Opens a blank for typing.
+ *
+ * @param first  what is typed over the old value; null to edit it
+ * @param reason why the value that was typed before was refused
+ */
+export function fill(blank: HTMLElement, first: string | null = null, reason: string | null = null): void {
+  commit();
+  const row = Number(blank.closest<HTMLElement>("li")!.dataset.row);
+  const slot = blank.dataset.slot!;
+  const old = blank.dataset.source!;
+  const box = document.createElement("div");
+  box.className = "filler";
+  const input = document.createElement("input");
+  input.id = "filler";
+  input.autocomplete = "off";
+  input.spellcheck = false;
+  input.setAttribute("aria-label", blank.getAttribute("aria-label") ?? say("fill"));
+  input.value = first ?? old;
+  box.append(input);
+  const list = new Listbox(input, optionsOf(blank), (option) => take(option.value), null);
+  let message: HTMLElement | null = null;
+  if (reason !== null) {
+    message = document.createElement("p");
+    message.className = "refusal";
+    message.setAttribute("role", "alert");
+    message.textContent = reason;
+    box.append(message);
+    input.setAttribute("aria-invalid", "true");
+  }
+  box.append(list.element);
+  document.body.append(box);
+  const size = () => {
+    input.style.width = `${Math.min(Math.max(70, (input.value.length + 3) * 9), 420)}px`;
+    const around = (
+      rowLine(row)?.querySelector(`[data-slot="${slot}"]`) ??
+      blankAt(row, slot) ??
+      blank
+    ).getBoundingClientRect();
+    placeBelow(box, around.left - 2, around.top - 2, around.bottom + 2);
+  };
+
+  const take = (value: string) => {
+    input.value = value;
+    finish(true, true);
+  };
+  const finish = (withCommit: boolean, backToPage: boolean): boolean => {
+    if (open?.box !== box) return true;
+    open = null;
+    box.remove();
+    const value = input.value;
+    if (withCommit && value !== old) {
+      const target = blankAt(row, slot);
+      if (target) target.textContent = value;
+      send({ do: "fill", row, slot, source: value }).catch((refusal: unknown) => {
+        const again = blankAt(row, slot);
+        if (again && target) again.textContent = old;
+        if (again && refusal instanceof Refused) fill(again, value, refusal.message);
+      });
+    }
+    if (backToPage) column?.focus({ preventScroll: true });
+    return true;
+  };
+  open = { box, close: (withCommit) => finish(withCommit, false) };
+
+  input.addEventListener("input", () => {
+    list.filter(lastWord(input.value), -1);
+    message?.remove();
+    size();
+  });
+  input.addEventListener("keydown", (event) => {
+    if (event.isComposing) return;
+    if (event.key === "ArrowDown" || event.key === "ArrowUp") {
+      event.preventDefault();
+      list.move(event.key === "ArrowDown" ? 1 : -1);
+    } else if (event.key === "Enter") {
+      event.preventDefault();
+      const option = list.current();
+      if (option) take(completed(input.value, option.value));
+      else finish(true, true);
+    } else if (event.key === "Escape") {
+      event.preventDefault();
+      event.stopPropagation();
+      finish(false, true);
+    } else if (event.key === "Tab") {
+      const next = neighbour(row, slot, event.shiftKey ? -1 : 1);
+      finish(true, next === null);
+      if (next) {
+        event.preventDefault();
+        fill(next);
+      }
+    }
+    event.stopPropagation();
+  });
+  input.addEventListener("blur", () => setTimeout(() => document.activeElement !== input && finish(true, false)));
+  list.filter(blank.dataset.type === "colour" || reason !== null ? "" : lastWord(first ?? ""), -1);
+  size();
+  input.focus({ preventScroll: true });
+  if (first === null) input.select();
+}
+
+/** While words are typed, the list follows the last of them. */
+function lastWord(text: string): string {
+  return /[\p{L}\w.]*$/u.exec(text)?.[0] ?? "";
+}
+
+function completed(text: string, value: string): string {
+  const word = lastWord(text);
+  return word !== "" && value.toLowerCase().startsWith(word.toLowerCase())
+    ? text.slice(0, text.length - word.length) + value
+    : value;
+}
+
+export function blankAt(row: number, slot: string): HTMLElement | null {
+  return column?.querySelector<HTMLElement>(`li[data-row="${row}"] [data-slot="${slot}"]`) ?? null;
+}
+
+function neighbour(row: number, slot: string, by: number): HTMLElement | null {
+  const all = blanks();
+  const at = all.findIndex(
+    (one) => one.dataset.slot === slot && Number(one.closest<HTMLElement>("li")!.dataset.row) === row,
+  );
+  return all[at + by] ?? null;
+}

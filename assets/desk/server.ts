@@ -1,0 +1,126 @@
+import { byId, data, say, type Answer, type Edit } from "./data";
+
+/** Why an edit was not done, in words for a person. */
+export class Refused extends Error {}
+
+const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
+const saved = byId("saved");
+const kept = `scrivlet-unsent:${data.address}`;
+
+interface Waiting {
+  edit: Edit;
+  done: (answer: Answer) => void;
+  refused: (reason: Refused) => void;
+}
+const waiting: Waiting[] = [];
+let sending = false;
+let onAnswer: (answer: Answer) => void = () => {};
+
+function note(key: string, isTrouble = false): void {
+  saved.textContent = say(key);
+  saved.classList.toggle("trouble-mark", isTrouble);
+}
+
+export async function post(path: string, body: unknown): Promise<Response> {
+  return fetch(data.address + path, {
+    method: "POST",
+    headers: { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" },
+    body: JSON.stringify(body),
+  });
+}
+
+/** Sends an edit after those before it; the hand need not wait for it. */
+export function send(edit: Edit): Promise<Answer> {
+  return new Promise((done, refused) => {
+    waiting.push({ edit, done, refused });
+    keep();
+    void work();
+  });
+}
+
+/** Until they are sent, edits are kept where a closed window leaves them. */
+function keep(): void {
+  if (waiting.length) {
+    const edits = waiting.map((one) => one.edit);
+    localStorage.setItem(kept, JSON.stringify({ revision: data.revision, edits }));
+  } else {
+    localStorage.removeItem(kept);
+  }
+}
+
+async function work(): Promise<void> {
+  if (sending) return;
+  sending = true;
+  while (waiting.length) {
+    const next = waiting[0]!;
+    note("saving");
+    let response: Response;
+    try {
+      response = await post("/edits", { revision: data.revision, view: data.view, text: data.text, edit: next.edit });
+    } catch {
+      note("offline", true);
+      await new Promise((later) => setTimeout(later, 1500));
+      continue;
+    }
+    if (response.status === 409) {
+      conflict();
+      return;
+    }
+    if (response.status === 401) {
+      note("signed_out", true);
+      await new Promise((later) => setTimeout(later, 3000));
+      continue;
+    }
+    waiting.shift();
+    if (response.ok) {
+      const answer = (await response.json()) as Answer;
+      Object.assign(data, answer);
+      keep();
+      onAnswer(answer);
+      next.done(answer);
+      note("saved");
+    } else if (response.status === 422) {
+      keep();
+      note("refused", true);
+      next.refused(new Refused(((await response.json()) as { message: string }).message));
+    } else {
+      keep();
+      note("error", true);
+      next.refused(new Refused(say("error")));
+      setTimeout(() => location.reload(), 2500);
+    }
+  }
+  sending = false;
+}
+
+/** Another window was faster: nothing is sent any more until a person has chosen. */
+function conflict(): void {
+  note("refused", true);
+  byId<HTMLDialogElement>("conflict-dialog").showModal();
+}
+
+byId("conflict-newer").addEventListener("click", () => {
+  waiting.length = 0;
+  keep();
+  location.reload();
+});
+byId("conflict-copy").addEventListener("click", async () => {
+  const edits = waiting.map((one) => one.edit);
+  const response = await post("/keep-both", { revision: data.revision, edits });
+  if (response.ok) {
+    waiting.length = 0;
+    keep();
+    location.href = ((await response.json()) as { address: string }).address;
+  }
+});
+
+/** Sends what an earlier window could not. */
+export function start(whenAnswered: (answer: Answer) => void): void {
+  onAnswer = whenAnswered;
+  const left = JSON.parse(localStorage.getItem(kept) ?? "null") as { revision: number; edits: Edit[] } | null;
+  if (left) {
+    data.revision = left.revision;
+    for (const edit of left.edits) send(edit).catch(() => {});
+  }
+  window.addEventListener("online", () => void work());
+}

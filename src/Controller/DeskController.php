@@ -1,0 +1,217 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Controller;
+
+use Scrivlet\App\Desk\DeskView;
+use Scrivlet\App\Desk\EditReader;
+use Scrivlet\App\Desk\RunReport;
+use Scrivlet\App\Desk\SpreadRenderer;
+use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Program\RevisionConflict;
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Edit\Edited;
+use Scrivlet\Core\Edit\Locator;
+use Scrivlet\Core\Edit\Revision;
+use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Run\Limits;
+use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Tree\Program as Tree;
+use Scrivlet\Core\Tree\Statement;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\Cookie;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+#[Route('/programs/{id}', requirements: ['id' => '\d+'])]
+final class DeskController extends AbstractController
+{
+    private const HISTORY = 100;
+
+    public function __construct(private readonly ProgramStore $store, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator)
+    {
+    }
+
+    #[Route('', name: 'desk', methods: ['GET'])]
+    public function desk(Request $request, Program $program): Response
+    {
+        if ($program->isDeleted()) {
+            return $this->redirectToRoute('shelf');
+        }
+        $view = DeskView::of($request);
+        $tree = ProgramStore::program($program);
+        $spread = $this->renderer->spread($tree, $view, $request->getLocale());
+        $entries = array_filter(Catalogue::entries(), static fn ($entry): bool => !$entry->value && !\in_array($entry->key, ['start', 'call'], true));
+        $response = $this->render('desk/desk.html.twig', [
+            'program' => $program,
+            'view' => $view,
+            'spread' => $spread,
+            'pages' => $this->renderer->pages($spread),
+            'entries' => $entries,
+            'inks' => Ink::cases(),
+            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($tree, $spread)],
+        ]);
+        foreach (['view', 'text'] as $name) {
+            if ('' !== $request->query->getString($name)) {
+                $response->headers->setCookie(Cookie::create("scrivlet_$name", $view->$name, '+1 year', '/', null, null, true, false, Cookie::SAMESITE_LAX));
+            }
+        }
+
+        return $response;
+    }
+
+    #[Route('/edits', name: 'desk_edit', methods: ['POST'])]
+    public function edit(Request $request, Program $program): JsonResponse
+    {
+        $data = self::body($request);
+        $edit = $data['edit'] ?? null;
+        if (!\is_array($edit)) {
+            throw new BadRequestHttpException('No edit.');
+        }
+        $revision = $program->revision();
+        if (($data['revision'] ?? null) !== $revision->number || $program->isDeleted()) {
+            return $this->conflict($revision);
+        }
+        $old = ProgramStore::program($program);
+        try {
+            [$next, $edited] = match ($edit['do'] ?? null) {
+                'undo' => $this->travel($program, $revision, true),
+                'redo' => $this->travel($program, $revision, false),
+                'return' => $this->comeBack($program, $revision, \is_int($edit['to'] ?? null) ? $edit['to'] : 0),
+                default => [$revision->edited(), EditReader::apply($old, $edit)],
+            };
+        } catch (Refusal $refusal) {
+            return new JsonResponse(['message' => Sentences::of($refusal->key, $refusal->parameters, $request->getLocale())], 422);
+        }
+        if ($edited->program == $old) {
+            $next = $revision;
+        } else {
+            try {
+                $this->store->save($program, $next, $edited->program, $edited->kind, $edited->what);
+            } catch (RevisionConflict) {
+                return $this->conflict($revision);
+            }
+        }
+
+        return $this->answer($request, $data, $old, $edited, $next);
+    }
+
+    /** @param array<mixed> $data */
+    private function answer(Request $request, array $data, Tree $old, Edited $edited, Revision $next): JsonResponse
+    {
+        $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
+        $before = $this->renderer->spread($old, $view, $request->getLocale());
+        $after = $this->renderer->spread($edited->program, $view, $request->getLocale());
+
+        return new JsonResponse([
+            'revision' => $next->number,
+            ...$this->renderer->difference($before, $after),
+            ...$this->renderer->facts($edited->program, $after),
+            ...$this->state($next),
+            'select' => $edited->rows,
+            'focus' => $edited->focus,
+        ]);
+    }
+
+    /** @return array{canUndo: bool, canRedo: bool} */
+    private function state(Revision $revision): array
+    {
+        return ['canUndo' => null !== $revision->undoTo, 'canRedo' => null !== $revision->redoTo];
+    }
+
+    private function conflict(Revision $revision): JsonResponse
+    {
+        return new JsonResponse(['conflict' => true, 'revision' => $revision->number, 'message' => $this->translator->trans('desk.conflict')], 409);
+    }
+
+    /** @return array{Revision, Edited} */
+    private function travel(Program $program, Revision $revision, bool $back): array
+    {
+        $number = $back ? $revision->undoTo : $revision->redoTo;
+        [$target, $tree] = (null === $number ? null : $this->store->revision($program, $number)) ?? throw new BadRequestHttpException('Nothing there.');
+
+        return [$back ? $revision->undone($target) : $revision->redone($target), new Edited($tree, $back ? 'undo' : 'redo', '', [])];
+    }
+
+    /** @return array{Revision, Edited} */
+    private function comeBack(Program $program, Revision $revision, int $number): array
+    {
+        [, $tree] = $this->store->revision($program, $number) ?? throw new NotFoundHttpException('No such revision.');
+
+        return [$revision->edited(), new Edited($tree, 'return', (string) $number, [])];
+    }
+
+    /** Where another tab was faster: what this one has, and its last edit, as a program of its own. */
+    #[Route('/keep-both', name: 'desk_keep_both', methods: ['POST'])]
+    public function keepBoth(Request $request, Program $program, #[CurrentUser] User $user): JsonResponse
+    {
+        $data = self::body($request);
+        [, $tree] = $this->store->revision($program, \is_int($data['revision'] ?? null) ? $data['revision'] : 0) ?? throw new NotFoundHttpException('No such revision.');
+        foreach (\is_array($data['edits'] ?? null) ? \array_slice($data['edits'], 0, 200) : [] as $edit) {
+            try {
+                $tree = EditReader::apply($tree, \is_array($edit) ? $edit : [])->program;
+            } catch (Refusal|BadRequestHttpException) {
+                // What could not be done here before can't be done in the copy either.
+            }
+        }
+        $name = mb_substr($this->translator->trans('shelf.copy_of', ['name' => $program->name()]), 0, Program::LONGEST_NAME);
+
+        return new JsonResponse(['address' => $this->generateUrl('desk', ['id' => $this->store->create($user, $name, $tree)->id()])]);
+    }
+
+    #[Route('/run', name: 'desk_run', methods: ['POST'])]
+    public function run(Request $request, Program $program): JsonResponse
+    {
+        $data = self::body($request);
+        $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
+        $seed = \is_int($data['seed'] ?? null) && $data['seed'] >= 0 ? $data['seed'] : 1;
+        $outcome = Runner::run(ProgramStore::program($program), $view->runsAs(), $seed, new Limits(steps: 50000));
+        $response = new JsonResponse();
+        $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+
+        return $response->setData(RunReport::of($outcome, $request->getLocale()));
+    }
+
+    /** Rows for the clipboard. */
+    #[Route('/rows', name: 'desk_rows', methods: ['GET'])]
+    public function rows(Request $request, Program $program): JsonResponse
+    {
+        $tree = ProgramStore::program($program);
+        $rows = array_map(static fn (string $id): ?Statement => Locator::statement($tree, (int) $id), \array_slice(explode(',', $request->query->getString('ids')), 0, 500));
+
+        return new JsonResponse(['rows' => ProjectWriter::rows(array_values(array_filter($rows)))]);
+    }
+
+    #[Route('/history', name: 'desk_history', methods: ['GET'])]
+    public function history(Request $request, Program $program): Response
+    {
+        $before = $request->query->getInt('before', \PHP_INT_MAX);
+
+        return $this->render('desk/history.html.twig', [
+            'program' => $program,
+            'history' => $this->store->history($program, self::HISTORY, $before > 0 ? $before : \PHP_INT_MAX),
+            'locale' => $request->getLocale(),
+            'most' => self::HISTORY,
+        ]);
+    }
+
+    /** @return array<mixed> */
+    private static function body(Request $request): array
+    {
+        $data = json_decode($request->getContent(), true, 64);
+
+        return \is_array($data) ? $data : throw new BadRequestHttpException('This is no JSON.');
+    }
+}

@@ -1,0 +1,135 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Controller;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Program as Tree;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+final class ShelfController extends AbstractController
+{
+    private const MOST_FILES = 20;
+
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly ProgramStore $store, private readonly TranslatorInterface $translator)
+    {
+    }
+
+    #[Route('/', name: 'shelf', methods: ['GET'])]
+    public function shelf(Request $request, #[CurrentUser] User $user): Response
+    {
+        $search = mb_substr(trim($request->query->getString('search')), 0, 80);
+        $query = $this->entities->createQueryBuilder()->select('program')->from(Program::class, 'program')
+            ->where('program.owner = :owner AND program.deletedAt IS NULL')->setParameter('owner', $user)
+            ->orderBy('program.updatedAt', 'DESC')->addOrderBy('program.id', 'DESC')->setMaxResults(200);
+        if ('' !== $search) {
+            $query->andWhere('program.name LIKE :search')->setParameter('search', '%'.addcslashes($search, '%_\\').'%');
+        }
+        $variables = ['programs' => $query->getQuery()->getResult(), 'search' => $search];
+
+        return $this->render('true' === $request->headers->get('HX-Request') ? 'shelf/programs.html.twig' : 'shelf/shelf.html.twig', $variables);
+    }
+
+    #[Route('/programs/new', name: 'program_new', methods: ['POST'])]
+    public function new(Request $request, #[CurrentUser] User $user): Response
+    {
+        $name = self::name($request) ?: $this->translator->trans('shelf.unnamed');
+
+        return $this->redirectToRoute('desk', ['id' => $this->store->create($user, $name, Tree::empty())->id()]);
+    }
+
+    #[Route('/programs/open', name: 'program_open', methods: ['POST'])]
+    public function open(Request $request, #[CurrentUser] User $user): Response
+    {
+        $files = $request->files->all()['files'] ?? [];
+        $files = array_slice(array_filter(\is_array($files) ? $files : [$files], static fn (mixed $file): bool => $file instanceof UploadedFile), 0, self::MOST_FILES);
+        $opened = [];
+        if ([] === $files) {
+            $this->addFlash('trouble', Sentences::of('file.nothing', [], $request->getLocale()));
+        }
+        foreach ($files as $file) {
+            \assert($file instanceof UploadedFile);
+            $title = mb_substr($file->getClientOriginalName(), 0, 60);
+            try {
+                if (!$file->isValid() || $file->getSize() > ProjectReader::LARGEST) {
+                    throw new Refusal('file.large', ['most' => intdiv(ProjectReader::LARGEST, 1000)]);
+                }
+                [$name, $program] = ProjectReader::read($file->getContent());
+                $opened[] = $this->store->create($user, $name ?: (preg_replace('/\.scrivlet\.json$/', '', $title) ?: $title), $program);
+            } catch (Refusal $refusal) {
+                $this->addFlash('trouble', $title.': '.Sentences::of($refusal->key, $refusal->parameters, $request->getLocale()));
+            }
+        }
+        if (1 === \count($files) && 1 === \count($opened)) {
+            return $this->redirectToRoute('desk', ['id' => $opened[0]->id()]);
+        }
+        if ([] !== $opened) {
+            $this->addFlash('done', $this->translator->trans('shelf.opened', ['count' => \count($opened)]));
+        }
+
+        return $this->redirectToRoute('shelf');
+    }
+
+    #[Route('/programs/{id}/rename', name: 'program_rename', methods: ['POST'])]
+    public function rename(Request $request, Program $program): Response
+    {
+        $name = self::name($request);
+        if ('' === $name) {
+            $this->addFlash('trouble', $this->translator->trans('shelf.needs_name'));
+        } else {
+            $program->rename($name);
+            $this->entities->flush();
+        }
+
+        return $this->redirectToRoute('desk' === $request->request->getString('from') ? 'desk' : 'shelf', 'desk' === $request->request->getString('from') ? ['id' => $program->id()] : []);
+    }
+
+    #[Route('/programs/{id}/duplicate', name: 'program_duplicate', methods: ['POST'])]
+    public function duplicate(Program $program, #[CurrentUser] User $user): Response
+    {
+        $name = mb_substr($this->translator->trans('shelf.copy_of', ['name' => $program->name()]), 0, Program::LONGEST_NAME);
+        $copy = $this->store->create($user, $name, ProgramStore::program($program));
+        $this->addFlash('done', $this->translator->trans('shelf.duplicated', ['name' => $copy->name()]));
+
+        return $this->redirectToRoute('shelf');
+    }
+
+    #[Route('/programs/{id}/delete', name: 'program_delete', methods: ['POST'])]
+    public function delete(Program $program): Response
+    {
+        $program->delete();
+        $this->entities->flush();
+        $this->addFlash('deleted', ['id' => $program->id(), 'name' => $program->name()]);
+
+        return $this->redirectToRoute('shelf');
+    }
+
+    #[Route('/programs/{id}/restore', name: 'program_restore', methods: ['POST'])]
+    public function restore(Program $program): Response
+    {
+        $program->restore();
+        $this->entities->flush();
+
+        return $this->redirectToRoute('shelf');
+    }
+
+    private static function name(Request $request): string
+    {
+        $name = (string) preg_replace('/[\p{C}\s]+/u', ' ', $request->request->getString('name'));
+
+        return mb_substr(trim($name), 0, Program::LONGEST_NAME);
+    }
+}

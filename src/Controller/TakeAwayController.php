@@ -1,0 +1,77 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Controller;
+
+use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Program\Bundle;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\Limits;
+use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Scene\Sheet\Drawing;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+
+#[Route('/programs/{id}', requirements: ['id' => '\d+'])]
+final class TakeAwayController extends AbstractController
+{
+    private const PICTURE_STEPS = 20000;
+
+    #[Route('/text/{language}', name: 'take_text', requirements: ['language' => 'python|javascript|cpp'], methods: ['GET'])]
+    public function text(Program $program, string $language): Response
+    {
+        $language = Language::from($language);
+
+        return self::download($language->print(ProgramStore::program($program))->text(), Bundle::fileName($program->name()).'.'.$language->extension(), 'text/plain; charset=utf-8');
+    }
+
+    #[Route('/project', name: 'take_project', methods: ['GET'])]
+    public function project(Program $program): Response
+    {
+        return self::download(ProjectWriter::write($program->name(), ProgramStore::program($program)), Bundle::fileName($program->name()).'.scrivlet.json', 'application/json');
+    }
+
+    #[Route('/drawing.svg', name: 'take_drawing', methods: ['GET'])]
+    public function drawing(Request $request, Program $program): Response
+    {
+        return self::download(self::picture($program), Bundle::fileName($program->name()).'.svg', 'image/svg+xml');
+    }
+
+    /** The small picture of the shelf. */
+    #[Route('/picture.svg', name: 'picture', methods: ['GET'])]
+    public function small(Request $request, Program $program): Response
+    {
+        $response = new Response(headers: ['Content-Type' => 'image/svg+xml']);
+        $response->setEtag($program->id().'-'.$program->revision()->number)->setPrivate()->setMaxAge(60);
+        if (!$response->isNotModified($request)) {
+            $response->setContent(self::picture($program));
+        }
+
+        return $response;
+    }
+
+    #[Route('/bundle.zip', name: 'take_bundle', methods: ['GET'])]
+    public function bundle(Program $program, Bundle $bundle): Response
+    {
+        return self::download($bundle->zip($program->name(), ProgramStore::program($program)), Bundle::fileName($program->name()).'.zip', 'application/zip');
+    }
+
+    private static function picture(Program $program): string
+    {
+        return Drawing::svg(Runner::run(ProgramStore::program($program), Language::Python, 1, new Limits(steps: self::PICTURE_STEPS), false)->trace);
+    }
+
+    private static function download(string $content, string $name, string $type): Response
+    {
+        return new Response($content, 200, [
+            'Content-Type' => $type,
+            'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, $name),
+        ]);
+    }
+}

@@ -1,0 +1,73 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Desk;
+
+use Scrivlet\Core\Edit\Edited;
+use Scrivlet\Core\Edit\Editor;
+use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Program;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+
+/** Carries out an edit as the browser names it. */
+final class EditReader
+{
+    /** @param array<mixed> $data */
+    private function __construct(private readonly array $data)
+    {
+    }
+
+    /**
+     * @param array<mixed> $data
+     *
+     * @throws Refusal                 if the edit can't be done
+     * @throws BadRequestHttpException if it is none
+     */
+    public static function apply(Program $program, array $data): Edited
+    {
+        $read = new self($data);
+        $editor = new Editor($program);
+
+        return match ($read->text('do')) {
+            'insert' => $editor->insert($read->number('parent'), $read->text('body'), $read->number('index'), $read->text('row')),
+            'paste' => $editor->paste($read->number('parent'), $read->text('body'), $read->number('index'), ProjectReader::rows($read->text('rows'))),
+            'move' => $editor->move($read->ids(), $read->number('parent'), $read->text('body'), $read->number('index')),
+            'duplicate' => $editor->duplicate($read->ids()),
+            'delete' => $editor->delete($read->ids()),
+            'delete-part' => $editor->deletePart($read->number('row'), $read->text('part')),
+            'unwrap' => $editor->unwrap($read->number('row'), $read->text('part')),
+            'wrap' => $editor->wrap($read->ids(), $read->text('row')),
+            'off' => $editor->switch($read->ids(), true),
+            'on' => $editor->switch($read->ids(), false),
+            'fill' => $editor->fill($read->number('row'), $read->text('slot'), $read->text('source')),
+            default => throw new BadRequestHttpException('No such edit.'),
+        };
+    }
+
+    private function text(string $name): string
+    {
+        $value = $this->data[$name] ?? null;
+
+        return \is_string($value) ? $value : throw new BadRequestHttpException("$name is missing.");
+    }
+
+    private function number(string $name): int
+    {
+        $value = $this->data[$name] ?? null;
+
+        return \is_int($value) ? $value : throw new BadRequestHttpException("$name is missing.");
+    }
+
+    /** @return list<int> */
+    private function ids(): array
+    {
+        $ids = $this->data['ids'] ?? null;
+        if (!\is_array($ids) || !array_is_list($ids)) {
+            throw new BadRequestHttpException('ids are missing.');
+        }
+
+        return array_map(static fn (mixed $id): int => \is_int($id) ? $id : throw new BadRequestHttpException('ids are numbers.'), $ids);
+    }
+}

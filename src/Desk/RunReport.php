@@ -1,0 +1,43 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Desk;
+
+use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Run\Outcome;
+
+/** A run as the player in the browser takes it. */
+final class RunReport
+{
+    /**
+     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, errorRow: string|null}
+     */
+    public static function of(Outcome $outcome, string $locale): array
+    {
+        $trace = $outcome->trace;
+        $changes = [];
+        foreach ($trace->changes as $index => $value) {
+            $changes[] = 2 === $index % 3 ? $outcome->values->display($value) : (\is_int($value) ? $value : 0);
+        }
+        $message = match (true) {
+            null !== $outcome->error => Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters, $locale),
+            'cut' === $outcome->ending->value => Sentences::of('run.cut', ['steps' => $trace->limits->steps], $locale),
+            default => null,
+        };
+
+        return [
+            'rows' => $outcome->rows,
+            'steps' => $trace->steps,
+            'changes' => $changes,
+            'calls' => $trace->calls,
+            'events' => $trace->events,
+            'variables' => $outcome->variables,
+            'functions' => $outcome->functions,
+            'length' => $trace->moment,
+            'ending' => $outcome->ending->value,
+            'message' => $message,
+            'errorRow' => $outcome->errorRow,
+        ];
+    }
+}

@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Desk;
+
+use Scrivlet\Core\Catalogue\Goes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Page\BlockRow;
+use Scrivlet\Core\Page\Place;
+use Scrivlet\Core\Page\Spread;
+use Scrivlet\Core\Page\TextLine;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Walk;
+use Twig\Environment;
+
+/** Makes the pages of the desk to HTML: all of them, or only the lines that an edit changed. */
+final readonly class SpreadRenderer
+{
+    public function __construct(private Environment $twig)
+    {
+    }
+
+    public function spread(Program $program, DeskView $view, string $locale): Spread
+    {
+        return new Spread($program, $view->languages(), $locale, Types::of($program));
+    }
+
+    /** @return array<string, string> the lines of each page, `blocks` among them */
+    public function pages(Spread $spread): array
+    {
+        $pages = [];
+        foreach ($spread->rows as $row) {
+            foreach ($row['cells'] as $page => $cell) {
+                $pages[$page] = ($pages[$page] ?? '').$this->line($row['key'], $cell);
+            }
+        }
+
+        return $pages;
+    }
+
+    /**
+     * What an edit changed.
+     *
+     * @return array{order: list<string>, changed: array<string, array<string, string>>, numbers: array<string, list<int|null>>}
+     */
+    public function difference(Spread $old, Spread $new): array
+    {
+        $before = [];
+        foreach ($old->rows as $row) {
+            $before[$row['key']] = $row['cells'];
+        }
+        $order = $changed = $numbers = [];
+        foreach ($new->rows as $row) {
+            $order[] = $key = $row['key'];
+            foreach ($row['cells'] as $page => $cell) {
+                if ('blocks' !== $page) {
+                    $numbers[$page][] = $cell instanceof TextLine ? $cell->number : null;
+                }
+                if (!isset($before[$key]) || !self::looksAlike($before[$key][$page] ?? null, $cell)) {
+                    $changed[$page][$key] = $this->line($key, $cell);
+                }
+            }
+        }
+
+        return ['order' => $order, 'changed' => $changed, 'numbers' => $numbers];
+    }
+
+    /** The number of a line stands in the spine, so that it does not make the line another. */
+    private static function looksAlike(BlockRow|TextLine|null $old, BlockRow|TextLine|null $new): bool
+    {
+        return $old instanceof TextLine && $new instanceof TextLine ? $old->text === $new->text : $old == $new;
+    }
+
+    private function line(string $key, BlockRow|TextLine|null $cell): string
+    {
+        if ($cell instanceof BlockRow) {
+            return $this->twig->render('desk/block_row.html.twig', ['key' => $key, 'row' => $cell]);
+        }
+        $html = '';
+        foreach ($cell->tokens ?? [] as [$class, $text]) {
+            $text = htmlspecialchars($text, \ENT_QUOTES);
+            $html .= '' === $class ? $text : "<span class=\"t-$class\">$text</span>";
+        }
+
+        return '<li class="line'.(null === $cell ? ' vacant' : '').'" data-key="'.$key.'">'.$html.'</li>';
+    }
+
+    /**
+     * What the hand needs to know of the program: where rows may go, and which names there are.
+     *
+     * @return array{places: list<array<mixed>>, names: array<string, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>}
+     */
+    public function facts(Program $program, Spread $spread): array
+    {
+        $names = $mixed = [];
+        foreach ($program->parts() as $part) {
+            $own = $part instanceof FunctionDefinition ? array_fill_keys($part->parameters, true) : [];
+            foreach (Walk::statements([$part]) as $statement) {
+                if (null !== $name = $statement->assigns()) {
+                    $own[$name] = true;
+                }
+            }
+            foreach (array_keys($own) as $name) {
+                if (StaticType::Mixed === $spread->types->variable($part, (string) $name)) {
+                    $mixed[] = (string) $name;
+                }
+            }
+            $names[(string) $part->id] = array_map(strval(...), array_keys($own + $spread->types->scopes->globals));
+        }
+        $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->functions);
+
+        return [
+            'places' => array_map(static fn (Place $place): array => [$place->anchor, $place->depth, $place->parent, $place->body, $place->index, array_map(static fn (Goes $goes): string => $goes->value, $place->accepts), $place->before, $place->after], $spread->blocks->places),
+            'names' => $names,
+            'functions' => $functions,
+            'mixed' => array_values(array_unique($mixed)),
+        ];
+    }
+}

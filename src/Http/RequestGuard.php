@@ -1,0 +1,65 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Http;
+
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\RedirectResponse;
+use Symfony\Component\HttpKernel\Event\ControllerEvent;
+use Symfony\Component\HttpKernel\Event\RequestEvent;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
+use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
+use Symfony\Component\Security\Csrf\CsrfToken;
+use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
+
+/** What holds for every request: its language, a token for everything that changes something, a strict policy. */
+final readonly class RequestGuard
+{
+    public const TOKEN = 'act';
+
+    public function __construct(private CsrfTokenManagerInterface $tokens)
+    {
+    }
+
+    #[AsEventListener(priority: 20)]
+    public function language(RequestEvent $event): void
+    {
+        $event->getRequest()->setLocale(Preferences::of($event->getRequest(), 'locale'));
+    }
+
+    /** Controllers need not think of it: no form and no script changes anything without the token. */
+    #[AsEventListener]
+    public function token(ControllerEvent $event): void
+    {
+        $request = $event->getRequest();
+        if (!$event->isMainRequest() || $request->isMethodSafe()) {
+            return;
+        }
+        $token = $request->headers->get('X-Csrf-Token') ?? $request->request->getString('_token');
+        if (!$this->tokens->isTokenValid(new CsrfToken(self::TOKEN, $token))) {
+            throw new AccessDeniedHttpException('The token of this page is missing or too old.');
+        }
+    }
+
+    /** A script that is not signed in any more is told so, instead of getting the page for signing in. */
+    #[AsEventListener]
+    public function signedOut(ResponseEvent $event): void
+    {
+        $response = $event->getResponse();
+        if ($response instanceof RedirectResponse && 'fetch' === $event->getRequest()->headers->get('X-Requested-With') && str_ends_with($response->getTargetUrl(), '/sign-in')) {
+            $event->setResponse(new JsonResponse(['signIn' => true], 401));
+        }
+    }
+
+    #[AsEventListener]
+    public function policy(ResponseEvent $event): void
+    {
+        $headers = $event->getResponse()->headers;
+        $headers->set('Content-Security-Policy', "default-src 'none'; script-src 'self'; style-src 'self'; font-src 'self'; img-src 'self' blob: data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
+        $headers->set('X-Content-Type-Options', 'nosniff');
+        $headers->set('Referrer-Policy', 'same-origin');
+        $headers->set('Cross-Origin-Opener-Policy', 'same-origin');
+    }
+}

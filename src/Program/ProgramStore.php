@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Program;
+
+use Doctrine\DBAL\ParameterType;
+use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Entity\Program as Kept;
+use Scrivlet\App\Entity\User;
+use Scrivlet\Core\Edit\Revision;
+use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Walk;
+
+/** Keeps programs and every revision of them; revisions are only ever added. */
+final readonly class ProgramStore
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    public function create(User $owner, string $name, Program $program): Kept
+    {
+        $tree = ProjectWriter::kept($program);
+        $kept = new Kept($owner, $name, $tree, self::rows($program));
+        $this->entities->wrapInTransaction(function () use ($kept, $tree): void {
+            $this->entities->persist($kept);
+            $this->entities->flush();
+            $this->add($kept->id(), Revision::first(), 'create', '', $tree);
+        });
+
+        return $kept;
+    }
+
+    /**
+     * @throws RevisionConflict if the program has gone on since
+     */
+    public function save(Kept $kept, Revision $revision, Program $program, string $kind, string $what): void
+    {
+        $tree = ProjectWriter::kept($program);
+        $connection = $this->entities->getConnection();
+        $connection->transactional(function () use ($connection, $kept, $revision, $program, $kind, $what, $tree): void {
+            $changed = $connection->executeStatement(
+                'UPDATE programs SET tree = ?, row_count = ?, revision = ?, undo_to = ?, redo_to = ?, updated_at = ? WHERE id = ? AND revision = ?',
+                [$tree, self::rows($program), $revision->number, $revision->undoTo, $revision->redoTo, self::now(), $kept->id(), $revision->number - 1],
+            );
+            if (1 !== $changed) {
+                throw new RevisionConflict();
+            }
+            $this->add($kept->id(), $revision, $kind, $what, $tree);
+        });
+    }
+
+    private function add(int $id, Revision $revision, string $kind, string $what, string $tree): void
+    {
+        $this->entities->getConnection()->executeStatement(
+            'INSERT INTO revisions (program_id, number, kind, what, tree, undo_to, redo_to, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
+            [$id, $revision->number, $kind, mb_substr($what, 0, 60), (string) gzcompress($tree, 1), $revision->undoTo, $revision->redoTo, self::now()],
+            [4 => ParameterType::LARGE_OBJECT],
+        );
+    }
+
+    private static function now(): string
+    {
+        return (new \DateTimeImmutable())->format('Y-m-d H:i:s');
+    }
+
+    private static function rows(Program $program): int
+    {
+        // The row that starts the program is on every page.
+        return iterator_count(Walk::statements($program->parts())) - 1;
+    }
+
+    /** @return array{Revision, Program}|null */
+    public function revision(Kept $kept, int $number): ?array
+    {
+        $row = $this->entities->getConnection()->fetchAssociative('SELECT tree, undo_to, redo_to FROM revisions WHERE program_id = ? AND number = ?', [$kept->id(), $number]);
+        if (false === $row || !\is_string($row['tree'])) {
+            return null;
+        }
+
+        return [new Revision($number, self::number($row['undo_to']), self::number($row['redo_to'])), ProjectReader::kept((string) gzuncompress($row['tree']))];
+    }
+
+    private static function number(mixed $value): ?int
+    {
+        return is_numeric($value) ? (int) $value : null;
+    }
+
+    /** @return list<array{number: int, kind: string, what: string, madeAt: \DateTimeImmutable}> newest first */
+    public function history(Kept $kept, int $most, int $before = \PHP_INT_MAX): array
+    {
+        $history = [];
+        foreach ($this->entities->getConnection()->fetchAllAssociative('SELECT number, kind, what, made_at FROM revisions WHERE program_id = ? AND number < ? ORDER BY number DESC LIMIT '.$most, [$kept->id(), $before]) as $row) {
+            /** @var array{number: int|string, kind: string, what: string, made_at: string} $row */
+            $history[] = ['number' => (int) $row['number'], 'kind' => $row['kind'], 'what' => $row['what'], 'madeAt' => new \DateTimeImmutable($row['made_at'])];
+        }
+
+        return $history;
+    }
+
+    public static function program(Kept $kept): Program
+    {
+        return ProjectReader::kept($kept->tree());
+    }
+}
