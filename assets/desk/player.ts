@@ -37,7 +37,6 @@ function keyAt(step: number): string {
 }
 
 async function fetchRun(): Promise<boolean> {
-  commit();
   const response = await post("/run", { seed, view: data.view, text: data.text }).catch(() => null);
   if (!response?.ok) {
     message.textContent = say(response ? "error" : "offline");
@@ -82,7 +81,7 @@ function show(next: number, quietly = false): void {
   pre.textContent = printed.length ? printed.map((event) => event[2]).join("\n") : say("player_no_print");
   pre.scrollTop = pre.scrollHeight;
   byId<HTMLButtonElement>("step-back").disabled = byId<HTMLButtonElement>("to-start").disabled = moment === 0;
-  byId<HTMLButtonElement>("step").disabled = byId<HTMLButtonElement>("to-end").disabled = atEnd;
+  byId<HTMLButtonElement>("step").disabled = byId<HTMLButtonElement>("to-end").disabled = atEnd && !quietly;
 }
 
 /** Values as they were: the program's own, and those of the innermost call. */
@@ -179,6 +178,7 @@ function setPlaying(on: boolean): void {
 let ran = false;
 async function ready(): Promise<boolean> {
   setPlaying(false);
+  commit();
   if (report && ran) return true;
   seed = Math.floor(Math.random() * 1e6);
   ran = await fetchRun();

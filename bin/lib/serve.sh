@@ -111,6 +111,7 @@ http {
     location /build/ { try_files \$uri =404; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; }
     location / {
       include /etc/nginx/fastcgi_params;
+      fastcgi_param HTTP_HOST \$host:\$server_port;
       fastcgi_param SCRIPT_FILENAME $root/public/index.php;
       fastcgi_param SCRIPT_NAME /index.php;
       fastcgi_buffers 32 32k; fastcgi_buffer_size 32k;

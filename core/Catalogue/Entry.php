@@ -34,6 +34,12 @@ final readonly class Entry
         return $this->icon ?? $this->kind->icon();
     }
 
+    /** The phrase with its blanks left open: `go forward … steps`. */
+    public function phrase(string $locale): string
+    {
+        return trim((string) preg_replace('/\{\w+\}/', '…', $this->words[$locale]));
+    }
+
     public function slot(string $name): ?Slot
     {
         foreach ($this->slots as $slot) {

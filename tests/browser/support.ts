@@ -1,0 +1,113 @@
+import { AxeBuilder } from "@axe-core/playwright";
+import assert from "node:assert/strict";
+import { chromium, type Browser, type BrowserContext, type Page } from "playwright-core";
+
+export const ADDRESS = process.env.SCRIVLET_ADDRESS ?? "http://127.0.0.1:8080";
+
+let browser: Browser | null = null;
+
+/** Everything that went wrong in the pages of a test without being asked for. */
+export const troubles: string[] = [];
+
+export async function open(options: Parameters<Browser["newContext"]>[0] = {}): Promise<Page> {
+  browser ??= await chromium.launch({
+    executablePath: "/usr/bin/chromium",
+    args: [
+      "--no-sandbox",
+      "--disable-gpu",
+      "--disable-quic",
+      "--no-first-run",
+      "--disable-background-networking",
+      "--disable-component-update",
+      "--disable-sync",
+    ],
+  });
+  const context = await browser.newContext({
+    viewport: { width: 1280, height: 800 },
+    acceptDownloads: true,
+    ...options,
+  });
+  const page = await context.newPage();
+  page.setDefaultTimeout(10000);
+  page.on("pageerror", (error) => troubles.push(error.message));
+  page.on("console", (message) => {
+    if (message.type() === "error" && !/status of (4\d\d)|ERR_INTERNET_DISCONNECTED/.test(message.text()))
+      troubles.push(message.text());
+  });
+  return page;
+}
+
+export async function shut(): Promise<void> {
+  await browser?.close();
+  browser = null;
+}
+
+export async function signIn(page: Page, email = "juniper@fernhollow.example"): Promise<void> {
+  await page.goto(`${ADDRESS}/sign-in`);
+  await page.fill("[name=_username]", email);
+  await page.fill("[name=_password]", "garden-gate");
+  await page.click("form.form button.go");
+  await page.waitForURL(`${ADDRESS}/`);
+}
+
+/** A new empty program, open on the desk with blocks and one text. */
+export async function newProgram(page: Page, text = "python"): Promise<string> {
+  await page.goto(`${ADDRESS}/`);
+  await page.click("text=New program");
+  await page.waitForURL(/\/programs\/\d+/);
+  const address = page.url().replace(/\?.*/, "");
+  await page.goto(`${address}?view=both&text=${text}`);
+  return address;
+}
+
+/** The text of a page as its file has it: lines that only keep pages level are left out. */
+export async function textOf(page: Page, language: string): Promise<string> {
+  return page.$$eval(`ol[data-page="${language}"] > li`, (lines) =>
+    lines
+      .filter((line) => !line.classList.contains("vacant"))
+      .map((line) => line.textContent)
+      .join("\n")
+      .trim(),
+  );
+}
+
+export async function rowsOf(page: Page): Promise<string[]> {
+  return page.$$eval("#blocks > li[data-row]", (lines) =>
+    lines
+      .filter((line) => (line as HTMLElement).dataset.part !== "empty")
+      .map((line) => line.textContent!.replace(/\s+/g, " ").trim()),
+  );
+}
+
+/** Waits until the edits that were made are on the page. */
+export async function settled(page: Page): Promise<void> {
+  await page.waitForFunction(() => ["saved", "enregistré"].includes(document.querySelector("#saved")!.textContent!));
+}
+
+/** Makes an edit and waits for its answer. */
+export async function edit(page: Page, make: () => Promise<unknown>): Promise<void> {
+  const answered = page.waitForResponse((response) => response.url().endsWith("/edits"));
+  await make();
+  await answered;
+  await settled(page);
+}
+
+/** Puts the value into the blank of the first row with these words. */
+export async function fillBlank(page: Page, row: string, slot: string, value: string): Promise<void> {
+  await page.locator(`#blocks > li:has-text("${row}") .blank[data-slot="${slot}"]`).first().click();
+  await page.fill("#filler", value);
+  await edit(page, () => page.press("#filler", "Enter"));
+}
+
+export async function assertAccessible(page: Page, what: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(["wcag2a", "wcag2aa", "wcag21a", "wcag21aa", "wcag22aa", "best-practice"])
+    .analyze();
+  const found = violations.map(
+    (one) =>
+      `${one.id}: ${one.help}\n    ${one.nodes.map((node) => `${node.target} ${node.failureSummary ?? ""}`).join("\n    ")}`,
+  );
+  assert.deepEqual(found, [], what);
+}
+
+export type { BrowserContext, Page };
