@@ -8,7 +8,9 @@ export interface Selection {
 }
 
 export const column = document.getElementById("blocks") as HTMLOListElement | null;
-const line = document.createElement("div");
+/** An item of the list, as nothing else may stand in one; readers pass it over. */
+const line = document.createElement("li");
+line.setAttribute("aria-hidden", "true");
 const actions = document.createElement("div");
 let at = 0;
 let from: number | null = null;

@@ -6,6 +6,7 @@ const spines = [...document.querySelectorAll<HTMLOListElement>("ol[data-numbers]
 /** Brings every page to what the server answered; lines that did not change stay the elements they are. */
 export function update(answer: Answer): void {
   for (const column of columns) {
+    for (const caret of column.querySelectorAll(":scope > .caret")) caret.remove();
     const changed = answer.changed[column.dataset.page!] ?? {};
     const lines = new Map<string, HTMLElement>();
     for (const line of column.querySelectorAll<HTMLElement>(":scope > li")) lines.set(line.dataset.key!, line);

@@ -22,7 +22,8 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
     let load: Load | null = null;
     let ghost: HTMLElement | null = null;
     let found: PlaceData | null = null;
-    const mark = document.createElement("div");
+    const mark = document.createElement("li");
+    mark.setAttribute("aria-hidden", "true");
     mark.className = "caret target";
 
     const moved = (event: PointerEvent) => {

@@ -92,7 +92,7 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     input.setAttribute("aria-invalid", "true");
   }
   box.append(list.element);
-  document.body.append(box);
+  document.querySelector("main")!.append(box);
   const size = () => {
     input.style.width = `${Math.min(Math.max(70, (input.value.length + 3) * 9), 420)}px`;
     const around = (

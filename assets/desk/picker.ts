@@ -26,7 +26,7 @@ export function pick(options: Option[], label: string, chosen: (value: string) =
   };
   const list = new Listbox(input, options, take, say("nothing_fits"));
   box.append(input, list.element);
-  document.body.append(box);
+  document.querySelector("main")!.append(box);
   current = box;
   list.filter("", 0);
   const caret = document.querySelector(".caret")!.getBoundingClientRect();

@@ -13,10 +13,13 @@ final class Sentences
     /** @return array<string, string> by key, with `{name}` where a parameter goes */
     public static function all(string $locale): array
     {
-        /** @var array<string, string> $sentences */
-        $sentences = self::$sentences[$locale] ??= require __DIR__."/sentences/$locale.php";
+        if (!isset(self::$sentences[$locale])) {
+            /** @var array<string, string> $sentences */
+            $sentences = require __DIR__."/sentences/$locale.php";
+            self::$sentences[$locale] = $sentences;
+        }
 
-        return $sentences;
+        return self::$sentences[$locale];
     }
 
     /** @param array<string, string|int> $parameters */

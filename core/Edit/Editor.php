@@ -210,7 +210,7 @@ final readonly class Editor
             throw new Refusal('edit.row_gone');
         }
         if ($keepRows) {
-            $before = $branches[$index - 1];
+            $before = $branches[$index - 1] ?? throw new Refusal('edit.row_gone');
             $branches[$index - 1] = new Branch($before->condition, new Block([...$before->body->statements, ...$removed->statements]));
         }
         if (!$isOtherwise) {
@@ -240,7 +240,6 @@ final readonly class Editor
         } else {
             $otherwise = $rest;
         }
-        \assert([] !== $branches);
 
         return $this->changed('insert', $parent, $statement->withBranches(array_values($branches), $otherwise), $withCondition ? 'else_if' : 'otherwise');
     }

@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Walk;
@@ -87,7 +88,7 @@ final class Rules
             if (!$inFunction && ($statement instanceof GiveBack || $statement instanceof LeaveFunction || $statement instanceof ShareVariable)) {
                 throw new Refusal('rule.outside_function');
             }
-            if ($statement instanceof FunctionDefinition) {
+            if ($statement instanceof FunctionDefinition || $statement instanceof Script) {
                 throw new Refusal('edit.function_outside');
             }
             foreach ($statement->bodies() as $inner) {

@@ -74,9 +74,8 @@ final class ProjectReader
         $data = $reader->decode($json);
         $name = $data['name'] ?? '';
         if (!\is_string($name) || mb_strlen($name) > self::LONGEST_NAME) {
-            $reader->at('name', static fn () => throw new Refusal('file.wrong'));
+            throw new Refusal('file.text', ['name' => 'name', 'longest' => self::LONGEST_NAME, 'path' => 'name']);
         }
-        \assert(\is_string($name));
 
         return [trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $name)), $reader->program($reader->member($data, 'program'))];
     }
@@ -98,7 +97,7 @@ final class ProjectReader
     {
         $reader = new self(false);
 
-        return array_values($reader->block($reader->decode($json), 'rows')->statements);
+        return $reader->block($reader->decode($json), 'rows')->statements;
     }
 
     /** @return array<mixed> */
@@ -258,7 +257,7 @@ final class ProjectReader
             throw $this->wrong('file.list', ['name' => 'parameters']);
         }
 
-        return array_map(fn (mixed $name): string => Names::check(\is_string($name) ? $name : ''), $names);
+        return array_map(static fn (mixed $name): string => Names::check(\is_string($name) ? $name : ''), $names);
     }
 
     private function conditional(mixed $data, int $id, bool $off): Conditional

@@ -132,7 +132,7 @@ abstract class Printer
         return $this->expression($condition);
     }
 
-    final protected function line(Statement|null $statement, string $part, string $text): void
+    final protected function line(?Statement $statement, string $part, string $text): void
     {
         $anchor = null === $statement ? self::PRELUDE : $statement->id.':'.$part;
         $text = '' === $text && '' === $this->comment ? '' : $this->indent.$text;
@@ -353,7 +353,11 @@ abstract class Printer
         return str_contains($text, '.') || str_contains($text, 'e') ? $text : $text.'.0';
     }
 
-    /** The values that are joined to one text, in order. @return list<Expression> */
+    /**
+     * The values that are joined to one text, in order.
+     *
+     * @return list<Expression>
+     */
     final protected function joined(Expression $expression): array
     {
         return $expression instanceof Binary && Operator::Join === $expression->operator

@@ -83,6 +83,9 @@ final class BlocksPage
         }
         $row = $this->rows[$last];
         $brackets = $row->brackets;
+        if (!isset($brackets[$depth - 1])) {
+            return;
+        }
         $brackets[$depth - 1] = new Bracket($brackets[$depth - 1]->kind, true);
         $this->rows[$last] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, array_values($brackets), $row->segments, $row->off, $row->holds, $row->goes, $row->height);
     }
@@ -99,7 +102,7 @@ final class BlocksPage
             $brackets[$last] = new Bracket($brackets[$last]->kind, true);
         }
 
-        return array_values($brackets);
+        return $brackets;
     }
 
     /** @return list<Goes> */
@@ -147,6 +150,7 @@ final class BlocksPage
             }
         }
         $row = $this->rows[$start];
+        // @phpstan-ignore assign.propertyType (the row is there already, so the list stays one)
         $this->rows[$start] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, $row->brackets, $row->segments, $row->off, $row->holds, $row->goes, \count($this->rows) - $start);
     }
 

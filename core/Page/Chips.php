@@ -11,6 +11,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -35,7 +36,7 @@ final readonly class Chips
             $expression instanceof TruthLiteral => new Chip([$this->words($expression->value ? 'true' : 'false')], true),
             $expression instanceof VariableRead => new Chip([$expression->name], true),
             $expression instanceof Unary => new Chip($this->phrase($expression->operator->value, $operands), true),
-            $expression instanceof Binary => new Chip($this->phrase($expression->operator->value, $operands), true),
+            $expression instanceof Binary => new Chip($this->flattened($expression, $this->phrase($expression->operator->value, $operands)), true),
             $expression instanceof RandomWhole => new Chip($this->phrase('random', $operands), true),
             $expression instanceof CommandValue => new Chip($this->phrase($expression->command, $operands), true),
             $expression instanceof OwnValue => new Chip([$expression->function.($operands ? ' ' : ''), ...self::spaced($operands)], true),
@@ -68,6 +69,28 @@ final readonly class Chips
             if (null !== $slot) {
                 $segments[] = $operands[(int) $slot];
             }
+        }
+
+        return $segments;
+    }
+
+    /**
+     * `a & b & c` stands in one box: the box of what groups from the left anyway is left out.
+     *
+     * @param list<string|Chip> $segments
+     *
+     * @return list<string|Chip>
+     */
+    private function flattened(Binary $expression, array $segments): array
+    {
+        $left = $expression->left;
+        $first = $segments[0] ?? null;
+        $groups = match ($expression->operator) {
+            Operator::Join, Operator::Add, Operator::Multiply, Operator::And, Operator::Or => true,
+            default => false,
+        };
+        if ($groups && $first instanceof Chip && $left instanceof Binary && $left->operator === $expression->operator) {
+            return [...$first->segments, ...\array_slice($segments, 1)];
         }
 
         return $segments;

@@ -14,7 +14,7 @@ use Scrivlet\Core\Tree\Program;
  */
 final class Spread
 {
-    /** @var list<array{key: string, cells: array<string, BlockRow|TextLine|null>}> */
+    /** @var list<array{key: string, cells: array<string, BlockRow|Vacancy|TextLine|null>}> */
     public readonly array $rows;
     public readonly BlocksPage $blocks;
 
@@ -33,6 +33,37 @@ final class Spread
                 $pages[$language->value][$line->anchor][] = new TextLine($line->anchor, $index + 1, $line->text, $highlighter->tokens($line->text));
             }
         }
-        $this->rows = Alignment::of($program, $pages);
+        $this->rows = self::withVacancies(Alignment::of($program, $pages));
+    }
+
+    /**
+     * Fills the blank lines of the blocks page: a bracket goes on past one when it does so before and after it.
+     *
+     * @param list<array{key: string, cells: array<string, BlockRow|TextLine|null>}> $rows
+     *
+     * @return list<array{key: string, cells: array<string, BlockRow|Vacancy|TextLine|null>}>
+     */
+    private static function withVacancies(array $rows): array
+    {
+        $above = [];
+        $next = array_fill(0, \count($rows), []);
+        for ($index = \count($rows) - 2; $index >= 0; --$index) {
+            $below = $rows[$index + 1]['cells']['blocks'];
+            $next[$index] = $below instanceof BlockRow ? $below->brackets : $next[$index + 1];
+        }
+        foreach ($rows as $index => $row) {
+            $cell = $row['cells']['blocks'];
+            if ($cell instanceof BlockRow) {
+                $above = $cell->brackets;
+                continue;
+            }
+            $brackets = [];
+            for ($depth = 0; isset($above[$depth], $next[$index][$depth]) && !$above[$depth]->last; ++$depth) {
+                $brackets[] = new Bracket($above[$depth]->kind, false);
+            }
+            $rows[$index]['cells']['blocks'] = new Vacancy($brackets);
+        }
+
+        return $rows;
     }
 }

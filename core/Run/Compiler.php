@@ -114,7 +114,7 @@ final class Compiler
 
         return "$visible function $name(".implode(', ', $parameters).")$result {\n"
             ."\$t = \$this->trace; \$v = \$this->values; \$n = \$this->sheet; \$r = null;\n"
-            .'try {'."\n".$enter.$body.$end."}"
+            .'try {'."\n".$enter.$body.$end.'}'
             .' catch ('.RunError::class.' $error) { $error->row ??= $r; throw $error; }'.$leave."\n}\n";
     }
 

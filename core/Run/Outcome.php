@@ -8,10 +8,10 @@ namespace Scrivlet\Core\Run;
 final readonly class Outcome
 {
     /**
-     * @param list<string>                                        $rows      anchor of each row that Trace::$steps names
-     * @param list<array{name: string, function: string|null}>    $variables
-     * @param list<string>                                        $functions
-     * @param string|null                                         $errorRow  anchor of the row that failed
+     * @param list<string>                                     $rows      anchor of each row that Trace::$steps names
+     * @param list<array{name: string, function: string|null}> $variables
+     * @param list<string>                                     $functions
+     * @param string|null                                      $errorRow  anchor of the row that failed
      */
     public function __construct(
         public Ending $ending,

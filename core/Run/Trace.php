@@ -57,8 +57,9 @@ final class Trace
     public function named(): \Generator
     {
         foreach ($this->events as $event) {
-            $named = ['do' => $event[0]];
-            foreach (self::FIELDS[$event[0]] ?? [] as $index => $field) {
+            $kind = \is_string($event[0]) ? $event[0] : '';
+            $named = ['do' => $kind];
+            foreach (self::FIELDS[$kind] ?? [] as $index => $field) {
                 $named[$field] = $event[$index + 2];
             }
             yield $named;

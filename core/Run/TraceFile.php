@@ -32,6 +32,6 @@ final class TraceFile
     /** @param array<string, mixed> $data */
     private static function line(array $data): string
     {
-        return json_encode($data, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR)."\n";
+        return json_encode($data, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR)."\n";
     }
 }

@@ -14,7 +14,7 @@ abstract readonly class Expression extends Node
     }
 
     /** @param list<Expression> $operands as many as operands() gives */
-    public function withOperands(array $operands): Expression
+    public function withOperands(array $operands): self
     {
         return $this;
     }

@@ -10,9 +10,11 @@ namespace Scrivlet\Core\Tree;
  */
 abstract readonly class Statement extends Node
 {
+    // Each kind of row has both in its own constructor.
+    /** @phpstan-ignore property.uninitializedReadonly */
     public int $id;
     /** A row that is switched off stays in the program, shows as a comment in text, and does not run. */
-    public bool $off;
+    public bool $off; // @phpstan-ignore property.uninitializedReadonly
 
     /** Key of this statement's entry in the catalogue. */
     abstract public function entry(): string;

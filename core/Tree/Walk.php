@@ -72,7 +72,7 @@ final class Walk
      *
      * @template S of Statement
      *
-     * @param S                             $statement
+     * @param S                              $statement
      * @param \Closure(Statement): Statement $change    gives a statement of the same kind of place
      *
      * @return S

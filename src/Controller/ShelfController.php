@@ -55,13 +55,12 @@ final class ShelfController extends AbstractController
     public function open(Request $request, #[CurrentUser] User $user): Response
     {
         $files = $request->files->all()['files'] ?? [];
-        $files = array_slice(array_filter(\is_array($files) ? $files : [$files], static fn (mixed $file): bool => $file instanceof UploadedFile), 0, self::MOST_FILES);
+        $files = \array_slice(array_filter(\is_array($files) ? $files : [$files], static fn (mixed $file): bool => $file instanceof UploadedFile), 0, self::MOST_FILES);
         $opened = [];
         if ([] === $files) {
             $this->addFlash('trouble', Sentences::of('file.nothing', [], $request->getLocale()));
         }
         foreach ($files as $file) {
-            \assert($file instanceof UploadedFile);
             $title = mb_substr($file->getClientOriginalName(), 0, 60);
             try {
                 if (!$file->isValid() || $file->getSize() > ProjectReader::LARGEST) {

@@ -11,6 +11,7 @@ use Scrivlet\Core\Page\BlockRow;
 use Scrivlet\Core\Page\Place;
 use Scrivlet\Core\Page\Spread;
 use Scrivlet\Core\Page\TextLine;
+use Scrivlet\Core\Page\Vacancy;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Walk;
@@ -69,23 +70,29 @@ final readonly class SpreadRenderer
     }
 
     /** The number of a line stands in the spine, so that it does not make the line another. */
-    private static function looksAlike(BlockRow|TextLine|null $old, BlockRow|TextLine|null $new): bool
+    private static function looksAlike(BlockRow|Vacancy|TextLine|null $old, BlockRow|Vacancy|TextLine|null $new): bool
     {
         return $old instanceof TextLine && $new instanceof TextLine ? $old->text === $new->text : $old == $new;
     }
 
-    private function line(string $key, BlockRow|TextLine|null $cell): string
+    private function line(string $key, BlockRow|Vacancy|TextLine|null $cell): string
     {
         if ($cell instanceof BlockRow) {
             return $this->twig->render('desk/block_row.html.twig', ['key' => $key, 'row' => $cell]);
         }
         $html = '';
-        foreach ($cell->tokens ?? [] as [$class, $text]) {
+        if ($cell instanceof Vacancy) {
+            $html = [] === $cell->brackets ? '' : '<span class="margin"></span>';
+            foreach ($cell->brackets as $bracket) {
+                $html .= '<span class="bracket ink-'.$bracket->kind->value.'"></span>';
+            }
+        }
+        foreach ($cell instanceof TextLine ? $cell->tokens : [] as [$class, $text]) {
             $text = htmlspecialchars($text, \ENT_QUOTES);
             $html .= '' === $class ? $text : "<span class=\"t-$class\">$text</span>";
         }
 
-        return '<li class="line'.(null === $cell ? ' vacant' : '').'" data-key="'.$key.'">'.$html.'</li>';
+        return '<li class="line'.($cell instanceof TextLine ? '' : ' vacant').'" data-key="'.$key.'">'.$html.'</li>';
     }
 
     /**
@@ -95,7 +102,9 @@ final readonly class SpreadRenderer
      */
     public function facts(Program $program, Spread $spread): array
     {
-        $names = $mixed = [];
+        /** @var array<string, list<string>> $names */
+        $names = [];
+        $mixed = [];
         foreach ($program->parts() as $part) {
             $own = $part instanceof FunctionDefinition ? array_fill_keys($part->parameters, true) : [];
             foreach (Walk::statements([$part]) as $statement) {

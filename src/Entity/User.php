@@ -41,8 +41,6 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface
 
     public function getUserIdentifier(): string
     {
-        \assert('' !== $this->email);
-
         return $this->email;
     }
 

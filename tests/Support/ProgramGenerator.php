@@ -92,6 +92,14 @@ final class ProgramGenerator
         return new Program($functions, $script, $this->id);
     }
 
+    /** An expression over the variables whole_a, number_b, text_c and truth_d. */
+    public function expression(string $kind, int $depth): Expression
+    {
+        $this->variables = ['whole_a' => 'whole', 'number_b' => 'number', 'text_c' => 'text', 'truth_d' => 'truth'];
+
+        return $this->value($kind, $depth);
+    }
+
     private function definition(): FunctionDefinition
     {
         $name = ['lay_bed', 'arche', 'stitch'][\count($this->functions)];

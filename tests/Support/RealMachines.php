@@ -60,7 +60,11 @@ final class RealMachines
         return $python ??= trim((string) shell_exec('python3 -c "import sys; print(sys.executable)"'));
     }
 
-    /** All programs share one compilation: each gets a namespace of its own, and the first argument names the one to run. */
+    /**
+     * All programs share one compilation: each gets a namespace of its own, and the first argument names the one to run.
+     *
+     * @param array<string, Program> $programs
+     */
     private static function compile(array $programs, string $folder): void
     {
         $code = "#include \"scrivlet.hpp\"\n";

@@ -322,6 +322,7 @@ test("the history is looked at and gone back to", async () => {
   await edit(page, () => stock("nib.lift").click());
   await edit(page, () => stock("nib.lower").click());
   await page.click("#history");
+  await page.locator("#history-dialog .history li").first().waitFor();
   assert.equal(await page.locator("#history-dialog .history li").count(), 3);
   await edit(page, () => page.click('[data-return="2"]'));
   assert.deepEqual(await rowsOf(page), ["when the program starts", "lift the nib"]);

@@ -16,7 +16,7 @@ return [
     $value('floor_divide', '{0} ÷ {1} rounded down', '{0} ÷ {1} arrondi en bas'),
     $value('floor_remainder', 'remainder of {0} ÷ {1}', 'reste de {0} ÷ {1}'),
     $value('power', '{0} to the power {1}', '{0} à la puissance {1}'),
-    $value('join', '{0} joined to {1}', '{0} joint à {1}'),
+    $value('join', '{0} & {1}'),
     $value('equal', '{0} = {1}', null, Kind::Choose),
     $value('not_equal', '{0} ≠ {1}', null, Kind::Choose),
     $value('less', '{0} < {1}', null, Kind::Choose),

@@ -39,7 +39,11 @@ final class CppPrinter extends BracePrinter
         $this->line($script, 'close', '}');
     }
 
-    /** Functions that are called above their definition. @return list<string> */
+    /**
+     * Functions that are called above their definition.
+     *
+     * @return list<string>
+     */
     private function prototypes(): array
     {
         $defined = $early = [];
@@ -69,7 +73,11 @@ final class CppPrinter extends BracePrinter
         return $prototypes;
     }
 
-    /** Variables of the program that functions reach for. @return list<string> */
+    /**
+     * Variables of the program that functions reach for.
+     *
+     * @return list<string>
+     */
     private function globals(): array
     {
         $this->part = $this->program->script;

@@ -23,9 +23,9 @@ final readonly class Scopes
     public const PROGRAM = 0;
 
     /**
-     * @param array<int, array<string, true>> $locals       parameters and own variables by function id
-     * @param array<string, true>             $globals      names that the script or a sharing function assigns
-     * @param array<string, true>             $reachedInto  globals that some function reads or assigns
+     * @param array<int, array<string, true>> $locals      parameters and own variables by function id
+     * @param array<string, true>             $globals     names that the script or a sharing function assigns
+     * @param array<string, true>             $reachedInto globals that some function reads or assigns
      */
     private function __construct(private array $locals, public array $globals, public array $reachedInto)
     {
@@ -128,7 +128,7 @@ final readonly class Scopes
     /** Whether a count's variable lives in its loop alone, so that the loop's header can declare it. */
     public function countsPrivately(FunctionDefinition|Script $part, string $name): bool
     {
-        return (Scopes::PROGRAM !== $this->owner($part, $name) || $part instanceof Script)
+        return (self::PROGRAM !== $this->owner($part, $name) || $part instanceof Script)
             && !isset($this->reachedInto[$name])
             && !($part instanceof FunctionDefinition && \in_array($name, $part->parameters, true))
             && self::onlyWithinCounts($part, $name, false);

@@ -1,0 +1,126 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Console\Sentences;
+use Symfony\Component\Yaml\Yaml;
+
+/** What no compiler checks: the arrows between the parts, and that every sentence exists in every language. */
+final class StructureTest extends TestCase
+{
+    private const ROOT = __DIR__.'/../..';
+
+    /** Parts of core that may use each other; what is not named here may use Tree and Catalogue only. */
+    private const ARROWS = [
+        'Tree' => ['Tree'],
+        'Catalogue' => ['Catalogue', 'Tree'],
+        'Language' => ['Language', 'Tree', 'Catalogue'],
+        'Edit' => ['Edit', 'Tree', 'Catalogue', 'Language'],
+        'Page' => ['Page', 'Tree', 'Catalogue', 'Language'],
+        'Run' => ['Run', 'Tree', 'Catalogue', 'Language', 'Scene'],
+        'Scene' => ['Scene', 'Catalogue', 'Run'],
+        'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language'],
+        'Console' => ['Console', 'File', 'Language', 'Run', 'Tree'],
+    ];
+
+    public function testDependenciesPointOneWay(): void
+    {
+        $seen = 0;
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'/core', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            \assert($file instanceof \SplFileInfo);
+            $code = (string) file_get_contents($file->getPathname());
+            $part = explode('/', str_replace(self::ROOT.'/core/', '', $file->getPathname()))[0];
+            self::assertStringStartsWith("<?php\n\ndeclare(strict_types=1);\n", $code, $file->getPathname());
+            self::assertDoesNotMatchRegularExpression('/(Symfony|Doctrine|Twig|Scrivlet\\\\App)\\\\/', $code, $file->getPathname());
+            preg_match_all('/Scrivlet\\\\Core\\\\(\w+)\\\\\w+/', $code, $matches);
+            foreach (array_unique($matches[1]) as $used) {
+                if ('Refusal.php' !== $part) {
+                    self::assertContains($used, self::ARROWS[$part], "$part uses $used in {$file->getFilename()}");
+                    ++$seen;
+                }
+            }
+        }
+        self::assertGreaterThan(60, $seen);
+    }
+
+    public function testOnlyTheReaderOfBlanksIsSharedWithEditing(): void
+    {
+        foreach (glob(self::ROOT.'/core/Edit/*.php') ?: [] as $file) {
+            preg_match_all('/use Scrivlet\\\\Core\\\\Language\\\\([\w\\\\]+);/', (string) file_get_contents($file), $matches);
+            foreach ($matches[1] as $used) {
+                self::assertMatchesRegularExpression('/^(Expression\\\\|Typing\\\\|Names$)/', $used, $file);
+            }
+        }
+    }
+
+    public function testEveryEntryOfTheCatalogueHasItsWordsInEveryLanguage(): void
+    {
+        $blanks = static function (string $words): array {
+            preg_match_all('/\{\w+\}/', $words, $matches);
+            sort($matches[0]);
+
+            return $matches[0];
+        };
+        foreach (Catalogue::entries() as $key => $entry) {
+            self::assertSame(Catalogue::LOCALES, array_keys($entry->words), $key);
+            self::assertSame($blanks($entry->words['en']), $blanks($entry->words['fr']), $key);
+            foreach ($entry->slots as $slot) {
+                self::assertContains("{{$slot->name}}", $blanks($entry->words['en']), $key);
+            }
+            if (!$entry->value) {
+                self::assertSame(Catalogue::LOCALES, array_keys($entry->docs), $key);
+            }
+        }
+    }
+
+    public function testEverySentenceExistsInEveryLanguage(): void
+    {
+        self::assertSame(array_keys(Sentences::all('en')), array_keys(Sentences::all('fr')));
+        $keys = static function (array $tree, string $path = '') use (&$keys): array {
+            $all = [];
+            foreach ($tree as $key => $value) {
+                $all = [...$all, ...(\is_array($value) ? $keys($value, "$path$key.") : ["$path$key"])];
+            }
+
+            return $all;
+        };
+        $english = $keys((array) Yaml::parseFile(self::ROOT.'/translations/messages+intl-icu.en.yaml'));
+        self::assertSame($english, $keys((array) Yaml::parseFile(self::ROOT.'/translations/messages+intl-icu.fr.yaml')));
+        foreach (glob(self::ROOT.'/templates/{,*/}*.twig', \GLOB_BRACE) ?: [] as $file) {
+            preg_match_all("/'([a-z_]+\\.[a-z_0-9.]+)'\\|trans/", (string) file_get_contents($file), $matches);
+            foreach ($matches[1] as $key) {
+                self::assertContains($key, $english, $file);
+            }
+        }
+    }
+
+    public function testEveryRefusalHasASentence(): void
+    {
+        $code = '';
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'/core', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            $code .= file_get_contents((string) $file);
+        }
+        preg_match_all("/(?:Refusal|wrong)\\(\\s*'([a-z_.]+)'/", $code, $refusals);
+        preg_match_all("/RunError(?:::class\\.\")?\\(\\\\?'([a-z_]+)/", $code, $errors);
+        $keys = [...$refusals[1], ...array_map(static fn (string $kind): string => "run.$kind", $errors[1])];
+        self::assertGreaterThan(50, \count($keys));
+        foreach ($keys as $key) {
+            self::assertArrayHasKey($key, Sentences::all('en'));
+        }
+    }
+
+    public function testTheLibrariesKnowTheSameInks(): void
+    {
+        foreach (['py', 'js', 'hpp'] as $ending) {
+            $library = (string) file_get_contents(self::ROOT."/library/scrivlet.$ending");
+            foreach (Ink::cases() as $ink) {
+                self::assertMatchesRegularExpression("/\"?$ink->value\"?[:,] [(\\[]?\"{$ink->hex()}\", {$ink->hue()}\\b/", $library, "$ending $ink->value");
+            }
+        }
+    }
+}
