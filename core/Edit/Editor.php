@@ -218,7 +218,7 @@ final readonly class Editor
         }
         \assert([] !== $branches);
 
-        return $statement->withBranches(array_values($branches), $isOtherwise ? null : $statement->otherwise);
+        return $statement->withBranches($branches, $isOtherwise ? null : $statement->otherwise);
     }
 
     private function splitBranch(int $parent, string $body, int $index, bool $withCondition): Edited

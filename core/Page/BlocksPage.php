@@ -87,7 +87,7 @@ final class BlocksPage
             return;
         }
         $brackets[$depth - 1] = new Bracket($brackets[$depth - 1]->kind, true);
-        $this->rows[$last] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, array_values($brackets), $row->segments, $row->off, $row->holds, $row->goes, $row->height);
+        $this->rows[$last] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, $brackets, $row->segments, $row->off, $row->holds, $row->goes, $row->height);
     }
 
     /**

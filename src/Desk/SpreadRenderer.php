@@ -98,11 +98,10 @@ final readonly class SpreadRenderer
     /**
      * What the hand needs to know of the program: where rows may go, and which names there are.
      *
-     * @return array{places: list<array<mixed>>, names: array<string, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>}
+     * @return array{places: list<array<mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>}
      */
     public function facts(Program $program, Spread $spread): array
     {
-        /** @var array<string, list<string>> $names */
         $names = [];
         $mixed = [];
         foreach ($program->parts() as $part) {
@@ -117,7 +116,7 @@ final readonly class SpreadRenderer
                     $mixed[] = (string) $name;
                 }
             }
-            $names[(string) $part->id] = array_map(strval(...), array_keys($own + $spread->types->scopes->globals));
+            $names[$part->id] = array_map(strval(...), array_keys($own + $spread->types->scopes->globals));
         }
         $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->functions);
 

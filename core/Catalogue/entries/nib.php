@@ -7,7 +7,7 @@ use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\Kind;
 use Scrivlet\Core\Catalogue\Slot;
 
-/** @var Closure(string, string, string, list<Slot>, string, string): Entry $command */
+// @phpstan-ignore argument.type (the slots below are lists)
 $command = static fn (string $name, string $en, string $fr, array $slots, string $docEn, string $docFr): Entry => new Entry("nib.$name", Kind::Nib, ['en' => $en, 'fr' => $fr], $slots, ['en' => $docEn, 'fr' => $docFr], command: true);
 $answer = static fn (string $name, string $en, string $fr, string $docEn, string $docFr): Entry => new Entry("nib.$name", Kind::Nib, ['en' => $en, 'fr' => $fr], [], ['en' => $docEn, 'fr' => $docFr], command: true, value: true);
 

@@ -1,0 +1,229 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\App;
+
+use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Tree\Program as Tree;
+use Scrivlet\Tests\Support\Demos;
+use Scrivlet\Tests\Support\ProgramGenerator;
+use Symfony\Component\DomCrawler\Crawler;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
+
+final class ProgramsTest extends AppTestCase
+{
+    /**
+     * @param array<string, mixed> $edit
+     *
+     * @return array<string, mixed>
+     */
+    private function edit(int $id, int $revision, array $edit, string $token): array
+    {
+        return $this->post("/programs/$id/edits", ['revision' => $revision, 'view' => 'both', 'text' => 'all', 'edit' => $edit], $token);
+    }
+
+    /** @return array<string, array<string, string>> the lines of each page by key */
+    private function pages(int $id): array
+    {
+        $crawler = $this->browser->request('GET', "/programs/$id?view=both&text=all");
+        self::assertResponseIsSuccessful();
+        $pages = [];
+        $crawler->filter('ol[data-page]')->each(static function (Crawler $page) use (&$pages): void {
+            $page->children()->each(static function (Crawler $line) use ($page, &$pages): void {
+                $pages[(string) $page->attr('data-page')][(string) $line->attr('data-key')] = trim($line->outerHtml());
+            });
+        });
+
+        return $pages;
+    }
+
+    /** What an edit answers, put into the pages as the browser does it, gives the pages that a fresh load gives. */
+    public function testTheChangedLinesGiveTheWholePages(): void
+    {
+        for ($seed = 1; $seed <= 8; ++$seed) {
+            $tree = (new ProgramGenerator($seed * 31))->program();
+            $id = $this->program(null, "Bed $seed", $tree)->id();
+            $token = $this->token();
+            $pages = $this->pages($id);
+            $rows = $tree->script->body->statements;
+            $last = $rows[array_key_last($rows)]->id;
+            $edits = [
+                ['do' => 'insert', 'row' => 'repeat', 'parent' => $tree->script->id, 'body' => 'body', 'index' => 1],
+                ['do' => 'insert', 'row' => 'define', 'parent' => 0, 'body' => 'functions', 'index' => 0],
+                ['do' => 'duplicate', 'ids' => [$last]],
+                ['do' => 'off', 'ids' => [$last]],
+                ['do' => 'wrap', 'ids' => [$last], 'row' => 'if'],
+                ['do' => 'undo'], ['do' => 'undo'], ['do' => 'redo'],
+                ['do' => 'delete', 'ids' => [$last]],
+                ['do' => 'return', 'to' => 1],
+            ];
+            $revision = 1;
+            foreach ($edits as $edit) {
+                $answer = $this->edit($id, $revision, $edit, $token);
+                self::assertSame(200, $this->code(), json_encode([$edit, $answer]) ?: '');
+                \assert(\is_int($answer['revision']) && \is_array($answer['order']) && \is_array($answer['changed']));
+                self::assertSame(++$revision, $answer['revision']);
+                foreach ($pages as $page => $lines) {
+                    $next = [];
+                    foreach ($answer['order'] as $key) {
+                        $html = $answer['changed'][$page][$key] ?? null;
+                        $next[$key] = null === $html ? $lines[$key] ?? "<li class=\"line vacant\" data-key=\"$key\"></li>" : trim((new Crawler("<!doctype html><html><body><ol>$html</ol></body></html>"))->filter('li')->outerHtml());
+                    }
+                    $pages[$page] = $next;
+                }
+                self::assertSame($this->pages($id), $pages, json_encode($edit) ?: '');
+            }
+        }
+    }
+
+    public function testAnEditFromAnOldRevisionIsRefusedAndBothCanBeKept(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $insert = static fn (string $row): array => ['do' => 'insert', 'row' => $row, 'parent' => 1, 'body' => 'body', 'index' => 0];
+        $this->edit($id, 1, $insert('nib.lift'), $token);
+        $answer = $this->edit($id, 1, $insert('nib.hide'), $token);
+        self::assertSame(409, $this->code());
+        self::assertTrue($answer['conflict']);
+        $copy = $this->post("/programs/$id/keep-both", ['revision' => 1, 'edits' => [$insert('nib.hide'), ['do' => 'nonsense'], 7]], $token);
+        \assert(\is_string($copy['address']));
+        $this->browser->request('GET', $copy['address'].'/text/python');
+        self::assertSame("from scrivlet import nib\n\nnib.hide()\n", $this->browser->getResponse()->getContent());
+        $this->browser->request('GET', "/programs/$id/text/python");
+        self::assertSame("from scrivlet import nib\n\nnib.lift()\n", $this->browser->getResponse()->getContent());
+    }
+
+    public function testWhatIsNoEditGetsAnAnswerAndChangesNothing(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $wrong = [[], ['do' => 'dance'], ['do' => 'insert'], ['do' => 'fill', 'row' => 'x', 'slot' => 3], ['do' => 'move', 'ids' => ['a']], ['do' => 'undo'], ['do' => 'redo']];
+        foreach ($wrong as $edit) {
+            $this->edit($id, 1, $edit, $token);
+            self::assertSame(400, $this->code(), json_encode($edit) ?: '');
+        }
+        $refused = [
+            ['do' => 'delete', 'ids' => [77]], ['do' => 'delete', 'ids' => []], ['do' => 'delete', 'ids' => [1]],
+            ['do' => 'insert', 'row' => 'break', 'parent' => 1, 'body' => 'body', 'index' => 0],
+            ['do' => 'insert', 'row' => 'print', 'parent' => 1, 'body' => 'body', 'index' => -4],
+            ['do' => 'insert', 'row' => 'print', 'parent' => 5, 'body' => 'body', 'index' => 0],
+            ['do' => 'insert', 'row' => 'rm -rf', 'parent' => 1, 'body' => 'body', 'index' => 0],
+            ['do' => 'paste', 'rows' => '<script>', 'parent' => 1, 'body' => 'body', 'index' => 0],
+            ['do' => 'fill', 'row' => 1, 'slot' => 'steps', 'source' => '1'],
+        ];
+        foreach ($refused as $edit) {
+            $answer = $this->edit($id, 1, $edit, $token);
+            self::assertSame(422, $this->code(), json_encode($edit) ?: '');
+            self::assertIsString($answer['message']);
+            self::assertMatchesRegularExpression('/^\p{Lu}.*\.$/u', $answer['message'], 'a sentence, not a key');
+        }
+        foreach (['', '[', '7', '"x"', str_repeat('[', 500)] as $rubbish) {
+            $this->browser->request('POST', "/programs/$id/edits", [], [], ['HTTP_X_CSRF_TOKEN' => $token, 'CONTENT_TYPE' => 'application/json'], $rubbish);
+            self::assertSame(400, $this->code());
+        }
+        $this->browser->request('GET', "/programs/$id/history");
+        self::assertSelectorCount(1, '.history li');
+    }
+
+    public function testARunAnswersWithItsTrace(): void
+    {
+        $id = $this->program(null, 'Kite', Demos::programs()['kite'])->id();
+        $report = $this->post("/programs/$id/run", ['seed' => 3, 'text' => 'cpp', 'view' => 'both']);
+        self::assertResponseIsSuccessful();
+        self::assertSame('finished', $report['ending']);
+        \assert(\is_array($report['steps']) && \is_array($report['events']));
+        self::assertCount((int) $report['length'], $report['steps']);
+        self::assertContains('the kite flies', array_column(array_filter($report['events'], static fn (array $event): bool => 'print' === $event[0]), 2));
+    }
+
+    public function testTheShelfListsItsOwnersProgramsAndFindsThem(): void
+    {
+        $this->program(null, 'Bean rows');
+        $this->program(null, '100% peas');
+        $this->program($this->user('sorrel@fernhollow.example'), 'Bean rows of another');
+        $names = fn (string $query): array => $this->browser->request('GET', "/$query")->filter('.program .name')->each(static fn (Crawler $name): string => $name->text());
+        self::assertSame(['100% peas', 'Bean rows'], $names(''));
+        self::assertSame(['Bean rows'], $names('?search=bean'));
+        self::assertSame(['100% peas'], $names('?search=%25'));
+        self::assertSame([], $names('?search='.urlencode("'; DROP TABLE programs; --")));
+        $this->browser->request('GET', '/?search=bean', [], [], ['HTTP_HX_REQUEST' => 'true']);
+        self::assertStringStartsNotWith('<!doctype', (string) $this->browser->getResponse()->getContent());
+    }
+
+    public function testNamesAreTrimmedLimitedAndNeverEmpty(): void
+    {
+        $id = $this->program()->id();
+        foreach ([['  Pea   rows ', 'Pea rows'], ['', 'Pea rows'], ["\u{200b}\n", 'Pea rows'], [str_repeat('é', 300), str_repeat('é', 80)], ['<b>&amp;', '<b>&amp;']] as [$given, $kept]) {
+            $this->browser->request('POST', "/programs/$id/rename", ['_token' => $this->token(), 'name' => $given]);
+            self::assertResponseRedirects('/');
+            self::assertSame($kept, $this->browser->request('GET', '/')->filter('.program .name')->text());
+        }
+    }
+
+    public function testDeletingCanBeTakenBack(): void
+    {
+        $id = $this->program()->id();
+        $this->browser->request('POST', "/programs/$id/delete", ['_token' => $this->token()]);
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('.program'));
+        $this->browser->request('GET', "/programs/$id");
+        self::assertResponseRedirects('/');
+        $this->browser->request('POST', "/programs/$id/restore", ['_token' => $this->token()]);
+        self::assertCount(1, $this->browser->request('GET', '/')->filter('.program'));
+    }
+
+    /** @param list<string> $contents */
+    private function upload(array $contents): Crawler
+    {
+        $files = [];
+        foreach ($contents as $index => $content) {
+            $path = (string) tempnam(sys_get_temp_dir(), 'upload');
+            file_put_contents($path, $content);
+            $files[] = new UploadedFile($path, "bed$index.scrivlet.json", 'application/json', null, true);
+        }
+        $this->browser->request('POST', '/programs/open', ['_token' => $this->token()], ['files' => $files]);
+        self::assertResponseRedirects();
+
+        return $this->browser->followRedirect();
+    }
+
+    public function testUploadsAreOpenedOrExplained(): void
+    {
+        $good = ProjectWriter::write('From a file', Tree::empty());
+        self::assertSame('From a file', $this->upload([$good])->filter('h1')->text());
+        $this->browser->request('GET', '/');
+        foreach (['' => 'no project file', 'rubbish' => 'no project file', "\xff\xfe\x00" => 'no project file', '{"format":"other"}' => 'no Scrivlet project', '{"format":"scrivlet","version":9}' => 'another version', '{"format":"scrivlet","version":1,"name":"x"}' => 'lacks “program”', str_repeat('x', 2_000_001) => 'too large'] as $content => $message) {
+            self::assertStringContainsString($message, $this->upload([(string) $content])->filter('.trouble')->text());
+        }
+        $page = $this->upload([$good, 'rubbish', $good]);
+        self::assertCount(1, $page->filter('.trouble'));
+        self::assertStringContainsString('2 programs', $page->filter('.done')->text());
+        $this->browser->request('POST', '/programs/open', ['_token' => $this->token()]);
+        self::assertStringContainsString('No file', $this->browser->followRedirect()->filter('.trouble')->text());
+    }
+
+    public function testTheBundleHoldsAllThatIsPromised(): void
+    {
+        $id = $this->program(null, 'Été & kite', Demos::programs()['kite'])->id();
+        $this->browser->request('GET', "/programs/$id/bundle.zip");
+        $path = (string) tempnam(sys_get_temp_dir(), 'bundle');
+        file_put_contents($path, (string) $this->browser->getResponse()->getContent());
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($path));
+        $names = [];
+        for ($index = 0; $index < $zip->numFiles; ++$index) {
+            $names[] = $zip->getNameIndex($index);
+        }
+        foreach (['py', 'js', 'cpp', 'scrivlet.json', 'svg'] as $ending) {
+            self::assertContains("ete-kite.$ending", $names);
+        }
+        foreach (['py', 'js', 'hpp'] as $ending) {
+            self::assertContains("library/scrivlet.$ending", $names);
+        }
+        foreach (Language::cases() as $language) {
+            $this->browser->request('GET', "/programs/$id/text/$language->value");
+            self::assertSame($zip->getFromName("ete-kite.{$language->extension()}"), $this->browser->getResponse()->getContent());
+        }
+    }
+}
