@@ -150,6 +150,8 @@ function words(anchor: string): string {
 
 export function draw(): void {
   if (!column) return;
+  // A long blank may have been scrolled into sight; the caret's margin is where rows begin.
+  if (document.activeElement === column) column.scrollLeft = 0;
   for (const one of column.querySelectorAll(".selected")) one.classList.remove("selected");
   const chosen = selection();
   const lines = selectedLines();

@@ -121,7 +121,10 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
         if (again && refusal instanceof Refused) fill(again, value, refusal.message);
       });
     }
-    if (backToPage) column?.focus({ preventScroll: true });
+    if (backToPage && column) {
+      column.focus({ preventScroll: true });
+      column.scrollLeft = 0;
+    }
     return true;
   };
   open = { box, close: (withCommit) => finish(withCommit, false) };

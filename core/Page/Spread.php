@@ -30,7 +30,7 @@ final class Spread
             $highlighter = new Highlighter($language);
             $pages[$language->value] = [];
             foreach ($language->print($program, $types)->lines as $index => $line) {
-                $pages[$language->value][$line->anchor][] = new TextLine($line->anchor, $index + 1, $line->text, $highlighter->tokens($line->text));
+                $pages[$language->value][$line->anchor][] = new TextLine($line->anchor, $index + 1, $line->text, $highlighter);
             }
         }
         $this->rows = self::withVacancies(Alignment::of($program, $pages));

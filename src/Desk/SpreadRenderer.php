@@ -87,7 +87,7 @@ final readonly class SpreadRenderer
                 $html .= '<span class="bracket ink-'.$bracket->kind->value.'"></span>';
             }
         }
-        foreach ($cell instanceof TextLine ? $cell->tokens : [] as [$class, $text]) {
+        foreach ($cell instanceof TextLine ? $cell->tokens() : [] as [$class, $text]) {
             $text = htmlspecialchars($text, \ENT_QUOTES);
             $html .= '' === $class ? $text : "<span class=\"t-$class\">$text</span>";
         }

@@ -67,7 +67,7 @@ final class PagesTest extends TestCase
                     if ($cell instanceof TextLine) {
                         $text .= $cell->text."\n";
                         self::assertSame(++$number, $cell->number);
-                        self::assertSame($cell->text, implode('', array_column($cell->tokens, 1)));
+                        self::assertSame($cell->text, implode('', array_column($cell->tokens(), 1)));
                     }
                 }
                 self::assertSame($language->print($program)->text(), $text, $name);

@@ -1,0 +1,94 @@
+<?php
+
+declare(strict_types=1);
+
+/*
+ * The time of an edit on a program of 200 rows, through nginx, php-fpm and MariaDB, beside the time of the smallest
+ * answer the same application can give. An answer holds all changed lines of the blocks page and of a text page.
+ */
+
+use Scrivlet\Core\Edit\Editor;
+use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Tree\Program;
+
+require dirname(__DIR__, 2).'/vendor/autoload.php';
+
+const ROWS = 200;
+const EDITS = 300;
+
+$address = $argv[1];
+$curl = curl_init();
+curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_ENCODING => 'gzip', \CURLOPT_FOLLOWLOCATION => true]);
+$request = static function (string $path, string|array|null $body = null, array $headers = []) use ($curl, $address): string {
+    curl_setopt($curl, \CURLOPT_URL, str_starts_with($path, 'http') ? $path : $address.$path);
+    curl_setopt($curl, null === $body ? \CURLOPT_HTTPGET : \CURLOPT_POST, true);
+    if (null !== $body) {
+        curl_setopt($curl, \CURLOPT_POSTFIELDS, $body);
+    }
+    curl_setopt($curl, \CURLOPT_HTTPHEADER, $headers);
+
+    return (string) curl_exec($curl);
+};
+preg_match('/name="_csrf_token" value="([^"]+)"/', $request('/sign-in'), $match);
+$shelf = $request('/sign-in', http_build_query(['_username' => 'juniper@fernhollow.example', '_password' => 'garden-gate', '_csrf_token' => $match[1]]));
+preg_match('/name="csrf" content="([^"]+)"/', $shelf, $match);
+$token = $match[1];
+
+$program = Program::empty();
+$script = $program->script->id;
+$put = static function (int $parent, int $index, string $row) use (&$program): int {
+    $edited = (new Editor($program))->insert($parent, 'body', $index, $row);
+    $program = $edited->program;
+
+    return $edited->rows[0];
+};
+$rows = 0;
+for ($group = 0; $rows < ROWS; ++$group) {
+    $put($script, 3 * $group, 'set');
+    $put($script, 3 * $group + 1, 'nib.move_to');
+    $loop = $put($script, 3 * $group + 2, 'repeat');
+    foreach (['nib.forward', 'nib.left', 'nib.ink', 'change', 'print'] as $index => $row) {
+        $put($loop, $index, $row);
+    }
+    $rows += 8;
+}
+$file = tempnam(sys_get_temp_dir(), 'bench').'.scrivlet.json';
+file_put_contents($file, ProjectWriter::write('Two hundred rows', $program));
+$request('/programs/open', ['_token' => $token, 'files[]' => new CURLFile($file, 'application/json', 'bench.scrivlet.json')]);
+unlink($file);
+$desk = (string) curl_getinfo($curl, \CURLINFO_EFFECTIVE_URL);
+
+$headers = ['Content-Type: application/json', "X-Csrf-Token: $token"];
+$edits = [];
+$least = [];
+$revision = 1;
+for ($count = 0; $count < EDITS; ++$count) {
+    $edit = match ($count % 4) {
+        0 => ['do' => 'fill', 'row' => 5, 'slot' => 'steps', 'source' => (string) (10 + $count)],
+        1 => ['do' => 'insert', 'row' => 'nib.right', 'parent' => 1, 'body' => 'body', 'index' => 40],
+        2 => ['do' => 'undo'],
+        default => ['do' => 'redo'],
+    };
+    // The first row with the blank `steps` is found once, by the page itself.
+    if (0 === $count) {
+        preg_match('/data-row="(\d+)"(?:(?!<li).)*data-slot="steps"/s', $request($desk), $match);
+    }
+    if ('fill' === $edit['do']) {
+        $edit['row'] = (int) $match[1];
+    }
+    $body = json_encode(['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => $edit]);
+    $before = hrtime(true);
+    $answer = json_decode($request("$desk/edits", $body, $headers), true);
+    $edits[] = (hrtime(true) - $before) / 1e6;
+    $revision = $answer['revision'] ?? throw new RuntimeException('The edit was refused: '.json_encode($answer));
+    $before = hrtime(true);
+    $request('/health');
+    $least[] = (hrtime(true) - $before) / 1e6;
+}
+$at = static function (array $times, float $share): float {
+    sort($times);
+
+    return $times[(int) floor($share * (count($times) - 1))];
+};
+printf("Edit of a program of %d rows (%d edits): median %.1f ms, p95 %.1f ms; aim p95 under 40 ms\n", $rows, EDITS, $at($edits, 0.5), $at($edits, 0.95));
+printf("  beside the smallest answer of the same application: median %.1f ms, p95 %.1f ms; ratio of medians %.1f\n", $at($least, 0.5), $at($least, 0.95), $at($edits, 0.5) / $at($least, 0.5));
