@@ -16,6 +16,14 @@ function state(): void {
   byId<HTMLButtonElement>("undo").disabled = !data.canUndo;
   byId<HTMLButtonElement>("redo").disabled = !data.canRedo;
   ownDrawer();
+  byId("mixed").replaceChildren(
+    ...data.mixed.map((name) => {
+      const notice = document.createElement("p");
+      notice.className = "run-message";
+      notice.textContent = say("mixed", { name });
+      return notice;
+    }),
+  );
 }
 
 /** Own functions are in the drawer like every other command. */
@@ -406,7 +414,6 @@ startServer((answer: Answer) => {
   if (slot && !isOpen()) blankAt(row, slot)?.focus();
   state();
   caret.draw();
-  for (const old of document.querySelectorAll("[data-mixed]")) old.remove();
   player.stale();
 });
 caret.start(act);

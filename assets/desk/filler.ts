@@ -3,6 +3,15 @@ import { data, say } from "./data";
 import { Listbox, placeBelow, type Option } from "./listbox";
 import { Refused, send } from "./server";
 
+/** Signs that can be put in by the mouse, by what a blank takes. */
+const NUMBER_SIGNS = ["+", "-", "×", "÷", "//", "%", "**", "(", ")"];
+const TRUTH_SIGNS = ["=", "≠", "<", "≤", ">", "≥", "and", "or", "not"];
+const SIGNS: Record<string, string[]> = {
+  number: NUMBER_SIGNS,
+  truth: [...TRUTH_SIGNS, "+", "-", "×", "÷", "%", "(", ")"],
+  any: ["&", '""', ...NUMBER_SIGNS, ...TRUTH_SIGNS],
+};
+
 let open: { box: HTMLElement; close: (commit: boolean) => boolean } | null = null;
 
 /** Blanks in the order of the page. */
@@ -91,6 +100,8 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     box.append(message);
     input.setAttribute("aria-invalid", "true");
   }
+  const signs = signsFor(input, SIGNS[blank.dataset.type!] ?? []);
+  if (signs) box.append(signs);
   box.append(list.element);
   document.querySelector("main")!.append(box);
   const size = () => {
@@ -163,6 +174,32 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   size();
   input.focus({ preventScroll: true });
   if (first === null) input.select();
+}
+
+function signsFor(input: HTMLInputElement, signs: string[]): HTMLElement | null {
+  if (!signs.length) return null;
+  const strip = document.createElement("div");
+  strip.className = "signs";
+  for (const sign of signs) {
+    const button = document.createElement("button");
+    button.type = "button";
+    button.tabIndex = -1;
+    button.textContent = sign;
+    strip.append(button);
+  }
+  strip.addEventListener("pointerdown", (event) => {
+    event.preventDefault();
+    const sign = (event.target as Element).closest("button")?.textContent;
+    if (!sign) return;
+    // What is chosen as a whole is a first value, and goes on with the sign behind it.
+    if (input.selectionStart === 0 && input.selectionEnd === input.value.length)
+      input.setSelectionRange(input.value.length, input.value.length);
+    const tight = sign === "(" || sign === ")" || sign === '""';
+    input.setRangeText(tight ? sign : ` ${sign} `, input.selectionStart!, input.selectionEnd!, "end");
+    if (sign === '""') input.setSelectionRange(input.selectionEnd! - 1, input.selectionEnd! - 1);
+    input.dispatchEvent(new Event("input"));
+  });
+  return strip;
 }
 
 /** While words are typed, the list follows the last of them. */

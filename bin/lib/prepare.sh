@@ -35,7 +35,7 @@ stamped() {
   stamp="$root/var/stamps/$name"
   sum=$(find "${files[@]}" -type f -print0 2>/dev/null | sort -z | xargs -0 sha256sum | sha256sum)
   [ -f "$stamp" ] && [ "$(cat "$stamp")" = "$sum" ] && return
-  "$@"
+  "$@" || return
   printf '%s' "$sum" >"$stamp"
 }
 
@@ -61,7 +61,12 @@ modern_node() {
 
 npm_packages() {
   [ -d node_modules ] || rm -f var/stamps/npm
-  stamped npm package-lock.json -- npm ci --silent
+  stamped npm package-lock.json -- run_npm
+}
+
+run_npm() {
+  say 'Installing npm packages …'
+  npm ci --silent || fail 'The npm packages could not be installed.'
 }
 
 build_assets() {

@@ -36,7 +36,7 @@ abstract class AppTestCase extends WebTestCase
 
     protected static function service(string $class): object
     {
-        return static::getContainer()->get($class) ?? throw new \LogicException($class);
+        return static::getContainer()->get($class);
     }
 
     protected function entities(): EntityManagerInterface
@@ -47,6 +47,7 @@ abstract class AppTestCase extends WebTestCase
         return $entities;
     }
 
+    /** @param non-empty-string $email */
     protected function user(string $email): User
     {
         $hasher = self::service(UserPasswordHasherInterface::class);

@@ -48,7 +48,7 @@ final class ProgramsTest extends AppTestCase
             $token = $this->token();
             $pages = $this->pages($id);
             $rows = $tree->script->body->statements;
-            $last = $rows[array_key_last($rows)]->id;
+            $last = $rows[\count($rows) - 1]->id;
             $edits = [
                 ['do' => 'insert', 'row' => 'repeat', 'parent' => $tree->script->id, 'body' => 'body', 'index' => 1],
                 ['do' => 'insert', 'row' => 'define', 'parent' => 0, 'body' => 'functions', 'index' => 0],

@@ -20,7 +20,9 @@ $address = $argv[1];
 $curl = curl_init();
 curl_setopt_array($curl, [\CURLOPT_RETURNTRANSFER => true, \CURLOPT_COOKIEFILE => '', \CURLOPT_ENCODING => 'gzip', \CURLOPT_FOLLOWLOCATION => true]);
 $request = static function (string $path, string|array|null $body = null, array $headers = []) use ($curl, $address): string {
-    curl_setopt($curl, \CURLOPT_URL, str_starts_with($path, 'http') ? $path : $address.$path);
+    /** @var non-empty-string $url */
+    $url = str_starts_with($path, 'http') ? $path : $address.$path;
+    curl_setopt($curl, \CURLOPT_URL, $url);
     curl_setopt($curl, null === $body ? \CURLOPT_HTTPGET : \CURLOPT_POST, true);
     if (null !== $body) {
         curl_setopt($curl, \CURLOPT_POSTFIELDS, $body);
@@ -29,10 +31,10 @@ $request = static function (string $path, string|array|null $body = null, array 
 
     return (string) curl_exec($curl);
 };
-preg_match('/name="_csrf_token" value="([^"]+)"/', $request('/sign-in'), $match);
-$shelf = $request('/sign-in', http_build_query(['_username' => 'juniper@fernhollow.example', '_password' => 'garden-gate', '_csrf_token' => $match[1]]));
-preg_match('/name="csrf" content="([^"]+)"/', $shelf, $match);
-$token = $match[1];
+$found = static fn (string $pattern, string $text): string => 1 === preg_match($pattern, $text, $match) ? $match[1] ?? '' : throw new RuntimeException("$pattern is not on the page.");
+$signIn = $found('/name="_csrf_token" value="([^"]+)"/', $request('/sign-in'));
+$shelf = $request('/sign-in', http_build_query(['_username' => 'juniper@fernhollow.example', '_password' => 'garden-gate', '_csrf_token' => $signIn]));
+$token = $found('/name="csrf" content="([^"]+)"/', $shelf);
 
 $program = Program::empty();
 $script = $program->script->id;
@@ -59,24 +61,19 @@ unlink($file);
 $desk = (string) curl_getinfo($curl, \CURLINFO_EFFECTIVE_URL);
 
 $headers = ['Content-Type: application/json', "X-Csrf-Token: $token"];
+// The first row with the blank `steps`, as the page has it.
+$row = (int) $found('/data-row="(\d+)"(?:(?!<li).)*data-slot="steps"/s', $request($desk));
 $edits = [];
 $least = [];
 $revision = 1;
 for ($count = 0; $count < EDITS; ++$count) {
     $edit = match ($count % 4) {
-        0 => ['do' => 'fill', 'row' => 5, 'slot' => 'steps', 'source' => (string) (10 + $count)],
+        0 => ['do' => 'fill', 'row' => $row, 'slot' => 'steps', 'source' => (string) (10 + $count)],
         1 => ['do' => 'insert', 'row' => 'nib.right', 'parent' => 1, 'body' => 'body', 'index' => 40],
         2 => ['do' => 'undo'],
         default => ['do' => 'redo'],
     };
-    // The first row with the blank `steps` is found once, by the page itself.
-    if (0 === $count) {
-        preg_match('/data-row="(\d+)"(?:(?!<li).)*data-slot="steps"/s', $request($desk), $match);
-    }
-    if ('fill' === $edit['do']) {
-        $edit['row'] = (int) $match[1];
-    }
-    $body = json_encode(['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => $edit]);
+    $body = (string) json_encode(['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => $edit]);
     $before = hrtime(true);
     $answer = json_decode($request("$desk/edits", $body, $headers), true);
     $edits[] = (hrtime(true) - $before) / 1e6;
