@@ -66,7 +66,8 @@ npm_packages() {
 
 run_npm() {
   say 'Installing npm packages …'
-  npm ci --silent || fail 'The npm packages could not be installed.'
+  # Not `npm ci`: it insists on the optional packages of other systems, which a lock file made here does not list.
+  npm install --no-save --silent || fail 'The npm packages could not be installed.'
 }
 
 build_assets() {
