@@ -147,9 +147,8 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   });
   input.addEventListener("keydown", (event) => {
     if (event.isComposing) return;
-    if (event.key === "ArrowDown" || event.key === "ArrowUp") {
-      event.preventDefault();
-      list.move(event.key === "ArrowDown" ? 1 : -1);
+    if (list.walk(event)) {
+      // The marked option has moved; nothing is taken yet.
     } else if (event.key === "Enter") {
       event.preventDefault();
       const option = list.current();

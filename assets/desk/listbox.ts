@@ -48,11 +48,19 @@ export class Listbox {
     this.draw();
   }
 
-  move(by: number): void {
+  private move(by: number): void {
     if (this.shown.length) {
       this.at = (this.at + by + this.shown.length + (this.at < 0 && by < 0 ? 1 : 0)) % this.shown.length;
       this.draw();
     }
+  }
+
+  /** Takes the arrow keys. */
+  walk(event: KeyboardEvent): boolean {
+    if (event.key !== "ArrowDown" && event.key !== "ArrowUp") return false;
+    event.preventDefault();
+    this.move(event.key === "ArrowDown" ? 1 : -1);
+    return true;
   }
 
   current(): Option | null {

@@ -34,9 +34,8 @@ export function pick(options: Option[], label: string, chosen: (value: string) =
   input.addEventListener("input", () => list.filter(input.value, 0));
   input.addEventListener("keydown", (event) => {
     event.stopPropagation();
-    if (event.key === "ArrowDown" || event.key === "ArrowUp") {
-      event.preventDefault();
-      list.move(event.key === "ArrowDown" ? 1 : -1);
+    if (list.walk(event)) {
+      // The marked option has moved; nothing is taken yet.
     } else if (event.key === "Enter") {
       event.preventDefault();
       const option = list.current();

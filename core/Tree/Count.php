@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** The body with a variable that counts up or down to a last value, which is included; from, to and by are found once. */
 final readonly class Count extends Statement
 {
+    use HoldsBody;
+
     public function __construct(public int $id, public string $variable, public Expression $from, public Expression $to, public Expression $by, public Block $body, public bool $off = false)
     {
     }
@@ -34,16 +36,6 @@ final readonly class Count extends Statement
     public function withBlank(string $name, Expression $value): static
     {
         return $this->with([$name => $value]);
-    }
-
-    public function bodies(): array
-    {
-        return ['body' => $this->body];
-    }
-
-    public function withBody(string $name, Block $body): static
-    {
-        return $this->with([$name => $body]);
     }
 
     public function isLoop(): bool

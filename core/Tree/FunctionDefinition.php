@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** One of the program's own functions. */
 final readonly class FunctionDefinition extends Statement
 {
+    use HoldsBody;
+
     /** @param list<string> $parameters */
     public function __construct(public int $id, public string $name, public array $parameters, public Block $body, public bool $off = false)
     {
@@ -27,16 +29,6 @@ final readonly class FunctionDefinition extends Statement
         return $this->with([
             $name => 'parameters' === $name ? ('' === $value ? [] : explode(', ', $value)) : $value,
         ]);
-    }
-
-    public function bodies(): array
-    {
-        return ['body' => $this->body];
-    }
-
-    public function withBody(string $name, Block $body): static
-    {
-        return $this->with([$name => $body]);
     }
 
     /** Whether some row gives a value back. */

@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** The body, a whole number of times; the count is found once, before the first turn, and cut to a whole number. */
 final readonly class Repeat extends Statement
 {
+    use HoldsBody;
+
     public function __construct(public int $id, public Expression $times, public Block $body, public bool $off = false)
     {
     }
@@ -24,16 +26,6 @@ final readonly class Repeat extends Statement
     public function withBlank(string $name, Expression $value): static
     {
         return $this->with([$name => $value]);
-    }
-
-    public function bodies(): array
-    {
-        return ['body' => $this->body];
-    }
-
-    public function withBody(string $name, Block $body): static
-    {
-        return $this->with([$name => $body]);
     }
 
     public function isLoop(): bool

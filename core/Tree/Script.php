@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** The rows that run when the program is started. */
 final readonly class Script extends Statement
 {
+    use HoldsBody;
+
     public function __construct(public int $id, public Block $body, public bool $off = false)
     {
     }
@@ -14,15 +16,5 @@ final readonly class Script extends Statement
     public function entry(): string
     {
         return 'start';
-    }
-
-    public function bodies(): array
-    {
-        return ['body' => $this->body];
-    }
-
-    public function withBody(string $name, Block $body): static
-    {
-        return $this->with([$name => $body]);
     }
 }

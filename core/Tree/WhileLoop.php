@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** The body as long as a condition holds. */
 final readonly class WhileLoop extends Statement
 {
+    use HoldsBody;
+
     public function __construct(public int $id, public Expression $condition, public Block $body, public bool $off = false)
     {
     }
@@ -24,16 +26,6 @@ final readonly class WhileLoop extends Statement
     public function withBlank(string $name, Expression $value): static
     {
         return $this->with([$name => $value]);
-    }
-
-    public function bodies(): array
-    {
-        return ['body' => $this->body];
-    }
-
-    public function withBody(string $name, Block $body): static
-    {
-        return $this->with([$name => $body]);
     }
 
     public function isLoop(): bool

@@ -32,7 +32,7 @@ final class JavaScriptValues extends Values
         $a = (float) self::number($a);
         $b = (float) self::number($b);
 
-        return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? floor(fdiv($a, $b)) : FloatFloor::divide($a, $b);
+        return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? floor(fdiv($a, $b)) : Floored::divide($a, $b);
     }
 
     public function floorRemainder(mixed $a, mixed $b): float
@@ -40,7 +40,7 @@ final class JavaScriptValues extends Values
         $a = (float) self::number($a);
         $b = (float) self::number($b);
 
-        return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? \NAN : FloatFloor::remainder($a, $b);
+        return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? \NAN : Floored::remainder($a, $b);
     }
 
     public function power(mixed $a, mixed $b): float

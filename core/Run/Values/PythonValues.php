@@ -45,10 +45,10 @@ final class PythonValues extends Values
         $a = self::number($a);
         $b = self::divisor($b);
         if (\is_int($a) && \is_int($b)) {
-            return -1 === $b ? self::exact(-$a, $a, $b) : intdiv($a, $b) - ($a % $b && ($a % $b < 0) !== ($b < 0) ? 1 : 0);
+            return -1 === $b ? self::exact(-$a, $a, $b) : Floored::quotient($a, $b);
         }
 
-        return FloatFloor::divide((float) $a, (float) $b);
+        return Floored::divide((float) $a, (float) $b);
     }
 
     public function floorRemainder(mixed $a, mixed $b): int|float
@@ -56,12 +56,10 @@ final class PythonValues extends Values
         $a = self::number($a);
         $b = self::divisor($b);
         if (\is_int($a) && \is_int($b)) {
-            $rest = $a % $b;
-
-            return 0 !== $rest && ($rest < 0) !== ($b < 0) ? $rest + $b : $rest;
+            return Floored::rest($a, $b);
         }
 
-        return FloatFloor::remainder((float) $a, (float) $b);
+        return Floored::remainder((float) $a, (float) $b);
     }
 
     public function power(mixed $a, mixed $b): int|float

@@ -4,9 +4,23 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
-/** Floored quotient and remainder of floats, as CPython's `float_divmod` finds them. */
-final class FloatFloor
+/** Floored quotient and remainder; of floats as CPython's `float_divmod` finds them. */
+final class Floored
 {
+    public static function quotient(int $a, int $b): int
+    {
+        $rest = $a % $b;
+
+        return intdiv($a, $b) - (0 !== $rest && ($rest < 0) !== ($b < 0) ? 1 : 0);
+    }
+
+    public static function rest(int $a, int $b): int
+    {
+        $rest = $a % $b;
+
+        return 0 !== $rest && ($rest < 0) !== ($b < 0) ? $rest + $b : $rest;
+    }
+
     public static function divide(float $a, float $b): float
     {
         $rest = fmod($a, $b);
