@@ -329,3 +329,118 @@ test("the history is looked at and gone back to", async () => {
   await edit(page, () => page.click("#undo"));
   assert.equal((await rowsOf(page)).length, 3, "going back can be undone");
 });
+
+test("an expression is put together with the mouse", async () => {
+  await newProgram(page);
+  await edit(page, () => stock("set").click());
+  await edit(page, () => stock("nib.forward").click());
+  await page.locator('.blank[data-slot="steps"]').click();
+  await page.fill("#filler", "");
+  await page.locator('.options [role="option"]:has-text("size")').click();
+  await settled(page);
+  await page.waitForFunction(() => document.querySelector('.blank[data-slot="steps"]')?.textContent === "size");
+  await page.locator('.blank[data-slot="steps"]').click();
+  await page.locator('.signs button:text-is("×")').click();
+  await page.keyboard.type("3");
+  await edit(page, () => page.keyboard.press("Enter"));
+  assert.match(await textOf(page, "python"), /nib\.forward\(size \* 3\)/);
+});
+
+test("the list at the caret offers what fits there and nothing else", async () => {
+  await newProgram(page);
+  await column().focus();
+  const offered = async (words: string) => {
+    await page.keyboard.press("Enter");
+    await page.keyboard.type(words);
+    const options = await page.$$eval('.picker [role="option"]:not([aria-disabled])', (all) =>
+      all.map((one) => one.textContent),
+    );
+    await page.keyboard.press("Escape");
+    return options;
+  };
+  assert.ok(!(await offered("leave the loop")).includes("leave the loop"));
+  assert.deepEqual(await offered("otherwise"), []);
+  assert.deepEqual(await offered("give back"), []);
+  await edit(page, () => stock("forever").click());
+  await edit(page, () => stock("if").click());
+  assert.equal((await offered("leave the loop"))[0], "leave the loop");
+  assert.deepEqual(await offered("otherwise"), ["otherwise", "otherwise, if …"]);
+  assert.deepEqual(await offered("give back"), []);
+});
+
+test("Backspace at the beginning of a loop takes only the loop away, behind a row the row", async () => {
+  await newProgram(page);
+  await edit(page, () => stock("repeat").click());
+  await edit(page, () => stock("nib.lift").click());
+  await edit(page, () => stock("nib.lower").click());
+  await column().focus();
+  await page.keyboard.press("Home");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  await edit(page, () => page.keyboard.press("Backspace"));
+  assert.deepEqual((await rowsOf(page)).slice(1), ["lift the nib", "lower the nib"]);
+  await page.keyboard.press("End");
+  await edit(page, () => page.keyboard.press("Backspace"));
+  assert.deepEqual((await rowsOf(page)).slice(1), ["lift the nib"]);
+  await page.keyboard.press("Home");
+  await page.keyboard.press("ArrowDown");
+  await edit(page, () => page.keyboard.press("Delete"));
+  assert.deepEqual((await rowsOf(page)).slice(1), []);
+});
+
+test("several rows are dragged together, and copied into another program", async () => {
+  await newProgram(page);
+  for (const entry of ["nib.lift", "nib.lower", "repeat"]) await edit(page, () => stock(entry).click());
+  await page.locator('#blocks > li:has-text("lift the nib") .words').click();
+  await page.keyboard.press("Shift+ArrowDown");
+  const from = (await page.locator('#blocks > li:has-text("lower the nib") .margin').boundingBox())!;
+  const to = (await page.locator('#blocks > li:has-text("nothing yet")').boundingBox())!;
+  await page.mouse.move(from.x + 8, from.y + 12);
+  await page.mouse.down();
+  await page.mouse.move(from.x + 40, from.y + 40, { steps: 3 });
+  await page.mouse.move(to.x + 60, to.y + 2, { steps: 5 });
+  assert.match((await page.locator(".ghost").textContent())!, /lift the nib \+ 1/);
+  await edit(page, () => page.mouse.up());
+  assert.match(await textOf(page, "python"), /range\(4\):\n {4}nib\.lift\(\)\n {4}nib\.lower\(\)$/);
+  await page.locator('#blocks > li:has-text("repeat") .words').first().click();
+  const copied = page.waitForResponse(/\/rows\?ids=/);
+  await page.keyboard.press("Control+c");
+  await copied;
+  await newProgram(page);
+  await column().focus();
+  await edit(page, () => page.keyboard.press("Control+v"));
+  assert.deepEqual((await rowsOf(page)).slice(1), ["repeat 4 times", "lift the nib", "lower the nib"]);
+});
+
+test("a variable with values of two kinds is explained for C++", async () => {
+  await newProgram(page, "cpp");
+  await edit(page, () => stock("set").click());
+  await edit(page, () => stock("set").click());
+  await page.locator('.blank[data-slot="variable"]').nth(1).click();
+  await page.fill("#filler", "size");
+  await edit(page, () => page.press("#filler", "Enter"));
+  await page.locator('.blank[data-slot="value"]').nth(1).click();
+  await page.fill("#filler", "large");
+  await edit(page, () => page.press("#filler", "Enter"));
+  assert.match((await page.locator("#mixed").textContent())!, /size holds values of several kinds/);
+  await edit(page, () => page.click("#undo"));
+  assert.equal(await page.locator("#mixed").textContent(), "");
+});
+
+test("blocks alone, both, or text alone; the arrows walk a text line by line", async () => {
+  const address = await newProgram(page);
+  await edit(page, () => stock("nib.forward").click());
+  await page.click(".seg >> text=Blocks");
+  assert.equal(await page.locator(".text-page").count(), 0);
+  await page.click(".seg >> text=Text");
+  assert.equal(await page.locator("#blocks").count(), 0);
+  assert.match(await textOf(page, "python"), /nib\.forward\(50\)/);
+  await page.locator(".column.code").focus();
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  await page.keyboard.press("ArrowDown");
+  assert.match((await page.locator(".code > li.lit").textContent())!, /forward/);
+  await page.goto(address);
+  assert.equal(await page.locator("#blocks").count(), 0, "what was open last is open again");
+  await page.click(".seg >> text=Both");
+});
