@@ -308,6 +308,7 @@ function mouse(page: HTMLElement): void {
       page.focus({ preventScroll: true });
     }
   });
+  byId("put-in").addEventListener("click", choose);
   byId("drawer").addEventListener("click", (event) => {
     const stock = (event.target as Element).closest<HTMLElement>(".stock");
     if (!stock) return;

@@ -102,7 +102,7 @@ http {
   include /etc/nginx/mime.types;
   access_log off;
   server_tokens off;
-  client_max_body_size 8m;
+  client_max_body_size 200m;
   client_body_temp_path $folder/run/body; proxy_temp_path $folder/run/proxy; fastcgi_temp_path $folder/run/fastcgi; uwsgi_temp_path $folder/run/uwsgi; scgi_temp_path $folder/run/scgi;
   gzip on; gzip_comp_level 2; gzip_min_length 1000; gzip_types application/json text/css text/javascript application/javascript image/svg+xml;
   server {

@@ -201,8 +201,10 @@ final class DeskController extends AbstractController
 
         return $this->render('desk/history.html.twig', [
             'program' => $program,
-            'history' => $this->store->history($program, self::HISTORY, $before > 0 ? $before : \PHP_INT_MAX),
-            'locale' => $request->getLocale(),
+            'history' => array_map(
+                static fn (array $entry): array => [...$entry, 'what' => Catalogue::find($entry['what'])?->phrase($request->getLocale()) ?? $entry['what']],
+                $this->store->history($program, self::HISTORY, $before > 0 ? $before : \PHP_INT_MAX),
+            ),
             'most' => self::HISTORY,
         ]);
     }

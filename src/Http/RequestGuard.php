@@ -5,12 +5,14 @@ declare(strict_types=1);
 namespace Scrivlet\App\Http;
 
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\RedirectResponse;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\HttpKernel\Event\RequestEvent;
 use Symfony\Component\HttpKernel\Event\ResponseEvent;
 use Symfony\Component\HttpKernel\Exception\AccessDeniedHttpException;
+use Symfony\Component\HttpKernel\Exception\HttpException;
 use Symfony\Component\Security\Csrf\CsrfToken;
 use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 
@@ -36,6 +38,10 @@ final readonly class RequestGuard
         $request = $event->getRequest();
         if (!$event->isMainRequest() || $request->isMethodSafe()) {
             return;
+        }
+        // PHP throws a body away that is larger than it takes, and the token in it.
+        if ((int) $request->headers->get('Content-Length', '0') > UploadedFile::getMaxFilesize() && !$request->headers->has('X-Csrf-Token') && 0 === $request->request->count()) {
+            throw new HttpException(413, 'Too large.');
         }
         $token = $request->headers->get('X-Csrf-Token') ?? $request->request->getString('_token');
         if (!$this->tokens->isTokenValid(new CsrfToken(self::TOKEN, $token))) {

@@ -203,6 +203,60 @@ final class ProgramsTest extends AppTestCase
         self::assertStringContainsString('No file', $this->browser->followRedirect()->filter('.trouble')->text());
     }
 
+    public function testTooLargeARequestIsExplained(): void
+    {
+        $this->browser->request('POST', '/programs/open', [], [], ['CONTENT_LENGTH' => '300000000', 'HTTP_CONTENT_LENGTH' => '300000000']);
+        self::assertSame(413, $this->code());
+        self::assertSelectorTextContains('h1', 'Too large');
+    }
+
+    public function testTheHistoryNamesWhatWasDone(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $this->edit($id, 1, ['do' => 'insert', 'row' => 'nib.forward', 'parent' => 1, 'body' => 'body', 'index' => 0], $token);
+        $this->edit($id, 2, ['do' => 'wrap', 'ids' => [2], 'row' => 'repeat'], $token);
+        $this->edit($id, 3, ['do' => 'undo'], $token);
+        $page = $this->browser->request('GET', "/programs/$id/history");
+        $done = $page->filter('.history li span:nth-child(2)')->each(static fn (Crawler $entry): string => $entry->text());
+        self::assertSame(['undone', 'wrapped in: repeat … times', 'put in: go forward … steps', 'begun'], $done);
+        self::assertSelectorCount(3, '[data-return]');
+        $older = $this->browser->request('GET', "/programs/$id/history?before=2");
+        self::assertCount(1, $older->filter('.history li'));
+    }
+
+    /** Each edit a teacher can make, through the real application, and the text it leaves. */
+    public function testEveryEditReachesTheProgram(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $put = static fn (string $row, int $parent, string $body, int $index): array => ['do' => 'insert', 'row' => $row, 'parent' => $parent, 'body' => $body, 'index' => $index];
+        $steps = [
+            [$put('repeat', 1, 'body', 0), "for turn in range(4):\n    pass"],
+            [$put('nib.forward', 2, 'body', 0), "for turn in range(4):\n    nib.forward(50)"],
+            [['do' => 'fill', 'row' => 3, 'slot' => 'steps', 'source' => '2 ^ 3'], "for turn in range(4):\n    nib.forward(2 ** 3)"],
+            [['do' => 'wrap', 'ids' => [3], 'row' => 'if'], "for turn in range(4):\n    if True:\n        nib.forward(2 ** 3)"],
+            [$put('otherwise', 4, 'then0', 1), "for turn in range(4):\n    if True:\n        nib.forward(2 ** 3)\n    else:\n        pass"],
+            [['do' => 'move', 'ids' => [3], 'parent' => 4, 'body' => 'otherwise', 'index' => 0], "for turn in range(4):\n    if True:\n        pass\n    else:\n        nib.forward(2 ** 3)"],
+            [['do' => 'unwrap', 'row' => 4, 'part' => 'otherwise'], "for turn in range(4):\n    if True:\n        nib.forward(2 ** 3)"],
+            [$put('else_if', 4, 'then0', 1), "for turn in range(4):\n    if True:\n        nib.forward(2 ** 3)\n    elif True:\n        pass"],
+            [['do' => 'delete-part', 'row' => 4, 'part' => 'then1'], "for turn in range(4):\n    if True:\n        nib.forward(2 ** 3)"],
+            [['do' => 'off', 'ids' => [4]], "for turn in range(4):\n    # if True:\n    #     nib.forward(2 ** 3)\n    pass"],
+            [['do' => 'on', 'ids' => [4]], "for turn in range(4):\n    if True:\n        nib.forward(2 ** 3)"],
+            [['do' => 'unwrap', 'row' => 4, 'part' => 'head'], "for turn in range(4):\n    nib.forward(2 ** 3)"],
+            [['do' => 'duplicate', 'ids' => [3]], "for turn in range(4):\n    nib.forward(2 ** 3)\n    nib.forward(2 ** 3)"],
+            [['do' => 'delete', 'ids' => [3]], "for turn in range(4):\n    nib.forward(2 ** 3)"],
+            [['do' => 'paste', 'rows' => '{"format":"scrivlet","version":1,"rows":[{"row":"break"}]}', 'parent' => 2, 'body' => 'body', 'index' => 0], "for turn in range(4):\n    break\n    nib.forward(2 ** 3)"],
+        ];
+        foreach ($steps as $index => [$edit, $text]) {
+            $answer = $this->edit($id, $index + 1, $edit, $token);
+            self::assertSame(200, $this->code(), json_encode([$edit, $answer]) ?: '');
+            $this->browser->request('GET', "/programs/$id/text/python");
+            $printed = (string) $this->browser->getResponse()->getContent();
+            self::assertSame($text, trim(str_replace("from scrivlet import nib\n\n", '', $printed)), json_encode($edit) ?: '');
+        }
+    }
+
     public function testTheBundleHoldsAllThatIsPromised(): void
     {
         $id = $this->program(null, 'Été & kite', Demos::programs()['kite'])->id();
