@@ -1,0 +1,112 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\Core;
+
+use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\Declarations;
+use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Walk;
+use Scrivlet\Tests\Support\ProgramGenerator;
+
+/** What is known of names and values before a program runs holds for every value that it has when it runs. */
+final class TypingTest extends TestCase
+{
+    public function testTheTypesFormALattice(): void
+    {
+        foreach (StaticType::cases() as $a) {
+            self::assertSame($a, $a->join($a));
+            self::assertSame($a, $a->join(StaticType::Unknown));
+            self::assertSame(StaticType::Mixed, $a->join(StaticType::Mixed));
+            foreach (StaticType::cases() as $b) {
+                self::assertSame($a->join($b), $b->join($a), "$a->name, $b->name");
+                self::assertSame($a->join($b), $a->join($a->join($b)));
+                foreach (StaticType::cases() as $c) {
+                    self::assertSame($a->join($b)->join($c), $a->join($b->join($c)), "$a->name, $b->name, $c->name");
+                }
+            }
+        }
+        self::assertSame(StaticType::Whole, StaticType::Natural->join(StaticType::Whole));
+        self::assertSame(StaticType::Mixed, StaticType::Text->join(StaticType::Natural));
+    }
+
+    public function testEveryValueOfARunFitsItsType(): void
+    {
+        $seen = 0;
+        for ($seed = 1; $seed <= 200; ++$seed) {
+            $program = (new ProgramGenerator($seed))->program();
+            $types = Types::of($program);
+            $outcome = Runner::run($program, Language::Python, $seed, types: $types);
+            foreach (array_chunk($outcome->trace->changes, 3) as [, $slot, $value]) {
+                $variable = $outcome->variables[(int) $slot];
+                $part = null === $variable['function'] ? $program->script : $program->functionNamed($variable['function']);
+                \assert(null !== $part);
+                $type = $types->variable($part, $variable['name']);
+                $fits = match ($type) {
+                    StaticType::Natural => \is_int($value) && $value >= 0,
+                    StaticType::Whole => \is_int($value),
+                    StaticType::Number => \is_int($value) || \is_float($value),
+                    StaticType::Truth => \is_bool($value),
+                    StaticType::Text => \is_string($value),
+                    StaticType::Mixed => true,
+                    StaticType::Unknown => false,
+                };
+                self::assertTrue($fits, "seed $seed: {$variable['name']} is $type->name and got ".var_export($value, true));
+                ++$seen;
+            }
+        }
+        self::assertGreaterThan(1000, $seen);
+    }
+
+    /** Every variable that a part gives a value has exactly one owner and exactly one declaration. */
+    public function testEveryVariableIsDeclaredOnce(): void
+    {
+        for ($seed = 1; $seed <= 200; ++$seed) {
+            $program = (new ProgramGenerator($seed))->program();
+            $scopes = Scopes::of($program);
+            foreach ($program->parts() as $part) {
+                $declarations = new Declarations($part, $scopes, []);
+                $declared = [];
+                foreach (Walk::live([$part]) as $statement) {
+                    if ($declarations->isAt($statement)) {
+                        $declared[] = (string) $statement->assigns();
+                    }
+                    $declared = [...$declared, ...$declarations->before($statement)];
+                }
+                $expected = array_filter($scopes->ownVariables($part), static fn (string $name): bool => !$declarations->isInHeader($name) && Scopes::assignsWithin($part, $name));
+                if ($part instanceof FunctionDefinition) {
+                    $expected = array_diff($expected, $part->parameters);
+                }
+                sort($declared);
+                sort($expected);
+                self::assertSame(array_values($expected), $declared, "seed $seed");
+            }
+        }
+    }
+
+    public function testNamesAreCheckedForAllThreeLanguages(): void
+    {
+        foreach (['size', 'été', 'bed_2', 'Größe', 'x'] as $name) {
+            self::assertSame($name, Names::check($name));
+        }
+        $wrong = ['' => 'name.empty', '2beds' => 'name.letters', 'two beds' => 'name.letters', 'bed-2' => 'name.letters', "e\u{301}t" => 'name.letters', '🌻' => 'name.letters', 'class' => 'name.taken', 'int' => 'name.taken', 'let' => 'name.taken', 'nib' => 'name.taken', '_x' => 'name.taken', 'a__b' => 'name.taken', str_repeat('a', 41) => 'name.long'];
+        foreach ($wrong as $name => $key) {
+            try {
+                Names::check((string) $name);
+                self::fail("$name was taken");
+            } catch (Refusal $refusal) {
+                self::assertSame($key, $refusal->key, (string) $name);
+            }
+        }
+        self::assertSame('petals', Names::nearest('petlas', ['size', 'petals']));
+        self::assertNull(Names::nearest('zebra', ['size', 'petals']));
+    }
+}
