@@ -111,10 +111,11 @@ final class SheetTest extends TestCase
         foreach (Ink::cases() as $ink) {
             $this->sheet->ink($ink->value);
             $this->sheet->shiftInk(0);
-            self::assertSame("hsl({$ink->hue()}, 60%, 45%)", $this->lastInk());
+            $begin = $this->lastInk();
             foreach ([360, -720, 90, -90] as $amount) {
                 $this->sheet->shiftInk($amount);
             }
+            self::assertSame($begin, $this->lastInk());
             self::assertSame("hsl({$ink->hue()}, 60%, 45%)", $this->lastInk());
         }
         // The hue of a code is the same as that of the ink it spells.
