@@ -3,7 +3,8 @@ import { data, type PlaceData } from "./data";
 import { send } from "./server";
 
 interface Load {
-  goes: string;
+  /** What each of the rows needs of its place. */
+  goes: string[];
   label: string;
   ids: number[];
   entry: string | null;
@@ -90,7 +91,7 @@ function swallow(event: Event): void {
 }
 
 function fromDrawer(stock: HTMLElement): Load {
-  return { goes: stock.dataset.goes!, label: stock.textContent!.trim(), ids: [], entry: stock.dataset.entry! };
+  return { goes: [stock.dataset.goes!], label: stock.textContent!.trim(), ids: [], entry: stock.dataset.entry! };
 }
 
 function fromPage(line: HTMLElement): Load | null {
@@ -99,17 +100,8 @@ function fromPage(line: HTMLElement): Load | null {
   if (!selection()?.ids.includes(id)) select(id, "head");
   const ids = selection()?.ids ?? [id];
   const heads = selectedLines().filter((one) => one.dataset.part === "head" && ids.includes(Number(one.dataset.row)));
-  const needs = new Set(
-    heads.flatMap((one) =>
-      one.dataset.goes === "in-loop-in-function" ? ["in-loop", "in-function"] : [one.dataset.goes!],
-    ),
-  );
-  const goes =
-    needs.has("in-loop") && needs.has("in-function")
-      ? "in-loop-in-function"
-      : ([...needs].find((one) => one !== "row") ?? "row");
   const label = (heads[0]?.textContent ?? "").replace(/\s+/g, " ").trim();
-  return { goes, label: ids.length > 1 ? `${label} + ${ids.length - 1}` : label, ids, entry: null };
+  return { goes: heads.map((one) => one.dataset.goes!), label: ids.length > 1 ? `${label} + ${ids.length - 1}` : label, ids, entry: null };
 }
 
 /** The place nearest to the hand that takes the load: by height first, then by how deep it lies. */
@@ -121,7 +113,7 @@ function nearest(load: Load, x: number, y: number): PlaceData | null {
   let best: PlaceData | null = null;
   let least = Infinity;
   for (const one of data.places) {
-    if (!one[5].includes(load.goes) || inside.has(one[2])) continue;
+    if (!load.goes.every((need) => one[5].includes(need)) || inside.has(one[2])) continue;
     const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(one[0])}/0"]`);
     const height = line ? line.getBoundingClientRect().bottom : page.top;
     const distance = Math.abs(height - y) * 4 + Math.abs(page.left + 34 + 24 * one[1] - x) * 0.25;

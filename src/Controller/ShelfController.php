@@ -38,7 +38,10 @@ final class ShelfController extends AbstractController
         if ('' !== $search) {
             $query->andWhere('program.name LIKE :search')->setParameter('search', '%'.addcslashes($search, '%_\\').'%');
         }
-        $variables = ['programs' => $query->getQuery()->getResult(), 'search' => $search];
+        $taken = $this->entities->createQueryBuilder()->select('program')->from(Program::class, 'program')
+            ->where('program.owner = :owner AND program.deletedAt IS NOT NULL')->setParameter('owner', $user)
+            ->orderBy('program.deletedAt', 'DESC')->setMaxResults(20);
+        $variables = ['programs' => $query->getQuery()->getResult(), 'taken' => $taken->getQuery()->getResult(), 'search' => $search];
 
         return $this->render('true' === $request->headers->get('HX-Request') ? 'shelf/programs.html.twig' : 'shelf/shelf.html.twig', $variables);
     }

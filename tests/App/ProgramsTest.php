@@ -169,7 +169,11 @@ final class ProgramsTest extends AppTestCase
         self::assertCount(0, $this->browser->request('GET', '/')->filter('.program'));
         $this->browser->request('GET', "/programs/$id");
         self::assertResponseRedirects('/');
+        $this->browser->request('GET', '/');
+        self::assertSelectorTextContains('.taken li', 'Bean rows', 'later, too, it can be found');
         $this->browser->request('POST', "/programs/$id/restore", ['_token' => $this->token()]);
+        $this->browser->request('GET', '/');
+        self::assertSelectorNotExists('.taken');
         self::assertCount(1, $this->browser->request('GET', '/')->filter('.program'));
     }
 
