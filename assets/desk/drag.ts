@@ -101,7 +101,12 @@ function fromPage(line: HTMLElement): Load | null {
   const ids = selection()?.ids ?? [id];
   const heads = selectedLines().filter((one) => one.dataset.part === "head" && ids.includes(Number(one.dataset.row)));
   const label = (heads[0]?.textContent ?? "").replace(/\s+/g, " ").trim();
-  return { goes: heads.map((one) => one.dataset.goes!), label: ids.length > 1 ? `${label} + ${ids.length - 1}` : label, ids, entry: null };
+  return {
+    goes: heads.map((one) => one.dataset.goes!),
+    label: ids.length > 1 ? `${label} + ${ids.length - 1}` : label,
+    ids,
+    entry: null,
+  };
 }
 
 /** The place nearest to the hand that takes the load: by height first, then by how deep it lies. */

@@ -40,7 +40,8 @@ export class Listbox {
   /** @param at which option is taken first; -1 for none */
   filter(words: string, at: number): void {
     const wanted = plain(words).split(" ").filter(Boolean);
-    const rank = (option: Option) => (plain(option.label).startsWith(wanted[0] ?? "") ? 0 : 1);
+    const rank = (option: Option) =>
+      plain(option.label) === plain(words).trim() ? 0 : plain(option.label).startsWith(wanted[0] ?? "") ? 1 : 2;
     this.shown = this.options
       .filter((option) => wanted.every((word) => plain(`${option.label} ${option.also ?? ""}`).includes(word)))
       .sort((a, b) => rank(a) - rank(b));

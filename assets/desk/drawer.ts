@@ -1,0 +1,73 @@
+import * as caret from "./caret";
+import { byId, data, say } from "./data";
+import { choose, insert, refused } from "./editing";
+import { fill } from "./filler";
+import { send } from "./server";
+
+/** Own functions are in the drawer like every other command. */
+export function ownDrawer(): void {
+  const list = document.querySelector('#drawer [data-kind="own"] ul');
+  if (!list) return;
+  for (const one of list.querySelectorAll("[data-own]")) one.closest("li")!.remove();
+  for (const { name } of data.functions) {
+    const item = document.createElement("li");
+    const button = document.createElement("button");
+    button.type = "button";
+    button.className = "stock";
+    Object.assign(button.dataset, { entry: `call.${name}`, goes: "row", kind: "own", icon: "bookmark-plus", own: "" });
+    button.textContent = `${say("call")} ${name}`;
+    item.append(button);
+    list.append(item);
+  }
+}
+
+export function mouse(page: HTMLElement): void {
+  page.addEventListener("click", (event) => {
+    const target = event.target as Element;
+    const blank = target.closest<HTMLElement>(".blank");
+    const line = target.closest<HTMLElement>("li");
+    if (blank) {
+      fill(blank);
+    } else if (line?.dataset.row && line.dataset.part !== "empty") {
+      caret.select(Number(line.dataset.row), line.dataset.part!, event.shiftKey);
+      page.focus({ preventScroll: true });
+    } else if (line?.dataset.part === "empty") {
+      caret.moveTo(data.places.findIndex((one) => `${one[2]}:${one[3]}-empty/0` === line.dataset.key));
+      page.focus({ preventScroll: true });
+    } else {
+      caret.moveTo(data.places.length - 1);
+      page.focus({ preventScroll: true });
+    }
+  });
+  byId("put-in").addEventListener("click", choose);
+  byId("drawer").addEventListener("click", (event) => {
+    const stock = (event.target as Element).closest<HTMLElement>(".stock");
+    if (!stock) return;
+    const entry = stock.dataset.entry!;
+    if (entry !== "define" && !caret.place()[5].includes(stock.dataset.goes!)) {
+      send({
+        do: "insert",
+        row: entry,
+        parent: caret.place()[2],
+        body: caret.place()[3],
+        index: caret.place()[4],
+      }).catch(refused);
+      return;
+    }
+    insert(entry, false);
+    page.focus({ preventScroll: true });
+  });
+  const find = byId<HTMLInputElement>("find-row");
+  find.addEventListener("input", () => {
+    const wanted = find.value.toLowerCase();
+    for (const section of document.querySelectorAll<HTMLElement>("#drawer section")) {
+      let any = false;
+      for (const stock of section.querySelectorAll<HTMLElement>(".stock")) {
+        const fits = `${stock.textContent} ${stock.dataset.entry} ${stock.title}`.toLowerCase().includes(wanted);
+        stock.parentElement!.hidden = !fits;
+        any ||= fits;
+      }
+      section.hidden = !any;
+    }
+  });
+}

@@ -1,0 +1,138 @@
+import * as caret from "./caret";
+import { byId, data, say, type Edit } from "./data";
+import { fill } from "./filler";
+import * as picker from "./picker";
+import { Refused, send } from "./server";
+
+const column = caret.column;
+const here = byId("here");
+
+/** Where the caret is when the answer has come. */
+type After = "caret-inside" | "select" | "stay";
+
+export function perform(edit: Edit, after: After, typing = false): void {
+  const before = caret.place();
+  send(edit).then(
+    (answer) => {
+      if (after === "stay" || !answer.select.length) caret.keepPlace(before);
+      else caret.follow(answer, after === "caret-inside");
+      if (typing && answer.focus !== null) {
+        const first = column?.querySelector<HTMLElement>(`li[data-row="${answer.focus}"] .blank`);
+        if (first) fill(first);
+      }
+    },
+    (refusal: unknown) => refused(refusal),
+  );
+}
+
+export function refused(refusal: unknown): void {
+  if (refusal instanceof Refused) {
+    here.textContent = refusal.message;
+    here.classList.add("trouble-mark");
+    setTimeout(() => here.classList.remove("trouble-mark"), 6000);
+  }
+}
+
+export function insert(entry: string, typing: boolean): void {
+  const [, , parent, body, index] = caret.place();
+  const place = fitting(entry) ?? { parent, body, index };
+  perform({ do: "insert", row: entry, ...place }, "caret-inside", typing);
+}
+
+/** A function goes behind the functions wherever the caret stands. */
+function fitting(entry: string): { parent: number; body: string; index: number } | null {
+  if (entry !== "define") return null;
+  const last = data.places.filter((one) => one[3] === "functions").pop()!;
+  return { parent: last[2], body: last[3], index: last[4] };
+}
+
+export function act(name: string): void {
+  const chosen = caret.selection();
+  if (!chosen) return;
+  const [row, part] = [chosen.ids[0]!, chosen.part];
+  if (name === "delete")
+    perform(part === "head" ? { do: "delete", ids: chosen.ids } : { do: "delete-part", row, part }, "stay");
+  else if (name === "unwrap") perform({ do: "unwrap", row, part }, part === "head" ? "select" : "stay");
+  else if (name === "duplicate") perform({ do: "duplicate", ids: chosen.ids }, "select");
+  else if (name === "switch_off" || name === "switch_on")
+    perform({ do: name === "switch_off" ? "off" : "on", ids: chosen.ids }, "select");
+  else if (name === "wrap") {
+    const holders = ["repeat", "count", "while", "forever", "if"];
+    const options = picker.stock().filter((one) => holders.includes(one.value));
+    picker.pick(options, say("wrap"), (value) => perform({ do: "wrap", ids: chosen.ids, row: value }, "select"));
+  }
+}
+
+/** What can be done with the chosen rows, as a list for the keys. */
+export function actionList(): void {
+  const names = [...document.querySelectorAll<HTMLElement>(".actions button")].map((one) => ({
+    value: one.dataset.action!,
+    label: one.title,
+  }));
+  picker.pick(names, say("selected", { count: caret.selection()?.ids.length ?? 1 }), act);
+}
+
+/** Without chosen rows the keys mean the row before the caret. */
+export function rowsAtCaret(): number[] | null {
+  const chosen = caret.selection();
+  if (chosen) return chosen.part === "head" ? chosen.ids : null;
+  const before = caret.place()[6];
+  return before === null ? null : [before];
+}
+
+export function erase(forward: boolean): void {
+  if (caret.selection()) return act("delete");
+  const [, , parent, body, index, , before, after] = caret.place();
+  const id = forward ? after : before;
+  if (id !== null) perform({ do: "delete", ids: [id] }, "stay");
+  else if (!forward && index === 0 && body !== "functions") {
+    const part = /^then[1-9]|^otherwise$/.test(body) ? body : "head";
+    if (part !== "head" || caret.rowLine(parent)?.hasAttribute("data-holds"))
+      perform({ do: "unwrap", row: parent, part }, "stay");
+  }
+}
+
+/** Moves the chosen rows to the next place up or down that takes them. */
+export function shift(by: number): void {
+  const ids = rowsAtCaret();
+  if (!ids) return;
+  const inside = new Set(ids.flatMap((id) => caret.linesUnder(id).map((line) => Number(line.dataset.row))));
+  const goes = caret.rowLine(ids[0]!)?.dataset.goes ?? "row";
+  const first = data.places.findIndex((one) => one[7] === ids[0]);
+  const last = data.places.findIndex((one) => one[6] === ids[ids.length - 1]);
+  for (let at = by < 0 ? first - 1 : last + 1; data.places[at]; at += by) {
+    const [, , parent, body, index, accepts] = data.places[at]!;
+    if (accepts.includes(goes) && !inside.has(parent)) {
+      perform({ do: "move", ids, parent, body, index }, "select");
+      return;
+    }
+  }
+}
+
+let clipboard = "";
+
+export async function copy(cut: boolean): Promise<void> {
+  const ids = rowsAtCaret();
+  if (!ids) return;
+  const response = await fetch(`${data.address}/rows?ids=${ids.join(",")}`);
+  if (!response.ok) return;
+  clipboard = ((await response.json()) as { rows: string }).rows;
+  sessionStorage.setItem("scrivlet-clipboard", clipboard);
+  await navigator.clipboard?.writeText(clipboard).catch(() => {});
+  if (cut) perform({ do: "delete", ids }, "stay");
+}
+
+export function paste(): void {
+  const rows = clipboard || sessionStorage.getItem("scrivlet-clipboard");
+  if (!rows) return;
+  const [, , parent, body, index] = caret.place();
+  perform({ do: "paste", rows, parent, body, index }, "select");
+}
+
+export function choose(): void {
+  picker.pick(picker.stock(), say("insert"), (entry) => insert(entry, true));
+}
+
+export function travel(way: "undo" | "redo"): void {
+  if (way === "undo" ? data.canUndo : data.canRedo) perform({ do: way }, "stay");
+}

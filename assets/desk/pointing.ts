@@ -1,0 +1,64 @@
+import * as caret from "./caret";
+import { linesOf, mark, reveal } from "./columns";
+import { byId } from "./data";
+import { lightMarks } from "./sheet";
+
+const column = caret.column;
+const here = byId("here");
+
+/** Points at one place on all pages, in the spines and in the drawing. */
+function point(key: string | null): void {
+  mark("lit", key);
+  lightMarks(key);
+}
+
+export function pointing(): void {
+  const spread = byId("spread");
+  spread.addEventListener("pointerover", (event) =>
+    point((event.target as Element).closest<HTMLElement>("li[data-key]")?.dataset.key ?? null),
+  );
+  spread.addEventListener("pointerleave", () => (column ? (lightMarks(null), caret.draw()) : point(null)));
+  byId("sheet").addEventListener("pointerover", (event) => {
+    const key = (event.target as SVGElement).dataset.key ?? null;
+    point(key);
+    if (key) here.textContent = words(key);
+  });
+  byId("sheet").addEventListener("click", (event) => {
+    const key = (event.target as SVGElement).dataset.key;
+    if (key) reveal(key);
+  });
+  for (const text of document.querySelectorAll<HTMLElement>(".column.code")) textCaret(text);
+}
+
+/** In a text page the arrows walk from line to line, and what belongs to it lights up. */
+function textCaret(text: HTMLElement): void {
+  let at = -1;
+  const go = (next: number): void => {
+    const lines = [...text.querySelectorAll<HTMLElement>("li:not(.vacant)")];
+    at = Math.max(0, Math.min(next, lines.length - 1));
+    const key = lines[at]?.dataset.key;
+    if (!key) return;
+    point(key);
+    reveal(key);
+    here.textContent = words(key);
+  };
+  text.addEventListener("keydown", (event) => {
+    const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
+    if (by) {
+      event.preventDefault();
+      go(at + by);
+    }
+  });
+  text.addEventListener("click", (event) => {
+    const line = (event.target as Element).closest("li");
+    if (line) go([...text.querySelectorAll("li:not(.vacant)")].indexOf(line));
+  });
+}
+
+function words(key: string): string {
+  return linesOf(key)
+    .filter((line) => !line.closest(".spine"))
+    .map((line) => line.textContent!.replace(/\s+/g, " ").trim())
+    .filter(Boolean)
+    .join("   ·   ");
+}
