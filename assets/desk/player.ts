@@ -36,8 +36,13 @@ function keyAt(step: number): string {
   return `${report!.rows[report!.steps[step - 1] ?? 0] ?? ""}/0`;
 }
 
-async function fetchRun(): Promise<boolean> {
-  const response = await post("/run", { seed, view: data.view, text: data.text }).catch(() => null);
+let asked = 0;
+
+/** @param onlySheet for a look at what is drawn, without the values of each moment */
+async function fetchRun(onlySheet: boolean): Promise<boolean> {
+  const number = ++asked;
+  const response = await post("/run", { seed, view: data.view, text: data.text, onlySheet }).catch(() => null);
+  if (number !== asked) return false;
   if (!response?.ok) {
     message.textContent = say(response ? "error" : "offline");
     return false;
@@ -53,7 +58,7 @@ async function fetchRun(): Promise<boolean> {
 
 /** The sheet shows at once what a program draws, without the values of a run. */
 export async function preview(): Promise<void> {
-  if (await fetchRun()) show(report!.length, true);
+  if (await fetchRun(true)) show(report!.length, true);
 }
 
 function show(next: number, quietly = false): void {
@@ -181,7 +186,7 @@ async function ready(): Promise<boolean> {
   commit();
   if (report && ran) return true;
   seed = Math.floor(Math.random() * 1e6);
-  ran = await fetchRun();
+  ran = await fetchRun(false);
   if (ran) show(0);
   return ran;
 }

@@ -38,11 +38,23 @@ export function send(edit: Edit): Promise<Answer> {
   });
 }
 
+interface Unsent {
+  tab: string;
+  at: number;
+  revision: number;
+  edits: Edit[];
+}
+
+/** This window, also after it was loaded again. */
+const tab = (sessionStorage.scrivletTab ??= crypto.randomUUID()) as string;
+/** A window that waits writes more often than this, so that what is older belongs to a window that is gone. */
+const GONE = 10000;
+
 /** Until they are sent, edits are kept where a closed window leaves them. */
 function keep(): void {
   if (waiting.length) {
-    const edits = waiting.map((one) => one.edit);
-    localStorage.setItem(kept, JSON.stringify({ revision: data.revision, edits }));
+    const unsent: Unsent = { tab, at: Date.now(), revision: data.revision, edits: waiting.map((one) => one.edit) };
+    localStorage.setItem(kept, JSON.stringify(unsent));
   } else {
     localStorage.removeItem(kept);
   }
@@ -59,6 +71,7 @@ async function work(): Promise<void> {
       response = await post("/edits", { revision: data.revision, view: data.view, text: data.text, edit: next.edit });
     } catch {
       note("offline", true);
+      keep();
       await new Promise((later) => setTimeout(later, 1500));
       continue;
     }
@@ -68,11 +81,20 @@ async function work(): Promise<void> {
     }
     if (response.status === 401) {
       note("signed_out", true);
+      keep();
       await new Promise((later) => setTimeout(later, 3000));
       continue;
     }
+    if (response.status === 403 && !sessionStorage.scrivletReloaded) {
+      // Signed in again elsewhere: the page has an old token. It is loaded anew, and sends what is kept.
+      sessionStorage.scrivletReloaded = "yes";
+      keep();
+      location.reload();
+      return;
+    }
     waiting.shift();
     if (response.ok) {
+      delete sessionStorage.scrivletReloaded;
       const answer = (await response.json()) as Answer;
       Object.assign(data, answer);
       keep();
@@ -117,8 +139,8 @@ byId("conflict-copy").addEventListener("click", async () => {
 /** Sends what an earlier window could not. */
 export function start(whenAnswered: (answer: Answer) => void): void {
   onAnswer = whenAnswered;
-  const left = JSON.parse(localStorage.getItem(kept) ?? "null") as { revision: number; edits: Edit[] } | null;
-  if (left) {
+  const left = JSON.parse(localStorage.getItem(kept) ?? "null") as Unsent | null;
+  if (left && (left.tab === tab || Date.now() - left.at > GONE)) {
     data.revision = left.revision;
     for (const edit of left.edits) send(edit).catch(() => {});
   }

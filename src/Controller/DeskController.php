@@ -39,6 +39,8 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final class DeskController extends AbstractController
 {
     private const HISTORY = 100;
+    private const RUN_STEPS = 50000;
+    private const SHEET_STEPS = 20000;
 
     public function __construct(private readonly ProgramStore $store, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator)
     {
@@ -177,11 +179,12 @@ final class DeskController extends AbstractController
         $data = self::body($request);
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
         $seed = \is_int($data['seed'] ?? null) && $data['seed'] >= 0 ? $data['seed'] : 1;
-        $outcome = Runner::run(ProgramStore::program($program), $view->runsAs(), $seed, new Limits(steps: 50000));
+        $onlySheet = true === ($data['onlySheet'] ?? null);
+        $outcome = Runner::run(ProgramStore::program($program), $view->runsAs(), $seed, new Limits(steps: $onlySheet ? self::SHEET_STEPS : self::RUN_STEPS));
         $response = new JsonResponse();
         $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
 
-        return $response->setData(RunReport::of($outcome, $request->getLocale()));
+        return $response->setData(RunReport::of($outcome, $request->getLocale(), $onlySheet));
     }
 
     /** Rows for the clipboard. */

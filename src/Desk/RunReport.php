@@ -11,13 +11,15 @@ use Scrivlet\Core\Run\Outcome;
 final class RunReport
 {
     /**
+     * @param bool $onlySheet leaves out the values and calls of each moment
+     *
      * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, errorRow: string|null}
      */
-    public static function of(Outcome $outcome, string $locale): array
+    public static function of(Outcome $outcome, string $locale, bool $onlySheet = false): array
     {
         $trace = $outcome->trace;
         $changes = [];
-        foreach ($trace->changes as $index => $value) {
+        foreach ($onlySheet ? [] : $trace->changes as $index => $value) {
             $changes[] = 2 === $index % 3 ? $outcome->values->display($value) : (\is_int($value) ? $value : 0);
         }
         $message = match (true) {
@@ -30,7 +32,7 @@ final class RunReport
             'rows' => $outcome->rows,
             'steps' => $trace->steps,
             'changes' => $changes,
-            'calls' => $trace->calls,
+            'calls' => $onlySheet ? [] : $trace->calls,
             'events' => $trace->events,
             'variables' => $outcome->variables,
             'functions' => $outcome->functions,

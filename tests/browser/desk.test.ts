@@ -444,3 +444,37 @@ test("blocks alone, both, or text alone; the arrows walk a text line by line", a
   assert.equal(await page.locator("#blocks").count(), 0, "what was open last is open again");
   await page.click(".seg >> text=Both");
 });
+
+test("edits that a closed window left behind are sent by the next one", async () => {
+  const address = await newProgram(page);
+  const doomed = await page.context().newPage();
+  await doomed.goto(`${address}?view=both&text=python`);
+  await doomed.route("**/edits", (route) => route.abort());
+  await doomed.locator('.stock[data-entry="nib.lift"]').click();
+  await doomed.waitForFunction(() => /No connection/.test(document.querySelector("#saved")!.textContent!));
+  await doomed.close();
+  await page.evaluate(() => {
+    const key = Object.keys(localStorage).find((one) => one.startsWith("scrivlet-unsent"))!;
+    localStorage.setItem(key, JSON.stringify({ ...JSON.parse(localStorage.getItem(key)!), at: 0 }));
+  });
+  await page.reload();
+  await settled(page);
+  assert.deepEqual(await rowsOf(page), ["when the program starts", "lift the nib"]);
+});
+
+test("after signing in again the page goes on with what was typed", async () => {
+  const own = await open();
+  await signIn(own);
+  const address = await newProgram(own);
+  let old = true;
+  await own.route("**/edits", (route) => {
+    const answer = old ? route.fulfill({ status: 403, body: "" }) : route.continue();
+    old = false;
+    return answer;
+  });
+  await own.locator('.stock[data-entry="nib.hide"]').click();
+  await own.locator('#blocks > li:has-text("hide the nib")').waitFor();
+  assert.equal(own.url().replace(/\?.*/, ""), address);
+  assert.deepEqual(await rowsOf(own), ["when the program starts", "hide the nib"]);
+  await own.close();
+});
