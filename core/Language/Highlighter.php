@@ -4,51 +4,61 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language;
 
-/** Cuts a line of printed text into pieces with a class each: k keyword, f call, s text, n number, c comment, v name. */
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/** The pieces of a line with a class each: k keyword, f call, s text, n number, c comment, v name. */
 final readonly class Highlighter
 {
-    private const KEYWORDS = [
-        'python' => 'and break continue def elif else False for from global if import in not or pass return True while',
-        'javascript' => 'break const continue else false for from function if import let return true while',
-        'cpp' => 'auto bool break const continue double else false for if int return string true void while',
-    ];
+    /** Objects of the libraries stay as plain as the signs around them. */
+    private const OBJECTS = ['nib', 'Math', 'console', 'random', 'cout', 'endl'];
 
-    /** Preprocessor lines look like keywords, objects of a library like plain text. */
-    private const SHOWN_AS = ['p' => 'k', 'o' => ''];
-
-    private string $pattern;
-
-    public function __construct(Language $language)
+    public function __construct(private Language $language)
     {
-        $comment = Language::Python === $language ? '\#' : '//';
-        $keywords = strtr(self::KEYWORDS[$language->value], ' ', '|');
-        $include = Language::Cpp === $language ? '|(?<p>\#include\b)' : '';
-        $this->pattern = "~(?<c>{$comment}.*)|(?<s>(?:\\bf)?\"(?:[^\"\\\\]|\\\\.)*\"|`(?:[^`\\\\]|\\\\.)*`)|(?<n>\\b\\d[\\d.]*(?:e[+-]?\\d+)?)|(?<k>\\b(?:{$keywords})\\b)|(?<o>\\b(?:nib|Math|console|random|cout|endl)\\b)|(?<f>".Names::PATTERN.'(?=\())|(?<v>'.Names::PATTERN.")$include~u";
     }
 
-    /** @return list<array{string, string}> */
+    /** @return list<array{string, string}> class, or nothing for plain text, and the text */
     public function tokens(string $line): array
     {
-        $tokens = [];
-        $offset = 0;
-        preg_match_all($this->pattern, $line, $matches, \PREG_SET_ORDER | \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL);
-        foreach ($matches as $match) {
-            [$text, $at] = $match[0];
-            if ($at > $offset) {
-                $tokens[] = ['', substr($line, $offset, $at - $offset)];
+        $pieces = [];
+        $tokens = $this->language->tokens($line);
+        foreach ($tokens as $index => $token) {
+            if (TokenKind::Directive === $token->kind) {
+                $length = strcspn($token->text, ' "<', (int) strpos($token->text, '#')) + (int) strpos($token->text, '#');
+                self::add($pieces, 'k', substr($token->text, 0, $length));
+                self::add($pieces, 's', substr($token->text, $length));
+                continue;
             }
-            foreach (['c', 's', 'n', 'k', 'o', 'f', 'v', 'p'] as $class) {
-                if (isset($match[$class][0])) {
-                    $tokens[] = [self::SHOWN_AS[$class] ?? $class, (string) $text];
-                    break;
-                }
-            }
-            $offset = $at + \strlen((string) $text);
-        }
-        if ($offset < \strlen($line)) {
-            $tokens[] = ['', substr($line, $offset)];
+            self::add($pieces, self::style($token, $tokens[$index + 1] ?? null), $token->text);
         }
 
-        return $tokens;
+        return $pieces;
+    }
+
+    private static function style(Token $token, ?Token $next): string
+    {
+        return match ($token->kind) {
+            TokenKind::Keyword => 'k',
+            TokenKind::Number => 'n',
+            TokenKind::Text => 's',
+            TokenKind::Comment => 'c',
+            TokenKind::Name => match (true) {
+                \in_array($token->text, self::OBJECTS, true) => '',
+                '(' === $next?->text => 'f',
+                default => 'v',
+            },
+            default => '',
+        };
+    }
+
+    /** @param list<array{string, string}> $pieces */
+    private static function add(array &$pieces, string $class, string $text): void
+    {
+        $last = array_key_last($pieces);
+        if (null !== $last && '' === $class && '' === $pieces[$last][0]) {
+            $pieces[$last][1] .= $text;
+        } elseif ('' !== $text) {
+            $pieces[] = [$class, $text];
+        }
     }
 }

@@ -4,8 +4,11 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language;
 
+use Scrivlet\Core\Language\Cpp\CppLexer;
 use Scrivlet\Core\Language\Cpp\CppPrinter;
+use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
 use Scrivlet\Core\Language\JavaScript\JavaScriptPrinter;
+use Scrivlet\Core\Language\Python\PythonLexer;
 use Scrivlet\Core\Language\Python\PythonPrinter;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Program;
@@ -32,6 +35,16 @@ enum Language: string
             self::Python => 'py',
             self::JavaScript => 'js',
             self::Cpp => 'cpp',
+        };
+    }
+
+    /** @return list<Lexing\Token> */
+    public function tokens(string $text): array
+    {
+        return match ($this) {
+            self::Python => PythonLexer::tokens($text),
+            self::JavaScript => JavaScriptLexer::tokens($text),
+            self::Cpp => CppLexer::tokens($text),
         };
     }
 

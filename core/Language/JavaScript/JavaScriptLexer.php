@@ -1,0 +1,34 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Language\Lexing\Lexer;
+
+/** ECMAScript 2022, clause 12. Literals of regular expressions are not known: no course begins with them. */
+final class JavaScriptLexer extends Lexer
+{
+    protected static function kinds(): array
+    {
+        $double = self::quoted('"');
+        $single = self::quoted("'");
+        // A template holds code, which may hold templates.
+        $template = "(?<template>`(?:[^`\\\\\$]++|\\\\[\\s\\S]|\\\$(?!\\{)|\\\$\\{(?<code>(?:[^`{}\"']++|(?&template)|\\{(?&code)\\}|$double|$single)*+)(?:\\}|\\z))*+(?:`|\\\\?\\z))";
+
+        return [
+            'newline' => self::NEWLINE.'|\xe2\x80[\xa8\xa9]',
+            'space' => self::SPACE.'|\xc2\xa0|\xef\xbb\xbf',
+            'comment' => '//[^\r\n]*|/\*(?:[^*]++|\*(?!/))*+(?:\*/|\z)',
+            'text' => "$template|$double|$single",
+            'number' => '0[xX][0-9a-fA-F_]+n?|0[bB][01_]+n?|0[oO][0-7_]+n?|(?:[0-9][0-9_]*(?:\.[0-9_]*)?|\.[0-9][0-9_]*)(?:[eE][+-]?[0-9_]+)?n?',
+            'name' => '(?:\$|'.self::NAME.')(?:\$|[A-Za-z0-9_\x80-\xff])*',
+            'sign' => '>>>=?|\.\.\.|=>|[=!]==?|\*\*=?|&&=?|\|\|=?|\?\?=?|\?\.|\+\+|--|<<=?|>>=?|[-+*/%&|^<>=]=?|[()\[\]{},:;.~!?@\#]',
+        ];
+    }
+
+    protected static function keywords(): array
+    {
+        return explode(' ', 'await break case catch class const continue debugger default delete do else enum export extends false finally for from function if import in instanceof let new null of return static super switch this throw true try typeof undefined var void while with yield');
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Lexing;
+
+final readonly class Token
+{
+    /** @param int $offset bytes before it */
+    public function __construct(public TokenKind $kind, public string $text, public int $offset)
+    {
+    }
+}
