@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Edit;
 
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
@@ -42,6 +44,10 @@ final class Rules
                 throw new Refusal('name.function', ['name' => $function->name]);
             }
             $names[$function->name] = \count($function->parameters);
+            Names::checkOutside($function->name);
+        }
+        foreach ([] === $names ? [] : array_keys(Scopes::of($program)->reachedInto) as $name) {
+            Names::checkOutside((string) $name);
         }
         foreach ($program->parts() as $part) {
             foreach (self::calledBy($part) as $name => $counts) {

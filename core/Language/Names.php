@@ -21,12 +21,45 @@ final class Names
         'print', 'range', 'int', 'str', 'float', 'bool', 'random', 'counted',
         // reserved words: ECMAScript 2022, 12.7.2, with the names a module can't redeclare or our text uses
         'arguments', 'case', 'catch', 'const', 'debugger', 'default', 'delete', 'do', 'enum', 'eval', 'export', 'extends', 'false', 'function', 'implements', 'instanceof', 'interface', 'let', 'new', 'null', 'package', 'private', 'protected', 'public', 'static', 'super', 'switch', 'this', 'throw', 'true', 'typeof', 'undefined', 'var', 'void', 'console', 'Math', 'NaN', 'Infinity', 'process', 'randomBetween', 'floorDiv', 'floorMod',
-        // keywords: C++17, 5.11, and what the standard headers put into the global namespace
+        // keywords: C++17, 5.11, and what our C++ calls
         'alignas', 'alignof', 'and_eq', 'asm', 'auto', 'bitand', 'bitor', 'char', 'char16_t', 'char32_t', 'compl', 'const_cast', 'constexpr', 'decltype', 'double', 'dynamic_cast', 'explicit', 'extern', 'friend', 'goto', 'inline', 'long', 'mutable', 'namespace', 'noexcept', 'not_eq', 'nullptr', 'operator', 'or_eq', 'register', 'reinterpret_cast', 'short', 'signed', 'sizeof', 'static_assert', 'static_cast', 'struct', 'template', 'thread_local', 'typedef', 'typeid', 'typename', 'union', 'unsigned', 'using', 'virtual', 'volatile', 'wchar_t', 'xor', 'xor_eq', 'main', 'std', 'string', 'cout', 'cin', 'endl', 'pow', 'floor_div', 'floor_mod', 'random_between', 'join', 'scrivlet',
-        'y0', 'y1', 'yn', 'j0', 'j1', 'jn', 'abs', 'acos', 'asin', 'atan', 'ceil', 'clock', 'cos', 'div', 'environ', 'erf', 'exit', 'exp', 'fabs', 'floor', 'fmod', 'free', 'gamma', 'hypot', 'index', 'isnan', 'labs', 'log', 'malloc', 'read', 'remove', 'rename', 'rint', 'round', 'signal', 'sin', 'sqrt', 'stdin', 'stdout', 'stderr', 'system', 'tan', 'time', 'tolower', 'toupper', 'trunc', 'unix', 'linux', 'write', 'link', 'access', 'dup', 'pipe', 'pause', 'sleep', 'select', 'send', 'wait', 'NULL', 'EOF', 'errno',
+        // macros of C, which no scope hides
+        'errno', 'NULL', 'EOF', 'WEOF', 'NAN', 'SNAN', 'INFINITY', 'BUFSIZ', 'M_PI', 'M_E', 'RAND_MAX', 'SIZE_MAX', 'EBUSY', 'EIO', 'ELOOP', 'ETIME', 'EPIPE', 'EFAULT', 'EROFS', 'EDOM', 'ERANGE',
         // our own objects
-        'nib', 'barrow', 'lantern', 'mower',
+        'nib', 'barrow', 'lantern', 'mower', 'wait', 'announce', 'when_announced', 'sleep',
     ];
+
+    /**
+     * What the headers behind `scrivlet.hpp` put into the global namespace, where C++ keeps functions and the variables
+     * they reach for: found by compiling each as a variable and as a function, with g++ 12. Inside of a function, and
+     * so for the script's own variables, all of them are free.
+     */
+    private const GLOBAL_IN_CPP = 'abort abs acos acosh alloca asctime asin asinh asprintf atan atan2 atanh atexit atof atoi atol bsearch btowc '
+        .'calloc cbrt ceil clearenv clearerr clock clone copysign cos cosh ctermid ctime cuserid daddl daylight ddivl '
+        .'dfmal difftime div dmull dprintf drem dsqrtl dsubl duplocale dysize ecvt erf erfc exit exp exp2 expm1 fabs fadd '
+        .'fclose fcloseall fcvt fdim fdiv fdopen feof ferror fflush ffma fgetc fgetpos fgets fgetwc fgetws fileno finite '
+        .'flockfile floor fma fmax fmaximum fmaxmag fmemopen fmin fminimum fminmag fmod fmul fopen fprintf fputc fputs '
+        .'fputwc fputws fread free freelocale freopen frexp fromfp fromfpx fscanf fseek fseeko fsetpos fsqrt fsub ftell '
+        .'ftello fwide fwprintf fwrite fwscanf gamma gcvt getc getchar getcpu getdate getdelim getenv getline getloadavg '
+        .'getpayload getpt getsubopt getw getwc getwchar gmtime grantpt hypot ilogb initstate isalnum isalpha isascii '
+        .'isblank iscntrl isctype isdigit iseqsig isgraph isinff isinfl islower isnanf isnanl isprint ispunct isspace '
+        .'isupper iswalnum iswalpha iswblank iswcntrl iswctype iswdigit iswgraph iswlower iswprint iswpunct iswspace '
+        .'iswupper iswxdigit isxdigit iszero j0 j1 jn labs ldexp ldiv lgamma llabs lldiv llogb llrint llround localeconv '
+        .'localtime log log2 logb lrint lround malloc mblen mbrlen mbrtowc mbsinit mbsnrtowcs mbsrtowcs mbstowcs mbtowc '
+        .'mkdtemp mkostemp mkostemps mkstemp mkstemps mktemp mktime modf nan nanosleep nearbyint newlocale nextafter '
+        .'nextdown nexttoward nextup pclose perror popen printf pselect ptsname putc putchar putenv puts putw putwc '
+        .'putwchar qecvt qfcvt qgcvt qsort rand realloc realpath remainder remove remquo rename renameat renameat2 rewind '
+        .'rint round roundeven rpmatch scalb scalbln scalbn scanf select setbuf setbuffer setenv setlinebuf setlocale '
+        .'setns setpayload setstate setvbuf signgam sin sincos sinh snprintf sprintf sqrt srand srandom sscanf stderr '
+        .'stdin stdout strfromd strfromf strfroml strftime strptime strtod strtof strtol strtold strtoq strtoul strtouq '
+        .'swprintf swscanf system tan tanh tempnam tgamma time timegm timelocal timezone tmpfile tmpnam toascii tolower '
+        .'totalorder toupper towctrans towlower towupper trunc tzname tzset ufromfp ufromfpx uint ulong ungetc ungetwc '
+        .'unlockpt unsetenv unshare uselocale ushort valloc vasprintf vdprintf vfprintf vfscanf vfwprintf vfwscanf vprintf '
+        .'vscanf vsnprintf vsprintf vsscanf vswprintf vswscanf vwprintf vwscanf wcpcpy wcpncpy wcrtomb wcscasecmp wcscat '
+        .'wcschr wcschrnul wcscmp wcscoll wcscpy wcscspn wcsdup wcsftime wcslen wcsncat wcsncmp wcsncpy wcsnlen wcsnrtombs '
+        .'wcspbrk wcsrchr wcsrtombs wcsspn wcsstr wcstod wcstof wcstok wcstol wcstold wcstombs wcstoq wcstoul wcstouq '
+        .'wcswcs wcswidth wcsxfrm wctob wctomb wctrans wctype wcwidth wmemchr wmemcmp wmemcpy wmemmove wmempcpy wmemset '
+        .'wprintf wscanf y0 y1 yn';
 
     /** @throws Refusal */
     public static function check(string $name): string
@@ -45,6 +78,18 @@ final class Names
         }
 
         return $name;
+    }
+
+    /**
+     * A name that C++ has to keep outside of every function.
+     *
+     * @throws Refusal
+     */
+    public static function checkOutside(string $name): void
+    {
+        if (\in_array($name, explode(' ', self::GLOBAL_IN_CPP), true)) {
+            throw new Refusal('name.taken', ['name' => $name, 'other' => $name.'_1']);
+        }
     }
 
     /** Two underscores are the compiler's own in C++ (5.10). */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\Declarations;
@@ -14,6 +15,7 @@ use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Tests\Support\ProgramGenerator;
 
@@ -104,6 +106,22 @@ final class TypingTest extends TestCase
                 self::fail("$name was taken");
             } catch (Refusal $refusal) {
                 self::assertSame($key, $refusal->key, (string) $name);
+            }
+        }
+        $define = (new Editor(Program::empty()))->insert(0, 'functions', 0, 'define')->program;
+        $set = (new Editor($define))->insert(1, 'body', 0, 'set')->program;
+        $variable = $set->script->body->statements[0]->id;
+        $local = (new Editor($set))->fill($variable, 'variable', 'time')->program;
+        self::assertStringContainsString('int time = 0;', Language::Cpp->print($local)->text(), 'inside of main it is free');
+        foreach ([static fn () => (new Editor($define))->fill($define->functions[0]->id, 'name', 'log'), static function () use ($local): void {
+            $reached = (new Editor($local))->insert($local->functions[0]->id, 'body', 0, 'print');
+            (new Editor($reached->program))->fill($reached->rows[0], 'value', 'time');
+        }] as $outside) {
+            try {
+                $outside();
+                self::fail('It was taken.');
+            } catch (Refusal $refusal) {
+                self::assertSame('name.taken', $refusal->key);
             }
         }
         self::assertSame('petals', Names::nearest('petlas', ['size', 'petals']));

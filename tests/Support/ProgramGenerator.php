@@ -238,7 +238,7 @@ final class ProgramGenerator
         $by = $this->pick([1, 1, 1, 2, -1, -3, 0.5]);
         $from = $this->between(-3, 6);
         $to = $by > 0 ? $from + $this->between(-1, 4) : $from - $this->between(-1, 4);
-        $name = $this->chance(30) ? 'index_a' : 'spot'.++$this->names;
+        $name = $this->chance(30) ? $this->pick(['index', 'time', 'y1', 'log']) : 'spot'.++$this->names;
         $this->variables[$name] = 'number';
         $this->guarded[] = $name;
         $end = $this->chance(70) ? new NumberLiteral($to) : new Binary(Operator::Add, $this->small(), new NumberLiteral(1));
