@@ -49,11 +49,12 @@ final class ProgramsTest extends AppTestCase
             $pages = $this->pages($id);
             $rows = $tree->script->body->statements;
             $last = $rows[\count($rows) - 1]->id;
+            $switch = $rows[\count($rows) - 1]->off ? 'on' : 'off';
             $edits = [
                 ['do' => 'insert', 'row' => 'repeat', 'parent' => $tree->script->id, 'body' => 'body', 'index' => 1],
                 ['do' => 'insert', 'row' => 'define', 'parent' => 0, 'body' => 'functions', 'index' => 0],
                 ['do' => 'duplicate', 'ids' => [$last]],
-                ['do' => 'off', 'ids' => [$last]],
+                ['do' => $switch, 'ids' => [$last]],
                 ['do' => 'wrap', 'ids' => [$last], 'row' => 'if'],
                 ['do' => 'undo'], ['do' => 'undo'], ['do' => 'redo'],
                 ['do' => 'delete', 'ids' => [$last]],
