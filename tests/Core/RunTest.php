@@ -169,4 +169,16 @@ final class RunTest extends TestCase
         self::assertStringStartsWith('Line 1, “print(1 / 0)”: You can’t divide by zero.', $err);
         unlink((string) $broken);
     }
+
+    public function testTheCommandRunsFromABareCheckout(): void
+    {
+        $folder = sys_get_temp_dir().'/scrivlet-bare-'.bin2hex(random_bytes(4));
+        mkdir("$folder/bin", 0777, true);
+        $root = \dirname(__DIR__, 2);
+        exec('cp '.escapeshellarg("$root/bin/scrivlet").' '.escapeshellarg("$folder/bin/").' && cp -r '.escapeshellarg("$root/core").' '.escapeshellarg("$folder/"));
+        exec(escapeshellarg("$folder/bin/scrivlet").' run '.escapeshellarg("$root/demo/kite.scrivlet.json").' 2>&1', $printed, $exit);
+        exec('rm -r '.escapeshellarg($folder));
+        self::assertSame(['the kite flies'], $printed);
+        self::assertSame(0, $exit);
+    }
 }
