@@ -5,7 +5,7 @@ import { Refused, send } from "./server";
 
 /** Signs that can be put in by the mouse, by what a blank takes. */
 const NUMBER_SIGNS = ["+", "-", "×", "÷", "//", "%", "**", "(", ")"];
-const TRUTH_SIGNS = ["=", "≠", "<", "≤", ">", "≥", "and", "or", "not"];
+const TRUTH_SIGNS = ["=", "≠", "<", "≤", ">", "≥", say("and"), say("or"), say("not")];
 const SIGNS: Record<string, string[]> = {
   number: NUMBER_SIGNS,
   truth: [...TRUTH_SIGNS, "+", "-", "×", "÷", "%", "(", ")"],
@@ -38,10 +38,10 @@ function optionsOf(blank: HTMLElement): Option[] {
     }));
   if (type === "truth")
     return [
-      ...["true", "false"].map((value) => ({ value, label: value, icon: "split", kind: "choose" })),
+      ...[say("true"), say("false")].map((value) => ({ value, label: value, icon: "split", kind: "choose" })),
       ...variables,
     ];
-  const answers = ["nib.x()", "nib.y()", "nib.heading()", "random(1, 6)"].map((value) => ({
+  const answers = ["nib.x()", "nib.y()", "nib.heading()", `${say("random")}(1, 6)`].map((value) => ({
     value,
     label: value,
     icon: "pen-tool",

@@ -190,7 +190,7 @@ final class BlocksPage
 
             return new BlankView($slot, $type, $word, new Chip([$word], false), Ink::tryFrom($value->value)?->hex() ?? $value->value);
         }
-        $source = ExpressionSpelling::of($value);
+        $source = ExpressionSpelling::of($value, $this->locale);
         if (SlotType::Any === $type && $value instanceof TextLiteral && 1 === preg_match('/^\p{L}[\p{L} ,.?!]*$/uD', $value->value)) {
             $source = $value->value;
         }

@@ -6,6 +6,7 @@ namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Language\Expression\BlankContext;
 use Scrivlet\Core\Language\Expression\ExpressionReader;
 use Scrivlet\Core\Language\Expression\ExpressionSpelling;
@@ -40,8 +41,10 @@ final class BlanksTest extends TestCase
         for ($seed = 1; $seed <= 3000; ++$seed) {
             foreach (['whole', 'number', 'text', 'truth'] as $kind) {
                 $expression = (new ProgramGenerator($seed))->expression($kind, $seed % 5);
-                $spelled = ExpressionSpelling::of($expression);
-                self::assertEquals($expression, ExpressionReader::read($spelled, $context), $spelled);
+                foreach (Catalogue::LOCALES as $locale) {
+                    $spelled = ExpressionSpelling::of($expression, $locale);
+                    self::assertEquals($expression, ExpressionReader::read($spelled, $context), $spelled);
+                }
             }
         }
     }

@@ -19,31 +19,52 @@ use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Writes an expression the way ExpressionReader reads it. */
-final class ExpressionSpelling
+final readonly class ExpressionSpelling
 {
-    public static function of(Expression $expression, int $around = 0): string
+    /** The words that ExpressionReader takes, by the language of the interface. */
+    private const WORDS = [
+        'en' => ['or' => 'or', 'and' => 'and', 'not' => 'not', 'true' => 'true', 'false' => 'false', 'random' => 'random'],
+        'fr' => ['or' => 'ou', 'and' => 'et', 'not' => 'non', 'true' => 'vrai', 'false' => 'faux', 'random' => 'hasard'],
+    ];
+
+    private function __construct(private string $locale)
+    {
+    }
+
+    public static function of(Expression $expression, string $locale = 'en'): string
+    {
+        return (new self($locale))->spell($expression);
+    }
+
+    /** @param 'or'|'and'|'not'|'true'|'false'|'random' $word */
+    private function word(string $word): string
+    {
+        return self::WORDS[$this->locale][$word] ?? $word;
+    }
+
+    private function spell(Expression $expression, int $around = 0): string
     {
         return match (true) {
             $expression instanceof NumberLiteral => self::bracket(Printer::number($expression->value), $expression->value < 0 ? 8 : 20, $around),
             $expression instanceof TextLiteral => '"'.strtr($expression->value, ['\\' => '\\\\', '"' => '\\"', "\n" => '\\n', "\t" => '\\t']).'"',
-            $expression instanceof TruthLiteral => $expression->value ? 'true' : 'false',
+            $expression instanceof TruthLiteral => $this->word($expression->value ? 'true' : 'false'),
             $expression instanceof VariableRead => $expression->name,
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
-                ? self::bracket('not '.self::of($expression->operand, 3), 3, $around)
-                : self::bracket('-'.self::of($expression->operand, 10), 8, $around),
-            $expression instanceof Binary => self::binary($expression, $around),
-            $expression instanceof RandomWhole => self::call('random', $expression->operands()),
-            $expression instanceof CommandValue => self::call($expression->command, $expression->arguments),
-            $expression instanceof OwnValue => self::call($expression->function, $expression->arguments),
+                ? self::bracket($this->word('not').' '.$this->spell($expression->operand, 3), 3, $around)
+                : self::bracket('-'.$this->spell($expression->operand, 10), 8, $around),
+            $expression instanceof Binary => $this->binary($expression, $around),
+            $expression instanceof RandomWhole => $this->call($this->word('random'), $expression->operands()),
+            $expression instanceof CommandValue => $this->call($expression->command, $expression->arguments),
+            $expression instanceof OwnValue => $this->call($expression->function, $expression->arguments),
             default => throw new \LogicException('No spelling for '.$expression::class),
         };
     }
 
-    private static function binary(Binary $binary, int $around): string
+    private function binary(Binary $binary, int $around): string
     {
         [$sign, $left, $own, $right] = match ($binary->operator) {
-            Operator::Or => ['or', 1, 1, 2],
-            Operator::And => ['and', 2, 2, 3],
+            Operator::Or => [$this->word('or'), 1, 1, 2],
+            Operator::And => [$this->word('and'), 2, 2, 3],
             Operator::Equal => ['=', 5, 4, 5],
             Operator::NotEqual => ['≠', 5, 4, 5],
             Operator::Less => ['<', 5, 4, 5],
@@ -60,13 +81,13 @@ final class ExpressionSpelling
             Operator::Power => ['**', 10, 9, 8],
         };
 
-        return self::bracket(self::of($binary->left, $left)." $sign ".self::of($binary->right, $right), $own, $around);
+        return self::bracket($this->spell($binary->left, $left)." $sign ".$this->spell($binary->right, $right), $own, $around);
     }
 
     /** @param list<Expression> $arguments */
-    private static function call(string $name, array $arguments): string
+    private function call(string $name, array $arguments): string
     {
-        return $name.'('.implode(', ', array_map(static fn (Expression $argument): string => self::of($argument), $arguments)).')';
+        return $name.'('.implode(', ', array_map(fn (Expression $argument): string => $this->spell($argument), $arguments)).')';
     }
 
     private static function bracket(string $text, int $strength, int $around): string
