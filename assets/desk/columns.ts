@@ -70,3 +70,11 @@ export function reveal(key: string): void {
     spread.scrollTop += inner.top - outer.top - outer.height / 2;
   }
 }
+
+/** The words and lines that the pages have for one place, from left to right. */
+export function words(key: string): string[] {
+  return linesOf(key)
+    .filter((line) => !line.closest(".spine"))
+    .map((line) => line.textContent!.replace(/\s+/g, " ").trim())
+    .filter(Boolean);
+}

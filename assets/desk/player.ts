@@ -1,4 +1,4 @@
-import { linesOf, mark, reveal } from "./columns";
+import { linesOf, mark, reveal, words } from "./columns";
 import { byId, data, icon, say } from "./data";
 import { commit } from "./filler";
 import { post } from "./server";
@@ -72,7 +72,7 @@ function show(next: number, quietly = false): void {
   const atEnd = moment === report.length;
   mark("now", null);
   mark("failed", null);
-  message.textContent = atEnd && !quietly ? (report.message ?? "") : "";
+  message.textContent = atEnd && !quietly ? ending() : "";
   if (!quietly && moment > 0) {
     const failed = atEnd && report.errorRow !== null;
     const key = failed ? `${report.errorRow}/0` : keyAt(moment);
@@ -87,6 +87,13 @@ function show(next: number, quietly = false): void {
   pre.scrollTop = pre.scrollHeight;
   byId<HTMLButtonElement>("step-back").disabled = byId<HTMLButtonElement>("to-start").disabled = moment === 0;
   byId<HTMLButtonElement>("step").disabled = byId<HTMLButtonElement>("to-end").disabled = atEnd && !quietly;
+}
+
+/** How the run ended, with the words of the row that failed. */
+function ending(): string {
+  const { errorRow, message: text } = report!;
+  const row = errorRow === null ? undefined : words(`${errorRow}/0`)[0];
+  return (row ? `“${row}”: ` : "") + (text ?? "");
 }
 
 /** Values as they were: the program's own, and those of the innermost call. */

@@ -1,5 +1,5 @@
 import * as caret from "./caret";
-import { linesOf, mark, reveal } from "./columns";
+import { mark, reveal, words } from "./columns";
 import { byId } from "./data";
 import { lightMarks } from "./sheet";
 
@@ -21,7 +21,7 @@ export function pointing(): void {
   byId("sheet").addEventListener("pointerover", (event) => {
     const key = (event.target as SVGElement).dataset.key ?? null;
     point(key);
-    if (key) here.textContent = words(key);
+    if (key) here.textContent = words(key).join("   ·   ");
   });
   byId("sheet").addEventListener("click", (event) => {
     const key = (event.target as SVGElement).dataset.key;
@@ -40,7 +40,7 @@ function textCaret(text: HTMLElement): void {
     if (!key) return;
     point(key);
     reveal(key);
-    here.textContent = words(key);
+    here.textContent = words(key).join("   ·   ");
   };
   text.addEventListener("keydown", (event) => {
     const by = { ArrowDown: 1, ArrowUp: -1 }[event.key];
@@ -53,12 +53,4 @@ function textCaret(text: HTMLElement): void {
     const line = (event.target as Element).closest("li");
     if (line) go([...text.querySelectorAll("li:not(.vacant)")].indexOf(line));
   });
-}
-
-function words(key: string): string {
-  return linesOf(key)
-    .filter((line) => !line.closest(".spine"))
-    .map((line) => line.textContent!.replace(/\s+/g, " ").trim())
-    .filter(Boolean)
-    .join("   ·   ");
 }

@@ -66,10 +66,14 @@ async function work(): Promise<void> {
   while (waiting.length) {
     const next = waiting[0]!;
     note("saving");
-    let response: Response;
+    let response: Response | null;
     try {
       response = await post("/edits", { revision: data.revision, view: data.view, text: data.text, edit: next.edit });
     } catch {
+      response = null;
+    }
+    // A server that is being started again is no other thing than a connection that is gone.
+    if (!response || [502, 503, 504].includes(response.status)) {
       note("offline", true);
       keep();
       await new Promise((later) => setTimeout(later, 1500));

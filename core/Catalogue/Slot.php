@@ -13,7 +13,7 @@ use Scrivlet\Core\Tree\TruthLiteral;
 final readonly class Slot
 {
     /**
-     * @param string|null $unit steps, degrees, …; a key of the catalogue's unit names
+     * @param string|null $unit what a number counts: steps or degrees
      * @param float|null  $min  smallest number a command takes
      * @param float|null  $max  largest number a command takes
      */

@@ -282,7 +282,9 @@ test("an endless program is cut, and a mistake names its row", async () => {
   await edit(page, () => stock("print").click());
   await fillBlank(page, "print", "value", "1 / 0");
   await page.click("#to-end");
-  await page.waitForFunction(() => /divide by zero/.test(document.querySelector("#run-message")!.textContent!));
+  await page.waitForFunction(() =>
+    /^“print 1 ÷ 0”: You can’t divide by zero/.test(document.querySelector("#run-message")!.textContent!),
+  );
   assert.match((await page.locator("#blocks > li.failed").textContent())!, /print/);
 });
 
