@@ -13,6 +13,8 @@ import { pointing } from "./desk/pointing";
 import { start as startServer } from "./desk/server";
 
 const column = caret.column;
+/** The editor is large, and comes while the page is already there. */
+const text = data.typed ? import("./desk/typing") : null;
 
 function state(): void {
   byId<HTMLButtonElement>("undo").disabled = !data.canUndo;
@@ -32,6 +34,7 @@ startServer((answer: Answer) => {
   const focused = (document.activeElement as HTMLElement | null)?.closest<HTMLElement>("#blocks .blank");
   const [row, slot] = [Number(focused?.closest<HTMLElement>("li")?.dataset.row), focused?.dataset.slot];
   update(answer);
+  void text?.then((module) => module.typing(answer));
   if (slot && !isOpen()) blankAt(row, slot)?.focus();
   state();
   caret.draw();
@@ -46,7 +49,7 @@ if (column) {
 }
 document.addEventListener("keydown", (event) => {
   const target = event.target as Element;
-  if (target.closest("input, #blocks, dialog")) return;
+  if (target.closest("input, #blocks, #typed, dialog")) return;
   if ((event.ctrlKey || event.metaKey) && ["z", "y"].includes(event.key.toLowerCase())) keys(event);
 });
 byId("undo").addEventListener("click", () => travel("undo"));
@@ -56,5 +59,6 @@ window.addEventListener("pagehide", () => commit());
 names();
 historyDialog();
 pointing();
+void text?.then((module) => module.startTyping());
 player.start();
 column?.focus({ preventScroll: true });

@@ -5,12 +5,16 @@
 #pragma once
 
 #include <algorithm>
+#include <cctype>
 #include <cmath>
 #include <cstdint>
 #include <cstdio>
 #include <cstdlib>
 #include <fstream>
+#include <functional>
 #include <iostream>
+#include <map>
+#include <numeric>
 #include <random>
 #include <sstream>
 #include <stdexcept>
@@ -20,9 +24,28 @@
 #include <utility>
 #include <vector>
 
+using std::cin;
 using std::cout;
+using std::count;
 using std::endl;
+using std::function;
+using std::getline;
+using std::greater;
+using std::make_tuple;
+using std::map;
+using std::max;
+using std::max_element;
+using std::min;
+using std::min_element;
+using std::reverse;
+using std::sort;
+using std::stod;
+using std::stoi;
 using std::string;
+using std::swap;
+using std::tie;
+using std::to_string;
+using std::vector;
 
 namespace scrivlet {
 
@@ -361,3 +384,342 @@ string join(const T&... values) {
     (text << ... << values);
     return text.str();
 }
+
+// What text programs use beside the standard library.
+
+template <typename T>
+std::ostream& operator<<(std::ostream& out, const vector<T>& list) {
+    out << "[";
+    for (std::size_t at = 0; at < list.size(); at++) out << (at > 0 ? ", " : "") << list[at];
+    return out << "]";
+}
+
+template <typename K, typename V>
+std::ostream& operator<<(std::ostream& out, const map<K, V>& entries) {
+    out << "{";
+    bool first = true;
+    for (const auto& [key, value] : entries) {
+        out << (first ? "" : ", ") << key << ": " << value;
+        first = false;
+    }
+    return out << "}";
+}
+
+inline string ask(const string& question = "") {
+    cout << question << std::flush;
+    string line;
+    if (!getline(cin, line)) throw std::runtime_error("there is no answer left");
+    if (!line.empty() && line.back() == '\r') line.pop_back();
+    return line;
+}
+
+inline string ask_word() {
+    string word;
+    if (!(cin >> word)) throw std::runtime_error("there is no answer left");
+    return word;
+}
+
+inline bool contains(const string& text, const string& part) { return text.find(part) != string::npos; }
+inline bool contains(const string& text, char letter) { return text.find(letter) != string::npos; }
+template <typename T, typename U>
+bool contains(const vector<T>& list, const U& value) {
+    return std::find(list.begin(), list.end(), value) != list.end();
+}
+
+inline int position(const string& text, const string& part) {
+    const auto at = text.find(part);
+    return at == string::npos ? -1 : int(at);
+}
+template <typename T, typename U>
+int position(const vector<T>& list, const U& value) {
+    const auto at = std::find(list.begin(), list.end(), value);
+    return at == list.end() ? -1 : int(at - list.begin());
+}
+template <typename L, typename U>
+int index_in(const L& list, const U& value) {
+    const int at = position(list, value);
+    if (at < 0) throw std::out_of_range("the value is not in the list");
+    return at;
+}
+
+inline int occurrences(const string& text, const string& part) {
+    int found = 0;
+    for (auto at = text.find(part); at != string::npos && !part.empty(); at = text.find(part, at + part.size())) found++;
+    return found;
+}
+inline int occurrences(const string& text, char letter) { return int(count(text.begin(), text.end(), letter)); }
+
+inline string repeated(const string& text, int times) {
+    string all;
+    for (int turn = 0; turn < times; turn++) all += text;
+    return all;
+}
+inline string repeated(char letter, int times) { return string(max(0, times), letter); }
+template <typename T>
+vector<T> repeated(const vector<T>& list, int times) {
+    vector<T> all;
+    for (int turn = 0; turn < times; turn++) all.insert(all.end(), list.begin(), list.end());
+    return all;
+}
+
+template <typename L>
+L backwards(L list) {
+    reverse(list.begin(), list.end());
+    return list;
+}
+inline string backwards(const char* text) { return backwards(string(text)); }
+
+inline string upper(string text) {
+    for (char& letter : text) letter = char(std::toupper(static_cast<unsigned char>(letter)));
+    return text;
+}
+inline string upper(char letter) { return upper(string(1, letter)); }
+inline string lower(string text) {
+    for (char& letter : text) letter = char(std::tolower(static_cast<unsigned char>(letter)));
+    return text;
+}
+inline string lower(char letter) { return lower(string(1, letter)); }
+inline string title(string text) {
+    bool first = true;
+    for (char& letter : text) {
+        const auto sign = static_cast<unsigned char>(letter);
+        letter = char(first ? std::toupper(sign) : std::tolower(sign));
+        first = !std::isalpha(sign);
+    }
+    return text;
+}
+inline string capitalized(string text) {
+    text = lower(text);
+    if (!text.empty()) text[0] = char(std::toupper(static_cast<unsigned char>(text[0])));
+    return text;
+}
+inline string trimmed(const string& text) {
+    const auto from = text.find_first_not_of(" \t\n\r\v\f");
+    return from == string::npos ? "" : text.substr(from, text.find_last_not_of(" \t\n\r\v\f") - from + 1);
+}
+inline vector<string> words(const string& text) {
+    std::istringstream in(text);
+    vector<string> all;
+    for (string word; in >> word;) all.push_back(word);
+    return all;
+}
+inline vector<string> split(const string& text, const string& separator) {
+    vector<string> parts;
+    std::size_t from = 0;
+    for (auto at = text.find(separator); at != string::npos; at = text.find(separator, from)) {
+        parts.push_back(text.substr(from, at - from));
+        from = at + separator.size();
+    }
+    parts.push_back(text.substr(from));
+    return parts;
+}
+inline vector<char> letters(const string& text) { return vector<char>(text.begin(), text.end()); }
+template <typename T>
+string joined(const vector<T>& list, const string& separator) {
+    std::ostringstream out;
+    for (std::size_t at = 0; at < list.size(); at++) out << (at > 0 ? separator : "") << list[at];
+    return out.str();
+}
+inline string replaced(string text, const string& old, const string& fresh) {
+    for (auto at = text.find(old); at != string::npos; at = text.find(old, at + fresh.size())) text.replace(at, old.size(), fresh);
+    return text;
+}
+inline string replaced_first(string text, const string& old, const string& fresh) {
+    const auto at = text.find(old);
+    return at == string::npos ? text : text.replace(at, old.size(), fresh);
+}
+inline bool starts(const string& text, const string& part) { return text.compare(0, part.size(), part) == 0; }
+inline bool ends(const string& text, const string& part) {
+    return text.size() >= part.size() && text.compare(text.size() - part.size(), part.size(), part) == 0;
+}
+inline bool is_digits(const string& text) {
+    return !text.empty() && std::all_of(text.begin(), text.end(), [](unsigned char letter) { return std::isdigit(letter); });
+}
+inline bool is_digits(char letter) { return is_digits(string(1, letter)); }
+inline bool is_letters(const string& text) {
+    return !text.empty() && std::all_of(text.begin(), text.end(), [](unsigned char letter) { return std::isalpha(letter); });
+}
+inline bool is_letters(char letter) { return is_letters(string(1, letter)); }
+inline string padded_left(const string& text, int size, const string& with) {
+    return repeated(with, size - int(text.size())) + text;
+}
+inline string padded_right(const string& text, int size, const string& with) {
+    return text + repeated(with, size - int(text.size()));
+}
+inline int code(const string& letter) { return static_cast<unsigned char>(letter.at(0)); }
+
+template <typename T>
+string to_text(const T& value) {
+    std::ostringstream out;
+    out << value;
+    return out.str();
+}
+inline string fixed(double value, int digits) {
+    char text[400];
+    std::snprintf(text, sizeof text, "%.*f", digits, value);
+    return text;
+}
+template <typename T>
+string formatted(const T& value, const string& form) {
+    string fill = " ", align, precision, width, type;
+    bool plus = false, zero = false, comma = false;
+    std::size_t at = 0;
+    if (form.size() > 1 && string("<>^").find(form[1]) != string::npos) fill = form.substr(at++, 1);
+    if (at < form.size() && string("<>^").find(form[at]) != string::npos) align = form.substr(at++, 1);
+    if (at < form.size() && form[at] == '+') plus = at++ < form.size();
+    if (at < form.size() && form[at] == '0') zero = at++ < form.size();
+    while (at < form.size() && std::isdigit(static_cast<unsigned char>(form[at]))) width += form[at++];
+    if (at < form.size() && form[at] == ',') comma = at++ < form.size();
+    if (at < form.size() && form[at] == '.') {
+        for (at++; at < form.size() && std::isdigit(static_cast<unsigned char>(form[at])); at++) precision += form[at];
+    }
+    type = form.substr(at);
+    string text = to_text(value);
+    constexpr bool isNumber = std::is_arithmetic_v<T> && !std::is_same_v<T, char> && !std::is_same_v<T, bool>;
+    if constexpr (isNumber) {
+        if (type == "%") {
+            text = fixed(double(value) * 100, precision.empty() ? 6 : stoi(precision)) + "%";
+        } else if (type == "f" || !precision.empty()) {
+            text = fixed(double(value), precision.empty() ? 6 : stoi(precision));
+        }
+        if (plus && value >= 0) text = "+" + text;
+    } else if (!precision.empty()) {
+        text = text.substr(0, stoi(precision));
+    }
+    if (comma) {
+        const auto point = text.find('.') == string::npos ? text.size() : text.find('.');
+        for (int place = int(point) - 3; place > (text[0] == '-' || text[0] == '+' ? 1 : 0); place -= 3) text.insert(place, ",");
+    }
+    const int missing = (width.empty() ? 0 : stoi(width)) - int(text.size());
+    if (missing <= 0) return text;
+    if (zero && align.empty()) {
+        const int signs = text[0] == '-' || text[0] == '+' ? 1 : 0;
+        return text.substr(0, signs) + string(missing, '0') + text.substr(signs);
+    }
+    if (align.empty()) align = isNumber ? ">" : "<";
+    const int left = align == "<" ? 0 : align == "^" ? missing / 2 : missing;
+    return repeated(fill, left) + text + repeated(fill, missing - left);
+}
+
+inline int rounded(double value) { return int(std::floor(value + 0.5)); }
+inline int rounded_even(double value) { return int(std::nearbyint(value)); }
+inline double rounded_to(double value, int digits) { return stod(fixed(value, digits)); }
+inline double radians(double degrees) { return degrees * 3.141592653589793 / 180; }
+inline double chance() { return random_between(0, 2147483645) / 2147483646.0; }
+
+template <typename T>
+T chosen(const vector<T>& list) {
+    return list.at(random_between(0, int(list.size()) - 1));
+}
+template <typename T>
+void shuffle(vector<T>& list) {
+    for (int at = int(list.size()) - 1; at > 0; at--) swap(list[at], list[random_between(0, at)]);
+}
+template <typename T>
+T popped(vector<T>& list) {
+    T value = list.at(list.size() - 1);
+    list.pop_back();
+    return value;
+}
+template <typename T>
+T popped(vector<T>& list, int at) {
+    T value = list.at(at < 0 ? at + int(list.size()) : at);
+    list.erase(list.begin() + (at < 0 ? at + int(list.size()) : at));
+    return value;
+}
+template <typename T>
+T shifted(vector<T>& list) {
+    return popped(list, 0);
+}
+template <typename T, typename U>
+void remove_value(vector<T>& list, const U& value) {
+    list.erase(list.begin() + index_in(list, value));
+}
+template <typename T>
+void sort_as_texts(vector<T>& list) {
+    sort(list.begin(), list.end(), [](const T& a, const T& b) { return to_text(a) < to_text(b); });
+}
+template <typename T>
+vector<T> sorted(vector<T> list) {
+    sort(list.begin(), list.end());
+    return list;
+}
+template <typename T>
+vector<T> sorted_down(vector<T> list) {
+    sort(list.rbegin(), list.rend());
+    return list;
+}
+template <typename T>
+T total(const vector<T>& list) {
+    return std::accumulate(list.begin(), list.end(), T());
+}
+template <typename T>
+T copied(const T& value) {
+    return value;
+}
+template <typename T>
+vector<T> concatenated(vector<T> one, const vector<T>& other) {
+    one.insert(one.end(), other.begin(), other.end());
+    return one;
+}
+inline vector<int> numbers(int from, int to, int by = 1) {
+    vector<int> all;
+    for (int number = from; by > 0 ? number < to : number > to; number += by) all.push_back(number);
+    return all;
+}
+template <typename T>
+vector<std::pair<int, T>> numbered(const vector<T>& list) {
+    vector<std::pair<int, T>> pairs;
+    for (std::size_t at = 0; at < list.size(); at++) pairs.push_back({int(at), list[at]});
+    return pairs;
+}
+inline vector<std::pair<int, char>> numbered(const string& text) { return numbered(letters(text)); }
+template <typename T, typename U>
+vector<std::pair<T, U>> paired(const vector<T>& one, const vector<U>& other) {
+    vector<std::pair<T, U>> pairs;
+    for (std::size_t at = 0; at < min(one.size(), other.size()); at++) pairs.push_back({one[at], other[at]});
+    return pairs;
+}
+template <typename T>
+T item(const vector<T>& list, int at) {
+    return list.at(at < 0 ? at + int(list.size()) : at);
+}
+inline char item(const string& text, int at) { return text.at(at < 0 ? at + int(text.size()) : at); }
+template <typename L>
+L slice(const L& list, int from, int to = 2147483647) {
+    const int size = int(list.size());
+    const auto bound = [size](int at) { return max(0, min(size, at < 0 ? at + size : at)); };
+    return L(list.begin() + bound(from), list.begin() + max(bound(from), bound(to)));
+}
+template <typename L, typename F>
+auto filtered(const L& list, F holds) {
+    vector<typename L::value_type> kept;
+    for (const auto& value : list) {
+        if (holds(value)) kept.push_back(value);
+    }
+    return kept;
+}
+template <typename L, typename F>
+auto collected(const L& list, F find) {
+    vector<std::decay_t<decltype(find(*list.begin()))>> values;
+    for (const auto& value : list) values.push_back(find(value));
+    return values;
+}
+template <typename K, typename V, typename Q, typename D>
+V value_or(const map<K, V>& entries, const Q& key, const D& other) {
+    const auto found = entries.find(key);
+    return found == entries.end() ? V(other) : found->second;
+}
+template <typename K, typename V>
+vector<K> keys(const map<K, V>& entries) {
+    vector<K> all;
+    for (const auto& [key, value] : entries) all.push_back(key);
+    return all;
+}
+template <typename K, typename V>
+vector<V> values(const map<K, V>& entries) {
+    vector<V> all;
+    for (const auto& [key, value] : entries) all.push_back(value);
+    return all;
+}
+inline void wait(double) {}

@@ -4,7 +4,7 @@
  * When the program ends the drawing is written to drawing.svg. Two environment variables are for comparing runs:
  * SCRIVLET_TRACE=file writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives.
  */
-import { writeFileSync } from "node:fs";
+import { readFileSync, writeFileSync } from "node:fs";
 
 const INKS = {
   midnight: ["#22304f", 221], sky: ["#3f8fd6", 208], moss: ["#4c7a34", 99], leaf: ["#2f9e5b", 144],
@@ -301,3 +301,120 @@ process.on("exit", () => {
     writeFileSync(tracing, trace.map((line) => line + "\n").join(""));
   }
 });
+
+// What text programs use beside their language's own functions.
+
+let answers = null;
+
+/** The next line of the answers, from standard input. */
+export function prompt(question = "") {
+  process.stdout.write(String(question));
+  answers ??= readFileSync(0, "utf8").split(/\r?\n/);
+  const line = answers.shift();
+  if (line === undefined) {
+    throw new Error("there is no answer left");
+  }
+  return line;
+}
+
+export const position = (list, value) => list.indexOf(value);
+
+export function indexIn(list, value) {
+  const at = list.indexOf(value);
+  if (at < 0) {
+    throw new RangeError(`${value} is not in the list`);
+  }
+  return at;
+}
+
+export const occurrences = (list, value) =>
+  typeof list === "string" ? list.split(value).length - 1 : list.filter((item) => item === value).length;
+
+export const repeated = (list, times) => Array.from({ length: Math.max(0, times) }, () => list).flat();
+
+export const backwards = (value) => (typeof value === "string" ? [...value].reverse().join("") : [...value].reverse());
+
+export const title = (text) =>
+  text.toLowerCase().replace(/\p{L}+/gu, (word) => word[0].toUpperCase() + word.slice(1));
+
+export const capitalized = (text) => text.slice(0, 1).toUpperCase() + text.slice(1).toLowerCase();
+
+export const words = (text) => text.split(/\s+/).filter((word) => word !== "");
+
+export const isDigits = (text) => /^\d+$/.test(text);
+
+export const isLetters = (text) => /^\p{L}+$/u.test(text);
+
+export function formatted(value, form) {
+  const [, fill = " ", align, sign = "", zero, width = 0, comma, precision, type] =
+    /^(?:(.)?([<>^]))?([+ -])?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxbe%])?$/u.exec(form) ?? [];
+  const isNumber = typeof value === "number";
+  let text = String(value);
+  if (type === "%") {
+    text = (value * 100).toFixed(precision ?? 6) + "%";
+  } else if (type === "f" || (isNumber && precision !== undefined)) {
+    text = value.toFixed(precision ?? 6);
+  } else if (type === "x" || type === "b") {
+    text = value.toString(type === "x" ? 16 : 2);
+  } else if (!isNumber && precision !== undefined) {
+    text = text.slice(0, Number(precision));
+  }
+  if (comma) {
+    const [whole, fraction] = text.split(".");
+    text = whole.replace(/\B(?=(\d{3})+$)/g, ",") + (fraction === undefined ? "" : "." + fraction);
+  }
+  if (isNumber && value >= 0 && sign !== "" && sign !== "-") {
+    text = sign + text;
+  }
+  const missing = Math.max(0, width - text.length);
+  if (zero && !align) {
+    const signs = /^[+ -]/.test(text) ? 1 : 0;
+    return text.slice(0, signs) + "0".repeat(missing) + text.slice(signs);
+  }
+  const at = align ?? (isNumber ? ">" : "<");
+  const left = at === "<" ? 0 : at === "^" ? Math.floor(missing / 2) : missing;
+  return fill.repeat(left) + text + fill.repeat(missing - left);
+}
+
+export const rounded = Math.round;
+
+export function roundedEven(value) {
+  const floor = Math.floor(value);
+  if (value - floor !== 0.5) {
+    return Math.round(value);
+  }
+  return floor % 2 === 0 ? floor : floor + 1;
+}
+
+export const roundedAway = (value) => Math.sign(value) * Math.round(Math.abs(value));
+
+export const roundedTo = (value, digits) => Number(value.toFixed(digits));
+
+export const radians = (degrees) => (degrees * Math.PI) / 180;
+
+export const chosen = (list) => list[randomBetween(0, list.length - 1)];
+
+export function shuffle(list) {
+  for (let at = list.length - 1; at > 0; at--) {
+    const other = randomBetween(0, at);
+    [list[at], list[other]] = [list[other], list[at]];
+  }
+}
+
+export function remove(list, value) {
+  list.splice(indexIn(list, value), 1);
+}
+
+export const total = (list) => list.reduce((sum, item) => sum + item, 0);
+
+export function numbers(from, to, by = 1) {
+  const all = [];
+  for (let number = from; by > 0 ? number < to : number > to; number += by) {
+    all.push(number);
+  }
+  return all;
+}
+
+export const paired = (one, other) => one.slice(0, other.length).map((item, at) => [item, other[at]]);
+
+export const sleep = (seconds) => new Promise((resolve) => setTimeout(resolve, tracing ? 0 : seconds * 1000));

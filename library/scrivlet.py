@@ -255,3 +255,26 @@ def _finish():
     if _tracing:
         with open(_tracing, "w", encoding="utf-8", newline="\n") as file:
             file.writelines(line + "\n" for line in _trace)
+
+
+# What programs that were written in another language use.
+
+def trunc_mod(a, b):
+    """What is left over when the quotient is cut towards zero."""
+    return int(math.fmod(a, b)) if isinstance(a, int) and isinstance(b, int) else math.fmod(a, b)
+
+
+def position(items, value):
+    return items.index(value) if value in items else -1
+
+
+def rounded(value):
+    return math.floor(value + 0.5)
+
+
+def rounded_away(value):
+    return math.copysign(math.floor(abs(value) + 0.5), value)
+
+
+def fixed(value, digits):
+    return f"{value:.{digits}f}"

@@ -22,8 +22,24 @@ export interface Facts {
   names: Record<string, string[]>;
   functions: OwnFunction[];
   mixed: string[];
+  typed: Typed | null;
+}
+export interface Mistake {
+  kind: string;
+  line: number;
+  from: number;
+  to: number;
+  message: string;
+  fix: { from: number; to: number; text: string }[];
+}
+/** The text of the one text page that is open, and what is wrong with it. */
+export interface Typed {
+  language: string;
+  text: string;
+  mistakes: Mistake[];
 }
 export interface DeskData extends Facts {
+  numbers: Record<string, (number | null)[]>;
   address: string;
   view: string;
   text: string;

@@ -32,6 +32,18 @@ export async function post(path: string, body: unknown): Promise<Response> {
 /** Sends an edit after those before it; the hand need not wait for it. */
 export function send(edit: Edit): Promise<Answer> {
   return new Promise((done, refused) => {
+    const last = waiting[waiting.length - 1];
+    if (edit.do === "type" && last?.edit.do === "type" && waiting.length > (sending ? 1 : 0)) {
+      // A newer text says all that the one still waiting says.
+      const before = last.done;
+      last.edit = edit;
+      last.done = (answer) => {
+        before(answer);
+        done(answer);
+      };
+      keep();
+      return;
+    }
     waiting.push({ edit, done, refused });
     keep();
     void work();

@@ -8,13 +8,15 @@ namespace Scrivlet\Core\Catalogue;
 final readonly class Entry
 {
     /**
-     * @param string                $key     for a command its object and its name in Python: `nib.move_to`
-     * @param array<string, string> $words   phrase by locale; `{name}` is the blank of that name
+     * @param string                $key      for a command its object and its name in Python: `nib.move_to`
+     * @param array<string, string> $words    phrase by locale; `{name}` is the blank of that name
      * @param list<Slot>            $slots
-     * @param array<string, string> $docs    one or two sentences by locale
-     * @param bool                  $command a scene's command: its text is a call in every language
-     * @param bool                  $value   it answers, and stands in a blank
-     * @param string|null           $icon    margin icon when it is not the kind's own
+     * @param array<string, string> $docs     one or two sentences by locale
+     * @param bool                  $command  a scene's command: its text is a call in every language
+     * @param bool                  $value    it answers, and stands in a blank
+     * @param string|null           $icon     margin icon when it is not the kind's own
+     * @param bool                  $fromText it comes from typed text alone, and is not in the drawer
+     * @param string|null           $answers  what kind of value it gives when that is no number: truth, text, whole
      */
     public function __construct(
         public string $key,
@@ -26,6 +28,8 @@ final readonly class Entry
         public bool $command = false,
         public bool $value = false,
         public ?string $icon = null,
+        public ?string $answers = null,
+        public bool $fromText = false,
     ) {
     }
 

@@ -4,9 +4,16 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Console;
 
+use Scrivlet\Core\Compare\Comparison;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Report;
+use Scrivlet\Core\Language\Parsing\Reader;
+use Scrivlet\Core\Page\BlankView;
+use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Outcome;
@@ -18,19 +25,28 @@ use Scrivlet\Core\Tree\Program;
 final readonly class Console
 {
     private const USAGE = <<<'TEXT'
-        bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
-            The program as text, on standard output.
-        bin/scrivlet run FILE.scrivlet.json [--as=python|javascript|cpp] [--trace=FILE] [--seed=N] [--max-steps=N]
-            Runs the program and prints what it prints, with the values of a language (python if none is named).
+        bin/scrivlet check FILE [--format=text|json]
+            The mistakes in a text (.py, .js, .cpp). Exit code 0 if there are none, 1 if there are some.
+        bin/scrivlet translate FILE --to=python|javascript|cpp|blocks|json
+            The program in another language, on standard output; to its own language, the file as it is.
+        bin/scrivlet run FILE [--as=python|javascript|cpp] [--input=FILE] [--trace=FILE] [--seed=N] [--max-steps=N]
+            Runs a program and prints what it prints. A text runs with the values of its language, a project file
+            with those of python if none is named. Standard input, or --input, has the answers.
             --trace writes what happened as JSON lines; --seed fixes what chance gives; --max-steps cuts the run.
+        bin/scrivlet compare A B [--input=FILE] [--seed=N]
+            Whether two programs do the same. Exit code 0 if they do, 1 if not.
+        bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
+            A project file as text.
+        FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
 
         TEXT;
 
     /**
      * @param \Closure(string): mixed $out
      * @param \Closure(string): mixed $err
+     * @param \Closure(): string      $in  all that standard input has
      */
-    public function __construct(private \Closure $out, private \Closure $err)
+    public function __construct(private \Closure $out, private \Closure $err, private \Closure $in)
     {
     }
 
@@ -46,16 +62,19 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'run' => ['as', 'trace', 'seed', 'max-steps']][$command] ?? null;
-        if (null === $allowed || 1 !== \count($files) || [] !== array_diff(array_keys($options), $allowed)) {
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        if (null === $allowed || ('compare' === $command ? 2 : 1) !== \count($files) || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
 
             return 2;
         }
         try {
-            $program = $this->read($files[0]);
-
-            return 'print' === $command ? $this->print($program, $options) : $this->execute($program, $options);
+            return match ($command) {
+                'check' => $this->check($files[0], $options),
+                'translate', 'print' => $this->translate($files[0], $options),
+                'compare' => $this->compare($files[0], $files[1], $options),
+                default => $this->execute($files[0], $options),
+            };
         } catch (Refusal $refusal) {
             ($this->err)(Sentences::of($refusal->key, $refusal->parameters)."\n");
 
@@ -63,14 +82,134 @@ final readonly class Console
         }
     }
 
-    private function read(string $file): Program
+    private function content(string $file): string
     {
-        $json = is_file($file) ? @file_get_contents($file) : false;
-        if (false === $json) {
+        $content = is_file($file) ? @file_get_contents($file) : false;
+        if (false === $content) {
             throw new Refusal('file.unreadable', ['file' => $file]);
         }
+        if (\strlen($content) > Reader::LONGEST && null !== Language::ofFile($file)) {
+            throw new Refusal('file.long_text', ['most' => intdiv(Reader::LONGEST, 1000)]);
+        }
 
-        return ProjectReader::read($json)[1];
+        return $content;
+    }
+
+    private function languageOf(string $file): Language
+    {
+        return Language::ofFile($file) ?? throw new Refusal('console.ending', ['file' => $file]);
+    }
+
+    /** A program that can run: a project file, or a text without mistakes. */
+    private function runnable(string $file): ?Program
+    {
+        $language = Language::ofFile($file);
+        if (null === $language) {
+            return ProjectReader::read($this->content($file))[1];
+        }
+        $content = $this->content($file);
+        $reading = $language->read($content);
+        if ([] === $reading->mistakes) {
+            return $reading->program;
+        }
+        foreach (Report::lines($content, $reading->mistakes) as $mistake) {
+            ($this->err)($this->told($mistake)."\n");
+        }
+        ($this->err)(Sentences::of('console.unread')."\n");
+
+        return null;
+    }
+
+    /** @param array{kind: string, parameters: array<string, string|int>, ...} $mistake */
+    private function told(array $mistake): string
+    {
+        return Sentences::of('mistake.'.$mistake['kind'], $mistake['parameters']);
+    }
+
+    /** @param array<string, string> $options */
+    private function check(string $file, array $options): int
+    {
+        $content = $this->content($file);
+        $report = Report::lines($content, $this->languageOf($file)->read($content)->mistakes);
+        if ('json' === ($options['format'] ?? 'text')) {
+            $data = array_map(fn (array $mistake): array => ['id' => $mistake['kind'], 'line' => $mistake['line'], 'column' => $mistake['column'], 'length' => $mistake['length'], 'message' => $this->told($mistake), 'fix' => [] === $mistake['fix'] ? null : $mistake['fix']], $report);
+            ($this->out)(json_encode($data, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
+        } else {
+            foreach ($report as $mistake) {
+                ($this->out)("$file:{$mistake['line']}:{$mistake['column']}: {$this->told($mistake)} [{$mistake['kind']}]\n");
+            }
+        }
+
+        return [] === $report ? 0 : 1;
+    }
+
+    /** @param array<string, string> $options */
+    private function translate(string $file, array $options): int
+    {
+        $to = $options['to'] ?? '';
+        $own = Language::ofFile($file);
+        if (null !== $own && $own->value === $to) {
+            $content = $this->content($file);
+            ($this->out)($own->print($own->read($content)->program)->text());
+
+            return 0;
+        }
+        $target = Language::tryFrom($to);
+        if (null === $target && 'blocks' !== $to && 'json' !== $to) {
+            throw new Refusal('console.language', ['option' => 'to']);
+        }
+        $program = $this->runnable($file);
+        if (null === $program) {
+            return 2;
+        }
+        ($this->out)(match ($to) {
+            'blocks' => self::blocks($program),
+            'json' => ProjectWriter::write(pathinfo($file, \PATHINFO_FILENAME), $program),
+            default => null === $target ? '' : $target->print($program)->text(),
+        });
+
+        return 0;
+    }
+
+    private static function blocks(Program $program): string
+    {
+        $text = '';
+        foreach ((new BlocksPage($program, 'en'))->rows as $row) {
+            $words = implode('', array_map(static fn (string|BlankView $segment): string => \is_string($segment) ? $segment : ($segment->chip?->words() ?? $segment->source), $row->segments));
+            $text .= '' === $words ? '' : str_repeat('    ', \count($row->brackets)).($row->off ? '// ' : '').$words."\n";
+        }
+
+        return $text;
+    }
+
+    /** @param array<string, string> $options */
+    private function compare(string $one, string $other, array $options): int
+    {
+        $programs = [$this->runnable($one), $this->runnable($other)];
+        $outcomes = [];
+        foreach ([$one, $other] as $index => $file) {
+            $program = $programs[$index];
+            if (null === $program) {
+                return 2;
+            }
+            $outcomes[] = Runner::run($program, Language::ofFile($file) ?? Language::Python, $this->number($options, 'seed', 1, 0), new Limits(steps: 1000000), answers: $this->answers($options));
+        }
+        $difference = Comparison::of($outcomes[0], $outcomes[1]);
+        if (null === $difference) {
+            ($this->out)(Sentences::of('console.same')."\n");
+
+            return 0;
+        }
+        $told = static fn (?array $event): string => null === $event ? '∅' : (string) json_encode($event, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR);
+        ($this->out)(Sentences::of('console.differ', ['moment' => $difference->moment, 'one' => $told($difference->one), 'other' => $told($difference->other)])."\n");
+
+        return 1;
+    }
+
+    /** @param array<string, string> $options */
+    private function answers(array $options): Answers
+    {
+        return new Answers(isset($options['input']) ? $this->content($options['input']) : ($this->in)());
     }
 
     /** @param array<string, string> $options */
@@ -91,19 +230,16 @@ final readonly class Console
     }
 
     /** @param array<string, string> $options */
-    private function print(Program $program, array $options): int
-    {
-        ($this->out)($this->language($options, 'to', '')->print($program)->text());
-
-        return 0;
-    }
-
-    /** @param array<string, string> $options */
-    private function execute(Program $program, array $options): int
+    private function execute(string $file, array $options): int
     {
         $limits = new Limits(steps: $this->number($options, 'max-steps', 1000000, 1));
-        $language = $this->language($options, 'as', Language::Python->value);
-        $outcome = Runner::run($program, $language, $this->number($options, 'seed', 1, 0), $limits, isset($options['trace']));
+        $language = $this->language($options, 'as', (Language::ofFile($file) ?? Language::Python)->value);
+        $seed = $this->number($options, 'seed', 1, 0);
+        $program = $this->runnable($file);
+        if (null === $program) {
+            return 2;
+        }
+        $outcome = Runner::run($program, $language, $seed, $limits, isset($options['trace']), answers: $this->answers($options));
         ($this->out)($outcome->trace->printout());
         if (isset($options['trace']) && false === @file_put_contents($options['trace'], TraceFile::lines($outcome))) {
             throw new Refusal('console.trace', ['file' => $options['trace']]);

@@ -82,7 +82,7 @@ final readonly class Blueprint
             'leave' => new LeaveFunction(0),
             'print' => new PrintLine(0, $blank('value')),
             'comment' => new Comment(0, ''),
-            'call' => $this->row('call.'.($this->program->functions[0]->name ?? throw new Refusal('edit.no_functions'))),
+            'call' => $this->row('call.'.($this->program->definitions()[0]->name ?? throw new Refusal('edit.no_functions'))),
             default => throw new Refusal('edit.unknown_row'),
         };
     }
@@ -91,7 +91,7 @@ final readonly class Blueprint
     {
         $taken = [];
         foreach (Walk::statements($this->program->parts()) as $statement) {
-            $taken[$statement->assigns() ?? ''] = true;
+            $taken += array_fill_keys($statement->assigned(), true);
             if ($statement instanceof FunctionDefinition) {
                 $taken[$statement->name] = true;
                 $taken += array_fill_keys($statement->parameters, true);

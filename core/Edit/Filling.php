@@ -85,8 +85,8 @@ final readonly class Filling
     public static function check(Expression $value, SlotType $type, StaticType $static): void
     {
         $refused = match ($type) {
-            SlotType::Number => \in_array($static, [StaticType::Text, StaticType::Truth], true) && !$value instanceof VariableRead && !$value instanceof OwnValue ? 'blank.not_number' : null,
-            SlotType::Truth => StaticType::Truth !== $static && !$value instanceof VariableRead && !$value instanceof OwnValue ? 'blank.not_condition' : null,
+            SlotType::Number => \in_array($static, [StaticType::text(), StaticType::truth()], true) && !$value instanceof VariableRead && !$value instanceof OwnValue ? 'blank.not_number' : null,
+            SlotType::Truth => StaticType::truth() !== $static && !$value instanceof VariableRead && !$value instanceof OwnValue ? 'blank.not_condition' : null,
             SlotType::Colour => $value instanceof VariableRead || $value instanceof OwnValue ? null : 'blank.not_colour',
             default => null,
         };
@@ -146,7 +146,7 @@ final readonly class Filling
     {
         $function = $this->program->functionNamed($name);
         if (null === $function || !$statement instanceof OwnCall) {
-            $near = Names::nearest($name, array_map(static fn (FunctionDefinition $function): string => $function->name, $this->program->functions));
+            $near = Names::nearest($name, array_map(static fn (FunctionDefinition $function): string => $function->name, $this->program->definitions()));
             throw null === $near ? new Refusal('name.no_function', ['name' => $name]) : new Refusal('name.no_function_near', ['name' => $name, 'near' => $near]);
         }
         $arguments = $this->arguments($statement->arguments, range(0, \count($function->parameters)));
@@ -164,7 +164,7 @@ final readonly class Filling
             throw new Refusal('name.function', ['name' => $name]);
         }
         foreach (Walk::statements($this->program->parts()) as $row) {
-            if ($row->assigns() === $name || $row instanceof FunctionDefinition && \in_array($name, $row->parameters, true)) {
+            if (\in_array($name, $row->assigned(), true) || $row instanceof FunctionDefinition && \in_array($name, $row->parameters, true)) {
                 throw new Refusal('name.variable', ['name' => $name]);
             }
         }
@@ -248,7 +248,8 @@ final readonly class Filling
         };
 
         return $program
-            ->withFunctions(array_map(static fn (FunctionDefinition $function): FunctionDefinition => Walk::map($function, $row), $program->functions))
+            ->withFunctions(array_map(static fn (Statement $statement): Statement => Walk::map($statement, $row), $program->functions))
+            ->withBelow(array_map(static fn (Statement $statement): Statement => Walk::map($statement, $row), $program->below))
             ->withScript(Walk::map($program->script, $row));
     }
 }

@@ -17,6 +17,7 @@ final class Locator
     /** The functions of a program, as a body that edits can name: parent 0, body `functions`. */
     public const PROGRAM = 0;
     public const FUNCTIONS = 'functions';
+    public const BELOW = 'below';
 
     /**
      * @return array{int, string, int}|null the parent's id, the body's name and the row's index in it
@@ -26,6 +27,11 @@ final class Locator
         foreach ($program->functions as $index => $function) {
             if ($function->id === $id) {
                 return [self::PROGRAM, self::FUNCTIONS, $index];
+            }
+        }
+        foreach ($program->below as $index => $row) {
+            if ($row->id === $id) {
+                return [self::PROGRAM, self::BELOW, $index];
             }
         }
         foreach ($program->parts() as $part) {
@@ -69,7 +75,7 @@ final class Locator
 
     public static function part(Program $program, int $id): FunctionDefinition|Script
     {
-        foreach ($program->functions as $function) {
+        foreach ($program->definitions() as $function) {
             foreach (Walk::statements([$function]) as $statement) {
                 if ($statement->id === $id) {
                     return $function;
@@ -83,7 +89,11 @@ final class Locator
     public static function body(Program $program, int $parent, string $name): ?Block
     {
         if (self::PROGRAM === $parent) {
-            return self::FUNCTIONS === $name ? new Block($program->functions) : null;
+            return match ($name) {
+                self::FUNCTIONS => new Block($program->functions),
+                self::BELOW => new Block($program->below),
+                default => null,
+            };
         }
 
         return (self::statement($program, $parent)?->bodies() ?? [])[$name] ?? null;
@@ -92,16 +102,11 @@ final class Locator
     /** @param \Closure(Statement): Statement $change */
     public static function change(Program $program, int $id, \Closure $change): Program
     {
-        $functions = [];
-        foreach ($program->functions as $function) {
-            $changed = self::changeIn($function, $id, $change);
-            \assert($changed instanceof FunctionDefinition);
-            $functions[] = $changed;
-        }
-        $script = self::changeIn($program->script, $id, $change);
+        $row = static fn (Statement $row): Statement => self::changeIn($row, $id, $change);
+        $script = $row($program->script);
         \assert($script instanceof Script);
 
-        return $program->withFunctions($functions)->withScript($script);
+        return $program->withFunctions(array_map($row, $program->functions))->withScript($script)->withBelow(array_map($row, $program->below));
     }
 
     /** @param \Closure(Statement): Statement $change */
@@ -125,7 +130,7 @@ final class Locator
     public static function withBody(Program $program, int $parent, string $name, Block $body): Program
     {
         if (self::PROGRAM === $parent) {
-            return $program->withFunctions(array_values(array_filter($body->statements, static fn (Statement $statement): bool => $statement instanceof FunctionDefinition)));
+            return self::FUNCTIONS === $name ? $program->withFunctions($body->statements) : $program->withBelow($body->statements);
         }
 
         return self::change($program, $parent, static fn (Statement $statement): Statement => $statement->withBody($name, $body));

@@ -38,8 +38,21 @@ final class Rules
             }
             $ids[$statement->id] = true;
         }
+        // What a person typed may call what is not there yet: that is a mistake to mend, not a program to refuse.
+        if ([] === $program->handwriting) {
+            self::names($program);
+        }
+        foreach ($program->parts() as $part) {
+            if ($part instanceof FunctionDefinition || $part instanceof Script) {
+                self::body($part->body, false, $part instanceof FunctionDefinition, 1, $part instanceof Script);
+            }
+        }
+    }
+
+    private static function names(Program $program): void
+    {
         $names = [];
-        foreach ($program->functions as $function) {
+        foreach ($program->definitions() as $function) {
             if (isset($names[$function->name])) {
                 throw new Refusal('name.function', ['name' => $function->name]);
             }
@@ -60,7 +73,6 @@ final class Rules
                     }
                 }
             }
-            self::body($part->body, false, $part instanceof FunctionDefinition, 1);
         }
     }
 
@@ -82,7 +94,7 @@ final class Rules
         return $called;
     }
 
-    private static function body(Block $body, bool $inLoop, bool $inFunction, int $depth): void
+    private static function body(Block $body, bool $inLoop, bool $inFunction, int $depth, bool $outermost = false): void
     {
         if ($depth > Editor::DEEPEST) {
             throw new Refusal('rule.deep', ['deepest' => Editor::DEEPEST]);
@@ -94,11 +106,11 @@ final class Rules
             if (!$inFunction && ($statement instanceof GiveBack || $statement instanceof LeaveFunction || $statement instanceof ShareVariable)) {
                 throw new Refusal('rule.outside_function');
             }
-            if ($statement instanceof FunctionDefinition || $statement instanceof Script) {
+            if ($statement instanceof FunctionDefinition && !$outermost || $statement instanceof Script) {
                 throw new Refusal('edit.function_outside');
             }
             foreach ($statement->bodies() as $inner) {
-                self::body($inner, $inLoop || $statement->isLoop(), $inFunction, $depth + 1);
+                self::body($inner, $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition, $depth + 1);
             }
         }
     }

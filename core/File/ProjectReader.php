@@ -7,10 +7,13 @@ namespace Scrivlet\Core\File;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SlotType;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Filling;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\Language\Expression\ExpressionReader;
+use Scrivlet\Core\Language\Handwriting\Fingerprint;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Refusal;
@@ -19,34 +22,58 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Hand;
+use Scrivlet\Core\Tree\Handwriting;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Piece;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
 
 /** Reads the project file. Whatever it is given, it gives a well-formed program or says where the file is wrong. */
@@ -56,6 +83,10 @@ final class ProjectReader
     private const LONGEST_NAME = 80;
 
     private int $nextId = 1;
+    /** Whether a person typed the program, so that its names are those of one language only. */
+    private bool $isTyped = false;
+    /** @var array<int, int> new ids by the file's */
+    private array $ids = [];
     /** @var list<string> */
     private array $path = [];
 
@@ -122,21 +153,86 @@ final class ProjectReader
 
     private function program(mixed $data, bool $check = true): Program
     {
+        $this->isTyped = \is_array($data) && isset($data['handwriting']);
         $functions = [];
-        foreach ($this->block($data, 'functions')->statements as $function) {
-            $functions[] = $function instanceof FunctionDefinition ? $function : throw $this->wrong('file.row', ['row' => $function->entry()]);
+        foreach ($this->block($data, 'functions')->statements as $row) {
+            $functions[] = $row instanceof FunctionDefinition || $this->isTyped ? $row : throw $this->wrong('file.row', ['row' => $row->entry()]);
         }
+        $below = \is_array($data) && isset($data['below']) ? $this->block($data, 'below')->statements : [];
         $script = $this->at('script', fn () => $this->row($this->member($data, 'script')));
         if (!$script instanceof Script) {
             throw $this->wrong('file.wrong');
         }
         $next = \is_array($data) && \is_int($data['nextId'] ?? null) && $this->keepIds ? $data['nextId'] : $this->nextId;
-        $program = new Program($functions, $script, $next);
+        $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data));
+        if (!$this->keepIds) {
+            $program = $this->renumbered($program);
+        }
         if ($check) {
             Rules::check($program);
         }
 
         return $program;
+    }
+
+    /** @return array<string, Handwriting> */
+    private function handwritings(mixed $data): array
+    {
+        $all = [];
+        foreach (\is_array($data) && \is_array($data['handwriting'] ?? null) ? $data['handwriting'] : [] as $language => $kept) {
+            $language = Language::tryFrom((string) $language)->value ?? throw $this->wrong('file.wrong');
+            $text = $this->member($kept, 'text');
+            $pieces = [];
+            $offset = 0;
+            $list = $this->member($kept, 'pieces');
+            foreach (\is_array($list) ? $list : [] as $piece) {
+                [$id, $part, $start, $coreStart, $coreEnd, $fingerprint, $parent, $tight] = \is_array($piece) ? [...array_values($piece), null, null, null, null, null, null, null, null] : throw $this->wrong('file.wrong');
+                $known = fn (mixed $id): int => \is_int($id) ? ($this->keepIds ? $id : $this->ids[$id] ?? 0) : throw $this->wrong('file.wrong');
+                if (!\is_string($part) || !\is_int($start) || !\is_int($coreStart) || !\is_int($coreEnd) || !\is_int($fingerprint) || !\is_string($text)
+                    || $start < $offset || $coreStart < $start || $coreEnd < $coreStart || $coreEnd > \strlen($text)) {
+                    throw $this->wrong('file.wrong');
+                }
+                $pieces[] = new Piece($known($id), $part, $start, $coreStart, $coreEnd, $fingerprint, $known($parent), 1 === $tight);
+                $offset = $coreEnd;
+            }
+            $all[$language] = new Handwriting(\is_string($text) && \strlen($text) <= self::LARGEST ? $text : throw $this->wrong('file.wrong'), $pieces);
+        }
+
+        return $all;
+    }
+
+    /** Pieces that name the rows on their line do so by the rows' ids, which are new now. */
+    private function renumbered(Program $program): Program
+    {
+        $rows = [];
+        foreach (Walk::statements($program->parts()) as $row) {
+            $rows[$row->id] = $row;
+        }
+        $old = array_flip($this->ids);
+        foreach ($program->handwriting as $language => $handwriting) {
+            $pieces = [];
+            foreach ($handwriting->pieces as $piece) {
+                $row = $rows[$piece->id] ?? null;
+                $isSame = null !== $row && $piece->tight && $piece->fingerprint === Fingerprint::of($row, $piece->part, true, $old);
+                $pieces[] = $isSame ? new Piece($piece->id, $piece->part, $piece->start, $piece->coreStart, $piece->coreEnd, Fingerprint::of($row, $piece->part, true), $piece->parent, true) : $piece;
+            }
+            $program = $program->withHandwriting($language, new Handwriting($handwriting->text, $pieces));
+        }
+
+        return $program;
+    }
+
+    /** @return array<int, Hand> */
+    private function hands(mixed $data): array
+    {
+        $hands = [];
+        foreach (\is_array($data) && \is_array($data['hands'] ?? null) ? $data['hands'] : [] as $pair) {
+            [$id, $hand] = \is_array($pair) && \is_int($pair[0] ?? null) && \is_string($pair[1] ?? null) ? $pair : throw $this->wrong('file.wrong');
+            $hands[$this->keepIds ? $id : $this->ids[$id] ?? 0] = Hand::tryFrom($hand) ?? throw $this->wrong('file.wrong');
+        }
+        unset($hands[0]);
+
+        return $hands;
     }
 
     /**
@@ -188,7 +284,16 @@ final class ProjectReader
 
     private function name(mixed $data, string $name): string
     {
-        return Names::check($this->text($data, $name, Names::LONGEST));
+        return $this->checked($this->text($data, $name, Names::LONGEST));
+    }
+
+    private function checked(string $name): string
+    {
+        if ($this->isTyped) {
+            return 1 === preg_match('/^[A-Za-z_$\x{80}-\x{10FFFF}][\w$\x{80}-\x{10FFFF}]*$/uD', $name) ? $name : throw new Refusal('name.letters', ['name' => $name]);
+        }
+
+        return Names::check($name);
     }
 
     private function block(mixed $data, string $name): Block
@@ -210,6 +315,9 @@ final class ProjectReader
         $key = $this->member($data, 'row');
         \assert(\is_array($data));
         $id = $this->keepIds && \is_int($data['id'] ?? null) ? $data['id'] : $this->nextId++;
+        if (\is_int($data['id'] ?? null)) {
+            $this->ids[$data['id']] = $id;
+        }
         $off = $data['off'] ?? false;
         if (!\is_string($key) || !\is_bool($off)) {
             throw $this->wrong('file.wrong');
@@ -229,13 +337,13 @@ final class ProjectReader
 
         return match ($key) {
             'start' => new Script($id, $this->block($data, 'body')),
-            'define' => new FunctionDefinition($id, $this->name($data, 'name'), $this->parameters($data), $this->block($data, 'body')),
-            'repeat' => new Repeat($id, $this->blank($data, 'times', $key), $this->block($data, 'body'), $off),
+            'define' => new FunctionDefinition($id, $this->name($data, 'name'), $this->names($data, 'parameters'), $this->block($data, 'body'), $off, $this->defaults($data), $this->types($data)),
+            'repeat' => new Repeat($id, $this->blank($data, 'times', $key), $this->block($data, 'body'), $off, isset($data['turn']) ? $this->name($data, 'turn') : null),
             'count' => new Count($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'to', $key), $this->blank($data, 'by', $key), $this->block($data, 'body'), $off),
             'while' => new WhileLoop($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
             'forever' => new Forever($id, $this->block($data, 'body'), $off),
             'if' => $this->conditional($data, $id, $off),
-            'set' => new SetVariable($id, $this->name($data, 'variable'), $this->blank($data, 'value', $key), $off),
+            'set' => new SetVariable($id, $this->name($data, 'variable'), $this->blank($data, 'value', $key), $off, isset($data['declared']) ? $this->text($data, 'declared', 80) : null),
             'change' => new ChangeVariable($id, $this->name($data, 'variable'), $this->blank($data, 'amount', $key), $off),
             'share' => new ShareVariable($id, $this->name($data, 'variable'), $off),
             'call' => new OwnCall($id, $this->name($data, 'function'), $this->expressions($data, 'arguments'), $off),
@@ -243,21 +351,104 @@ final class ProjectReader
             'leave' => new LeaveFunction($id, $off),
             'break' => new BreakLoop($id, $off),
             'continue' => new ContinueLoop($id, $off),
-            'print' => new PrintLine($id, $this->blank($data, 'value', $key), $off),
-            'comment' => new Comment($id, (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
-            default => throw $this->wrong('file.row', ['row' => mb_substr($key, 0, 40)]),
+            'print' => new PrintLine($id, $this->printed($data), $off),
+            'comment' => new Comment($id, $this->isTyped ? $this->text($data, 'text', self::LARGEST) : (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
+            'print_on' => new PrintLine($id, $this->printed($data), $off, false),
+            'for_each' => new EachLoop($id, $this->names($data, 'variables') ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off),
+            'for' => new ForLoop($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'condition', $key), $this->operator($data) ?? Operator::Add, $this->blank($data, 'amount', $key), $this->block($data, 'body'), $off),
+            'do_while' => new DoWhile($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
+            'set_item' => new SetItem($id, $this->blank($data, 'target', $key), $this->blank($data, 'value', $key), $this->operator($data), $off),
+            'set_several' => new SetSeveral($id, $this->expressions($data, 'targets'), $this->expressions($data, 'values'), $off),
+            'perform' => new Perform($id, $this->blank($data, 'value', $key), $off),
+            'import' => new Import($id, $this->text($data, 'text', self::LARGEST), $this->language($data), $off),
+            'declare' => new Declaration($id, $this->name($data, 'variable'), isset($data['type']) ? $this->text($data, 'type', 80) : null, $off),
+            'pass' => new Pass($id, $off),
+            'unread' => new Unread($id, $this->raw($data, 'text'), $this->language($data), isset($data['body']) ? $this->block($data, 'body') : null, $off),
+            default => $this->changed($data, $key, $id, $off) ?? throw $this->wrong('file.row', ['row' => mb_substr($key, 0, 40)]),
         };
     }
 
-    /** @return list<string> */
-    private function parameters(mixed $data): array
+    /** @param array<mixed> $data */
+    private function changed(array $data, string $key, int $id, bool $off): ?ChangeVariable
     {
-        $names = $this->member($data, 'parameters');
-        if (!\is_array($names) || !array_is_list($names) || \count($names) > Filling::MOST_PARAMETERS || \count(array_unique($names, \SORT_REGULAR)) !== \count($names)) {
-            throw $this->wrong('file.list', ['name' => 'parameters']);
+        $operator = str_starts_with($key, 'change_') ? Operator::tryFrom(substr($key, \strlen('change_'))) : null;
+
+        return null === $operator ? null : new ChangeVariable($id, $this->name($data, 'variable'), $this->blank($data, 'amount', $key), $off, $operator);
+    }
+
+    /**
+     * @param array<mixed> $data
+     *
+     * @return Expression|list<Expression>
+     */
+    private function printed(array $data): Expression|array
+    {
+        return isset($data['values']) ? $this->expressions($data, 'values') : $this->blank($data, 'value', 'print');
+    }
+
+    private function language(mixed $data): string
+    {
+        $language = $this->member($data, 'language');
+
+        return \is_string($language) && null !== Language::tryFrom($language) ? $language : throw $this->wrong('file.wrong');
+    }
+
+    private function raw(mixed $data, string $name): string
+    {
+        $text = $this->member($data, $name);
+
+        return \is_string($text) && \strlen($text) <= self::LARGEST ? $text : throw $this->wrong('file.wrong');
+    }
+
+    /** @param array<mixed> $data */
+    private function operator(array $data): ?Operator
+    {
+        if (!isset($data['operator'])) {
+            return null;
         }
 
-        return array_map(static fn (mixed $name): string => Names::check(\is_string($name) ? $name : ''), $names);
+        return (\is_string($data['operator']) ? Operator::tryFrom($data['operator']) : null) ?? throw $this->wrong('file.wrong');
+    }
+
+    /**
+     * @param array<mixed> $data
+     *
+     * @return array<string, Expression>
+     */
+    private function defaults(array $data): array
+    {
+        $defaults = [];
+        foreach (\is_array($data['defaults'] ?? null) ? $data['defaults'] : [] as $name => $value) {
+            $defaults[$this->checked((string) $name)] = $this->expression($value, 1);
+        }
+
+        return $defaults;
+    }
+
+    /**
+     * @param array<mixed> $data
+     *
+     * @return array<string, string>
+     */
+    private function types(array $data): array
+    {
+        $types = [];
+        foreach (\is_array($data['types'] ?? null) ? $data['types'] : [] as $name => $type) {
+            $types[(string) $name] = \is_string($type) && 1 === preg_match('/^[\w:<>, &*]{1,80}$/D', $type) ? $type : throw $this->wrong('file.wrong');
+        }
+
+        return $types;
+    }
+
+    /** @return list<string> */
+    private function names(mixed $data, string $name): array
+    {
+        $names = $this->member($data, $name);
+        if (!\is_array($names) || !array_is_list($names) || \count($names) > Filling::MOST_PARAMETERS || \count(array_unique($names, \SORT_REGULAR)) !== \count($names)) {
+            throw $this->wrong('file.list', ['name' => $name]);
+        }
+
+        return array_map(fn (mixed $name): string => $this->checked(\is_string($name) ? $name : ''), $names);
     }
 
     private function conditional(mixed $data, int $id, bool $off): Conditional
@@ -279,13 +470,13 @@ final class ProjectReader
         return $this->at($name, function () use ($data, $name, $key): Expression {
             $value = $this->expression($this->member($data, $name), 1);
             $slot = Catalogue::get($key)->slot($name);
-            if (null !== $slot && $slot->type->holdsExpression() && !($value instanceof VariableRead)) {
+            if (null !== $slot && $slot->type->holdsExpression() && !($value instanceof VariableRead) && !$this->isTyped) {
                 $static = match (true) {
-                    $value instanceof TextLiteral => StaticType::Text,
-                    $value instanceof TruthLiteral, $value instanceof Unary && UnaryOperator::Not === $value->operator => StaticType::Truth,
-                    $value instanceof Binary && Operator::Join === $value->operator => StaticType::Text,
-                    $value instanceof Binary && !$value->operator->isArithmetic() => StaticType::Truth,
-                    default => StaticType::Number,
+                    $value instanceof TextLiteral => StaticType::text(),
+                    $value instanceof TruthLiteral, $value instanceof Unary && UnaryOperator::Not === $value->operator => StaticType::truth(),
+                    $value instanceof Binary && Operator::Join === $value->operator => StaticType::text(),
+                    $value instanceof Binary && !$value->operator->isArithmetic() => StaticType::truth(),
+                    default => StaticType::number(),
                 };
                 if (SlotType::Colour === $slot->type && $value instanceof TextLiteral) {
                     $colour = Ink::canonical($value->value) ?? throw new Refusal('blank.not_colour');
@@ -319,7 +510,7 @@ final class ProjectReader
             return new NumberLiteral($data);
         }
         if (\is_string($data)) {
-            if (mb_strlen($data) > ExpressionReader::LONGEST || 1 === preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $data)) {
+            if (mb_strlen($data) > ($this->isTyped ? self::LARGEST : ExpressionReader::LONGEST) || !$this->isTyped && 1 === preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $data)) {
                 throw new Refusal('blank.long', ['longest' => ExpressionReader::LONGEST]);
             }
 
@@ -328,8 +519,15 @@ final class ProjectReader
         if (\is_bool($data)) {
             return new TruthLiteral($data);
         }
+        if (null === $data && $this->isTyped) {
+            return new NothingLiteral();
+        }
         if (!\is_array($data)) {
             throw $this->wrong('file.wrong');
+        }
+        $made = $this->made($data, $depth);
+        if (null !== $made) {
+            return $made;
         }
         if (isset($data['variable'])) {
             return new VariableRead($this->name($data, 'variable'));
@@ -357,6 +555,48 @@ final class ProjectReader
         [$left, $right] = $this->pair($of);
 
         return new Binary($operator, $left, $right);
+    }
+
+    /**
+     * Values that only typed programs have.
+     *
+     * @param array<mixed> $data
+     */
+    private function made(array $data, int $depth): ?Expression
+    {
+        if (isset($data['operation'])) {
+            $entry = \is_string($data['operation']) ? ValueOperations::find($data['operation']) : null;
+            $of = $this->expressions($data, 'of', $depth + 1);
+
+            return null !== $entry && \count($of) >= $entry->least && \count($of) <= $entry->most ? new Operation($entry->key, $of) : throw $this->wrong('file.wrong');
+        }
+        if (isset($data['letter'])) {
+            return new TextLiteral($this->raw($data, 'letter'), true);
+        }
+        if (isset($data['unread'])) {
+            return new UnreadExpression($this->raw($data, 'unread'));
+        }
+        if (isset($data['lambda'])) {
+            return new Lambda($this->names($data, 'lambda'), $this->expressions($data, 'of', $depth + 1)[0] ?? throw $this->wrong('file.wrong'));
+        }
+        foreach (['list', 'map', 'item', 'slice', 'choice', 'collect'] as $kind) {
+            if (isset($data[$kind])) {
+                $of = $this->expressions($data, $kind, $depth + 1);
+                $count = \count($of);
+
+                return match (true) {
+                    'list' === $kind => new ListLiteral($of),
+                    'map' === $kind && 0 === $count % 2 => new MapLiteral($of),
+                    'item' === $kind && 2 === $count => new Item($of[0], $of[1]),
+                    'slice' === $kind && 3 === $count => new Slice($of[0], $of[1], $of[2]),
+                    'choice' === $kind && 3 === $count => new Choice($of[0], $of[1], $of[2]),
+                    'collect' === $kind && (2 === $count || 3 === $count) => new Collected($of[0], $this->name($data, 'each'), $of[1], $of[2] ?? null),
+                    default => throw $this->wrong('file.wrong'),
+                };
+            }
+        }
+
+        return null;
     }
 
     /**

@@ -6,19 +6,42 @@ namespace Scrivlet\Core\File;
 
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Hand;
+use Scrivlet\Core\Tree\Handwriting;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Piece;
+use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Writes the project file, `*.scrivlet.json`; its format is described in docs/project-file.md. */
@@ -57,6 +80,18 @@ final class ProjectWriter
             'nextId' => $program->nextId,
             'functions' => array_map(self::row(...), $program->functions),
             'script' => self::row($program->script),
+            ...([] === $program->below ? [] : ['below' => array_map(self::row(...), $program->below)]),
+            ...([] === $program->handwriting ? [] : ['handwriting' => array_map(self::handwriting(...), $program->handwriting)]),
+            ...([] === $program->hands ? [] : ['hands' => array_map(static fn (int $id, Hand $hand): array => [$id, $hand->value], array_keys($program->hands), $program->hands)]),
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function handwriting(Handwriting $handwriting): array
+    {
+        return [
+            'text' => $handwriting->text,
+            'pieces' => array_map(static fn (Piece $piece): array => [$piece->id, $piece->part, $piece->start, $piece->coreStart, $piece->coreEnd, $piece->fingerprint, $piece->parent, (int) $piece->tight], $handwriting->pieces),
         ];
     }
 
@@ -68,7 +103,21 @@ final class ProjectWriter
             $data['off'] = true;
         }
         if ($row instanceof FunctionDefinition) {
-            return [...$data, 'name' => $row->name, 'parameters' => $row->parameters, 'body' => self::block($row->body)];
+            $data = [...$data, 'name' => $row->name, 'parameters' => $row->parameters, 'body' => self::block($row->body)];
+            if ([] !== $row->defaults) {
+                $data['defaults'] = array_map(self::expression(...), $row->defaults);
+            }
+
+            return [] === $row->types ? $data : [...$data, 'types' => $row->types];
+        }
+        if ($row instanceof EachLoop) {
+            return [...$data, 'variables' => $row->variables, 'over' => self::expression($row->over), 'body' => self::block($row->body)];
+        }
+        if ($row instanceof SetSeveral) {
+            return [...$data, 'targets' => array_map(self::expression(...), $row->targets), 'values' => array_map(self::expression(...), $row->values)];
+        }
+        if ($row instanceof PrintLine && 1 !== \count($row->values)) {
+            return [...$data, 'values' => array_map(self::expression(...), $row->values)];
         }
         if ($row instanceof OwnCall) {
             return [...$data, 'function' => $row->function, 'arguments' => array_map(self::expression(...), $row->arguments)];
@@ -82,6 +131,16 @@ final class ProjectWriter
             return null === $row->otherwise ? $data : [...$data, 'otherwise' => self::block($row->otherwise)];
         }
 
+        $data += match (true) {
+            $row instanceof Repeat => null === $row->turn ? [] : ['turn' => $row->turn],
+            $row instanceof SetVariable => null === $row->declared ? [] : ['declared' => $row->declared],
+            $row instanceof Declaration => null === $row->type ? [] : ['type' => $row->type],
+            $row instanceof SetItem => null === $row->operator ? [] : ['operator' => $row->operator->value],
+            $row instanceof ForLoop => ['operator' => $row->operator->value],
+            $row instanceof Unread, $row instanceof Import => ['language' => $row->language],
+            default => [],
+        };
+
         return [...$data, ...$row->labels(), ...array_map(self::expression(...), $row->blanks()), ...array_map(self::block(...), $row->bodies())];
     }
 
@@ -94,12 +153,23 @@ final class ProjectWriter
     private static function expression(Expression $expression): mixed
     {
         return match (true) {
+            $expression instanceof TextLiteral && $expression->letter => ['letter' => $expression->value],
             $expression instanceof NumberLiteral, $expression instanceof TextLiteral, $expression instanceof TruthLiteral => $expression->value,
             $expression instanceof VariableRead => ['variable' => $expression->name],
             $expression instanceof Unary, $expression instanceof Binary => ['operator' => $expression->operator->value, 'of' => self::operands($expression)],
             $expression instanceof RandomWhole => ['random' => self::operands($expression)],
             $expression instanceof CommandValue => ['command' => $expression->command, 'of' => self::operands($expression)],
             $expression instanceof OwnValue => ['function' => $expression->function, 'of' => self::operands($expression)],
+            $expression instanceof Operation => ['operation' => $expression->key, 'of' => self::operands($expression)],
+            $expression instanceof ListLiteral => ['list' => self::operands($expression)],
+            $expression instanceof MapLiteral => ['map' => self::operands($expression)],
+            $expression instanceof NothingLiteral => null,
+            $expression instanceof Item => ['item' => self::operands($expression)],
+            $expression instanceof Slice => ['slice' => self::operands($expression)],
+            $expression instanceof Choice => ['choice' => self::operands($expression)],
+            $expression instanceof Collected => ['collect' => self::operands($expression), 'each' => $expression->variable],
+            $expression instanceof Lambda => ['lambda' => $expression->parameters, 'of' => self::operands($expression)],
+            $expression instanceof UnreadExpression => ['unread' => $expression->text],
             default => throw new \LogicException('Cannot write '.$expression::class),
         };
     }

@@ -5,24 +5,26 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Typing\Declarations;
-use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\Steady;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operator;
-use Scrivlet\Core\Tree\OwnCall;
-use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\Walk;
 
 /** What JavaScript and C++ share: braces, declared variables, and a `for` that asks its condition in every turn. */
 abstract class BracePrinter extends Printer
@@ -46,7 +48,7 @@ abstract class BracePrinter extends Printer
     final protected function enter(FunctionDefinition|Script $part, array $elsewhere = []): void
     {
         $this->part = $part;
-        $this->declarations = new Declarations($part, $this->types->scopes, $elsewhere);
+        $this->declarations = new Declarations($part, $this->types->scopes, $elsewhere, $part instanceof Script ? $this->program->functions : []);
     }
 
     final protected function rows(Block $body): void
@@ -64,15 +66,94 @@ abstract class BracePrinter extends Printer
         $this->statement($statement);
     }
 
-    final protected function functions(): void
+    /** @param list<Statement> $rows that stand outside of the script */
+    final protected function outermost(array $rows): void
     {
-        foreach ($this->program->functions as $function) {
-            $this->enter($function);
-            $this->line($function, 'head', $this->signature($function).' {');
-            $this->inside(fn () => $this->rows($function->body));
-            $this->line($function, 'close', '}');
-            $this->line($function, 'gap', '');
+        foreach ($rows as $row) {
+            if ($row instanceof FunctionDefinition) {
+                $this->definition($row);
+                $this->line($row, 'gap', '');
+            } else {
+                $this->part = $this->program->script;
+                $this->row($row);
+            }
         }
+    }
+
+    protected function definition(FunctionDefinition $function): void
+    {
+        $before = [$this->part, $this->declarations];
+        $this->enter($function);
+        $this->line($function, 'head', $this->signature($function).' {');
+        $this->inside(fn () => $this->rows($function->body));
+        $this->line($function, 'close', '}');
+        [$this->part, $this->declarations] = $before;
+    }
+
+    /** The loop over items that stands between the brackets of `for`. */
+    abstract protected function eachHeader(EachLoop $loop, bool $private): string;
+
+    protected function each(EachLoop $loop): void
+    {
+        $private = true;
+        foreach ($loop->variables as $name) {
+            $private = $private && $this->declarations->isInHeader($name);
+        }
+        if ($private || 1 < \count($loop->variables)) {
+            $this->line($loop, 'head', 'for ('.$this->eachHeader($loop, true).') {');
+        } else {
+            $item = $this->makeUp('item');
+            $this->line($loop, 'head', 'for ('.$this->eachHeader(new EachLoop($loop->id, [$item], $loop->over, $loop->body), false).') {');
+            $this->inside(fn () => $this->line($loop, 'enter', $this->name($loop->variables[0])." = $item;"));
+        }
+        $this->braces($loop, $loop->body);
+    }
+
+    protected function forLoop(ForLoop $loop): void
+    {
+        $private = $this->declarations->isInHeader($loop->variable);
+        $name = $this->name($loop->variable);
+        $type = $private ? $this->counterType($this->types->variable($this->part, $loop->variable)->isWhole()).' ' : '';
+        $this->line($loop, 'head', "for ($type$name = ".$this->expression($loop->from).'; '.$this->expression($loop->condition).'; '.$this->next($loop).') {');
+        $this->braces($loop, $loop->body);
+    }
+
+    private function next(ForLoop $loop): string
+    {
+        $name = $this->name($loop->variable);
+        if ($loop->amount instanceof NumberLiteral && 1 === $loop->amount->value && Operator::Add === $loop->operator) {
+            return "$name++";
+        }
+        if ($loop->amount instanceof NumberLiteral && 1 === $loop->amount->value && Operator::Subtract === $loop->operator) {
+            return "$name--";
+        }
+
+        return $this->changed($name, new VariableRead($loop->variable), $loop->operator, $loop->amount);
+    }
+
+    protected function doWhile(DoWhile $loop): void
+    {
+        $this->line($loop, 'head', 'do {');
+        $this->inside(fn () => $this->rows($loop->body));
+        $this->line($loop, 'close', '} while ('.$this->condition($loop->condition).');');
+    }
+
+    protected function unreadBody(Unread $unread): void
+    {
+        if (null !== $unread->body) {
+            $this->inside(fn () => $this->rows($unread->body));
+        }
+    }
+
+    protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
+    {
+        $natural = StaticType::natural() === $this->type($was) && StaticType::natural() === $this->type($amount);
+
+        return match ($operator) {
+            Operator::TruncRemainder => '%=',
+            Operator::FloorRemainder => $natural ? '%=' : null,
+            default => parent::changeSign($operator, $was, $amount),
+        };
     }
 
     abstract protected function signature(FunctionDefinition $function): string;
@@ -95,7 +176,7 @@ abstract class BracePrinter extends Printer
             $this->line($repeat, 'before', $this->declareFixed($name, $repeat->times, true));
             $times = $name;
         }
-        $turn = $this->makeUp('turn');
+        $turn = null === $repeat->turn ? $this->makeUp('turn') : $this->name($repeat->turn);
         $this->line($repeat, 'head', 'for ('.$this->counterType(true)." $turn = 0; $turn < $times; $turn++) {");
         $this->braces($repeat, $repeat->body);
     }
@@ -115,12 +196,13 @@ abstract class BracePrinter extends Printer
             }
         }
         $private = $this->declarations->isInHeader($count->variable);
-        $counter = $private ? $count->variable : $this->makeUp('step');
+        $counter = $private ? $this->name($count->variable) : $this->makeUp('step');
         $from = $this->expression($bounds['from']);
-        $to = $this->expression($bounds['to'], self::COMPARED);
+        [$orEqual, $bound] = $this->bound($bounds['from'], $bounds['to'], $bounds['by']);
+        $to = $this->expression($bound, self::COMPARED);
         $by = $bounds['by'];
         if ($by instanceof NumberLiteral) {
-            $test = "$counter ".($by->value < 0 ? '>=' : '<=')." $to";
+            $test = "$counter ".($by->value < 0 ? '>' : '<').$orEqual." $to";
             $next = match ($by->value) {
                 1 => "$counter++",
                 -1 => "$counter--",
@@ -133,42 +215,34 @@ abstract class BracePrinter extends Printer
         }
         $this->line($count, 'head', 'for ('.$this->counterType($whole)." $counter = $from; $test; $next) {");
         if (!$private) {
-            $this->inside(fn () => $this->line($count, 'enter', $count->variable.' = '.$counter.';'));
+            $this->inside(fn () => $this->line($count, 'enter', $this->name($count->variable).' = '.$counter.';'));
         }
         $this->braces($count, $count->body);
     }
 
-    /** Whether asking again in every turn gives the same value: nothing the loop does can change it. */
-    private function isSteady(Expression $expression, Statement $loop): bool
+    /**
+     * `i < n` reads better than `i <= n - 1`, and counting from 0 to below 5 better than to 4.
+     *
+     * @return array{string, Expression} the equals sign or nothing, and what the counter is compared with
+     */
+    private function bound(Expression $from, Expression $to, Expression $by): array
     {
-        foreach (Walk::expressions($expression) as $inner) {
-            if ($inner instanceof VariableRead) {
-                $reached = isset($this->types->scopes->reachedInto[$inner->name]) && $this->callsOwn($loop);
-                if ($reached || Scopes::assignsWithin($loop, $inner->name)) {
-                    return false;
-                }
-            } elseif (!$inner instanceof NumberLiteral && !$inner instanceof Binary && !$inner instanceof Unary) {
-                return false;
-            }
+        if (!$by instanceof NumberLiteral || !\is_int($by->value) || $by->value <= 0) {
+            return ['=', $to];
+        }
+        if ($to instanceof Binary && Operator::Subtract === $to->operator && $to->right instanceof NumberLiteral && 1 === $to->right->value) {
+            return ['', $to->left];
+        }
+        if ($from instanceof NumberLiteral && 0 === $from->value && $to instanceof NumberLiteral && \is_int($to->value) && $to->value < \PHP_INT_MAX) {
+            return ['', new NumberLiteral($to->value + 1)];
         }
 
-        return true;
+        return ['=', $to];
     }
 
-    private function callsOwn(Statement $loop): bool
+    private function isSteady(Expression $expression, Statement $loop): bool
     {
-        foreach (Walk::live([$loop]) as $statement) {
-            if ($statement instanceof OwnCall) {
-                return true;
-            }
-            foreach (Walk::expressionsOf($statement) as $expression) {
-                if ($expression instanceof OwnValue) {
-                    return true;
-                }
-            }
-        }
-
-        return false;
+        return Steady::within($expression, $loop, $this->types->scopes);
     }
 
     protected function conditional(Conditional $conditional): void
@@ -227,6 +301,8 @@ abstract class BracePrinter extends Printer
             Operator::FloorRemainder => $this->areNatural($binary)
                 ? $this->infix($binary, '%', self::MULTIPLIED, $around)
                 : $this->call($this->libraryName('floor_mod'), [$binary->left, $binary->right]),
+            Operator::TruncDivide => $this->truncDivide($binary, $around),
+            Operator::TruncRemainder => $this->infix($binary, '%', self::MULTIPLIED, $around),
             Operator::Power => $this->power($binary, $around),
             Operator::Join => $this->joinTexts($binary, $around),
             Operator::Equal => $this->compare($binary, $this->equalSign(true), $around),
@@ -249,14 +325,11 @@ abstract class BracePrinter extends Printer
 
     abstract protected function floorDivide(Binary $binary, int $around): string;
 
+    abstract protected function truncDivide(Binary $binary, int $around): string;
+
     abstract protected function power(Binary $binary, int $around): string;
 
     abstract protected function joinTexts(Binary $binary, int $around): string;
 
     abstract protected function libraryName(string $snake): string;
-
-    final protected function areNatural(Binary $binary): bool
-    {
-        return Typing\StaticType::Natural === $this->type($binary->left) && Typing\StaticType::Natural === $this->type($binary->right);
-    }
 }

@@ -6,8 +6,11 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Cpp\CppLexer;
 use Scrivlet\Core\Language\Cpp\CppPrinter;
+use Scrivlet\Core\Language\Handwriting\HandPrinter;
 use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
 use Scrivlet\Core\Language\JavaScript\JavaScriptPrinter;
+use Scrivlet\Core\Language\Parsing\Reader;
+use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Language\Python\PythonLexer;
 use Scrivlet\Core\Language\Python\PythonPrinter;
 use Scrivlet\Core\Language\Typing\Types;
@@ -48,7 +51,34 @@ enum Language: string
         };
     }
 
+    /** The program as text: as it was typed, where a person typed it in this language. */
     public function print(Program $program, ?Types $types = null): PrintedText
+    {
+        $handwriting = $program->handwriting[$this->value] ?? null;
+
+        return null === $handwriting ? $this->printPlainly($program, $types) : HandPrinter::print($program, $this, $handwriting, $types);
+    }
+
+    public function read(string $text, ?Program $old = null): Reading
+    {
+        return Reader::read($text, $this, $old);
+    }
+
+    /** The language of a file, by the ending of its name. */
+    public static function ofFile(string $name): ?self
+    {
+        $ending = strtolower(pathinfo($name, \PATHINFO_EXTENSION));
+
+        return match ($ending) {
+            'py' => self::Python,
+            'js', 'mjs' => self::JavaScript,
+            'cpp', 'cc', 'cxx' => self::Cpp,
+            default => null,
+        };
+    }
+
+    /** As this language's printer writes it, whatever a person typed. */
+    public function printPlainly(Program $program, ?Types $types = null): PrintedText
     {
         $types ??= Types::of($program);
 

@@ -98,6 +98,32 @@ final class Names
         return \in_array($name, self::TAKEN, true) || str_starts_with($name, '_') || str_contains($name, '__');
     }
 
+    /** Names that one language keeps for itself, so that a program from another one has to be printed with other names. */
+    private const RESERVED = [
+        'python' => 'False None True and as assert async await break class continue def del elif else except finally for from global if import in is lambda nonlocal not or pass raise return try while with yield print range int str float bool list len nib',
+        'javascript' => 'arguments await break case catch class const continue debugger default delete do else enum eval export extends false finally for function if implements import in instanceof interface let new null package private protected public return static super switch this throw true try typeof undefined var void while with yield console Math Object Array String Number NaN Infinity process prompt nib',
+        'cpp' => 'alignas alignof and and_eq asm auto bitand bitor bool break case catch char class compl const constexpr continue decltype default delete do double else enum explicit export extern false float for friend goto if inline int long mutable namespace new noexcept not not_eq nullptr operator or or_eq private protected public register return short signed sizeof static struct switch template this throw true try typedef typeid typename union unsigned using virtual void volatile while xor main std string vector map cout cin endl errno NULL EOF nib',
+    ];
+
+    /** @var array<string, array<string, true>> */
+    private static array $reserved = [];
+
+    public static function isReserved(Language $language, string $name): bool
+    {
+        self::$reserved[$language->value] ??= array_fill_keys(explode(' ', self::RESERVED[$language->value]), true);
+
+        return isset(self::$reserved[$language->value][$name]);
+    }
+
+    /** Whether C++ has the name already where functions and the variables they reach for stand. */
+    public static function isGlobalInCpp(string $name): bool
+    {
+        return \in_array($name, explode(' ', self::GLOBAL_IN_CPP.' '.self::IN_STD), true);
+    }
+
+    /** Names of the standard library that a variable outside of every function would be mistaken for. */
+    private const IN_STD = 'advance any array begin bind bitset byte cbegin cend copy count crbegin cref data deque distance empty end equal exchange fill find forward function generate get greater hash hex includes invoke iota less lerp list lock map max merge min minus move next none_of oct optional pair partition plus prev queue rank ratio ref remove replace reverse rotate sample search set shuffle size sort stack string swap test tie transform tuple unique variant vector';
+
     /**
      * The name nearest to a misspelt one.
      *

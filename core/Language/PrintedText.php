@@ -7,13 +7,19 @@ namespace Scrivlet\Core\Language;
 /** A whole program as text, with its row map. */
 final readonly class PrintedText
 {
-    /** @param list<Line> $lines */
-    public function __construct(public array $lines)
+    /**
+     * @param list<Line>  $lines
+     * @param string|null $typed the text to the letter, where a person typed it
+     */
+    public function __construct(public array $lines, private ?string $typed = null)
     {
     }
 
     public function text(): string
     {
+        if (null !== $this->typed) {
+            return $this->typed;
+        }
         $text = '';
         foreach ($this->lines as $line) {
             $text .= $line->text."\n";

@@ -6,7 +6,9 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -18,20 +20,31 @@ use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -39,6 +52,8 @@ use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
@@ -57,6 +72,9 @@ abstract class Printer
     protected const MULTIPLIED = 8;
     protected const UNARY = 9;
     protected const RAISED = 10;
+    /** What a point or an index stands behind. */
+    protected const POSTFIX = 19;
+    protected const CHOICE = 1;
 
     protected const INDENT = '    ';
     /** The anchor of what stands before everything else. */
@@ -71,19 +89,29 @@ abstract class Printer
     private array $taken = [];
     /** @var list<string> made-up names in use around the row being printed */
     private array $madeUp = [];
+    /** @var array<string, true> names that this language's library has taken */
+    protected array $renamed = [];
     /** @var array<string, true> what live rows need from a library */
     private array $needed = [];
 
     final public function __construct(protected readonly Program $program, protected readonly Types $types)
     {
         $this->part = $program->script;
+        $library = [];
         foreach (Walk::statements($program->parts()) as $statement) {
+            foreach (Walk::expressionsOf($statement) as $expression) {
+                if ($expression instanceof Operation) {
+                    preg_match_all('/@(\w+)/', implode(' ', ValueOperations::get($expression->key)->spellings[$this->language()->value]), $match);
+                    $library += array_fill_keys($match[1], true);
+                }
+            }
             $this->taken += Typing\Scopes::mentionedByItself($statement);
             if ($statement instanceof FunctionDefinition) {
                 $this->taken[$statement->name] = true;
                 $this->taken += array_fill_keys($statement->parameters, true);
             }
         }
+        $this->renamed = array_intersect_key($library, $this->taken);
     }
 
     final public function print(): PrintedText
@@ -104,6 +132,22 @@ abstract class Printer
     abstract protected function loop(Statement $loop, string $condition, Block $body): void;
 
     abstract protected function share(ShareVariable $share): void;
+
+    abstract protected function each(EachLoop $loop): void;
+
+    abstract protected function forLoop(ForLoop $loop): void;
+
+    abstract protected function doWhile(DoWhile $loop): void;
+
+    /** A function that stands between rows of the script. */
+    abstract protected function definition(FunctionDefinition $function): void;
+
+    abstract protected function language(): Language;
+
+    abstract protected function setSeveral(SetSeveral $set): string;
+
+    /** @param int $around see expression() */
+    abstract protected function value(Expression $expression, int $around): string;
 
     /** Ends a simple statement. */
     abstract protected function end(): string;
@@ -126,6 +170,11 @@ abstract class Printer
 
     abstract protected function random(RandomWhole $random): string;
 
+    protected function textLiteral(TextLiteral $text): string
+    {
+        return $this->quote($text->value);
+    }
+
     /** A condition as loops and branches write it. */
     protected function condition(Expression $condition): string
     {
@@ -134,7 +183,7 @@ abstract class Printer
 
     final protected function line(?Statement $statement, string $part, string $text): void
     {
-        $anchor = null === $statement ? self::PRELUDE : $statement->id.':'.$part;
+        $anchor = null === $statement ? ('' === $part ? self::PRELUDE : $part) : $statement->id.':'.$part;
         $text = '' === $text && '' === $this->comment ? '' : $this->indent.$text;
         $this->lines[] = new Line($anchor, '' === $this->comment ? $text : $this->comment.$text);
     }
@@ -189,7 +238,7 @@ abstract class Printer
         if ([] === $imports) {
             return;
         }
-        if ([] !== $this->program->functions) {
+        if ([] !== $this->program->functions || [] === $this->program->script->body->statements) {
             foreach ([...$imports, ''] as $line) {
                 $this->line(null, '', $line);
             }
@@ -259,10 +308,67 @@ abstract class Printer
             $statement instanceof WhileLoop => $this->loop($statement, $this->condition($statement->condition), $statement->body),
             $statement instanceof Forever => $this->loop($statement, $this->truth(true), $statement->body),
             $statement instanceof ShareVariable => $this->share($statement),
-            $statement instanceof Comment => $this->line($statement, 'head', $this->remark($statement->text)),
-            default => $this->line($statement, 'head', $this->simple($statement).$this->end()),
+            $statement instanceof EachLoop => $this->each($statement),
+            $statement instanceof ForLoop => $this->forLoop($statement),
+            $statement instanceof DoWhile => $this->doWhile($statement),
+            $statement instanceof FunctionDefinition => $this->definition($statement),
+            $statement instanceof Comment => $this->comment($statement),
+            $statement instanceof Unread => $this->unread($statement),
+            $statement instanceof Import => $statement->language === $this->language()->value ? $this->line($statement, 'head', $statement->text) : null,
+            $statement instanceof Pass => $this->pass($statement),
+            $statement instanceof Declaration => $this->declaration($statement),
+            default => $this->plain($statement),
         };
         $this->madeUp = $madeUp;
+    }
+
+    private function plain(Statement $statement): void
+    {
+        $this->simpleBefore($statement);
+        $this->line($statement, 'head', $this->simple($statement).$this->end());
+    }
+
+    /** Lines that one language needs above a simple row. */
+    protected function simpleBefore(Statement $statement): void
+    {
+    }
+
+    private function comment(Comment $comment): void
+    {
+        foreach (explode("\n", $comment->text) as $text) {
+            $this->line($comment, 'head', $this->remark($text));
+        }
+    }
+
+    /** What could not be read stays as it is in its own language, and is a remark in the others. */
+    private function unread(Unread $unread): void
+    {
+        $isOwn = $unread->language === $this->language()->value;
+        foreach (explode("\n", str_replace("\r", '', $unread->text)) as $text) {
+            $this->line($unread, 'head', $isOwn ? $text : $this->remark(trim($text)));
+        }
+        $this->unreadBody($unread);
+    }
+
+    protected function unreadBody(Unread $unread): void
+    {
+        if (null !== $unread->body) {
+            $this->indented($unread->body);
+        }
+    }
+
+    protected function pass(Pass $pass): void
+    {
+    }
+
+    protected function declaration(Declaration $declaration): void
+    {
+    }
+
+    /** A variable or function as this language can name it. */
+    final protected function name(string $name): string
+    {
+        return Names::isReserved($this->language(), $name) || isset($this->renamed[$name]) ? $name.'_' : $name;
     }
 
     private function simple(Statement $statement): string
@@ -272,7 +378,10 @@ abstract class Printer
             $statement instanceof SetVariable => $this->set($statement),
             $statement instanceof ChangeVariable => $this->change($statement),
             $statement instanceof PrintLine => $this->printLine($statement),
-            $statement instanceof OwnCall => $this->call($statement->function, $statement->arguments),
+            $statement instanceof SetItem => $this->setItem($statement),
+            $statement instanceof SetSeveral => $this->setSeveral($statement),
+            $statement instanceof Perform => $this->expression($statement->value),
+            $statement instanceof OwnCall => $this->call($this->name($statement->function), $statement->arguments),
             $statement instanceof GiveBack => 'return '.$this->expression($statement->value),
             $statement instanceof LeaveFunction => $this->leave(),
             $statement instanceof BreakLoop => 'break',
@@ -283,18 +392,49 @@ abstract class Printer
 
     private function change(ChangeVariable $change): string
     {
+        $name = $this->name($change->variable);
         $amount = $change->amount;
-        if ($amount instanceof NumberLiteral && $amount->value < 0) {
-            return $change->variable.' -= '.$this->expression(new NumberLiteral(-$amount->value));
+        if (Operator::Add === $change->operator && $amount instanceof NumberLiteral && $amount->value < 0) {
+            return $name.' -= '.$this->expression(new NumberLiteral(-$amount->value));
         }
 
-        return $change->variable.' += '.$this->expression($amount);
+        return $this->changed($name, new VariableRead($change->variable), $change->operator, $amount);
+    }
+
+    /** `x += 1`, or `x = …` where the language has no sign for the operator. */
+    final protected function changed(string $target, Expression $was, Operator $operator, Expression $amount): string
+    {
+        $sign = $this->changeSign($operator, $was, $amount);
+
+        return null === $sign
+            ? "$target = ".$this->expression(new Binary($operator, $was, $amount))
+            : "$target $sign ".$this->expression($amount);
+    }
+
+    /** `+=` and its like. */
+    protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
+    {
+        return match ($operator) {
+            Operator::Add => '+=',
+            Operator::Subtract => '-=',
+            Operator::Multiply => '*=',
+            Operator::TrueDivide => '/=',
+            Operator::Join => $this->allTexts([$amount]) ? '+=' : null,
+            default => null,
+        };
+    }
+
+    private function setItem(SetItem $set): string
+    {
+        $target = $this->expression($set->target);
+
+        return null === $set->operator ? $target.' = '.$this->expression($set->value) : $this->changed($target, $set->target, $set->operator, $set->value);
     }
 
     /** @param list<Expression> $arguments */
     final protected function call(string $function, array $arguments): string
     {
-        return $function.'('.implode(', ', array_map(fn (Expression $argument): string => $this->expression($argument), $arguments)).')';
+        return $function.'('.$this->listed($arguments).')';
     }
 
     protected function leave(): string
@@ -307,18 +447,93 @@ abstract class Printer
     {
         return match (true) {
             $expression instanceof NumberLiteral => $this->bracket(self::number($expression->value), $expression->value < 0 ? self::UNARY : self::ATOM, $around),
-            $expression instanceof TextLiteral => $this->quote($expression->value),
+            $expression instanceof TextLiteral => $this->textLiteral($expression),
             $expression instanceof TruthLiteral => $this->truth($expression->value),
-            $expression instanceof VariableRead => $expression->name,
+            $expression instanceof VariableRead => $this->name($expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? $this->not($expression, $around)
                 : $this->bracket('-'.$this->expression($expression->operand, self::RAISED + 1), self::UNARY, $around),
             $expression instanceof Binary => $this->binary($expression, $around),
             $expression instanceof RandomWhole => $this->random($expression),
             $expression instanceof CommandValue => $this->call($this->commandName(Catalogue::get($expression->command)), $expression->arguments),
-            $expression instanceof OwnValue => $this->call($expression->function, $expression->arguments),
-            default => throw new \LogicException('No text for '.$expression::class),
+            $expression instanceof OwnValue => $this->call($this->name($expression->function), $expression->arguments),
+            $expression instanceof UnreadExpression => $expression->text,
+            $expression instanceof Operation => $this->operation($expression, $around),
+            default => $this->value($expression, $around),
         };
+    }
+
+    /** @param list<Expression> $values */
+    final protected function listed(array $values): string
+    {
+        return implode(', ', array_map(fn (Expression $value): string => $this->expression($value), $values));
+    }
+
+    protected function operation(Operation $operation, int $around): string
+    {
+        $entry = ValueOperations::get($operation->key);
+        $first = isset($operation->arguments[0]) ? $this->type($operation->arguments[0]) : StaticType::unknown();
+
+        return $this->spelled(self::spelling($entry->spellings[$this->language()->value], $first), $operation->arguments, $around);
+    }
+
+    /** @param list<string> $spellings */
+    private static function spelling(array $spellings, StaticType $first): string
+    {
+        $chosen = null;
+        foreach ($spellings as $spelling) {
+            if (1 !== preg_match('/^(text|texts|list|map|whole|letter)\?(.*)$/s', $spelling, $match)) {
+                $chosen ??= $spelling;
+            } elseif (match ($match[1]) {
+                'text' => TypeKind::Text === $first->kind,
+                'texts' => $first->isList() && $first->item()->isTextual(),
+                'list' => $first->isList(),
+                'map' => $first->isMap(),
+                'whole' => $first->isWhole(),
+                'letter' => TypeKind::Letter === $first->kind,
+            }) {
+                return $match[2];
+            }
+        }
+
+        return $chosen ?? throw new \LogicException('An operation needs a spelling for every type.');
+    }
+
+    /** @param list<Expression> $operands */
+    private function spelled(string $spelling, array $operands, int $around): string
+    {
+        $own = self::ATOM;
+        if (1 === preg_match('/^(\d+)\|(.*)$/s', $spelling, $match)) {
+            [$own, $spelling] = [(int) $match[1], $match[2]];
+        }
+        if (1 === preg_match('/(?<![\w.])(random|math|time)\./', $spelling, $match)) {
+            $this->need($match[1]);
+        }
+        $text = (string) preg_replace_callback('/@(\w+)|\{(\d|\*)(?::(\w+))?\}(?=([.\[]?))/', function (array $match) use ($operands): string {
+            if ('' !== $match[1]) {
+                return $this->need($match[1]);
+            }
+            if ('*' === $match[2]) {
+                return implode(', ', array_map(fn (Expression $operand): string => $this->operand($operand, 0), $operands));
+            }
+            $operand = $operands[(int) $match[2]] ?? new NothingLiteral();
+            if ('all' === $match[3]) {
+                $text = $this->expression($operand, self::POSTFIX);
+
+                return "$text.begin(), $text.end()";
+            }
+            $strength = '' !== $match[3] ? (int) $match[3] : ('' === $match[4] ? 0 : self::POSTFIX);
+
+            return $this->operand($operand, $strength);
+        }, $spelling);
+
+        return $this->bracket($text, $own, $around);
+    }
+
+    /** An operand of an operation; a literal with something behind it may need help. */
+    protected function operand(Expression $operand, int $around): string
+    {
+        return self::POSTFIX === $around && $operand instanceof NumberLiteral ? '('.$this->expression($operand).')' : $this->expression($operand, $around);
     }
 
     final protected function bracket(string $text, int $strength, int $around): string
@@ -365,11 +580,16 @@ abstract class Printer
             : [$expression];
     }
 
+    final protected function areNatural(Binary $binary): bool
+    {
+        return StaticType::natural() === $this->type($binary->left) && StaticType::natural() === $this->type($binary->right);
+    }
+
     /** @param list<Expression> $parts */
     final protected function allTexts(array $parts): bool
     {
         foreach ($parts as $part) {
-            if (StaticType::Text !== $this->type($part)) {
+            if (!$this->type($part)->isTextual()) {
                 return false;
             }
         }

@@ -45,19 +45,28 @@ final class Alignment
     public static function anchors(Program $program): array
     {
         $anchors = ['0:prelude'];
-        foreach ($program->functions as $function) {
-            $anchors[] = "$function->id:head";
-            self::body($function->id, 'body', $function->body, $anchors);
-            $anchors[] = "$function->id:close";
-            $anchors[] = "$function->id:gap";
+        foreach ($program->functions as $row) {
+            self::outermost($row, $anchors);
         }
         $script = $program->script;
+        $anchors[] = "$script->id:above";
         $anchors[] = "$script->id:head";
         $anchors[] = "$script->id:enter";
         self::body($script->id, 'body', $script->body, $anchors);
         $anchors[] = "$script->id:close";
+        foreach ($program->below as $row) {
+            self::outermost($row, $anchors);
+        }
+        $anchors[] = '0:end';
 
         return $anchors;
+    }
+
+    /** @param list<string> $anchors */
+    private static function outermost(Statement $row, array &$anchors): void
+    {
+        self::statement($row, $anchors);
+        $anchors[] = "$row->id:gap";
     }
 
     /** @param list<string> $anchors */
@@ -73,6 +82,7 @@ final class Alignment
     private static function statement(Statement $statement, array &$anchors): void
     {
         $id = $statement->id;
+        $anchors[] = "$id:above";
         $anchors[] = "$id:before";
         $anchors[] = "$id:head";
         $bodies = $statement->bodies();
@@ -88,6 +98,7 @@ final class Alignment
             self::body($id, $name, $body, $anchors);
             $isFirst = false;
         }
+        $anchors[] = "$id:after";
         $anchors[] = "$id:close";
     }
 }

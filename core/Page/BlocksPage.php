@@ -16,8 +16,10 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 
@@ -40,12 +42,14 @@ final class BlocksPage
         $functions = $program->functions;
         $this->place(self::TOP, 0, 0, 'functions', 0, [Goes::Top], null, $functions[0]->id ?? null);
         foreach ($functions as $index => $function) {
-            $this->add($function, 'head', 'define', [], false);
-            $this->body($function, 'body', $function->body, [new Bracket(Kind::Own, false)], false, true);
+            $this->statement($function, [], false, false, false);
             $this->place($this->lastAnchor(), 0, 0, 'functions', $index + 1, [Goes::Top], $function->id, $functions[$index + 1]->id ?? null);
         }
         $this->add($program->script, 'head', 'start', [], false);
         $this->body($program->script, 'body', $program->script->body, [], false, false);
+        foreach ($program->below as $row) {
+            $this->statement($row, [], false, false, false);
+        }
     }
 
     private function lastAnchor(): string
@@ -144,9 +148,9 @@ final class BlocksPage
                 $this->body($shown, Conditional::OTHERWISE, $statement->otherwise, [...$brackets, new Bracket(Kind::Choose, false)], $inLoop, $inFunction);
             }
         } else {
-            $this->add($shown, 'head', $statement->entry(), $brackets, [] !== $statement->bodies());
+            $this->add($shown, 'head', $statement->entry(), $brackets, [] !== $statement->bodies() && !$statement instanceof FunctionDefinition);
             foreach ($statement->bodies() as $name => $body) {
-                $this->body($shown, $name, $body, [...$brackets, new Bracket(Catalogue::get($statement->entry())->kind, false)], $inLoop || $statement->isLoop(), $inFunction);
+                $this->body($shown, $name, $body, [...$brackets, new Bracket(Catalogue::get($statement->entry())->kind, false)], $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition);
             }
         }
         $row = $this->rows[$start];
@@ -165,6 +169,18 @@ final class BlocksPage
             }
             if (null !== $slot) {
                 $segments[] = $this->blank($statement, 'condition' === $slot && $statement instanceof Conditional ? "condition$branch" : $slot, $entry->slot($slot)->type ?? SlotType::Any);
+            }
+        }
+        if ($statement instanceof PrintLine) {
+            foreach (\array_slice(array_keys($statement->blanks()), 1) as $slot) {
+                $segments[] = ', ';
+                $segments[] = $this->blank($statement, $slot, SlotType::Any);
+            }
+        }
+        if ($statement instanceof SetSeveral) {
+            foreach (array_keys($statement->blanks()) as $slot) {
+                $segments[] = 'target0' === $slot ? ' ' : ('value0' === $slot ? ' = ' : ', ');
+                $segments[] = $this->blank($statement, $slot, SlotType::Any);
             }
         }
         if ($statement instanceof OwnCall) {

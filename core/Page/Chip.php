@@ -11,4 +11,15 @@ final readonly class Chip
     public function __construct(public array $segments, public bool $boxed)
     {
     }
+
+    /** The same as plain words, with brackets where a box stands in another. */
+    public function words(): string
+    {
+        $text = '';
+        foreach ($this->segments as $segment) {
+            $text .= \is_string($segment) ? $segment : ($segment->boxed && 1 < \count($segment->segments) ? '('.$segment->words().')' : $segment->words());
+        }
+
+        return $text;
+    }
 }

@@ -6,17 +6,28 @@ namespace Scrivlet\Core\Page;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Printer;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Expressions as chips, in the words of a locale. */
@@ -40,6 +51,16 @@ final readonly class Chips
             $expression instanceof RandomWhole => new Chip($this->phrase('random', $operands), true),
             $expression instanceof CommandValue => new Chip($this->phrase($expression->command, $operands), true),
             $expression instanceof OwnValue => new Chip([$expression->function.($operands ? ' ' : ''), ...self::spaced($operands)], true),
+            $expression instanceof Operation => new Chip($this->operation($expression, $operands), true),
+            $expression instanceof ListLiteral => new Chip(['[', ...self::spaced($operands), ']'], true),
+            $expression instanceof MapLiteral => new Chip(['{', ...self::spaced($operands, ': '), '}'], true),
+            $expression instanceof NothingLiteral => new Chip([$this->words('nothing')], true),
+            $expression instanceof Item => new Chip($this->phrase('item', $operands), true),
+            $expression instanceof Slice => new Chip($this->phrase('slice', $operands), true),
+            $expression instanceof Choice => new Chip($this->phrase('choice', $operands), true),
+            $expression instanceof Collected => new Chip([$operands[0], ' | '.$expression->variable.' ← ', $operands[1], ...(isset($operands[2]) ? [' | ', $operands[2]] : [])], true),
+            $expression instanceof Lambda => new Chip([implode(', ', $expression->parameters).' → ', $operands[0]], true),
+            $expression instanceof UnreadExpression => new Chip([$expression->text], false),
             default => throw new \LogicException('No chip for '.$expression::class),
         };
     }
@@ -75,6 +96,28 @@ final readonly class Chips
     }
 
     /**
+     * @param list<Chip> $operands
+     *
+     * @return list<string|Chip>
+     */
+    private function operation(Operation $operation, array $operands): array
+    {
+        $segments = [];
+        foreach (Phrase::split(str_replace('{*}', '{9}', ValueOperations::get($operation->key)->words[$this->locale])) as [$text, $slot]) {
+            if ('' !== $text) {
+                $segments[] = $text;
+            }
+            if ('9' === $slot) {
+                $segments = [...$segments, ...self::spaced($operands)];
+            } elseif (null !== $slot) {
+                $segments[] = $operands[(int) $slot] ?? '…';
+            }
+        }
+
+        return $segments;
+    }
+
+    /**
      * `a & b & c` stands in one box: the box of what groups from the left anyway is left out.
      *
      * @param list<string|Chip> $segments
@@ -101,12 +144,12 @@ final readonly class Chips
      *
      * @return list<string|Chip>
      */
-    private static function spaced(array $chips): array
+    private static function spaced(array $chips, string $odd = ', '): array
     {
         $segments = [];
         foreach ($chips as $index => $chip) {
             if ($index > 0) {
-                $segments[] = ', ';
+                $segments[] = 1 === $index % 2 ? $odd : ', ';
             }
             $segments[] = $chip;
         }

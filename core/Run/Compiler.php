@@ -9,38 +9,58 @@ use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\WhileLoop;
 
@@ -59,8 +79,14 @@ final class Compiler
     /** @var list<string> */
     public array $functions = [];
 
+    /** @var list<FunctionDefinition> */
+    private array $definitions;
     /** @var array<string, int> */
     private array $slots = [];
+    /** @var array<string, string> names that stand in an expression only */
+    private array $inner = [];
+    /** @var list<int> how many loops of PHP each loop around is */
+    private array $loops = [];
     private FunctionDefinition|Script $part;
     private int $temporaries = 0;
 
@@ -68,7 +94,8 @@ final class Compiler
     public function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly bool $record)
     {
         $this->part = $program->script;
-        foreach ($program->functions as $function) {
+        $this->definitions = $program->definitions();
+        foreach ($this->definitions as $function) {
             $this->functions[] = $function->name;
         }
     }
@@ -77,7 +104,7 @@ final class Compiler
     public function compile(): string
     {
         $methods = '';
-        foreach ($this->program->functions as $index => $function) {
+        foreach ($this->definitions as $index => $function) {
             $this->part = $function;
             $methods .= $this->method("f$index", $function, $index);
         }
@@ -90,7 +117,7 @@ final class Compiler
             }
         }
 
-        return 'return new class($trace, $values, $sheet, $chance) extends '.Routine::class." {\n".$globals.$methods.'};';
+        return 'return new class($trace, $values, $sheet, $chance, $answers) extends '.Routine::class." {\n".$globals.$methods.'};';
     }
 
     private function method(string $name, FunctionDefinition|Script $part, ?int $index): string
@@ -98,11 +125,15 @@ final class Compiler
         $parameters = [];
         $changes = $enter = $leave = '';
         foreach ($part instanceof FunctionDefinition ? $part->parameters : [] as $parameter) {
-            $parameters[] = $this->variable($parameter);
+            $default = $part instanceof FunctionDefinition && isset($part->defaults[$parameter]);
+            $parameters[] = ($this->isReference($part, $parameter) ? '&' : '').$this->variable($parameter).($default ? ' = null' : '');
+            if ($default && $part instanceof FunctionDefinition) {
+                $changes .= $this->variable($parameter).' ??= '.$this->expression($part->defaults[$parameter]).";\n";
+            }
             $changes .= $this->changed($parameter);
         }
         $this->temporaries = 0;
-        $body = $this->block($part->body);
+        $body = $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($part->body);
         if (null !== $index) {
             $enter = 'if (++$this->depth > $t->limits->depth) { throw new '.RunError::class."('deep_calls'); }\n"
                 .($this->record ? "\$t->calls[] = \$t->moment; \$t->calls[] = $index;\n" : '').$changes;
@@ -147,30 +178,136 @@ final class Compiler
     private function statement(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Comment, $statement instanceof ShareVariable => '',
+            $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Import, $statement instanceof Pass, $statement instanceof FunctionDefinition => '',
+            $statement instanceof Declaration => $this->declaration($statement),
+            $statement instanceof Unread => throw new \LogicException('What cannot be read cannot run.'),
+            $statement instanceof EachLoop => $this->each($statement),
+            $statement instanceof ForLoop => $this->forLoop($statement),
+            $statement instanceof DoWhile => $this->doWhile($statement),
+            $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, null === $statement->operator ? $this->expression($statement->value) : $this->expression(new Binary($statement->operator, $statement->target, $statement->value))),
+            $statement instanceof SetSeveral => $this->setSeveral($statement),
+            $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
             $statement instanceof Command => $this->step($statement).'$n->'.$this->command($statement).";\n",
             $statement instanceof Repeat => $this->repeat($statement),
             $statement instanceof Count => $this->count($statement),
-            $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->truth($statement->condition).") { break; }\n".$this->block($statement->body)."}\n",
-            $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->block($statement->body)."}\n",
+            $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->truth($statement->condition).") { break; }\n".$this->inLoop($statement->body)."}\n",
+            $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
-            $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value)),
-            $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, '$v->add('.$this->read($statement->variable).', '.$this->expression($statement->amount).')'),
+            $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value), $statement->value),
+            $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->call($statement->function, $statement->arguments).";\n",
             $statement instanceof GiveBack => $this->step($statement).'return '.$this->giveBack($statement->value).";\n",
             $statement instanceof LeaveFunction => $this->step($statement)."return null;\n",
-            $statement instanceof BreakLoop => $this->step($statement)."break;\n",
+            $statement instanceof BreakLoop => $this->step($statement).'break '.([] === $this->loops ? 1 : $this->loops[array_key_last($this->loops)]).";\n",
             $statement instanceof ContinueLoop => $this->step($statement)."continue;\n",
-            $statement instanceof PrintLine => $this->step($statement).'$t->print($v->show('.$this->expression($statement->value)."));\n",
+            $statement instanceof PrintLine => $this->step($statement).$this->printLine($statement),
             default => throw new \LogicException('Cannot run '.$statement::class),
         };
+    }
+
+    private function inLoop(Block $body, int $depth = 1): string
+    {
+        $this->loops[] = $depth;
+        $code = $this->block($body);
+        array_pop($this->loops);
+
+        return $code;
+    }
+
+    /** A variable of C++ that has no value yet; the other languages begin without one. */
+    private function declaration(Declaration $declaration): string
+    {
+        $type = $this->types->variable($this->part, $declaration->variable);
+
+        return match ($type->kind) {
+            TypeKind::List => $this->step($declaration).$this->assign($declaration->variable, '$v->list([])'),
+            TypeKind::Map => $this->step($declaration).$this->assign($declaration->variable, '$v->map([])'),
+            TypeKind::Text => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, "''") : '',
+            default => '',
+        };
+    }
+
+    private function each(EachLoop $loop): string
+    {
+        $row = \count($this->rows);
+        $step = $this->step($loop);
+        [$item, $first] = [$this->temporary(), $this->temporary()];
+        $assign = '';
+        if (1 === \count($loop->variables)) {
+            $assign = $this->assign($loop->variables[0], $item);
+        }
+        foreach (1 === \count($loop->variables) ? [] : $loop->variables as $index => $name) {
+            $assign .= $this->assign($name, "{$item}[$index]");
+        }
+        $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->pairs(').$this->expression($loop->over).')';
+
+        return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$assign.$this->inLoop($loop->body)."}\n";
+    }
+
+    private function forLoop(ForLoop $loop): string
+    {
+        $from = $this->step($loop, 'before').$this->assign($loop->variable, $this->expression($loop->from), $loop->from);
+        $test = $this->step($loop).'if (!'.$this->truth($loop->condition).") { break; }\n";
+        $next = new Binary($loop->operator, new VariableRead($loop->variable), $loop->amount);
+
+        return $from."while (true) {\n".$test."do {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->assign($loop->variable, $this->expression($next), $next)."}\n";
+    }
+
+    private function doWhile(DoWhile $loop): string
+    {
+        return "while (true) {\ndo {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->step($loop).'if (!'.$this->truth($loop->condition).") { break; }\n}\n";
+    }
+
+    private function setItem(Expression $target, string $value): string
+    {
+        if (!$target instanceof Item) {
+            throw new \LogicException('Only an item is set.');
+        }
+        $container = $target->container;
+        if (Language::Cpp === $this->language && $container instanceof VariableRead && $this->types->expression($this->part, $container)->isTextual()) {
+            return $this->assign($container->name, '$v->withLetter('.$this->expression($container).', '.$this->expression($target->index).", $value)");
+        }
+
+        return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n".($container instanceof VariableRead ? $this->changed($container->name) : '');
+    }
+
+    private function setSeveral(SetSeveral $set): string
+    {
+        $code = $this->step($set);
+        $values = [];
+        if (1 === \count($set->values)) {
+            $all = $this->temporary();
+            $code .= "$all = \$v->apart(".$this->expression($set->values[0]).', '.\count($set->targets).");\n";
+            foreach (array_keys($set->targets) as $index) {
+                $values[] = "{$all}[$index]";
+            }
+        } else {
+            foreach ($set->values as $value) {
+                $values[] = $kept = $this->temporary();
+                $code .= "$kept = ".$this->expression($value).";\n";
+            }
+        }
+        foreach ($set->targets as $index => $target) {
+            $value = $values[$index] ?? 'null';
+            $code .= $target instanceof VariableRead ? $this->assign($target->name, $value) : $this->setItem($target, $value);
+        }
+
+        return $code;
+    }
+
+    private function printLine(PrintLine $print): string
+    {
+        $parts = array_map(fn (Expression $value): string => '$v->show('.$this->expression($value).')', $print->values);
+        $text = [] === $parts ? "''" : implode(".' '.", $parts);
+
+        return $print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n";
     }
 
     private function giveBack(Expression $value): string
     {
         \assert($this->part instanceof FunctionDefinition);
 
-        return $this->kept($this->types->result($this->part->name), $this->expression($value));
+        return $this->kept($this->types->result($this->part->name), $this->expression($value), $value);
     }
 
     private function repeat(Repeat $repeat): string
@@ -181,7 +318,7 @@ final class Compiler
         $times = $this->temporary();
 
         return $step."$times = \$v->whole(".$this->expression($repeat->times).");\n"
-            ."for ($turn = 0; $turn < $times; ++$turn) {\nif ($turn > 0) { ".$this->stepAt($row).'}'."\n".$this->block($repeat->body)."}\n";
+            ."for ($turn = 0; $turn < $times; ++$turn) {\nif ($turn > 0) { ".$this->stepAt($row).'}'."\n".$this->inLoop($repeat->body)."}\n";
     }
 
     private function count(Count $count): string
@@ -196,7 +333,7 @@ final class Compiler
 
         return $step."$at = $start; $to = \$v->number(".$this->expression($count->to)."); $by = \$this->stride(\$v->number(".$this->expression($count->by).")); $first = true;\n"
             ."for (; $by > 0 ? $at <= $to : $at >= $to; $at = \$v->add($at, $by)) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n"
-            .$this->assign($count->variable, $at).$this->block($count->body)."}\n";
+            .$this->assign($count->variable, $at).$this->inLoop($count->body)."}\n";
     }
 
     private function conditional(Conditional $conditional, int $index): string
@@ -229,17 +366,41 @@ final class Compiler
     /** @param list<Expression> $arguments */
     private function call(string $function, array $arguments): string
     {
-        $definition = $this->program->functionNamed($function) ?? throw new \LogicException("No function $function.");
+        $definition = $this->program->functionNamed($function);
+        if (null === $definition) {
+            return '$this->callValue('.implode(', ', [$this->read($function), ...array_map($this->expression(...), $arguments)]).')';
+        }
         $passed = [];
         foreach ($arguments as $index => $argument) {
-            $passed[] = $this->kept($this->types->variable($definition, $definition->parameters[$index]), $this->expression($argument));
+            $parameter = $definition->parameters[$index] ?? null;
+            if (null === $parameter) {
+                break;
+            }
+            $passed[] = $argument instanceof VariableRead && $this->isReference($definition, $parameter)
+                ? $this->variable($argument->name)
+                : $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) ? $argument : null);
+        }
+        foreach (\array_slice($definition->parameters, \count($passed)) as $parameter) {
+            if (!isset($definition->defaults[$parameter])) {
+                $passed[] = 'null';
+            }
         }
 
         return '$this->f'.array_search($function, $this->functions, true).'('.implode(', ', $passed).')';
     }
 
+    /** Whether C++ hands over the variable itself; lists are objects, which need no reference here. */
+    private function isReference(FunctionDefinition|Script $part, string $parameter): bool
+    {
+        return Language::Cpp === $this->language && $part instanceof FunctionDefinition && str_ends_with($part->types[$parameter] ?? '', '&') && !str_starts_with($part->types[$parameter], 'const')
+            && null === $this->types->variable($part, $parameter)->element;
+    }
+
     private function variable(string $name): string
     {
+        if (isset($this->inner[$name])) {
+            return $this->inner[$name];
+        }
         $owner = $this->types->scopes->owner($this->part, $name);
         $key = "$owner:$name";
         if (!isset($this->slots[$key])) {
@@ -258,11 +419,11 @@ final class Compiler
         return $this->record ? "\$t->changes[] = \$t->moment; \$t->changes[] = $slot; \$t->changes[] = $variable;\n" : '';
     }
 
-    private function assign(string $name, string $value): string
+    private function assign(string $name, string $value, ?Expression $source = null): string
     {
         $owner = Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part;
 
-        return $this->variable($name).' = '.$this->kept($this->types->variable($owner, $name), $value).";\n".$this->changed($name);
+        return $this->variable($name).' = '.$this->kept($this->types->variable($owner, $name), $value, $source).";\n".$this->changed($name);
     }
 
     private function read(string $name): string
@@ -270,17 +431,31 @@ final class Compiler
         return '('.$this->variable($name).' ?? $this->missing('.var_export($name, true).'))';
     }
 
-    /** A `double` of C++ makes whole numbers to numbers with a point when they are put into it. */
-    private function kept(StaticType $type, string $value): string
+    /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */
+    private function kept(StaticType $type, string $value, ?Expression $source = null): string
     {
-        return Language::Cpp === $this->language && StaticType::Number === $type ? "(float) \$v->number($value)" : $value;
+        if (Language::Cpp !== $this->language) {
+            return $value;
+        }
+        $was = null === $source ? $type : $this->types->expression($this->part, $source);
+        if (StaticType::number() === $type) {
+            return TypeKind::Letter === $was->kind ? "(float) \$v->code($value)" : "(float) \$v->number($value)";
+        }
+        if ($type->isWhole() && !$was->isWhole() && TypeKind::Unknown !== $was->kind) {
+            return TypeKind::Letter === $was->kind ? "\$v->code($value)" : "\$v->toInt($value)";
+        }
+        if (TypeKind::Letter === $type->kind && $was->isNumeric()) {
+            return "\$v->letter($value)";
+        }
+
+        return $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue ? "\$v->cloned($value)" : $value;
     }
 
     private function truth(Expression $condition): string
     {
         $code = $this->expression($condition);
 
-        return StaticType::Truth === $this->types->expression($this->part, $condition) ? "($code)" : "\$v->truth($code)";
+        return StaticType::truth() === $this->types->expression($this->part, $condition) ? "($code)" : "\$v->truth($code)";
     }
 
     private function temporary(): string
@@ -302,8 +477,56 @@ final class Compiler
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => '$n->'.Catalogue::get($expression->command)->method(),
             $expression instanceof OwnValue => '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')',
+            $expression instanceof NothingLiteral => 'null',
+            $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
+            $expression instanceof MapLiteral => '$v->map(['.$this->listed($expression->entries).'])',
+            $expression instanceof Item => '$v->item('.$this->listed($expression->operands()).')',
+            $expression instanceof Slice => '$v->slice('.$this->listed($expression->operands()).')',
+            $expression instanceof Choice => '('.$this->truth($expression->condition).' ? '.$this->expression($expression->then).' : '.$this->expression($expression->otherwise).')',
+            $expression instanceof Collected => $this->collected($expression),
+            $expression instanceof Lambda => $this->lambda($expression),
+            $expression instanceof Operation => $this->operation($expression),
             default => throw new \LogicException('Cannot run '.$expression::class),
         };
+    }
+
+    /** @param list<Expression> $expressions */
+    private function listed(array $expressions): string
+    {
+        return implode(', ', array_map($this->expression(...), $expressions));
+    }
+
+    private function operation(Operation $operation): string
+    {
+        $method = lcfirst(str_replace('_', '', ucwords($operation->key, '_')));
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle', 'wait'], true) ? '$this->' : '$v->';
+
+        return $object.$method.'('.$this->listed($operation->arguments).')';
+    }
+
+    private function collected(Collected $collected): string
+    {
+        $over = '$v->over('.$this->expression($collected->over).')';
+        $before = $this->inner;
+        $item = $this->inner[$collected->variable] = '$c'.\count($this->inner);
+        $value = $this->expression($collected->value);
+        $filter = null === $collected->condition ? null : $this->truth($collected->condition);
+        $this->inner = $before;
+
+        return '$v->list(array_map(fn ('.$item.') => '.$value.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';
+    }
+
+    private function lambda(Lambda $lambda): string
+    {
+        $before = $this->inner;
+        $names = [];
+        foreach ($lambda->parameters as $parameter) {
+            $names[] = $this->inner[$parameter] = '$c'.\count($this->inner);
+        }
+        $value = $this->expression($lambda->value);
+        $this->inner = $before;
+
+        return '(fn ('.implode(', ', $names).') => '.$value.')';
     }
 
     private function number(int|float $value): string
@@ -321,6 +544,13 @@ final class Compiler
             return $this->logic($binary);
         }
         $operands = $this->expression($left).', '.$this->expression($right);
+        if (Language::Cpp === $this->language && Operator::Join !== $binary->operator) {
+            $letters = [TypeKind::Letter === $this->types->expression($this->part, $left)->kind, TypeKind::Letter === $this->types->expression($this->part, $right)->kind];
+            // A letter is a small whole number to C++, but beside another letter or a text it is compared as what it is.
+            if ($binary->operator->isArithmetic() && ($letters[0] || $letters[1]) || $letters[0] !== $letters[1] && ($this->types->expression($this->part, $left)->isNumeric() || $this->types->expression($this->part, $right)->isNumeric())) {
+                $operands = ($letters[0] ? '$v->code('.$this->expression($left).')' : $this->expression($left)).', '.($letters[1] ? '$v->code('.$this->expression($right).')' : $this->expression($right));
+            }
+        }
 
         return match ($binary->operator) {
             Operator::Add => "\$v->add($operands)",
@@ -329,6 +559,8 @@ final class Compiler
             Operator::TrueDivide => "\$v->divide($operands)",
             Operator::FloorDivide => "\$v->floorDivide($operands)",
             Operator::FloorRemainder => "\$v->floorRemainder($operands)",
+            Operator::TruncDivide => "\$v->truncDivide($operands)",
+            Operator::TruncRemainder => "\$v->truncRemainder($operands)",
             Operator::Power => "\$v->power($operands)",
             Operator::Join => "\$v->join($operands, \$t->limits->text)",
             Operator::Equal => "\$v->equal($operands)",
@@ -345,7 +577,7 @@ final class Compiler
     private function logic(Binary $binary): string
     {
         $isAnd = Operator::And === $binary->operator;
-        $areTruths = StaticType::Truth === $this->types->expression($this->part, $binary->left) && StaticType::Truth === $this->types->expression($this->part, $binary->right);
+        $areTruths = StaticType::truth() === $this->types->expression($this->part, $binary->left) && StaticType::truth() === $this->types->expression($this->part, $binary->right);
         if ($areTruths || Language::Cpp === $this->language) {
             return '('.$this->truth($binary->left).($isAnd ? ' && ' : ' || ').$this->truth($binary->right).')';
         }

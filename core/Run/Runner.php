@@ -16,7 +16,7 @@ use Scrivlet\Core\Tree\Program;
 final class Runner
 {
     /** @param Language $language whose values the program runs with */
-    public static function run(Program $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, ?Types $types = null): Outcome
+    public static function run(Program $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, ?Types $types = null, Answers $answers = new Answers()): Outcome
     {
         $compiler = new Compiler($program, $types ?? Types::of($program), $language, $record);
         $code = $compiler->compile();
@@ -26,7 +26,7 @@ final class Runner
             Language::JavaScript => new JavaScriptValues(),
             Language::Cpp => new CppValues(),
         };
-        $routine = self::load($code, $trace, $values, new Sheet($trace), new Chance($seed));
+        $routine = self::load($code, $trace, $values, new Sheet($trace), new Chance($seed), $answers);
         $ending = Ending::Finished;
         $error = $errorRow = null;
         try {
@@ -43,8 +43,8 @@ final class Runner
         return new Outcome($ending, $trace, $compiler->rows, $compiler->variables, $compiler->functions, $values, $error, $errorRow);
     }
 
-    /** The code is the Compiler's alone; it sees these four objects and nothing else. */
-    private static function load(string $code, Trace $trace, Values\Values $values, Sheet $sheet, Chance $chance): Routine
+    /** The code is the Compiler's alone; it sees these five objects and nothing else. */
+    private static function load(string $code, Trace $trace, Values\Values $values, Sheet $sheet, Chance $chance, Answers $answers): Routine
     {
         $routine = eval($code);
         \assert($routine instanceof Routine);

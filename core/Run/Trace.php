@@ -27,11 +27,13 @@ final class Trace
         'show' => ['visible'],
         'clear' => [],
         'print' => ['text'],
+        'say' => ['text'],
+        'wait' => ['seconds'],
     ];
 
     /** @var list<int> the row of each moment, an index into Routine::$rows */
     public array $steps = [];
-    /** @var list<int|float|string|bool> moment, variable (an index into Routine::$variables), value; by threes */
+    /** @var list<mixed> moment, variable (an index into Routine::$variables), value; by threes */
     public array $changes = [];
     /** @var list<int> moment, function (an index into Routine::$functions) or -1 for its end; by twos */
     public array $calls = [];
@@ -68,11 +70,24 @@ final class Trace
 
     public function print(string $text): void
     {
+        $this->put('print', $text);
+    }
+
+    /** Without the end of the line. */
+    public function say(string $text): void
+    {
+        if ('' !== $text) {
+            $this->put('say', $text);
+        }
+    }
+
+    private function put(string $kind, string $text): void
+    {
         $this->printed += \strlen($text) + 1;
         if ($this->printed > $this->limits->printed) {
             throw new RunError('printed_much');
         }
-        $this->happened('print', $text);
+        $this->happened($kind, $text);
     }
 
     /** All that was printed, a line each. */
@@ -80,8 +95,8 @@ final class Trace
     {
         $text = '';
         foreach ($this->events as $event) {
-            if ('print' === $event[0] && \is_string($event[2])) {
-                $text .= $event[2]."\n";
+            if (('print' === $event[0] || 'say' === $event[0]) && \is_string($event[2])) {
+                $text .= $event[2].('print' === $event[0] ? "\n" : '');
             }
         }
 

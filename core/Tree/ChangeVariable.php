@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Tree;
 
-/** A variable becomes larger by an amount. */
+/** A variable gets a value from the one it had: it becomes larger by an amount, or what another operation makes of it. */
 final readonly class ChangeVariable extends Statement
 {
-    public function __construct(public int $id, public string $variable, public Expression $amount, public bool $off = false)
+    public function __construct(public int $id, public string $variable, public Expression $amount, public bool $off = false, public Operator $operator = Operator::Add)
     {
     }
 
     public function entry(): string
     {
-        return 'change';
+        return Operator::Add === $this->operator ? 'change' : 'change_'.$this->operator->value;
     }
 
     public function labels(): array

@@ -16,6 +16,10 @@ enum Operator: string
     case FloorDivide = 'floor_divide';
     /** What is left over by FloorDivide; it has the sign of the divisor. */
     case FloorRemainder = 'floor_remainder';
+    /** The quotient cut towards zero: -7 by 2 is -3. */
+    case TruncDivide = 'trunc_divide';
+    /** What is left over by TruncDivide; it has the sign of what is divided. */
+    case TruncRemainder = 'trunc_remainder';
     case Power = 'power';
     /** Two values as one text. */
     case Join = 'join';

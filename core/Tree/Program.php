@@ -4,15 +4,25 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Tree;
 
-/** A whole program: its own functions, then the script that runs when it is started. */
+/** A whole program: what stands before the script, mostly its own functions; the script that runs; functions below it. */
 final readonly class Program extends Node
 {
     /**
-     * @param list<FunctionDefinition> $functions
-     * @param int                      $nextId    larger than every id in use, so that an id never comes back
+     * @param list<Statement>            $functions   rows above the script: functions, and between them remarks, imports and
+     *                                                variables of the whole program, which run before the script
+     * @param int                        $nextId      larger than every id in use, so that an id never comes back
+     * @param list<Statement>            $below       rows below the script: functions, remarks
+     * @param array<string, Handwriting> $handwriting texts that a person typed, by language
+     * @param array<int, Hand>           $hands       rows that are not shown in words, by id
      */
-    public function __construct(public array $functions, public Script $script, public int $nextId)
-    {
+    public function __construct(
+        public array $functions,
+        public Script $script,
+        public int $nextId,
+        public array $below = [],
+        public array $handwriting = [],
+        public array $hands = [],
+    ) {
     }
 
     public static function empty(): self
@@ -20,7 +30,7 @@ final readonly class Program extends Node
         return new self([], new Script(1, new Block()), 2);
     }
 
-    /** @param list<FunctionDefinition> $functions */
+    /** @param list<Statement> $functions */
     public function withFunctions(array $functions): self
     {
         return $this->with(['functions' => $functions]);
@@ -31,20 +41,95 @@ final readonly class Program extends Node
         return $this->with(['script' => $script]);
     }
 
+    /** @param list<Statement> $below */
+    public function withBelow(array $below): self
+    {
+        return $this->with(['below' => $below]);
+    }
+
     public function withNextId(int $nextId): self
     {
         return $this->with(['nextId' => $nextId]);
     }
 
-    /** @return list<FunctionDefinition|Script> */
+    public function withHandwriting(string $language, ?Handwriting $handwriting): self
+    {
+        $all = $this->handwriting;
+        unset($all[$language]);
+
+        return $this->with(['handwriting' => null === $handwriting ? $all : [...$all, $language => $handwriting]]);
+    }
+
+    /** @param array<int, Hand> $hands */
+    public function withHands(array $hands): self
+    {
+        return $this->with(['hands' => $hands]);
+    }
+
+    /** @return list<Statement> every row that stands in no other, from top to bottom */
     public function parts(): array
     {
-        return [...$this->functions, $this->script];
+        return [...$this->functions, $this->script, ...$this->below];
+    }
+
+    /** @return list<FunctionDefinition> the program's own functions, wherever they stand */
+    public function definitions(): array
+    {
+        $definitions = [];
+        foreach ([...$this->functions, ...$this->script->body->statements, ...$this->below] as $statement) {
+            if ($statement instanceof FunctionDefinition) {
+                $definitions[] = $statement;
+            }
+        }
+
+        return $definitions;
+    }
+
+    /** @return list<FunctionDefinition|Script> what has variables of its own: each function, then the script */
+    public function scopes(): array
+    {
+        return [...$this->definitions(), $this->script];
+    }
+
+    /**
+     * The rows of a scope: the script's are also those around the functions.
+     *
+     * @return \Generator<int, Statement> live rows, without those of functions inside
+     */
+    public function rowsOf(FunctionDefinition|Script $scope): \Generator
+    {
+        if ($scope instanceof FunctionDefinition) {
+            yield from Walk::live($scope->body->statements);
+
+            return;
+        }
+        foreach ([$this->functions, $scope->body->statements, $this->below] as $rows) {
+            foreach (Walk::live($rows) as $row) {
+                yield $row;
+            }
+        }
+    }
+
+    /** Whether something in it could not be read, so that it cannot run. */
+    public function hasUnread(): bool
+    {
+        foreach (Walk::statements($this->parts()) as $row) {
+            if ($row instanceof Unread && !$row->off) {
+                return true;
+            }
+            foreach (Walk::expressionsOf($row) as $expression) {
+                if ($expression instanceof UnreadExpression) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     public function functionNamed(string $name): ?FunctionDefinition
     {
-        foreach ($this->functions as $function) {
+        foreach ($this->definitions() as $function) {
             if ($function->name === $name) {
                 return $function;
             }

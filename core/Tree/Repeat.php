@@ -9,7 +9,8 @@ final readonly class Repeat extends Statement
 {
     use HoldsBody;
 
-    public function __construct(public int $id, public Expression $times, public Block $body, public bool $off = false)
+    /** @param string|null $turn the name a person gave to the number of the turn; nothing reads it */
+    public function __construct(public int $id, public Expression $times, public Block $body, public bool $off = false, public ?string $turn = null)
     {
     }
 

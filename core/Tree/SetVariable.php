@@ -7,7 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** A variable gets a value. */
 final readonly class SetVariable extends Statement
 {
-    public function __construct(public int $id, public string $variable, public Expression $value, public bool $off = false)
+    /** @param string|null $declared its type as C++ names it, where it is not the one the program shows without it */
+    public function __construct(public int $id, public string $variable, public Expression $value, public bool $off = false, public ?string $declared = null)
     {
     }
 
@@ -34,6 +35,11 @@ final readonly class SetVariable extends Statement
     public function withBlank(string $name, Expression $value): static
     {
         return $this->with([$name => $value]);
+    }
+
+    public function withDeclared(?string $declared): self
+    {
+        return $this->with(['declared' => $declared]);
     }
 
     public function assigns(): string

@@ -68,6 +68,14 @@ abstract readonly class Statement extends Node
         return null;
     }
 
+    /** @return list<string> all variables to which this row gives a value, or which it names */
+    public function assigned(): array
+    {
+        $name = $this->assigns();
+
+        return null === $name ? [] : [$name];
+    }
+
     public function isLoop(): bool
     {
         return false;

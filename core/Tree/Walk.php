@@ -25,7 +25,8 @@ final class Walk
     }
 
     /**
-     * Rows that run: those switched off are left out with all they hold.
+     * Rows that run: those switched off are left out with all they hold, and so are the rows of a function, which
+     * run when it is called.
      *
      * @param iterable<Statement> $statements
      *
@@ -38,6 +39,9 @@ final class Walk
                 continue;
             }
             yield $statement;
+            if ($statement instanceof FunctionDefinition) {
+                continue;
+            }
             foreach ($statement->bodies() as $body) {
                 foreach (self::live($body->statements) as $inner) {
                     yield $inner;

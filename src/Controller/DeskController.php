@@ -8,6 +8,7 @@ use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Desk\RunReport;
 use Scrivlet\App\Desk\SpreadRenderer;
+use Scrivlet\App\Desk\TypedText;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Program\ProgramStore;
@@ -55,7 +56,7 @@ final class DeskController extends AbstractController
         $view = DeskView::of($request);
         $tree = ProgramStore::program($program);
         $spread = $this->renderer->spread($tree, $view, $request->getLocale());
-        $entries = array_filter(Catalogue::entries(), static fn ($entry): bool => !$entry->value && !\in_array($entry->key, ['start', 'call'], true));
+        $entries = array_filter(Catalogue::entries(), static fn ($entry): bool => !$entry->value && !$entry->fromText && !\in_array($entry->key, ['start', 'call'], true));
         $response = $this->render('desk/desk.html.twig', [
             'program' => $program,
             'view' => $view,
@@ -63,7 +64,7 @@ final class DeskController extends AbstractController
             'pages' => $this->renderer->pages($spread),
             'entries' => $entries,
             'inks' => Ink::cases(),
-            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($tree, $spread)],
+            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($tree, $spread), 'typed' => self::typed($tree, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
         ]);
         foreach (['view', 'text'] as $name) {
             if ('' !== $request->query->getString($name)) {
@@ -121,10 +122,19 @@ final class DeskController extends AbstractController
             'revision' => $next->number,
             ...$this->renderer->difference($before, $after),
             ...$this->renderer->facts($edited->program, $after),
+            'typed' => self::typed($edited->program, $view, $request->getLocale()),
             ...$this->state($next),
             'select' => $edited->rows,
             'focus' => $edited->focus,
         ]);
+    }
+
+    /** @return array<string, mixed>|null the text of the one text page that is open */
+    private static function typed(Tree $program, DeskView $view, string $locale): ?array
+    {
+        $languages = $view->languages();
+
+        return 1 === \count($languages) ? TypedText::of($program, $languages[0], $locale) : null;
     }
 
     /** @return array{canUndo: bool, canRedo: bool} */
@@ -180,7 +190,11 @@ final class DeskController extends AbstractController
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
         $seed = \is_int($data['seed'] ?? null) && $data['seed'] >= 0 ? $data['seed'] : 1;
         $onlySheet = true === ($data['onlySheet'] ?? null);
-        $outcome = Runner::run(ProgramStore::program($program), $view->runsAs(), $seed, new Limits(steps: $onlySheet ? self::SHEET_STEPS : self::RUN_STEPS));
+        $tree = ProgramStore::program($program);
+        if ($tree->hasUnread()) {
+            return new JsonResponse(['message' => Sentences::of('console.unread', [], $request->getLocale())], 422);
+        }
+        $outcome = Runner::run($tree, $view->runsAs(), $seed, new Limits(steps: $onlySheet ? self::SHEET_STEPS : self::RUN_STEPS));
         $response = new JsonResponse();
         $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
 

@@ -9,7 +9,9 @@ use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\App\Desk\EditReader;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Program as Tree;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -69,7 +71,8 @@ final class ShelfController extends AbstractController
                 if (!$file->isValid() || $file->getSize() > ProjectReader::LARGEST) {
                     throw new Refusal('file.large', ['most' => intdiv(ProjectReader::LARGEST, 1000)]);
                 }
-                [$name, $program] = ProjectReader::read($file->getContent());
+                $language = Language::ofFile($file->getClientOriginalName());
+                [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, EditReader::typed(Tree::empty(), $language, $file->getContent())->program];
                 $opened[] = $this->store->create($user, $name ?: (preg_replace('/\.scrivlet\.json$/', '', $title) ?: $title), $program);
             } catch (Refusal $refusal) {
                 $this->addFlash('trouble', $title.': '.Sentences::of($refusal->key, $refusal->parameters, $request->getLocale()));

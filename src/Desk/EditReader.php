@@ -6,7 +6,10 @@ namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Editor;
+use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Program;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
@@ -42,8 +45,27 @@ final class EditReader
             'off' => $editor->switch($read->ids(), true),
             'on' => $editor->switch($read->ids(), false),
             'fill' => $editor->fill($read->number('row'), $read->text('slot'), $read->text('source')),
+            'type' => self::typed($program, Language::tryFrom($read->text('language')) ?? throw new BadRequestHttpException('No such language.'), $read->text('text')),
             default => throw new BadRequestHttpException('No such edit.'),
         };
+    }
+
+    /** @throws Refusal if the text is no text of a program */
+    public static function typed(Program $program, Language $language, string $text): Edited
+    {
+        if (\strlen($text) > Reader::LONGEST) {
+            throw new Refusal('file.long_text', ['most' => intdiv(Reader::LONGEST, 1000)]);
+        }
+        if (!mb_check_encoding($text, 'UTF-8')) {
+            throw new Refusal('file.encoding');
+        }
+        if (1 === preg_match('/[\x00-\x08\x0e-\x1f]/', $text)) {
+            throw new Refusal('file.binary');
+        }
+        $read = $language->read($text, $program)->program;
+        Rules::check($read);
+
+        return new Edited($read, 'type', $language->title(), []);
     }
 
     private function text(string $name): string

@@ -14,7 +14,6 @@ use Scrivlet\Core\Page\TextLine;
 use Scrivlet\Core\Page\Vacancy;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Program;
-use Scrivlet\Core\Tree\Walk;
 use Twig\Environment;
 
 /** Makes the pages of the desk to HTML: all of them, or only the lines that an edit changed. */
@@ -40,6 +39,21 @@ final readonly class SpreadRenderer
         }
 
         return $pages;
+    }
+
+    /** @return array<string, list<int|null>> the number of each line of text, or nothing where a page is left blank */
+    public function numbers(Spread $spread): array
+    {
+        $numbers = [];
+        foreach ($spread->rows as $row) {
+            foreach ($row['cells'] as $page => $cell) {
+                if ('blocks' !== $page) {
+                    $numbers[$page][] = $cell instanceof TextLine ? $cell->number : null;
+                }
+            }
+        }
+
+        return $numbers;
     }
 
     /**
@@ -104,21 +118,19 @@ final readonly class SpreadRenderer
     {
         $names = [];
         $mixed = [];
-        foreach ($program->parts() as $part) {
+        foreach ($program->scopes() as $part) {
             $own = $part instanceof FunctionDefinition ? array_fill_keys($part->parameters, true) : [];
-            foreach (Walk::statements([$part]) as $statement) {
-                if (null !== $name = $statement->assigns()) {
-                    $own[$name] = true;
-                }
+            foreach ($program->rowsOf($part) as $statement) {
+                $own += array_fill_keys($statement->assigned(), true);
             }
             foreach (array_keys($own) as $name) {
-                if (StaticType::Mixed === $spread->types->variable($part, (string) $name)) {
+                if (StaticType::mixed() === $spread->types->variable($part, (string) $name)) {
                     $mixed[] = (string) $name;
                 }
             }
             $names[$part->id] = array_map(strval(...), array_keys($own + $spread->types->scopes->globals));
         }
-        $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->functions);
+        $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->definitions());
 
         return [
             'places' => array_map(static fn (Place $place): array => [$place->anchor, $place->depth, $place->parent, $place->body, $place->index, array_map(static fn (Goes $goes): string => $goes->value, $place->accepts), $place->before, $place->after], $spread->blocks->places),

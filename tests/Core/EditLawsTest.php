@@ -149,7 +149,7 @@ final class EditLawsTest extends TestCase
     public function testRenamingAndChangingParametersTakesTheCallsAlong(): void
     {
         $program = (new Editor(Program::empty()))->insert(0, 'functions', 0, 'define')->program;
-        $function = $program->functions[0];
+        $function = $program->definitions()[0];
         $program = (new Editor($program))->insert(1, 'body', 0, 'call.'.$function->name)->program;
         $program = (new Editor($program))->fill($function->id, 'parameters', 'breadth, length')->program;
         $call = $program->script->body->statements[0];

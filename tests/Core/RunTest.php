@@ -144,7 +144,7 @@ final class RunTest extends TestCase
     public function testTheConsolePrintsRunsAndComplains(): void
     {
         $out = $err = '';
-        $console = new Console(static function (string $text) use (&$out): void { $out .= $text; }, static function (string $text) use (&$err): void { $err .= $text; });
+        $console = new Console(static function (string $text) use (&$out): void { $out .= $text; }, static function (string $text) use (&$err): void { $err .= $text; }, static fn (): string => '');
         $demo = __DIR__.'/../../demo/seed-packets.scrivlet.json';
         self::assertSame(0, $console->run(['run', $demo, '--seed=3']));
         self::assertStringContainsString("in all 150, 25 a packet\n", $out);

@@ -10,6 +10,9 @@ use Scrivlet\Core\Catalogue\SlotType;
 
 $variable = Slot::label('variable', SlotType::VariableName);
 
+$typed = static fn (string $key, Kind $kind, string $en, string $fr, array $slots = [], ?string $icon = null): Entry => new Entry($key, $kind, ['en' => $en, 'fr' => $fr], $slots, icon: $icon, fromText: true); // @phpstan-ignore argument.type (the slots below are lists)
+$amount = Slot::number('amount', 2);
+
 return [
     new Entry('start', Kind::Start, ['en' => 'when the program starts', 'fr' => 'quand le programme démarre'], [], ['en' => 'The rows below run when you press Run.', 'fr' => "Les lignes qui suivent s'exécutent quand tu lances le programme."], Goes::Top),
     new Entry('repeat', Kind::Again, ['en' => 'repeat {times} times', 'fr' => 'répéter {times} fois'], [Slot::number('times', 4)], ['en' => 'The rows inside run that many times.', 'fr' => "Les lignes à l'intérieur s'exécutent ce nombre de fois."]),
@@ -30,4 +33,24 @@ return [
     new Entry('leave', Kind::Own, ['en' => 'leave the function', 'fr' => 'quitter la fonction'], [], ['en' => 'The function ends here.', 'fr' => 'La fonction se termine ici.'], Goes::InFunction),
     new Entry('print', Kind::Say, ['en' => 'print {value}', 'fr' => 'afficher {value}'], [Slot::any('value', 'hello')], ['en' => 'Puts a line on the printout.', 'fr' => 'Ajoute une ligne à la sortie.']),
     new Entry('comment', Kind::Say, ['en' => '{text}', 'fr' => '{text}'], [Slot::label('text', SlotType::Remark)], ['en' => 'A remark for people; the program does not read it.', 'fr' => 'Une remarque pour les personnes ; le programme ne la lit pas.'], icon: 'message-square-text'),
+    $typed('for_each', Kind::Again, 'for each {variable} of {over}', 'pour chaque {variable} de {over}', [$variable, Slot::any('over', 0)]),
+    $typed('for', Kind::Again, 'for {variable} from {from}, while {condition}, changed by {amount}', 'pour {variable} à partir de {from}, tant que {condition}, changé de {amount}', [$variable, Slot::any('from', 0), Slot::truth('condition'), $amount]),
+    $typed('do_while', Kind::Again, 'repeat, and again while {condition}', 'répéter, et encore tant que {condition}', [Slot::truth('condition')]),
+    $typed('set_item', Kind::Remember, 'let {target} be {value}', 'donner à {target} la valeur {value}', [Slot::any('target', 0), Slot::any('value', 0)]),
+    $typed('set_several', Kind::Remember, 'let at once', 'donner à la fois'),
+    $typed('change_subtract', Kind::Remember, 'take {amount} from {variable}', 'retirer {amount} à {variable}', [$variable, $amount]),
+    $typed('change_multiply', Kind::Remember, 'multiply {variable} by {amount}', 'multiplier {variable} par {amount}', [$variable, $amount]),
+    $typed('change_divide', Kind::Remember, 'divide {variable} by {amount}', 'diviser {variable} par {amount}', [$variable, $amount]),
+    $typed('change_floor_divide', Kind::Remember, 'divide {variable} by {amount}, rounded down', 'diviser {variable} par {amount}, arrondi en bas', [$variable, $amount]),
+    $typed('change_trunc_divide', Kind::Remember, 'divide {variable} by {amount}, cut to whole', 'diviser {variable} par {amount}, coupé à l’entier', [$variable, $amount]),
+    $typed('change_floor_remainder', Kind::Remember, 'keep of {variable} the remainder by {amount}', 'garder de {variable} le reste par {amount}', [$variable, $amount]),
+    $typed('change_trunc_remainder', Kind::Remember, 'keep of {variable} the remainder by {amount}', 'garder de {variable} le reste par {amount}', [$variable, $amount]),
+    $typed('change_power', Kind::Remember, 'raise {variable} to the power {amount}', 'élever {variable} à la puissance {amount}', [$variable, $amount]),
+    $typed('change_join', Kind::Remember, 'add {amount} at the end of {variable}', 'ajouter {amount} à la fin de {variable}', [$variable, Slot::any('amount', 0)]),
+    $typed('perform', Kind::Remember, '{value}', '{value}', [Slot::any('value', 0)]),
+    $typed('print_on', Kind::Say, 'print {value}, staying on the line', 'afficher {value}, sans finir la ligne', [Slot::any('value', 'hello')]),
+    $typed('import', Kind::Say, '{text}', '{text}', [Slot::label('text', SlotType::Remark)], 'package'),
+    $typed('declare', Kind::Remember, 'name a variable {variable}', 'nommer une variable {variable}', [$variable]),
+    $typed('pass', Kind::Say, 'do nothing', 'ne rien faire', [], 'minus'),
+    $typed('unread', Kind::Say, '{text}', '{text}', [Slot::label('text', SlotType::Remark)], 'circle-help'),
 ];

@@ -5,17 +5,38 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\BracePrinter;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
@@ -23,20 +44,61 @@ use Scrivlet\Core\Tree\Walk;
 /** Operators and literals: C++17 (ISO/IEC 14882:2017), clauses 5 and 8. */
 final class CppPrinter extends BracePrinter
 {
+    protected function language(): Language
+    {
+        return Language::Cpp;
+    }
+
     protected function program(): void
     {
         $script = $this->program->script;
-        $this->line(null, '', '#include "scrivlet.hpp"');
-        $this->line(null, '', '');
+        foreach (array_keys($this->types->scopes->reachedInto) as $name) {
+            if (Names::isGlobalInCpp((string) $name)) {
+                $this->renamed[(string) $name] = true;
+            }
+        }
+        foreach ($this->program->definitions() as $function) {
+            if (Names::isGlobalInCpp($function->name) || 'main' === $function->name) {
+                $this->renamed[$function->name] = true;
+            }
+        }
+        if (!$this->includesLibrary()) {
+            $this->line(null, '', '#include "scrivlet.hpp"');
+            $this->line(null, '', '');
+        }
+        $this->part = $script;
         $outside = [...$this->prototypes(), ...$this->globals()];
         foreach ([] === $outside ? [] : [...$outside, ''] as $line) {
             $this->line(null, '', $line);
         }
-        $this->functions();
-        $this->enter($script, $this->types->scopes->reachedInto);
+        $this->enter($script, array_diff_key($this->types->scopes->reachedInto, $this->assignedOutside()));
+        $this->outermost($this->program->functions);
         $this->line($script, 'head', 'int main() {');
         $this->inside(fn () => $this->rows($script->body));
         $this->line($script, 'close', '}');
+        $this->outermost($this->program->below);
+    }
+
+    private function includesLibrary(): bool
+    {
+        foreach ($this->program->functions as $row) {
+            if ($row instanceof Import && Language::Cpp->value === $row->language && str_contains($row->text, 'scrivlet.hpp')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, true> variables that rows above the script give a value, which so stand outside of `main` */
+    private function assignedOutside(): array
+    {
+        $names = [];
+        foreach (Walk::live($this->program->functions) as $row) {
+            $names += array_fill_keys($row->assigned(), true);
+        }
+
+        return $names;
     }
 
     /**
@@ -47,16 +109,13 @@ final class CppPrinter extends BracePrinter
     private function prototypes(): array
     {
         $defined = $early = [];
-        foreach ($this->program->functions as $function) {
-            $defined[$function->name] = true;
-            foreach (Walk::live([$function]) as $statement) {
-                $called = $statement instanceof OwnCall ? [$statement->function] : [];
-                foreach (Walk::expressionsOf($statement) as $expression) {
-                    if ($expression instanceof OwnValue) {
-                        $called[] = $expression->function;
-                    }
-                }
-                foreach ($called as $name) {
+        foreach ($this->program->functions as $row) {
+            $function = $row instanceof FunctionDefinition ? $row : null;
+            if (null !== $function) {
+                $defined[$function->name] = true;
+            }
+            foreach (null === $function ? [] : $this->program->rowsOf($function) as $statement) {
+                foreach ($this->called($statement) as $name) {
                     if (!isset($defined[$name])) {
                         $early[$name] = true;
                     }
@@ -64,44 +123,228 @@ final class CppPrinter extends BracePrinter
             }
         }
         $prototypes = [];
-        foreach ($this->program->functions as $function) {
-            if (isset($early[$function->name])) {
+        $below = array_fill_keys(array_map(static fn (FunctionDefinition $function): string => $function->name, array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof FunctionDefinition)), true);
+        foreach ($this->program->definitions() as $function) {
+            if (isset($early[$function->name]) || isset($below[$function->name])) {
                 $prototypes[] = $this->signature($function).';';
+                $this->announced[$function->name] = true;
             }
         }
 
         return $prototypes;
     }
 
+    /** @var array<string, true> functions with a prototype, which has the defaults of their parameters */
+    private array $announced = [];
+
+    /** @return list<string> */
+    private function called(Statement $statement): array
+    {
+        $called = $statement instanceof OwnCall ? [$statement->function] : [];
+        foreach (Walk::expressionsOf($statement) as $expression) {
+            if ($expression instanceof OwnValue) {
+                $called[] = $expression->function;
+            }
+        }
+
+        return $called;
+    }
+
     /**
-     * Variables of the program that functions reach for.
+     * Variables of the program that functions reach for, but for those that a row above the script declares.
      *
      * @return list<string>
      */
     private function globals(): array
     {
-        $this->part = $this->program->script;
+        $globals = [];
+        foreach (array_keys(array_diff_key($this->types->scopes->reachedInto, $this->assignedOutside())) as $name) {
+            $globals[] = $this->declareEmpty((string) $name);
+        }
 
-        return array_map(fn (int|string $name): string => $this->declareEmpty((string) $name), array_keys($this->types->scopes->reachedInto));
+        return $globals;
     }
 
     protected function signature(FunctionDefinition $function): string
     {
-        $parameters = array_map(fn (string $name): string => self::typeName($this->types->variable($function, $name)).' '.$name, $function->parameters);
-        $result = $function->givesValue() ? self::typeName($this->types->result($function->name)) : 'void';
-
-        return "$result $function->name(".implode(', ', $parameters).')';
+        return $this->resultType($function).' '.$this->name($function->name).'('.implode(', ', $this->parameters($function)).')';
     }
 
-    private static function typeName(StaticType $type): string
+    private function resultType(FunctionDefinition $function): string
     {
-        return match ($type) {
-            StaticType::Natural, StaticType::Whole => 'int',
-            StaticType::Number, StaticType::Unknown => 'double',
-            StaticType::Truth => 'bool',
-            StaticType::Text => 'string',
-            StaticType::Mixed => 'auto',
+        return $function->types[''] ?? ($function->givesValue() ? TypeNames::write($this->types->result($function->name)) : 'void');
+    }
+
+    /** @return list<string> */
+    private function parameters(FunctionDefinition $function): array
+    {
+        $parameters = [];
+        foreach ($function->parameters as $name) {
+            $default = isset($function->defaults[$name]) && !isset($this->announced[$function->name]) ? ' = '.$this->expression($function->defaults[$name]) : '';
+            $parameters[] = ($function->types[$name] ?? $this->parameterType($function, $name)).' '.$this->name($name).$default;
+        }
+
+        return $parameters;
+    }
+
+    /** Lists that a function changes are handed over, not copied, as the other languages do. */
+    private function parameterType(FunctionDefinition $function, string $name): string
+    {
+        $type = $this->types->variable($function, $name);
+        if ($type->isList() || $type->isMap()) {
+            foreach ($this->program->rowsOf($function) as $row) {
+                foreach (Walk::expressionsOf($row) as $expression) {
+                    $first = $expression instanceof Operation && ValueOperations::get($expression->key)->hasEffect() ? $expression->arguments[0] ?? null : null;
+                    if ($first instanceof VariableRead && $first->name === $name) {
+                        return TypeNames::write($type).' &';
+                    }
+                }
+                if ($row instanceof SetItem && $row->target instanceof Item && $row->target->container instanceof VariableRead && $row->target->container->name === $name) {
+                    return TypeNames::write($type).' &';
+                }
+            }
+        }
+
+        return TypeNames::write($type);
+    }
+
+    /** Between rows of the script a function is a value with a name, as C++ has no functions inside of functions. */
+    protected function definition(FunctionDefinition $function): void
+    {
+        if (!\in_array($function, $this->program->script->body->statements, true)) {
+            parent::definition($function);
+
+            return;
+        }
+        $before = [$this->part, $this->declarations];
+        $this->enter($function, $this->types->scopes->globals);
+        $this->line($function, 'head', 'function<'.$this->resultType($function).'('.implode(', ', array_map(fn (string $name): string => $this->parameterType($function, $name), $function->parameters)).')> '.$this->name($function->name).' = [&]('.implode(', ', $this->parameters($function)).') {');
+        $this->inside(fn () => $this->rows($function->body));
+        $this->line($function, 'close', '};');
+        [$this->part, $this->declarations] = $before;
+    }
+
+    protected function eachHeader(EachLoop $loop, bool $private): string
+    {
+        $over = $loop->over;
+        $type = $this->type($over);
+        $names = array_map($this->name(...), $loop->variables);
+        if (1 < \count($names)) {
+            $text = $over instanceof Operation && 'entries' === $over->key ? $this->expression($over->arguments[0]) : $this->expression($over);
+
+            return 'auto ['.implode(', ', $names).'] : '.$text;
+        }
+        $text = match (true) {
+            $type->isMap() => $this->need('keys').'('.$this->expression($over).')',
+            $over instanceof ListLiteral => '{'.$this->listed($over->items).'}',
+            default => $this->lifted($over, 0),
         };
+        $item = $this->types->gone($this->part, $loop)[0];
+
+        return TypeNames::write($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item)." $names[0] : $text";
+    }
+
+    protected function setSeveral(SetSeveral $set): string
+    {
+        [$first, $second] = [$set->targets[0], $set->targets[1] ?? $set->targets[0]];
+        if (2 === \count($set->targets) && 2 === \count($set->values) && $first == $set->values[1] && $second == $set->values[0]) {
+            return $this->call('swap', [$first, $second]);
+        }
+
+        return 'tie('.$this->listed($set->targets).') = '.(1 === \count($set->values) ? $this->call($this->need('taken_apart').'<'.\count($set->targets).'>', $set->values) : 'make_tuple('.implode(', ', array_map(fn (Expression $value): string => $this->lifted($value, 0), $set->values)).')');
+    }
+
+    protected function declaration(Declaration $declaration): void
+    {
+        $this->line($declaration, 'head', ($declaration->type ?? TypeNames::write($this->types->variable($this->part, $declaration->variable))).' '.$this->name($declaration->variable).';');
+    }
+
+    protected function truncDivide(Binary $binary, int $around): string
+    {
+        return $this->type($binary->left)->isWhole() && $this->type($binary->right)->isWhole()
+            ? $this->infix($binary, '/', self::MULTIPLIED, $around)
+            : 'trunc('.$this->infix($binary, '/', self::MULTIPLIED, 0).')';
+    }
+
+    protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
+    {
+        $wholes = $this->type($was)->isWhole() && $this->type($amount)->isWhole();
+
+        return match ($operator) {
+            Operator::TrueDivide => $wholes ? null : '/=',
+            Operator::TruncDivide => $wholes ? '/=' : null,
+            Operator::FloorDivide => $wholes && $this->areNatural(new Binary($operator, $was, $amount)) ? '/=' : null,
+            default => parent::changeSign($operator, $was, $amount),
+        };
+    }
+
+    protected function value(Expression $expression, int $around): string
+    {
+        return match (true) {
+            $expression instanceof NothingLiteral => 'nullptr',
+            $expression instanceof ListLiteral, $expression instanceof MapLiteral => TypeNames::write($this->type($expression)).$this->braced($expression),
+            $expression instanceof Item => $this->item($expression),
+            $expression instanceof Slice => $this->slice($expression),
+            $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
+            $expression instanceof Collected => $this->collected($expression),
+            $expression instanceof Lambda => '[&]('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->expression($expression->value).'; }',
+            default => throw new \LogicException('No text for '.$expression::class),
+        };
+    }
+
+    private function braced(ListLiteral|MapLiteral $literal): string
+    {
+        $inner = fn (Expression $value): string => $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : $this->expression($value);
+        if ($literal instanceof ListLiteral) {
+            return '{'.implode(', ', array_map($inner, $literal->items)).'}';
+        }
+
+        return '{'.implode(', ', array_map(static fn (array $pair): string => '{'.$inner($pair[0]).', '.$inner($pair[1] ?? $pair[0]).'}', array_chunk($literal->entries, 2))).'}';
+    }
+
+    private function item(Item $item): string
+    {
+        if ($item->index instanceof NumberLiteral && $item->index->value < 0) {
+            return $this->call($this->need('item'), [$item->container, $item->index]);
+        }
+
+        return ($item->container instanceof TextLiteral ? $this->lifted($item->container, 0) : $this->expression($item->container, self::POSTFIX)).'['.$this->expression($item->index).']';
+    }
+
+    private function slice(Slice $slice): string
+    {
+        $from = $slice->from instanceof NothingLiteral ? new NumberLiteral(0) : $slice->from;
+        if ($this->type($slice->container)->isTextual()) {
+            $length = match (true) {
+                $slice->to instanceof NothingLiteral && StaticType::natural() === $this->type($from) => [],
+                $slice->to instanceof Binary && Operator::Add === $slice->to->operator && $slice->to->left == $from => [$slice->to->right],
+                $from instanceof NumberLiteral && $slice->to instanceof NumberLiteral && $from->value >= 0 && $slice->to->value >= $from->value => [new NumberLiteral($slice->to->value - $from->value)],
+                default => null,
+            };
+            if (null !== $length) {
+                return $this->lifted($slice->container, self::POSTFIX).'.substr('.$this->listed([$from, ...$length]).')';
+            }
+        }
+
+        return $this->call('slice', $slice->to instanceof NothingLiteral ? [$slice->container, $from] : [$slice->container, $from, $slice->to]);
+    }
+
+    private function collected(Collected $collected): string
+    {
+        $lambda = fn (Expression $value): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->expression($value).'; }';
+        $text = $this->lifted($collected->over, 0);
+        if (null !== $collected->condition) {
+            $text = "filtered($text, ".$lambda($collected->condition).')';
+        }
+
+        return $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
+            ? $text
+            : "collected($text, ".$lambda($collected->value).')';
+    }
+
+    protected function operand(Expression $operand, int $around): string
+    {
+        return self::POSTFIX === $around && $operand instanceof TextLiteral ? $this->lifted($operand, $around) : parent::operand($operand, $around);
     }
 
     protected function leave(): string
@@ -112,13 +355,15 @@ final class CppPrinter extends BracePrinter
     protected function declareEmpty(string $name): string
     {
         $type = $this->types->variable($this->part, $name);
-        $empty = match ($type) {
-            StaticType::Truth => 'false',
-            StaticType::Text => '""',
-            default => '0',
+        $empty = match ($type->kind) {
+            TypeKind::Truth => ' = false',
+            TypeKind::Text => ' = ""',
+            TypeKind::List, TypeKind::Map => '',
+            TypeKind::Letter => " = ' '",
+            default => ' = 0',
         };
 
-        return self::typeName($type)." $name = $empty;";
+        return TypeNames::write($type).' '.$this->name($name)."$empty;";
     }
 
     protected function declareFixed(string $name, Expression $value, bool $whole): string
@@ -146,21 +391,36 @@ final class CppPrinter extends BracePrinter
 
     protected function condition(Expression $condition): string
     {
-        return $condition instanceof VariableRead && StaticType::Text === $this->type($condition)
+        return $condition instanceof VariableRead && StaticType::text() === $this->type($condition)
             ? '!'.$this->expression($condition).'.empty()'
             : $this->expression($condition);
     }
 
     protected function set(SetVariable $set): string
     {
-        $type = $this->declarations->isAt($set) ? self::typeName($this->types->variable($this->part, $set->variable)).' ' : '';
+        $value = $set->value;
+        if (!$this->declarations->isAt($set)) {
+            return $this->name($set->variable).' = '.$this->expression($value);
+        }
+        $type = $set->declared ?? TypeNames::write($this->types->variable($this->part, $set->variable));
+        $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression($value));
 
-        return $type.$set->variable.' = '.$this->expression($set->value);
+        return $type.' '.$this->name($set->variable).' = '.$text;
     }
 
     protected function printLine(PrintLine $print): string
     {
-        return 'cout << '.$this->expression($print->value, self::ADDED).' << endl';
+        $parts = [];
+        foreach ($print->values as $index => $value) {
+            if ($index > 0) {
+                $parts[] = '" "';
+            }
+            foreach ($this->joined($value) as $part) {
+                $parts[] = $this->expression($part, self::ADDED);
+            }
+        }
+
+        return implode(' << ', ['cout', ...$parts, ...($print->endsLine ? ['endl'] : [])]);
     }
 
     protected function commandName(Entry $entry): string
@@ -172,6 +432,11 @@ final class CppPrinter extends BracePrinter
     protected function remark(string $text): string
     {
         return parent::remark($text).(str_ends_with(rtrim($text), '\\') ? ' //' : '');
+    }
+
+    protected function textLiteral(TextLiteral $text): string
+    {
+        return $text->letter ? $this->letter($text->value) : $this->quote($text->value);
     }
 
     protected function quote(string $text): string
@@ -216,12 +481,30 @@ final class CppPrinter extends BracePrinter
     /** Two literals side by side are no `string` yet, which `+` and `==` need on one side. */
     private function lifted(Expression $expression, int $around): string
     {
-        return $expression instanceof TextLiteral ? 'string('.$this->quote($expression->value).')' : $this->expression($expression, $around);
+        return match (true) {
+            $expression instanceof TextLiteral && !$expression->letter => 'string('.$this->quote($expression->value).')',
+            TypeKind::Letter === $this->type($expression)->kind => 'string(1, '.$this->expression($expression).')',
+            default => $this->expression($expression, $around),
+        };
     }
 
     protected function compare(Binary $binary, string $sign, int $around): string
     {
+        foreach ([[$binary->left, $binary->right], [$binary->right, $binary->left]] as [$one, $other]) {
+            if ($one instanceof TextLiteral && 1 === \strlen($one->value) && TypeKind::Letter === $this->type($other)->kind) {
+                return $this->bracket(implode(" $sign ", array_map(fn (Expression $side): string => $side === $one ? $this->letter($one->value) : $this->expression($side, self::COMPARED), [$binary->left, $binary->right])), self::COMPARED - 1, $around);
+            }
+        }
+        if (TypeKind::Letter === $this->type($binary->left)->kind && TypeKind::Letter === $this->type($binary->right)->kind) {
+            return $this->comparison($binary, $sign, $around);
+        }
+
         return $this->bracket($this->lifted($binary->left, self::COMPARED).' '.$sign.' '.$this->expression($binary->right, self::COMPARED), self::COMPARED - 1, $around);
+    }
+
+    private function letter(string $letter): string
+    {
+        return "'".strtr(substr($this->quote($letter), 1, -1), ["'" => "\\'", '\\"' => '"'])."'";
     }
 
     protected function joinTexts(Binary $binary, int $around): string

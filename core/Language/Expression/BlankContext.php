@@ -28,8 +28,7 @@ final readonly class BlankContext
     {
         $variables = [];
         foreach (Walk::statements([$program->script, ...($part instanceof Script ? [] : [$part])]) as $statement) {
-            $name = $statement instanceof ShareVariable ? $statement->variable : $statement->assigns();
-            if (null !== $name) {
+            foreach ($statement instanceof ShareVariable ? [$statement->variable] : $statement->assigned() as $name) {
                 $variables[$name] = true;
             }
         }
@@ -37,7 +36,7 @@ final readonly class BlankContext
             $variables[$name] = true;
         }
         $functions = [];
-        foreach ($program->functions as $function) {
+        foreach ($program->definitions() as $function) {
             $functions[$function->name] = \count($function->parameters);
         }
 

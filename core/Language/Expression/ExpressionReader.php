@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Expression;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
@@ -31,7 +39,7 @@ final class ExpressionReader
     public const LONGEST = 2000;
     public const DEEPEST = 24;
 
-    private const TOKEN = '~\s*(?:(?<number>(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d+)?)|(?<text>"(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')|(?<name>nib\.[a-z]+|'.Names::PATTERN.')|(?<sign>\*\*|//|==|!=|<>|<=|>=|&&|\|\||[-+*/%^&=<>!(),×÷−≠≤≥]))~uA';
+    private const TOKEN = '#\s*(?:(?<number>(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d+)?)|(?<text>"(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')|(?<name>nib\.[a-z]+|'.Names::PATTERN.')|(?<sign>\*\*|//|==|!=|<>|<=|>=|&&|\|\||~/|~%|[-+*/%^&=<>!(),×÷−≠≤≥\[\]]))#uA';
 
     /** @var array<string, array{Operator, int}> sign or word to its meaning and its strength */
     private const BINARY = [
@@ -46,6 +54,7 @@ final class ExpressionReader
         '*' => [Operator::Multiply, 7], '×' => [Operator::Multiply, 7],
         '/' => [Operator::TrueDivide, 7], '÷' => [Operator::TrueDivide, 7],
         '//' => [Operator::FloorDivide, 7], '%' => [Operator::FloorRemainder, 7],
+        '~/' => [Operator::TruncDivide, 7], '~%' => [Operator::TruncRemainder, 7],
         '**' => [Operator::Power, 9], '^' => [Operator::Power, 9],
     ];
     private const NOT = ['not', 'non', '!'];
@@ -151,7 +160,7 @@ final class ExpressionReader
             ++$this->at;
             // Powers group from the right; a comparison of a comparison needs brackets, so nothing follows one.
             $right = $this->expression(Operator::Power === $operator ? 8 : $strength + 1);
-            if (Operator::Add === $operator && (StaticType::Text === $this->context->type($left) || StaticType::Text === $this->context->type($right))) {
+            if (Operator::Add === $operator && (StaticType::text() === $this->context->type($left) || StaticType::text() === $this->context->type($right))) {
                 $operator = Operator::Join;
             }
             $left = new Binary($operator, $left, $right);
@@ -203,6 +212,9 @@ final class ExpressionReader
 
             return $inner;
         }
+        if ('[' === $text) {
+            return new ListLiteral($this->items(']'));
+        }
         if ('name' !== $kind || isset(self::BINARY[$text])) {
             throw new Refusal('blank.sign', ['sign' => $text]);
         }
@@ -242,7 +254,15 @@ final class ExpressionReader
 
             return new CommandValue($entry->key);
         }
+        $known = \in_array($name, $this->context->variables, true);
+        if ('nothing' === $name && !$called && !$known) {
+            return new NothingLiteral();
+        }
         if ($called) {
+            $made = isset($this->context->functions[$name]) || $known ? null : self::made($name, $arguments);
+            if (null !== $made) {
+                return $made;
+            }
             if (isset($this->context->functions[$name])) {
                 $this->wants($name, $this->context->functions[$name], \count($arguments));
             } else {
@@ -258,12 +278,45 @@ final class ExpressionReader
         return new VariableRead($name);
     }
 
+    /**
+     * What is written like a call and is a value of its own.
+     *
+     * @param list<Expression> $arguments
+     */
+    private static function made(string $name, array $arguments): ?Expression
+    {
+        $count = \count($arguments);
+        $entry = ValueOperations::find($name);
+        if (null !== $entry) {
+            if ($count < $entry->least || $count > $entry->most) {
+                throw new Refusal('blank.arguments', ['name' => $name, 'wanted' => $entry->least, 'given' => $count]);
+            }
+
+            return new Operation($name, $arguments);
+        }
+
+        return match (true) {
+            'map' === $name && 0 === $count % 2 => new MapLiteral($arguments),
+            'item' === $name && 2 === $count => new Item($arguments[0], $arguments[1]),
+            'slice' === $name && 3 === $count => new Slice($arguments[0], $arguments[1], $arguments[2]),
+            'choice' === $name && 3 === $count => new Choice($arguments[0], $arguments[1], $arguments[2]),
+            default => null,
+        };
+    }
+
     /** @return list<Expression> */
     private function arguments(): array
     {
         ++$this->at;
+
+        return $this->items(')');
+    }
+
+    /** @return list<Expression> */
+    private function items(string $closing): array
+    {
         $arguments = [];
-        if (')' === $this->peek()) {
+        if ($closing === $this->peek()) {
             ++$this->at;
 
             return [];
@@ -272,7 +325,7 @@ final class ExpressionReader
             $arguments[] = $this->expression(0);
             $sign = $this->peek();
             ++$this->at;
-            if (')' === $sign) {
+            if ($closing === $sign) {
                 return $arguments;
             }
             if (',' !== $sign) {

@@ -6,16 +6,26 @@ namespace Scrivlet\Core\Language\Expression;
 
 use Scrivlet\Core\Language\Printer;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Writes an expression the way ExpressionReader reads it. */
@@ -56,6 +66,16 @@ final readonly class ExpressionSpelling
             $expression instanceof RandomWhole => $this->call($this->word('random'), $expression->operands()),
             $expression instanceof CommandValue => $this->call($expression->command, $expression->arguments),
             $expression instanceof OwnValue => $this->call($expression->function, $expression->arguments),
+            $expression instanceof Operation => $this->call($expression->key, $expression->arguments),
+            $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
+            $expression instanceof MapLiteral => $this->call('map', $expression->entries),
+            $expression instanceof NothingLiteral => 'nothing',
+            $expression instanceof Item => $this->call('item', $expression->operands()),
+            $expression instanceof Slice => $this->call('slice', $expression->operands()),
+            $expression instanceof Choice => $this->call('choice', $expression->operands()),
+            $expression instanceof Collected => $this->call('collect', [$expression->value, new VariableRead($expression->variable), ...\array_slice($expression->operands(), 1)]),
+            $expression instanceof Lambda => $this->call('lambda', [...array_map(static fn (string $name): Expression => new VariableRead($name), $expression->parameters), $expression->value]),
+            $expression instanceof UnreadExpression => $expression->text,
             default => throw new \LogicException('No spelling for '.$expression::class),
         };
     }
@@ -78,6 +98,8 @@ final readonly class ExpressionSpelling
             Operator::TrueDivide => ['/', 7, 7, 8],
             Operator::FloorDivide => ['//', 7, 7, 8],
             Operator::FloorRemainder => ['%', 7, 7, 8],
+            Operator::TruncDivide => ['~/', 7, 7, 8],
+            Operator::TruncRemainder => ['~%', 7, 7, 8],
             Operator::Power => ['**', 10, 9, 8],
         };
 
@@ -87,7 +109,13 @@ final readonly class ExpressionSpelling
     /** @param list<Expression> $arguments */
     private function call(string $name, array $arguments): string
     {
-        return $name.'('.implode(', ', array_map(fn (Expression $argument): string => $this->spell($argument), $arguments)).')';
+        return $name.'('.$this->listed($arguments).')';
+    }
+
+    /** @param list<Expression> $arguments */
+    private function listed(array $arguments): string
+    {
+        return implode(', ', array_map(fn (Expression $argument): string => $this->spell($argument), $arguments));
     }
 
     private static function bracket(string $text, int $strength, int $around): string

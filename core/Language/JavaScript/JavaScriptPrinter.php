@@ -6,44 +6,188 @@ namespace Scrivlet\Core\Language\JavaScript;
 
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\BracePrinter;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Operators and literals: ECMAScript 2022, clauses 12 and 13. */
 final class JavaScriptPrinter extends BracePrinter
 {
+    protected function language(): Language
+    {
+        return Language::JavaScript;
+    }
+
     protected function program(): void
     {
         $body = $this->captured(function (): void {
-            $this->functions();
             $this->enter($this->program->script);
+            $this->outermost($this->program->functions);
+            $this->part = $this->program->script;
             $this->rows($this->program->script->body);
+            $this->outermost($this->program->below);
         });
-        $names = $this->needed();
+        $names = array_values(array_diff($this->needed(), $this->imported()));
         $imports = [] === $names ? [] : ['import { '.implode(', ', $names).' } from "./scrivlet.js";'];
-        foreach (array_keys($this->types->scopes->globals) as $name) {
-            if (!Scopes::assignsWithin($this->program->script, (string) $name)) {
-                $imports[] = $this->declareEmpty((string) $name);
-            }
+        $assigned = [];
+        foreach ($this->program->rowsOf($this->program->script) as $row) {
+            $assigned += array_fill_keys($row->assigned(), true);
+        }
+        foreach (array_keys(array_diff_key($this->types->scopes->globals, $assigned)) as $name) {
+            $imports[] = $this->declareEmpty((string) $name);
         }
         $this->imports($imports);
         $this->append($body);
     }
 
+    /** @return list<string> the names that rows of the program import themselves */
+    private function imported(): array
+    {
+        $names = [];
+        foreach (Walk::statements($this->program->parts()) as $row) {
+            if ($row instanceof Import && Language::JavaScript->value === $row->language) {
+                preg_match_all('/\w+/', explode(' from', $row->text)[0], $match);
+                $names = [...$names, ...$match[0]];
+            }
+        }
+
+        return $names;
+    }
+
     protected function signature(FunctionDefinition $function): string
     {
-        return "function $function->name(".implode(', ', $function->parameters).')';
+        $parameters = array_map(fn (string $name): string => $this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->parameters);
+
+        return 'function '.$this->name($function->name).'('.implode(', ', $parameters).')';
+    }
+
+    protected function eachHeader(EachLoop $loop, bool $private): string
+    {
+        $over = $loop->over;
+        $type = $this->type($over);
+        if ($type->isMap()) {
+            $over = new Operation(1 < \count($loop->variables) ? 'entries' : 'keys', [$over]);
+        }
+        $names = array_map($this->name(...), $loop->variables);
+        $kept = true;
+        foreach ($loop->body->statements as $row) {
+            foreach ($loop->variables as $name) {
+                $kept = $kept && !Scopes::assignsWithin($row, $name);
+            }
+        }
+
+        return ($kept ? 'const ' : 'let ').(1 === \count($names) ? $names[0] : '['.implode(', ', $names).']').' of '.$this->expression($over, self::CHOICE + 1);
+    }
+
+    protected function setSeveral(SetSeveral $set): string
+    {
+        $values = 1 === \count($set->values) ? $this->expression($set->values[0]) : '['.$this->listed($set->values).']';
+
+        return '['.$this->listed($set->targets).'] = '.$values;
+    }
+
+    protected function declaration(Declaration $declaration): void
+    {
+        $this->line($declaration, 'head', 'let '.$this->name($declaration->variable).';');
+    }
+
+    protected function truncDivide(Binary $binary, int $around): string
+    {
+        return 'Math.trunc('.$this->infix($binary, '/', self::MULTIPLIED, 0).')';
+    }
+
+    protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
+    {
+        return Operator::Power === $operator ? '**=' : parent::changeSign($operator, $was, $amount);
+    }
+
+    protected function value(Expression $expression, int $around): string
+    {
+        return match (true) {
+            $expression instanceof NothingLiteral => 'null',
+            $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
+            $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->key($pair[0]).': '.$this->expression($pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),
+            $expression instanceof Item => $this->item($expression),
+            $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'.slice('.$this->listed(\array_slice([$expression->from instanceof NothingLiteral ? new NumberLiteral(0) : $expression->from, $expression->to], 0, $expression->to instanceof NothingLiteral ? 1 : 2)).')',
+            $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->expression($expression->then, self::CHOICE).' : '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
+            $expression instanceof Collected => $this->collected($expression),
+            $expression instanceof Lambda => $this->bracket('('.implode(', ', array_map($this->name(...), $expression->parameters)).') => '.$this->expression($expression->value), 0, $around),
+            default => throw new \LogicException('No text for '.$expression::class),
+        };
+    }
+
+    private function key(Expression $key): string
+    {
+        if ($key instanceof TextLiteral && 1 === preg_match('/^[A-Za-z_]\w*$/D', $key->value)) {
+            return $key->value;
+        }
+
+        return $key instanceof TextLiteral || $key instanceof NumberLiteral ? $this->expression($key) : '['.$this->expression($key).']';
+    }
+
+    private function item(Item $item): string
+    {
+        $container = $this->operand($item->container, self::POSTFIX);
+        if ($item->index instanceof NumberLiteral && $item->index->value < 0) {
+            return $container.'.at('.$this->expression($item->index).')';
+        }
+        if ($item->index instanceof TextLiteral && 1 === preg_match('/^[A-Za-z_]\w*$/D', $item->index->value)) {
+            return $container.'.'.$item->index->value;
+        }
+
+        return $container.'['.$this->expression($item->index).']';
+    }
+
+    private function collected(Collected $collected): string
+    {
+        $name = $this->name($collected->variable);
+        $over = $this->type($collected->over);
+        $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, self::POSTFIX);
+        if (null !== $collected->condition) {
+            $text .= ".filter(($name) => ".$this->expression($collected->condition).')';
+        }
+
+        return $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
+            ? $text
+            : "$text.map(($name) => ".$this->expression($collected->value).')';
+    }
+
+    protected function operation(Operation $operation, int $around): string
+    {
+        $form = $operation->arguments[1] ?? null;
+        if ('formatted' === $operation->key && $form instanceof TextLiteral && 1 === preg_match('/^\.(\d)f$/D', $form->value, $match)) {
+            return $this->operand($operation->arguments[0], self::POSTFIX).".toFixed($match[1])";
+        }
+
+        return parent::operation($operation, $around);
     }
 
     protected function declareEmpty(string $name): string
     {
-        return "let $name;";
+        return 'let '.$this->name($name).';';
     }
 
     protected function declareFixed(string $name, Expression $value, bool $whole): string
@@ -76,12 +220,21 @@ final class JavaScriptPrinter extends BracePrinter
             $keyword = $fixed ? 'const ' : 'let ';
         }
 
-        return $keyword.$set->variable.' = '.$this->expression($set->value);
+        return $keyword.$this->name($set->variable).' = '.$this->expression($set->value);
     }
 
     protected function printLine(PrintLine $print): string
     {
-        return $this->call('console.log', [$print->value]);
+        if ($print->endsLine) {
+            return $this->call('console.log', $print->values);
+        }
+        $joined = null;
+        foreach ($print->values as $value) {
+            $joined = null === $joined ? $value : new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
+        }
+        $text = $joined ?? new TextLiteral('');
+
+        return 'process.stdout.write('.($this->type($text)->isTextual() ? $this->expression($text) : 'String('.$this->expression($text).')').')';
     }
 
     protected function commandName(Entry $entry): string

@@ -5,50 +5,145 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Printer;
-use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Precedences: The Python Language Reference, 6.17. */
 final class PythonPrinter extends Printer
 {
     private const NOT = 4;
 
+    protected function language(): Language
+    {
+        return Language::Python;
+    }
+
     protected function program(): void
     {
-        $body = $this->captured(function (): void {
-            foreach ($this->program->functions as $function) {
-                $this->part = $function;
-                $this->line($function, 'head', 'def '.$function->name.'('.implode(', ', $function->parameters).'):');
-                $this->suite($function, $function->body, 'body');
-                $this->line($function, 'close', '');
-                $this->line($function, 'gap', '');
+        $below = [] !== $this->program->below;
+        $body = $this->captured(function () use ($below): void {
+            foreach ($this->program->functions as $row) {
+                $this->outermost($row);
             }
             $this->part = $this->program->script;
+            if ($below) {
+                $this->main();
+
+                return;
+            }
             foreach ($this->program->script->body->statements as $statement) {
                 $this->statement($statement);
             }
         });
-        $names = array_values(array_diff($this->needed(), ['random']));
-        $random = \count($names) < \count($this->needed());
+        $modules = array_values(array_intersect($this->needed(), ['math', 'random', 'time']));
+        $names = array_values(array_diff($this->needed(), $modules, $this->imported()));
         // Even where a program calls nothing of it, the library seeds the chance and writes the trace.
-        $library = [] === $names ? ($random ? ['import scrivlet'] : []) : ['from scrivlet import '.implode(', ', $names)];
-        $this->imports([...($random ? ['import random'] : []), ...$library]);
+        $seeds = \in_array('random', $modules, true) && [] === $names;
+        $imports = array_map(static fn (string $module): string => "import $module", array_values(array_diff($modules, $this->imported())));
+        if ([] !== $names) {
+            $imports[] = 'from scrivlet import '.implode(', ', $names);
+        } elseif ($seeds && !\in_array('random', $this->imported(), true)) {
+            $imports[] = 'import scrivlet';
+        }
+        $this->imports($imports);
         $this->append($body);
+    }
+
+    /** @return list<string> the names that rows of the program import themselves */
+    private function imported(): array
+    {
+        $names = [];
+        foreach (Walk::statements($this->program->parts()) as $row) {
+            if ($row instanceof Import && Language::Python->value === $row->language) {
+                preg_match_all('/\w+/', (string) preg_replace('/^from\s+\S+/', '', $row->text), $match);
+                $names = [...$names, ...$match[0]];
+            }
+        }
+
+        return $names;
+    }
+
+    private function outermost(Statement $row): void
+    {
+        if ($row instanceof FunctionDefinition) {
+            $this->definition($row);
+            $this->line($row, 'close', '');
+            $this->line($row, 'gap', '');
+        } else {
+            $this->part = $this->program->script;
+            $this->statement($row);
+        }
+    }
+
+    /** Functions below the script have to be known before it runs, so it becomes a function that is called at the end. */
+    private function main(): void
+    {
+        $script = $this->program->script;
+        $this->line($script, 'head', 'def main():');
+        $this->inside(function () use ($script): void {
+            $own = [];
+            foreach (Walk::live($script->body->statements) as $row) {
+                $own += array_fill_keys($row->assigned(), true);
+            }
+            foreach (array_keys(array_intersect_key($this->types->scopes->reachedInto, $own)) as $name) {
+                $this->line($script, 'enter', 'global '.$this->name((string) $name));
+            }
+        });
+        $this->suite($script, $script->body, 'body');
+        $this->line($script, 'close', '');
+        foreach ($this->program->below as $row) {
+            $this->outermost($row);
+        }
+        $this->line(null, '0:end', 'main()');
+    }
+
+    protected function definition(FunctionDefinition $function): void
+    {
+        $before = $this->part;
+        $this->part = $function;
+        $parameters = array_map(fn (string $name): string => $this->name($name).(isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ''), $function->parameters);
+        $this->line($function, 'head', 'def '.$this->name($function->name).'('.implode(', ', $parameters).'):');
+        $this->suite($function, $function->body, 'body');
+        $this->part = $before;
+    }
+
+    protected function pass(Pass $pass): void
+    {
+        $this->line($pass, 'head', 'pass');
     }
 
     private function suite(Statement $statement, Block $body, string $name): void
@@ -59,11 +154,66 @@ final class PythonPrinter extends Printer
         }
     }
 
+    protected function each(EachLoop $loop): void
+    {
+        $over = $loop->over;
+        if (1 < \count($loop->variables) && $this->type($over)->isMap()) {
+            $over = new Operation('entries', [$over]);
+        }
+        $text = $over instanceof Operation && 'numbers' === $over->key ? $this->rangeCall($over) : $this->expression($over);
+        $this->line($loop, 'head', 'for '.implode(', ', array_map($this->name(...), $loop->variables))." in $text:");
+        $this->loopBody($loop, $loop->body, null);
+    }
+
+    protected function forLoop(ForLoop $loop): void
+    {
+        $this->line($loop, 'before', $this->name($loop->variable).' = '.$this->expression($loop->from));
+        $this->line($loop, 'head', 'while '.$this->condition($loop->condition).':');
+        $step = $this->changed($this->name($loop->variable), new VariableRead($loop->variable), $loop->operator, $loop->amount);
+        $this->loopBody($loop, $loop->body, $step);
+        $this->inside(fn () => $this->line($loop, 'after', $step));
+    }
+
+    protected function doWhile(DoWhile $loop): void
+    {
+        $this->line($loop, 'head', 'while True:');
+        $this->loopBody($loop, $loop->body, null);
+        $this->inside(fn () => $this->line($loop, 'after', 'if not '.$this->expression($loop->condition, self::NOT).':'));
+        $this->inside(fn () => $this->inside(fn () => $this->line($loop, 'after', 'break')));
+    }
+
+    /** @var list<string|null> the change before the next turn of each loop around, where this language has to write it out */
+    private array $steps = [];
+
+    private function loopBody(Statement $loop, Block $body, ?string $step): void
+    {
+        $this->steps[] = $step;
+        if (null === $step && !$loop instanceof DoWhile) {
+            $this->suite($loop, $body, 'body');
+        } else {
+            $this->indented($body);
+        }
+        array_pop($this->steps);
+    }
+
+    protected function simpleBefore(Statement $statement): void
+    {
+        $step = [] === $this->steps ? null : $this->steps[array_key_last($this->steps)];
+        if ($statement instanceof ContinueLoop && null !== $step) {
+            $this->line($statement, 'before', $step);
+        }
+    }
+
+    protected function setSeveral(SetSeveral $set): string
+    {
+        return $this->listed($set->targets).' = '.$this->listed($set->values);
+    }
+
     protected function repeat(Repeat $repeat): void
     {
-        $turn = $this->makeUp('turn');
+        $turn = null === $repeat->turn ? $this->makeUp('turn') : $this->name($repeat->turn);
         $this->line($repeat, 'head', "for $turn in range(".$this->whole($repeat->times).'):');
-        $this->suite($repeat, $repeat->body, 'body');
+        $this->loopBody($repeat, $repeat->body, null);
     }
 
     private function whole(Expression $expression): string
@@ -76,8 +226,8 @@ final class PythonPrinter extends Printer
     protected function count(Count $count): void
     {
         $range = $this->range($count) ?? $this->call($this->need('counted'), [$count->from, $count->to, $count->by]);
-        $this->line($count, 'head', "for $count->variable in $range:");
-        $this->suite($count, $count->body, 'body');
+        $this->line($count, 'head', 'for '.$this->name($count->variable)." in $range:");
+        $this->loopBody($count, $count->body, null);
     }
 
     /** `range`, where all is whole and the direction is known; its end is one past the last value. */
@@ -117,12 +267,12 @@ final class PythonPrinter extends Printer
     protected function loop(Statement $loop, string $condition, Block $body): void
     {
         $this->line($loop, 'head', "while $condition:");
-        $this->suite($loop, $body, 'body');
+        $this->loopBody($loop, $body, null);
     }
 
     protected function share(ShareVariable $share): void
     {
-        $this->line($share, 'head', 'global '.$share->variable);
+        $this->line($share, 'head', 'global '.$this->name($share->variable));
     }
 
     protected function end(): string
@@ -137,12 +287,14 @@ final class PythonPrinter extends Printer
 
     protected function set(SetVariable $set): string
     {
-        return $set->variable.' = '.$this->expression($set->value);
+        return $this->name($set->variable).' = '.$this->expression($set->value);
     }
 
     protected function printLine(PrintLine $print): string
     {
-        return $this->call('print', [$print->value]);
+        $values = array_map(fn (Expression $value): string => $this->expression($value), $print->values);
+
+        return 'print('.implode(', ', $print->endsLine ? $values : [...$values, 'end=""']).')';
     }
 
     protected function commandName(Entry $entry): string
@@ -171,6 +323,11 @@ final class PythonPrinter extends Printer
 
     protected function binary(Binary $binary, int $around): string
     {
+        if (\in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && $binary->left instanceof Binary && Operator::TruncRemainder === $binary->left->operator && $binary->right instanceof NumberLiteral && 0 === $binary->right->value) {
+            // Whatever its sign, one remainder is nothing where the other is.
+            $binary = new Binary($binary->operator, new Binary(Operator::FloorRemainder, $binary->left->left, $binary->left->right), $binary->right);
+        }
+
         return match ($binary->operator) {
             Operator::Add => $this->infix($binary, '+', self::ADDED, $around),
             Operator::Subtract => $this->infix($binary, '-', self::ADDED, $around),
@@ -178,10 +335,14 @@ final class PythonPrinter extends Printer
             Operator::TrueDivide => $this->infix($binary, '/', self::MULTIPLIED, $around),
             Operator::FloorDivide => $this->infix($binary, '//', self::MULTIPLIED, $around),
             Operator::FloorRemainder => $this->infix($binary, '%', self::MULTIPLIED, $around),
+            Operator::TruncDivide => $this->truncated($binary),
+            Operator::TruncRemainder => $this->areNatural($binary)
+                ? $this->infix($binary, '%', self::MULTIPLIED, $around)
+                : $this->call($this->need('trunc_mod'), [$binary->left, $binary->right]),
             Operator::Power => $this->bracket($this->expression($binary->left, self::RAISED + 1).' ** '.$this->expression($binary->right, self::UNARY), self::RAISED, $around),
             Operator::Join => $this->joinTexts($binary, $around),
-            Operator::Equal => $this->comparison($binary, '==', $around),
-            Operator::NotEqual => $this->comparison($binary, '!=', $around),
+            Operator::Equal => $this->comparison($binary, $binary->right instanceof NothingLiteral ? 'is' : '==', $around),
+            Operator::NotEqual => $this->comparison($binary, $binary->right instanceof NothingLiteral ? 'is not' : '!=', $around),
             Operator::Less => $this->comparison($binary, '<', $around),
             Operator::LessOrEqual => $this->comparison($binary, '<=', $around),
             Operator::Greater => $this->comparison($binary, '>', $around),
@@ -204,11 +365,12 @@ final class PythonPrinter extends Printer
                 $text .= strtr(self::escape($part->value), ['{' => '{{', '}' => '}}']);
                 continue;
             }
-            $printed = $this->expression($part);
+            $form = $part instanceof Operation && 'formatted' === $part->key && ($part->arguments[1] ?? null) instanceof TextLiteral ? $part->arguments[1]->value : '';
+            $printed = $this->expression('' === $form || !$part instanceof Operation ? $part : $part->arguments[0]);
             if (false !== strpbrk($printed, '"\'\\{')) {
                 return $this->bracket(implode(' + ', array_map($this->asText(...), $parts)), self::ADDED, $around);
             }
-            $text .= '{'.$printed.'}';
+            $text .= '{'.$printed.('' === $form ? '' : ':'.$form).'}';
         }
 
         return 'f"'.$text.'"';
@@ -216,11 +378,74 @@ final class PythonPrinter extends Printer
 
     private function asText(Expression $value): string
     {
-        return StaticType::Text === $this->type($value) ? $this->expression($value, self::ADDED + 1) : 'str('.$this->expression($value).')';
+        return $this->type($value)->isTextual() ? $this->expression($value, self::ADDED + 1) : 'str('.$this->expression($value).')';
+    }
+
+    private function truncated(Binary $binary): string
+    {
+        return $this->areNatural($binary)
+            ? $this->infix(new Binary(Operator::FloorDivide, $binary->left, $binary->right), '//', self::MULTIPLIED, self::MULTIPLIED)
+            : 'int('.$this->infix($binary, '/', self::MULTIPLIED, 0).')';
+    }
+
+    protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
+    {
+        return match ($operator) {
+            Operator::FloorDivide => '//=',
+            Operator::FloorRemainder => '%=',
+            Operator::Power => '**=',
+            default => parent::changeSign($operator, $was, $amount),
+        };
+    }
+
+    protected function value(Expression $expression, int $around): string
+    {
+        return match (true) {
+            $expression instanceof NothingLiteral => 'None',
+            $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
+            $expression instanceof MapLiteral => '{'.implode(', ', array_map(fn (array $pair): string => $this->expression($pair[0]).': '.$this->expression($pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).'}',
+            $expression instanceof Item => $this->operand($expression->container, self::POSTFIX).'['.$this->expression($expression->index).']',
+            $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'['.$this->bound($expression->from).':'.$this->bound($expression->to).']',
+            $expression instanceof Choice => $this->bracket($this->expression($expression->then, self::CHOICE + 1).' if '.$this->expression($expression->condition, self::CHOICE + 1).' else '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
+            $expression instanceof Collected => '['.$this->expression($expression->value).' for '.$this->name($expression->variable).' in '.$this->expression($expression->over, self::CHOICE + 1).(null === $expression->condition ? '' : ' if '.$this->expression($expression->condition, self::CHOICE + 1)).']',
+            $expression instanceof Lambda => $this->bracket('lambda'.([] === $expression->parameters ? '' : ' '.implode(', ', array_map($this->name(...), $expression->parameters))).': '.$this->expression($expression->value), 0, $around),
+            default => throw new \LogicException('No text for '.$expression::class),
+        };
+    }
+
+    private function bound(Expression $bound): string
+    {
+        return $bound instanceof NothingLiteral ? '' : $this->expression($bound);
+    }
+
+    protected function operation(Operation $operation, int $around): string
+    {
+        $first = $operation->arguments[0] ?? null;
+        if ('numbers' === $operation->key) {
+            return 'list('.$this->rangeCall($operation).')';
+        }
+        if (\in_array($operation->key, ['floor'], true) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
+            return $this->expression(new Binary(Operator::FloorDivide, $first->left, $first->right), $around);
+        }
+
+        return parent::operation($operation, $around);
+    }
+
+    private function rangeCall(Operation $numbers): string
+    {
+        [$from, $to, $by] = [$numbers->arguments[0], $numbers->arguments[1], $numbers->arguments[2]];
+        $short = $by instanceof NumberLiteral && 1 === $by->value;
+
+        return $this->call('range', $short ? ($from instanceof NumberLiteral && 0 === $from->value ? [$to] : [$from, $to]) : [$from, $to, $by]);
     }
 
     protected function not(Unary $not, int $around): string
     {
+        $inner = $not->operand;
+        if ($inner instanceof Operation && 'contains' === $inner->key) {
+            return $this->bracket($this->expression($inner->arguments[1], self::COMPARED).' not in '.$this->expression($inner->arguments[0], self::COMPARED), self::COMPARED - 1, $around);
+        }
+
         return $this->bracket('not '.$this->expression($not->operand, self::NOT), self::NOT, $around);
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetVariable;
@@ -27,11 +28,14 @@ final class Declarations
     /** @var array<string, int> how many rows give each variable a value */
     private array $assignments = [];
 
-    /** @param array<string, true> $elsewhere variables that are declared outside of the part */
-    public function __construct(FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere)
+    /**
+     * @param array<string, true> $elsewhere variables that are declared outside of the part
+     * @param list<Statement>     $above     rows of the part that stand above its body
+     */
+    public function __construct(FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [])
     {
-        foreach (Walk::live([$part]) as $statement) {
-            if (null !== $name = $statement->assigns()) {
+        foreach (Walk::live([...$above, ...$part->body->statements]) as $statement) {
+            foreach ($statement->assigned() as $name) {
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
         }
@@ -39,7 +43,7 @@ final class Declarations
             if ($scopes->countsPrivately($part, $name)) {
                 $this->inHeader[$name] = true;
             } elseif (isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
-                $this->declare($part, $name, $part instanceof Script && isset($scopes->reachedInto[$name]));
+                $this->declare(new Block([...$above, ...$part->body->statements]), $name, $part instanceof Script && isset($scopes->reachedInto[$name]));
             }
         }
     }
@@ -66,9 +70,9 @@ final class Declarations
     }
 
     /** @param bool $outermost functions reach for it, so that it has to stand in the part's own body */
-    private function declare(FunctionDefinition|Script $part, string $name, bool $outermost): void
+    private function declare(Block $body, string $name, bool $outermost): void
     {
-        $place = self::place($part->body, $name, $outermost);
+        $place = self::place($body, $name, $outermost);
         if (null === $place) {
             return;
         }
@@ -93,6 +97,9 @@ final class Declarations
             return null;
         }
         $first = $mentions[0];
+        if ($first instanceof Declaration) {
+            return [$first, true];
+        }
         if ($first instanceof SetVariable && $first->variable === $name && !self::reads($first, $name)) {
             return [$first, true];
         }

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
@@ -26,44 +28,42 @@ final readonly class Scopes
      * @param array<int, array<string, true>> $locals      parameters and own variables by function id
      * @param array<string, true>             $globals     names that the script or a sharing function assigns
      * @param array<string, true>             $reachedInto globals that some function reads or assigns
+     * @param list<Statement>                 $around      rows of the script's scope that stand above or below it
      */
-    private function __construct(private array $locals, public array $globals, public array $reachedInto)
+    private function __construct(private array $locals, public array $globals, public array $reachedInto, private array $around)
     {
     }
 
     public static function of(Program $program): self
     {
         $locals = $globals = $reached = [];
-        foreach (Walk::live([$program->script]) as $statement) {
-            if (null !== $name = $statement->assigns()) {
-                $globals[$name] = true;
-            }
+        foreach ($program->rowsOf($program->script) as $statement) {
+            $globals += array_fill_keys($statement->assigned(), true);
         }
-        foreach ($program->functions as $function) {
+        foreach ($program->definitions() as $function) {
             $own = array_fill_keys($function->parameters, true);
             $shared = [];
-            foreach (Walk::live([$function]) as $statement) {
+            foreach ($program->rowsOf($function) as $statement) {
                 if ($statement instanceof ShareVariable) {
                     $shared[$statement->variable] = true;
                 }
             }
-            foreach (Walk::live([$function]) as $statement) {
-                $name = $statement->assigns();
-                if (null !== $name && isset($shared[$name])) {
-                    $globals[$name] = true;
-                } elseif (null !== $name) {
-                    $own[$name] = true;
+            $mentioned = [];
+            foreach ($program->rowsOf($function) as $statement) {
+                foreach ($statement->assigned() as $name) {
+                    if (isset($shared[$name])) {
+                        $globals[$name] = true;
+                    } else {
+                        $own[$name] = true;
+                    }
                 }
+                $mentioned += self::mentionedByItself($statement);
             }
             $locals[$function->id] = $own;
-            foreach (self::mentioned($function) as $name) {
-                if (!isset($own[$name])) {
-                    $reached[$name] = true;
-                }
-            }
+            $reached += array_diff_key($mentioned, $own);
         }
 
-        return new self($locals, $globals, array_intersect_key($globals, $reached));
+        return new self($locals, $globals, array_intersect_key($globals, $reached), [...$program->functions, ...$program->below]);
     }
 
     /** @return int the function's id, or PROGRAM */
@@ -101,7 +101,7 @@ final readonly class Scopes
     public static function mentionedByItself(Statement $statement): array
     {
         $names = [];
-        if (null !== $name = $statement->assigns()) {
+        foreach ($statement->assigned() as $name) {
             $names[$name] = true;
         }
         foreach (Walk::expressionsOf($statement) as $expression) {
@@ -117,7 +117,7 @@ final readonly class Scopes
     public static function assignsWithin(Statement $statement, string $name): bool
     {
         foreach (Walk::live([$statement]) as $inner) {
-            if ($inner->assigns() === $name) {
+            if (\in_array($name, $inner->assigned(), true)) {
                 return true;
             }
         }
@@ -131,19 +131,30 @@ final readonly class Scopes
         return (self::PROGRAM !== $this->owner($part, $name) || $part instanceof Script)
             && !isset($this->reachedInto[$name])
             && !($part instanceof FunctionDefinition && \in_array($name, $part->parameters, true))
-            && self::onlyWithinCounts($part, $name, false);
+            && $this->onlyInCounts($part, $name);
+    }
+
+    private function onlyInCounts(FunctionDefinition|Script $part, string $name): bool
+    {
+        foreach ($part instanceof Script ? $this->around : [] as $statement) {
+            if (isset(self::mentionedByItself($statement)[$name])) {
+                return false;
+            }
+        }
+
+        return self::onlyWithinCounts($part, $name, false);
     }
 
     private static function onlyWithinCounts(Statement $statement, string $name, bool $inside): bool
     {
-        if ($statement->off) {
+        if ($statement->off || $inside && $statement instanceof FunctionDefinition) {
             return true;
         }
-        $counts = $statement instanceof Count && $statement->variable === $name;
-        if ($counts && $inside || !$counts && $statement->assigns() === $name) {
+        $counts = ($statement instanceof Count || $statement instanceof ForLoop || $statement instanceof EachLoop) && \in_array($name, $statement->assigned(), true);
+        if ($counts && $inside || !$counts && \in_array($name, $statement->assigned(), true)) {
             return false;
         }
-        if (!$inside) {
+        if (!$inside && !$statement instanceof ForLoop) {
             foreach (Walk::expressionsOf($statement) as $expression) {
                 if ($expression instanceof VariableRead && $expression->name === $name) {
                     return false;

@@ -4,43 +4,143 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Typing;
 
-/** What is known of a value before the program runs. Naturals are wholes, wholes are numbers. */
-enum StaticType
+/** What is known of a value before the program runs. There is one object of each type, so that `===` compares them. */
+final class StaticType
 {
-    /** Nothing yet: the bottom of the lattice. */
-    case Unknown;
-    /** A whole number that is never negative, so that every language divides it alike. */
-    case Natural;
-    case Whole;
-    case Number;
-    case Truth;
-    case Text;
-    /** Values of several kinds. */
-    case Mixed;
+    /** Deeper lists in lists are taken as mixed, so that finding types ends. */
+    private const DEEPEST = 4;
+
+    /** @var array<string, self> */
+    private static array $all = [];
+
+    /**
+     * @param self|null $element of a list, or of the values of a map
+     * @param self|null $key     of a map
+     */
+    private function __construct(public readonly TypeKind $kind, public readonly ?self $element = null, public readonly ?self $key = null, private readonly int $depth = 0)
+    {
+    }
+
+    public static function of(TypeKind $kind): self
+    {
+        return self::$all[$kind->name] ??= new self($kind);
+    }
+
+    public static function unknown(): self
+    {
+        return self::of(TypeKind::Unknown);
+    }
+
+    public static function natural(): self
+    {
+        return self::of(TypeKind::Natural);
+    }
+
+    public static function whole(): self
+    {
+        return self::of(TypeKind::Whole);
+    }
+
+    public static function number(): self
+    {
+        return self::of(TypeKind::Number);
+    }
+
+    public static function truth(): self
+    {
+        return self::of(TypeKind::Truth);
+    }
+
+    public static function text(): self
+    {
+        return self::of(TypeKind::Text);
+    }
+
+    public static function letter(): self
+    {
+        return self::of(TypeKind::Letter);
+    }
+
+    public static function mixed(): self
+    {
+        return self::of(TypeKind::Mixed);
+    }
+
+    public static function listOf(self $element): self
+    {
+        return $element->depth >= self::DEEPEST ? self::mixed() : self::$all["[$element]"] ??= new self(TypeKind::List, $element, null, $element->depth + 1);
+    }
+
+    public static function mapOf(self $key, self $element): self
+    {
+        return max($key->depth, $element->depth) >= self::DEEPEST ? self::mixed() : self::$all["{{$key}:$element}"] ??= new self(TypeKind::Map, $element, $key, max($key->depth, $element->depth) + 1);
+    }
+
+    public function __toString(): string
+    {
+        return match ($this->kind) {
+            TypeKind::List => "[$this->element]",
+            TypeKind::Map => "{{$this->key}:$this->element}",
+            default => $this->kind->name,
+        };
+    }
 
     /** The narrowest type that holds both. */
     public function join(self $other): self
     {
-        if ($this === $other || self::Unknown === $other) {
+        if ($this === $other || TypeKind::Unknown === $other->kind) {
             return $this;
         }
-        if (self::Unknown === $this) {
+        if (TypeKind::Unknown === $this->kind) {
             return $other;
         }
-        if (!$this->isNumeric() || !$other->isNumeric()) {
-            return self::Mixed;
+        if ($this->isNumeric() && $other->isNumeric()) {
+            return TypeKind::Number === $this->kind || TypeKind::Number === $other->kind ? self::number() : self::whole();
+        }
+        if ($this->isTextual() && $other->isTextual()) {
+            return self::text();
+        }
+        if (null !== $this->element && null !== $other->element && $this->kind === $other->kind) {
+            $element = $this->element->join($other->element);
+
+            return null === $this->key || null === $other->key ? self::listOf($element) : self::mapOf($this->key->join($other->key), $element);
         }
 
-        return self::Number === $this || self::Number === $other ? self::Number : self::Whole;
+        return self::mixed();
     }
 
     public function isNumeric(): bool
     {
-        return self::Number === $this || $this->isWhole();
+        return TypeKind::Number === $this->kind || $this->isWhole();
     }
 
     public function isWhole(): bool
     {
-        return self::Natural === $this || self::Whole === $this;
+        return TypeKind::Natural === $this->kind || TypeKind::Whole === $this->kind;
+    }
+
+    public function isTextual(): bool
+    {
+        return TypeKind::Text === $this->kind || TypeKind::Letter === $this->kind;
+    }
+
+    public function isList(): bool
+    {
+        return TypeKind::List === $this->kind;
+    }
+
+    public function isMap(): bool
+    {
+        return TypeKind::Map === $this->kind;
+    }
+
+    /** What going over it, or asking for an item, gives. */
+    public function item(): self
+    {
+        return match ($this->kind) {
+            TypeKind::List, TypeKind::Map => $this->element ?? self::unknown(),
+            TypeKind::Text => self::letter(),
+            default => self::unknown(),
+        };
     }
 }

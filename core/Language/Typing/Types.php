@@ -4,20 +4,37 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Typing;
 
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -28,7 +45,7 @@ use Scrivlet\Core\Tree\Walk;
 
 /**
  * The type of every variable, parameter and result, found by going over the program until nothing widens. A type
- * only ever widens along a lattice of height five, so that this ends.
+ * only ever widens along a lattice of small height, so that this ends. A type that the program declares is kept.
  */
 final class Types
 {
@@ -39,20 +56,34 @@ final class Types
     private array $variables = [];
     /** @var array<string, StaticType> by function name */
     private array $results = [];
+    /** @var array<string, true> variables and results whose type is declared */
+    private array $declared = [];
     private bool $widened = true;
+    /** @var array<string, StaticType> names that stand in an expression only, while it is looked at */
+    private array $inner = [];
 
     private function __construct(private readonly Program $program, public readonly Scopes $scopes)
     {
     }
 
-    public static function of(Program $program): self
+    /** @param bool $asDeclared whether types that C++ declares count, or only what the program shows without them */
+    public static function of(Program $program, bool $asDeclared = true): self
     {
         $types = new self($program, Scopes::of($program));
+        $scopes = $program->scopes();
+        if ($asDeclared) {
+            foreach ($scopes as $scope) {
+                $types->fixAll($scope);
+            }
+        }
         while ($types->widened) {
             $types->widened = false;
-            foreach ($program->parts() as $part) {
-                foreach (Walk::live([$part]) as $statement) {
-                    $types->learn($part, $statement);
+            foreach ($scopes as $scope) {
+                foreach ($scope instanceof FunctionDefinition ? $scope->defaults : [] as $parameter => $default) {
+                    $types->widen($scope, (string) $parameter, $types->expression($scope, $default));
+                }
+                foreach ($program->rowsOf($scope) as $statement) {
+                    $types->learn($scope, $statement);
                 }
             }
         }
@@ -62,64 +93,179 @@ final class Types
 
     public function variable(FunctionDefinition|Script $part, string $name): StaticType
     {
-        return $this->variables[$this->scopes->owner($part, $name).':'.$name] ?? StaticType::Unknown;
+        return $this->inner[$name] ?? $this->variables[$this->scopes->owner($part, $name).':'.$name] ?? StaticType::unknown();
     }
 
-    /** What a function gives back; Unknown for one that gives nothing. */
+    /** What a function gives back; unknown for one that gives nothing. */
     public function result(string $function): StaticType
     {
-        return $this->results[$function] ?? StaticType::Unknown;
+        return $this->results[$function] ?? StaticType::unknown();
+    }
+
+    /** @return list<StaticType> what each of several names gets when something is gone over */
+    public function gone(FunctionDefinition|Script $part, EachLoop $loop): array
+    {
+        $over = $loop->over;
+        $type = $this->expression($part, $over);
+        if (1 === \count($loop->variables)) {
+            return [$type->isMap() ? $type->key ?? StaticType::unknown() : $type->item()];
+        }
+        if ($over instanceof Operation && \in_array($over->key, ['numbered', 'paired', 'entries'], true)) {
+            $first = $this->expression($part, $over->arguments[0]);
+
+            return match ($over->key) {
+                'numbered' => [StaticType::natural(), $first->item()],
+                'paired' => [$first->item(), $this->expression($part, $over->arguments[1])->item()],
+                default => [$first->key ?? StaticType::unknown(), $first->item()],
+            };
+        }
+
+        return array_fill(0, \count($loop->variables), $type->item()->item());
     }
 
     public function expression(FunctionDefinition|Script $part, Expression $expression): StaticType
     {
         return match (true) {
             $expression instanceof NumberLiteral => self::literal($expression->value),
-            $expression instanceof TextLiteral => StaticType::Text,
-            $expression instanceof TruthLiteral => StaticType::Truth,
+            $expression instanceof TextLiteral => $expression->letter ? StaticType::letter() : StaticType::text(),
+            $expression instanceof TruthLiteral => StaticType::truth(),
             $expression instanceof VariableRead => $this->variable($part, $expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
-                ? StaticType::Truth
-                : $this->combined([$this->expression($part, $expression->operand)], StaticType::Whole),
+                ? StaticType::truth()
+                : $this->combined([$this->expression($part, $expression->operand)], StaticType::whole()),
             $expression instanceof Binary => $this->binary($part, $expression),
-            $expression instanceof RandomWhole => StaticType::Natural === $this->expression($part, $expression->from) ? StaticType::Natural : StaticType::Whole,
+            $expression instanceof RandomWhole => StaticType::natural() === $this->expression($part, $expression->from) ? StaticType::natural() : StaticType::whole(),
             $expression instanceof OwnValue => $this->result($expression->function),
-            default => StaticType::Number,
+            $expression instanceof Operation => $this->operation($part, $expression),
+            $expression instanceof ListLiteral => StaticType::listOf($this->joined($part, $expression->items)),
+            $expression instanceof MapLiteral => $this->map($part, $expression),
+            $expression instanceof Item => $this->expression($part, $expression->container)->item(),
+            $expression instanceof Slice => $this->expression($part, $expression->container),
+            $expression instanceof Choice => $this->joined($part, [$expression->then, $expression->otherwise]),
+            $expression instanceof Collected => $this->collected($part, $expression),
+            $expression instanceof Lambda => StaticType::of(TypeKind::Function),
+            $expression instanceof CommandValue => match (Catalogue::get($expression->command)->answers) {
+                'truth' => StaticType::truth(),
+                'text' => StaticType::text(),
+                'whole' => StaticType::whole(),
+                default => StaticType::number(),
+            },
+            default => StaticType::unknown(),
         };
     }
 
     private static function literal(int|float $value): StaticType
     {
         return match (true) {
-            \is_float($value), abs($value) > self::LARGEST_WHOLE => StaticType::Number,
-            $value >= 0 => StaticType::Natural,
-            default => StaticType::Whole,
+            \is_float($value), abs($value) > self::LARGEST_WHOLE => StaticType::number(),
+            $value >= 0 => StaticType::natural(),
+            default => StaticType::whole(),
+        };
+    }
+
+    /** @param list<Expression> $expressions */
+    private function joined(FunctionDefinition|Script $part, array $expressions): StaticType
+    {
+        $type = StaticType::unknown();
+        foreach ($expressions as $expression) {
+            $type = $type->join($this->expression($part, $expression));
+        }
+
+        return $type;
+    }
+
+    private function map(FunctionDefinition|Script $part, MapLiteral $map): StaticType
+    {
+        $keys = $values = [];
+        foreach ($map->entries as $index => $entry) {
+            if (0 === $index % 2) {
+                $keys[] = $entry;
+            } else {
+                $values[] = $entry;
+            }
+        }
+
+        return StaticType::mapOf($this->joined($part, $keys), $this->joined($part, $values));
+    }
+
+    private function collected(FunctionDefinition|Script $part, Collected $collected): StaticType
+    {
+        $before = $this->inner;
+        $over = $this->expression($part, $collected->over);
+        $this->inner[$collected->variable] = $over->isMap() ? $over->key ?? StaticType::unknown() : $over->item();
+        $type = StaticType::listOf($this->expression($part, $collected->value));
+        $this->inner = $before;
+
+        return $type;
+    }
+
+    private function operation(FunctionDefinition|Script $part, Operation $operation): StaticType
+    {
+        $first = isset($operation->arguments[0]) ? $this->expression($part, $operation->arguments[0]) : StaticType::unknown();
+
+        return match (ValueOperations::get($operation->key)->result) {
+            'natural' => StaticType::natural(),
+            'whole' => StaticType::whole(),
+            'number' => StaticType::number(),
+            'truth' => StaticType::truth(),
+            'text' => StaticType::text(),
+            'letter' => StaticType::letter(),
+            'same' => TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::natural() : $first),
+            'item', 'value' => $first->item(),
+            'join' => $this->joined($part, $operation->arguments),
+            'texts' => StaticType::listOf(StaticType::text()),
+            'letters' => StaticType::listOf(StaticType::letter()),
+            'wholes' => StaticType::listOf(StaticType::whole()),
+            'list1' => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
+            'keys' => StaticType::listOf($first->key ?? StaticType::unknown()),
+            'values' => StaticType::listOf($first->item()),
+            'pairs' => StaticType::listOf(StaticType::listOf(StaticType::unknown())),
+            default => StaticType::unknown(),
         };
     }
 
     private function binary(FunctionDefinition|Script $part, Binary $expression): StaticType
     {
         $operator = $expression->operator;
+        if ($operator->isLogic()) {
+            $both = $this->joined($part, [$expression->left, $expression->right]);
+
+            return TypeKind::Unknown === $both->kind || TypeKind::Mixed === $both->kind || $both->isNumeric() ? StaticType::truth() : $both;
+        }
         if (!$operator->isArithmetic()) {
-            return Operator::Join === $operator ? StaticType::Text : StaticType::Truth;
+            return Operator::Join === $operator ? StaticType::text() : StaticType::truth();
         }
         if (Operator::TrueDivide === $operator || Operator::Power === $operator) {
-            return StaticType::Number;
+            return StaticType::number();
         }
         $operands = [$this->expression($part, $expression->left), $this->expression($part, $expression->right)];
+        if (Operator::Add === $operator && ($operands[0]->isTextual() || $operands[0]->isList())) {
+            return $operands[0]->join($operands[1]);
+        }
 
-        return $this->combined($operands, Operator::Subtract === $operator ? StaticType::Whole : StaticType::Natural);
+        if (Operator::Multiply === $operator) {
+            foreach ($operands as $operand) {
+                if ($operand->isTextual() || $operand->isList()) {
+                    return $operand;
+                }
+            }
+        }
+
+        return $this->combined($operands, Operator::Subtract === $operator ? StaticType::whole() : StaticType::natural());
     }
 
     /** @param list<StaticType> $operands */
     private function combined(array $operands, StaticType $narrowest): StaticType
     {
-        if (\in_array(StaticType::Unknown, $operands, true)) {
-            return StaticType::Unknown;
+        if (\in_array(StaticType::unknown(), $operands, true)) {
+            return StaticType::unknown();
         }
         foreach ($operands as $operand) {
+            if (TypeKind::Letter === $operand->kind) {
+                $operand = StaticType::whole();
+            }
             if (!$operand->isWhole()) {
-                return StaticType::Number;
+                return StaticType::number();
             }
             $narrowest = $narrowest->join($operand);
         }
@@ -127,15 +273,68 @@ final class Types
         return $narrowest;
     }
 
+    private function fixAll(FunctionDefinition|Script $scope): void
+    {
+        if ($scope instanceof FunctionDefinition) {
+            foreach ($scope->types as $parameter => $type) {
+                if ('' === $parameter) {
+                    $this->results[$scope->name] = self::least(TypeNames::read($type));
+                    $this->declared[$scope->name] = true;
+                } else {
+                    $this->fix($scope, (string) $parameter, $type);
+                }
+            }
+        }
+        foreach ($this->program->rowsOf($scope) as $statement) {
+            if ($statement instanceof SetVariable && null !== $statement->declared) {
+                $this->fix($scope, $statement->variable, $statement->declared);
+            } elseif ($statement instanceof Declaration && null !== $statement->type) {
+                $this->fix($scope, $statement->variable, $statement->type);
+            }
+        }
+    }
+
+    private static function least(StaticType $declared): StaticType
+    {
+        return $declared->isWhole() ? StaticType::natural() : $declared;
+    }
+
+    private function fix(FunctionDefinition|Script $scope, string $name, string $type): void
+    {
+        $read = TypeNames::read($type);
+        if (TypeKind::Unknown !== $read->kind) {
+            $key = $this->scopes->owner($scope, $name).':'.$name;
+            $this->variables[$key] = self::least($read);
+            $this->declared[$key] = true;
+        }
+    }
+
     private function learn(FunctionDefinition|Script $part, Statement $statement): void
     {
         if ($statement instanceof SetVariable) {
             $this->widen($part, $statement->variable, $this->expression($part, $statement->value));
         } elseif ($statement instanceof ChangeVariable) {
-            $sum = new Binary(Operator::Add, new VariableRead($statement->variable), $statement->amount);
+            $sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount);
             $this->widen($part, $statement->variable, $this->expression($part, $sum));
         } elseif ($statement instanceof Count) {
             $this->widen($part, $statement->variable, $this->counted($part, $statement));
+        } elseif ($statement instanceof ForLoop) {
+            $this->widen($part, $statement->variable, $this->expression($part, $statement->from));
+            $this->widen($part, $statement->variable, $this->expression($part, new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)));
+        } elseif ($statement instanceof EachLoop) {
+            foreach ($this->gone($part, $statement) as $index => $type) {
+                $this->widen($part, $statement->variables[$index] ?? '', $type);
+            }
+        } elseif ($statement instanceof SetSeveral) {
+            foreach ($statement->targets as $index => $target) {
+                $value = $statement->values[$index] ?? null;
+                $type = null === $value || 1 === \count($statement->values) && 1 < \count($statement->targets)
+                    ? $this->expression($part, $statement->values[0])->item()
+                    : $this->expression($part, $value);
+                $this->gets($part, $target, $type);
+            }
+        } elseif ($statement instanceof SetItem) {
+            $this->gets($part, $statement->target, $this->expression($part, $statement->value));
         } elseif ($statement instanceof GiveBack && $part instanceof FunctionDefinition) {
             $this->widenIn($this->results, $part->name, $this->expression($part, $statement->value));
         } elseif ($statement instanceof OwnCall) {
@@ -144,7 +343,40 @@ final class Types
         foreach (Walk::expressionsOf($statement) as $expression) {
             if ($expression instanceof OwnValue) {
                 $this->pass($part, $expression->function, $expression->arguments);
+            } elseif ($expression instanceof Operation) {
+                $this->filled($part, $expression);
             }
+        }
+    }
+
+    /** Something gets a value, or holds something that does. */
+    private function gets(FunctionDefinition|Script $part, Expression $target, StaticType $type): void
+    {
+        if ($target instanceof VariableRead) {
+            $this->widen($part, $target->name, $type);
+        } elseif ($target instanceof Item) {
+            $container = $this->expression($part, $target->container);
+            if ($container->isMap()) {
+                $this->gets($part, $target->container, StaticType::mapOf($this->expression($part, $target->index), $type));
+            } elseif (!$container->isTextual()) {
+                $this->gets($part, $target->container, StaticType::listOf($type));
+            }
+        }
+    }
+
+    /** What an operation puts into a list tells what the list holds. */
+    private function filled(FunctionDefinition|Script $part, Operation $operation): void
+    {
+        $list = $operation->arguments[0] ?? null;
+        $put = match ($operation->key) {
+            'append', 'prepend' => $operation->arguments[1] ?? null,
+            'insert' => $operation->arguments[2] ?? null,
+            default => null,
+        };
+        if (null !== $list && null !== $put) {
+            $this->gets($part, $list, StaticType::listOf($this->expression($part, $put)));
+        } elseif (null !== $list && 'extend' === $operation->key && isset($operation->arguments[1])) {
+            $this->gets($part, $list, $this->expression($part, $operation->arguments[1]));
         }
     }
 
@@ -153,15 +385,15 @@ final class Types
         $from = $this->expression($part, $count->from);
         $to = $this->expression($part, $count->to);
         $by = $this->expression($part, $count->by);
-        if (StaticType::Unknown === $from || StaticType::Unknown === $by) {
-            return StaticType::Unknown;
+        if (StaticType::unknown() === $from || StaticType::unknown() === $by) {
+            return StaticType::unknown();
         }
         if (!$from->isWhole() || !$by->isWhole()) {
-            return StaticType::Number;
+            return StaticType::number();
         }
-        $staysNatural = StaticType::Natural === $from && (StaticType::Natural === $by || StaticType::Natural === $to);
+        $staysNatural = StaticType::natural() === $from && (StaticType::natural() === $by || StaticType::natural() === $to);
 
-        return $staysNatural ? StaticType::Natural : StaticType::Whole;
+        return $staysNatural ? StaticType::natural() : StaticType::whole();
     }
 
     /** @param list<Expression> $arguments */
@@ -183,7 +415,14 @@ final class Types
     /** @param array<string, StaticType> $types */
     private function widenIn(array &$types, string $key, StaticType $type): void
     {
-        $old = $types[$key] ?? StaticType::Unknown;
+        $old = $types[$key] ?? StaticType::unknown();
+        if (isset($this->declared[$key])) {
+            // An `int` is whole whatever it is given; whether it is ever below zero still has to be seen.
+            if (!$old->isWhole() || StaticType::natural() === $type || TypeKind::Unknown === $type->kind) {
+                return;
+            }
+            $type = StaticType::whole();
+        }
         $new = $old->join($type);
         if ($new !== $old) {
             $types[$key] = $new;

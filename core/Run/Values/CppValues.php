@@ -9,8 +9,13 @@ use Scrivlet\Core\Run\RunError;
 /** C++'s numbers: `int` of 32 bits and `double`; what a checked build would stop at is an error. */
 final class CppValues extends Values
 {
-    public function add(mixed $a, mixed $b): int|float
+    public function add(mixed $a, mixed $b): string|int|float|ListValue
     {
+        $together = $this->together($a, $b);
+        if (null !== $together) {
+            return $together;
+        }
+
         return self::fit(self::number($a) + self::number($b));
     }
 
@@ -83,6 +88,12 @@ final class CppValues extends Values
         if (\is_bool($value)) {
             return $value ? '1' : '0';
         }
+        if ($value instanceof ListValue) {
+            return '['.implode(', ', array_map($this->show(...), $value->items)).']';
+        }
+        if ($value instanceof MapValue) {
+            return '{'.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->show($entry[1]), $value->entries)).'}';
+        }
         if (!\is_float($value)) {
             return \is_scalar($value) ? (string) $value : '';
         }
@@ -95,5 +106,58 @@ final class CppValues extends Values
         $decimal = Decimal::rounded($value, 6);
 
         return $decimal->exponent < -4 || $decimal->exponent >= 6 ? $decimal->scientific(2) : $decimal->plain();
+    }
+
+    public function truncDivide(mixed $a, mixed $b): int|float
+    {
+        $a = self::number($a);
+        $b = self::divisor($b);
+
+        return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b)) : $a / $b;
+    }
+
+    public function roundedAway(mixed $value): float
+    {
+        return round((float) self::number($value));
+    }
+
+    protected function count_(int $count): int
+    {
+        return (int) self::fit($count);
+    }
+
+    /** A number with a point, put into an `int`. */
+    public function toInt(mixed $value): int
+    {
+        return \is_string($value) ? throw new RunError('not_a_number', ['value' => mb_substr($value, 0, 30)]) : (int) self::fit(self::whole($value));
+    }
+
+    public function withLetter(mixed $text, mixed $index, mixed $letter): string
+    {
+        $letters = mb_str_split(self::text_($text));
+        $at = $this->place($index, \count($letters)) ?? throw new RunError('no_item', ['index' => self::whole($index), 'size' => \count($letters)]);
+        $letters[$at] = $this->letter($letter);
+
+        return implode('', $letters);
+    }
+
+    protected function wholePattern(): string
+    {
+        return '/^[+-]?\d{1,18}/';
+    }
+
+    protected function noKey(MapValue $map, mixed $key): mixed
+    {
+        return 0;
+    }
+
+    protected function sorted_(MapValue $map): void
+    {
+        uasort($map->entries, static fn (array $a, array $b): int => $a[0] <=> $b[0]);
+    }
+
+    protected function part(mixed $item): string
+    {
+        return $this->text($item);
     }
 }

@@ -24,6 +24,12 @@ final readonly class Decimal
         return self::parse(\sprintf('%.'.($digits - 1).'e', abs($value)), self::sign($value));
     }
 
+    /** With a fixed number of digits behind the point; a float has an exact decimal, which is what is rounded. */
+    public static function fixed(float $value, int $digits): string
+    {
+        return is_finite($value) ? \sprintf("%.{$digits}F", $value) : (string) $value;
+    }
+
     private static function sign(float $value): string
     {
         return $value < 0 || (0.0 === $value && -\INF === fdiv(1, $value)) ? '-' : '';

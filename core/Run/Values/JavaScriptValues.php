@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Scrivlet\Core\Run\RunError;
+
 /** JavaScript's numbers: all are floats, nothing is an error. */
 final class JavaScriptValues extends Values
 {
-    public function add(mixed $a, mixed $b): float
+    public function add(mixed $a, mixed $b): string|float
     {
+        if (\is_string($a) || \is_string($b) || $a instanceof ListValue || $b instanceof ListValue) {
+            return $this->bounded($this->text($a).$this->text($b));
+        }
+
         return (float) self::number($a) + (float) self::number($b);
     }
 
@@ -59,6 +65,13 @@ final class JavaScriptValues extends Values
 
     public function show(mixed $value): string
     {
+        if ($value instanceof ListValue) {
+            return [] === $value->items ? '[]' : '[ '.implode(', ', array_map($this->display(...), $value->items)).' ]';
+        }
+        if ($value instanceof MapValue) {
+            return [] === $value->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $entry): string => $this->key($entry[0]).': '.$this->display($entry[1]), $value->entries)).' }';
+        }
+
         // console.log names the sign of a negative zero, a template literal does not.
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
@@ -70,6 +83,13 @@ final class JavaScriptValues extends Values
             return $value ? 'true' : 'false';
         }
         if (!\is_float($value)) {
+            if ($value instanceof ListValue) {
+                return implode(',', array_map($this->part(...), $value->items));
+            }
+            if ($value instanceof MapValue) {
+                return '[object Object]';
+            }
+
             return null === $value ? 'undefined' : (\is_scalar($value) ? (string) $value : '');
         }
         if (is_nan($value)) {
@@ -84,5 +104,72 @@ final class JavaScriptValues extends Values
         $decimal = Decimal::shortest($value);
 
         return $decimal->exponent < -6 || $decimal->exponent >= 21 ? $decimal->scientific(1) : $decimal->plain();
+    }
+
+    private function key(mixed $key): string
+    {
+        $text = $this->text($key);
+
+        return 1 === preg_match('/^(?:[A-Za-z_$][\w$]*|\d+)$/D', $text) ? $text : $this->quoted($text);
+    }
+
+    protected function quoted(string $text): string
+    {
+        $quote = !str_contains($text, "'") ? "'" : (!str_contains($text, '"') ? '"' : (!str_contains($text, '`') ? '`' : "'"));
+
+        return $quote.strtr($text, ['\\' => '\\\\', "\n" => '\\n', "\t" => '\\t', ...("'" === $quote ? ["'" => "\\'"] : [])]).$quote;
+    }
+
+    protected function part(mixed $item): string
+    {
+        return null === $item ? '' : $this->text($item);
+    }
+
+    protected function count_(int $count): float
+    {
+        return (float) $count;
+    }
+
+    protected function wholePattern(): string
+    {
+        return '/^[+-]?\d{1,18}/';
+    }
+
+    protected function noNumber(string $text): float
+    {
+        return '' === trim($text) ? 0.0 : \NAN;
+    }
+
+    protected function noRoot(): float
+    {
+        return \NAN;
+    }
+
+    protected function noItem(mixed $index, int $size): null
+    {
+        return null;
+    }
+
+    protected function noKey(MapValue $map, mixed $key): null
+    {
+        return null;
+    }
+
+    protected function putBeyond(ListValue $list, int $index, mixed $value): void
+    {
+        if ($index < 0 || $index > self::MOST_ITEMS) {
+            throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
+        }
+        $list->items = [...array_pad($list->items, $index, null), $value];
+    }
+
+    protected function listTruth(ListValue $list): bool
+    {
+        return true;
+    }
+
+    protected function sameThing(mixed $a, mixed $b): bool
+    {
+        return $a === $b;
     }
 }

@@ -9,8 +9,15 @@ use Scrivlet\Core\Run\RunError;
 /** Python's numbers: int and float are kept apart, division by zero is an error. */
 final class PythonValues extends Values
 {
-    public function add(mixed $a, mixed $b): int|float
+    public function add(mixed $a, mixed $b): mixed
     {
+        $together = $this->together($a, $b);
+        if (null !== $together) {
+            return $together;
+        }
+        if (\is_string($a) || \is_string($b)) {
+            throw new RunError('text_and_number');
+        }
         $a = self::number($a);
         $b = self::number($b);
 
@@ -25,8 +32,14 @@ final class PythonValues extends Values
         return self::exact($a - $b, $a, $b);
     }
 
-    public function multiply(mixed $a, mixed $b): int|float
+    public function multiply(mixed $a, mixed $b): mixed
     {
+        if (\is_string($a) || $a instanceof ListValue) {
+            return $this->repeated($a, $b);
+        }
+        if (\is_string($b) || $b instanceof ListValue) {
+            return $this->repeated($b, $a);
+        }
         $a = self::number($a);
         $b = self::number($b);
 
@@ -101,6 +114,12 @@ final class PythonValues extends Values
         if (\is_bool($value)) {
             return $value ? 'True' : 'False';
         }
+        if ($value instanceof ListValue) {
+            return '['.implode(', ', array_map($this->display(...), $value->items)).']';
+        }
+        if ($value instanceof MapValue) {
+            return '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}';
+        }
         if (!\is_float($value)) {
             return null === $value ? 'None' : (\is_scalar($value) ? (string) $value : '');
         }
@@ -117,5 +136,25 @@ final class PythonValues extends Values
         $plain = $decimal->plain();
 
         return str_contains($plain, '.') ? $plain : $plain.'.0';
+    }
+
+    protected function quoted(string $text): string
+    {
+        $quote = str_contains($text, "'") && !str_contains($text, '"') ? '"' : "'";
+
+        return $quote.strtr($text, ['\\' => '\\\\', "\n" => '\\n', "\t" => '\\t', "\r" => '\\r', ...("'" === $quote ? ["'" => "\\'"] : [])]).$quote;
+    }
+
+    protected function count_(int $count): int
+    {
+        return $count;
+    }
+
+    protected function place(mixed $index, int $size): ?int
+    {
+        $index = self::whole($index);
+        $index = $index < 0 ? $index + $size : $index;
+
+        return $index >= 0 && $index < $size ? $index : null;
     }
 }

@@ -9,14 +9,50 @@ use Scrivlet\Core\Run\RunError;
 /** What operations mean and how values show in one language; a run uses one of them throughout. */
 abstract class Values
 {
+    use ListOperations;
+    use NumberOperations;
+    use TextOperations;
+
+    protected const LONGEST = 20000;
+    protected const MOST_ITEMS = 20000;
+
+    /** The quotient cut towards zero. */
+    public function truncDivide(mixed $a, mixed $b): int|float
+    {
+        $quotient = (float) $this->divide($a, $b);
+
+        return is_finite($quotient) ? $this->count_((int) $quotient) : $quotient;
+    }
+
+    /** What is left over by truncDivide. */
+    public function truncRemainder(mixed $a, mixed $b): int|float
+    {
+        $a = self::number($a);
+        $b = self::number($b);
+        if (\is_int($a) && \is_int($b)) {
+            return 0 === $b ? throw new RunError('division_by_zero') : $a % $b;
+        }
+
+        return fmod((float) $a, (float) $b);
+    }
+
+    /** A number of things, or a place. */
+    abstract protected function count_(int $count): int|float;
+
+    final protected function bounded(string $text): string
+    {
+        return \strlen($text) > self::LONGEST ? throw new RunError('long_text', ['longest' => self::LONGEST]) : $text;
+    }
+
     /** Whole numbers larger than this are not counted exactly here. */
     protected const LARGEST = \PHP_INT_MAX;
 
-    abstract public function add(mixed $a, mixed $b): int|float;
+    /** Also of two texts, or two lists, where the program does not say which it is. */
+    abstract public function add(mixed $a, mixed $b): mixed;
 
     abstract public function subtract(mixed $a, mixed $b): int|float;
 
-    abstract public function multiply(mixed $a, mixed $b): int|float;
+    abstract public function multiply(mixed $a, mixed $b): mixed;
 
     abstract public function divide(mixed $a, mixed $b): int|float;
 
@@ -40,7 +76,22 @@ abstract class Values
     /** The value as a list of values names it: texts with quotes. */
     final public function display(mixed $value): string
     {
-        return \is_string($value) ? '"'.$value.'"' : $this->show($value);
+        return \is_string($value) ? $this->quoted($value) : $this->show($value);
+    }
+
+    protected function quoted(string $text): string
+    {
+        return '"'.$text.'"';
+    }
+
+    /** Texts or lists put together by `+`; null if these are numbers. */
+    final protected function together(mixed $a, mixed $b): string|ListValue|null
+    {
+        if (\is_string($a) && \is_string($b)) {
+            return $this->bounded($a.$b);
+        }
+
+        return $a instanceof ListValue && $b instanceof ListValue ? $this->concatenated($a, $b) : null;
     }
 
     final public function join(mixed $a, mixed $b, int $longest): string
@@ -53,13 +104,34 @@ abstract class Values
         return $text;
     }
 
-    final public function equal(mixed $a, mixed $b): bool
+    public function equal(mixed $a, mixed $b): bool
     {
+        if (null === $a || null === $b) {
+            return $a === $b;
+        }
+        if ($a instanceof ListValue || $b instanceof ListValue || $a instanceof MapValue || $b instanceof MapValue) {
+            return $this->sameThing($a, $b);
+        }
         if (\is_string($a) || \is_string($b)) {
             return $a === $b;
         }
 
         return (\is_bool($a) ? (int) $a : $a) == (\is_bool($b) ? (int) $b : $b);
+    }
+
+    protected function sameThing(mixed $a, mixed $b): bool
+    {
+        if ($a instanceof ListValue && $b instanceof ListValue && \count($a->items) === \count($b->items)) {
+            foreach ($a->items as $index => $item) {
+                if (!$this->equal($item, $b->items[$index])) {
+                    return false;
+                }
+            }
+
+            return true;
+        }
+
+        return $a instanceof MapValue && $b instanceof MapValue && $a == $b;
     }
 
     final public function less(mixed $a, mixed $b): bool
@@ -92,7 +164,16 @@ abstract class Values
 
     final public function truth(mixed $value): bool
     {
+        if ($value instanceof ListValue) {
+            return $this->listTruth($value);
+        }
+
         return \is_string($value) ? '' !== $value : (\is_float($value) ? 0.0 !== abs($value) && !is_nan($value) : (bool) $value);
+    }
+
+    protected function listTruth(ListValue $list): bool
+    {
+        return [] !== $list->items;
     }
 
     /** A number for a command or a loop. */

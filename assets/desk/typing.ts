@@ -1,0 +1,257 @@
+import { defaultKeymap, history, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
+import { cpp } from "@codemirror/lang-cpp";
+import { javascript } from "@codemirror/lang-javascript";
+import { python } from "@codemirror/lang-python";
+import { bracketMatching, HighlightStyle, indentOnInput, indentUnit, syntaxHighlighting } from "@codemirror/language";
+import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
+import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
+import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
+import { tags } from "@lezer/highlight";
+import { byId, data, say, type Answer, type Mistake } from "./data";
+import { refused } from "./editing";
+import { send } from "./server";
+
+/** How long a pause is until what was typed is read. */
+const PAUSE = 300;
+const languages = { python, javascript, cpp };
+
+let view: EditorView | null = null;
+let timer = 0;
+/** What the server was given last, and whether more was typed since. */
+let given = "";
+
+/** Blank lines where the other page has a row that this language needs no line for. */
+class Gap extends WidgetType {
+  constructor(readonly lines: number) {
+    super();
+  }
+  override eq(other: Gap): boolean {
+    return other.lines === this.lines;
+  }
+  toDOM(): HTMLElement {
+    const gap = document.createElement("div");
+    gap.className = "gap";
+    gap.style.height = `calc(var(--row) * ${this.lines})`;
+    return gap;
+  }
+}
+
+const redecorate = StateEffect.define<DecorationSet>();
+const decorations = StateField.define<DecorationSet>({
+  create: () => Decoration.none,
+  update(set, transaction) {
+    set = set.map(transaction.changes);
+    for (const effect of transaction.effects) if (effect.is(redecorate)) set = effect.value;
+    return set;
+  },
+  provide: (field) => EditorView.decorations.from(field),
+});
+
+const style = HighlightStyle.define([
+  { tag: [tags.keyword, tags.bool, tags.null, tags.typeName, tags.processingInstruction], class: "t-k" },
+  { tag: [tags.function(tags.variableName), tags.function(tags.propertyName)], class: "t-f" },
+  { tag: [tags.string, tags.special(tags.string), tags.character], class: "t-s" },
+  { tag: tags.number, class: "t-n" },
+  { tag: tags.comment, class: "t-c" },
+  { tag: tags.variableName, class: "t-v" },
+]);
+
+/** The gaps and the underlines, in the order of the text. */
+function decorated(state: EditorState, numbers: (number | null)[], mistakes: Mistake[]): DecorationSet {
+  const gaps: [number, number][] = [];
+  let line = 0;
+  let open = 0;
+  for (const number of numbers) {
+    if (number === null) {
+      open++;
+      continue;
+    }
+    if (open) gaps.push([number, open]);
+    [line, open] = [number, 0];
+  }
+  const marks: { from: number; to: number; side: number; mark: Decoration }[] = [];
+  for (const [number, lines] of gaps) {
+    if (number > state.doc.lines) continue;
+    const at = state.doc.line(number).from;
+    marks.push({
+      from: at,
+      to: at,
+      side: -1,
+      mark: Decoration.widget({ widget: new Gap(lines), block: true, side: -1 }),
+    });
+  }
+  if (open && line <= state.doc.lines) {
+    const at = state.doc.length;
+    marks.push({ from: at, to: at, side: 1, mark: Decoration.widget({ widget: new Gap(open), block: true, side: 1 }) });
+  }
+  for (const mistake of mistakes) {
+    const from = Math.min(mistake.from, state.doc.length);
+    const to = Math.min(Math.max(mistake.to, from + 1), state.doc.lineAt(from).to);
+    if (to > from) {
+      const mark = Decoration.mark({ class: "wrong", attributes: { title: mistake.message } });
+      marks.push({ from, to, side: 0, mark });
+    }
+  }
+  marks.sort((one, other) => one.from - other.from || one.side - other.side);
+  const set = new RangeSetBuilder<Decoration>();
+  for (const { from, to, mark } of marks) set.add(from, to, mark);
+  return set.finish();
+}
+
+/** A text whose lines end in one way keeps it; in any other every sign stays as it is. */
+function separator(text: string): string {
+  const ends = new Set(text.match(/\r\n|\n|\r/g) ?? []);
+  return ends.size === 1 && ends.has("\r\n") ? "\r\n" : "\n";
+}
+
+function open(): void {
+  const typed = data.typed!;
+  const unit = /^(\t| {2,8})\S/m.exec(typed.text)?.[1] ?? "    ";
+  given = typed.text;
+  view = new EditorView({
+    parent: byId("typed"),
+    state: EditorState.create({
+      doc: typed.text,
+      extensions: [
+        EditorState.lineSeparator.of(separator(typed.text)),
+        history(),
+        drawSelection(),
+        indentOnInput(),
+        indentUnit.of(unit),
+        EditorState.tabSize.of(4),
+        bracketMatching(),
+        highlightSelectionMatches(),
+        syntaxHighlighting(style),
+        languages[typed.language as keyof typeof languages](),
+        decorations,
+        EditorView.contentAttributes.of({
+          "aria-label": say("writing", { language: byId("write").closest(".head")!.querySelector("b")!.textContent! }),
+        }),
+        keymap.of([
+          { key: "Escape", run: () => (byId("write").focus(), true) },
+          { key: "Tab", run: indentMore, shift: indentLess },
+          ...defaultKeymap,
+          ...historyKeymap,
+          ...searchKeymap,
+        ]),
+        EditorView.updateListener.of((update) => {
+          if (!update.docChanged || update.transactions.every((one) => one.annotation(Transaction.remote))) return;
+          clearTimeout(timer);
+          timer = window.setTimeout(read, PAUSE);
+        }),
+      ],
+    }),
+  });
+  redraw(data.numbers[typed.language] ?? []);
+}
+
+function text(): string {
+  return view!.state.sliceDoc();
+}
+
+/** Has what was typed read on the server. */
+function read(): void {
+  clearTimeout(timer);
+  if (!view || text() === given) return;
+  given = text();
+  send({ do: "type", language: data.typed!.language, text: given }).catch(refused);
+}
+
+function redraw(numbers: (number | null)[]): void {
+  const set = decorated(view!.state, numbers, data.typed!.mistakes);
+  view!.dispatch({ effects: redecorate.of(set), annotations: Transaction.remote.of(true) });
+}
+
+/** Brings the editor to what the server has; what a person typed in the meantime stays. */
+function follow(answer: Answer): void {
+  const typed = answer.typed;
+  if (!view || !typed) return;
+  if (text() === given && typed.text !== given) {
+    const [old, fresh] = [given, typed.text];
+    let from = 0;
+    while (from < old.length && old[from] === fresh[from]) from++;
+    let tail = 0;
+    while (tail < old.length - from && tail < fresh.length - from && old.at(-1 - tail) === fresh.at(-1 - tail)) tail++;
+    const breaks = (part: string): number => (view!.state.lineBreak.length - 1) * (part.split("\r\n").length - 1);
+    view.dispatch({
+      changes: {
+        from: from - breaks(old.slice(0, from)),
+        to: old.length - tail - breaks(old.slice(0, old.length - tail)),
+        insert: view.state.toText(fresh.slice(from, fresh.length - tail)),
+      },
+      annotations: [Transaction.remote.of(true), Transaction.addToHistory.of(false)],
+    });
+    given = fresh;
+  }
+  if (text() === typed.text) redraw(answer.numbers[typed.language] ?? []);
+}
+
+function write(on: boolean): void {
+  const typed = byId("typed");
+  const page = document.querySelector<HTMLElement>(".text-page ol")!;
+  byId("write").setAttribute("aria-pressed", String(on));
+  if (on && !view) open();
+  if (!on) read();
+  typed.hidden = !on;
+  page.hidden = on;
+  if (on) view!.focus();
+}
+
+function mend(mistake: Mistake): void {
+  write(true);
+  const changes = mistake.fix.map((fix) => ({ from: fix.from, to: fix.to, insert: fix.text }));
+  view!.dispatch({ changes, userEvent: "input.fix" });
+  read();
+}
+
+/** The mistakes as a list, each with its line and, where there is one, what mends it. */
+function list(): void {
+  const section = byId("mistakes");
+  const mistakes = data.typed?.mistakes ?? [];
+  section.hidden = mistakes.length === 0;
+  section.querySelector("ol")!.replaceChildren(
+    ...mistakes.map((mistake) => {
+      const item = document.createElement("li");
+      const jump = document.createElement("button");
+      jump.type = "button";
+      jump.className = "jump";
+      jump.textContent = mistake.message;
+      jump.addEventListener("click", () => {
+        write(true);
+        view!.dispatch({ selection: { anchor: Math.min(mistake.from, view!.state.doc.length) }, scrollIntoView: true });
+      });
+      item.append(jump);
+      if (mistake.fix.length) {
+        const fix = document.createElement("button");
+        fix.type = "button";
+        fix.className = "btn mend";
+        fix.textContent = say("fix");
+        fix.setAttribute("aria-label", `${say("fix")}: ${say("line", { line: mistake.line })}`);
+        fix.addEventListener("click", () => mend(mistake));
+        item.append(fix);
+      }
+      return item;
+    }),
+  );
+  const wrong = new Set(mistakes.map((mistake) => String(mistake.line)));
+  for (const line of document.querySelectorAll<HTMLElement>(".spine .line"))
+    line.classList.toggle("has-mistake", wrong.has(line.textContent!.trim()));
+}
+
+export function typing(answer: Answer): void {
+  follow(answer);
+  list();
+}
+
+export function startTyping(): void {
+  if (!data.typed) return;
+  byId("write").addEventListener("click", () => write(byId<HTMLElement>("typed").hidden === true));
+  document.addEventListener("keydown", (event) => {
+    if (event.key === "F2" && !(event.target as Element).closest("dialog")) {
+      event.preventDefault();
+      write(byId<HTMLElement>("typed").hidden === true);
+    }
+  });
+  window.addEventListener("pagehide", () => read());
+  list();
+}

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Catalogue;
+
+/**
+ * What every language can do with values, and how each writes it.
+ *
+ * In a spelling `{0}` is the first operand; `{0:7}` one that gets brackets when it binds weaker than 7; `{0:all}` the
+ * two iterators that C++ names for all items; `{*}` all operands from there on. A number and a bar before a spelling
+ * say how strongly it binds itself. `@` stands before a name of our own library.
+ */
+final readonly class ValueOperation
+{
+    /**
+     * @param array<string, list<string>> $spellings by language, the one that is printed first; a spelling behind a type
+     *                                               (`text?…`, `list?…`, `map?…`, `whole?…`) is for a first operand of that type
+     * @param string                      $result    a type, or `same`, `item`, `join`, `list` for those of the first operand
+     * @param array<string, string>       $words     phrase by locale
+     */
+    public function __construct(public string $key, public int $least, public int $most, public array $spellings, public string $result, public array $words)
+    {
+    }
+
+    public function hasEffect(): bool
+    {
+        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift'], true);
+    }
+}

@@ -1,0 +1,576 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\BraceExpressions;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Expressions: C++17 (ISO/IEC 14882:2017), clause 8. */
+abstract class CppExpressions extends BraceExpressions
+{
+    private const OPERATORS = [
+        '||' => [2, Operator::Or], 'or' => [2, Operator::Or], '&&' => [3, Operator::And], 'and' => [3, Operator::And],
+        '==' => [4, Operator::Equal], '!=' => [4, Operator::NotEqual],
+        '<' => [5, Operator::Less], '<=' => [5, Operator::LessOrEqual], '>' => [5, Operator::Greater], '>=' => [5, Operator::GreaterOrEqual],
+        '+' => [7, Operator::Add], '-' => [7, Operator::Subtract],
+        '*' => [8, Operator::Multiply], '/' => [8, Operator::TruncDivide], '%' => [8, Operator::TruncRemainder],
+    ];
+
+    protected function language(): Language
+    {
+        return Language::Cpp;
+    }
+
+    protected function operators(): array
+    {
+        return self::OPERATORS;
+    }
+
+    /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
+    protected function type(): ?string
+    {
+        $start = $this->at;
+        $words = [];
+        while (\in_array($this->sign(), ['const', 'static', 'constexpr', 'unsigned', 'long', 'short', 'signed'], true)) {
+            $words[] = (string) $this->sign();
+            ++$this->at;
+        }
+        if ($this->is('std') && $this->is('::', 1)) {
+            $this->at += 2;
+        }
+        $word = $this->sign();
+        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t'], true) && !$this->isVariable((string) $word)) {
+            $words[] = $word;
+            ++$this->at;
+        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair'], true) && $this->is('<', 1)) {
+            $this->at += 2;
+            $inner = [];
+            do {
+                $type = $this->type();
+                if (null === $type && TokenKind::Number === $this->peek()?->kind) {
+                    $type = $this->sign();
+                    ++$this->at;
+                }
+                if (null === $type) {
+                    $this->at = $start;
+
+                    return null;
+                }
+                $inner[] = $type;
+            } while ($this->accept(','));
+            if ($this->is('>>')) {
+                // Two types end here; the outer one takes the other half.
+                $token = $this->tokens[$this->at];
+                // @phpstan-ignore assign.propertyType (the token is there already)
+                $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $token->offset + 1);
+            } elseif (!$this->accept('>')) {
+                $this->at = $start;
+
+                return null;
+            }
+            $words[] = $word.'<'.implode(', ', $inner).'>';
+        } elseif ([] === $words || ['const'] === $words || ['static'] === $words) {
+            $this->at = $start;
+
+            return null;
+        }
+        $type = implode(' ', array_diff($words, ['const', 'static', 'constexpr']));
+        if ($this->is('&') && TokenKind::Name === $this->peek(1)?->kind || $this->is('&') && $this->is('[', 1)) {
+            ++$this->at;
+            $type = (\in_array('const', $words, true) ? 'const ' : '').$type.' &';
+        } elseif ($this->is('*')) {
+            $this->fail('unsupported', $this->peek(), ['what' => "$type *"]);
+        }
+
+        return $type;
+    }
+
+    protected function ownPrefix(Token $token): ?Expression
+    {
+        switch ($token->text) {
+            case '{':
+                return $this->braced($token);
+            case '[':
+                return $this->lambda($token);
+            case 'not':
+                ++$this->at;
+
+                return new Unary(UnaryOperator::Not, $this->expression(9));
+            case 'string':
+                return $this->named($token);
+            case 'nullptr':
+                ++$this->at;
+
+                return new NothingLiteral();
+            case '*':
+                return $this->pointed($token);
+            case 'int':
+            case 'double':
+            case 'float':
+            case 'bool':
+            case 'char':
+            case 'long':
+                return $this->conversion($token);
+            case 'static_cast':
+                ++$this->at;
+                $this->accept('<');
+                $type = $this->type() ?? $this->fail('type_missing', $token, ['name' => '']);
+                $this->accept('>');
+                $opened = $this->peek();
+                if (!$this->accept('(') || null === $opened) {
+                    $this->fail('call_brackets', $token, ['name' => 'static_cast']);
+                }
+                $value = $this->expression();
+                $this->close($opened);
+
+                return $this->postfix($this->converted($type, $value, $token));
+            case 'new':
+            case 'delete':
+            case 'this':
+            case 'sizeof':
+            case '&':
+            case '~':
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
+
+        return null;
+    }
+
+    private function conversion(Token $token): Expression
+    {
+        $type = $this->type() ?? $token->text;
+        $opened = $this->peek();
+        if (null === $opened || '(' !== $opened->text) {
+            $this->fail('type_as_value', $token, ['name' => $token->text]);
+        }
+        ++$this->at;
+        $value = $this->expression();
+        $this->close($opened);
+
+        return $this->postfix($this->converted($type, $value, $token));
+    }
+
+    private function converted(string $type, Expression $value, Token $token): Expression
+    {
+        $operation = match ($type) {
+            'int', 'long', 'long long', 'size_t', 'unsigned int' => 'to_whole',
+            'double', 'float' => 'to_number',
+            'bool' => 'to_truth',
+            'char' => 'letter',
+            'string' => 'to_text',
+            default => $this->fail('unsupported', $token, ['what' => $type.'(…)']),
+        };
+        if ('letter' === $operation && $value instanceof Operation && \in_array($value->key, ['upper_letter', 'lower_letter'], true)) {
+            return $value;
+        }
+        if ('to_whole' === $operation && $value instanceof Operation && \in_array($value->key, ['floor', 'ceiling'], true)) {
+            return $value;
+        }
+
+        return new Operation($operation, [$value]);
+    }
+
+    /** `*max_element(v.begin(), v.end())`. */
+    private function pointed(Token $token): Expression
+    {
+        $name = $this->peek(1)->text ?? '';
+        if (!\in_array($name, ['max_element', 'min_element'], true) || !$this->is('(', 2)) {
+            $this->fail('unsupported', $token, ['what' => '*']);
+        }
+        $opened = $this->peek(2) ?? $token;
+        $this->at += 3;
+        $arguments = $this->arguments($opened);
+        if (1 !== \count($arguments) || !$arguments[0]->all) {
+            $this->fail('unsupported', $token, ['what' => '*'.$name]);
+        }
+
+        return $this->postfix(new Operation('max_element' === $name ? 'greatest' : 'least', [$arguments[0]->value]));
+    }
+
+    /** `{1, 2, 3}`, or `{{"a", 1}, {"b", 2}}` for a map. */
+    protected function braced(Token $opened, ?string $type = null): Expression
+    {
+        ++$this->at;
+        $items = [];
+        $isMap = null !== $type && TypeNames::read($type)->isMap();
+        while (!$this->is('}')) {
+            $inner = $this->peek();
+            if ($isMap && null !== $inner && '{' === $inner->text) {
+                ++$this->at;
+                $items[] = $this->expression();
+                if (!$this->accept(',')) {
+                    $this->fail('comma_missing');
+                }
+                $value = $this->peek();
+                $items[] = null !== $value && '{' === $value->text ? $this->braced($value) : $this->expression();
+                $this->close($inner);
+            } elseif (null !== $inner && '{' === $inner->text) {
+                $items[] = $this->braced($inner);
+            } else {
+                $items[] = $this->expression();
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+
+        return $isMap ? new MapLiteral($items) : new ListLiteral($items);
+    }
+
+    private function lambda(Token $token): Expression
+    {
+        ++$this->at;
+        while (!$this->is(']')) {
+            if (null === $this->peek() || !\in_array($this->sign(), ['&', '=', ','], true)) {
+                $this->fail('unsupported', $token, ['what' => '[…]']);
+            }
+            ++$this->at;
+        }
+        ++$this->at;
+        $names = [];
+        if ($this->accept('(')) {
+            while (!$this->is(')')) {
+                $this->type() ?? $this->fail('type_missing', $this->peek(), ['name' => $this->peek()->text ?? '']);
+                $name = $this->peek();
+                if (null === $name || TokenKind::Name !== $name->kind) {
+                    $this->fail('name_missing', $name);
+                }
+                ++$this->at;
+                $names[] = $name->text;
+                if (!$this->accept(',')) {
+                    break;
+                }
+            }
+            $this->accept(')');
+        }
+        if (!$this->is('{') || !$this->is('return', 1)) {
+            $this->fail('unsupported', $token, ['what' => '[&](…) { … }']);
+        }
+        $this->at += 2;
+        $value = $this->inLambda(fn (): Expression => $this->expression(), ...$names);
+        $this->accept(';');
+        if (!$this->accept('}')) {
+            $this->fail('unsupported', $token, ['what' => '[&](…) { … }']);
+        }
+
+        return new Lambda($names, $value);
+    }
+
+    protected function literal(Token $token): Expression
+    {
+        if ("'" === $token->text[0]) {
+            $letter = $this->quoted($token);
+            if (1 < mb_strlen($letter)) {
+                $this->fail('letter_quotes', $token, [], [new Replacement($token->offset, 1, '"'), new Replacement($token->offset + \strlen($token->text) - 1, 1, '"')]);
+            }
+
+            return new TextLiteral($letter, true);
+        }
+        $text = $this->quoted($token);
+        while (null !== ($next = $this->peek()) && TokenKind::Text === $next->kind && '"' === $next->text[0]) {
+            ++$this->at;
+            $text .= $this->quoted($next);
+        }
+
+        return new TextLiteral($text);
+    }
+
+    protected function grouped(Token $opened): Expression
+    {
+        // `(int) x`, a conversion in the style of C.
+        $at = $this->at++;
+        $type = $this->type();
+        if (null !== $type && $this->accept(')')) {
+            return $this->converted($type, $this->expression(9), $opened);
+        }
+        $this->at = $at;
+
+        return parent::grouped($opened);
+    }
+
+    protected function collapsed(array $arguments): array
+    {
+        $collapsed = [];
+        for ($index = 0; $index < \count($arguments); ++$index) {
+            $one = $arguments[$index]->value;
+            $two = $arguments[$index + 1]->value ?? null;
+            if ($one instanceof Operation && 'begin' === $one->key && $two instanceof Operation && 'end' === $two->key && $one->arguments == $two->arguments) {
+                $collapsed[] = new Argument($one->arguments[0], $arguments[$index]->offset, $arguments[++$index]->end, null, true);
+                continue;
+            }
+            $collapsed[] = $arguments[$index];
+        }
+
+        return $collapsed;
+    }
+
+    protected function isStream(string $sign): bool
+    {
+        return '<<' === $sign || '>>' === $sign;
+    }
+
+    protected function knows(string $object): bool
+    {
+        return 'std' === $object;
+    }
+
+    protected function named(Token $token): Expression
+    {
+        if ('std' === $token->text && $this->is('::', 1) && null !== $this->peek(2)) {
+            $this->at += 2;
+            $token = $this->peek() ?? $token;
+        }
+        if ('string' === $token->text && $this->is('(', 1) && !$this->isVariable('string')) {
+            ++$this->at;
+            $opened = $this->peek() ?? $token;
+            ++$this->at;
+            $arguments = $this->arguments($opened);
+            $first = $arguments[0]->value ?? new TextLiteral('');
+            if (2 === \count($arguments)) {
+                $times = $first;
+                $letter = $arguments[1]->value;
+
+                return $this->postfix($times instanceof NumberLiteral && 1 === $times->value ? new Operation('to_text', [$letter]) : new Operation('repeated', [$letter, $times]));
+            }
+
+            return $this->postfix($first instanceof TextLiteral ? $first : new Operation('to_text', [$first]));
+        }
+        if ('vector' === $token->text && $this->is('<', 1)) {
+            $type = $this->type();
+            if (null !== $type && $this->is('{')) {
+                return $this->postfix($this->braced($this->peek() ?? $token, $type));
+            }
+            if (null !== $type && $this->is('(')) {
+                $opened = $this->peek() ?? $token;
+                ++$this->at;
+
+                return $this->postfix($this->vector($type, $this->arguments($opened)));
+            }
+        }
+        if ('map' === $token->text && $this->is('<', 1)) {
+            $type = $this->type();
+            if (null !== $type && $this->is('{')) {
+                return $this->postfix($this->braced($this->peek() ?? $token, $type));
+            }
+        }
+        if ('greater' === $token->text && $this->is('<', 1)) {
+            $this->at += 2;
+            if (!$this->is('>')) {
+                $this->type();
+            }
+            $this->accept('>');
+            $this->accept('(');
+            $this->accept(')');
+
+            return new Operation('greater_first');
+        }
+
+        return parent::named($token);
+    }
+
+    /** @param list<Argument> $arguments */
+    protected function vector(string $type, array $arguments): Expression
+    {
+        $first = $arguments[0]->value ?? null;
+        if (null === $first) {
+            return new ListLiteral([]);
+        }
+
+        return new Operation('filled', [$first, $arguments[1]->value ?? self::empty($type)]);
+    }
+
+    /** What a value of a type is when nothing is said. */
+    protected static function empty(string $type): Expression
+    {
+        $element = TypeNames::read($type)->element;
+
+        return match (true) {
+            null === $element => new NumberLiteral(0),
+            $element->isTextual() => new TextLiteral(''),
+            $element->isList() => new ListLiteral([]),
+            'Truth' === $element->kind->name => new TruthLiteral(false),
+            'Number' === $element->kind->name => new NumberLiteral(0.0),
+            default => new NumberLiteral(0),
+        };
+    }
+
+    protected function builtin(string $name, array $arguments, Token $token): ?Expression
+    {
+        $count = \count($arguments);
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+        $first = $values[0] ?? null;
+        $second = $values[1] ?? null;
+        if ('pow' === $name && null !== $first && null !== $second && 2 === $count) {
+            return new Binary(Operator::Power, $first, $second);
+        }
+        if ('random_between' === $name && null !== $first && null !== $second) {
+            return new RandomWhole($first, $second);
+        }
+        if (('floor_div' === $name || 'floor_mod' === $name) && null !== $first && null !== $second) {
+            return new Binary('floor_div' === $name ? Operator::FloorDivide : Operator::FloorRemainder, $first, $second);
+        }
+        if ('join' === $name && 2 <= $count) {
+            $joined = $values[0];
+            foreach (\array_slice($values, 1) as $value) {
+                $joined = new Binary(Operator::Join, $joined, $value);
+            }
+
+            return $joined;
+        }
+        if ('item' === $name && null !== $first && null !== $second && 2 === $count) {
+            return new Item($first, $second);
+        }
+        if ('slice' === $name && null !== $first && null !== $second) {
+            return new Slice($first, $second instanceof NumberLiteral && 0 === $second->value ? new NothingLiteral() : $second, $values[2] ?? new NothingLiteral());
+        }
+        if (('collected' === $name || 'filtered' === $name) && 2 === $count && null !== $first && $second instanceof Lambda) {
+            return $this->gathered($first, $second, 'collected' === $name);
+        }
+        if ('sort' === $name && 2 === $count && $arguments[0]->all && $second instanceof Operation && 'greater_first' === $second->key && null !== $first) {
+            return new Operation('sort_down', [$first]);
+        }
+        if ('sort' === $name && 2 === $count && $first instanceof Operation && 'rbegin' === $first->key) {
+            return new Operation('sort_down', $first->arguments);
+        }
+        if ('swap' === $name && 2 === $count) {
+            return new Operation('swap', $values);
+        }
+        if ('getline' === $name) {
+            $this->fail('unsupported', $token, ['what' => 'getline']);
+        }
+        if ('accumulate' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
+            return new Operation('total', [$first]);
+        }
+        if ('find' === $name) {
+            $this->fail('unsupported', $token, ['what' => 'find(…)']);
+        }
+        if (('isdigit' === $name || 'isalpha' === $name) && null !== $first) {
+            return new Operation('isdigit' === $name ? 'is_digits' : 'is_letters', [$first]);
+        }
+        if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
+            return new Operation('min' === $name ? 'smaller' : 'larger', $first->items);
+        }
+        if (\in_array($name, ['printf', 'scanf', 'malloc', 'exit', 'system', 'rand', 'srand'], true)) {
+            $this->fail('unsupported', $token, ['what' => $name.'()']);
+        }
+        if (\in_array($name, ['print', 'len', 'str', 'input', 'range'], true)) {
+            $near = ['print' => 'cout << …', 'len' => '.size()', 'str' => 'to_string', 'input' => 'cin >>', 'range' => 'for (int i = 0; …)'][$name];
+            $this->fail('foreign_word', $token, ['word' => $name, 'near' => $near], 'str' === $name ? [new Replacement($token->offset, 3, 'to_string')] : []);
+        }
+
+        return null;
+    }
+
+    private function gathered(Expression $over, Lambda $lambda, bool $maps): Expression
+    {
+        $name = $lambda->parameters[0] ?? '';
+        if (!$maps) {
+            return new Collected(new VariableRead($name), $name, $over, $lambda->value);
+        }
+
+        return $over instanceof Collected && $over->value instanceof VariableRead && $over->value->name === $over->variable && $over->variable === $name
+            ? new Collected($lambda->value, $name, $over->over, $over->condition)
+            : new Collected($lambda->value, $name, $over);
+    }
+
+    protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
+    {
+        $count = \count($arguments);
+        $first = $arguments[0]->value ?? null;
+        switch ($name) {
+            case 'begin':
+            case 'end':
+            case 'rbegin':
+            case 'rend':
+                return 0 === $count ? new Operation($name, [$receiver]) : null;
+            case 'at':
+                return 1 === $count && null !== $first ? new Item($receiver, $first) : null;
+            case 'substr':
+                if (1 === $count && null !== $first) {
+                    return new Slice($receiver, $first, new NothingLiteral());
+                }
+                if (2 === $count && null !== $first) {
+                    $length = $arguments[1]->value;
+                    $isStart = $first instanceof NumberLiteral && 0 === $first->value;
+
+                    return new Slice($receiver, $isStart ? new NothingLiteral() : $first, match (true) {
+                        $isStart => $length,
+                        $first instanceof NumberLiteral && $length instanceof NumberLiteral => new NumberLiteral($first->value + $length->value),
+                        default => new Binary(Operator::Add, $first, $length),
+                    });
+                }
+
+                return null;
+            case 'erase':
+                if (1 === $count && $first instanceof Operation && 'begin' === $first->key) {
+                    return new Operation('drop_first', [$receiver]);
+                }
+                if (1 === $count && $first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key) {
+                    return new Operation('drop_at', [$receiver, $first->right]);
+                }
+
+                return 1 === $count && null !== $first ? new Operation('forget', [$receiver, $first]) : null;
+            case 'insert':
+                if (2 === $count && $first instanceof Operation && 'begin' === $first->key) {
+                    return new Operation('prepend', [$receiver, $arguments[1]->value]);
+                }
+                if (2 === $count && $first instanceof Operation && 'end' === $first->key && $arguments[1]->all) {
+                    return new Operation('extend', [$receiver, $arguments[1]->value]);
+                }
+
+                return 2 === $count && $first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key
+                    ? new Operation('insert', [$receiver, $first->right, $arguments[1]->value])
+                    : null;
+            case 'count':
+                return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
+            case 'find':
+                return 1 === $count && null !== $first ? new Operation('position', [$receiver, $first]) : null;
+            case 'push':
+            case 'append':
+                $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
+                // no break
+            case 'length':
+            case 'size':
+                return 0 === $count ? new Operation('length', [$receiver]) : null;
+        }
+
+        return null;
+    }
+
+    protected function property(Expression $receiver, string $name, Token $token): ?Expression
+    {
+        $isMethod = isset(SpellingIndex::of(Language::Cpp)->methods[$name]) || \in_array($name, ['size', 'length', 'begin', 'end'], true);
+        if ($isMethod) {
+            $this->fail('call_brackets', $token, ['name' => $name], [new Replacement($token->offset + \strlen($name), 0, '()')]);
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,885 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
+final class CppParser extends CppExpressions
+{
+    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'scrivlet.hpp'];
+
+    /** @var array<string, array<string, string>> types by scope and name */
+    private array $types = ['' => []];
+    private bool $inMain = false;
+    private bool $hasMain = false;
+
+    public function rows(): Rows
+    {
+        $this->tokenize();
+        $this->announce();
+        $imports = $this->leading();
+        $above = [];
+        while (null !== $token = $this->peek()) {
+            foreach ($this->remarks() as $row) {
+                $above[] = $row;
+            }
+            if ($this->isMain()) {
+                return $this->main($imports, $above);
+            }
+            foreach ($this->outermost($token) as $row) {
+                $above[] = $row;
+            }
+        }
+        foreach ($this->remarks() as $row) {
+            $above[] = $row;
+        }
+        if ([] !== array_filter($above, static fn (Statement $row): bool => !$row instanceof Import && !$row instanceof Comment && !$row instanceof FunctionDefinition) || [] !== $above && [] === $this->mistakes) {
+            $this->mainMissing();
+        }
+
+        return new Rows($imports, $above);
+    }
+
+    private function mainMissing(): void
+    {
+        if (!$this->hasMain && '' !== trim($this->text)) {
+            $first = $this->cuts[0] ?? null;
+            foreach ($this->cuts as $cut) {
+                if (1 === $cut->parent) {
+                    $first = $cut;
+                }
+            }
+            $this->mistakes = [...array_filter($this->mistakes, static fn (Mistake $mistake): bool => 'outside_main' !== $mistake->kind)];
+            $this->mistake('main_missing', $first->start ?? 0, max(1, ($first->end ?? 1) - ($first->start ?? 0)));
+        }
+    }
+
+    /** @return list<Statement> a row outside of every function */
+    private function outermost(Token $token): array
+    {
+        if ('}' === $token->text && TokenKind::Sign === $token->kind) {
+            return $this->block(null);
+        }
+
+        return $this->row();
+    }
+
+    /**
+     * @param array{int, int}|null $imports
+     * @param list<Statement>      $above
+     */
+    private function main(?array $imports, array $above): Rows
+    {
+        $start = $this->at;
+        $this->hasMain = true;
+        $token = $this->tokens[$start];
+        $this->at += 3;
+        $type = $token->text;
+        if ('int' !== $type) {
+            $this->mistake('main_type', $token->offset, \strlen($type), ['name' => $type], [new Replacement($token->offset, \strlen($type), 'int')]);
+        }
+        while (!$this->is(')') && null !== $this->peek() && !$this->is('{')) {
+            ++$this->at;
+        }
+        if (!$this->accept(')')) {
+            $this->mistake('bracket_missing', $this->tokens[$start + 2]->offset, 1, ['opened' => '(', 'wanted' => ')'], [new Replacement($this->endOffset(), 0, ')')]);
+        }
+        if ($this->is(';') && $this->is('{', 1)) {
+            $this->mistake('semicolon_after_header', $this->offset(), 1, ['word' => 'main'], [new Replacement($this->offset(), 1, '')]);
+            ++$this->at;
+        }
+        if (!$this->accept('{')) {
+            $this->mistake('brace_wanted', $token->offset, $this->endOffset() - $token->offset, ['word' => 'main'], [new Replacement($this->endOffset(), 0, ' {')]);
+        }
+        $this->cut(1, 'head', $token->offset, $this->endOffset());
+        $this->inMain = true;
+        $rows = $this->block($start);
+        $this->inMain = false;
+        $offset = $this->offset();
+        $last = array_pop($rows);
+        if ($last instanceof GiveBack) {
+            // What `main` gives back closes it.
+            foreach ($this->cuts as $index => $cut) {
+                if ($cut->id === $last->id) {
+                    $offset = $cut->start;
+                    unset($this->cuts[$index]);
+                    $this->cuts = array_values($this->cuts);
+                    break;
+                }
+            }
+        } elseif (null !== $last) {
+            $rows[] = $last;
+        }
+        if ($this->is('}')) {
+            ++$this->at;
+            $this->cut(1, 'close', $offset, $this->endOffset());
+        } else {
+            $this->missingBrace($start);
+            if ($last instanceof GiveBack) {
+                $this->cut(1, 'close', $offset, $this->endOffset());
+            }
+        }
+        $below = [];
+        while (null !== $token = $this->peek()) {
+            foreach ($this->remarks() as $row) {
+                $below[] = $row;
+            }
+            foreach ($this->outermost($token) as $row) {
+                $below[] = $row;
+            }
+        }
+        foreach ($this->remarks() as $row) {
+            $below[] = $row;
+        }
+
+        [$imports, $above] = $this->withoutBareGlobals($imports, $above, $rows);
+
+        return new Rows($imports, $rows, $above, $below);
+    }
+
+    /**
+     * Variables that stand above the functions only because C++ wants them there, and prototypes, belong to the head of
+     * the text: the script gives those variables their first values.
+     *
+     * @param array{int, int}|null $imports
+     * @param list<Statement>      $above
+     * @param list<Statement>      $script
+     *
+     * @return array{array{int, int}|null, list<Statement>}
+     */
+    private function withoutBareGlobals(?array $imports, array $above, array $script): array
+    {
+        $given = [];
+        foreach ($script as $row) {
+            $given += $row instanceof SetVariable ? [$row->variable => true] : [];
+        }
+        while (null !== $imports && [] !== $above) {
+            $row = $above[0];
+            $isBare = $row instanceof Declaration && isset($given[$row->variable])
+                || $row instanceof SetVariable && isset($given[$row->variable]) && \in_array($row->value, [new NumberLiteral(0), new TextLiteral(''), new TruthLiteral(false)], false);
+            $isPrototype = $row instanceof Import && str_ends_with($row->text, ');');
+            if (!$isBare && !$isPrototype) {
+                break;
+            }
+            foreach ($this->cuts as $index => $cut) {
+                if ($cut->id === $row->id) {
+                    $imports[1] = max($imports[1], $cut->end);
+                    unset($this->cuts[$index]);
+                }
+            }
+            $this->cuts = array_values($this->cuts);
+            array_shift($above);
+        }
+
+        return [$imports, $above];
+    }
+
+    private function isMain(): bool
+    {
+        return $this->is('main', 1) && $this->is('(', 2) && \in_array($this->sign(), ['int', 'void'], true);
+    }
+
+    /** Functions may be called above their definition, where a prototype stands. */
+    private function announce(): void
+    {
+        $depth = 0;
+        foreach ($this->tokens as $index => $token) {
+            $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
+            $before = $this->tokens[$index - 1] ?? null;
+            $after = $this->tokens[$index + 1] ?? null;
+            if (TokenKind::Name !== $token->kind || '(' !== $after?->text || null === $before || 'main' === $token->text
+                || !(TokenKind::Keyword === $before->kind && \in_array($before->text, ['int', 'double', 'void', 'bool', 'char', 'float', 'long', 'auto'], true) || 'string' === $before->text || '>' === $before->text && 0 === $depth)) {
+                continue;
+            }
+            $closing = $this->closingOf($index + 1);
+            $next = null === $closing ? '' : ($this->tokens[$closing + 1]->text ?? '');
+            if ('{' !== $next && ';' !== $next || null === $closing || ';' === $next && 0 < $depth) {
+                continue;
+            }
+            $parameters = [];
+            $defaults = 0;
+            for ($at = $index + 2; $at <= $closing; ++$at) {
+                if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at + 1]->text ?? '', [',', ')', '='], true)) {
+                    $parameters[] = $this->tokens[$at]->text;
+                    $defaults += '=' === $this->tokens[$at + 1]->text ? 1 : 0;
+                }
+            }
+            $known = $this->functions[$token->text] ?? null;
+            $this->functions[$token->text] = [min($known[0] ?? 99, \count($parameters) - $defaults), \count($parameters), $parameters];
+        }
+    }
+
+    /** @return array{int, int}|null */
+    private function leading(): ?array
+    {
+        $start = $end = null;
+        while (null !== ($token = $this->peek()) && !isset($this->remarksBefore[$this->at]) && (TokenKind::Directive === $token->kind || 'using' === $token->text)) {
+            if (TokenKind::Directive === $token->kind) {
+                $this->directive($token);
+                ++$this->at;
+            } elseif ($this->is('namespace', 1) && $this->is('std', 2)) {
+                $this->at += 3;
+                $this->semicolon();
+            } else {
+                break;
+            }
+            $start ??= $token->offset;
+            $end = $this->endOffset();
+        }
+
+        return null === $start || null === $end ? null : [$start, $end];
+    }
+
+    private function directive(Token $token): void
+    {
+        $text = trim($token->text);
+        if (1 !== preg_match('/^#\s*include\s*(<[^>]*>|"[^"]*")\s*$/', $text, $match)) {
+            if (1 === preg_match('/^#\s*include\s*[<"]?([\w.]+)/', $text, $match)) {
+                $this->mistake('include_brackets', $token->offset, \strlen($text), ['name' => $match[1]], [new Replacement($token->offset, \strlen($text), "#include <$match[1]>")]);
+
+                return;
+            }
+            if (1 === preg_match('/^#\s*(\w+)/', $text, $match) && 'include' !== $match[1] && levenshtein($match[1], 'include') <= 2) {
+                $this->mistake('misspelt_keyword', $token->offset, \strlen($text), ['name' => $match[1], 'near' => 'include'], [new Replacement($token->offset, \strlen($text), str_replace($match[1], 'include', $text))]);
+
+                return;
+            }
+            $this->mistake('unsupported', $token->offset, \strlen($text), ['what' => substr($text, 0, 20)]);
+
+            return;
+        }
+        $name = substr($match[1], 1, -1);
+        if (!\in_array($name, self::HEADERS, true)) {
+            $near = Names::nearest($name, self::HEADERS);
+            $this->mistake(null === $near ? 'unknown_library' : 'misspelt_library', $token->offset, \strlen($text), ['name' => $name, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($token->offset, \strlen($text), str_replace($name, $near, $text))]);
+        }
+    }
+
+    /** What keeps a backslash at the end of a line from drawing the next one into the remark is no part of it. */
+    protected function remark(string $text): string
+    {
+        return (string) preg_replace('~(\\\\) //$~D', '$1', parent::remark($text));
+    }
+
+    protected function semicolonNeeded(): bool
+    {
+        return true;
+    }
+
+    protected function equals(): string
+    {
+        return '==';
+    }
+
+    protected function division(): Operator
+    {
+        return Operator::TruncDivide;
+    }
+
+    protected function ownRow(Token $token): ?array
+    {
+        $start = $token->offset;
+        if (TokenKind::Directive === $token->kind) {
+            $this->directive($token);
+            ++$this->at;
+
+            return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
+        }
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin'], true)) {
+            $this->at += 2;
+            $token = $this->peek() ?? $token;
+        }
+        switch ($token->text) {
+            case 'cout':
+                return [$this->output($start)];
+            case 'cin':
+                return $this->input($start);
+            case 'getline':
+                if ($this->is('(', 1) && $this->is('cin', 2)) {
+                    return [$this->getline($start)];
+                }
+                break;
+            case 'using':
+                $this->at += 3;
+                $this->semicolon();
+
+                return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+            case 'struct':
+            case 'class':
+            case 'enum':
+            case 'template':
+            case 'try':
+            case 'throw':
+            case 'typedef':
+            case 'goto':
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+                // no break
+            case 'return':
+                if ($this->inMain && '' === $this->scope) {
+                    ++$this->at;
+                    $value = $this->is(';') ? new NumberLiteral(0) : $this->value();
+                    $this->semicolon();
+
+                    return [$this->ended(new GiveBack($this->newId(), $value), $start)];
+                }
+                break;
+            case 'tie':
+                return $this->tied($start);
+        }
+        if (TokenKind::Name === $token->kind && TokenKind::Name === $this->peek(1)?->kind && !isset($this->begins[$this->at + 1])) {
+            $this->misspeltType($token);
+        }
+        $lower = strtolower($token->text);
+        if (TokenKind::Name === $token->kind && $lower !== $token->text && \in_array($lower, ['int', 'double', 'bool', 'string', 'char', 'void', 'cout', 'cin', 'vector'], true)) {
+            $this->fail('capitals', $token, ['name' => $token->text, 'near' => $lower], [new Replacement($start, \strlen($token->text), $lower)]);
+        }
+        $at = $this->at;
+        $type = $this->type();
+        if (null === $type || '(' === $this->sign() || '{' === $this->sign()) {
+            $this->at = $at;
+
+            $this->nearCout($token);
+
+            return null;
+        }
+
+        return $this->declared_($token, $type, $at);
+    }
+
+    /** Words that look like `cout`, and rows where none may be. */
+    private function nearCout(Token $token): void
+    {
+        if (TokenKind::Name === $token->kind && ($this->is('<<', 1) || $this->is('>>', 1)) && !$this->isVariable($token->text)) {
+            $near = $this->is('<<', 1) ? 'cout' : 'cin';
+            $this->fail('misspelt_command', $token, ['name' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
+        }
+        if ('' === $this->scope && !$this->inMain && 1 === $this->parent) {
+            $this->mistake('outside_main', $token->offset, \strlen($token->text));
+        }
+    }
+
+    private function misspeltType(Token $token): void
+    {
+        $length = \strlen($token->text);
+        if (\in_array($token->text, ['let', 'var', 'const'], true)) {
+            $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'auto'], [new Replacement($token->offset, $length, 'auto')]);
+        }
+        if (\in_array($token->text, ['def', 'function', 'func'], true)) {
+            $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'void'], [new Replacement($token->offset, $length, 'void')]);
+        }
+        $near = Names::nearest($token->text, ['int', 'double', 'bool', 'string', 'char', 'void', 'auto', 'return', 'using']);
+        if (null !== $near && (levenshtein($token->text, $near) <= 1 || count_chars($token->text, 1) === count_chars($near, 1) || \strlen($near) > 4 && levenshtein($token->text, $near) <= 2)) {
+            $this->fail('misspelt_keyword', $token, ['name' => $token->text, 'near' => $near], [new Replacement($token->offset, $length, $near)]);
+        }
+    }
+
+    /**
+     * What follows a type: variables, a function, or the prototype of one.
+     *
+     * @return list<Statement>
+     */
+    private function declared_(Token $token, string $type, int $start): array
+    {
+        if ($this->is('[')) {
+            return $this->declaredSeveral($token);
+        }
+        $name = $this->peek();
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : 'name_missing', $name, ['name' => $name->text ?? '']);
+        }
+        if ($this->is('(', 1) && $this->isFunction()) {
+            return [$this->function($token, $type, $name, $start)];
+        }
+        $rows = [];
+        do {
+            $name = $this->peek();
+            if (null === $name || TokenKind::Name !== $name->kind) {
+                $this->fail('name_missing', $name);
+            }
+            ++$this->at;
+            if (isset($this->types[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
+                $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
+            }
+            $value = $this->initializer($type, $name);
+            $this->types[$this->scope][$name->text] = $type;
+            $this->declared[$this->scope][$name->text] = true;
+            if (str_contains(substr($this->text, $token->offset, $name->offset - $token->offset), 'const')) {
+                $this->constants[$this->scope][$name->text] = true;
+            }
+            $this->write($name->text, $name->offset);
+            $rows[] = null === $value ? new Declaration($this->newId(), $name->text, 'auto' === $type ? null : $type) : new SetVariable($this->newId(), $name->text, $value, false, $type);
+        } while ($this->accept(','));
+        $this->semicolon();
+        $end = $this->endOffset();
+        foreach ($rows as $index => $row) {
+            $this->cut($row->id, 'head', 0 === $index ? $token->offset : $end, $end);
+        }
+
+        return $rows;
+    }
+
+    /** @var array<string, array<string, true>> */
+    private array $constants = [];
+
+    private function initializer(string $type, Token $name): ?Expression
+    {
+        $token = $this->peek();
+        if ($this->accept('=')) {
+            $opened = $this->peek();
+            if (null === $opened || $this->is(';')) {
+                $this->fail('value_missing', $opened, ['after' => '=']);
+            }
+            $offset = $this->offset();
+            $value = '{' === $opened->text && TokenKind::Sign === $opened->kind ? $this->braced($opened, $type) : $this->value();
+            $this->fits($type, $value, $offset);
+
+            return $this->inType($type, $value);
+        }
+        if ($this->is('==')) {
+            $this->fail('equals_for_assign', $this->peek(), ['text' => $name->text], [new Replacement($this->offset(), 2, '=')]);
+        }
+        if ($this->is('{') && null !== $token) {
+            $list = $this->braced($token, $type);
+            if ($list instanceof ListLiteral && null === TypeNames::read($type)->element) {
+                return $this->inType($type, $list->items[0] ?? self::empty("vector<$type>"));
+            }
+
+            return $list;
+        }
+        if ($this->is('(') && null !== $token) {
+            ++$this->at;
+            $arguments = $this->arguments($token);
+            if (TypeNames::read($type)->isList()) {
+                return $this->vector($type, $arguments);
+            }
+            if ('string' === $type && 2 === \count($arguments)) {
+                return new Operation('repeated', [$arguments[1]->value, $arguments[0]->value]);
+            }
+
+            return $this->inType($type, $arguments[0]->value ?? self::empty("vector<$type>"));
+        }
+
+        return null;
+    }
+
+    /** A literal list for a map is a map; a text in a `char` is a letter. */
+    private function inType(string $type, Expression $value): Expression
+    {
+        if ($value instanceof ListLiteral && [] === $value->items && TypeNames::read($type)->isMap()) {
+            return new MapLiteral([]);
+        }
+
+        return $value;
+    }
+
+    private function fits(string $type, Expression $value, int $offset): void
+    {
+        $known = TypeNames::read($type);
+        $length = max(1, $this->endOffset() - $offset);
+        if ($known->isNumeric() && $value instanceof TextLiteral && !$value->letter || StaticType::text() === $known && $value instanceof NumberLiteral) {
+            $fix = $value instanceof TextLiteral && is_numeric($value->value) ? [new Replacement($offset, $length, $value->value)] : ($value instanceof NumberLiteral ? [new Replacement($offset, $length, '"'.substr($this->text, $offset, $length).'"')] : []);
+            $this->mistake('wrong_type', $offset, $length, ['name' => $type], $fix);
+        }
+        if ('char' === $type && $value instanceof TextLiteral && !$value->letter) {
+            $this->mistake('char_quotes', $offset, $length, [], 1 === mb_strlen($value->value) ? [new Replacement($offset, $length, "'$value->value'")] : []);
+        }
+    }
+
+    /** @return list<Statement> */
+    private function declaredSeveral(Token $token): array
+    {
+        $this->fail('unsupported', $token, ['what' => 'auto [a, b]']);
+    }
+
+    /** Whether the round bracket behind a name begins parameters, not a value. */
+    private function isFunction(): bool
+    {
+        $at = $this->at;
+        $this->at += 2;
+        $isFunction = $this->is(')') || $this->is('const') || null !== $this->type() && TokenKind::Name === $this->peek()?->kind;
+        $this->at = $at;
+        $closing = $this->closingOf($at + 1);
+        $next = null === $closing ? null : ($this->tokens[$closing + 1]->text ?? null);
+
+        return $isFunction || '{' === $next;
+    }
+
+    private function function(Token $token, string $type, Token $name, int $start): Statement
+    {
+        if ('' !== $this->scope || $this->inMain) {
+            $this->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
+        }
+        ++$this->at;
+        $id = $this->newId();
+        $opened = $this->peek() ?? $token;
+        ++$this->at;
+        $this->scope = $name->text;
+        $this->declared[$this->scope] = $this->assigned[$this->scope] = $this->types[$this->scope] = [];
+        $parameters = [];
+        $defaults = [];
+        $types = ['' => $type];
+        while (!$this->is(')')) {
+            $parameter = $this->peek();
+            if (null === $parameter) {
+                $this->neverClosed($opened);
+            }
+            $parameterType = $this->type();
+            $parameter = $this->peek();
+            if (null === $parameterType) {
+                $this->fail('type_missing', $parameter, ['name' => $parameter->text ?? '']);
+            }
+            if (null !== $parameter && TokenKind::Name === $parameter->kind) {
+                ++$this->at;
+                $parameters[] = $parameter->text;
+                $types[$parameter->text] = $parameterType;
+                $this->types[$this->scope][$parameter->text] = $parameterType;
+                $this->declared[$this->scope][$parameter->text] = true;
+                $this->write($parameter->text, $parameter->offset);
+                if ($this->accept('=')) {
+                    $defaults[$parameter->text] = $this->expression();
+                }
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+        if ($this->is(';') && !$this->is('{', 1)) {
+            ++$this->at;
+            $this->scope = '';
+            $this->prototypes[$name->text] = $defaults;
+
+            return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+        }
+        if (!$this->is('{') && !$this->is(';')) {
+            $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
+        }
+        $body = $this->body($id, $start, 'head', 'body', false);
+        $this->scope = '';
+        $this->closeBrace($id, $start);
+
+        return new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults + ($this->prototypes[$name->text] ?? []), $types);
+    }
+
+    /** @var array<string, array<string, Expression>> what prototypes give parameters */
+    private array $prototypes = [];
+
+    private function shared(string $scope, Block $body): Block
+    {
+        $rows = [];
+        foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
+            $rows[] = new ShareVariable($this->newId(), (string) $name);
+        }
+
+        return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
+    }
+
+    protected function loopVariable(): bool
+    {
+        return null !== $this->type();
+    }
+
+    protected function undeclared(Token $name): void
+    {
+        $near = Names::nearest($name->text, array_map(strval(...), [...array_keys($this->declared[$this->scope] ?? []), ...array_keys($this->declared[''])]));
+        if (null !== $near) {
+            $this->mistake('misspelt_name', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
+        } else {
+            $this->mistake('type_missing', $name->offset, \strlen($name->text), ['name' => $name->text], $this->guessed($name));
+        }
+        $this->declared[$this->scope][$name->text] = true;
+        $this->silenced[$name->text] = true;
+    }
+
+    /** @return list<Replacement> the type that the literal behind the name has */
+    private function guessed(Token $name): array
+    {
+        $value = null;
+        foreach ([0, 1, 2] as $ahead) {
+            if ($this->is('=', $ahead - 1) || '=' === ($this->tokens[$this->at + $ahead - 1]->text ?? '')) {
+                $value = $this->tokens[$this->at + $ahead] ?? null;
+                break;
+            }
+        }
+        $type = match (true) {
+            null === $value => 'int',
+            TokenKind::Text === $value->kind => "'" === $value->text[0] ? 'char' : 'string',
+            TokenKind::Number === $value->kind => str_contains($value->text, '.') ? 'double' : 'int',
+            \in_array($value->text, ['true', 'false'], true) => 'bool',
+            default => 'auto',
+        };
+
+        return [new Replacement($name->offset, 0, "$type ")];
+    }
+
+    protected function given(string $name, int $offset): void
+    {
+        if (isset($this->constants[$this->scope][$name]) || !isset($this->declared[$this->scope][$name]) && isset($this->constants[''][$name])) {
+            $this->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
+        }
+        parent::given($name, $offset);
+    }
+
+    protected function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
+    {
+        if ($target instanceof VariableRead && (isset($this->constants[$this->scope][$target->name]) || !isset($this->declared[$this->scope][$target->name]) && isset($this->constants[''][$target->name]))) {
+            $this->mistake('constant_assigned', $start, \strlen($target->name), ['name' => $target->name]);
+        }
+
+        return parent::changed($target, $operator, $amount, $start);
+    }
+
+    protected function foreignRow(Token $token, Token $next): void
+    {
+        if (\in_array($token->text, ['print', 'echo'], true)) {
+            $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'cout << …']);
+        }
+    }
+
+    private function output(int $start): Statement
+    {
+        ++$this->at;
+        $parts = [];
+        $endsLine = false;
+        if (!$this->is('<<')) {
+            $next = $this->peek();
+            $wrong = null !== $next && \in_array($next->text, ['<', '>>', '>'], true);
+            $this->fail('stream_signs', $next, ['name' => 'cout', 'near' => '<<'], $wrong ? [new Replacement($next->offset, \strlen($next->text), '<<')] : (null === $next ? [] : [new Replacement($next->offset, 0, '<< ')]));
+        }
+        while ($this->accept('<<')) {
+            if (null === $this->peek() || $this->is(';')) {
+                $this->fail('value_missing', $this->peek(), ['after' => '<<']);
+            }
+            if ($this->is('std') && $this->is('::', 1)) {
+                $this->at += 2;
+            }
+            if ($this->is('endl')) {
+                ++$this->at;
+                if ($this->is('<<')) {
+                    $parts[] = new TextLiteral("\n");
+                    continue;
+                }
+                $endsLine = true;
+                break;
+            }
+            if (\in_array($this->sign(), ['fixed', 'setprecision', 'setw', 'boolalpha', 'flush', 'left', 'right'], true) && !$this->isVariable((string) $this->sign())) {
+                $this->fail('unsupported', null, ['what' => (string) $this->sign()]);
+            }
+            $offset = $this->offset();
+            $value = $this->expression(7);
+            if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
+                $this->failAt('no_value', $offset, $this->endOffset() - $offset, ['name' => $value->command]);
+            }
+            if (null !== $this->comparison((string) $this->sign())) {
+                $this->fail('stream_comparison', null, [], [new Replacement($offset, 0, '(')]);
+            }
+            if ($this->is('>>') || $this->is('<') || $this->is(',')) {
+                $this->fail('stream_signs', $this->peek(), ['name' => 'cout', 'near' => '<<'], [new Replacement($this->offset(), \strlen((string) $this->sign()), '<<')]);
+            }
+            $parts[] = $value;
+        }
+        $next = $this->peek();
+        if (null !== $next && !isset($this->begins[$this->at]) && (TokenKind::Text === $next->kind || TokenKind::Name === $next->kind || TokenKind::Number === $next->kind)) {
+            $this->fail('stream_signs', $next, ['name' => 'cout', 'near' => '<<'], [new Replacement($next->offset, 0, '<< ')]);
+        }
+        $this->semicolon();
+        $last = $parts[\count($parts) - 1] ?? null;
+        if (!$endsLine && $last instanceof TextLiteral && str_ends_with($last->value, "\n") && !$last->letter) {
+            array_pop($parts);
+            $rest = substr($last->value, 0, -1);
+            if ('' !== $rest) {
+                $parts[] = new TextLiteral($rest);
+            }
+            $endsLine = true;
+        }
+
+        return $this->ended(new PrintLine($this->newId(), $this->printed($parts), false, $endsLine), $start);
+    }
+
+    /**
+     * Values with a space between them are several; others are joined.
+     *
+     * @param list<Expression> $parts
+     *
+     * @return list<Expression>
+     */
+    private function printed(array $parts): array
+    {
+        $values = [];
+        $joined = null;
+        foreach ($parts as $index => $part) {
+            $isSpace = $part instanceof TextLiteral && ' ' === $part->value && !$part->letter;
+            if ($isSpace && null !== $joined && $index < \count($parts) - 1) {
+                $values[] = $joined;
+                $joined = null;
+                continue;
+            }
+            $joined = null === $joined ? $part : new Binary(Operator::Join, $joined, $part);
+        }
+
+        return null === $joined ? $values : [...$values, $joined];
+    }
+
+    /** @return list<Statement> */
+    private function input(int $start): array
+    {
+        ++$this->at;
+        $rows = [];
+        if (!$this->is('>>')) {
+            $next = $this->peek();
+            $this->fail('stream_signs', $next, ['name' => 'cin', 'near' => '>>'], null !== $next && '<<' === $next->text ? [new Replacement($next->offset, 2, '>>')] : []);
+        }
+        while ($this->accept('>>')) {
+            $token = $this->peek();
+            $target = $this->expression(8);
+            $word = new Operation('ask_word');
+            if ($target instanceof VariableRead) {
+                $type = TypeNames::read($this->types[$this->scope][$target->name] ?? $this->types[''][$target->name] ?? '');
+                $value = $type->isWhole() ? new Operation('to_whole', [$word]) : (StaticType::number() === $type ? new Operation('to_number', [$word]) : $word);
+                $this->given($target->name, $start);
+                $rows[] = new SetVariable($this->newId(), $target->name, $value);
+            } elseif ($target instanceof Item) {
+                $rows[] = new SetItem($this->newId(), $target, new Operation('to_whole', [$word]));
+            } else {
+                $this->fail('assign_to_value', $token, ['text' => $token->text ?? '']);
+            }
+        }
+        $this->semicolon();
+        $end = $this->endOffset();
+        foreach ($rows as $index => $row) {
+            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
+        }
+
+        return $rows;
+    }
+
+    private function getline(int $start): Statement
+    {
+        $this->at += 3;
+        $this->accept(',');
+        $name = $this->peek();
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            $this->fail('name_missing', $name);
+        }
+        ++$this->at;
+        if (!$this->accept(')')) {
+            $this->fail('unsupported', $name, ['what' => 'getline(…)']);
+        }
+        $this->given($name->text, $start);
+        $this->semicolon();
+
+        return $this->ended(new SetVariable($this->newId(), $name->text, new Operation('ask')), $start);
+    }
+
+    /** @return list<Statement> `tie(a, b) = make_tuple(1, 2);` */
+    private function tied(int $start): array
+    {
+        ++$this->at;
+        $opened = $this->peek();
+        if (null === $opened || !$this->accept('(')) {
+            $this->fail('unexpected');
+        }
+        $targets = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        if (!$this->accept('=') || !$this->is('make_tuple') || !$this->is('(', 1)) {
+            $this->fail('unsupported', null, ['what' => 'tie(…)']);
+        }
+        ++$this->at;
+        $opened = $this->peek() ?? $opened;
+        ++$this->at;
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        $this->semicolon();
+
+        return [$this->ended(new SetSeveral($this->newId(), $targets, $values), $start)];
+    }
+
+    protected function eachLoop(int $id, int $start, Token $opened): ?Statement
+    {
+        $at = $this->at;
+        $offset = $this->offset();
+        $type = $this->type();
+        $names = [];
+        if (null !== $type && $this->accept('[')) {
+            while (null !== ($token = $this->peek()) && TokenKind::Name === $token->kind) {
+                ++$this->at;
+                $names[] = $token->text;
+                $this->accept(',');
+            }
+            $this->accept(']');
+        } elseif (null !== $type && TokenKind::Name === $this->peek()?->kind) {
+            $names[] = (string) $this->sign();
+            ++$this->at;
+        }
+        if ([] === $names || !$this->accept(':')) {
+            $this->at = $at;
+
+            return null;
+        }
+        $next = $this->peek();
+        $over = null !== $next && '{' === $next->text ? $this->braced($next) : $this->value();
+        foreach ($names as $name) {
+            $this->write($name, $offset);
+            $this->declared[$this->scope][$name] = true;
+            $this->types[$this->scope][$name] = 'auto' === $type ? '' : (string) $type;
+        }
+        $this->close($opened);
+        $braced = $this->opensBrace();
+        $body = $this->body($id, $start, 'head', 'body', true);
+        if ($braced) {
+            $this->closeBrace($id, $start);
+        }
+        if ($over instanceof Operation && 'keys' === $over->key) {
+            $over = $over->arguments[0];
+        }
+        if (2 === \count($names) && $over instanceof VariableRead) {
+            $over = new Operation('entries', [$over]);
+        }
+
+        return new EachLoop($id, $names, $over, $body);
+    }
+
+    protected function performed(Expression $value, int $offset, int $end): Statement
+    {
+        if ($value instanceof Operation && 'swap' === $value->key) {
+            return new SetSeveral($this->newId(), $value->arguments, array_reverse($value->arguments));
+        }
+
+        return parent::performed($value, $offset, $end);
+    }
+}

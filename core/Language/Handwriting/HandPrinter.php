@@ -1,0 +1,344 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Handwriting;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Line;
+use Scrivlet\Core\Language\PrintedText;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handwriting;
+use Scrivlet\Core\Tree\Piece;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Statement;
+
+/**
+ * Prints a program that a person typed: each piece of the text as it was typed as long as its row says the same, and
+ * the printed form, in the person's own indent, for rows that are new or changed.
+ */
+final class HandPrinter
+{
+    private string $out = '';
+    /** @var list<array{int, string}> where in the text what belongs to an anchor begins */
+    private array $marks = [];
+    /** @var array<string, array{Piece, int}> piece and its end, by row and part */
+    private array $pieces = [];
+    /** @var array<int, list<Line>>|null the printed form by row */
+    private ?array $canonical = null;
+    /** @var list<string> lines of the printed form that bring in libraries */
+    private array $prelude = [];
+    private string $newLine;
+    private string $unit;
+    private bool $isPrinted = false;
+
+    private function __construct(private readonly Program $program, private readonly Language $language, private readonly Handwriting $handwriting, private readonly ?Types $types)
+    {
+        $this->newLine = 1 === preg_match('/\r\n|\n|\r/', $handwriting->text, $match) ? $match[0] : "\n";
+        $this->unit = 1 === preg_match('/^(\t|[ ]{1,8})[^\s]/m', $handwriting->text, $match) ? $match[1] : '    ';
+        foreach ($handwriting->pieces as $index => $piece) {
+            $this->pieces["$piece->id:$piece->part"] = [$piece, $handwriting->pieces[$index + 1]->start ?? \strlen($handwriting->text)];
+        }
+    }
+
+    public static function print(Program $program, Language $language, Handwriting $handwriting, ?Types $types): PrintedText
+    {
+        $printer = new self($program, $language, $handwriting, $types);
+        $printer->program();
+
+        return new PrintedText($printer->lines(), $printer->out);
+    }
+
+    private function program(): void
+    {
+        $script = $this->program->script;
+        $this->raw(0, 'prelude');
+        foreach ($this->program->functions as $row) {
+            $this->statement($row, '', null, false);
+        }
+        $this->raw($script->id, 'head');
+        $hasBraces = isset($this->pieces["$script->id:head"]);
+        $this->body($script, $script->body, $hasBraces ? $this->unit : '', null, false);
+        $this->raw($script->id, 'close');
+        foreach ($this->program->below as $row) {
+            $this->statement($row, '', null, false);
+        }
+        $this->raw(0, 'end');
+        if ($this->isPrinted) {
+            $this->bringIn();
+        }
+    }
+
+    /** Libraries that printed rows need and the typed text does not bring in. */
+    private function bringIn(): void
+    {
+        $top = substr($this->out, 0, 4000);
+        $lines = '';
+        foreach ($this->prelude as $line) {
+            preg_match_all('/\w+/', (string) preg_replace('/^from \w+|from ".*$/', '', $line), $names);
+            foreach (array_diff($names[0], ['import', 'from', 'include']) as $name) {
+                if (1 !== preg_match('/^(?:import|from|#include|const|let)\b[^\r\n]*\b'.$name.'\b/m', $top)) {
+                    $lines .= $line.$this->newLine;
+                    break;
+                }
+            }
+        }
+        if ('' !== $lines) {
+            $this->out = $lines.$this->out;
+            $length = \strlen($lines);
+            $this->marks = [[0, '0:prelude'], ...array_map(static fn (array $mark): array => [$mark[0] + $length, $mark[1]], $this->marks)];
+        }
+    }
+
+    /**
+     * @param string                     $indent of the body's rows
+     * @param array{string, string}|null $shift  the indent that a piece had where it was typed, and the one it gets
+     */
+    private function body(Statement $parent, Block $body, string $indent, ?array $shift, bool $forced): void
+    {
+        foreach ($body->statements as $row) {
+            $piece = $forced ? null : ($this->pieces["$row->id:head"][0] ?? null);
+            if (null !== $piece && $piece->parent === $parent->id && $this->startsLine($piece) && null === $shift) {
+                $indent = $this->indentOf($piece);
+                break;
+            }
+        }
+        foreach ($body->statements as $row) {
+            $this->statement($row, $indent, $shift, $forced, $parent->id);
+        }
+    }
+
+    /** @param array{string, string}|null $shift */
+    private function statement(Statement $row, string $indent, ?array $shift, bool $forced, ?int $parent = null): void
+    {
+        $found = $forced ? null : ($this->pieces["$row->id:head"] ?? null);
+        $isTyped = null !== $found && $found[0]->fingerprint === Fingerprint::of($row, 'head', $found[0]->tight);
+        if (null !== $found && null !== $parent && $found[0]->parent !== $parent && null === $shift && $this->startsLine($found[0])) {
+            $shift = [$this->indentOf($found[0]), $indent];
+        }
+        if (null !== $shift && $isTyped) {
+            $indent = $shift[1].substr($this->indentOf($found[0]), \strlen($shift[0]));
+        } elseif (null !== $found && null === $shift && $this->startsLine($found[0])) {
+            $indent = $this->indentOf($found[0]);
+        }
+        // What stood on one line with its rows is printed in full once something of it changed.
+        $expands = !$isTyped && null !== $found && $found[0]->tight;
+        $forced = $forced || $expands;
+        if ($isTyped) {
+            $this->raw($row->id, 'head', $indent, $shift);
+        } else {
+            $this->printed($row->id, ['before', 'head', 'enter'], $indent, null !== $found && !$found[0]->tight ? $found : null);
+        }
+        if ($row->off) {
+            if (!$isTyped) {
+                $this->printedInside($row, $indent);
+            }
+
+            return;
+        }
+        $first = true;
+        foreach ($row->bodies() as $name => $body) {
+            if (!$first && $row instanceof Conditional) {
+                $this->part($row, $name, $indent, $shift, $forced);
+            }
+            $first = false;
+            $inner = $indent.$this->unit;
+            $this->body($row, $body, $inner, $shift, $forced);
+            if ($body->isSilent()) {
+                $this->part($row, "$name-empty", $inner, $shift, $forced);
+            }
+        }
+        if ([] !== $row->bodies()) {
+            if (!$isTyped) {
+                $this->printed($row->id, ['after'], $indent, null);
+            }
+            $this->part($row, 'close', $indent, $shift, $forced);
+        }
+        if ($row instanceof FunctionDefinition && !$isTyped) {
+            $this->printed($row->id, ['gap'], $indent, null);
+        }
+    }
+
+    /** @param array{string, string}|null $shift */
+    private function part(Statement $row, string $part, string $indent, ?array $shift, bool $forced): void
+    {
+        $found = $forced ? null : ($this->pieces["$row->id:$part"] ?? null);
+        if (null !== $found && $found[0]->fingerprint === Fingerprint::of($row, $part, $found[0]->tight)) {
+            $this->raw($row->id, $part, $indent, $shift);
+        } elseif (!isset($this->pieces["$row->id:head"]) || $forced || null !== $found || 'close' !== $part) {
+            $this->printed($row->id, [$part], $indent, $found);
+        }
+    }
+
+    /** The rows of a row that is switched off, which stand as remarks. */
+    private function printedInside(Statement $row, string $indent): void
+    {
+        foreach ($row->bodies() as $name => $body) {
+            if ('body' !== $name && 'then0' !== $name) {
+                $this->printed($row->id, [$name], $indent, null);
+            }
+            foreach ($body->statements as $inner) {
+                $this->printed($inner->id, ['before', 'head', 'enter'], $indent, null);
+                $this->printedInside($inner, $indent);
+            }
+            $this->printed($row->id, ["$name-empty"], $indent, null);
+        }
+        $this->printed($row->id, ['after', 'close'], $indent, null);
+    }
+
+    /** Whether nothing but space stands before a piece on its line. */
+    private function startsLine(Piece $piece): bool
+    {
+        $text = $this->handwriting->text;
+        $lead = substr($text, $piece->start, $piece->coreStart - $piece->start);
+        $isFresh = 0 === $piece->start || "\n" === $text[$piece->start - 1] || "\r" === $text[$piece->start - 1];
+
+        return $isFresh && '' === trim($lead, " \t\f\r\n\xEF\xBB\xBF") || 1 === preg_match('/[\r\n][ \t\f]*$/D', $lead);
+    }
+
+    private function indentOf(Piece $piece): string
+    {
+        $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
+
+        return 1 === preg_match('/[ \t]*$/D', $lead, $match) ? $match[0] : '';
+    }
+
+    /**
+     * A piece as it was typed.
+     *
+     * @param array{string, string}|null $shift
+     */
+    private function raw(int $id, string $part, string $indent = '', ?array $shift = null): void
+    {
+        $found = $this->pieces["$id:$part"] ?? null;
+        if (null === $found) {
+            return;
+        }
+        [$piece, $end] = $found;
+        $text = substr($this->handwriting->text, $piece->start, $end - $piece->start);
+        $lead = $piece->coreStart - $piece->start;
+        $starts = $this->startsLine($piece);
+        if ($starts && !$this->atLineStart()) {
+            $this->out .= $this->newLine;
+        } elseif (!$starts && $this->atLineStart() && $piece->coreEnd > $piece->coreStart && $piece->start > 0) {
+            $text = $indent.substr($text, $lead);
+            $lead = \strlen($indent);
+        }
+        if (null !== $shift && $starts) {
+            [$was, $is] = $shift;
+            $lines = (string) preg_replace('/^'.preg_quote($was, '/').'/m', str_replace(['\\', '$'], ['\\\\', '\\$'], $is), $text);
+            $lead += \strlen($is) - \strlen($was);
+            $text = str_contains(substr($text, $lead), '"""') ? $is.ltrim($text) : $lines;
+        }
+        if (str_contains(substr($text, 0, max(0, $lead)), "\n") || str_contains(substr($text, 0, max(0, $lead)), "\r")) {
+            $this->marks[] = [\strlen($this->out), 'head' === $part ? "$id:above" : "$id:$part"];
+        }
+        $this->marks[] = [\strlen($this->out) + max(0, $lead), "$id:$part"];
+        $this->out .= $text;
+    }
+
+    private function atLineStart(): bool
+    {
+        $last = substr($this->out, -1);
+
+        return '' === $last || "\n" === $last || "\r" === $last;
+    }
+
+    /**
+     * Lines as the language prints them, in the place of a piece if there was one.
+     *
+     * @param list<string>           $parts
+     * @param array{Piece, int}|null $found
+     */
+    private function printed(int $id, array $parts, string $indent, ?array $found): void
+    {
+        $this->canonical ??= $this->printedForms();
+        $this->isPrinted = true;
+        $lines = array_values(array_filter($this->canonical[$id] ?? [], static fn (Line $line): bool => \in_array(explode(':', $line->anchor)[1], $parts, true)));
+        if ([] === $lines) {
+            return;
+        }
+        $base = \strlen($lines[0]->text) - \strlen(ltrim($lines[0]->text));
+        $lead = $trail = null;
+        if (null !== $found) {
+            [$piece, $end] = $found;
+            $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
+            $trail = substr($this->handwriting->text, $piece->coreEnd, $end - $piece->coreEnd);
+            if (1 !== preg_match('/^[;]?[ \t]*(?:[\r\n]|$|#|\/\/|\/\*)/', $trail) || '' === $trail) {
+                $trail = null;
+            } else {
+                $trail = ltrim($trail, ';');
+            }
+            if (!$this->startsLine($piece)) {
+                $lead = $this->atLineStart() ? $indent : '';
+            }
+        }
+        if (null === $lead && !$this->atLineStart()) {
+            $this->out .= $this->newLine;
+        }
+        foreach ($lines as $index => $line) {
+            if (0 === $index && null !== $lead) {
+                if (str_contains($lead, "\n")) {
+                    $this->marks[] = [\strlen($this->out), "$id:above"];
+                }
+                $this->out .= $lead;
+                $this->marks[] = [\strlen($this->out), $line->anchor];
+                $this->out .= ltrim($line->text);
+            } else {
+                $this->marks[] = [\strlen($this->out), $line->anchor];
+                $deeper = intdiv(max(0, \strlen($line->text) - \strlen(ltrim($line->text)) - $base), 4);
+                $this->out .= '' === $line->text ? '' : $indent.str_repeat($this->unit, $deeper).ltrim($line->text);
+            }
+            $isLast = $index === \count($lines) - 1;
+            $this->out .= $isLast && null !== $trail ? $trail : $this->newLine;
+        }
+    }
+
+    /** @return array<int, list<Line>> */
+    private function printedForms(): array
+    {
+        $forms = [];
+        foreach ($this->language->printPlainly($this->program, $this->types)->lines as $line) {
+            $id = (int) $line->anchor;
+            if (0 === $id || $this->program->script->id === $id) {
+                if (1 === preg_match('/^(?:import|from|#include)\b/', $line->text)) {
+                    $this->prelude[] = $line->text;
+                }
+                continue;
+            }
+            $forms[$id][] = $line;
+        }
+
+        return $forms;
+    }
+
+    /** @return list<Line> */
+    private function lines(): array
+    {
+        $lines = [];
+        $offset = 0;
+        $mark = 0;
+        $anchor = '0:prelude';
+        foreach (preg_split('/\r\n|\n|\r/', $this->out, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] as [$text, $offset]) {
+            $own = null;
+            while (isset($this->marks[$mark]) && $this->marks[$mark][0] <= $offset + \strlen($text)) {
+                [$at, $name] = $this->marks[$mark];
+                $isWhole = $at >= $offset;
+                $anchor = $name;
+                if ($isWhole && (null === $own || str_ends_with($own, ':above') && '' !== $text)) {
+                    $own = $name;
+                }
+                ++$mark;
+            }
+            $lines[] = new Line($own ?? $anchor, $text);
+        }
+        if ('' === ($lines[\count($lines) - 1]->text ?? '') && 1 < \count($lines)) {
+            array_pop($lines);
+        }
+
+        return $lines;
+    }
+}

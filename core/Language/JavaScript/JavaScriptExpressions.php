@@ -1,0 +1,506 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\BraceExpressions;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Expressions: ECMAScript 2022, clause 13. */
+abstract class JavaScriptExpressions extends BraceExpressions
+{
+    private const OPERATORS = [
+        '||' => [2, Operator::Or], '&&' => [3, Operator::And],
+        '===' => [4, Operator::Equal], '!==' => [4, Operator::NotEqual], '==' => [4, Operator::Equal], '!=' => [4, Operator::NotEqual],
+        '<' => [5, Operator::Less], '<=' => [5, Operator::LessOrEqual], '>' => [5, Operator::Greater], '>=' => [5, Operator::GreaterOrEqual],
+        '+' => [7, Operator::Add], '-' => [7, Operator::Subtract],
+        '*' => [8, Operator::Multiply], '/' => [8, Operator::TrueDivide], '%' => [8, Operator::TruncRemainder],
+    ];
+
+    protected function language(): Language
+    {
+        return Language::JavaScript;
+    }
+
+    protected function operators(): array
+    {
+        return self::OPERATORS;
+    }
+
+    protected function ownPrefix(Token $token): ?Expression
+    {
+        switch ($token->text) {
+            case '[':
+                return $this->postfix($this->list($token));
+            case '{':
+                return $this->postfix($this->map($token));
+            case 'null':
+            case 'undefined':
+                ++$this->at;
+
+                return new NothingLiteral();
+            case 'new':
+                return $this->newArray($token);
+            case 'await':
+                ++$this->at;
+
+                return $this->expression(9);
+            case 'typeof':
+            case 'this':
+            case 'function':
+            case 'class':
+            case 'super':
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+                // no break
+            case '/':
+                $this->fail('unsupported', $token, ['what' => '/…/']);
+                // no break
+            case 'of':
+            case 'from':
+                return $this->named($token);
+        }
+
+        return null;
+    }
+
+    private function newArray(Token $token): Expression
+    {
+        if (!$this->is('Array', 1) || !$this->is('(', 2)) {
+            $this->fail('unsupported', $token, ['what' => 'new '.($this->peek(1)->text ?? '')]);
+        }
+        $opened = $this->peek(2) ?? $token;
+        $this->at += 3;
+        $arguments = $this->arguments($opened);
+        if (1 === \count($arguments) && $this->is('.') && $this->is('fill', 1) && null !== $fill = $this->peek(2)) {
+            $this->at += 3;
+            $values = $this->arguments($fill);
+
+            return $this->postfix(new Operation('filled', [$arguments[0]->value, $values[0]->value ?? new NothingLiteral()]));
+        }
+        if ([] === $arguments) {
+            return $this->postfix(new ListLiteral([]));
+        }
+        $this->fail('unsupported', $token, ['what' => 'new Array(…)']);
+    }
+
+    private function list(Token $opened): Expression
+    {
+        ++$this->at;
+        $items = [];
+        $spread = null;
+        while (!$this->is(']')) {
+            if ($this->is(',')) {
+                $this->fail('extra_comma', null, [], [new Replacement($this->offset(), 1, '')]);
+            }
+            if ($this->accept('...')) {
+                $more = $this->expression();
+                $spread = null === $spread && [] === $items ? new Operation('copied', [$more])
+                    : new Operation('concatenated', [$this->gathered($spread, $items), $more]);
+                $items = [];
+            } else {
+                $items[] = $this->expression();
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+        if (null === $spread) {
+            return new ListLiteral($items);
+        }
+        $all = $this->gathered($spread, $items);
+
+        return $all instanceof Operation && 'concatenated' === $all->key && $all->arguments[0] instanceof Operation && 'copied' === $all->arguments[0]->key
+            ? new Operation('concatenated', [$all->arguments[0]->arguments[0], $all->arguments[1]])
+            : $all;
+    }
+
+    /** @param list<Expression> $items */
+    private function gathered(?Expression $spread, array $items): Expression
+    {
+        if (null === $spread) {
+            return new ListLiteral($items);
+        }
+
+        return [] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)]);
+    }
+
+    private function map(Token $opened): Expression
+    {
+        ++$this->at;
+        $entries = [];
+        while (!$this->is('}')) {
+            $key = $this->peek();
+            if (null === $key) {
+                $this->neverClosed($opened);
+            }
+            if (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind) {
+                ++$this->at;
+                $entries[] = new TextLiteral($key->text);
+                if ($this->is(',') || $this->is('}')) {
+                    $this->read($key->text, $key->offset);
+                    $entries[] = new VariableRead($key->text);
+                    $this->accept(',');
+                    continue;
+                }
+            } elseif ('[' === $key->text && TokenKind::Sign === $key->kind) {
+                ++$this->at;
+                $entries[] = $this->expression();
+                $this->close($key);
+            } else {
+                $entries[] = $this->expression();
+            }
+            if (!$this->accept(':')) {
+                $this->fail('colon_in_map', null, [], [new Replacement($this->endOffset(), 0, ':')]);
+            }
+            $entries[] = $this->expression();
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+
+        return new MapLiteral($entries);
+    }
+
+    protected function literal(Token $token): Expression
+    {
+        if ('`' !== $token->text[0]) {
+            return new TextLiteral($this->quoted($token));
+        }
+        $inner = substr($token->text, 1, str_ends_with($token->text, '`') && 1 < \strlen($token->text) ? -1 : null);
+        if (!str_ends_with($token->text, '`') || 1 === \strlen($token->text)) {
+            $this->fail('quote_missing', $token, ['quote' => '`']);
+        }
+        $parts = [];
+        $text = '';
+        for ($at = 0; $at < \strlen($inner); ++$at) {
+            if ('\\' === $inner[$at]) {
+                $text .= $inner[$at].($inner[++$at] ?? '');
+                continue;
+            }
+            if ('$' !== $inner[$at] || '{' !== ($inner[$at + 1] ?? '')) {
+                $text .= $inner[$at];
+                continue;
+            }
+            $depth = 1;
+            $start = $at + 2;
+            for ($end = $start; $end < \strlen($inner) && $depth > 0; ++$end) {
+                $depth += '{' === $inner[$end] ? 1 : ('}' === $inner[$end] ? -1 : 0);
+            }
+            if ($depth > 0) {
+                $this->failAt('bracket_missing', $token->offset + $at + 1, 2, ['opened' => '${', 'wanted' => '}']);
+            }
+            if ('' !== $text) {
+                $parts[] = new TextLiteral(self::unescaped($text));
+                $text = '';
+            }
+            $parts[] = $this->embedded(substr($inner, $start, $end - 1 - $start), $token->offset + 1 + $start);
+            $at = $end - 1;
+        }
+        if ('' !== $text) {
+            $parts[] = new TextLiteral(self::unescaped($text));
+        }
+        if ([] === $parts) {
+            return new TextLiteral('');
+        }
+        $joined = array_shift($parts);
+        foreach ($parts as $part) {
+            $joined = new Binary(Operator::Join, $joined, $part);
+        }
+
+        return $joined instanceof TextLiteral || $joined instanceof Binary ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
+    }
+
+    protected function grouped(Token $opened): Expression
+    {
+        $closing = $this->closingOf($this->at);
+        if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '')) {
+            $names = [];
+            for ($index = $this->at + 1; $index < $closing; ++$index) {
+                if (TokenKind::Name === $this->tokens[$index]->kind) {
+                    $names[] = $this->tokens[$index]->text;
+                }
+            }
+            $this->at = $closing + 1;
+
+            return $this->arrow($names);
+        }
+
+        return parent::grouped($opened);
+    }
+
+    protected function named(Token $token): Expression
+    {
+        if ($this->is('=>', 1)) {
+            ++$this->at;
+
+            return $this->arrow([$token->text]);
+        }
+
+        return parent::named($token);
+    }
+
+    /** @param list<string> $names */
+    private function arrow(array $names): Expression
+    {
+        $token = $this->peek();
+        ++$this->at;
+        if ($this->is('{')) {
+            $this->fail('unsupported', $token, ['what' => '=> { … }']);
+        }
+
+        return new Lambda($names, $this->inLambda(fn (): Expression => $this->expression(1), ...$names));
+    }
+
+    protected function special(Expression $left, int $around, int $offset): ?Expression
+    {
+        $sign = $this->sign();
+        if ('**' === $sign && 10 >= $around) {
+            ++$this->at;
+
+            return new Binary(Operator::Power, $left, $this->expression(9));
+        }
+        if ('??' === $sign && 2 >= $around) {
+            $token = $this->peek();
+            ++$this->at;
+            $other = $this->expression(3);
+
+            return $left instanceof Item ? new Operation('value_or', [$left->container, $left->index, $other]) : $this->fail('unsupported', $token, ['what' => '??']);
+        }
+        if ('in' === $sign && 5 >= $around && 0 < $around) {
+            return null;
+        }
+
+        return parent::special($left, $around, $offset);
+    }
+
+    protected function argument(): Argument
+    {
+        if ($this->is('...')) {
+            $offset = $this->offset();
+            ++$this->at;
+
+            return new Argument($this->expression(), $offset, $this->endOffset(), '...');
+        }
+
+        return parent::argument();
+    }
+
+    protected function knows(string $object): bool
+    {
+        return \in_array($object, ['Math', 'console', 'Object', 'String', 'Array', 'process', 'Number'], true);
+    }
+
+    protected function extraMembers(string $object): array
+    {
+        return ['console' => ['log'], 'Math' => ['pow', 'min', 'max']][$object] ?? [];
+    }
+
+    protected function builtin(string $name, array $arguments, Token $token): ?Expression
+    {
+        $count = \count($arguments);
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+        $first = $values[0] ?? null;
+        if ('console.log' === $name || 'console.info' === $name) {
+            foreach ($arguments as $argument) {
+                if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
+                    $this->failAt('no_value', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->value->command]);
+                }
+            }
+
+            return new Operation('console', $values);
+        }
+        if ('Math.max' === $name || 'Math.min' === $name) {
+            if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
+                return new Operation('Math.max' === $name ? 'greatest' : 'least', [$first]);
+            }
+
+            return 2 <= $count ? new Operation('Math.max' === $name ? 'larger' : 'smaller', $values) : null;
+        }
+        if ('Math.pow' === $name && 2 === $count && null !== $first) {
+            return new Binary(Operator::Power, $first, $values[1]);
+        }
+        if ('randomBetween' === $name && 2 === $count && null !== $first) {
+            return new RandomWhole($first, $values[1]);
+        }
+        if (('floorDiv' === $name || 'floorMod' === $name) && 2 === $count && null !== $first) {
+            return new Binary('floorDiv' === $name ? Operator::FloorDivide : Operator::FloorRemainder, $first, $values[1]);
+        }
+        if (('parseInt' === $name || 'Number.parseInt' === $name) && 2 === $count && null !== $first) {
+            return new Operation('to_whole', [$first]);
+        }
+        if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval', 'isNaN'], true)) {
+            $this->fail('unsupported', $token, ['what' => $name.'()']);
+        }
+        if ('print' === $name) {
+            $this->fail('foreign_word', $token, ['word' => 'print', 'near' => 'console.log'], [new Replacement($token->offset, 5, 'console.log')]);
+        }
+        if ('len' === $name || 'str' === $name || 'int' === $name || 'range' === $name || 'input' === $name || 'float' === $name) {
+            $near = ['len' => '.length', 'str' => 'String', 'int' => 'parseInt', 'range' => 'for (let i = 0; …)', 'input' => 'prompt', 'float' => 'parseFloat'][$name];
+            $this->fail('foreign_word', $token, ['word' => $name, 'near' => $near], 1 === preg_match('/^[a-zA-Z]+$/D', $near) ? [new Replacement($token->offset, \strlen($name), $near)] : []);
+        }
+
+        return null;
+    }
+
+    protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
+    {
+        $count = \count($arguments);
+        $first = $arguments[0]->value ?? null;
+        $second = $arguments[1]->value ?? null;
+        switch ($name) {
+            case 'write':
+                if ($receiver instanceof Item && $receiver->index instanceof TextLiteral && 'stdout' === $receiver->index->value && null !== $first) {
+                    return new Operation('stdout', [$first]);
+                }
+                break;
+            case 'at':
+            case 'charAt':
+                if (1 === $count && null !== $first) {
+                    return new Item($receiver, $first);
+                }
+                break;
+            case 'slice':
+            case 'substring':
+                if (null !== $first) {
+                    return new Slice($receiver, $first instanceof NumberLiteral && 0 === $first->value && null === $second ? new NothingLiteral() : self::bare($first, null === $second), $second ?? new NothingLiteral());
+                }
+
+                return new Operation('copied', [$receiver]);
+            case 'sort':
+                if (1 === $count && $first instanceof Lambda && 2 === \count($first->parameters) && $first->value instanceof Binary && Operator::Subtract === $first->value->operator && $first->value->left instanceof VariableRead) {
+                    $key = $first->value->left->name === $first->parameters[0] ? 'sort' : 'sort_down';
+
+                    return new Operation($receiver instanceof Operation && 'copied' === $receiver->key ? 'sorted' === $key.'ed' ? 'sorted' : 'sorted_down' : $key, $receiver instanceof Operation && 'copied' === $receiver->key ? $receiver->arguments : [$receiver]);
+                }
+                if (0 < $count) {
+                    $this->fail('unsupported', $token, ['what' => '.sort(…)']);
+                }
+                break;
+            case 'reverse':
+                if ($receiver instanceof Operation && 'copied' === $receiver->key) {
+                    return new Operation('backwards', $receiver->arguments);
+                }
+                if ($receiver instanceof Operation && \in_array($receiver->key, ['sort_as_texts', 'sort'], true)) {
+                    return new Operation('sort_down', $receiver->arguments);
+                }
+                break;
+            case 'join':
+                if (0 === $count) {
+                    return new Operation('joined', [$receiver, new TextLiteral(',')]);
+                }
+                break;
+            case 'toFixed':
+                if ($first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 && $first->value < 10) {
+                    return new Operation('formatted', [$receiver, new TextLiteral(".{$first->value}f")]);
+                }
+                break;
+            case 'map':
+            case 'filter':
+                if (1 === $count && $first instanceof Lambda && 1 === \count($first->parameters)) {
+                    return $this->collected($receiver, $first, 'map' === $name);
+                }
+                $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
+                // no break
+            case 'forEach':
+            case 'reduce':
+            case 'find':
+            case 'some':
+            case 'every':
+                $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
+                // no break
+            case 'padStart':
+            case 'padEnd':
+                if (1 === $count && null !== $first) {
+                    return new Operation('padStart' === $name ? 'padded_left' : 'padded_right', [$receiver, $first, new TextLiteral(' ')]);
+                }
+                break;
+            case 'push':
+                if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
+                    return new Operation('extend', [$receiver, $first]);
+                }
+                break;
+            case 'splice':
+                if (2 === $count && null !== $first && $second instanceof NumberLiteral && 1 === $second->value) {
+                    return new Operation('pop_at', [$receiver, $first]);
+                }
+                if (2 < $count && !($second instanceof NumberLiteral && 0 === $second->value)) {
+                    $this->fail('unsupported', $token, ['what' => '.splice(…)']);
+                }
+                break;
+            case 'charCodeAt':
+                if (1 === $count && null !== $first) {
+                    return new Operation('code', [$first instanceof NumberLiteral && 0 === $first->value ? $receiver : new Item($receiver, $first)]);
+                }
+                break;
+            case 'append':
+            case 'push_back':
+            case 'add':
+                $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push'], [new Replacement($token->offset, \strlen($name), 'push')]);
+                // no break
+            case 'upper':
+            case 'lower':
+                $near = 'upper' === $name ? 'toUpperCase' : 'toLowerCase';
+                $this->fail('foreign_word', $token, ['word' => $name, 'near' => $near], [new Replacement($token->offset, \strlen($name), $near)]);
+        }
+
+        return null;
+    }
+
+    /** A slice from the start needs no bound; with an end it has its zero. */
+    private static function bare(Expression $from, bool $open): Expression
+    {
+        return !$open && $from instanceof NumberLiteral && 0 === $from->value ? new NothingLiteral() : $from;
+    }
+
+    private function collected(Expression $over, Lambda $lambda, bool $maps): Expression
+    {
+        $name = $lambda->parameters[0];
+        $over = $over instanceof Operation && \in_array($over->key, ['keys', 'copied', 'letters'], true) ? $over->arguments[0] : $over;
+        if (!$maps) {
+            return new Collected(new VariableRead($name), $name, $over, $lambda->value);
+        }
+        if ($over instanceof Collected && $over->value instanceof VariableRead && $over->value->name === $over->variable && $over->variable === $name) {
+            return new Collected($lambda->value, $name, $over->over, $over->condition);
+        }
+
+        return new Collected($lambda->value, $name, $over);
+    }
+
+    protected function property(Expression $receiver, string $name, Token $token): ?Expression
+    {
+        if (\in_array($name, ['size', 'len', 'Length'], true)) {
+            $this->fail('Length' === $name ? 'capitals' : 'foreign_word', $token, ['name' => $name, 'word' => '.'.$name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
+        }
+        if (isset(SpellingIndex::of(Language::JavaScript)->methods[$name])) {
+            $end = $token->offset + \strlen($name);
+            $this->fail('call_brackets', $token, ['name' => $name], [new Replacement($end, 0, '()')]);
+        }
+
+        return new Item($receiver, new TextLiteral($name));
+    }
+}

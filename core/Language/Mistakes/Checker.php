@@ -1,0 +1,130 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Mistakes;
+
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\ExpressionParser;
+use Scrivlet\Core\Language\Parsing\NameUse;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Language\Parsing\Vocabulary;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Program;
+
+/** Mistakes that only the whole program shows: names that mean nothing, and values that do not go together. */
+final readonly class Checker
+{
+    /** What each language brings along beside the tables. */
+    private const BUILT_IN = [
+        'python' => ['print', 'range', 'list', 'dict', 'str', 'int', 'float', 'bool', 'len', 'input', 'nib', 'random', 'math', 'time', 'scrivlet'],
+        'javascript' => ['console', 'Math', 'Object', 'Array', 'String', 'Number', 'Boolean', 'parseInt', 'parseFloat', 'prompt', 'nib', 'process', 'NaN', 'Infinity'],
+        'cpp' => ['cout', 'cin', 'endl', 'nib', 'std', 'string', 'main', 'pow', 'getline', 'rand'],
+    ];
+
+    public function __construct(private ExpressionParser $parser, private Program $program, private Types $types, private Language $language)
+    {
+    }
+
+    /** @return list<Mistake> those that the parser found, and these */
+    public function mistakes(): array
+    {
+        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums()];
+    }
+
+    /** @return list<Mistake> */
+    private function names(): array
+    {
+        $mistakes = $said = [];
+        $builtIn = array_fill_keys(self::BUILT_IN[$this->language->value], true);
+        foreach ($this->parser->reads as $use) {
+            $name = $use->name;
+            if (isset($said[$name]) || isset($builtIn[$name]) || isset($this->parser->silenced[$name]) || isset($this->parser->functions[$name]) && !isset($this->parser->writes[''][$name])) {
+                continue;
+            }
+            $own = $this->parser->writes[$use->scope][$name] ?? null;
+            $known = $own ?? $this->parser->writes[''][$name] ?? null;
+            if (null === $known) {
+                $mistakes[] = $this->unknown($use);
+                $said[$name] = true;
+            } elseif ($this->isTooEarly($use, $own)) {
+                $mistakes[] = new Mistake('before_value', $use->offset, \strlen($name), ['name' => $name]);
+                $said[$name] = true;
+            }
+        }
+
+        return $mistakes;
+    }
+
+    /** A name that is read above the first row that gives it a value, with no loop around both. */
+    private function isTooEarly(NameUse $use, ?int $written): bool
+    {
+        if (null === $written || $written <= $use->offset) {
+            return false;
+        }
+        foreach ($use->loops as $loop) {
+            if ($written > $loop) {
+                return false;
+            }
+        }
+
+        return !isset($this->parser->functions[$use->name]);
+    }
+
+    private function unknown(NameUse $use): Mistake
+    {
+        $name = $use->name;
+        $length = \strlen($name);
+        $known = [
+            ...array_keys($this->parser->writes[$use->scope] ?? []), ...array_keys($this->parser->writes['']), ...array_keys($this->parser->functions),
+            ...self::BUILT_IN[$this->language->value],
+        ];
+        if ($use->called) {
+            $known = [...$known, ...array_keys(SpellingIndex::of($this->language)->functions)];
+        }
+        $known = array_map(strval(...), $known);
+        foreach ($known as $candidate) {
+            if (strtolower($candidate) === strtolower($name)) {
+                return new Mistake('capitals', $use->offset, $length, ['name' => $name, 'near' => $candidate], [new Replacement($use->offset, $length, $candidate)]);
+            }
+        }
+        if (!$use->called && null !== Ink::tryFrom($name)) {
+            return new Mistake('quotes_missing', $use->offset, $length, ['name' => $name], [new Replacement($use->offset, $length, "\"$name\"")]);
+        }
+        $near = Names::nearest($name, $known);
+        if (null === $near && $use->called) {
+            $command = Names::nearest($name, Vocabulary::methods($this->language, 'nib'));
+            if (null !== $command) {
+                return new Mistake('object_missing', $use->offset, $length, ['name' => $command, 'object' => 'nib'], [new Replacement($use->offset, $length, "nib.$command")]);
+            }
+        }
+        if (null === $near || $length < 2) {
+            return new Mistake($use->called ? 'unknown_function' : 'unknown_name', $use->offset, $length, ['name' => $name]);
+        }
+
+        return new Mistake($use->called ? 'misspelt_function' : 'misspelt_name', $use->offset, $length, ['name' => $name, 'near' => $near], [new Replacement($use->offset, $length, $near)]);
+    }
+
+    /** @return list<Mistake> */
+    private function sums(): array
+    {
+        if (Language::JavaScript === $this->language) {
+            return [];
+        }
+        $mistakes = [];
+        foreach ($this->parser->sums as [$sum, $offset, $scope]) {
+            $in = '' === $scope ? $this->program->script : ($this->program->functionNamed($scope) ?? $this->program->script);
+            $left = $this->types->expression($in, $sum->left);
+            $right = $this->types->expression($in, $sum->right);
+            if (Language::Python === $this->language && ($left->isTextual() && $right->isNumeric() || $left->isNumeric() && $right->isTextual())
+                || Language::Cpp === $this->language && (TypeKind::Text === $left->kind && $right->isNumeric() || $left->isNumeric() && TypeKind::Text === $right->kind)) {
+                $mistakes[] = new Mistake('text_and_number', $offset, 1, ['near' => Language::Python === $this->language ? 'str(…)' : 'to_string(…)']);
+            }
+        }
+
+        return $mistakes;
+    }
+}

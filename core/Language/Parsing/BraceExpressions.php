@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+
+/** Values and signs that JavaScript and C++ write alike. */
+abstract class BraceExpressions extends BraceParser
+{
+    /** Words of other languages, with the right ones. */
+    private const FOREIGN = ['True' => 'true', 'False' => 'false', 'TRUE' => 'true', 'FALSE' => 'false', 'None' => 'null', 'nil' => 'null', 'NULL' => 'null'];
+
+    protected function foreignValue(Token $token): void
+    {
+        $near = self::FOREIGN[$token->text] ?? null;
+        if (null === $near || $this->isVariable($token->text)) {
+            return;
+        }
+        $kind = strtolower($token->text) === $near ? 'capitals' : 'foreign_word';
+        $this->fail($kind, $token, ['name' => $token->text, 'word' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
+    }
+
+    protected function prefix(Token $token): Expression
+    {
+        switch ($token->kind) {
+            case TokenKind::Number:
+                ++$this->at;
+
+                return $this->postfix($this->number($token));
+            case TokenKind::Text:
+                ++$this->at;
+
+                return $this->postfix($this->literal($token));
+            case TokenKind::Name:
+                $this->foreignValue($token);
+                if ('not' === $token->text && !$this->isVariable('not')) {
+                    $this->fail('foreign_word', $token, ['word' => 'not', 'near' => '!'], [new Replacement($token->offset, 3 + (int) (' ' === ($this->text[$token->offset + 3] ?? '')), '!')]);
+                }
+
+                return $this->named($token);
+            case TokenKind::Unread:
+                $this->fail('strange_sign', $token);
+        }
+        switch ($token->text) {
+            case '(':
+                return $this->grouped($token);
+            case '-':
+                ++$this->at;
+
+                return $this->negated($this->expression(9));
+            case '+':
+                ++$this->at;
+
+                return $this->expression(9);
+            case '!':
+                ++$this->at;
+
+                return new Unary(UnaryOperator::Not, $this->expression(9));
+            case 'true':
+            case 'false':
+                ++$this->at;
+
+                return new TruthLiteral('true' === $token->text);
+        }
+        $own = $this->ownPrefix($token);
+        if (null !== $own) {
+            return $own;
+        }
+        $before = $this->tokens[$this->at - 1] ?? null;
+        if (null !== $before && \in_array($token->text, [')', ']', '}', ';', ','], true)) {
+            $this->fail('value_missing', $token, ['after' => self::shown($before)]);
+        }
+        $this->fail(TokenKind::Keyword === $token->kind ? 'keyword_as_value' : 'unexpected', $token);
+    }
+
+    abstract protected function ownPrefix(Token $token): ?Expression;
+
+    abstract protected function literal(Token $token): Expression;
+
+    protected function grouped(Token $opened): Expression
+    {
+        ++$this->at;
+        $value = $this->expression();
+        $this->close($opened);
+
+        return $this->postfix($value);
+    }
+
+    protected function number(Token $token): NumberLiteral
+    {
+        $text = strtr($token->text, ['_' => '', "'" => '']);
+        $next = $this->peek();
+        if (null !== $next && TokenKind::Name === $next->kind && $next->offset === $token->offset + \strlen($token->text)) {
+            $this->fail('number_and_letters', $token, ['text' => $token->text.$next->text]);
+        }
+        $text = (string) preg_replace('/[uUlLn]+$/', '', $text);
+        if (1 === preg_match('/^0[xX]/', $text)) {
+            return new NumberLiteral(hexdec(substr($text, 2)));
+        }
+        if (1 === preg_match('/^0[bB]/', $text)) {
+            return new NumberLiteral(bindec(substr($text, 2)));
+        }
+        if (1 === preg_match('/^0\d/', $text) && ctype_digit($text)) {
+            $this->fail('leading_zero', $token, ['number' => $text], [new Replacement($token->offset, \strlen($token->text), ltrim($text, '0') ?: '0')]);
+        }
+        if (ctype_digit($text)) {
+            return new NumberLiteral(\strlen($text) <= 18 ? (int) $text : (float) $text);
+        }
+
+        return new NumberLiteral((float) rtrim($text, 'fF'));
+    }
+
+    protected function special(Expression $left, int $around, int $offset): ?Expression
+    {
+        $sign = $this->sign();
+        if ('?' === $sign && 1 >= $around) {
+            ++$this->at;
+            $then = $this->expression(1);
+            if (!$this->accept(':')) {
+                $this->fail('choice_colon');
+            }
+
+            return new Choice($left, $then, $this->expression(1));
+        }
+        if (\in_array($sign, ['<<', '>>', '&', '|', '^', '->', '::'], true) && !$this->isStream($sign)) {
+            $doubled = ['&' => '&&', '|' => '||'][$sign] ?? null;
+            if (null !== $doubled) {
+                $this->fail('foreign_word', null, ['word' => $sign, 'near' => $doubled], [new Replacement($this->offset(), 1, $doubled)]);
+            }
+            $this->fail('unsupported', null, ['what' => $sign]);
+        }
+
+        return null;
+    }
+
+    protected function isStream(string $sign): bool
+    {
+        return false;
+    }
+
+    protected function indexed(Expression $container, Token $opened): Expression
+    {
+        if ($this->is(']')) {
+            $this->fail('value_missing', null, ['after' => '[']);
+        }
+        $index = $this->expression();
+        $this->close($opened);
+
+        return new Item($container, $index);
+    }
+
+    protected static function unescaped(string $text): string
+    {
+        return (string) preg_replace_callback('/\\\\(?:(\r\n|\n|\r)|x([0-9a-fA-F]{2})|u\{([0-9a-fA-F]+)\}|u([0-9a-fA-F]{4})|([0-7]{1,3})|([\\s\\S]))/', static function (array $match): string {
+            if ('' !== $match[1]) {
+                return '';
+            }
+            foreach ([2, 3, 4] as $group) {
+                if ('' !== ($match[$group] ?? '')) {
+                    return (string) mb_chr((int) hexdec($match[$group]));
+                }
+            }
+            if ('' !== ($match[5] ?? '')) {
+                return (string) mb_chr((int) octdec($match[5]));
+            }
+            $sign = $match[6] ?? '';
+
+            return ['n' => "\n", 't' => "\t", 'r' => "\r", 'b' => "\x08", 'f' => "\f", 'v' => "\v"][$sign] ?? $sign;
+        }, $text);
+    }
+
+    /** The text between the quotes of a literal. */
+    protected function quoted(Token $token): string
+    {
+        preg_match('/^[a-zA-Z0-9]*(["\'`])/', $token->text, $match);
+        $quote = $match[1] ?? '"';
+        $inner = substr($token->text, \strlen($match[0] ?? '"'));
+        if (!str_ends_with($inner, $quote) || 1 === preg_match('/(?<!\\\\)(?:\\\\\\\\)*\\\\$/', substr($inner, 0, -1))) {
+            $text = rtrim($token->text, "\r\n");
+            preg_match('/[ \t]*[)\]};{]*[ \t]*(?:\/\/.*)?$/', $text, $tail);
+            $length = \strlen($tail[0] ?? '');
+            $this->fail('quote_missing', $token, ['quote' => $quote], [new Replacement($token->offset + \strlen($text) - $length, 0, $quote)]);
+        }
+
+        return self::unescaped(substr($inner, 0, -1));
+    }
+
+    protected function comparison(string $sign): ?Operator
+    {
+        return [
+            '==' => Operator::Equal, '===' => Operator::Equal, '!=' => Operator::NotEqual, '!==' => Operator::NotEqual,
+            '<' => Operator::Less, '<=' => Operator::LessOrEqual, '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
+        ][$sign] ?? null;
+    }
+
+    /** An expression inside of a literal text. */
+    protected function embedded(string $source, int $base): Expression
+    {
+        $before = [$this->tokens, $this->at, $this->until, $this->begins];
+        $this->tokens = $this->begins = [];
+        foreach ($this->language()->tokens($source) as $token) {
+            if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
+                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
+            }
+        }
+        [$this->at, $this->until] = [0, \count($this->tokens)];
+        try {
+            if (0 === $this->until) {
+                $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
+            }
+            $value = $this->expression();
+            if (null !== $this->peek()) {
+                $this->fail('unexpected');
+            }
+
+            return $value;
+        } finally {
+            [$this->tokens, $this->at, $this->until, $this->begins] = $before;
+        }
+    }
+
+    /**
+     * Remembers the names that mean something only in a small function, and forgets them behind it.
+     *
+     * @param \Closure(): Expression $read
+     */
+    protected function inLambda(\Closure $read, string ...$names): Expression
+    {
+        $known = $this->writes[$this->scope] ?? [];
+        $declared = $this->declared[$this->scope] ?? [];
+        $from = \count($this->reads);
+        foreach ($names as $name) {
+            $this->writes[$this->scope][$name] ??= 0;
+            $this->declared[$this->scope][$name] = true;
+        }
+        $value = $read();
+        foreach ($this->reads as $index => $use) {
+            if (\in_array($use->name, $names, true) && !isset($known[$use->name]) && $index >= $from) {
+                unset($this->reads[$index]);
+            }
+        }
+        $this->writes[$this->scope] = $known;
+        $this->declared[$this->scope] = $declared;
+
+        return $value;
+    }
+}

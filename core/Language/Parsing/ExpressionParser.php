@@ -1,0 +1,625 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\Slot;
+use Scrivlet\Core\Catalogue\SlotType;
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Command;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** Expressions by precedence climbing, and what a call of a command or a function means in any language. */
+abstract class ExpressionParser extends Parser
+{
+    /** Closing brackets by their opening ones. */
+    protected const CLOSING = ['(' => ')', '[' => ']', '{' => '}'];
+
+    /** @var list<array{Binary, int, string}> each plus, where its sign stands, and in whose scope */
+    public array $sums = [];
+    /** @var array<string, string> names that mean a command's object: `nib`, or what it was called on bringing it in */
+    protected array $objects = ['nib' => 'nib'];
+
+    /** One less: `n - 1`, or the number itself. */
+    public static function less(Expression $value, int $by = 1): Expression
+    {
+        if ($value instanceof NumberLiteral && \is_int($value->value)) {
+            return new NumberLiteral($value->value - $by);
+        }
+        if ($value instanceof Binary && $value->right instanceof NumberLiteral && 1 === $value->right->value && (1 === $by && Operator::Add === $value->operator || -1 === $by && Operator::Subtract === $value->operator)) {
+            return $value->left;
+        }
+
+        return new Binary(1 === $by ? Operator::Subtract : Operator::Add, $value, new NumberLiteral(1));
+    }
+
+    /** @return array<string, array{int, Operator}> strength and meaning of the signs between two values that group from the left */
+    abstract protected function operators(): array;
+
+    abstract protected function prefix(Token $token): Expression;
+
+    /** Signs with rules of their own: `?:`, `in`, `**`; null if the next token is none of them, or binds too weakly. */
+    abstract protected function special(Expression $left, int $around, int $offset): ?Expression;
+
+    /**
+     * What a call of a function means that no table has.
+     *
+     * @param list<Argument> $arguments
+     */
+    abstract protected function builtin(string $name, array $arguments, Token $token): ?Expression;
+
+    /**
+     * @param list<Argument> $arguments
+     */
+    abstract protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression;
+
+    abstract protected function property(Expression $receiver, string $name, Token $token): ?Expression;
+
+    protected function expression(int $around = 0): Expression
+    {
+        if (++$this->depth > self::DEEPEST) {
+            $this->fail('deep');
+        }
+        $token = $this->peek() ?? $this->fail($this->at > 0 ? 'value_missing' : 'empty', null, ['after' => self::shown($this->tokens[$this->at - 1] ?? null)]);
+        $offset = $token->offset;
+        $left = $this->prefix($token);
+        $operators = $this->operators();
+        while (null !== $sign = $this->sign()) {
+            if (isset($operators[$sign])) {
+                [$strength, $operator] = $operators[$sign];
+                if ($strength < $around) {
+                    break;
+                }
+                $at = $this->offset();
+                ++$this->at;
+                $right = $this->expression($strength + 1);
+                $left = $this->combine($operator, $left, $right, $at);
+                continue;
+            }
+            $made = $this->special($left, $around, $offset);
+            if (null === $made) {
+                break;
+            }
+            $left = $made;
+        }
+        --$this->depth;
+
+        return $left;
+    }
+
+    protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
+    {
+        $binary = new Binary($operator, $left, $right);
+        if (Operator::Add === $operator) {
+            $this->sums[] = [$binary, $at, $this->scope];
+        }
+
+        return $binary;
+    }
+
+    protected function negated(Expression $operand): Expression
+    {
+        return $operand instanceof NumberLiteral && ($operand->value > 0 || 0 === $operand->value)
+            ? new NumberLiteral(-$operand->value)
+            : new Unary(UnaryOperator::Negate, $operand);
+    }
+
+    /** Reads the closing sign of what was opened; says where it is missing. */
+    protected function close(Token $opened): void
+    {
+        $closing = self::CLOSING[$opened->text];
+        if ($this->accept($closing)) {
+            return;
+        }
+        $next = $this->peek();
+        if (null !== $next && \in_array($next->text, self::CLOSING, true) && TokenKind::Sign === $next->kind) {
+            $this->fail('wrong_bracket', $next, ['wanted' => $closing, 'opened' => $opened->text], [new Replacement($next->offset, 1, $closing)]);
+        }
+        if (null !== $next && (TokenKind::Name === $next->kind || TokenKind::Number === $next->kind || TokenKind::Text === $next->kind)) {
+            $this->fail('comma_missing', $next, [], [new Replacement($this->endOffset(), 0, ',')]);
+        }
+        $this->failAt('bracket_missing', $opened->offset, 1, ['wanted' => $closing, 'opened' => $opened->text], [new Replacement($this->beforeEnd(), 0, $closing)]);
+    }
+
+    /** Says that what was opened is not closed before the end. */
+    protected function neverClosed(Token $opened): never
+    {
+        $this->close($opened);
+        throw new \LogicException('Something stands behind the end.');
+    }
+
+    /** Where a missing closing bracket goes: behind the last value of the row. */
+    protected function beforeEnd(): int
+    {
+        $last = $this->tokens[$this->until - 1] ?? null;
+        $end = null === $last ? $this->endOffset() : $last->offset + \strlen($last->text);
+
+        return null !== $last && \in_array($last->text, [':', ';', '{'], true) && TokenKind::Sign === $last->kind ? $last->offset - (' ' === ($this->text[$last->offset - 1] ?? '') ? 1 : 0) : $end;
+    }
+
+    /**
+     * @param array<string, string|int> $parameters
+     * @param list<Replacement>         $fix
+     */
+    protected function failAt(string $kind, int $offset, int $length, array $parameters = [], array $fix = []): never
+    {
+        throw new ParseFailure(new Mistake($kind, $offset, $length, $parameters, $fix));
+    }
+
+    /** @return list<Argument> after the opening bracket, up to and with the closing one */
+    protected function arguments(Token $opened): array
+    {
+        $closing = self::CLOSING[$opened->text];
+        $arguments = [];
+        while (!$this->is($closing)) {
+            $next = $this->peek();
+            if (null === $next) {
+                $this->neverClosed($opened);
+            }
+            if ($this->is(',')) {
+                $this->fail([] === $arguments ? 'extra_comma' : 'extra_comma', $next, [], [new Replacement($this->offset(), 1, '')]);
+            }
+            $arguments[] = $this->argument();
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+
+        return $this->collapsed($arguments);
+    }
+
+    /**
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    protected function collapsed(array $arguments): array
+    {
+        return $arguments;
+    }
+
+    protected function argument(): Argument
+    {
+        $offset = $this->offset();
+        $value = $this->expression();
+
+        return new Argument($value, $offset, $this->endOffset());
+    }
+
+    /** What follows a value: calls, points and indexes. */
+    protected function postfix(Expression $value): Expression
+    {
+        while (true) {
+            $token = $this->peek();
+            if (null === $token || TokenKind::Sign !== $token->kind) {
+                return $value;
+            }
+            if ('.' === $token->text) {
+                ++$this->at;
+                $value = $this->member($value);
+            } elseif ('[' === $token->text) {
+                ++$this->at;
+                $value = $this->indexed($value, $token);
+            } else {
+                return $value;
+            }
+        }
+    }
+
+    abstract protected function indexed(Expression $container, Token $opened): Expression;
+
+    private function member(Expression $receiver): Expression
+    {
+        $name = $this->peek();
+        if (null === $name || TokenKind::Name !== $name->kind && TokenKind::Keyword !== $name->kind) {
+            $this->fail('name_missing', $name);
+        }
+        ++$this->at;
+        $opened = $this->peek();
+        if (null !== $opened && '(' === $opened->text && TokenKind::Sign === $opened->kind) {
+            ++$this->at;
+            $arguments = $this->arguments($opened);
+
+            return $this->methodCall($receiver, $name, $arguments);
+        }
+        $property = SpellingIndex::of($this->language())->properties[$name->text] ?? null;
+        if (null !== $property) {
+            return new Operation($property, [$receiver]);
+        }
+
+        return $this->property($receiver, $name->text, $name) ?? $this->unknownMethod($name, false);
+    }
+
+    /** @param list<Argument> $arguments */
+    private function methodCall(Expression $receiver, Token $name, array $arguments): Expression
+    {
+        $made = $this->method($receiver, $name->text, $arguments, $name);
+        if (null !== $made) {
+            return $made;
+        }
+        $candidates = SpellingIndex::of($this->language())->methods[$name->text] ?? [];
+        $made = Spelled::match($candidates, [new Argument($receiver, 0, 0), ...$arguments], $this->text);
+        if (null !== $made) {
+            return $made;
+        }
+        if ([] !== $candidates) {
+            $wanted = \count($candidates[0][1]) - 1;
+            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $name, ['name' => $name->text, 'wanted' => $wanted, 'given' => \count($arguments)]);
+        }
+        $this->unknownMethod($name, true);
+    }
+
+    private function unknownMethod(Token $name, bool $called): never
+    {
+        $known = [...array_keys(SpellingIndex::of($this->language())->methods), ...array_keys(SpellingIndex::of($this->language())->properties)];
+        $near = Names::nearest($name->text, array_map(strval(...), $known));
+        if (null !== $near) {
+            $this->fail('misspelt_method', $name, ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
+        }
+        $this->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
+    }
+
+    /** A name, and what stands behind it. */
+    protected function named(Token $token): Expression
+    {
+        ++$this->at;
+        $name = $token->text;
+        $next = $this->peek();
+        $sign = null !== $next && TokenKind::Sign === $next->kind ? $next->text : '';
+        if ('(' === $sign && null !== $next) {
+            ++$this->at;
+
+            return $this->postfix($this->called($token, $this->arguments($next)));
+        }
+        if ('.' === $sign && !$this->isVariable($name)) {
+            $made = $this->path($token);
+            if (null !== $made) {
+                return $this->postfix($made);
+            }
+        }
+
+        return $this->postfix($this->plainName($token));
+    }
+
+    protected function plainName(Token $token): Expression
+    {
+        $property = SpellingIndex::of($this->language())->properties[$token->text] ?? null;
+        if (null !== $property && !$this->isVariable($token->text) && !ctype_lower($token->text[0])) {
+            return new Operation($property);
+        }
+        $this->read($token->text, $token->offset);
+
+        return new VariableRead($token->text);
+    }
+
+    protected function isVariable(string $name): bool
+    {
+        return isset($this->writes[$this->scope][$name]) || isset($this->writes[''][$name]);
+    }
+
+    /** `nib.forward(50)`, `math.pi`: a name of an object or a library, and one of its members. */
+    private function path(Token $object): ?Expression
+    {
+        $member = $this->peek(1);
+        if (null === $member || TokenKind::Name !== $member->kind && TokenKind::Keyword !== $member->kind) {
+            return isset($this->objects[$object->text]) ? $this->fail('name_missing', $member ?? $this->peek()) : null;
+        }
+        $opened = $this->peek(2);
+        $isCall = null !== $opened && TokenKind::Sign === $opened->kind && '(' === $opened->text;
+        $full = $object->text.'.'.$member->text;
+        if (isset($this->objects[$object->text])) {
+            $this->at += 2;
+            if (!$isCall) {
+                return $this->uncalled($object, $member);
+            }
+            ++$this->at;
+
+            return $this->command($this->objects[$object->text], $member, $this->arguments($opened), $object);
+        }
+        $index = SpellingIndex::of($this->language());
+        if ($isCall && $this->knows($object->text)) {
+            $this->at += 3;
+            $arguments = $this->arguments($opened);
+            $made = $this->builtin($full, $arguments, $member) ?? Spelled::match($index->functions[$full] ?? [], $arguments, $this->text);
+            if (null === $made) {
+                $this->unknownMember($object, $member, $arguments);
+            }
+
+            return $made;
+        }
+        if (!$isCall && isset($index->properties[$full])) {
+            $this->at += 2;
+
+            return new Operation($index->properties[$full]);
+        }
+
+        return null;
+    }
+
+    /** Whether a name means a library whose functions the tables have. */
+    abstract protected function knows(string $object): bool;
+
+    /** @param list<Argument> $arguments */
+    private function unknownMember(Token $object, Token $member, array $arguments): never
+    {
+        $known = [];
+        $full = $object->text.'.'.$member->text;
+        $index = SpellingIndex::of($this->language());
+        if (isset($index->functions[$full])) {
+            $wanted = \count($index->functions[$full][0][1]);
+            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $member, ['name' => $member->text, 'wanted' => $wanted, 'given' => \count($arguments)]);
+        }
+        foreach (array_keys($index->functions) as $name) {
+            if (str_starts_with($name, $object->text.'.')) {
+                $known[] = substr($name, \strlen($object->text) + 1);
+            }
+        }
+        $near = Names::nearest($member->text, [...$known, ...$this->extraMembers($object->text)]);
+        if (null !== $near) {
+            $this->fail('misspelt_method', $member, ['name' => $member->text, 'near' => $near], [new Replacement($member->offset, \strlen($member->text), $near)]);
+        }
+        $this->fail('unsupported', $member, ['what' => $full]);
+    }
+
+    /** @return list<string> */
+    protected function extraMembers(string $object): array
+    {
+        return [];
+    }
+
+    /** A command of which the brackets are missing. */
+    private function uncalled(Token $object, Token $member): never
+    {
+        $full = $this->objects[$object->text].'.'.$member->text;
+        $entry = Vocabulary::commands($this->language())[$full] ?? null;
+        if (null === $entry) {
+            $this->unknownCommand($this->objects[$object->text], $member);
+        }
+        $end = $member->offset + \strlen($member->text);
+        $next = $this->peek();
+        if (null !== $next && (TokenKind::Number === $next->kind || TokenKind::Text === $next->kind || TokenKind::Name === $next->kind)) {
+            $last = $this->beforeEnd();
+            $this->fail('call_brackets', $member, ['name' => $full], [new Replacement($last, 0, ')'), new Replacement($end, $next->offset - $end, '(')]);
+        }
+        $this->fail('call_brackets', $member, ['name' => $full], [] === $entry->slots ? [new Replacement($end, 0, '()')] : []);
+    }
+
+    protected function unknownCommand(string $object, Token $member): never
+    {
+        $name = $member->text;
+        $methods = Vocabulary::methods($this->language(), $object);
+        foreach ($methods as $method) {
+            if (strtolower(str_replace('_', '', $method)) === strtolower(str_replace('_', '', $name))) {
+                $this->fail('capitals', $member, ['name' => $name, 'near' => $method], [new Replacement($member->offset, \strlen($name), $method)]);
+            }
+        }
+        $near = Names::nearest($name, $methods);
+        if (null !== $near) {
+            $this->fail('misspelt_command', $member, ['name' => $name, 'near' => $near], [new Replacement($member->offset, \strlen($name), $near)]);
+        }
+        foreach (['nib', 'barrow', 'lantern', 'mower'] as $other) {
+            if ($other !== $object && \in_array($name, Vocabulary::methods($this->language(), $other), true)) {
+                $this->fail('other_scene', $member, ['name' => $name, 'object' => $other]);
+            }
+        }
+        $this->fail('unknown_command', $member, ['name' => $name, 'object' => $object]);
+    }
+
+    /** @param list<Argument> $arguments */
+    protected function command(string $object, Token $member, array $arguments, ?Token $start = null): Expression
+    {
+        $entry = Vocabulary::commands($this->language())["$object.$member->text"] ?? $this->unknownCommand($object, $member);
+
+        return $this->commanded($entry, $member, $arguments);
+    }
+
+    /** @param list<Argument> $arguments */
+    protected function commanded(Entry $entry, Token $member, array $arguments): Expression
+    {
+        $given = [];
+        $order = array_map(static fn (Slot $slot): string => $slot->name, $entry->slots);
+        foreach ($arguments as $index => $argument) {
+            $name = $argument->name ?? $order[$index] ?? '';
+            $given[$name] = $argument;
+        }
+        $wanted = \count($order);
+        if (\count($arguments) !== $wanted || [] !== array_diff($order, array_keys($given))) {
+            $fix = 0 === $wanted && [] !== $arguments ? [new Replacement($arguments[0]->offset, $arguments[\count($arguments) - 1]->end - $arguments[0]->offset, '')] : [];
+            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $member, ['name' => $member->text, 'wanted' => $wanted, 'given' => \count($arguments)], $fix);
+        }
+        $values = [];
+        foreach ($entry->slots as $slot) {
+            $values[] = $this->fitted($slot, $given[$slot->name]);
+        }
+
+        return new CommandValue($entry->key, $values);
+    }
+
+    private function fitted(Slot $slot, Argument $argument): Expression
+    {
+        $value = $argument->value;
+        $length = $argument->end - $argument->offset;
+        if (SlotType::Colour === $slot->type) {
+            if ($value instanceof TextLiteral) {
+                $known = Ink::canonical($value->value);
+                if (null === $known || null === Ink::tryFrom($value->value) && '#' !== $value->value[0]) {
+                    $inks = array_map(static fn (Ink $ink): string => $ink->value, Ink::cases());
+                    $near = null === $known ? Names::nearest($value->value, $inks) : $known;
+                    $this->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $inks[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
+                }
+            } elseif ($value instanceof NumberLiteral) {
+                $this->mistake('wrong_kind_colour', $argument->offset, $length, ['name' => $slot->name]);
+            } elseif ($value instanceof VariableRead && null !== Ink::tryFrom($value->name) && !$this->isVariable($value->name)) {
+                $this->silenced[$value->name] = true;
+                $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
+            }
+        } elseif (SlotType::Number === $slot->type) {
+            if ($value instanceof TextLiteral) {
+                $isNumber = is_numeric($value->value);
+                $this->mistake('wrong_kind_number', $argument->offset, $length, ['name' => $slot->name], $isNumber ? [new Replacement($argument->offset, $length, $value->value)] : []);
+            } elseif ($value instanceof NumberLiteral && (null !== $slot->min && $value->value < $slot->min || null !== $slot->max && $value->value > $slot->max)) {
+                $this->mistake('out_of_range', $argument->offset, $length, ['name' => $slot->name, 'min' => (int) $slot->min, 'max' => (int) $slot->max]);
+            }
+        }
+
+        return $value;
+    }
+
+    /** @param list<Argument> $arguments */
+    protected function called(Token $token, array $arguments): Expression
+    {
+        $name = $token->text;
+        if (isset($this->functions[$name])) {
+            return new OwnValue($name, $this->ownArguments($token, $arguments));
+        }
+        if ($this->isVariable($name)) {
+            $this->read($name, $token->offset);
+
+            return new OwnValue($name, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+        $made = $this->builtin($name, $arguments, $token);
+        if (null !== $made) {
+            return $made;
+        }
+        $candidates = SpellingIndex::of($this->language())->functions[$name] ?? [];
+        $made = Spelled::match($candidates, $arguments, $this->text);
+        if (null !== $made) {
+            return $made;
+        }
+        if ([] !== $candidates) {
+            $wanted = \count($candidates[0][1]);
+            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $token, ['name' => $name, 'wanted' => $wanted, 'given' => \count($arguments)]);
+        }
+        $entry = Vocabulary::commands($this->language())["nib.$name"] ?? null;
+        if (null !== $entry) {
+            $this->fail('object_missing', $token, ['name' => $name, 'object' => 'nib'], [new Replacement($token->offset, 0, 'nib.')]);
+        }
+        $this->read($name, $token->offset, true);
+
+        return new OwnValue($name, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+    }
+
+    /**
+     * The arguments of an own function in the order of its parameters.
+     *
+     * @param list<Argument> $arguments
+     *
+     * @return list<Expression>
+     */
+    private function ownArguments(Token $token, array $arguments): array
+    {
+        [$least, $most, $parameters] = $this->functions[$token->text];
+        if (\count($arguments) < $least || \count($arguments) > $most) {
+            $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
+        }
+        $values = [];
+        $named = [];
+        foreach ($arguments as $argument) {
+            if (null === $argument->name) {
+                $values[] = $argument->value;
+            } elseif (\in_array($argument->name, $parameters, true)) {
+                $named[$argument->name] = $argument->value;
+            } else {
+                $near = Names::nearest($argument->name, $parameters);
+                $this->failAt('no_such_parameter', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->name, 'near' => $near ?? ($parameters[0] ?? '')]);
+            }
+        }
+        for ($index = \count($values); [] !== $named && $index < \count($parameters); ++$index) {
+            $values[] = $named[$parameters[$index]] ?? new NothingLiteral();
+            unset($named[$parameters[$index]]);
+        }
+
+        return $values;
+    }
+
+    /** A row that is an expression alone. */
+    protected function performed(Expression $value, int $offset, int $end): Statement
+    {
+        if ($value instanceof CommandValue) {
+            $entry = Catalogue::get($value->command);
+            if (!$entry->value) {
+                return new Command($this->newId(), $entry->key, array_combine(array_map(static fn (Slot $slot): string => $slot->name, $entry->slots), $value->arguments));
+            }
+        }
+        if ($value instanceof OwnValue) {
+            return new OwnCall($this->newId(), $value->function, $value->arguments);
+        }
+        if ($value instanceof Operation) {
+            $shorter = ['pop' => 'drop_last', 'shift' => 'drop_first', 'pop_at' => 'drop_at'][$value->key] ?? null;
+            if (null !== $shorter) {
+                return new Perform($this->newId(), new Operation($shorter, $value->arguments));
+            }
+            if (ValueOperations::get($value->key)->hasEffect() || 'ask' === $value->key) {
+                return new Perform($this->newId(), $value);
+            }
+        }
+        $this->mistake($value instanceof Binary && Operator::Equal === $value->operator ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
+
+        return new Perform($this->newId(), $value);
+    }
+
+    /** @return list<Replacement> */
+    protected function unusedFix(Expression $value, int $offset, int $end): array
+    {
+        $text = substr($this->text, $offset, $end - $offset);
+
+        return $value instanceof Binary && Operator::Equal === $value->operator && 1 === preg_match('/={2,3}/', $text, $match, \PREG_OFFSET_CAPTURE)
+            ? [new Replacement($offset + $match[0][1], \strlen($match[0][0]), '=')]
+            : [];
+    }
+
+    /**
+     * What only works at the start of a row, such as printing, is no value inside of one.
+     *
+     * @param list<Statement> $rows
+     *
+     * @throws ParseFailure
+     */
+    protected function checked(array $rows, int $offset): void
+    {
+        foreach ($rows as $row) {
+            foreach (Walk::expressionsOf($row) as $expression) {
+                if ($expression instanceof Operation && null === ValueOperations::find($expression->key)) {
+                    $this->failAt('no_value', $offset, max(1, $this->endOffset() - $offset), ['name' => $expression->key]);
+                }
+            }
+        }
+    }
+
+    /** An expression that has to give a value: a command that only does something is none. */
+    protected function value(int $around = 0): Expression
+    {
+        $start = $this->offset();
+        $value = $this->expression($around);
+        if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
+            $this->failAt('no_value', $start, $this->endOffset() - $start, ['name' => $value->command]);
+        }
+
+        return $value;
+    }
+}

@@ -1,0 +1,408 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\Steady;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * Decides what signs mean once the types of a whole program are known: whether a plus adds or joins, which division a
+ * slash is, whether a loop counts or only repeats.
+ */
+final class Meaning
+{
+    private FunctionDefinition|Script $scope;
+    private bool $changed = false;
+
+    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language)
+    {
+        $this->scope = $program->script;
+    }
+
+    /** @return array{Program, Types} the program as it is meant, and the types it was decided by */
+    public static function settle(Program $program, Language $language): array
+    {
+        $types = Types::of($program);
+        $meaning = new self($program, $types, $language);
+        $settled = $meaning->program();
+        if ($meaning->changed) {
+            // What one sign means can show what another one does: `a` is a text, so `a + b` is one.
+            $types = Types::of($settled);
+            $settled = (new self($settled, $types, $language))->program();
+        }
+
+        return [Language::Cpp === $language ? self::withoutPlainTypes($settled) : $settled, $types];
+    }
+
+    private function program(): Program
+    {
+        $each = function (Statement $row): Statement {
+            $this->scope = $row instanceof FunctionDefinition ? $row : $this->program->script;
+
+            return $this->row($row);
+        };
+        $functions = array_map($each, $this->program->functions);
+        $below = array_map($each, $this->program->below);
+        $this->scope = $this->program->script;
+        $script = $this->row($this->program->script);
+        \assert($script instanceof Script);
+
+        return $this->program->withFunctions($functions)->withScript($script)->withBelow($below);
+    }
+
+    private function row(Statement $row): Statement
+    {
+        $outer = $this->scope;
+        if ($row instanceof FunctionDefinition) {
+            $this->scope = $row;
+        }
+        foreach ($row->bodies() as $name => $body) {
+            $inner = [];
+            $same = true;
+            foreach ($body->statements as $statement) {
+                $inner[] = $made = $this->row($statement);
+                $same = $same && $made === $statement;
+            }
+            if (!$same) {
+                $row = $row->withBody($name, new Block($inner));
+            }
+        }
+        foreach ($row->blanks() as $name => $value) {
+            $made = $this->expression($value);
+            if ($made !== $value) {
+                $row = $row->withBlank($name, $made);
+            }
+        }
+        $row = $this->settled($row);
+        $this->scope = $outer;
+
+        return $row;
+    }
+
+    private function settled(Statement $row): Statement
+    {
+        if ($row instanceof ForLoop) {
+            $row = $this->counted($row);
+        }
+        if ($row instanceof ChangeVariable) {
+            $operator = $this->operator($row->operator, new VariableRead($row->variable), $row->amount);
+
+            return $operator === $row->operator ? $row : new ChangeVariable($row->id, $row->variable, $row->amount, $row->off, $operator);
+        }
+        if ($row instanceof SetItem && null !== $row->operator) {
+            $operator = $this->operator($row->operator, $row->target, $row->value);
+
+            return $operator === $row->operator ? $row : new SetItem($row->id, $row->target, $row->value, $operator, $row->off);
+        }
+        if ($row instanceof Count && $row->from instanceof NumberLiteral && 0 === $row->from->value && $row->by instanceof NumberLiteral && 1 === $row->by->value && !$this->isRead($row)) {
+            return new Repeat($row->id, $this->times($row->to), $row->body, $row->off, 1 === preg_match('/^turn\d*$/D', $row->variable) ? null : $row->variable);
+        }
+        if ($row instanceof Perform && $row->value instanceof Operation && 'drop_at' === $row->value->key && $this->type($row->value->arguments[0])->isMap()) {
+            return new Perform($row->id, new Operation('forget', $row->value->arguments), $row->off);
+        }
+
+        return $row;
+    }
+
+    /** A loop that only counts up or down to a fixed end says so. */
+    private function counted(ForLoop $loop): Statement
+    {
+        $condition = $loop->condition;
+        $amount = $loop->amount;
+        if (!$condition instanceof Binary || !$condition->left instanceof VariableRead || $condition->left->name !== $loop->variable
+            || !$amount instanceof NumberLiteral || $amount->value <= 0 || !\in_array($loop->operator, [Operator::Add, Operator::Subtract], true)) {
+            return $loop;
+        }
+        $isUp = Operator::Add === $loop->operator;
+        $by = new NumberLiteral($isUp ? $amount->value : -$amount->value);
+        $to = $condition->right;
+        $fits = $isUp ? [Operator::Less, Operator::LessOrEqual] : [Operator::Greater, Operator::GreaterOrEqual];
+        if (!\in_array($condition->operator, $fits, true) || !Steady::within($to, $loop, $this->types->scopes)) {
+            return $loop;
+        }
+        foreach ($loop->body->statements as $row) {
+            if (Scopes::assignsWithin($row, $loop->variable)) {
+                return $loop;
+            }
+        }
+        if ($condition->operator === $fits[0]) {
+            if (!$this->type($to)->isWhole() || !$this->type($loop->from)->isWhole() || !\is_int($amount->value)) {
+                return $loop;
+            }
+            $to = ExpressionParser::less($to, $isUp ? 1 : -1);
+        }
+
+        return new Count($loop->id, $loop->variable, $loop->from, $to, $by, $loop->body, $loop->off);
+    }
+
+    /** Whether a loop's variable is used by anything but the loop. */
+    private function isRead(Count $count): bool
+    {
+        $scope = $this->scope;
+        $reached = isset($this->types->scopes->reachedInto[$count->variable]) && $scope instanceof Script;
+        foreach ($this->program->rowsOf($scope) as $row) {
+            $own = $row->id === $count->id || $row instanceof ForLoop && $row->variable === $count->variable;
+            foreach ($own ? [] : Walk::expressionsOf($row) as $expression) {
+                if ($expression instanceof VariableRead && $expression->name === $count->variable) {
+                    return true;
+                }
+            }
+            if ($row->id !== $count->id && !$row instanceof Count && !$row instanceof ForLoop && \in_array($count->variable, $row->assigned(), true)) {
+                return true;
+            }
+        }
+
+        return $reached;
+    }
+
+    /** How often a loop turns that counts from 0 to a last value. */
+    private function times(Expression $last): Expression
+    {
+        $times = match (true) {
+            $last instanceof NumberLiteral => new NumberLiteral($last->value + 1),
+            $last instanceof Binary && Operator::Subtract === $last->operator && $last->right instanceof NumberLiteral && 1 === $last->right->value => $last->left,
+            default => new Binary(Operator::Add, $last, new NumberLiteral(1)),
+        };
+
+        return $this->uncut($times);
+    }
+
+    /** A number of times is cut to a whole number anyway. */
+    private function uncut(Expression $value): Expression
+    {
+        if ($value instanceof Operation && 'to_whole' === $value->key && !$this->type($value->arguments[0])->isTextual() && !$this->type($value->arguments[0])->isWhole()) {
+            return $value->arguments[0];
+        }
+
+        return $value instanceof Binary && Operator::TruncDivide === $value->operator && Language::Cpp !== $this->language ? new Binary(Operator::TrueDivide, $value->left, $value->right) : $value;
+    }
+
+    private function type(Expression $expression): StaticType
+    {
+        return $this->types->expression($this->scope, $expression);
+    }
+
+    private function expression(Expression $expression): Expression
+    {
+        $operands = $expression->operands();
+        $made = [];
+        $same = true;
+        foreach ($operands as $operand) {
+            $made[] = $inner = $this->expression($operand);
+            $same = $same && $inner === $operand;
+        }
+        if (!$same) {
+            $expression = $expression->withOperands($made);
+        }
+        if ($expression instanceof Binary) {
+            return $this->binary($expression);
+        }
+        if ($expression instanceof RandomWhole && Language::Python === $this->language) {
+            $from = $this->uncut($expression->from);
+            $to = $this->uncut($expression->to);
+
+            return $from === $expression->from && $to === $expression->to ? $expression : new RandomWhole($from, $to);
+        }
+        if ($expression instanceof Operation) {
+            return $this->operation($expression);
+        }
+
+        return $expression;
+    }
+
+    private function binary(Binary $binary): Expression
+    {
+        if (Operator::Multiply === $binary->operator && Language::Python === $this->language) {
+            foreach ([[$binary->left, $binary->right], [$binary->right, $binary->left]] as [$many, $times]) {
+                $type = $this->type($many);
+                if ($type->isTextual() || $type->isList()) {
+                    $this->changed = true;
+
+                    return $many instanceof ListLiteral && 1 === \count($many->items) ? new Operation('filled', [$times, $many->items[0]]) : new Operation('repeated', [$many, $times]);
+                }
+            }
+        }
+        if (Operator::Add === $binary->operator && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
+            $this->changed = true;
+
+            return new Operation('concatenated', [$binary->left, $binary->right]);
+        }
+        if (Language::Cpp === $this->language && $binary->operator->isArithmetic()) {
+            $code = fn (Expression $side): Expression => TypeKind::Letter === $this->type($side)->kind ? new Operation('code', [$side]) : $side;
+            if (TypeKind::Text !== $this->type($binary->left)->kind && TypeKind::Text !== $this->type($binary->right)->kind) {
+                [$left, $right] = [$code($binary->left), $code($binary->right)];
+                $binary = $left === $binary->left && $right === $binary->right ? $binary : new Binary($binary->operator, $left, $right);
+            }
+        }
+        $operator = $this->operator($binary->operator, $binary->left, $binary->right);
+        if (Language::Cpp === $this->language && Operator::TrueDivide === $operator) {
+            return $this->divided($binary->left, $binary->right);
+        }
+        if (Operator::Join === $operator) {
+            return new Binary($operator, $this->bare($binary->left), $this->bare($binary->right));
+        }
+
+        return $operator === $binary->operator ? $binary : new Binary($operator, $binary->left, $binary->right);
+    }
+
+    /** C++ needs one side with a point to divide whole numbers; that point says nothing else. */
+    private function divided(Expression $left, Expression $right): Expression
+    {
+        $whole = fn (Expression $side): Expression => match (true) {
+            $side instanceof NumberLiteral && \is_float($side->value) && floor($side->value) === $side->value && abs($side->value) < Types::LARGEST_WHOLE => new NumberLiteral((int) $side->value),
+            $side instanceof Operation && 'to_number' === $side->key && $this->type($side->arguments[0])->isWhole() => $side->arguments[0],
+            default => $side,
+        };
+        if ($this->type($right)->isWhole()) {
+            $left = $whole($left);
+        } elseif ($this->type($left)->isWhole()) {
+            $right = $whole($right);
+        }
+
+        return new Binary(Operator::TrueDivide, $left, $right);
+    }
+
+    /** Joining makes a text of what it joins, so that making one before says nothing. */
+    private function bare(Expression $value): Expression
+    {
+        return $value instanceof Operation && 'to_text' === $value->key && (Language::Cpp !== $this->language || $this->type($value->arguments[0])->isWhole()) ? $value->arguments[0] : $value;
+    }
+
+    private function operator(Operator $operator, Expression $left, Expression $right): Operator
+    {
+        $settled = match ($operator) {
+            Operator::Add => $this->joins($left, $right) ? Operator::Join : $operator,
+            Operator::TruncDivide => Language::Cpp !== $this->language ? $operator : $this->division($left, $right),
+            Operator::TruncRemainder => StaticType::natural() === $this->type($left) && StaticType::natural() === $this->type($right) ? Operator::FloorRemainder : $operator,
+            default => $operator,
+        };
+        $this->changed = $this->changed || $settled !== $operator;
+
+        return $settled;
+    }
+
+    private function joins(Expression $left, Expression $right): bool
+    {
+        $types = [$this->type($left), $this->type($right)];
+
+        return match ($this->language) {
+            Language::Python => $types[0]->isTextual() && $types[1]->isTextual(),
+            Language::JavaScript => $types[0]->isTextual() || $types[1]->isTextual(),
+            Language::Cpp => TypeKind::Text === $types[0]->kind || TypeKind::Text === $types[1]->kind,
+        };
+    }
+
+    /** Two whole numbers are divided without the part behind the point (C++17, 8.6). */
+    private function division(Expression $left, Expression $right): Operator
+    {
+        $types = [$this->type($left), $this->type($right)];
+        foreach ($types as $type) {
+            if (!$type->isWhole() && TypeKind::Letter !== $type->kind && TypeKind::Unknown !== $type->kind) {
+                return Operator::TrueDivide;
+            }
+        }
+
+        return StaticType::natural() === $types[0] && StaticType::natural() === $types[1] ? Operator::FloorDivide : Operator::TruncDivide;
+    }
+
+    private function operation(Operation $operation): Expression
+    {
+        $first = $operation->arguments[0] ?? null;
+        if (null === $first) {
+            return $operation;
+        }
+        // A rounded quotient of two whole numbers is one operation of its own, whatever it is made of.
+        if (('floor' === $operation->key || 'to_whole' === $operation->key && Language::Cpp !== $this->language) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
+            $this->changed = true;
+
+            return new Binary('floor' === $operation->key ? Operator::FloorDivide : Operator::TruncDivide, $first->left, $first->right);
+        }
+        if (Language::Cpp === $this->language && \in_array($operation->key, ['to_whole', 'to_number'], true)) {
+            $type = $this->type($first);
+            if ('to_whole' === $operation->key && $first instanceof Operation && 'length' === $first->key) {
+                return $first;
+            }
+            if ('to_whole' === $operation->key && TypeKind::Letter === $type->kind) {
+                return new Operation('code', [$first]);
+            }
+        }
+        if ('upper' === $operation->key && TypeKind::Letter === $this->type($first)->kind && Language::Cpp === $this->language) {
+            return new Operation('upper_letter', [$first]);
+        }
+        if ('sort_as_texts' === $operation->key && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {
+            return new Operation('sort', [$first]);
+        }
+
+        return $operation;
+    }
+
+    /** A type that the program shows anyway needs no keeping. */
+    private static function withoutPlainTypes(Program $program): Program
+    {
+        $bare = self::stripped($program, static fn (string $type, StaticType $shown): bool => true, null);
+        $shown = Types::of($bare, false);
+
+        return self::stripped($program, static fn (string $type, StaticType $inferred): bool => $type === TypeNames::write($inferred) || 'auto' === $type, $shown);
+    }
+
+    /** @param \Closure(string, StaticType): bool $drops */
+    private static function stripped(Program $program, \Closure $drops, ?Types $types): Program
+    {
+        $type = static fn (FunctionDefinition|Script $scope, string $name): StaticType => $types?->variable($scope, $name) ?? StaticType::unknown();
+        $change = static function (Statement $row, FunctionDefinition|Script $scope) use ($drops, $type, $types): Statement {
+            if ($row instanceof SetVariable && null !== $row->declared && $drops($row->declared, $type($scope, $row->variable))) {
+                return $row->withDeclared(null);
+            }
+            if ($row instanceof Declaration && null !== $row->type && $drops($row->type, $type($scope, $row->variable))) {
+                return new Declaration($row->id, $row->variable, null, $row->off);
+            }
+            if ($row instanceof FunctionDefinition && [] !== $row->types) {
+                $kept = [];
+                foreach ($row->types as $name => $declared) {
+                    $inferred = '' === $name ? ($row->givesValue() ? $types?->result($row->name) ?? StaticType::unknown() : null) : $type($row, (string) $name);
+                    if (!(null === $inferred ? 'void' === $declared : $drops($declared, $inferred))) {
+                        $kept[$name] = $declared;
+                    }
+                }
+
+                return $row->withTypes($kept);
+            }
+
+            return $row;
+        };
+        $in = static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $inner): Statement => $change($inner, $row instanceof FunctionDefinition ? $row : $program->script));
+        $script = $in($program->script);
+        \assert($script instanceof Script);
+
+        return $program->withFunctions(array_map($in, $program->functions))->withScript($script)->withBelow(array_map($in, $program->below));
+    }
+}

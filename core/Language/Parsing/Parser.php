@@ -1,0 +1,195 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Statement;
+
+/**
+ * What the parsers of all languages share: going over the tokens, noting where each row stands, and what is wrong.
+ *
+ * A parser gives rows for every text. Where it cannot read on, it notes one mistake, keeps the rest of the line as it
+ * is, and goes on behind it.
+ */
+abstract class Parser
+{
+    /** Deeper nesting than any course has is kept unread, so that no text can exhaust the stack. */
+    protected const DEEPEST = 60;
+
+    /** @var list<Token> without spaces, ends of lines and remarks */
+    protected array $tokens = [];
+    protected int $at = 0;
+    /** The token behind the last one of what is being read. */
+    protected int $until = 0;
+    protected int $depth = 0;
+    /** @var list<Mistake> */
+    public array $mistakes = [];
+    /** @var array<int, Cut> */
+    public array $cuts = [];
+    /** @var array<int, string> remarks at the ends of lines, by row */
+    public array $remarks = [];
+    protected int $ids = 1;
+    protected int $parent = 1;
+    /** @var array<string, array{int, int, list<string>}> fewest and most arguments and the parameters of own functions */
+    public array $functions = [];
+    /** @var array<int, NameUse> */
+    public array $reads = [];
+    /** @var array<string, array<string, int>> where each scope's names are first given a value */
+    public array $writes = ['' => []];
+    /** @var array<string, true> names in rows that could not be read: nothing is said of them */
+    public array $silenced = [];
+    /** @var array<string, array<string, true>> names that mean the program's variable, by function */
+    protected array $shares = [];
+    protected string $scope = '';
+    /** @var list<int> */
+    protected array $loops = [];
+
+    public function __construct(protected readonly string $text)
+    {
+    }
+
+    abstract protected function language(): Language;
+
+    protected function newId(): int
+    {
+        return ++$this->ids;
+    }
+
+    protected function cut(int $id, string $part, int $start, int $end, bool $tight = false): void
+    {
+        $this->cuts[] = new Cut($id, $part, $start, $end, $this->parent, $tight);
+    }
+
+    /** @phpstan-impure the place in the text moves on */
+    protected function peek(int $ahead = 0): ?Token
+    {
+        $at = $this->at + $ahead;
+
+        return $at < $this->until ? $this->tokens[$at] : null;
+    }
+
+    /**
+     * The text of a token, if it is a sign, a keyword or a name; literals are never taken for signs.
+     *
+     * @phpstan-impure
+     */
+    protected function sign(int $ahead = 0): ?string
+    {
+        $token = $this->peek($ahead);
+
+        return null === $token || TokenKind::Text === $token->kind ? null : $token->text;
+    }
+
+    /** @phpstan-impure */
+    protected function is(string $sign, int $ahead = 0): bool
+    {
+        return $this->sign($ahead) === $sign;
+    }
+
+    /** @phpstan-impure */
+    protected function accept(string $sign): bool
+    {
+        if ($this->is($sign)) {
+            ++$this->at;
+
+            return true;
+        }
+
+        return false;
+    }
+
+    /** Where the next token starts; behind the last one, where that ends. */
+    protected function offset(): int
+    {
+        return $this->peek()->offset ?? $this->endOffset();
+    }
+
+    /** Where the token before the next one ends. */
+    protected function endOffset(): int
+    {
+        $last = $this->tokens[$this->at - 1] ?? null;
+
+        return null === $last ? 0 : $last->offset + \strlen($last->text);
+    }
+
+    /**
+     * @param array<string, string|int> $parameters
+     * @param list<Replacement>         $fix
+     */
+    protected function mistake(string $kind, int $offset, int $length, array $parameters = [], array $fix = []): void
+    {
+        $this->mistakes[] = new Mistake($kind, $offset, $length, $parameters, $fix);
+    }
+
+    /**
+     * @param array<string, string|int> $parameters
+     * @param list<Replacement>         $fix
+     */
+    protected function fail(string $kind, ?Token $token = null, array $parameters = [], array $fix = []): never
+    {
+        $token ??= $this->peek();
+        $offset = $token->offset ?? $this->endOffset();
+        throw new ParseFailure(new Mistake($kind, $offset, null === $token ? 0 : \strlen($token->text), $parameters + ['sign' => self::shown($token)], $fix));
+    }
+
+    protected static function shown(?Token $token): string
+    {
+        return null === $token ? '' : mb_strcut($token->text, 0, 30);
+    }
+
+    /** The line of an offset, counted from 1. */
+    protected function lineOf(int $offset): int
+    {
+        return substr_count($this->text, "\n", 0, min($offset, \strlen($this->text))) + 1;
+    }
+
+    protected function write(string $name, int $offset): void
+    {
+        $scope = isset($this->shares[$this->scope][$name]) ? '' : $this->scope;
+        $this->writes[$scope][$name] ??= $offset;
+    }
+
+    protected function read(string $name, int $offset, bool $called = false): void
+    {
+        $this->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops);
+    }
+
+    /** Nothing is said of names that stand in what could not be read. */
+    protected function silence(int $from, int $until): void
+    {
+        for ($index = $from; $index < $until; ++$index) {
+            $token = $this->tokens[$index];
+            if (TokenKind::Name === $token->kind) {
+                $this->silenced[$token->text] = true;
+            }
+        }
+    }
+
+    protected function comment(Token $token): Statement
+    {
+        $comment = new Comment($this->newId(), $this->remark($token->text));
+        $this->cut($comment->id, 'head', $token->offset, $token->offset + \strlen($token->text));
+
+        return $comment;
+    }
+
+    /** What a remark says, without its signs. */
+    protected function remark(string $text): string
+    {
+        if (str_starts_with($text, '/*')) {
+            $text = (string) preg_replace('~^/\*+\s?|\s*\*/$~', '', $text);
+
+            return (string) preg_replace('/[ \t]*\R[ \t]*\*?[ \t]?/', "\n", $text);
+        }
+        $text = (string) preg_replace('~^(?://|\#)[ ]?~', '', $text);
+
+        return rtrim($text);
+    }
+}

@@ -1,0 +1,183 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Handwriting\Fingerprint;
+use Scrivlet\Core\Language\Handwriting\Matching;
+use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Checker;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Python\PythonParser;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handwriting;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Piece;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\Walk;
+
+/** Makes a program of a text: any text, and always one that prints as that text again. */
+final class Reader
+{
+    /** A longer text is no program of a course. */
+    public const LONGEST = 500_000;
+
+    /** @param Program|null $old what stood there before, so that rows that are still there stay themselves */
+    public static function read(string $text, Language $language, ?Program $old = null): Reading
+    {
+        $parser = match ($language) {
+            Language::Python => new PythonParser($text),
+            Language::JavaScript => new JavaScriptParser($text),
+            Language::Cpp => new CppParser($text),
+        };
+        $rows = $parser->rows();
+        [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
+        $mistakes = self::first((new Checker($parser, $program, $types, $language))->mistakes());
+        $cuts = self::ordered($parser->cuts, $rows, $program, $text);
+        $ids = null === $old ? [] : Matching::ids($old, $program);
+        $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
+        $program = $program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids));
+        if (null !== $old) {
+            $program = Matching::keptWritings($program, $old, $language);
+        }
+        if ($language->print($program)->text() !== $text) {
+            $program = self::unread($text, $language);
+        }
+
+        return new Reading($program, $mistakes);
+    }
+
+    private static function program(Rows $rows, Parser $parser): Program
+    {
+        $script = $rows->rows;
+        $above = $rows->above;
+        if ([] === $above && [] === $rows->below) {
+            $until = self::aboveScript($script);
+            $above = \array_slice($script, 0, $until);
+            $script = \array_slice($script, $until);
+        }
+        $largest = 1;
+        foreach (Walk::statements([...$above, ...$script, ...$rows->below]) as $row) {
+            $largest = max($largest, $row->id);
+        }
+
+        return new Program($above, new Script(1, new Block($script)), $largest + 1, $rows->below);
+    }
+
+    /**
+     * How many rows belong above the script: up to the last function, if all before it only name something.
+     *
+     * @param list<Statement> $rows
+     */
+    private static function aboveScript(array $rows): int
+    {
+        $until = 0;
+        foreach ($rows as $index => $row) {
+            if ($row instanceof FunctionDefinition) {
+                $until = $index + 1;
+            } elseif (!$row instanceof Comment && !$row instanceof Import && !($row instanceof SetVariable && self::isConstant($row->value))) {
+                break;
+            }
+        }
+
+        return $until;
+    }
+
+    private static function isConstant(Expression $value): bool
+    {
+        return $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral
+            || $value instanceof ListLiteral && [] === array_filter($value->items, static fn (Expression $item): bool => !self::isConstant($item));
+    }
+
+    /**
+     * At most one mistake a line, the first there; what follows from it stays silent.
+     *
+     * @param list<Mistake> $mistakes
+     *
+     * @return list<Mistake>
+     */
+    private static function first(array $mistakes): array
+    {
+        usort($mistakes, static fn (Mistake $a, Mistake $b): int => $a->offset <=> $b->offset);
+
+        return $mistakes;
+    }
+
+    /**
+     * @param array<int, Cut> $cuts
+     *
+     * @return list<Cut>
+     */
+    private static function ordered(array $cuts, Rows $rows, Program $program, string $text): array
+    {
+        if (null !== $rows->imports) {
+            array_unshift($cuts, new Cut(0, 'prelude', $rows->imports[0], $rows->imports[1], 0));
+        }
+        usort($cuts, static fn (Cut $a, Cut $b): int => $a->start <=> $b->start ?: $a->end <=> $b->end);
+        $cuts[] = new Cut(0, 'end', \strlen($text), \strlen($text), 0);
+
+        return $cuts;
+    }
+
+    /**
+     * @param list<Cut>       $cuts
+     * @param array<int, int> $ids  new ids by those that the parser gave
+     */
+    private static function handwriting(string $text, array $cuts, Program $program, array $ids): Handwriting
+    {
+        $rows = [];
+        foreach (Walk::statements($program->parts()) as $row) {
+            $rows[$row->id] = $row;
+        }
+        $pieces = [];
+        $start = 0;
+        $last = \count($cuts) - 1;
+        foreach ($cuts as $index => $cut) {
+            $id = $ids[$cut->id] ?? $cut->id;
+            $row = $rows[$id] ?? null;
+            $fingerprint = null === $row ? 0 : Fingerprint::of($row, $cut->part, $cut->tight);
+            $pieces[] = new Piece($id, $cut->part, $start, $cut->start, $cut->end, $fingerprint, $ids[$cut->parent] ?? $cut->parent, $cut->tight);
+            if ($index < $last) {
+                $start = self::lineEnd($text, $cut->end, $cuts[$index + 1]->start);
+            }
+        }
+
+        return new Handwriting($text, $pieces);
+    }
+
+    /** Where the line of a piece ends, if it does so before the next piece; else that one begins at its own start. */
+    private static function lineEnd(string $text, int $end, int $next): int
+    {
+        $gap = substr($text, $end, $next - $end);
+        // A remark over several lines that begins behind the row belongs to its line.
+        if (1 === preg_match('~^(?:[^\r\n/]++|/(?!\*)|/\*(?:[^*]++|\*(?!/))*+\*/)*+(?:\r\n|\n|\r)~', $gap, $match)) {
+            return $end + \strlen($match[0]);
+        }
+
+        return $next;
+    }
+
+    /** A text that nothing else could be made of. */
+    private static function unread(string $text, Language $language): Program
+    {
+        $row = new Unread(2, $text, $language->value);
+        $length = \strlen($text);
+        $piece = new Piece(2, 'head', 0, 0, $length, Fingerprint::of($row, 'head', false), 1);
+
+        return new Program([], new Script(1, new Block([$row])), 3, [], [$language->value => new Handwriting($text, [$piece, new Piece(0, 'end', $length, $length, $length, 0)])]);
+    }
+}

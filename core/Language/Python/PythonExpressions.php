@@ -1,0 +1,781 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Python;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\ExpressionParser;
+use Scrivlet\Core\Language\Parsing\Spelled;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+
+/** Expressions: The Python Language Reference, chapter 6. */
+abstract class PythonExpressions extends ExpressionParser
+{
+    private const OPERATORS = [
+        'or' => [2, Operator::Or], 'and' => [3, Operator::And],
+        '+' => [7, Operator::Add], '-' => [7, Operator::Subtract],
+        '*' => [8, Operator::Multiply], '/' => [8, Operator::TrueDivide], '//' => [8, Operator::FloorDivide], '%' => [8, Operator::FloorRemainder],
+    ];
+    private const COMPARISONS = [
+        '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
+        '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
+    ];
+    private const LIBRARIES = ['random', 'math', 'time', 'scrivlet'];
+    /** Words of other languages, with Python's own. */
+    private const FOREIGN = ['true' => 'True', 'false' => 'False', 'TRUE' => 'True', 'FALSE' => 'False', 'null' => 'None', 'nil' => 'None', 'none' => 'None', 'undefined' => 'None', 'NULL' => 'None', 'nullptr' => 'None'];
+
+    /** @var array<string, string> what names from libraries stand for: `randint` for `random.randint` */
+    protected array $imported = [];
+
+    protected function language(): Language
+    {
+        return Language::Python;
+    }
+
+    protected function operators(): array
+    {
+        return self::OPERATORS;
+    }
+
+    protected function prefix(Token $token): Expression
+    {
+        switch ($token->kind) {
+            case TokenKind::Number:
+                ++$this->at;
+
+                return $this->postfix($this->number($token));
+            case TokenKind::Text:
+                return $this->postfix($this->texts());
+            case TokenKind::Name:
+                if (isset(self::FOREIGN[$token->text]) && !$this->isVariable($token->text) && !$this->is('(', 1)) {
+                    $this->foreign($token);
+                }
+
+                return $this->named($token);
+            case TokenKind::Unread:
+                $this->strange($token);
+        }
+        switch ($token->text) {
+            case '(':
+                return $this->postfix($this->grouped($token));
+            case '[':
+                return $this->postfix($this->list($token));
+            case '{':
+                return $this->postfix($this->map($token));
+            case '-':
+                ++$this->at;
+
+                return $this->negated($this->expression(9));
+            case '+':
+                ++$this->at;
+
+                return $this->expression(9);
+            case 'not':
+                ++$this->at;
+
+                return new Unary(UnaryOperator::Not, $this->expression(4));
+            case 'True':
+            case 'False':
+                ++$this->at;
+
+                return new TruthLiteral('True' === $token->text);
+            case 'None':
+                ++$this->at;
+
+                return new NothingLiteral();
+            case 'lambda':
+                return $this->lambda();
+            case '!':
+                $this->fail('foreign_word', $token, ['word' => '!', 'near' => 'not'], [new Replacement($token->offset, 1, 'not ')]);
+                // no break
+            case '=':
+                $this->fail('value_missing', $token, ['after' => self::shown($this->tokens[$this->at - 1] ?? null)]);
+                // no break
+            case '++':
+            case '--':
+                $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => '+= 1']);
+                // no break
+            case 'await':
+            case 'yield':
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
+        $before = $this->tokens[$this->at - 1] ?? null;
+        if (\in_array($token->text, [')', ']', '}', ':', ','], true) && null !== $before && $this->at > 0) {
+            $this->fail('value_missing', $token, ['after' => self::shown($before)]);
+        }
+        $this->fail(TokenKind::Keyword === $token->kind ? 'keyword_as_value' : 'unexpected', $token);
+    }
+
+    private function foreign(Token $token): never
+    {
+        $near = self::FOREIGN[$token->text];
+        $kind = strtolower($near) === strtolower($token->text) ? 'capitals' : 'foreign_word';
+        $this->fail($kind, $token, ['name' => $token->text, 'word' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
+    }
+
+    protected function strange(Token $token): never
+    {
+        $this->fail('strange_sign', $token);
+    }
+
+    private function number(Token $token): NumberLiteral
+    {
+        $text = str_replace('_', '', $token->text);
+        $next = $this->peek();
+        if (null !== $next && TokenKind::Name === $next->kind && $next->offset === $token->offset + \strlen($token->text)) {
+            $this->fail('number_and_letters', $token, ['text' => $token->text.$next->text]);
+        }
+        if (1 === preg_match('/^0[xX]/', $text)) {
+            return new NumberLiteral(hexdec(substr($text, 2)));
+        }
+        if (1 === preg_match('/^0[bB]/', $text)) {
+            return new NumberLiteral(bindec(substr($text, 2)));
+        }
+        if (1 === preg_match('/^0\d/', $text) && ctype_digit($text) && '' !== trim($text, '0')) {
+            $this->fail('leading_zero', $token, ['number' => $text], [new Replacement($token->offset, \strlen($token->text), ltrim($text, '0'))]);
+        }
+        if (1 === preg_match('/[jJ]$/', $text) || 1 === preg_match('/^0[oO]/', $text)) {
+            $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
+        if (ctype_digit($text)) {
+            return new NumberLiteral(\strlen($text) <= 18 ? (int) $text : (float) $text);
+        }
+
+        return new NumberLiteral((float) $text);
+    }
+
+    /** Literal texts that stand side by side are one. */
+    private function texts(): Expression
+    {
+        $joined = null;
+        while (null !== ($token = $this->peek()) && TokenKind::Text === $token->kind) {
+            ++$this->at;
+            $text = $this->literal($token);
+            $joined = match (true) {
+                null === $joined => $text,
+                $joined instanceof TextLiteral && $text instanceof TextLiteral => new TextLiteral($joined->value.$text->value),
+                default => new Binary(Operator::Join, $joined, $text),
+            };
+        }
+
+        return $joined ?? new TextLiteral('');
+    }
+
+    private function literal(Token $token): Expression
+    {
+        preg_match('/^([a-zA-Z]*)(["\']{3}|["\'])(.*)$/s', $token->text, $match);
+        [, $prefix, $quote, $inner] = $match + ['', '', '"', ''];
+        $prefix = strtolower($prefix);
+        if (str_contains($prefix, 'b')) {
+            $this->fail('unsupported', $token, ['what' => 'b""']);
+        }
+        if (!str_ends_with($inner, $quote) || 1 === preg_match('/(?<!\\\\)(?:\\\\\\\\)*\\\\$/', substr($inner, 0, -\strlen($quote)))) {
+            $this->unclosed($token, $quote);
+        }
+        $inner = substr($inner, 0, -\strlen($quote));
+        $isRaw = str_contains($prefix, 'r');
+        if (str_contains($prefix, 'f')) {
+            return $this->formatted($inner, $token, $token->offset + \strlen($prefix) + \strlen($quote), $isRaw);
+        }
+
+        return new TextLiteral($isRaw ? $inner : self::unescaped($inner));
+    }
+
+    private function unclosed(Token $token, string $quote): never
+    {
+        $text = rtrim($token->text, "\r\n");
+        $end = $token->offset + \strlen($text);
+        // A quote that is missing most likely belongs before the closing brackets at the end of the row.
+        preg_match('/[ \t]*[)\]}:]*[ \t]*(?:#.*)?$/', $text, $match);
+        $open = substr_count($text, '(');
+        $tail = $match[0] ?? '';
+        $at = $end - \strlen($tail) + ($open > 0 ? min(\strlen($tail), $open) : 0);
+        $this->fail('quote_missing', $token, ['quote' => $quote], 1 === \strlen($quote) ? [new Replacement($at, 0, $quote)] : []);
+    }
+
+    private static function unescaped(string $text): string
+    {
+        return (string) preg_replace_callback('/\\\\(?:(\r\n|\n|\r)|x([0-9a-fA-F]{2})|u([0-9a-fA-F]{4})|U([0-9a-fA-F]{8})|([0-7]{1,3})|([\\s\\S]))/', static function (array $match): string {
+            if ('' !== $match[1]) {
+                return '';
+            }
+            foreach ([2, 3, 4] as $group) {
+                if ('' !== ($match[$group] ?? '')) {
+                    return (string) mb_chr((int) hexdec($match[$group]));
+                }
+            }
+            if ('' !== ($match[5] ?? '')) {
+                return (string) mb_chr((int) octdec($match[5]));
+            }
+            $sign = $match[6] ?? '';
+
+            return ['n' => "\n", 't' => "\t", 'r' => "\r", 'a' => "\x07", 'b' => "\x08", 'f' => "\f", 'v' => "\v", '\\' => '\\', "'" => "'", '"' => '"'][$sign] ?? '\\'.$sign;
+        }, $text);
+    }
+
+    /** A formatted literal: The Python Language Reference, 2.4.3. */
+    private function formatted(string $inner, Token $token, int $base, bool $isRaw): Expression
+    {
+        $parts = [];
+        $text = '';
+        $length = \strlen($inner);
+        for ($at = 0; $at < $length; ++$at) {
+            $sign = $inner[$at];
+            if (('{' === $sign || '}' === $sign) && $sign === ($inner[$at + 1] ?? '')) {
+                $text .= $sign;
+                ++$at;
+                continue;
+            }
+            if ('}' === $sign) {
+                $this->failAt('brace_alone', $base + $at, 1);
+            }
+            if ('{' !== $sign) {
+                $text .= $sign;
+                continue;
+            }
+            if ('' !== $text) {
+                $parts[] = new TextLiteral($isRaw ? $text : self::unescaped($text));
+                $text = '';
+            }
+            [$value, $at] = $this->inBraces($inner, $at + 1, $base);
+            $parts[] = $value;
+        }
+        if ('' !== $text) {
+            $parts[] = new TextLiteral($isRaw ? $text : self::unescaped($text));
+        }
+        if ([] === $parts) {
+            return new TextLiteral('');
+        }
+        $joined = array_shift($parts);
+        foreach ($parts as $part) {
+            $joined = new Binary(Operator::Join, $joined, $part);
+        }
+
+        return $joined instanceof TextLiteral || $joined instanceof Binary || $joined instanceof Operation && 'formatted' === $joined->key ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
+    }
+
+    /** @return array{Expression, int} the value in the braces, and where they close */
+    private function inBraces(string $inner, int $at, int $base): array
+    {
+        $start = $at;
+        $depth = 0;
+        $quote = null;
+        for (; $at < \strlen($inner); ++$at) {
+            $sign = $inner[$at];
+            if (null !== $quote) {
+                $quote = $sign === $quote ? null : $quote;
+            } elseif ('"' === $sign || "'" === $sign) {
+                $quote = $sign;
+            } elseif (\in_array($sign, ['(', '[', '{'], true)) {
+                ++$depth;
+            } elseif (0 === $depth && ('}' === $sign || ':' === $sign || '!' === $sign && '=' !== ($inner[$at + 1] ?? ''))) {
+                break;
+            } elseif (\in_array($sign, [')', ']', '}'], true)) {
+                --$depth;
+            }
+        }
+        if ($at >= \strlen($inner)) {
+            $this->failAt('bracket_missing', $base + $start - 1, 1, ['opened' => '{', 'wanted' => '}']);
+        }
+        $value = $this->embedded(substr($inner, $start, $at - $start), $base + $start);
+        if ('!' === $inner[$at]) {
+            $this->failAt('unsupported', $base + $at, 2, ['what' => substr($inner, $at, 2)]);
+        }
+        if (':' === $inner[$at]) {
+            $end = strpos($inner, '}', $at);
+            if (false === $end) {
+                $this->failAt('bracket_missing', $base + $start - 1, 1, ['opened' => '{', 'wanted' => '}']);
+            }
+            $form = substr($inner, $at + 1, $end - $at - 1);
+            if (str_contains($form, '{')) {
+                $this->failAt('unsupported', $base + $at, 1, ['what' => '{…:{…}}']);
+            }
+
+            return [new Operation('formatted', [$value, new TextLiteral($form)]), $end];
+        }
+
+        return [$value, $at];
+    }
+
+    /** An expression inside of a literal text. */
+    protected function embedded(string $source, int $base): Expression
+    {
+        $before = [$this->tokens, $this->at, $this->until];
+        $this->tokens = [];
+        foreach ($this->language()->tokens($source) as $token) {
+            if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
+                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
+            }
+        }
+        [$this->at, $this->until] = [0, \count($this->tokens)];
+        try {
+            if (0 === $this->until) {
+                $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
+            }
+            $value = $this->expression();
+            if (null !== $this->peek()) {
+                $this->fail('unexpected');
+            }
+
+            return $value;
+        } finally {
+            [$this->tokens, $this->at, $this->until] = $before;
+        }
+    }
+
+    private function grouped(Token $opened): Expression
+    {
+        ++$this->at;
+        if ($this->accept(')')) {
+            return new ListLiteral([]);
+        }
+        $value = $this->expression();
+        if (!$this->is(',')) {
+            $this->close($opened);
+
+            return $value;
+        }
+        $items = [$value];
+        while ($this->accept(',') && !$this->is(')')) {
+            $items[] = $this->expression();
+        }
+        $this->close($opened);
+
+        return new ListLiteral($items);
+    }
+
+    private function list(Token $opened): Expression
+    {
+        ++$this->at;
+        if ($this->accept(']')) {
+            return new ListLiteral([]);
+        }
+        $collected = $this->collected($opened);
+        if (null !== $collected) {
+            return $collected;
+        }
+        $items = [];
+        while (!$this->is(']')) {
+            if ($this->is(',')) {
+                $this->fail('extra_comma', null, [], [new Replacement($this->offset(), 1, '')]);
+            }
+            $items[] = $this->expression();
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+
+        return new ListLiteral($items);
+    }
+
+    /** `[value for name in list if condition]`: the name means something only inside. */
+    private function collected(Token $opened): ?Expression
+    {
+        $depth = 0;
+        for ($ahead = 0; null !== $token = $this->peek($ahead); ++$ahead) {
+            if (TokenKind::Sign === $token->kind && \in_array($token->text, ['(', '[', '{'], true)) {
+                ++$depth;
+            } elseif (TokenKind::Sign === $token->kind && \in_array($token->text, [')', ']', '}'], true)) {
+                if (0 === $depth--) {
+                    return null;
+                }
+            } elseif (0 === $depth && 'for' === $token->text && TokenKind::Keyword === $token->kind) {
+                break;
+            } elseif (0 === $depth && ',' === $token->text && TokenKind::Sign === $token->kind) {
+                return null;
+            }
+        }
+        $name = $this->peek($ahead + 1);
+        if (null === $token || null === $name || TokenKind::Name !== $name->kind) {
+            return null;
+        }
+        $known = $this->writes[$this->scope][$name->text] ?? null;
+        $this->writes[$this->scope][$name->text] = $known ?? $name->offset;
+        $value = $this->expression(1);
+        if (!$this->accept('for')) {
+            $this->fail('unexpected');
+        }
+        ++$this->at;
+        if (!$this->accept('in')) {
+            $this->is(',') ? $this->fail('unsupported', null, ['what' => 'for a, b in …']) : $this->fail('in_missing');
+        }
+        $over = $this->expression(2);
+        $condition = $this->accept('if') ? $this->expression(2) : null;
+        if ($this->is('for') || $this->is('if')) {
+            $this->fail('unsupported', null, ['what' => '[… for … for …]']);
+        }
+        if (null === $known) {
+            unset($this->writes[$this->scope][$name->text]);
+            foreach ($this->reads as $index => $use) {
+                if ($use->name === $name->text && $use->offset > $opened->offset) {
+                    unset($this->reads[$index]);
+                }
+            }
+        }
+        $this->close($opened);
+
+        return new Collected($value, $name->text, $over, $condition);
+    }
+
+    private function map(Token $opened): Expression
+    {
+        ++$this->at;
+        $entries = [];
+        while (!$this->is('}')) {
+            $entries[] = $this->expression();
+            if (!$this->accept(':')) {
+                $this->is(',') || $this->is('}') ? $this->fail('unsupported', $opened, ['what' => '{…} (set)']) : $this->fail('colon_in_map', null, [], [new Replacement($this->endOffset(), 0, ':')]);
+            }
+            $entries[] = $this->expression();
+            if ($this->is('for')) {
+                $this->fail('unsupported', $opened, ['what' => '{… for …}']);
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+
+        return new MapLiteral($entries);
+    }
+
+    private function lambda(): Expression
+    {
+        ++$this->at;
+        $names = [];
+        $known = $this->writes[$this->scope] ?? [];
+        while (null !== ($token = $this->peek()) && TokenKind::Name === $token->kind) {
+            ++$this->at;
+            $names[] = $token->text;
+            $this->write($token->text, $token->offset);
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        if (!$this->accept(':')) {
+            $this->fail('colon_missing', null, ['after' => 'lambda'], [new Replacement($this->endOffset(), 0, ':')]);
+        }
+        $value = $this->expression();
+        foreach ($this->reads as $index => $use) {
+            if (\in_array($use->name, $names, true) && !isset($known[$use->name])) {
+                unset($this->reads[$index]);
+            }
+        }
+        $this->writes[$this->scope] = $known;
+
+        return new Lambda($names, $value);
+    }
+
+    protected function special(Expression $left, int $around, int $offset): ?Expression
+    {
+        $sign = $this->sign();
+        if ('**' === $sign) {
+            if (10 < $around) {
+                return null;
+            }
+            ++$this->at;
+
+            return new Binary(Operator::Power, $left, $this->expression(9));
+        }
+        if (5 >= $around && (isset(self::COMPARISONS[$sign]) || 'in' === $sign || 'is' === $sign || 'not' === $sign && $this->is('in', 1))) {
+            return $this->comparison($left);
+        }
+        if ('if' === $sign && 1 >= $around) {
+            ++$this->at;
+            $condition = $this->expression(2);
+            if (!$this->accept('else')) {
+                $this->fail('else_missing');
+            }
+
+            return new Choice($condition, $left, $this->expression(1));
+        }
+        if (\in_array($sign, ['&&', '||'], true) || '&' === $sign && $this->is('&', 1) || '|' === $sign && $this->is('|', 1)) {
+            $token = $this->peek();
+            $word = '&' === $sign[0] ? 'and' : 'or';
+            $length = 2;
+            $this->fail('foreign_word', $token, ['word' => $sign[0].$sign[0], 'near' => $word], [new Replacement($token->offset ?? 0, $length, $word)]);
+        }
+        if ('=' === $sign && $this->is('=', 1) || '===' === $sign) {
+            $this->fail('foreign_word', null, ['word' => '===', 'near' => '==']);
+        }
+        if (\in_array($sign, ['&', '|', '^', '<<', '>>', ':=', '@'], true)) {
+            $this->fail('unsupported', null, ['what' => $sign]);
+        }
+
+        return null;
+    }
+
+    /** One comparison, or several in a row: `1 < x < 9` holds if each one does. */
+    private function comparison(Expression $left): Expression
+    {
+        $all = null;
+        while (true) {
+            $sign = $this->sign();
+            $negates = false;
+            if ('not' === $sign && $this->is('in', 1)) {
+                ++$this->at;
+                $sign = 'in';
+                $negates = true;
+            } elseif ('not' === $sign || null === $sign || !isset(self::COMPARISONS[$sign]) && 'in' !== $sign && 'is' !== $sign) {
+                return $all ?? $left;
+            }
+            $token = $this->peek();
+            ++$this->at;
+            if ('is' === $sign && $this->accept('not')) {
+                $negates = true;
+            }
+            if ('=' === $this->sign() && \in_array($sign, ['<', '>', '=', '!'], true)) {
+                $this->fail('signs_apart', $token);
+            }
+            $offset = $this->offset();
+            $right = $this->expression(6);
+            if (($right instanceof NothingLiteral || $left instanceof NothingLiteral) && isset(self::COMPARISONS[$sign]) && !\in_array($sign, ['==', '!='], true)) {
+                $this->mistake('compare_nothing', $offset, $this->endOffset() - $offset);
+            }
+            if ('in' === $sign) {
+                $test = new Operation('contains', [$right, $left]);
+                $test = $negates ? new Unary(UnaryOperator::Not, $test) : $test;
+            } elseif ('is' === $sign) {
+                $test = new Binary($negates ? Operator::NotEqual : Operator::Equal, $left, $right);
+            } else {
+                $test = new Binary(self::COMPARISONS[$sign], $left, $right);
+            }
+            $all = null === $all ? $test : new Binary(Operator::And, $all, $test);
+            $left = $right;
+        }
+    }
+
+    protected function indexed(Expression $container, Token $opened): Expression
+    {
+        if ($this->accept(':')) {
+            return $this->sliced($container, new NothingLiteral(), $opened);
+        }
+        if ($this->is(']')) {
+            $this->fail('value_missing', null, ['after' => '[']);
+        }
+        $index = $this->expression();
+        if ($this->accept(':')) {
+            return $this->sliced($container, $index, $opened);
+        }
+        $this->close($opened);
+        if ($index instanceof NumberLiteral && \is_float($index->value)) {
+            $this->mistake('index_not_whole', $opened->offset, $this->endOffset() - $opened->offset);
+        }
+
+        return new Item($container, $index);
+    }
+
+    private function sliced(Expression $container, Expression $from, Token $opened): Expression
+    {
+        $to = $this->is(']') || $this->is(':') ? new NothingLiteral() : $this->expression();
+        if ($this->accept(':')) {
+            $step = $this->is(']') ? new NumberLiteral(1) : $this->expression();
+            $this->close($opened);
+            if ($step instanceof NumberLiteral && -1 === $step->value && $from instanceof NothingLiteral && $to instanceof NothingLiteral) {
+                return new Operation('backwards', [$container]);
+            }
+            $this->fail('unsupported', $opened, ['what' => '[a:b:c]']);
+        }
+        $this->close($opened);
+
+        return new Slice($container, $from, $to);
+    }
+
+    protected function argument(): Argument
+    {
+        $offset = $this->offset();
+        $name = $this->peek();
+        if (null !== $name && TokenKind::Name === $name->kind && $this->is('=', 1) && !$this->is('=', 2)) {
+            $this->at += 2;
+            $start = $this->offset();
+            $value = $this->expression();
+
+            return new Argument($value, $start, $this->endOffset(), $name->text);
+        }
+        if ($this->is('*') || $this->is('**')) {
+            $this->fail('unsupported', null, ['what' => $this->sign().'…']);
+        }
+        $value = $this->expression();
+        if ($this->is('for')) {
+            $this->fail('unsupported', null, ['what' => '(… for …)']);
+        }
+
+        return new Argument($value, $offset, $this->endOffset());
+    }
+
+    protected function knows(string $object): bool
+    {
+        return \in_array($object, self::LIBRARIES, true);
+    }
+
+    protected function extraMembers(string $object): array
+    {
+        return 'random' === $object ? ['randint', 'randrange'] : [];
+    }
+
+    protected function builtin(string $name, array $arguments, Token $token): ?Expression
+    {
+        $name = $this->imported[$name] ?? $name;
+        $count = \count($arguments);
+        $first = $arguments[0]->value ?? null;
+        $plain = [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
+        if (!$plain) {
+            return null;
+        }
+        if (('random.randint' === $name || 'random.randrange' === $name) && null !== $first) {
+            $last = $arguments[1]->value ?? null;
+            if ('random.randint' === $name) {
+                return 2 === $count && null !== $last ? new RandomWhole($first, $last) : $this->fail($count < 2 ? 'few_arguments' : 'many_arguments', $token, ['name' => 'randint', 'wanted' => 2, 'given' => $count]);
+            }
+            $until = $last ?? $first;
+
+            return new RandomWhole(null === $last ? new NumberLiteral(0) : $first, self::less($until));
+        }
+        if ('list' === $name && 1 === $count && $first instanceof Operation && \in_array($first->key, ['numbers', 'keys', 'values'], true)) {
+            return $first;
+        }
+        if ('list' === $name && 1 === $count && null !== $first && !$first instanceof TextLiteral) {
+            return new Operation('copied', [$first]);
+        }
+        if (\in_array($name, ['list', 'dict', 'str'], true) && 0 === $count) {
+            return match ($name) {
+                'list' => new ListLiteral([]),
+                'dict' => new MapLiteral([]),
+                default => new TextLiteral(''),
+            };
+        }
+        if ('range' === $name) {
+            return $this->range($arguments, $token);
+        }
+        if ('counted' === $name && 3 === $count) {
+            return new Operation('counted', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+        if ('int' === $name && 1 === $count && $first instanceof Binary && Operator::TrueDivide === $first->operator) {
+            return new Binary(Operator::TruncDivide, $first->left, $first->right);
+        }
+        if ('trunc_mod' === $name && 2 === $count && null !== $first) {
+            return new Binary(Operator::TruncRemainder, $first, $arguments[1]->value);
+        }
+        if ('pow' === $name && 2 === $count && null !== $first) {
+            return new Binary(Operator::Power, $first, $arguments[1]->value);
+        }
+        if (('min' === $name || 'max' === $name) && 1 === $count && null !== $first) {
+            return new Operation('min' === $name ? 'least' : 'greatest', [$first]);
+        }
+        if ('reversed' === $name && 1 === $count && null !== $first) {
+            return new Operation('backwards', [$first]);
+        }
+        if ('tuple' === $name && 1 === $count && null !== $first) {
+            return new Operation('copied', [$first]);
+        }
+        if (\in_array($name, ['type', 'isinstance', 'open', 'set', 'any', 'all', 'eval', 'exec', 'getattr', 'super', 'map', 'filter', 'hex', 'bin', 'id', 'iter', 'next', 'globals', 'object', 'exit', 'quit'], true)) {
+            $this->fail('unsupported', $token, ['what' => $name.'()']);
+        }
+
+        return null;
+    }
+
+    /** @param list<Argument> $arguments */
+    private function range(array $arguments, Token $token): Expression
+    {
+        $count = \count($arguments);
+        if ($count < 1 || $count > 3) {
+            $this->fail(0 === $count ? 'few_arguments' : 'many_arguments', $token, ['name' => 'range', 'wanted' => 0 === $count ? 1 : 3, 'given' => $count]);
+        }
+        foreach ($arguments as $argument) {
+            if ($argument->value instanceof TextLiteral) {
+                $this->failAt('wrong_kind_number', $argument->offset, $argument->end - $argument->offset, ['name' => 'range']);
+            }
+            if ($argument->value instanceof ListLiteral) {
+                $start = $token->offset;
+                $this->failAt('range_around_list', $start, $this->endOffset() - $start, [], [new Replacement($argument->end, $this->endOffset() - $argument->end, ''), new Replacement($start, $argument->offset - $start, '')]);
+            }
+            if ($argument->value instanceof NumberLiteral && \is_float($argument->value->value)) {
+                $this->failAt('not_whole', $argument->offset, $argument->end - $argument->offset, ['name' => 'range']);
+            }
+        }
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+
+        return new Operation('numbers', match ($count) {
+            1 => [new NumberLiteral(0), $values[0], new NumberLiteral(1)],
+            2 => [$values[0], $values[1], new NumberLiteral(1)],
+            default => $values,
+        });
+    }
+
+    protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
+    {
+        $count = \count($arguments);
+        if ('get' === $name && 1 === $count) {
+            return new Operation('value_or', [$receiver, $arguments[0]->value, new NothingLiteral()]);
+        }
+        if ('pop' === $name && 2 === $count) {
+            $this->fail('unsupported', $token, ['what' => '.pop(…, …)']);
+        }
+        if ('format' === $name) {
+            $this->fail('unsupported', $token, ['what' => '.format()']);
+        }
+
+        return null;
+    }
+
+    protected function property(Expression $receiver, string $name, Token $token): ?Expression
+    {
+        if (\in_array($name, ['length', 'size'], true)) {
+            $this->fail('foreign_word', $token, ['word' => '.'.$name, 'near' => 'len(…)']);
+        }
+        $methods = SpellingIndex::of(Language::Python)->methods;
+        if (isset($methods[$name])) {
+            $end = $token->offset + \strlen($name);
+            $this->fail('call_brackets', $token, ['name' => $name], 1 === \count($methods[$name][0][1]) ? [new Replacement($end, 0, '()')] : []);
+        }
+
+        return null;
+    }
+
+    protected function called(Token $token, array $arguments): Expression
+    {
+        $name = $token->text;
+        $lower = strtolower($name);
+        if ($name !== $lower && !isset($this->functions[$name]) && !$this->isVariable($name) && \in_array($lower, ['print', 'input', 'range', 'len', 'int', 'str', 'float'], true)) {
+            $this->fail('capitals', $token, ['name' => $name, 'near' => $lower], [new Replacement($token->offset, \strlen($name), $lower)]);
+        }
+        if ('print' === $name && !isset($this->functions['print'])) {
+            $this->fail('no_value', $token, ['name' => 'print']);
+        }
+        $full = $this->imported[$name] ?? null;
+        if (null !== $full && !isset($this->functions[$name])) {
+            $made = $this->builtin($name, $arguments, $token) ?? Spelled::match(SpellingIndex::of(Language::Python)->functions[$full] ?? [], $arguments, $this->text);
+            if (null !== $made) {
+                return $made;
+            }
+        }
+
+        return parent::called($token, $arguments);
+    }
+}

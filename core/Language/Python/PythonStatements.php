@@ -1,0 +1,413 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Python;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Vocabulary;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Rows of Python that hold no others: The Python Language Reference, chapter 7. */
+abstract class PythonStatements extends PythonExpressions
+{
+    private const CHANGES = [
+        '+=' => Operator::Add, '-=' => Operator::Subtract, '*=' => Operator::Multiply, '/=' => Operator::TrueDivide,
+        '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
+    ];
+    /** Libraries, and what courses use of them. */
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians'], 'time' => ['sleep'], 'scrivlet' => null];
+
+    abstract protected function docstring(Expression $value, Token $token): ?Comment;
+
+    /** Reads what brings in a library. */
+    protected function import(): void
+    {
+        $isFrom = 'from' === $this->sign();
+        ++$this->at;
+        do {
+            $module = $this->peek();
+            if (null === $module || TokenKind::Name !== $module->kind) {
+                $this->fail('name_missing', $module);
+            }
+            if (!\array_key_exists($module->text, self::KNOWN)) {
+                $near = Names::nearest($module->text, array_keys(self::KNOWN));
+                if (null !== $near && levenshtein($near, $module->text) <= 2) {
+                    $this->fail('misspelt_library', $module, ['name' => $module->text, 'near' => $near], [new Replacement($module->offset, \strlen($module->text), $near)]);
+                }
+                $this->fail('unknown_library', $module, ['name' => $module->text]);
+            }
+            ++$this->at;
+            $as = $module->text;
+            if (!$isFrom && $this->accept('as')) {
+                $as = $this->peek()->text ?? $this->fail('name_missing');
+                ++$this->at;
+            }
+            if ($as !== $module->text) {
+                $this->fail('unsupported', $module, ['what' => "import … as $as"]);
+            }
+        } while (!$isFrom && $this->accept(','));
+        if (!$isFrom) {
+            return;
+        }
+        if (!$this->accept('import')) {
+            $this->fail('import_missing', null, ['name' => $module->text]);
+        }
+        do {
+            $name = $this->peek();
+            if (null !== $name && '*' === $name->text) {
+                ++$this->at;
+                foreach (self::KNOWN[$module->text] ?? [] as $member) {
+                    $this->imported[$member] = "$module->text.$member";
+                }
+                continue;
+            }
+            if (null === $name || TokenKind::Name !== $name->kind) {
+                $this->fail('name_missing', $name);
+            }
+            $known = self::KNOWN[$module->text];
+            if (null !== $known && !\in_array($name->text, $known, true)) {
+                $near = Names::nearest($name->text, $known);
+                $this->fail(null === $near ? 'unsupported' : 'misspelt_method', $name, ['name' => $name->text, 'near' => $near ?? '', 'what' => "$module->text.$name->text"], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
+            }
+            ++$this->at;
+            if (null !== $known) {
+                $this->imported[$name->text] = "$module->text.$name->text";
+            }
+            if ($this->accept('as')) {
+                $this->fail('unsupported', $name, ['what' => 'import … as …']);
+            }
+        } while ($this->accept(','));
+    }
+
+    /** @return list<Statement> */
+    protected function share(): array
+    {
+        $token = $this->peek();
+        $start = $this->offset();
+        if ('' === $this->scope) {
+            $this->fail('outside_function', $token);
+        }
+        $rows = [];
+        do {
+            ++$this->at;
+            $name = $this->peek();
+            if (null === $name || TokenKind::Name !== $name->kind) {
+                $this->fail('name_missing', $name);
+            }
+            $this->shares[$this->scope][$name->text] = true;
+            $this->writes[''][$name->text] ??= $name->offset;
+            $rows[] = new ShareVariable($this->newId(), $name->text);
+            ++$this->at;
+        } while ($this->is(','));
+        $end = $this->endOffset();
+        foreach ($rows as $index => $row) {
+            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
+        }
+
+        return $rows;
+    }
+
+    protected function delete(): Statement
+    {
+        $token = $this->peek();
+        ++$this->at;
+        $target = $this->expression();
+        if (!$target instanceof Item) {
+            $this->fail('unsupported', $token, ['what' => 'del']);
+        }
+        if ($target->index instanceof NumberLiteral && 0 === $target->index->value) {
+            return new Perform($this->newId(), new Operation('drop_first', [$target->container]));
+        }
+
+        return new Perform($this->newId(), new Operation('drop_at', [$target->container, $target->index]));
+    }
+
+    protected function plain(Token $token): Statement
+    {
+        if ('print' === strtolower($token->text) && TokenKind::Name === $token->kind && !isset($this->functions[$token->text]) && !$this->isVariable($token->text) && !$this->is('=', 1)) {
+            return $this->printed($token);
+        }
+        $this->foreignDeclaration($token);
+        $start = $token->offset;
+        $first = $this->target();
+        $targets = [$first];
+        while ($this->accept(',')) {
+            if (null === $this->peek() || $this->is('=')) {
+                break;
+            }
+            $targets[] = $this->target();
+        }
+        $sign = $this->sign();
+        if (':' === $sign && 1 === \count($targets) && $first instanceof VariableRead && TokenKind::Name === $this->peek(1)?->kind && $this->is('=', 2)) {
+            $this->at += 2;
+            $sign = '=';
+        }
+        if ('=' === $sign) {
+            return $this->assignment($targets, $start);
+        }
+        if (null !== $sign && isset(self::CHANGES[$sign]) && 1 === \count($targets)) {
+            return $this->changing($first, self::CHANGES[$sign], $start);
+        }
+        if (\in_array($sign, ['+', '-'], true) && $this->is($sign, 1) && null === $this->peek(2) || '++' === $sign || '--' === $sign) {
+            $this->fail('foreign_word', null, ['word' => $sign.$sign, 'near' => $sign.'= 1'], [new Replacement($this->endOffset(), $this->tokens[$this->until - 1]->offset + 1 - $this->endOffset(), ' '.$sign.'= 1')]);
+        }
+        if (1 < \count($targets)) {
+            $this->mistake('unused_result', $start, $this->endOffset() - $start, ['text' => substr($this->text, $start, min(40, $this->endOffset() - $start))]);
+
+            return new Perform($this->newId(), new ListLiteral($targets));
+        }
+        $docstring = $this->docstring($first, $token);
+        if (null !== $docstring) {
+            return $docstring;
+        }
+        $this->settleRead($first, $token);
+
+        return $this->performed($first, $start, $this->endOffset());
+    }
+
+    /** A name alone on a line: a command of which the brackets are missing, or a value that is not used. */
+    private function settleRead(Expression $value, Token $token): void
+    {
+        if (!$value instanceof VariableRead) {
+            return;
+        }
+        $next = $this->peek();
+        if (isset($this->functions[$value->name])) {
+            $this->unread_($value->name, $token);
+            $end = $token->offset + \strlen($token->text);
+            $this->fail('call_brackets', $token, ['name' => $value->name], 0 === $this->functions[$value->name][0] && null === $next ? [new Replacement($end, 0, '()')] : []);
+        }
+        if (null !== $next && \in_array($next->kind, [TokenKind::Number, TokenKind::Text, TokenKind::Name], true) && !$this->isVariable($value->name)) {
+            $this->unread_($value->name, $token);
+            $entry = Vocabulary::commands($this->language())["nib.$value->name"] ?? null;
+            if (null !== $entry) {
+                $this->fail('object_missing', $token, ['name' => $value->name, 'object' => 'nib'], [new Replacement($token->offset, 0, 'nib.')]);
+            }
+        }
+    }
+
+    private function unread_(string $name, Token $token): void
+    {
+        foreach ($this->reads as $index => $use) {
+            if ($use->offset === $token->offset && $use->name === $name) {
+                unset($this->reads[$index]);
+            }
+        }
+    }
+
+    /** `let x = 5`, `int x = 5`: other languages say that a name is new. */
+    private function foreignDeclaration(Token $token): void
+    {
+        $next = $this->peek(1);
+        if (TokenKind::Name === $token->kind && null !== $next && TokenKind::Name === $next->kind && $this->is('=', 2) && \in_array($token->text, ['let', 'var', 'const', 'int', 'double', 'float', 'string', 'bool', 'auto', 'set', 'str', 'String'], true)) {
+            $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => $next->text.' = …'], [new Replacement($token->offset, $next->offset - $token->offset, '')]);
+        }
+    }
+
+    /** Something that may get a value; a name there is not yet read. */
+    private function target(): Expression
+    {
+        $token = $this->peek();
+        if (null !== $token && TokenKind::Name === $token->kind) {
+            $next = $this->sign(1);
+            if ('=' === $next || ',' === $next || ':' === $next && TokenKind::Name === $this->peek(2)?->kind && $this->is('=', 3)) {
+                if ('=' === $next && $this->is('=', 2) && ($this->peek(1)->offset ?? 0) + 1 === ($this->peek(2)->offset ?? -1)) {
+                    return $this->expression();
+                }
+                ++$this->at;
+
+                return new VariableRead($token->text);
+            }
+        }
+
+        return $this->expression();
+    }
+
+    /** @param list<Expression> $targets */
+    private function assignment(array $targets, int $start): Statement
+    {
+        $sign = $this->peek();
+        ++$this->at;
+        if (null === $this->peek()) {
+            $this->fail('value_missing', null, ['after' => '=']);
+        }
+        if ($this->is('=')) {
+            $this->fail('unexpected');
+        }
+        $value = $this->value();
+        $values = [$value];
+        while ($this->accept(',')) {
+            if (null === $this->peek()) {
+                break;
+            }
+            $values[] = $this->value();
+        }
+        if ($this->is('=')) {
+            return $this->chained($targets, $values, $start);
+        }
+        foreach ($targets as $target) {
+            $this->given($target, $start, $sign);
+        }
+        if (1 === \count($targets)) {
+            $value = 1 === \count($values) ? $value : new ListLiteral($values);
+            $target = $targets[0];
+            if ($target instanceof Item) {
+                return new SetItem($this->newId(), $target, $value);
+            }
+
+            return new SetVariable($this->newId(), $target instanceof VariableRead ? $target->name : '', $value);
+        }
+        if (1 < \count($values) && \count($values) !== \count($targets)) {
+            $this->failAt('counts_differ', $start, $this->endOffset() - $start, ['wanted' => \count($targets), 'given' => \count($values)]);
+        }
+
+        return new SetSeveral($this->newId(), $targets, $values);
+    }
+
+    /**
+     * `a = b = 0`.
+     *
+     * @param list<Expression> $targets
+     * @param list<Expression> $values
+     */
+    private function chained(array $targets, array $values, int $start): Statement
+    {
+        $all = [$targets[0], $values[0]];
+        while ($this->accept('=')) {
+            $all[] = $this->value();
+        }
+        $value = array_pop($all);
+        foreach ($all as $target) {
+            $this->given($target, $start, null);
+        }
+        if (!$value instanceof NumberLiteral && !$value instanceof TextLiteral && !$value instanceof VariableRead) {
+            $this->failAt('unsupported', $start, $this->endOffset() - $start, ['what' => 'a = b = …']);
+        }
+        foreach ($this->reads as $index => $use) {
+            if ($use->offset >= $start && $all[1] instanceof VariableRead && $use->name === $all[1]->name) {
+                unset($this->reads[$index]);
+            }
+        }
+
+        return new SetSeveral($this->newId(), $all, array_fill(0, \count($all), $value));
+    }
+
+    /** Notes that a name has a value from here on; says so where something is no name. */
+    private function given(Expression $target, int $start, ?Token $sign): void
+    {
+        if ($target instanceof VariableRead) {
+            $this->write($target->name, $start);
+        } elseif ($target instanceof CommandValue) {
+            $this->failAt('assign_to_command', $start, ($sign->offset ?? $start + 1) - $start);
+        } elseif (!$target instanceof Item) {
+            $end = $sign->offset ?? $start + 1;
+            $isSwapped = $target instanceof NumberLiteral || $target instanceof TextLiteral;
+            $this->failAt($isSwapped ? 'assign_swapped' : 'assign_to_value', $start, max(1, $end - $start), ['text' => trim(substr($this->text, $start, min(40, $end - $start)))]);
+        }
+    }
+
+    private function changing(Expression $target, Operator $operator, int $start): Statement
+    {
+        $sign = $this->peek();
+        ++$this->at;
+        $amount = $this->value();
+        if ($target instanceof VariableRead) {
+            // `x -= 5` is the row “change x by −5”.
+            $isNegated = Operator::Subtract === $operator && $amount instanceof NumberLiteral && $amount->value > 0;
+            if (Operator::Add === $operator) {
+                $this->sums[] = [new Binary($operator, $target, $amount), $sign->offset ?? $start, $this->scope];
+            }
+            $this->changes($target->name, $start);
+
+            return new ChangeVariable($this->newId(), $target->name, $isNegated ? new NumberLiteral(-$amount->value) : $amount, false, $isNegated ? Operator::Add : $operator);
+        }
+        if (!$target instanceof Item) {
+            $this->given($target, $start, $sign);
+        }
+
+        return new SetItem($this->newId(), $target, $amount, $operator);
+    }
+
+    /** Changing a name makes it the function's own, as giving it a value does. */
+    private function changes(string $name, int $offset): void
+    {
+        $this->write($name, $offset + 1);
+    }
+
+    private function printed(Token $token): Statement
+    {
+        if ('print' !== $token->text) {
+            $this->fail('capitals', $token, ['name' => $token->text, 'near' => 'print'], [new Replacement($token->offset, \strlen($token->text), 'print')]);
+        }
+        $opened = $this->peek(1);
+        $end = $token->offset + \strlen($token->text);
+        if (null === $opened || '(' !== $opened->text || TokenKind::Sign !== $opened->kind) {
+            $last = $this->tokens[$this->until - 1];
+            $this->fail('call_brackets', $token, ['name' => 'print'], null === $opened ? [new Replacement($end, 0, '()')] : [new Replacement($last->offset + \strlen($last->text), 0, ')'), new Replacement($end, $opened->offset - $end, '(')]);
+        }
+        $this->at += 2;
+        $values = [];
+        $separator = new TextLiteral(' ');
+        $ending = new TextLiteral("\n");
+        foreach ($this->arguments($opened) as $argument) {
+            if ('sep' === $argument->name) {
+                $separator = $argument->value;
+            } elseif ('end' === $argument->name) {
+                $ending = $argument->value;
+            } elseif (null !== $argument->name) {
+                $near = Names::nearest($argument->name, ['sep', 'end']);
+                $this->failAt('no_such_parameter', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->name, 'near' => $near ?? 'end']);
+            } else {
+                if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
+                    $this->failAt('no_value', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->value->command]);
+                }
+                $values[] = $argument->value;
+            }
+        }
+        if ($this->is('+') || $this->is(',')) {
+            $this->fail('print_outside', null, [], []);
+        }
+        if (!$ending instanceof TextLiteral) {
+            $this->fail('unsupported', $token, ['what' => 'end=…']);
+        }
+        $endsLine = str_ends_with($ending->value, "\n");
+        $rest = $endsLine ? substr($ending->value, 0, -1) : $ending->value;
+        if (1 < \count($values) && (!$separator instanceof TextLiteral || ' ' !== $separator->value)) {
+            $joined = array_shift($values);
+            foreach ($values as $value) {
+                $joined = $separator instanceof TextLiteral && '' === $separator->value ? $joined : new Binary(Operator::Join, $joined, $separator);
+                $joined = new Binary(Operator::Join, $joined, $value);
+            }
+            $values = [$joined];
+        }
+        if ('' !== $rest) {
+            $last = array_pop($values);
+            $values[] = null === $last ? new TextLiteral($rest) : new Binary(Operator::Join, $last, new TextLiteral($rest));
+        }
+
+        return new PrintLine($this->newId(), $values, false, $endsLine);
+    }
+}

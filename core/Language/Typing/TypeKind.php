@@ -1,0 +1,25 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Typing;
+
+enum TypeKind
+{
+    /** Nothing yet: the bottom of the lattice. */
+    case Unknown;
+    /** A whole number that is never negative, so that every language divides it alike. */
+    case Natural;
+    case Whole;
+    case Number;
+    case Truth;
+    /** One letter, which only C++ keeps apart from a text. */
+    case Letter;
+    case Text;
+    case List;
+    case Map;
+    /** A small function as a value. */
+    case Function;
+    /** Values of several kinds. */
+    case Mixed;
+}

@@ -1,0 +1,44 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Typing;
+
+/** Types as C++ names them. */
+final class TypeNames
+{
+    public static function write(StaticType $type): string
+    {
+        return match ($type->kind) {
+            TypeKind::Natural, TypeKind::Whole => 'int',
+            TypeKind::Number, TypeKind::Unknown => 'double',
+            TypeKind::Truth => 'bool',
+            TypeKind::Text => 'string',
+            TypeKind::Letter => 'char',
+            TypeKind::List => 'vector<'.self::write($type->element ?? StaticType::unknown()).'>',
+            TypeKind::Map => 'map<'.self::write($type->key ?? StaticType::unknown()).', '.self::write($type->element ?? StaticType::unknown()).'>',
+            TypeKind::Mixed, TypeKind::Function => 'auto',
+        };
+    }
+
+    /** Unknown for a type that is not one of ours, and for `auto`. */
+    public static function read(string $name): StaticType
+    {
+        $name = trim((string) preg_replace(['/\b(?:const|std::|unsigned|static|constexpr)\s*/', '/\s*&$/', '/\s+/'], ['', '', ' '], $name));
+        if (1 === preg_match('/^vector ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
+            return StaticType::listOf(self::read($match[1]));
+        }
+        if (1 === preg_match('/^(?:unordered_)?map ?< ?([^,<]+) ?, ?(.*) ?>$/s', $name, $match)) {
+            return StaticType::mapOf(self::read($match[1]), self::read($match[2]));
+        }
+
+        return match ($name) {
+            'int', 'long', 'long long', 'short', 'size_t', 'int64_t', 'long int' => StaticType::whole(),
+            'double', 'float' => StaticType::number(),
+            'bool' => StaticType::truth(),
+            'string' => StaticType::text(),
+            'char' => StaticType::letter(),
+            default => StaticType::unknown(),
+        };
+    }
+}

@@ -1,0 +1,543 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\RunError;
+
+/** What can be done with lists and maps, and with texts as rows of letters. */
+trait ListOperations
+{
+    public static function list_(mixed $value): ListValue
+    {
+        return $value instanceof ListValue ? $value : throw new RunError('not_a_list');
+    }
+
+    /** @param list<mixed> $items */
+    public function list(array $items): ListValue
+    {
+        return new ListValue($items);
+    }
+
+    /** @param list<mixed> $entries key, value, key, value, … */
+    public function map(array $entries): MapValue
+    {
+        $map = new MapValue();
+        for ($index = 0; $index + 1 < \count($entries); $index += 2) {
+            $map->entries[MapValue::tag($entries[$index])] = [$entries[$index], $entries[$index + 1]];
+        }
+
+        return $map;
+    }
+
+    /** @return list<mixed> what a loop goes over */
+    public function over(mixed $value): array
+    {
+        return match (true) {
+            $value instanceof ListValue => $value->items,
+            $value instanceof MapValue => array_column($value->entries, 0),
+            \is_string($value) => mb_str_split($value),
+            default => throw new RunError('not_a_list'),
+        };
+    }
+
+    /** @return list<array{mixed, mixed}> */
+    public function pairs(mixed $value): array
+    {
+        if ($value instanceof MapValue) {
+            return array_values($value->entries);
+        }
+        $pairs = [];
+        foreach ($this->over($value) as $pair) {
+            $both = $this->over($pair);
+            $pairs[] = 2 === \count($both) ? [$both[0], $both[1]] : throw new RunError('not_a_pair');
+        }
+
+        return $pairs;
+    }
+
+    /**
+     * The values of a list for several names.
+     *
+     * @return list<mixed>
+     */
+    public function apart(mixed $value, int $wanted): array
+    {
+        $items = $this->over($value);
+
+        return \count($items) === $wanted ? $items : throw new RunError('not_that_many', ['wanted' => $wanted, 'given' => \count($items)]);
+    }
+
+    public function numbered(mixed $value): ListValue
+    {
+        $pairs = [];
+        foreach ($this->over($value) as $index => $item) {
+            $pairs[] = new ListValue([$this->count_($index), $item]);
+        }
+
+        return new ListValue($pairs);
+    }
+
+    public function paired(mixed $one, mixed $other): ListValue
+    {
+        $pairs = [];
+        $others = $this->over($other);
+        foreach ($this->over($one) as $index => $item) {
+            if (!\array_key_exists($index, $others)) {
+                break;
+            }
+            $pairs[] = new ListValue([$item, $others[$index]]);
+        }
+
+        return new ListValue($pairs);
+    }
+
+    public function entries(mixed $map): ListValue
+    {
+        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair), array_values(self::map_($map)->entries)));
+    }
+
+    public static function map_(mixed $value): MapValue
+    {
+        return $value instanceof MapValue ? $value : throw new RunError('not_a_map');
+    }
+
+    public function length(mixed $value): int|float
+    {
+        return $this->count_(match (true) {
+            \is_string($value) => mb_strlen($value),
+            $value instanceof ListValue => \count($value->items),
+            $value instanceof MapValue => \count($value->entries),
+            default => throw new RunError('no_length'),
+        });
+    }
+
+    public function isEmpty(mixed $value): bool
+    {
+        return 0 == $this->length($value);
+    }
+
+    public function contains(mixed $in, mixed $what): bool
+    {
+        if (\is_string($in)) {
+            return str_contains($in, self::text_($what));
+        }
+        if ($in instanceof MapValue) {
+            return isset($in->entries[MapValue::tag($what)]);
+        }
+        foreach (self::list_($in)->items as $item) {
+            if ($this->equal($item, $what)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function position(mixed $in, mixed $what): int|float
+    {
+        if (\is_string($in)) {
+            $at = mb_strpos($in, self::text_($what));
+
+            return $this->count_(false === $at ? -1 : $at);
+        }
+        foreach (self::list_($in)->items as $index => $item) {
+            if ($this->equal($item, $what)) {
+                return $this->count_($index);
+            }
+        }
+
+        return $this->count_(-1);
+    }
+
+    public function index(mixed $in, mixed $what): int|float
+    {
+        $at = $this->position($in, $what);
+
+        return $at < 0 ? throw new RunError('not_in_list', ['value' => mb_substr($this->text($what), 0, 30)]) : $at;
+    }
+
+    public function occurrences(mixed $in, mixed $what): int|float
+    {
+        if (\is_string($in)) {
+            $what = self::text_($what);
+
+            return $this->count_('' === $what ? mb_strlen($in) + 1 : substr_count($in, $what));
+        }
+
+        return $this->count_(\count(array_filter(self::list_($in)->items, fn (mixed $item): bool => $this->equal($item, $what))));
+    }
+
+    public function repeated(mixed $value, mixed $times): string|ListValue
+    {
+        $times = max(0, self::whole($times));
+        if (\is_string($value)) {
+            if (\strlen($value) * $times > self::LONGEST) {
+                throw new RunError('long_text', ['longest' => self::LONGEST]);
+            }
+
+            return str_repeat($value, $times);
+        }
+        $items = self::list_($value)->items;
+        if (\count($items) * $times > self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        $all = [];
+        for ($turn = 0; $turn < $times; ++$turn) {
+            $all = [...$all, ...$items];
+        }
+
+        return new ListValue($all);
+    }
+
+    public function filled(mixed $times, mixed $value): ListValue
+    {
+        $times = self::whole($times);
+
+        return $times > self::MOST_ITEMS ? throw new RunError('long_list', ['most' => self::MOST_ITEMS]) : new ListValue($times <= 0 ? [] : array_fill(0, $times, $value));
+    }
+
+    public function backwards(mixed $value): string|ListValue
+    {
+        return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse(self::list_($value)->items));
+    }
+
+    public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
+    {
+        $items = \is_string($value) ? mb_str_split($value) : self::list_($value)->items;
+        $size = \count($items);
+        $from = null === $from ? 0 : self::bound_(self::whole($from), $size);
+        $to = null === $to ? $size : self::bound_(self::whole($to), $size);
+        $part = \array_slice($items, $from, max(0, $to - $from));
+
+        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part);
+    }
+
+    private static function bound_(int $bound, int $size): int
+    {
+        return max(0, min($size, $bound < 0 ? $bound + $size : $bound));
+    }
+
+    public function item(mixed $container, mixed $index): mixed
+    {
+        if ($container instanceof MapValue) {
+            $entry = $container->entries[MapValue::tag($index)] ?? null;
+
+            return null === $entry ? $this->noKey($container, $index) : $entry[1];
+        }
+        $items = \is_string($container) ? mb_str_split($container) : self::list_($container)->items;
+        $at = $this->place($index, \count($items));
+
+        return null === $at ? $this->noItem($index, \count($items)) : $items[$at];
+    }
+
+    /** A place in a list, counted from 0; null if the list has none such. */
+    protected function place(mixed $index, int $size): ?int
+    {
+        $index = self::whole($index);
+
+        return $index >= 0 && $index < $size ? $index : null;
+    }
+
+    protected function noItem(mixed $index, int $size): mixed
+    {
+        throw new RunError('no_item', ['index' => self::whole($index), 'size' => $size]);
+    }
+
+    protected function noKey(MapValue $map, mixed $key): mixed
+    {
+        throw new RunError('no_key', ['key' => mb_substr($this->text($key), 0, 30)]);
+    }
+
+    public function put(mixed $container, mixed $index, mixed $value): void
+    {
+        if ($container instanceof MapValue) {
+            $container->entries[MapValue::tag($index)] = [$index, $value];
+            $this->sorted_($container);
+
+            return;
+        }
+        if (\is_string($container)) {
+            throw new RunError('fixed_text');
+        }
+        $list = self::list_($container);
+        $at = $this->place($index, \count($list->items));
+        if (null === $at) {
+            $this->putBeyond($list, self::whole($index), $value);
+        } else {
+            $items = $list->items;
+            $items[$at] = $value;
+            // @phpstan-ignore assign.propertyType (the place is one of the list's)
+            $list->items = $items;
+        }
+    }
+
+    protected function putBeyond(ListValue $list, int $index, mixed $value): void
+    {
+        throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
+    }
+
+    /** C++ keeps maps in the order of their keys. */
+    protected function sorted_(MapValue $map): void
+    {
+    }
+
+    public function append(mixed $list, mixed $value): void
+    {
+        $list = self::list_($list);
+        if (\count($list->items) >= self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        $list->items[] = $value;
+    }
+
+    public function insert(mixed $list, mixed $at, mixed $value): void
+    {
+        $list = self::list_($list);
+        $items = $list->items;
+        array_splice($items, self::bound_(self::whole($at), \count($items)), 0, [$value]);
+        $list->items = $items;
+    }
+
+    public function prepend(mixed $list, mixed $value): void
+    {
+        $this->insert($list, 0, $value);
+    }
+
+    public function extend(mixed $list, mixed $other): void
+    {
+        foreach ($this->over($other) as $value) {
+            $this->append($list, $value);
+        }
+    }
+
+    public function pop(mixed $list): mixed
+    {
+        return $this->popAt($list, \count(self::list_($list)->items) - 1);
+    }
+
+    public function dropLast(mixed $list): void
+    {
+        $this->pop($list);
+    }
+
+    public function shift(mixed $list): mixed
+    {
+        return $this->popAt($list, 0);
+    }
+
+    public function dropFirst(mixed $list): void
+    {
+        $this->popAt($list, 0);
+    }
+
+    public function popAt(mixed $list, mixed $index): mixed
+    {
+        if ($list instanceof MapValue) {
+            $value = $this->item($list, $index);
+            unset($list->entries[MapValue::tag($index)]);
+
+            return $value;
+        }
+        $list = self::list_($list);
+        $at = $this->place($index, \count($list->items));
+        if (null === $at) {
+            return $this->noItem($index, \count($list->items));
+        }
+        $items = $list->items;
+        $value = array_splice($items, $at, 1)[0];
+        $list->items = $items;
+
+        return $value;
+    }
+
+    public function dropAt(mixed $list, mixed $index): void
+    {
+        $this->popAt($list, $index);
+    }
+
+    public function forget(mixed $map, mixed $key): void
+    {
+        $this->popAt($map, $key);
+    }
+
+    public function remove(mixed $list, mixed $value): void
+    {
+        $this->popAt($list, $this->index($list, $value));
+    }
+
+    public function clear(mixed $value): void
+    {
+        if ($value instanceof MapValue) {
+            $value->entries = [];
+        } else {
+            self::list_($value)->items = [];
+        }
+    }
+
+    public function sort(mixed $list): void
+    {
+        $list = self::list_($list);
+        $items = $list->items;
+        usort($items, $this->compare(...));
+        $list->items = $items;
+    }
+
+    public function sortDown(mixed $list): void
+    {
+        $list = self::list_($list);
+        $items = $list->items;
+        usort($items, fn (mixed $a, mixed $b): int => $this->compare($b, $a));
+        $list->items = $items;
+    }
+
+    public function sortAsTexts(mixed $list): void
+    {
+        $list = self::list_($list);
+        $items = $list->items;
+        usort($items, fn (mixed $a, mixed $b): int => strcmp($this->text($a), $this->text($b)));
+        $list->items = $items;
+    }
+
+    private function compare(mixed $a, mixed $b): int
+    {
+        return $this->less($a, $b) ? -1 : ($this->less($b, $a) ? 1 : 0);
+    }
+
+    public function turnRound(mixed $list): void
+    {
+        $list = self::list_($list);
+        $list->items = array_reverse($list->items);
+    }
+
+    public function sorted(mixed $value): ListValue
+    {
+        $list = new ListValue($this->over($value));
+        $this->sort($list);
+
+        return $list;
+    }
+
+    public function sortedDown(mixed $value): ListValue
+    {
+        $list = new ListValue($this->over($value));
+        $this->sortDown($list);
+
+        return $list;
+    }
+
+    public function total(mixed $list): mixed
+    {
+        $sum = $this->count_(0);
+        foreach ($this->over($list) as $item) {
+            $sum = $this->add($sum, $item);
+        }
+
+        return $sum;
+    }
+
+    public function least(mixed $list): mixed
+    {
+        return $this->smaller(...$this->over($list));
+    }
+
+    public function greatest(mixed $list): mixed
+    {
+        return $this->larger(...$this->over($list));
+    }
+
+    public function smaller(mixed ...$values): mixed
+    {
+        $least = array_shift($values) ?? throw new RunError('empty_list');
+        foreach ($values as $value) {
+            $least = $this->less($value, $least) ? $value : $least;
+        }
+
+        return $least;
+    }
+
+    public function larger(mixed ...$values): mixed
+    {
+        $most = array_shift($values) ?? throw new RunError('empty_list');
+        foreach ($values as $value) {
+            $most = $this->less($most, $value) ? $value : $most;
+        }
+
+        return $most;
+    }
+
+    public function first(mixed $list): mixed
+    {
+        return $this->item($list, 0);
+    }
+
+    public function last(mixed $list): mixed
+    {
+        $items = $this->over($list);
+
+        return [] === $items ? $this->noItem(-1, 0) : $items[\count($items) - 1];
+    }
+
+    public function copied(mixed $value): mixed
+    {
+        return \is_string($value) ? $value : ($value instanceof MapValue ? clone $value : new ListValue($this->over($value)));
+    }
+
+    /** What C++ does when a list is given to another name. */
+    public function cloned(mixed $value): mixed
+    {
+        if ($value instanceof ListValue) {
+            return new ListValue(array_map($this->cloned(...), $value->items));
+        }
+        if ($value instanceof MapValue) {
+            $copy = new MapValue();
+            foreach ($value->entries as $tag => [$key, $item]) {
+                $copy->entries[$tag] = [$key, $this->cloned($item)];
+            }
+
+            return $copy;
+        }
+
+        return $value;
+    }
+
+    public function concatenated(mixed $one, mixed $other): ListValue
+    {
+        return new ListValue([...self::list_($one)->items, ...self::list_($other)->items]);
+    }
+
+    public function numbers(mixed $from, mixed $to, mixed $by): ListValue
+    {
+        [$from, $to, $by] = [self::whole($from), self::whole($to), self::whole($by)];
+        if (0 === $by) {
+            throw new RunError('count_by_zero');
+        }
+        if (abs($to - $from) / abs($by) > self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        $numbers = [];
+        for ($number = $from; $by > 0 ? $number < $to : $number > $to; $number += $by) {
+            $numbers[] = $this->count_($number);
+        }
+
+        return new ListValue($numbers);
+    }
+
+    public function valueOr(mixed $map, mixed $key, mixed $other): mixed
+    {
+        $entry = self::map_($map)->entries[MapValue::tag($key)] ?? null;
+
+        return null === $entry ? $other : $entry[1];
+    }
+
+    public function keys(mixed $map): ListValue
+    {
+        return new ListValue(array_column(self::map_($map)->entries, 0));
+    }
+
+    public function values(mixed $map): ListValue
+    {
+        return new ListValue(array_column(self::map_($map)->entries, 1));
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+/** A map while a program runs. */
+final class MapValue
+{
+    /** @var array<string, array{mixed, mixed}> key and value, by the key with its kind in front */
+    public array $entries = [];
+
+    public static function tag(mixed $key): string
+    {
+        return match (true) {
+            \is_string($key) => "t$key",
+            \is_bool($key) => 'n'.(int) $key,
+            \is_int($key), \is_float($key) => 'n'.$key,
+            default => 'x',
+        };
+    }
+}

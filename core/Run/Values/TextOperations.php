@@ -1,0 +1,197 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\RunError;
+
+/** What can be done with texts. */
+trait TextOperations
+{
+    public static function text_(mixed $value): string
+    {
+        return \is_string($value) ? $value : throw new RunError('not_a_text');
+    }
+
+    public function upper(mixed $text): string
+    {
+        return mb_strtoupper(self::text_($text));
+    }
+
+    public function lower(mixed $text): string
+    {
+        return mb_strtolower(self::text_($text));
+    }
+
+    public function upperLetter(mixed $text): string
+    {
+        return $this->upper($text);
+    }
+
+    public function lowerLetter(mixed $text): string
+    {
+        return $this->lower($text);
+    }
+
+    public function title(mixed $text): string
+    {
+        return mb_convert_case(self::text_($text), \MB_CASE_TITLE);
+    }
+
+    public function capitalized(mixed $text): string
+    {
+        $text = self::text_($text);
+
+        return mb_strtoupper(mb_substr($text, 0, 1)).mb_strtolower(mb_substr($text, 1));
+    }
+
+    public function trimmed(mixed $text): string
+    {
+        return trim(self::text_($text), " \t\n\r\v\f");
+    }
+
+    public function words(mixed $text): ListValue
+    {
+        return new ListValue(preg_split('/\s+/', self::text_($text), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
+    }
+
+    public function split(mixed $text, mixed $separator): ListValue
+    {
+        $separator = self::text_($separator);
+
+        return '' === $separator ? $this->letters($text) : new ListValue(explode($separator, self::text_($text)));
+    }
+
+    public function letters(mixed $text): ListValue
+    {
+        return new ListValue(mb_str_split(self::text_($text)));
+    }
+
+    public function joined(mixed $list, mixed $separator): string
+    {
+        $parts = [];
+        foreach (self::list_($list)->items as $item) {
+            $parts[] = $this->part($item);
+        }
+
+        return $this->bounded(implode(self::text_($separator), $parts));
+    }
+
+    /** A list's item as a part of a joined text. */
+    protected function part(mixed $item): string
+    {
+        return self::text_($item);
+    }
+
+    public function replaced(mixed $text, mixed $old, mixed $new): string
+    {
+        $old = self::text_($old);
+        if ('' === $old) {
+            $new = self::text_($new);
+
+            return $this->bounded($new.implode($new, mb_str_split(self::text_($text))).$new);
+        }
+
+        return $this->bounded(str_replace($old, self::text_($new), self::text_($text)));
+    }
+
+    public function replacedFirst(mixed $text, mixed $old, mixed $new): string
+    {
+        $text = self::text_($text);
+        $at = strpos($text, self::text_($old));
+
+        return false === $at ? $text : substr_replace($text, self::text_($new), $at, \strlen(self::text_($old)));
+    }
+
+    public function starts(mixed $text, mixed $part): bool
+    {
+        return str_starts_with(self::text_($text), self::text_($part));
+    }
+
+    public function ends(mixed $text, mixed $part): bool
+    {
+        return str_ends_with(self::text_($text), self::text_($part));
+    }
+
+    public function isDigits(mixed $text): bool
+    {
+        return 1 === preg_match('/^\d+$/D', self::text_($text));
+    }
+
+    public function isLetters(mixed $text): bool
+    {
+        return 1 === preg_match('/^\p{L}+$/uD', self::text_($text));
+    }
+
+    public function paddedLeft(mixed $text, mixed $length, mixed $with): string
+    {
+        return str_repeat(self::text_($with), max(0, $this->missing_($text, $length))).self::text_($text);
+    }
+
+    public function paddedRight(mixed $text, mixed $length, mixed $with): string
+    {
+        return self::text_($text).str_repeat(self::text_($with), max(0, $this->missing_($text, $length)));
+    }
+
+    private function missing_(mixed $text, mixed $length): int
+    {
+        return min(self::LONGEST, self::whole($length)) - mb_strlen(self::text_($text));
+    }
+
+    public function code(mixed $letter): int|float
+    {
+        return $this->count_((int) mb_ord(self::text_($letter)));
+    }
+
+    public function letter(mixed $code): string
+    {
+        return \is_string($code) ? $code : (string) mb_chr(max(0, min(0x10FFFF, self::whole($code))));
+    }
+
+    /** Python's and `printf`'s forms for numbers and texts: fill, align, sign, width, comma, precision, type. */
+    public function formatted(mixed $value, mixed $form): string
+    {
+        if (1 !== preg_match('/^(?:(.)?([<>^]))?([+ -])?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxbe%])?$/uD', self::text_($form), $match, \PREG_UNMATCHED_AS_NULL)) {
+            throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)]);
+        }
+        [, $fill, $align, $sign, $zero, $width, $comma, $precision, $type] = [...$match, null, null, null, null, null, null, null, null];
+        $isNumber = \is_int($value) || \is_float($value);
+        $text = match (true) {
+            !$isNumber => null === $precision ? $this->text($value) : mb_substr($this->text($value), 0, (int) $precision),
+            'x' === $type => dechex((int) $value),
+            'b' === $type => decbin((int) $value),
+            '%' === $type => Decimal::fixed($value * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
+            'f' === $type || null === $type && null !== $precision && \is_float($value) => Decimal::fixed((float) $value, null === $precision ? 6 : min(50, (int) $precision)),
+            default => $this->text($value),
+        };
+        if (null !== $comma) {
+            $text = (string) preg_replace('/(?<=\d)(?=(\d{3})+(?!\d))(?<!\.\d)(?<!\.\d\d)(?<!\.\d{3})/', ',', $text);
+        }
+        if ($isNumber && $value >= 0 && ('+' === $sign || ' ' === $sign)) {
+            $text = $sign.$text;
+        }
+        $missing = min(1000, (int) $width) - mb_strlen($text);
+        if ($missing <= 0) {
+            return $text;
+        }
+        if (null !== $zero && null === $align) {
+            $signs = 1 === preg_match('/^[+ -]/', $text) ? 1 : 0;
+
+            return substr($text, 0, $signs).str_repeat('0', $missing).substr($text, $signs);
+        }
+        $fill ??= ' ';
+        $left = match ($align ?? ($isNumber ? '>' : '<')) {
+            '<' => 0,
+            '^' => intdiv($missing, 2),
+            default => $missing,
+        };
+
+        return str_repeat($fill, $left).$text.str_repeat($fill, $missing - $left);
+    }
+
+    public function fixed(mixed $value, mixed $digits): string
+    {
+        return Decimal::fixed((float) self::number($value), max(0, min(50, self::whole($digits))));
+    }
+}

@@ -1,0 +1,23 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** An item of a list, a letter of a text or a value of a map; whole numbers below zero count from the end where the language does. */
+final readonly class Item extends Expression
+{
+    public function __construct(public Expression $container, public Expression $index)
+    {
+    }
+
+    public function operands(): array
+    {
+        return [$this->container, $this->index];
+    }
+
+    public function withOperands(array $operands): Expression
+    {
+        return new self($operands[0], $operands[1]);
+    }
+}

@@ -1,0 +1,13 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** Text in a blank that could not be read, letter for letter. */
+final readonly class UnreadExpression extends Expression
+{
+    public function __construct(public string $text)
+    {
+    }
+}
