@@ -654,6 +654,16 @@ T total(const vector<T>& list) {
     return std::accumulate(list.begin(), list.end(), T());
 }
 template <typename T>
+T least(const vector<T>& list) {
+    if (list.empty()) throw std::out_of_range("the list is empty");
+    return *min_element(list.begin(), list.end());
+}
+template <typename T>
+T greatest(const vector<T>& list) {
+    if (list.empty()) throw std::out_of_range("the list is empty");
+    return *max_element(list.begin(), list.end());
+}
+template <typename T>
 T copied(const T& value) {
     return value;
 }

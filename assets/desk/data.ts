@@ -45,6 +45,7 @@ export interface DeskData extends Facts {
   text: string;
   locale: string;
   texts: Record<string, string>;
+  nonce: string;
   inks: [name: string, hex: string][];
 }
 export interface Answer extends Facts {

@@ -44,8 +44,7 @@ async function fetchRun(onlySheet: boolean): Promise<boolean> {
   const response = await post("/run", { seed, view: data.view, text: data.text, onlySheet }).catch(() => null);
   if (number !== asked) return false;
   if (!response?.ok) {
-    const told = response?.status === 422 ? ((await response.json()) as { message: string }).message : null;
-    message.textContent = told ?? say(response ? "error" : "offline");
+    message.textContent = say(response ? "error" : "offline");
     return false;
   }
   report = (await response.json()) as Report;

@@ -113,6 +113,7 @@ function open(): void {
     state: EditorState.create({
       doc: typed.text,
       extensions: [
+        EditorView.cspNonce.of(data.nonce),
         EditorState.lineSeparator.of(separator(typed.text)),
         history(),
         drawSelection(),
@@ -245,6 +246,7 @@ export function typing(answer: Answer): void {
 
 export function startTyping(): void {
   if (!data.typed) return;
+  byId<HTMLButtonElement>("write").disabled = false;
   byId("write").addEventListener("click", () => write(byId<HTMLElement>("typed").hidden === true));
   document.addEventListener("keydown", (event) => {
     if (event.key === "F2" && !(event.target as Element).closest("dialog")) {

@@ -124,6 +124,12 @@ final class Names
     /** Names of the standard library that a variable outside of every function would be mistaken for. */
     private const IN_STD = 'advance any array begin bind bitset byte cbegin cend copy count crbegin cref data deque distance empty end equal exchange fill find forward function generate get greater hash hex includes invoke iota less lerp list lock map max merge min minus move next none_of oct optional pair partition plus prev queue rank ratio ref remove replace reverse rotate sample search set shuffle size sort stack string swap test tie transform tuple unique variant vector';
 
+    /** Small letters without accents: a wrong accent is one mistake, not two bytes. */
+    private static function plain(string $name): string
+    {
+        return strtr(mb_strtolower($name), ['à' => 'a', 'â' => 'a', 'ä' => 'a', 'ç' => 'c', 'é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'î' => 'i', 'ï' => 'i', 'ô' => 'o', 'ö' => 'o', 'ù' => 'u', 'û' => 'u', 'ü' => 'u']);
+    }
+
     /**
      * The name nearest to a misspelt one.
      *
@@ -134,7 +140,7 @@ final class Names
         $best = null;
         $least = max(1, intdiv(mb_strlen($name), 3)) + 1;
         foreach ($names as $candidate) {
-            $distance = levenshtein(mb_strtolower($name), mb_strtolower($candidate));
+            $distance = levenshtein(self::plain($name), self::plain($candidate));
             if ($distance < $least) {
                 [$best, $least] = [$candidate, $distance];
             }

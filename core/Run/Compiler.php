@@ -480,7 +480,7 @@ final class Compiler
             $expression instanceof NothingLiteral => 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
             $expression instanceof MapLiteral => '$v->map(['.$this->listed($expression->entries).'])',
-            $expression instanceof Item => '$v->item('.$this->listed($expression->operands()).')',
+            $expression instanceof Item => ($expression->index instanceof NumberLiteral && $expression->index->value < 0 ? '$v->itemFromEnd(' : '$v->item(').$this->listed($expression->operands()).')',
             $expression instanceof Slice => '$v->slice('.$this->listed($expression->operands()).')',
             $expression instanceof Choice => '('.$this->truth($expression->condition).' ? '.$this->expression($expression->then).' : '.$this->expression($expression->otherwise).')',
             $expression instanceof Collected => $this->collected($expression),

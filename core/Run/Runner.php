@@ -18,6 +18,11 @@ final class Runner
     /** @param Language $language whose values the program runs with */
     public static function run(Program $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, ?Types $types = null, Answers $answers = new Answers()): Outcome
     {
+        if ($program->hasUnread()) {
+            $error = new RunError('unread');
+
+            return new Outcome(Ending::Failed, new Trace($limits), [], [], [], new PythonValues(), $error, null);
+        }
         $compiler = new Compiler($program, $types ?? Types::of($program), $language, $record);
         $code = $compiler->compile();
         $trace = new Trace($limits);

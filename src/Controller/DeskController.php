@@ -191,9 +191,6 @@ final class DeskController extends AbstractController
         $seed = \is_int($data['seed'] ?? null) && $data['seed'] >= 0 ? $data['seed'] : 1;
         $onlySheet = true === ($data['onlySheet'] ?? null);
         $tree = ProgramStore::program($program);
-        if ($tree->hasUnread()) {
-            return new JsonResponse(['message' => Sentences::of('console.unread', [], $request->getLocale())], 422);
-        }
         $outcome = Runner::run($tree, $view->runsAs(), $seed, new Limits(steps: $onlySheet ? self::SHEET_STEPS : self::RUN_STEPS));
         $response = new JsonResponse();
         $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);

@@ -5,11 +5,11 @@ declare(strict_types=1);
 namespace Scrivlet\App\Controller;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\Core\Console\Sentences;
-use Scrivlet\App\Desk\EditReader;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;

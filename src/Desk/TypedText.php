@@ -14,7 +14,7 @@ final class TypedText
 {
     /**
      * @return array{language: string, text: string, mistakes: list<array{kind: string, line: int, from: int, to: int, message: string, fix: list<array{from: int, to: int, text: string}>}>}
-     *     places counted in UTF-16 units from the start of the text
+     *                                                                                                                                                                                        places counted in UTF-16 units from the start of the text
      */
     public static function of(Program $program, Language $language, string $locale): array
     {

@@ -258,10 +258,33 @@ final class TextLawsTest extends TestCase
             }
             unset($value['id']);
             $value = array_map($strip, $value);
-            // `"" & x & y` is `x & y`: joining makes a text of both.
-            $left = 'join' === ($value['operator'] ?? null) ? $value['of'][0] : null;
-            if (\is_array($left) && 'join' === ($left['operator'] ?? null) && '' === $left['of'][0]) {
-                $value['of'][0] = $left['of'][1];
+            // A count from 0 whose number nothing reads only repeats.
+            if ('repeat' === ($value['row'] ?? null) && isset($value['turn'])) {
+                $times = $value['times'];
+                $last = match (true) {
+                    \is_int($times) => $times - 1,
+                    \is_array($times) && 'add' === ($times['operator'] ?? null) && 1 === $times['of'][1] => $times['of'][0],
+                    default => ['operator' => 'subtract', 'of' => [$times, 1]],
+                };
+
+                return ['row' => 'count', 'variable' => $value['turn'], 'from' => 0, 'to' => $last, 'by' => 1, 'body' => $value['body']];
+            }
+            // `x & "" & y` is `x & y`, and two literal texts side by side are one: joining makes a text of all.
+            if ('join' === ($value['operator'] ?? null)) {
+                [$left, $right] = $value['of'];
+                $parts = \is_array($left) && isset($left['joined']) ? [...$left['joined'], $right] : [$left, $right];
+                $parts = array_values(array_filter($parts, static fn (mixed $part): bool => '' !== $part));
+                $joined = [];
+                foreach ($parts as $part) {
+                    $last = array_key_last($joined);
+                    if (\is_string($part) && null !== $last && \is_string($joined[$last])) {
+                        $joined[$last] .= $part;
+                    } else {
+                        $joined[] = $part;
+                    }
+                }
+
+                return ['joined' => $joined];
             }
 
             return $value;

@@ -52,6 +52,27 @@ final class RealMachines
         return $results;
     }
 
+    /** @return array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string} */
+    public static function text(string $text, Language $language, string $answers, int $seed): array
+    {
+        $folder = self::folder();
+        file_put_contents("$folder/program.{$language->extension()}", $text);
+        if (Language::Cpp === $language) {
+            exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w program.cpp -o program 2>&1', $output, $exit);
+            if (0 !== $exit) {
+                return ['printed' => '', 'errors' => implode("\n", \array_slice($output, 0, 20)), 'exit' => $exit, 'trace' => [], 'drawing' => ''];
+            }
+        }
+        $result = self::execute(match ($language) {
+            Language::Python => [self::python(), 'program.py'],
+            Language::JavaScript => ['node', 'program.js'],
+            Language::Cpp => ['./program'],
+        }, $folder, $seed, $answers);
+        exec('rm -rf '.escapeshellarg($folder));
+
+        return $result;
+    }
+
     /** The interpreter itself: `python3` may be a slow script that looks for it. */
     private static function python(): string
     {
@@ -86,12 +107,13 @@ final class RealMachines
      *
      * @return array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}
      */
-    public static function execute(array $command, string $folder, int $seed): array
+    public static function execute(array $command, string $folder, int $seed, string $answers = ''): array
     {
+        file_put_contents("$folder/in", $answers);
         @unlink("$folder/trace.jsonl");
         @unlink("$folder/drawing.svg");
         $environment = [...getenv(), 'SCRIVLET_TRACE' => 'trace.jsonl', 'SCRIVLET_SEED' => (string) $seed, 'PYTHONDONTWRITEBYTECODE' => '1', 'PYTHONIOENCODING' => 'utf-8'];
-        $process = proc_open(['timeout', '20', ...$command], [1 => ['file', "$folder/out", 'w'], 2 => ['file', "$folder/err", 'w']], $pipes, $folder, $environment);
+        $process = proc_open(['timeout', '20', ...$command], [0 => ['file', "$folder/in", 'r'], 1 => ['file', "$folder/out", 'w'], 2 => ['file', "$folder/err", 'w']], $pipes, $folder, $environment);
         \assert(\is_resource($process));
         $exit = proc_close($process);
         $trace = [];

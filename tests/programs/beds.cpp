@@ -33,7 +33,7 @@ int main() {
     } else cout << "no\n";
     sort(grid.begin(), grid.end());
     map<string, int> counts = {{"bean", 3}};
-    counts["pea"]++;
+    counts["bean"]++;
     for (auto [key, value] : counts) cout << key << value << endl;
     cout << area(3) << " " << to_string(few) + "x" << " " << names[0].substr(1, 2) << endl;
     int answer;

@@ -219,4 +219,5 @@ return [
     'file.encoding' => 'The text is not written in UTF-8. Save it again with the encoding UTF-8.',
     'file.kind' => 'Choose a file that ends in .py, .js, .cpp or .scrivlet.json.',
     'file.long_text' => 'The file is too large. A program has at most {most} kB.',
+    'run.unread' => 'There is something in the program that I can’t read yet. Mend it first.',
 ];

@@ -219,4 +219,5 @@ return [
     'file.encoding' => 'Le texte n’est pas écrit en UTF-8. Enregistre-le à nouveau avec l’encodage UTF-8.',
     'file.kind' => 'Choisis un fichier qui finit par .py, .js, .cpp ou .scrivlet.json.',
     'file.long_text' => 'Le fichier est trop grand. Un programme a {most} ko au plus.',
+    'run.unread' => 'Il y a dans le programme quelque chose que je ne sais pas encore lire. Corrige-le d’abord.',
 ];

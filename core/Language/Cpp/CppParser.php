@@ -256,7 +256,10 @@ final class CppParser extends CppExpressions
                 ++$this->at;
             } elseif ($this->is('namespace', 1) && $this->is('std', 2)) {
                 $this->at += 3;
-                $this->semicolon();
+                if (!$this->accept(';')) {
+                    $end = $this->endOffset();
+                    $this->mistake('semicolon_missing', $end - 1, 1, [], [new Replacement($end, 0, ';')]);
+                }
             } else {
                 break;
             }
@@ -363,12 +366,12 @@ final class CppParser extends CppExpressions
             case 'tie':
                 return $this->tied($start);
         }
-        if (TokenKind::Name === $token->kind && TokenKind::Name === $this->peek(1)?->kind && !isset($this->begins[$this->at + 1])) {
-            $this->misspeltType($token);
-        }
         $lower = strtolower($token->text);
         if (TokenKind::Name === $token->kind && $lower !== $token->text && \in_array($lower, ['int', 'double', 'bool', 'string', 'char', 'void', 'cout', 'cin', 'vector'], true)) {
             $this->fail('capitals', $token, ['name' => $token->text, 'near' => $lower], [new Replacement($start, \strlen($token->text), $lower)]);
+        }
+        if (TokenKind::Name === $token->kind && TokenKind::Name === $this->peek(1)?->kind && !isset($this->begins[$this->at + 1])) {
+            $this->misspeltType($token);
         }
         $at = $this->at;
         $type = $this->type();
@@ -404,8 +407,13 @@ final class CppParser extends CppExpressions
         if (\in_array($token->text, ['def', 'function', 'func'], true)) {
             $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'void'], [new Replacement($token->offset, $length, 'void')]);
         }
+        foreach (['int', 'double', 'bool', 'string', 'char', 'void', 'auto', 'return'] as $word) {
+            if (count_chars($token->text, 1) === count_chars($word, 1)) {
+                $this->fail('misspelt_keyword', $token, ['name' => $token->text, 'near' => $word], [new Replacement($token->offset, $length, $word)]);
+            }
+        }
         $near = Names::nearest($token->text, ['int', 'double', 'bool', 'string', 'char', 'void', 'auto', 'return', 'using']);
-        if (null !== $near && (levenshtein($token->text, $near) <= 1 || count_chars($token->text, 1) === count_chars($near, 1) || \strlen($near) > 4 && levenshtein($token->text, $near) <= 2)) {
+        if (null !== $near && (levenshtein($token->text, $near) <= 1 || \strlen($near) > 4 && levenshtein($token->text, $near) <= 2)) {
             $this->fail('misspelt_keyword', $token, ['name' => $token->text, 'near' => $near], [new Replacement($token->offset, $length, $near)]);
         }
     }

@@ -227,12 +227,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ([] === $parts) {
             return new TextLiteral('');
         }
+        $isAlone = 1 === \count($parts);
         $joined = array_shift($parts);
         foreach ($parts as $part) {
             $joined = new Binary(Operator::Join, $joined, $part);
         }
 
-        return $joined instanceof TextLiteral || $joined instanceof Binary ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
+        return !$isAlone || $joined instanceof TextLiteral ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
     }
 
     protected function grouped(Token $opened): Expression
@@ -495,6 +496,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         if (\in_array($name, ['size', 'len', 'Length'], true)) {
             $this->fail('Length' === $name ? 'capitals' : 'foreign_word', $token, ['name' => $name, 'word' => '.'.$name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
+        }
+        if ('length' !== $name && (levenshtein($name, 'length') <= 2 || count_chars($name, 1) === count_chars('length', 1)) && 1 !== preg_match('/\b'.$name.'\s*:/', $this->text)) {
+            $this->fail('misspelt_method', $token, ['name' => $name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
         }
         if (isset(SpellingIndex::of(Language::JavaScript)->methods[$name])) {
             $end = $token->offset + \strlen($name);

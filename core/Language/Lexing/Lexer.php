@@ -12,6 +12,8 @@ abstract class Lexer
 {
     /** Letters, and every byte of a letter beyond ASCII. */
     protected const NAME = '[A-Za-z_\x80-\xff][A-Za-z0-9_\x80-\xff]*';
+    /** What a word processor puts in place of quotes, spaces, dashes and dots: UTF-8, so that no name swallows them. */
+    protected const STRANGE = '\xc2[\xa0\xab\xbb]|\xe2\x80[\x80-\x8f\x90-\xa7\xaf]|\xe2\x88\x92|\xc3[\x97\xb7]';
     protected const NEWLINE = '\r\n|\n|\r';
     protected const SPACE = '(?:[ \t\f\v]|\\\\(?:\r\n|\n|\r))+';
 
@@ -51,8 +53,8 @@ abstract class Lexer
 
     private static function pattern(): string
     {
-        $kinds = [];
-        foreach ([...static::kinds(), 'unread' => '[\s\S]'] as $kind => $pattern) {
+        $kinds = ['(?:'.self::STRANGE.')(*MARK:unread)'];
+        foreach ([...static::kinds(), 'unread' => '[\xc2-\xf4][\x80-\xbf]+|[\s\S]'] as $kind => $pattern) {
             $kinds[] = "(?:$pattern)(*MARK:$kind)";
         }
 

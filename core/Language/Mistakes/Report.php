@@ -30,7 +30,7 @@ final class Report
                 'column' => mb_strlen($match[0] ?? '', mb_check_encoding($match[0] ?? '', 'UTF-8') ? 'UTF-8' : '8bit') + 1,
                 'offset' => $mistake->offset,
                 'length' => $mistake->length,
-                'parameters' => ['line' => $line, ...$mistake->parameters],
+                'parameters' => ['line' => $line, ...array_map(static fn (string|int $value): string|int => \is_string($value) ? mb_scrub($value, 'UTF-8') : $value, $mistake->parameters)],
                 'fix' => array_map(static fn (Replacement $replacement): array => ['offset' => $replacement->offset, 'length' => $replacement->length, 'text' => $replacement->text], $mistake->fix),
             ];
         }

@@ -51,7 +51,7 @@ abstract class BraceExpressions extends BraceParser
 
                 return $this->named($token);
             case TokenKind::Unread:
-                $this->fail('strange_sign', $token);
+                $this->strange($token);
         }
         switch ($token->text) {
             case '(':

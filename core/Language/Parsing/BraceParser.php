@@ -232,7 +232,7 @@ abstract class BraceParser extends ExpressionParser
         $body = null;
         if ('{' === $this->tokens[$this->at - 1]->text && $this->opensBody()) {
             $body = $this->bodyRows($id, $start, true, 'body');
-            $this->closeBrace($id, $start);
+            $this->closeBrace($id, $start, 'close', ';');
         }
 
         return new Unread($id, substr($this->text, $first->offset, $end - $first->offset), $this->language()->value, $body);
@@ -355,7 +355,7 @@ abstract class BraceParser extends ExpressionParser
             $this->fail('foreign_word', $next, ['word' => ':', 'near' => '{ … }']);
         }
         if (TokenKind::Unread === $next->kind) {
-            $this->fail('strange_sign', $next);
+            $this->strange($next);
         }
         if (\in_array($next->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
             $word = ['and' => '&&', 'or' => '||', 'then' => '{'][$next->text] ?? null;
@@ -365,6 +365,18 @@ abstract class BraceParser extends ExpressionParser
             $this->fail('two_rows', $next, [], [new Replacement($end, 0, ';')]);
         }
         $this->fail('unexpected', $next);
+    }
+
+    /** A row that is not closed most likely ends where its line does. */
+    protected function beforeEnd(): int
+    {
+        $index = $this->at;
+        while ($index < $this->until && !isset($this->begins[$index]) && !\in_array($this->tokens[$index]->text, [';', '{'], true)) {
+            ++$index;
+        }
+        $last = $this->tokens[max(0, $index - 1)];
+
+        return $last->offset + \strlen($last->text);
     }
 
     /** A condition in round brackets. */

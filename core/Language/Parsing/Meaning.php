@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
@@ -354,6 +355,10 @@ final class Meaning
             if ('to_whole' === $operation->key && TypeKind::Letter === $type->kind) {
                 return new Operation('code', [$first]);
             }
+        }
+        if ('joined' === $operation->key && Language::Python !== $this->language && $this->type($first)->item()->isNumeric()) {
+            // Python joins texts only, so that each number becomes one first.
+            return new Operation('joined', [new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $first), $operation->arguments[1]]);
         }
         if ('upper' === $operation->key && TypeKind::Letter === $this->type($first)->kind && Language::Cpp === $this->language) {
             return new Operation('upper_letter', [$first]);

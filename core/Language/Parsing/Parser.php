@@ -144,6 +144,24 @@ abstract class Parser
         return null === $token ? '' : mb_strcut($token->text, 0, 30);
     }
 
+    /** A sign that means nothing in the language; what a person meant by it can often be told. */
+    protected function strange(Token $token): never
+    {
+        $meant = strtr($token->text, ['“' => '"', '”' => '"', '„' => '"', '«' => '"', '»' => '"', '‘' => "'", '’' => "'", '−' => '-', '–' => '-', '—' => '-', '…' => '...', '×' => '*', '÷' => '/', "\u{a0}" => ' ', "\u{202f}" => ' ']);
+        $fix = [];
+        if ($meant !== $token->text) {
+            // Where one such quote stands, the other one is not far.
+            $line = substr($this->text, $token->offset, strcspn($this->text, "\r\n", $token->offset));
+            foreach ('"' === $meant || "'" === $meant ? preg_split('/(?=[“”„«»‘’])/u', $line, -1, \PREG_SPLIT_OFFSET_CAPTURE) ?: [] : [] as [$part, $at]) {
+                if (1 === preg_match('/^[“”„«»‘’]/u', $part, $match)) {
+                    $fix[] = new Replacement($token->offset + $at, \strlen($match[0]), $meant);
+                }
+            }
+            $fix = [] === $fix ? [new Replacement($token->offset, \strlen($token->text), $meant)] : $fix;
+        }
+        $this->fail('strange_sign', $token, [], $fix);
+    }
+
     /** The line of an offset, counted from 1. */
     protected function lineOf(int $offset): int
     {

@@ -137,11 +137,6 @@ abstract class PythonExpressions extends ExpressionParser
         $this->fail($kind, $token, ['name' => $token->text, 'word' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
     }
 
-    protected function strange(Token $token): never
-    {
-        $this->fail('strange_sign', $token);
-    }
-
     private function number(Token $token): NumberLiteral
     {
         $text = str_replace('_', '', $token->text);
@@ -270,12 +265,13 @@ abstract class PythonExpressions extends ExpressionParser
         if ([] === $parts) {
             return new TextLiteral('');
         }
+        $isAlone = 1 === \count($parts);
         $joined = array_shift($parts);
         foreach ($parts as $part) {
             $joined = new Binary(Operator::Join, $joined, $part);
         }
 
-        return $joined instanceof TextLiteral || $joined instanceof Binary || $joined instanceof Operation && 'formatted' === $joined->key ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
+        return !$isAlone || $joined instanceof TextLiteral || $joined instanceof Operation && 'formatted' === $joined->key ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
     }
 
     /** @return array{Expression, int} the value in the braces, and where they close */

@@ -405,6 +405,11 @@ final class PythonParser extends PythonStatements
         if (isset(self::FOREIGN_WORDS[$lower]) && ($continues || $ends)) {
             return $this->taken($token, self::FOREIGN_WORDS[$lower], 'foreign_word');
         }
+        foreach ($continues ? self::KEYWORDS : [] as $keyword) {
+            if (self::isShuffled($lower, $keyword)) {
+                return $this->taken($token, $keyword, 'misspelt_keyword');
+            }
+        }
         if ($continues || null === $next) {
             $near = Names::nearest($text, null === $next ? ['break', 'continue', 'pass', 'return'] : self::KEYWORDS);
             if (null !== $near && levenshtein($lower, $near) <= (\strlen($near) <= 3 ? 1 : 2) || null !== $near && self::isShuffled($lower, $near)) {

@@ -152,6 +152,11 @@ abstract class PythonStatements extends PythonExpressions
         }
         $this->foreignDeclaration($token);
         $start = $token->offset;
+        $sign = $this->sign(1);
+        if (TokenKind::Name === $token->kind && ('+' === $sign || '-' === $sign) && $this->is($sign, 2) && null === $this->peek(3)) {
+            $end = $token->offset + \strlen($token->text);
+            $this->fail('foreign_word', $this->peek(1), ['word' => $sign.$sign, 'near' => $sign.'= 1'], [new Replacement($end, ($this->peek(2)->offset ?? $end) + 1 - $end, ' '.$sign.'= 1')]);
+        }
         $first = $this->target();
         $targets = [$first];
         while ($this->accept(',')) {
@@ -170,9 +175,6 @@ abstract class PythonStatements extends PythonExpressions
         }
         if (null !== $sign && isset(self::CHANGES[$sign]) && 1 === \count($targets)) {
             return $this->changing($first, self::CHANGES[$sign], $start);
-        }
-        if (\in_array($sign, ['+', '-'], true) && $this->is($sign, 1) && null === $this->peek(2) || '++' === $sign || '--' === $sign) {
-            $this->fail('foreign_word', null, ['word' => $sign.$sign, 'near' => $sign.'= 1'], [new Replacement($this->endOffset(), $this->tokens[$this->until - 1]->offset + 1 - $this->endOffset(), ' '.$sign.'= 1')]);
         }
         if (1 < \count($targets)) {
             $this->mistake('unused_result', $start, $this->endOffset() - $start, ['text' => substr($this->text, $start, min(40, $this->endOffset() - $start))]);

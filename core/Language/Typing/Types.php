@@ -203,7 +203,7 @@ final class Types
     {
         $first = isset($operation->arguments[0]) ? $this->expression($part, $operation->arguments[0]) : StaticType::unknown();
 
-        return match (ValueOperations::get($operation->key)->result) {
+        return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
             'whole' => StaticType::whole(),
             'number' => StaticType::number(),

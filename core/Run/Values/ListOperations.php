@@ -232,6 +232,12 @@ trait ListOperations
         return null === $at ? $this->noItem($index, \count($items)) : $items[$at];
     }
 
+    /** The last item is at -1. */
+    public function itemFromEnd(mixed $container, mixed $index): mixed
+    {
+        return $container instanceof MapValue ? $this->item($container, $index) : $this->item($container, self::number($index) + self::number($this->length($container)));
+    }
+
     /** A place in a list, counted from 0; null if the list has none such. */
     protected function place(mixed $index, int $size): ?int
     {

@@ -1,0 +1,130 @@
+import assert from "node:assert/strict";
+import { after, before, test } from "node:test";
+import {
+  assertAccessible,
+  edit,
+  newProgram,
+  open,
+  rowsOf,
+  settled,
+  shut,
+  signIn,
+  textOf,
+  troubles,
+  type Page,
+} from "./support.ts";
+
+let page: Page;
+before(async () => {
+  page = await open();
+  await signIn(page);
+});
+after(async () => {
+  await shut();
+  assert.deepEqual(troubles, []);
+});
+
+const typed = () => page.evaluate(() => document.querySelector<HTMLElement>("#typed .cm-content")!.innerText);
+
+/** Opens the text page for writing, with all that stands there chosen. */
+async function write(address: string, language: string): Promise<void> {
+  await page.goto(`${address}?view=both&text=${language}`);
+  await page.locator("#write:enabled").waitFor();
+  await page.keyboard.press("F2");
+  await page.locator("#typed .cm-content").waitFor();
+  await page.keyboard.press("Control+a");
+}
+
+/** Puts a text where the caret is and waits until it is read. */
+async function put(text: string): Promise<void> {
+  await edit(page, () => page.keyboard.insertText(text));
+}
+
+const programs: [string, string, string, string][] = [
+  [
+    "python",
+    'from scrivlet import nib\n\nfor side in range(4):\n    nib.forward(50)\n    nib.left(90)\nprint("done")\n',
+    "nib.forward(50)",
+    "nib.fowrard(50)",
+  ],
+  [
+    "javascript",
+    'import { nib } from "./scrivlet.js";\n\nfor (let side = 0; side < 4; side++) {\n  nib.forward(50);\n  nib.left(90);\n}\nconsole.log("done");\n',
+    "nib.forward(50)",
+    "nib.fowrard(50)",
+  ],
+  [
+    "cpp",
+    '#include "scrivlet.hpp"\n\nint main() {\n  for (int side = 0; side < 4; side++) {\n    nib.forward(50);\n    nib.left(90);\n  }\n  cout << "done" << endl;\n}\n',
+    "nib.forward(50)",
+    "nib.fowrard(50)",
+  ],
+];
+
+for (const [language, program, right, wrong] of programs) {
+  test(`a program is typed in ${language}, broken, mended and run`, async () => {
+    await write(await newProgram(page), language);
+    await put(program);
+    const rows = [
+      "when the program starts",
+      "repeat 4 times",
+      "go forward 50 steps",
+      "turn left 90 degrees",
+      "print done",
+    ];
+    assert.deepEqual(await rowsOf(page), rows);
+    await page.click("#run");
+    await page.locator("#printout", { hasText: "done" }).waitFor();
+
+    await page.locator("#typed .cm-content").click();
+    await page.keyboard.press("Control+a");
+    await put(program.replace(right, wrong));
+    assert.match(await page.locator("#mistakes li").innerText(), /fowrard.*forward/s);
+    assert.equal(await page.locator("#typed .wrong").innerText(), "fowrard");
+    assert.equal(await page.locator(".spine .has-mistake").count(), 1);
+    assert.equal((await rowsOf(page)).length, rows.length, "only the broken line is an unread row");
+    await edit(page, () => page.locator("#mistakes .mend").click());
+    assert.deepEqual(await rowsOf(page), rows);
+    assert.equal(await page.locator("#mistakes").isVisible(), false);
+  });
+}
+
+test("views and languages are changed with a mistake inside, and not a letter is lost", async () => {
+  const address = await newProgram(page);
+  const text = "from scrivlet import nib\n\nx  =  3   # odd\n\nif x > 2\n\tnib.dot( x )\n\nprint('it')\n";
+  await write(address, "python");
+  await put(text);
+  for (const where of ["view=blocks", "view=text&text=cpp", "view=both&text=all", "view=both&text=javascript"]) {
+    await page.goto(`${address}?${where}`);
+  }
+  await page.goto(`${address}?view=both&text=python`);
+  assert.equal(await textOf(page, "python"), text.trim());
+  const file = await page.request.get(`${new URL(address, page.url()).href}/text/python`);
+  assert.equal(await file.text(), text);
+});
+
+test("an edit of a block changes its line alone in what was typed", async () => {
+  await write(await newProgram(page), "python");
+  await put("from scrivlet import nib\n\nnib.forward( 10 )  # out\nnib.left(90)   # turn\n");
+  await page.locator('#blocks > li:has-text("turn left") .blank').first().click();
+  await page.fill("#filler", "45");
+  await edit(page, () => page.press("#filler", "Enter"));
+  assert.match(await typed(), /nib\.forward\( 10 \) {2}# out\nnib\.left\(45\) {3}# turn/);
+});
+
+test("what is typed without a connection is kept and sent later", async () => {
+  await write(await newProgram(page), "python");
+  await put("print(1)\n");
+  await page.context().setOffline(true);
+  await page.keyboard.insertText("print(2)\n");
+  await page.locator("#saved.trouble-mark").waitFor();
+  await page.context().setOffline(false);
+  await settled(page);
+  assert.equal((await rowsOf(page)).length, 3);
+});
+
+test("the page for writing is accessible", async () => {
+  await write(await newProgram(page), "python");
+  await put("print(1\n");
+  await assertAccessible(page, "writing");
+});
