@@ -10,6 +10,7 @@ $cpp = static fn (string $rows): string => "#include \"scrivlet.hpp\"\nint main(
 return [
     'python' => [
         [$py.'nib.fowrard(5)', 'misspelt_command', 2, $py.'nib.forward(5)'],
+        [$py.'nib.rihgt(5)', 'misspelt_command', 2, $py.'nib.right(5)'],
         [$py.'nib.Forward(5)', 'capitals', 2, $py.'nib.forward(5)'],
         [$py.'nib.forward(5', 'bracket_missing', 2, $py.'nib.forward(5)'],
         [$py.'nib.forward(5))', 'extra_bracket', 2, $py.'nib.forward(5)'],

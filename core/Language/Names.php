@@ -140,7 +140,9 @@ final class Names
         $best = null;
         $least = max(1, intdiv(mb_strlen($name), 3)) + 1;
         foreach ($names as $candidate) {
-            $distance = levenshtein(self::plain($name), self::plain($candidate));
+            [$one, $other] = [self::plain($name), self::plain($candidate)];
+            // Letters in another order are one slip of the hand.
+            $distance = $one !== $other && count_chars($one, 1) === count_chars($other, 1) ? 1 : levenshtein($one, $other);
             if ($distance < $least) {
                 [$best, $least] = [$candidate, $distance];
             }

@@ -20,7 +20,7 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 final readonly class RequestGuard
 {
     public const TOKEN = 'act';
-    /** The text editor writes its own style sheet; this number, new for each answer, is what lets it. It also gives its elements sizes by attributes. */
+    /** On the desk the text editor writes its own style sheet; this number, new for each answer, is what lets it. It also gives its elements sizes by attributes. */
     public const NONCE = 'style_nonce';
 
     public function __construct(private CsrfTokenManagerInterface $tokens)
@@ -66,8 +66,9 @@ final readonly class RequestGuard
     public function policy(ResponseEvent $event): void
     {
         $headers = $event->getResponse()->headers;
-        $nonce = $event->getRequest()->attributes->getString(self::NONCE);
-        $headers->set('Content-Security-Policy', "default-src 'none'; script-src 'self'; style-src 'self'".('' === $nonce ? '' : " 'nonce-$nonce'")."; style-src-attr 'unsafe-inline'; font-src 'self'; img-src 'self' blob: data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
+        $attributes = $event->getRequest()->attributes;
+        $editor = 'desk' === $attributes->get('_route') && $event->getResponse()->isSuccessful() ? " 'nonce-{$attributes->getString(self::NONCE)}'; style-src-attr 'unsafe-inline'" : '';
+        $headers->set('Content-Security-Policy', "default-src 'none'; script-src 'self'; style-src 'self'$editor; font-src 'self'; img-src 'self' blob: data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');

@@ -77,7 +77,8 @@ final class GuardsTest extends AppTestCase
             $this->browser->request('GET', $address);
             $policy = (string) $this->browser->getResponse()->headers->get('Content-Security-Policy');
             self::assertStringContainsString("default-src 'none'; script-src 'self'; style-src 'self'", $policy, $address);
-            self::assertStringNotContainsString('unsafe', $policy);
+            // The text editor on the desk sizes its elements by attributes; nothing else may have a style of its own.
+            self::assertStringNotContainsString('unsafe', "/programs/$id" === $address ? str_replace("style-src-attr 'unsafe-inline'", '', $policy) : $policy, $address);
             $html = (string) $this->browser->getResponse()->getContent();
             self::assertDoesNotMatchRegularExpression('/ style="| on\w+="|<script(?![^>]*(src=|type="application\/json"))/', $html, $address);
         }

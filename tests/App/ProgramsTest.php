@@ -19,9 +19,9 @@ final class ProgramsTest extends AppTestCase
      *
      * @return array<string, mixed>
      */
-    private function edit(int $id, int $revision, array $edit, string $token): array
+    private function edit(int $id, int $revision, array $edit, string $token, string $text = 'all'): array
     {
-        return $this->post("/programs/$id/edits", ['revision' => $revision, 'view' => 'both', 'text' => 'all', 'edit' => $edit], $token);
+        return $this->post("/programs/$id/edits", ['revision' => $revision, 'view' => 'both', 'text' => $text, 'edit' => $edit], $token);
     }
 
     /** @return array<string, array<string, string>> the lines of each page by key */
@@ -213,6 +213,30 @@ final class ProgramsTest extends AppTestCase
         $this->browser->request('POST', '/programs/open', [], [], ['CONTENT_LENGTH' => '300000000', 'HTTP_CONTENT_LENGTH' => '300000000']);
         self::assertSame(413, $this->code());
         self::assertSelectorTextContains('h1', 'Too large');
+    }
+
+    public function testTypedTextIsReadKeptAndExplained(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $text = "from scrivlet import nib\r\n\r\nnib.fowrard( 5 )  # weit\r\n";
+        $answer = $this->edit($id, 1, ['do' => 'type', 'language' => 'python', 'text' => $text], $token, 'python');
+        self::assertSame(200, $this->code());
+        \assert(\is_array($answer['typed']) && \is_array($answer['typed']['mistakes']) && \is_array($answer['typed']['mistakes'][0]));
+        self::assertSame($text, $answer['typed']['text']);
+        self::assertSame('misspelt_command', $answer['typed']['mistakes'][0]['kind']);
+        self::assertSame(3, $answer['typed']['mistakes'][0]['line']);
+        $this->browser->request('GET', "/programs/$id/text/python");
+        self::assertSame($text, $this->browser->getResponse()->getContent());
+        $run = $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
+        self::assertSame(200, $this->code());
+        self::assertStringContainsString('read', (string) json_encode($run));
+        foreach (["nib\0", str_repeat('x', 600_000)] as $wrong) {
+            $this->edit($id, 2, ['do' => 'type', 'language' => 'python', 'text' => $wrong], $token, 'python');
+            self::assertSame(422, $this->code());
+        }
+        $this->edit($id, 2, ['do' => 'type', 'language' => 'cobol', 'text' => ''], $token, 'python');
+        self::assertSame(400, $this->code());
     }
 
     public function testTheHistoryNamesWhatWasDone(): void
