@@ -211,13 +211,10 @@ return [
     'run.text_and_number' => 'A text and a number can’t be put together with +. Make the number a text first.',
     'console.differ' => 'They part at moment {moment}: {one} — {other}',
     'console.ending' => 'I can’t tell the language of {file}. Its name should end in .py, .js, .cpp or .scrivlet.json.',
-    'console.fix' => 'Fix: {text}',
-    'console.none' => 'No mistakes.',
     'console.same' => 'Both do the same.',
     'console.unread' => 'This program can’t be run or translated until its mistakes are mended.',
     'file.binary' => 'This is no text: there are signs in it that no program has.',
     'file.encoding' => 'The text is not written in UTF-8. Save it again with the encoding UTF-8.',
-    'file.kind' => 'Choose a file that ends in .py, .js, .cpp or .scrivlet.json.',
     'file.long_text' => 'The file is too large. A program has at most {most} kB.',
     'run.unread' => 'There is something in the program that I can’t read yet. Mend it first.',
 ];

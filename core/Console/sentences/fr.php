@@ -211,13 +211,10 @@ return [
     'run.text_and_number' => 'Un texte et un nombre ne se mettent pas ensemble avec +. Fais d’abord du nombre un texte.',
     'console.differ' => 'Ils se séparent au moment {moment} : {one} — {other}',
     'console.ending' => 'Je ne reconnais pas le langage de {file}. Son nom doit finir par .py, .js, .cpp ou .scrivlet.json.',
-    'console.fix' => 'Correction : {text}',
-    'console.none' => 'Aucune faute.',
     'console.same' => 'Les deux font la même chose.',
     'console.unread' => 'Ce programme ne peut être ni exécuté ni traduit tant qu’il a des fautes.',
     'file.binary' => 'Ce n’est pas un texte : il contient des signes qu’aucun programme n’a.',
     'file.encoding' => 'Le texte n’est pas écrit en UTF-8. Enregistre-le à nouveau avec l’encodage UTF-8.',
-    'file.kind' => 'Choisis un fichier qui finit par .py, .js, .cpp ou .scrivlet.json.',
     'file.long_text' => 'Le fichier est trop grand. Un programme a {most} ko au plus.',
     'run.unread' => 'Il y a dans le programme quelque chose que je ne sais pas encore lire. Corrige-le d’abord.',
 ];

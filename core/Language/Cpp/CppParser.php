@@ -136,14 +136,7 @@ final class CppParser extends CppExpressions
         $last = array_pop($rows);
         if ($last instanceof GiveBack) {
             // What `main` gives back closes it.
-            foreach ($this->cuts as $index => $cut) {
-                if ($cut->id === $last->id) {
-                    $offset = $cut->start;
-                    unset($this->cuts[$index]);
-                    $this->cuts = array_values($this->cuts);
-                    break;
-                }
-            }
+            $offset = $this->uncut($last->id) ?? $offset;
         } elseif (null !== $last) {
             $rows[] = $last;
         }

@@ -55,7 +55,6 @@ final class Matching
         while ([] !== $olds && [] !== $news && $olds[0][1] === $news[0][1]) {
             $ids[array_shift($news)[0]] = array_shift($olds)[0];
         }
-        $tail = [];
         while ([] !== $olds && [] !== $news && $olds[\count($olds) - 1][1] === $news[\count($news) - 1][1]) {
             $ids[array_pop($news)[0]] = array_pop($olds)[0];
         }

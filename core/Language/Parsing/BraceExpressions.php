@@ -205,29 +205,14 @@ abstract class BraceExpressions extends BraceParser
         ][$sign] ?? null;
     }
 
-    /** An expression inside of a literal text. */
     protected function embedded(string $source, int $base): Expression
     {
-        $before = [$this->tokens, $this->at, $this->until, $this->begins];
-        $this->tokens = $this->begins = [];
-        foreach ($this->language()->tokens($source) as $token) {
-            if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
-                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
-            }
-        }
-        [$this->at, $this->until] = [0, \count($this->tokens)];
+        $before = $this->begins;
+        $this->begins = [];
         try {
-            if (0 === $this->until) {
-                $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
-            }
-            $value = $this->expression();
-            if (null !== $this->peek()) {
-                $this->fail('unexpected');
-            }
-
-            return $value;
+            return parent::embedded($source, $base);
         } finally {
-            [$this->tokens, $this->at, $this->until, $this->begins] = $before;
+            $this->begins = $before;
         }
     }
 

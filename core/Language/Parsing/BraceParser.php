@@ -777,14 +777,7 @@ abstract class BraceParser extends ExpressionParser
             $offset = $this->offset();
             $last = array_pop($rows);
             if ($last instanceof BreakLoop) {
-                foreach ($this->cuts as $index => $cut) {
-                    if ($cut->id === $last->id) {
-                        $offset = $cut->start;
-                        unset($this->cuts[$index]);
-                        $this->cuts = array_values($this->cuts);
-                        break;
-                    }
-                }
+                $offset = $this->uncut($last->id) ?? $offset;
             } elseif (null !== $last) {
                 $rows[] = $last;
                 if (!$this->is('}')) {

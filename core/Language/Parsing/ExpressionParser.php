@@ -181,7 +181,7 @@ abstract class ExpressionParser extends Parser
                 $this->neverClosed($opened);
             }
             if ($this->is(',')) {
-                $this->fail([] === $arguments ? 'extra_comma' : 'extra_comma', $next, [], [new Replacement($this->offset(), 1, '')]);
+                $this->fail('extra_comma', $next, [], [new Replacement($this->offset(), 1, '')]);
             }
             $arguments[] = $this->argument();
             if (!$this->accept(',')) {
@@ -608,6 +608,32 @@ abstract class ExpressionParser extends Parser
                     $this->failAt('no_value', $offset, max(1, $this->endOffset() - $offset), ['name' => $expression->key]);
                 }
             }
+        }
+    }
+
+    /** An expression inside of a literal text. */
+    protected function embedded(string $source, int $base): Expression
+    {
+        $before = [$this->tokens, $this->at, $this->until];
+        $this->tokens = [];
+        foreach ($this->language()->tokens($source) as $token) {
+            if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
+                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
+            }
+        }
+        [$this->at, $this->until] = [0, \count($this->tokens)];
+        try {
+            if (0 === $this->until) {
+                $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
+            }
+            $value = $this->expression();
+            if (null !== $this->peek()) {
+                $this->fail('unexpected');
+            }
+
+            return $value;
+        } finally {
+            [$this->tokens, $this->at, $this->until] = $before;
         }
     }
 

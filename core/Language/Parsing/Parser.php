@@ -33,8 +33,6 @@ abstract class Parser
     public array $mistakes = [];
     /** @var array<int, Cut> */
     public array $cuts = [];
-    /** @var array<int, string> remarks at the ends of lines, by row */
-    public array $remarks = [];
     protected int $ids = 1;
     protected int $parent = 1;
     /** @var array<string, array{int, int, list<string>}> fewest and most arguments and the parameters of own functions */
@@ -177,6 +175,21 @@ abstract class Parser
     protected function read(string $name, int $offset, bool $called = false): void
     {
         $this->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops);
+    }
+
+    /** Takes back where a row stands, because it belongs to another; gives where it began. */
+    protected function uncut(int $id): ?int
+    {
+        foreach ($this->cuts as $index => $cut) {
+            if ($cut->id === $id) {
+                unset($this->cuts[$index]);
+                $this->cuts = array_values($this->cuts);
+
+                return $cut->start;
+            }
+        }
+
+        return null;
     }
 
     /** Nothing is said of names that stand in what could not be read. */

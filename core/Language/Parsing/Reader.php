@@ -47,7 +47,7 @@ final class Reader
         $rows = $parser->rows();
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
         $mistakes = self::first((new Checker($parser, $program, $types, $language))->mistakes());
-        $cuts = self::ordered($parser->cuts, $rows, $program, $text);
+        $cuts = self::ordered($parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program);
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
         $program = $program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids));
@@ -122,7 +122,7 @@ final class Reader
      *
      * @return list<Cut>
      */
-    private static function ordered(array $cuts, Rows $rows, Program $program, string $text): array
+    private static function ordered(array $cuts, Rows $rows, string $text): array
     {
         if (null !== $rows->imports) {
             array_unshift($cuts, new Cut(0, 'prelude', $rows->imports[0], $rows->imports[1], 0));

@@ -317,32 +317,6 @@ abstract class PythonExpressions extends ExpressionParser
         return [$value, $at];
     }
 
-    /** An expression inside of a literal text. */
-    protected function embedded(string $source, int $base): Expression
-    {
-        $before = [$this->tokens, $this->at, $this->until];
-        $this->tokens = [];
-        foreach ($this->language()->tokens($source) as $token) {
-            if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
-                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
-            }
-        }
-        [$this->at, $this->until] = [0, \count($this->tokens)];
-        try {
-            if (0 === $this->until) {
-                $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
-            }
-            $value = $this->expression();
-            if (null !== $this->peek()) {
-                $this->fail('unexpected');
-            }
-
-            return $value;
-        } finally {
-            [$this->tokens, $this->at, $this->until] = $before;
-        }
-    }
-
     private function grouped(Token $opened): Expression
     {
         ++$this->at;
