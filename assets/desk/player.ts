@@ -170,8 +170,9 @@ function setPlaying(on: boolean): void {
   owed = 0;
   const tick = (now: number) => {
     const speed = PACES[Number(pace.value) - 1]!;
-    owed += ((now - before) / 1000) * speed;
-    before = now;
+    // A frame's time may lie before the click that started the run: nothing is owed then, at whatever speed.
+    owed = speed === Infinity ? Infinity : owed + (Math.max(0, now - before) / 1000) * speed;
+    before = Math.max(now, before);
     if (owed >= 1) {
       const steps = Math.floor(Math.min(owed, 1e9));
       owed = speed === Infinity ? 0 : owed - steps;
