@@ -10,7 +10,10 @@ import { blankAt, commit, isOpen } from "./desk/filler";
 import { keys } from "./desk/keys";
 import * as player from "./desk/player";
 import { pointing } from "./desk/pointing";
+import { files } from "./desk/files";
+import { handsOfAll, inkMeter, sealing } from "./desk/seals";
 import { start as startServer } from "./desk/server";
+import { commit as commitLine } from "./desk/writer";
 
 const column = caret.column;
 /** The editor is large, and comes while the page is already there. */
@@ -35,6 +38,8 @@ startServer((answer: Answer) => {
   const [row, slot] = [Number(focused?.closest<HTMLElement>("li")?.dataset.row), focused?.dataset.slot];
   update(answer);
   void text?.then((module) => module.typing(answer));
+  inkMeter();
+  sealing(answer);
   if (slot && !isOpen()) blankAt(row, slot)?.focus();
   state();
   caret.draw();
@@ -55,10 +60,14 @@ document.addEventListener("keydown", (event) => {
 byId("undo").addEventListener("click", () => travel("undo"));
 byId("redo").addEventListener("click", () => travel("redo"));
 byId("take-png").addEventListener("click", () => void takePng());
-window.addEventListener("pagehide", () => commit());
+window.addEventListener("pagehide", () => (commit(), commitLine()));
 names();
 historyDialog();
 pointing();
 void text?.then((module) => module.startTyping());
 player.start();
+files();
+handsOfAll();
+inkMeter();
+sealing(null);
 column?.focus({ preventScroll: true });

@@ -183,12 +183,14 @@ function drawActions(chosen: Selection | null, lines: HTMLElement[]): void {
   const first = lines[0];
   if (!chosen || !first || !column) return;
   const isPart = chosen.part !== "head";
+  const isTurned = ["code", "handwritten", "sealed"].includes(first.dataset.hand ?? "");
+  const write: [string, string][] =
+    chosen.ids.length === 1 && !first.hasAttribute("data-off") ? [["write", "pencil-line"]] : [];
   const names: [string, string][] = isPart
-    ? [
-        ["unwrap", "ungroup"],
-        ["delete", "trash-2"],
-      ]
+    ? [...write, ["unwrap", "ungroup"], ["delete", "trash-2"]]
     : [
+        ...write,
+        isTurned ? ["turn_words", "message-square-text"] : ["turn_code", "code-xml"],
         ["duplicate", "copy"],
         [first.hasAttribute("data-off") ? "switch_on" : "switch_off", "power"],
         ["wrap", "group"],
@@ -212,8 +214,13 @@ function drawActions(chosen: Selection | null, lines: HTMLElement[]): void {
   actions.className = "actions";
   const page = column.closest<HTMLElement>(".blocks-page")!;
   page.style.position = "relative";
-  actions.style.top = `${column.offsetTop + first.offsetTop + first.offsetHeight / 2 - 14}px`;
   page.append(actions);
+  // Beside the words of the first row where there is room, else below the rows, so that nothing chosen is hidden.
+  const last = first.lastElementChild?.getBoundingClientRect().right ?? 0;
+  const fits = last < actions.getBoundingClientRect().left - 4;
+  const line = fits ? first : lines[lines.length - 1]!;
+  const top = fits ? line.offsetHeight / 2 - 14 : line.offsetHeight + 3;
+  actions.style.top = `${column.offsetTop + line.offsetTop + top}px`;
 }
 
 export function start(action: (name: string) => void): void {

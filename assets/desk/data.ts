@@ -1,3 +1,5 @@
+import type { Report } from "./player";
+
 /** What the server says of the program on the desk. */
 export type PlaceData = [
   anchor: string,
@@ -23,10 +25,16 @@ export interface Facts {
   functions: OwnFunction[];
   mixed: string[];
   typed: Typed | null;
+  /** Rows that a person typed, and all rows. */
+  ink: [typed: number, all: number];
+  /** Rows written in the place of printed ones that are not proven to do the same. */
+  unsealed: number[];
 }
 export interface Mistake {
   kind: string;
   line: number;
+  /** Where the line stands on the blocks page. */
+  key: string;
   from: number;
   to: number;
   message: string;
@@ -54,10 +62,24 @@ export interface Answer extends Facts {
   numbers: Record<string, (number | null)[]>;
   select: number[];
   focus: number | null;
+  /** Where written rows part from the printed ones; null if they were not compared. */
+  partings: Parting[] | null;
+}
+export interface Side {
+  did: string;
+  moment: number;
+  run: Report;
+}
+export interface Parting {
+  row: number;
+  sides: [printed: Side, written: Side];
 }
 export type Edit = { do: string } & Record<string, unknown>;
 
 export const data = JSON.parse(document.querySelector("#desk-data")!.textContent!) as DeskData;
+
+/** The language in which rows are written by hand and shown in code. */
+export const language = data.text === "all" ? "python" : data.text;
 
 export function byId<T extends Element = HTMLElement>(id: string): T {
   return document.getElementById(id) as unknown as T;

@@ -3,6 +3,7 @@ import { byId, data, say, type Edit } from "./data";
 import { fill } from "./filler";
 import * as picker from "./picker";
 import { Refused, send } from "./server";
+import * as writer from "./writer";
 
 const column = caret.column;
 const here = byId("here");
@@ -53,6 +54,9 @@ export function act(name: string): void {
   if (name === "delete")
     perform(part === "head" ? { do: "delete", ids: chosen.ids } : { do: "delete-part", row, part }, "stay");
   else if (name === "unwrap") perform({ do: "unwrap", row, part }, part === "head" ? "select" : "stay");
+  else if (name === "write") void writer.write(row, part);
+  else if (name === "turn_code" || name === "turn_words")
+    perform({ do: "turn", ids: chosen.ids, hand: name === "turn_code" ? "code" : "words" }, "select");
   else if (name === "duplicate") perform({ do: "duplicate", ids: chosen.ids }, "select");
   else if (name === "switch_off" || name === "switch_on")
     perform({ do: name === "switch_off" ? "off" : "on", ids: chosen.ids }, "select");

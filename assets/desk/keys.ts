@@ -1,6 +1,6 @@
 import * as caret from "./caret";
 import { data } from "./data";
-import { actionList, choose, copy, erase, paste, perform, rowsAtCaret, shift, travel } from "./editing";
+import { act, actionList, choose, copy, erase, paste, perform, rowsAtCaret, shift, travel } from "./editing";
 import { blanks, fill } from "./filler";
 
 const column = caret.column;
@@ -41,6 +41,14 @@ export function keys(event: KeyboardEvent): void {
       done(),
       ids ? perform({ do: caret.rowLine(ids[0]!)?.hasAttribute("data-off") ? "on" : "off", ids }, "select") : undefined
     );
+  }
+  if (event.altKey && (key === "Enter" || key === "c")) {
+    done();
+    if (blank) column?.focus();
+    const id = Number(blank?.closest<HTMLElement>("li")?.dataset.row) || rowsAtCaret()?.[0];
+    if (!caret.selection() && id) caret.select(id, "head");
+    const isTurned = caret.selectedLines()[0]?.matches("[data-hand=code], [data-hand=handwritten], [data-hand=sealed]");
+    return act(key === "Enter" ? "write" : isTurned ? "turn_words" : "turn_code");
   }
   if (key === "Tab" && (blank || !event.shiftKey)) {
     if (focusBlank(event.shiftKey ? -1 : 1, blank)) done();

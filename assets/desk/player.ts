@@ -4,7 +4,7 @@ import { commit } from "./filler";
 import { post } from "./server";
 import { SheetPlayer, type SceneEvent } from "./sheet";
 
-interface Report {
+export interface Report {
   rows: string[];
   steps: number[];
   changes: (number | string)[];
@@ -96,14 +96,19 @@ function ending(): string {
   return (row ? `“${row}”: ` : "") + (text ?? "");
 }
 
+export interface Value {
+  name: string;
+  value: string;
+  /** The value before, where this moment changed it. */
+  old: string | undefined;
+}
+
 /** Values as they were: the program's own, and those of the innermost call. */
-function values(quietly: boolean): void {
-  const body = byId("values").querySelector("tbody")!;
+export function valuesAt({ changes, calls, variables }: Report, moment: number): Value[] {
   const frames: Map<number, string>[] = [new Map()];
   const fresh = new Map<number, string>();
-  const { changes, calls, variables } = report!;
   let call = 0;
-  for (let at = 0; !quietly && (at < changes.length || call < calls.length);) {
+  for (let at = 0; at < changes.length || call < calls.length;) {
     const change = at < changes.length ? (changes[at] as number) : Infinity;
     const called = call < calls.length ? calls[call]! : Infinity;
     if (Math.min(change, called) > moment) break;
@@ -123,14 +128,17 @@ function values(quietly: boolean): void {
     at += 3;
   }
   const shown = frames.length > 1 ? [...frames[0]!, ...frames[frames.length - 1]!] : [...frames[0]!];
-  const rows = shown.map(([slot, value]) => {
-    const old = fresh.get(slot);
-    const name =
-      variables[slot]!.function === null
-        ? variables[slot]!.name
-        : `${variables[slot]!.function} · ${variables[slot]!.name}`;
-    return line(name, old ? `${old} → ${value}` : value, old !== undefined);
+  return shown.map(([slot, value]) => {
+    const { name, function: within } = variables[slot]!;
+    return { name: within === null ? name : `${within} · ${name}`, value, old: fresh.get(slot) };
   });
+}
+
+function values(quietly: boolean): void {
+  const body = byId("values").querySelector("tbody")!;
+  const rows = (quietly ? [] : valuesAt(report!, moment)).map(({ name, value, old }) =>
+    line(name, old ? `${old} → ${value}` : value, old !== undefined),
+  );
   if (sheet && !quietly) {
     const { x, y, heading, ink, width } = sheet.nib;
     const name = data.inks.find(([, hex]) => hex === ink)?.[0] ?? ink;

@@ -14,6 +14,10 @@ interface Waiting {
 }
 const waiting: Waiting[] = [];
 let sending = false;
+/** Whether an edit is under way. */
+export function isBusy(): boolean {
+  return waiting.length > 0;
+}
 let onAnswer: (answer: Answer) => void = () => {};
 
 function note(key: string, isTrouble = false): void {

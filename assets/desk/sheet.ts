@@ -4,7 +4,6 @@ import { byId } from "./data";
 export type SceneEvent = [kind: string, moment: number, ...fields: unknown[]];
 
 const SVG = "http://www.w3.org/2000/svg";
-const sheet = byId<SVGSVGElement>("sheet");
 
 function element(name: string, attributes: Record<string, string | number>): SVGElement {
   const made = document.createElementNS(SVG, name);
@@ -12,12 +11,23 @@ function element(name: string, attributes: Record<string, string | number>): SVG
   return made;
 }
 
-const grid = element("g", { stroke: "#eef0f4", "stroke-width": 1 });
-for (let x = -240; x <= 240; x += 40) grid.append(element("line", { x1: x, x2: x, y1: -180, y2: 180 }));
-for (let y = -160; y <= 160; y += 40) grid.append(element("line", { x1: -240, x2: 240, y1: y, y2: y }));
-const marks = element("g", { "stroke-linecap": "round" });
-const arrow = element("path", { d: "M0 0 L-16 -6 L-12 0 L-16 6Z", fill: "#c4412b" });
-sheet.append(grid, marks, arrow);
+/** A sheet of paper with what is drawn on it. */
+export interface Paper {
+  marks: SVGElement;
+  arrow: SVGElement;
+}
+
+export function paper(sheet: SVGSVGElement): Paper {
+  const grid = element("g", { stroke: "#eef0f4", "stroke-width": 1 });
+  for (let x = -240; x <= 240; x += 40) grid.append(element("line", { x1: x, x2: x, y1: -180, y2: 180 }));
+  for (let y = -160; y <= 160; y += 40) grid.append(element("line", { x1: -240, x2: 240, y1: y, y2: y }));
+  const marks = element("g", { "stroke-linecap": "round" });
+  const arrow = element("path", { d: "M0 0 L-16 -6 L-12 0 L-16 6Z", fill: "#c4412b" });
+  sheet.replaceChildren(grid, marks, arrow);
+  return { marks, arrow };
+}
+
+const stage = paper(byId<SVGSVGElement>("sheet"));
 
 export interface NibState {
   x: number;
@@ -41,12 +51,13 @@ export class SheetPlayer {
   constructor(
     private readonly events: SceneEvent[],
     private readonly keyOf: (moment: number) => string,
+    private readonly paper: Paper = stage,
   ) {
     this.begin();
   }
 
   private begin(): void {
-    marks.replaceChildren();
+    this.paper.marks.replaceChildren();
     this.nib = { ...START };
     this.done = 0;
     this.shape = null;
@@ -56,6 +67,7 @@ export class SheetPlayer {
   show(moment: number): void {
     if (this.done > 0 && (this.events[this.done - 1]?.[1] ?? 0) > moment) this.begin();
     while (this.done < this.events.length && this.events[this.done]![1] <= moment) this.play(this.events[this.done++]!);
+    const { arrow } = this.paper;
     arrow.setAttribute("transform", `translate(${this.nib.x} ${-this.nib.y}) rotate(${-this.nib.heading})`);
     arrow.toggleAttribute("hidden", !this.nib.visible);
     (arrow as SVGGraphicsElement).style.display = this.nib.visible ? "" : "none";
@@ -64,7 +76,7 @@ export class SheetPlayer {
   private add(moment: number, name: string, attributes: Record<string, string | number>): SVGElement {
     const made = element(name, attributes);
     made.dataset.key = this.keyOf(moment);
-    marks.append(made);
+    this.paper.marks.append(made);
     return made;
   }
 
@@ -98,15 +110,15 @@ export class SheetPlayer {
     } else if (kind === "speed") {
       this.level = a;
     } else if (kind === "clear") {
-      marks.replaceChildren();
-      if (this.shape) marks.append(this.shape);
+      this.paper.marks.replaceChildren();
+      if (this.shape) this.paper.marks.append(this.shape);
     }
   }
 }
 
 /** Lights the marks that a row drew. */
 export function lightMarks(key: string | null): void {
-  for (const one of marks.querySelectorAll(".mark-lit")) one.classList.remove("mark-lit");
+  for (const one of stage.marks.querySelectorAll(".mark-lit")) one.classList.remove("mark-lit");
   if (key === null) return;
-  for (const one of marks.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)) one.classList.add("mark-lit");
+  for (const one of stage.marks.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)) one.classList.add("mark-lit");
 }

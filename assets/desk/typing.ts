@@ -1,19 +1,30 @@
 import { defaultKeymap, history, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
-import { cpp } from "@codemirror/lang-cpp";
-import { javascript } from "@codemirror/lang-javascript";
-import { python } from "@codemirror/lang-python";
-import { bracketMatching, HighlightStyle, indentOnInput, indentUnit, syntaxHighlighting } from "@codemirror/language";
+import {
+  bracketMatching,
+  HighlightStyle,
+  indentOnInput,
+  indentUnit,
+  type LanguageSupport,
+  syntaxHighlighting,
+} from "@codemirror/language";
 import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
 import { byId, data, say, type Answer, type Mistake } from "./data";
+import { reveal } from "./columns";
 import { refused } from "./editing";
+import { folding, refold, showAll } from "./folding";
 import { send } from "./server";
 
 /** How long a pause is until what was typed is read. */
 const PAUSE = 300;
-const languages = { python, javascript, cpp };
+/** The grammar of the page's own language is all that is loaded. */
+const languages: Record<string, () => Promise<LanguageSupport>> = {
+  python: async () => (await import("@codemirror/lang-python")).python(),
+  javascript: async () => (await import("@codemirror/lang-javascript")).javascript(),
+  cpp: async () => (await import("@codemirror/lang-cpp")).cpp(),
+};
 
 let view: EditorView | null = null;
 let timer = 0;
@@ -104,8 +115,10 @@ function separator(text: string): string {
   return ends.size === 1 && ends.has("\r\n") ? "\r\n" : "\n";
 }
 
-function open(): void {
+async function open(): Promise<void> {
+  const colours = await languages[data.typed!.language]!();
   const typed = data.typed!;
+  if (view) return;
   const unit = /^(\t| {2,8})\S/m.exec(typed.text)?.[1] ?? "    ";
   given = typed.text;
   view = new EditorView({
@@ -121,9 +134,10 @@ function open(): void {
         indentUnit.of(unit),
         EditorState.tabSize.of(4),
         bracketMatching(),
+        folding(unit === "\t" ? 4 : unit.length),
         highlightSelectionMatches(),
         syntaxHighlighting(style),
-        languages[typed.language as keyof typeof languages](),
+        colours,
         decorations,
         EditorView.contentAttributes.of({
           "aria-label": say("writing", { language: byId("write").closest(".head")!.querySelector("b")!.textContent! }),
@@ -185,21 +199,33 @@ function follow(answer: Answer): void {
     given = fresh;
   }
   if (text() === typed.text) redraw(answer.numbers[typed.language] ?? []);
+  if (!byId("typed").hidden) refold(view);
 }
 
-function write(on: boolean): void {
+async function write(on: boolean): Promise<void> {
   const typed = byId("typed");
   const page = document.querySelector<HTMLElement>(".text-page ol")!;
   byId("write").setAttribute("aria-pressed", String(on));
-  if (on && !view) open();
+  if (on && !view) await open();
   if (!on) read();
   typed.hidden = !on;
   page.hidden = on;
-  if (on) view!.focus();
+  if (on) {
+    refold(view!);
+    view!.focus();
+  } else showAll();
 }
 
-function mend(mistake: Mistake): void {
-  write(true);
+async function mend(mistake: Mistake): Promise<void> {
+  if (!hasPage() || byId("typed").hidden) {
+    const [typed, lineEnd] = [data.typed!, separator(data.typed!.text)];
+    let mended = typed.text.replaceAll(lineEnd, "\n");
+    for (const fix of [...mistake.fix].sort((one, other) => other.from - one.from))
+      mended = mended.slice(0, fix.from) + fix.text + mended.slice(fix.to);
+    send({ do: "type", language: typed.language, text: mended.replaceAll("\n", lineEnd) }).catch(refused);
+    return;
+  }
+  await write(true);
   const changes = mistake.fix.map((fix) => ({ from: fix.from, to: fix.to, insert: fix.text }));
   view!.dispatch({ changes, userEvent: "input.fix" });
   read();
@@ -217,8 +243,9 @@ function list(): void {
       jump.type = "button";
       jump.className = "jump";
       jump.textContent = mistake.message;
-      jump.addEventListener("click", () => {
-        write(true);
+      jump.addEventListener("click", async () => {
+        if (!hasPage()) return reveal(mistake.key);
+        await write(true);
         view!.dispatch({ selection: { anchor: Math.min(mistake.from, view!.state.doc.length) }, scrollIntoView: true });
       });
       item.append(jump);
@@ -228,7 +255,7 @@ function list(): void {
         fix.className = "btn mend";
         fix.textContent = say("fix");
         fix.setAttribute("aria-label", `${say("fix")}: ${say("line", { line: mistake.line })}`);
-        fix.addEventListener("click", () => mend(mistake));
+        fix.addEventListener("click", () => void mend(mistake));
         item.append(fix);
       }
       return item;
@@ -237,6 +264,38 @@ function list(): void {
   const wrong = new Set(mistakes.map((mistake) => String(mistake.line)));
   for (const line of document.querySelectorAll<HTMLElement>(".spine .line"))
     line.classList.toggle("has-mistake", wrong.has(line.textContent!.trim()));
+  markRows(mistakes);
+}
+
+/** Rows that show as they were typed are marked on the blocks page, too, with the place underlined. */
+function markRows(mistakes: Mistake[]): void {
+  for (const row of document.querySelectorAll<HTMLElement>("#blocks > .has-mistake")) {
+    row.classList.remove("has-mistake");
+    const typed = row.querySelector(".typed-line");
+    if (typed) typed.textContent = typed.textContent;
+  }
+  const lines = data.typed?.text.split(/\r\n|\n|\r/) ?? [];
+  for (const mistake of mistakes) {
+    const row = document.querySelector<HTMLElement>(`#blocks > li[data-key="${CSS.escape(mistake.key)}"]`);
+    row?.classList.add("has-mistake");
+    const typed = row?.querySelector(".typed-line");
+    if (!typed) continue;
+    const before = lines.slice(0, mistake.line - 1).reduce((sum, line) => sum + line.length + 1, 0);
+    const indent = /^\s*/.exec(lines[mistake.line - 1] ?? "")![0].length;
+    const text = typed.textContent!;
+    const from = Math.max(0, Math.min(mistake.from - before - indent, text.length - 1));
+    const to = Math.max(from + 1, Math.min(mistake.to - before - indent, text.length));
+    const wrong = document.createElement("span");
+    wrong.className = "wrong";
+    wrong.title = mistake.message;
+    wrong.textContent = text.slice(from, to);
+    typed.replaceChildren(text.slice(0, from), wrong, text.slice(to));
+  }
+}
+
+/** Whether a text page lies open. */
+function hasPage(): boolean {
+  return document.getElementById("write") !== null;
 }
 
 export function typing(answer: Answer): void {
@@ -245,15 +304,15 @@ export function typing(answer: Answer): void {
 }
 
 export function startTyping(): void {
-  if (!data.typed) return;
+  list();
+  if (!hasPage()) return;
   byId<HTMLButtonElement>("write").disabled = false;
-  byId("write").addEventListener("click", () => write(byId<HTMLElement>("typed").hidden === true));
+  byId("write").addEventListener("click", () => void write(byId<HTMLElement>("typed").hidden === true));
   document.addEventListener("keydown", (event) => {
     if (event.key === "F2" && !(event.target as Element).closest("dialog")) {
       event.preventDefault();
-      write(byId<HTMLElement>("typed").hidden === true);
+      void write(byId<HTMLElement>("typed").hidden === true);
     }
   });
   window.addEventListener("pagehide", () => read());
-  list();
 }

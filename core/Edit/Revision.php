@@ -27,6 +27,12 @@ final readonly class Revision
         return new self($this->number + 1, $this->number, null);
     }
 
+    /** After something was found out of this revision that is no edit of a person: undo passes over it. */
+    public function noted(): self
+    {
+        return new self($this->number + 1, $this->undoTo, $this->redoTo);
+    }
+
     /** @param self $target the revision that undoTo names; the new one holds its program */
     public function undone(self $target): self
     {

@@ -46,6 +46,7 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\Model;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -164,7 +165,7 @@ final class ProjectReader
             throw $this->wrong('file.wrong');
         }
         $next = \is_array($data) && \is_int($data['nextId'] ?? null) && $this->keepIds ? $data['nextId'] : $this->nextId;
-        $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data));
+        $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data), $this->models($data));
         if (!$this->keepIds) {
             $program = $this->renumbered($program);
         }
@@ -233,6 +234,25 @@ final class ProjectReader
         unset($hands[0]);
 
         return $hands;
+    }
+
+    /** @return array<int, Model> */
+    private function models(mixed $data): array
+    {
+        $models = [];
+        $known = fn (mixed $id): int => \is_int($id) ? ($this->keepIds ? $id : $this->ids[$id] ?? 0) : throw $this->wrong('file.wrong');
+        foreach (\is_array($data) && \is_array($data['models'] ?? null) ? $data['models'] : [] as $model) {
+            $language = Language::tryFrom(\is_string($language = $this->member($model, 'language')) ? $language : '')->value ?? throw $this->wrong('file.wrong');
+            $id = $known($this->member($model, 'id'));
+            $kept = [$this->ids, $this->nextId];
+            $row = \is_array($model) && isset($model['row']) ? $this->at('models', fn (): Statement => $this->row($model['row'])->withId($id)) : null;
+            // It stands beside the program, not in it.
+            [$this->ids, $this->nextId] = $kept;
+            $models[$id] = new Model($language, $row, \is_array($model) && isset($model['of']) ? $known($model['of']) : null);
+        }
+        unset($models[0]);
+
+        return $models;
     }
 
     /**

@@ -22,6 +22,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\Model;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -83,7 +84,14 @@ final class ProjectWriter
             ...([] === $program->below ? [] : ['below' => array_map(self::row(...), $program->below)]),
             ...([] === $program->handwriting ? [] : ['handwriting' => array_map(self::handwriting(...), $program->handwriting)]),
             ...([] === $program->hands ? [] : ['hands' => array_map(static fn (int $id, Hand $hand): array => [$id, $hand->value], array_keys($program->hands), $program->hands)]),
+            ...([] === $program->models ? [] : ['models' => array_map(self::model(...), array_keys($program->models), $program->models)]),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function model(int $id, Model $model): array
+    {
+        return ['id' => $id, 'language' => $model->language, ...(null === $model->row ? [] : ['row' => self::row($model->row)]), ...(null === $model->of ? [] : ['of' => $model->of])];
     }
 
     /** @return array<string, mixed> */

@@ -77,8 +77,12 @@ enum Language: string
         };
     }
 
-    /** As this language's printer writes it, whatever a person typed. */
-    public function printPlainly(Program $program, ?Types $types = null): PrintedText
+    /**
+     * As this language's printer writes it, whatever a person typed.
+     *
+     * @param list<int> $marked rows whose blanks are marked in the text; see Printer::BLANK
+     */
+    public function printPlainly(Program $program, ?Types $types = null, array $marked = []): PrintedText
     {
         $types ??= Types::of($program);
 
@@ -86,6 +90,6 @@ enum Language: string
             self::Python => new PythonPrinter($program, $types),
             self::JavaScript => new JavaScriptPrinter($program, $types),
             self::Cpp => new CppPrinter($program, $types),
-        })->print();
+        })->print($marked);
     }
 }

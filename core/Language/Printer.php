@@ -93,6 +93,12 @@ abstract class Printer
     protected array $renamed = [];
     /** @var array<string, true> what live rows need from a library */
     private array $needed = [];
+    /** Around the text of a marked blank stand these signs, which no text has; behind the first, its name. */
+    public const BLANK = "\x01";
+    public const BLANK_TEXT = "\x02";
+    public const BLANK_END = "\x03";
+    /** @var array<int, string> names of the blanks to be marked, by the number of their expression's object */
+    private array $marked = [];
 
     final public function __construct(protected readonly Program $program, protected readonly Types $types)
     {
@@ -114,8 +120,15 @@ abstract class Printer
         $this->renamed = array_intersect_key($library, $this->taken);
     }
 
-    final public function print(): PrintedText
+    /** @param list<int> $rows ids of the rows whose blanks are marked in the text */
+    final public function print(array $rows = []): PrintedText
     {
+        $wanted = array_fill_keys($rows, true);
+        foreach ([] === $rows ? [] : Walk::statements($this->program->parts()) as $row) {
+            foreach (isset($wanted[$row->id]) ? $row->blanks() : [] as $name => $blank) {
+                $this->marked[spl_object_id($blank)] = $name;
+            }
+        }
         $this->program();
 
         return new PrintedText($this->lines);
@@ -444,6 +457,14 @@ abstract class Printer
 
     /** @param int $around how strongly what stands around it binds; weaker expressions get brackets */
     final protected function expression(Expression $expression, int $around = 0): string
+    {
+        $name = [] === $this->marked ? null : $this->marked[spl_object_id($expression)] ?? null;
+        $text = $this->unmarked($expression, $around);
+
+        return null === $name ? $text : self::BLANK.$name.self::BLANK_TEXT.$text.self::BLANK_END;
+    }
+
+    private function unmarked(Expression $expression, int $around): string
     {
         return match (true) {
             $expression instanceof NumberLiteral => $this->bracket(self::number($expression->value), $expression->value < 0 ? self::UNARY : self::ATOM, $around),

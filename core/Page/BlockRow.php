@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Page;
 
 use Scrivlet\Core\Catalogue\Kind;
+use Scrivlet\Core\Tree\Hand;
 
 /** One row of the blocks page. */
 final readonly class BlockRow
@@ -15,6 +16,7 @@ final readonly class BlockRow
      * @param list<string|BlankView> $segments the phrase
      * @param string                 $goes     where the row may stand when it is moved; see Goes
      * @param int                    $height   rows of the statement and all it holds
+     * @param Hand|null              $hand     how it shows, if not as a printed row in words
      */
     public function __construct(
         public string $anchor,
@@ -29,6 +31,13 @@ final readonly class BlockRow
         public bool $holds,
         public string $goes,
         public int $height = 1,
+        public ?Hand $hand = null,
     ) {
+    }
+
+    /** @param list<Bracket> $brackets */
+    public function with(array $brackets, int $height): self
+    {
+        return new self($this->anchor, $this->statement, $this->part, $this->entry, $this->kind, $this->icon, $brackets, $this->segments, $this->off, $this->holds, $this->goes, $height, $this->hand);
     }
 }

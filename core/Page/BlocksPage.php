@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Page;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\Goes;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\Kind;
@@ -15,6 +16,7 @@ use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Hand;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
@@ -36,7 +38,8 @@ final class BlocksPage
 
     private readonly Chips $chips;
 
-    public function __construct(private readonly Program $program, private readonly string $locale)
+    /** @param array<string, list<string|array{string, string}>> $turned rows that do not show in words; see TurnedRows */
+    public function __construct(private readonly Program $program, private readonly string $locale, private readonly array $turned = [])
     {
         $this->chips = new Chips($locale);
         $functions = $program->functions;
@@ -91,7 +94,7 @@ final class BlocksPage
             return;
         }
         $brackets[$depth - 1] = new Bracket($brackets[$depth - 1]->kind, true);
-        $this->rows[$last] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, $brackets, $row->segments, $row->off, $row->holds, $row->goes, $row->height);
+        $this->rows[$last] = $row->with($brackets, $row->height);
     }
 
     /**
@@ -155,13 +158,45 @@ final class BlocksPage
         }
         $row = $this->rows[$start];
         // @phpstan-ignore assign.propertyType (the row is there already, so the list stays one)
-        $this->rows[$start] = new BlockRow($row->anchor, $row->statement, $row->part, $row->entry, $row->kind, $row->icon, $row->brackets, $row->segments, $row->off, $row->holds, $row->goes, \count($this->rows) - $start);
+        $this->rows[$start] = $row->with($row->brackets, \count($this->rows) - $start);
     }
 
     /** @param list<Bracket> $brackets */
     private function add(Statement $statement, string $part, string $key, array $brackets, bool $holds, int $branch = 0): void
     {
         $entry = Catalogue::get($key);
+        $hand = $this->program->hands[$statement->id] ?? null;
+        $turned = $this->turned["$statement->id:$part"] ?? null;
+        $segments = null === $turned ? $this->phrase($statement, $entry, $branch) : $this->text($statement, $turned, $entry);
+        $this->rows[] = new BlockRow("$statement->id:$part", $statement->id, $part, $key, $entry->kind, $entry->icon(), $brackets, $segments, $statement->off, $holds, self::goes($statement)->value, 1, null === $turned && Hand::Typed !== $hand ? null : $hand);
+    }
+
+    /**
+     * The row's text in place of its words.
+     *
+     * @param list<string|array{string, string}> $turned
+     *
+     * @return list<string|BlankView>
+     */
+    private function text(Statement $statement, array $turned, Entry $entry): array
+    {
+        $segments = [];
+        foreach ($turned as $segment) {
+            if (\is_string($segment)) {
+                $segments[] = $segment;
+                continue;
+            }
+            [$slot, $text] = $segment;
+            $blank = $this->blank($statement, $slot, $entry->slot($slot)->type ?? SlotType::Any);
+            $segments[] = new BlankView($slot, $blank->type, $blank->source, new Chip([$text], false));
+        }
+
+        return $segments;
+    }
+
+    /** @return list<string|BlankView> */
+    private function phrase(Statement $statement, Entry $entry, int $branch): array
+    {
         $segments = [];
         foreach (Phrase::split($entry->words[$this->locale]) as [$text, $slot]) {
             if ('' !== $text) {
@@ -190,7 +225,8 @@ final class BlocksPage
                 $segments[] = $this->blank($statement, "argument$index", SlotType::Any);
             }
         }
-        $this->rows[] = new BlockRow("$statement->id:$part", $statement->id, $part, $key, $entry->kind, $entry->icon(), $brackets, $segments, $statement->off, $holds, self::goes($statement)->value);
+
+        return $segments;
     }
 
     private function blank(Statement $statement, string $slot, SlotType $type): BlankView

@@ -18,10 +18,13 @@ final class Spread
     public readonly array $rows;
     public readonly BlocksPage $blocks;
 
-    /** @param list<Language> $languages */
-    public function __construct(Program $program, array $languages, string $locale, public readonly Types $types)
+    /**
+     * @param list<Language> $languages of the text pages
+     * @param Language       $code      of rows in code, where no text page is open
+     */
+    public function __construct(Program $program, array $languages, string $locale, public readonly Types $types, Language $code = Language::Python)
     {
-        $this->blocks = new BlocksPage($program, $locale);
+        $this->blocks = new BlocksPage($program, $locale, [] === $program->hands ? [] : TurnedRows::of($program, $languages[0] ?? $code, $types));
         $pages = ['blocks' => []];
         foreach ($this->blocks->rows as $row) {
             $pages['blocks'][$row->anchor][] = $row;

@@ -4,18 +4,26 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Tree;
 
-/** How a row shows on the blocks page when it is not in words. */
+/** How a row came to be and shows on the blocks page, where that is not as a printed row in words. */
 enum Hand: string
 {
     /** The row turned over: its text in the language of the text page. */
     case Code = 'code';
-    /** A person typed it. */
+    /** A person typed it on the text page; it shows in words. */
+    case Typed = 'typed';
+    /** A person typed it, and it shows as it was typed. */
     case Handwritten = 'handwritten';
-    /** A person typed it, and it was run to show that it does what the printed row did. */
+    /** It shows as it was typed, and was run to show that it does what the printed row did. */
     case Sealed = 'sealed';
 
-    public function isTyped(): bool
+    /** Whether a person typed the row. */
+    public function isInk(): bool
     {
         return self::Code !== $this;
+    }
+
+    public function showsAsTyped(): bool
+    {
+        return self::Handwritten === $this || self::Sealed === $this;
     }
 }

@@ -14,6 +14,7 @@ final readonly class Program extends Node
      * @param list<Statement>            $below       rows below the script: functions, remarks
      * @param array<string, Handwriting> $handwriting texts that a person typed, by language
      * @param array<int, Hand>           $hands       rows that are not shown in words, by id
+     * @param array<int, Model>          $models      what rows that were written in the place of printed ones have to do, by id
      */
     public function __construct(
         public array $functions,
@@ -22,6 +23,7 @@ final readonly class Program extends Node
         public array $below = [],
         public array $handwriting = [],
         public array $hands = [],
+        public array $models = [],
     ) {
     }
 
@@ -64,6 +66,20 @@ final readonly class Program extends Node
     public function withHands(array $hands): self
     {
         return $this->with(['hands' => $hands]);
+    }
+
+    /** @param array<int, Model> $models */
+    public function withModels(array $models): self
+    {
+        return $this->with(['models' => $models]);
+    }
+
+    /** @return list<int> rows that were written in the place of printed ones and are not proven to do the same */
+    public function unsealed(): array
+    {
+        $hands = $this->hands;
+
+        return array_values(array_filter(array_keys($this->models), fn (int $id): bool => null !== $this->models[$id]->row && Hand::Handwritten === ($hands[$id] ?? null)));
     }
 
     /** @return list<Statement> every row that stands in no other, from top to bottom */

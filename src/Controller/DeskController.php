@@ -6,6 +6,7 @@ namespace Scrivlet\App\Controller;
 
 use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\EditReader;
+use Scrivlet\App\Desk\PartingReport;
 use Scrivlet\App\Desk\RunReport;
 use Scrivlet\App\Desk\SpreadRenderer;
 use Scrivlet\App\Desk\TypedText;
@@ -15,11 +16,15 @@ use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\RevisionConflict;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Compare\Parting;
+use Scrivlet\Core\Compare\Seals;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Locator;
 use Scrivlet\Core\Edit\Revision;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Handwriting\InPlace;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
@@ -88,10 +93,12 @@ final class DeskController extends AbstractController
             return $this->conflict($revision);
         }
         $old = ProgramStore::program($program);
+        $partings = [];
         try {
             [$next, $edited] = match ($edit['do'] ?? null) {
                 'undo' => $this->travel($program, $revision, true),
                 'redo' => $this->travel($program, $revision, false),
+                'seal' => $this->seal($revision, $old, $partings),
                 'return' => $this->comeBack($program, $revision, \is_int($edit['to'] ?? null) ? $edit['to'] : 0),
                 default => [$revision->edited(), EditReader::apply($old, $edit)],
             };
@@ -108,11 +115,14 @@ final class DeskController extends AbstractController
             }
         }
 
-        return $this->answer($request, $data, $old, $edited, $next);
+        return $this->answer($request, $data, $old, $edited, $next, $partings);
     }
 
-    /** @param array<mixed> $data */
-    private function answer(Request $request, array $data, Tree $old, Edited $edited, Revision $next): JsonResponse
+    /**
+     * @param array<mixed>  $data
+     * @param list<Parting> $partings
+     */
+    private function answer(Request $request, array $data, Tree $old, Edited $edited, Revision $next, array $partings): JsonResponse
     {
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
         $before = $this->renderer->spread($old, $view, $request->getLocale());
@@ -126,15 +136,14 @@ final class DeskController extends AbstractController
             ...$this->state($next),
             'select' => $edited->rows,
             'focus' => $edited->focus,
+            'partings' => 'seal' === $edited->kind ? array_map(static fn (Parting $parting): array => PartingReport::of($parting, $request->getLocale()), $partings) : null,
         ]);
     }
 
     /** @return array<string, mixed>|null the text of the one text page that is open */
     private static function typed(Tree $program, DeskView $view, string $locale): ?array
     {
-        $languages = $view->languages();
-
-        return 1 === \count($languages) ? TypedText::of($program, $languages[0], $locale) : null;
+        return 1 < \count($view->languages()) ? null : TypedText::of($program, $view->runsAs(), $locale);
     }
 
     /** @return array{canUndo: bool, canRedo: bool} */
@@ -163,6 +172,32 @@ final class DeskController extends AbstractController
         [, $tree] = $this->store->revision($program, $number) ?? throw new NotFoundHttpException('No such revision.');
 
         return [$revision->edited(), new Edited($tree, 'return', (string) $number, [])];
+    }
+
+    /**
+     * Runs the program with each row written by hand and with the printed one in its place.
+     *
+     * @param list<Parting> $partings
+     *
+     * @return array{Revision, Edited}
+     */
+    private function seal(Revision $revision, Tree $tree, array &$partings): array
+    {
+        [$sealed, $partings] = Seals::judged($tree);
+
+        return [$revision->noted(), new Edited($sealed, 'seal', '', [])];
+    }
+
+    /** What a row says in text, for writing it by hand. */
+    #[Route('/line', name: 'desk_line', methods: ['GET'])]
+    public function line(Request $request, Program $program): JsonResponse
+    {
+        $language = Language::tryFrom($request->query->getString('language')) ?? Language::Python;
+        try {
+            return new JsonResponse(InPlace::line(ProgramStore::program($program), $language, $request->query->getInt('row'), $request->query->getString('part')));
+        } catch (Refusal $refusal) {
+            return new JsonResponse(['message' => Sentences::of($refusal->key, $refusal->parameters, $request->getLocale())], 422);
+        }
     }
 
     /** Where another tab was faster: what this one has, and its last edit, as a program of its own. */

@@ -112,6 +112,18 @@ final class ShelfController extends AbstractController
         return $this->redirectToRoute('shelf');
     }
 
+    /** A text of its own; the block program stays as it was. */
+    #[Route('/programs/{id}/to-text/{language}', name: 'program_to_text', requirements: ['language' => 'python|javascript|cpp'], methods: ['POST'])]
+    public function toText(Program $program, string $language, #[CurrentUser] User $user): Response
+    {
+        $language = Language::from($language);
+        $text = $language->print(ProgramStore::program($program))->text();
+        $name = mb_substr($program->name(), 0, Program::LONGEST_NAME - 1 - \strlen($language->title())).' '.$language->title();
+        $copy = $this->store->create($user, $name, EditReader::typed(Tree::empty(), $language, $text)->program);
+
+        return $this->redirectToRoute('desk', ['id' => $copy->id(), 'view' => 'text', 'text' => $language->value]);
+    }
+
     #[Route('/programs/{id}/delete', name: 'program_delete', methods: ['POST'])]
     public function delete(Program $program): Response
     {

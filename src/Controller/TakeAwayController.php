@@ -28,7 +28,7 @@ final class TakeAwayController extends AbstractController
     {
         $language = Language::from($language);
 
-        return self::download($language->print(ProgramStore::program($program))->text(), Bundle::fileName($program->name()).'.'.$language->extension(), 'text/plain; charset=utf-8');
+        return self::download($language->print(ProgramStore::program($program))->text(), preg_replace('/(?:\.|%2E)'.$language->extension().'$/i', '', Bundle::fileName($program->name())).'.'.$language->extension(), 'text/plain; charset=utf-8');
     }
 
     #[Route('/project', name: 'take_project', methods: ['GET'])]

@@ -8,6 +8,7 @@ use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Refusal;
@@ -31,6 +32,18 @@ final class EditReader
     public static function apply(Program $program, array $data): Edited
     {
         $read = new self($data);
+
+        $edited = $read->done($program);
+
+        return match ($edited->kind) {
+            'type', 'write', 'turn' => $edited,
+            default => new Edited(InPlace::settled($program, $edited->program), $edited->kind, $edited->what, $edited->rows, $edited->focus),
+        };
+    }
+
+    private function done(Program $program): Edited
+    {
+        $read = $this;
         $editor = new Editor($program);
 
         return match ($read->text('do')) {
@@ -45,13 +58,34 @@ final class EditReader
             'off' => $editor->switch($read->ids(), true),
             'on' => $editor->switch($read->ids(), false),
             'fill' => $editor->fill($read->number('row'), $read->text('slot'), $read->text('source')),
-            'type' => self::typed($program, Language::tryFrom($read->text('language')) ?? throw new BadRequestHttpException('No such language.'), $read->text('text')),
+            'type' => self::typed($program, $read->language(), $read->text('text')),
+            'write' => self::written($program, $read->language(), $read->number('row'), $read->text('part'), $read->text('text')),
+            'turn' => new Edited(InPlace::turn($program, $read->ids(), 'code' === $read->text('hand')), 'turn', '', $read->ids()),
             default => throw new BadRequestHttpException('No such edit.'),
         };
     }
 
+    /** @throws Refusal */
+    private static function written(Program $program, Language $language, int $row, string $part, string $text): Edited
+    {
+        self::check($text);
+        [$written, $rows] = InPlace::write($program, $language, $row, $part, $text);
+        Rules::check($written);
+
+        return new Edited($written, 'write', $language->title(), $rows);
+    }
+
     /** @throws Refusal if the text is no text of a program */
     public static function typed(Program $program, Language $language, string $text): Edited
+    {
+        self::check($text);
+        $read = $language->read($text, $program)->program;
+        Rules::check($read);
+
+        return new Edited($read, 'type', $language->title(), []);
+    }
+
+    private static function check(string $text): void
     {
         if (\strlen($text) > Reader::LONGEST) {
             throw new Refusal('file.long_text', ['most' => intdiv(Reader::LONGEST, 1000)]);
@@ -62,10 +96,11 @@ final class EditReader
         if (1 === preg_match('/[\x00-\x08\x0e-\x1f]/', $text)) {
             throw new Refusal('file.binary');
         }
-        $read = $language->read($text, $program)->program;
-        Rules::check($read);
+    }
 
-        return new Edited($read, 'type', $language->title(), []);
+    private function language(): Language
+    {
+        return Language::tryFrom($this->text('language')) ?? throw new BadRequestHttpException('No such language.');
     }
 
     private function text(string $name): string

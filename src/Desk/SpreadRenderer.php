@@ -12,8 +12,12 @@ use Scrivlet\Core\Page\Place;
 use Scrivlet\Core\Page\Spread;
 use Scrivlet\Core\Page\TextLine;
 use Scrivlet\Core\Page\Vacancy;
+use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\Walk;
 use Twig\Environment;
 
 /** Makes the pages of the desk to HTML: all of them, or only the lines that an edit changed. */
@@ -25,7 +29,7 @@ final readonly class SpreadRenderer
 
     public function spread(Program $program, DeskView $view, string $locale): Spread
     {
-        return new Spread($program, $view->languages(), $locale, Types::of($program));
+        return new Spread($program, $view->languages(), $locale, Types::of($program), $view->runsAs());
     }
 
     /** @return array<string, string> the lines of each page, `blocks` among them */
@@ -112,7 +116,7 @@ final readonly class SpreadRenderer
     /**
      * What the hand needs to know of the program: where rows may go, and which names there are.
      *
-     * @return array{places: list<array<mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>}
+     * @return array{places: list<array<mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>, ink: array{int, int}, unsealed: list<int>}
      */
     public function facts(Program $program, Spread $spread): array
     {
@@ -137,6 +141,22 @@ final readonly class SpreadRenderer
             'names' => $names,
             'functions' => $functions,
             'mixed' => array_values(array_unique($mixed)),
+            'ink' => self::ink($program),
+            'unsealed' => $program->unsealed(),
         ];
+    }
+
+    /** @return array{int, int} rows that a person typed, and all rows that do something */
+    private static function ink(Program $program): array
+    {
+        $typed = $all = 0;
+        foreach (Walk::statements($program->parts()) as $row) {
+            if (!$row instanceof Script && !$row instanceof Comment && !$row instanceof Import) {
+                ++$all;
+                $typed += (int) (($program->hands[$row->id] ?? null)?->isInk() ?? false);
+            }
+        }
+
+        return [$typed, $all];
     }
 }

@@ -13,20 +13,28 @@ use Scrivlet\Core\Tree\Program;
 final class TypedText
 {
     /**
-     * @return array{language: string, text: string, mistakes: list<array{kind: string, line: int, from: int, to: int, message: string, fix: list<array{from: int, to: int, text: string}>}>}
-     *                                                                                                                                                                                        places counted in UTF-16 units from the start of the text
+     * @return array{language: string, text: string, mistakes: list<array<string, mixed>>}
+     *                                                                                     places counted as the editor does:
+     *                                                                                     in UTF-16 units, an end of line as one
      */
     public static function of(Program $program, Language $language, string $locale): array
     {
-        $text = $language->print($program)->text();
+        $printed = $language->print($program);
+        $text = $printed->text();
         // What only blocks made has no mistakes of spelling.
         $mistakes = isset($program->handwriting[$language->value]) ? $language->read($text)->mistakes : [];
-        $unit = static fn (int $offset): int => intdiv(\strlen(mb_convert_encoding(substr($text, 0, $offset), 'UTF-16LE', 'UTF-8')), 2);
+        $isCrLf = str_contains($text, "\r\n") && 1 !== preg_match('/(?<!\r)\n|\r(?!\n)/', $text);
+        $unit = static function (int $offset) use ($text, $isCrLf): int {
+            $before = substr($text, 0, $offset);
+
+            return intdiv(\strlen(mb_convert_encoding($before, 'UTF-16LE', 'UTF-8')), 2) - ($isCrLf ? substr_count($before, "\r\n") : 0);
+        };
         $told = [];
         foreach (Report::lines($text, $mistakes) as $mistake) {
             $told[] = [
                 'kind' => $mistake['kind'],
                 'line' => $mistake['line'],
+                'key' => ($printed->lines[$mistake['line'] - 1]->anchor ?? '').'/0',
                 'from' => $unit($mistake['offset']),
                 'to' => $unit($mistake['offset'] + $mistake['length']),
                 'message' => Sentences::of('mistake.'.$mistake['kind'], $mistake['parameters'], $locale),

@@ -25,7 +25,7 @@ final class StructureTest extends TestCase
         'Run' => ['Run', 'Tree', 'Catalogue', 'Language', 'Scene'],
         'Scene' => ['Scene', 'Catalogue', 'Run'],
         'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language'],
-        'Compare' => ['Compare', 'Run'],
+        'Compare' => ['Compare', 'Run', 'Tree', 'Language'],
         'Console' => ['Console', 'Compare', 'File', 'Language', 'Page', 'Run', 'Tree'],
     ];
 

@@ -339,6 +339,33 @@ final class HandPrinter
             array_pop($lines);
         }
 
-        return $lines;
+        return $this->facingStart($lines);
+    }
+
+    /**
+     * As in the printed form, the last import faces the row that starts the program, where the language has no line
+     * of its own for that.
+     *
+     * @param list<Line> $lines
+     *
+     * @return list<Line>
+     */
+    private function facingStart(array $lines): array
+    {
+        $script = $this->program->script->id;
+        if ([] !== $this->program->functions || isset($this->pieces["$script:head"])) {
+            return $lines;
+        }
+        $last = null;
+        foreach ($lines as $index => $line) {
+            if ('0:prelude' === $line->anchor && '' !== trim($line->text)) {
+                $last = $index;
+            }
+        }
+        if (null !== $last) {
+            $lines[$last] = new Line("$script:head", $lines[$last]->text);
+        }
+
+        return array_values($lines);
     }
 }

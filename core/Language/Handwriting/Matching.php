@@ -17,13 +17,18 @@ final class Matching
     /** Longer stretches of changed rows are not compared each with each. */
     private const WIDEST = 250_000;
 
-    /** @return array<int, int> the ids that rows of the new program get, by the ids they have */
-    public static function ids(Program $old, Program $new): array
+    /**
+     * @param array<int, int> $pinned ids of old rows that are known already, by those they have
+     *
+     * @return array<int, int> the ids that rows of the new program get, by the ids they have
+     */
+    public static function ids(Program $old, Program $new, array $pinned = []): array
     {
-        $olds = self::rows($old);
+        $taken = array_flip($pinned);
+        $olds = array_values(array_filter(self::rows($old), static fn (array $row): bool => !isset($taken[$row[0]])));
         $news = self::rows($new);
-        $ids = [$new->script->id => $old->script->id];
-        self::pair($olds, $news, $ids);
+        $ids = [$new->script->id => $old->script->id] + $pinned;
+        self::pair($olds, array_values(array_filter($news, static fn (array $row): bool => !isset($pinned[$row[0]]))), $ids);
         $next = $old->nextId;
         foreach ($news as [$id]) {
             $ids[$id] ??= $next++;
@@ -166,13 +171,14 @@ final class Matching
         $now = Cores::of($program, $typed);
         $hands = [];
         foreach ($now as $id => $core) {
+            $hand = $old->hands[$id] ?? null;
             if (($before[$id] ?? null) !== $core) {
-                $hands[$id] = Hand::Handwritten;
-            } elseif (isset($old->hands[$id])) {
-                $hands[$id] = $old->hands[$id];
+                $hands[$id] = isset($old->models[$id]) ? Hand::Handwritten : Hand::Typed;
+            } elseif (null !== $hand) {
+                $hands[$id] = $hand;
             }
         }
 
-        return $program->withHands($hands);
+        return $program->withHands($hands)->withModels(array_intersect_key($old->models, $now));
     }
 }

@@ -55,6 +55,11 @@ abstract class Parser
 
     abstract protected function language(): Language;
 
+    public function lastId(): int
+    {
+        return $this->ids;
+    }
+
     protected function newId(): int
     {
         return ++$this->ids;

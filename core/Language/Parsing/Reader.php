@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Handwriting\Fingerprint;
 use Scrivlet\Core\Language\Handwriting\Matching;
+use Scrivlet\Core\Language\Handwriting\OffRows;
 use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Checker;
@@ -36,8 +37,11 @@ final class Reader
     /** A longer text is no program of a course. */
     public const LONGEST = 500_000;
 
-    /** @param Program|null $old what stood there before, so that rows that are still there stay themselves */
-    public static function read(string $text, Language $language, ?Program $old = null): Reading
+    /**
+     * @param Program|null    $old    what stood there before, so that rows that are still there stay themselves
+     * @param array<int, int> $pinned ids of rows of which it is known where in the text they begin, by that place
+     */
+    public static function read(string $text, Language $language, ?Program $old = null, array $pinned = []): Reading
     {
         $parser = match ($language) {
             Language::Python => new PythonParser($text),
@@ -45,10 +49,13 @@ final class Reader
             Language::Cpp => new CppParser($text),
         };
         $rows = $parser->rows();
+        if (null !== $old) {
+            [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $old, $language, $parser->lastId());
+        }
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
         $mistakes = self::first((new Checker($parser, $program, $types, $language))->mistakes());
         $cuts = self::ordered($parser->cuts, $rows, $text);
-        $ids = null === $old ? [] : Matching::ids($old, $program);
+        $ids = null === $old ? [] : Matching::ids($old, $program, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
         $program = $program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids));
         if (null !== $old) {
@@ -131,6 +138,34 @@ final class Reader
         $cuts[] = new Cut(0, 'end', \strlen($text), \strlen($text), 0);
 
         return $cuts;
+    }
+
+    /**
+     * @param array<int, Cut> $cuts
+     * @param array<int, int> $pinned
+     *
+     * @return array<int, int> pinned ids by those that the parser gave
+     */
+    private static function pins(array $cuts, array $pinned, Program $program): array
+    {
+        if ([] === $pinned) {
+            return [];
+        }
+        $starts = [];
+        foreach ($cuts as $cut) {
+            if ('head' === $cut->part) {
+                $starts[$cut->start][] = $cut->id;
+            }
+        }
+        $ids = [];
+        foreach ($pinned as $start => $id) {
+            if (isset($starts[$start])) {
+                $ids[min($starts[$start])] = $id;
+            }
+        }
+        unset($ids[$program->script->id]);
+
+        return $ids;
     }
 
     /**

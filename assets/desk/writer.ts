@@ -1,0 +1,145 @@
+import { column, rowLine, select } from "./caret";
+import { byId, data, icon, language, say } from "./data";
+import { placeBelow } from "./listbox";
+import { Refused, send } from "./server";
+
+let open: { box: HTMLElement; close: (commit: boolean) => void } | null = null;
+
+interface Line {
+  text: string;
+  ghost: string;
+}
+
+function button(name: string, picture: string, act: () => void): HTMLButtonElement {
+  const made = document.createElement("button");
+  made.type = "button";
+  made.className = "btn quiet";
+  made.title = say(name);
+  made.setAttribute("aria-label", say(name));
+  made.append(icon(picture));
+  made.addEventListener("click", act);
+  return made;
+}
+
+/**
+ * Opens a row, or the header of one, for writing it by hand: the printed line shows through until it is hidden.
+ *
+ * @param typed  what was typed before and refused, with the reason
+ */
+export async function write(
+  row: number,
+  part: string,
+  typed: [text: string, reason: string] | null = null,
+): Promise<void> {
+  open?.close(true);
+  const address = `${data.address}/line?row=${row}&part=${encodeURIComponent(part)}&language=${language}`;
+  const response = await fetch(address).catch(() => null);
+  const here = byId("here");
+  if (!response?.ok) {
+    here.textContent =
+      response?.status === 422 ? ((await response.json()) as { message: string }).message : say("offline");
+    return;
+  }
+  const { text, ghost } = (await response.json()) as Line;
+  const line = rowLine(row, part);
+  if (!line || !column) return;
+
+  const box = document.createElement("div");
+  box.className = "writer";
+  const paper = document.createElement("div");
+  paper.className = "writer-paper code";
+  const through = document.createElement("pre");
+  through.className = "ghost";
+  through.setAttribute("aria-hidden", "true");
+  through.textContent = ghost;
+  through.hidden = localStorage.scrivletGhost === "hidden";
+  const input = document.createElement("textarea");
+  input.id = "writer";
+  input.spellcheck = false;
+  input.autocapitalize = "off";
+  input.value = typed?.[0] ?? text;
+  input.setAttribute("aria-label", say("write_row", { line: ghost }));
+  paper.append(through, input);
+  const tools = document.createElement("div");
+  tools.className = "writer-tools";
+  const ghostButton = button("ghost", "eye", () => {
+    through.hidden = !through.hidden;
+    localStorage.scrivletGhost = through.hidden ? "hidden" : "shown";
+    ghostButton.setAttribute("aria-pressed", String(!through.hidden));
+    input.focus();
+  });
+  ghostButton.setAttribute("aria-pressed", String(!through.hidden));
+  const hint = document.createElement("span");
+  hint.className = "writer-hint";
+  hint.textContent = say("write_keys");
+  tools.append(
+    hint,
+    ghostButton,
+    button("write_leave", "x", () => finish(false)),
+    button("write_take", "check", () => finish(true)),
+  );
+  box.append(paper, tools);
+  if (typed) {
+    const reason = document.createElement("p");
+    reason.className = "refusal";
+    reason.setAttribute("role", "alert");
+    reason.textContent = typed[1];
+    box.append(reason);
+  }
+  document.querySelector("main")!.append(box);
+
+  const size = (): void => {
+    const lines = Math.max(input.value.split("\n").length, ghost.split("\n").length);
+    paper.style.setProperty("--lines", String(lines));
+    const left = (line.querySelector(".words, .blank, .typed-line") ?? line).getBoundingClientRect();
+    const around = line.getBoundingClientRect();
+    const page = column!.getBoundingClientRect();
+    box.style.width = `${Math.max(260, page.right - left.left - 4)}px`;
+    placeBelow(box, left.left - 6, around.top, around.bottom);
+  };
+  const finish = (commit: boolean): void => {
+    if (open?.box !== box) return;
+    open = null;
+    box.remove();
+    const value = input.value;
+    const isNew = value.trim() !== "" && value !== text;
+    if (commit && isNew) {
+      send({ do: "write", row, part, language, text: value }).then(
+        () => select(row, part),
+        (refusal: unknown) => refusal instanceof Refused && void write(row, part, [value, refusal.message]),
+      );
+    }
+    column!.focus({ preventScroll: true });
+  };
+  open = { box, close: finish };
+  input.addEventListener("input", size);
+  input.addEventListener("keydown", (event) => {
+    event.stopPropagation();
+    if (event.isComposing) return;
+    if (event.key === "Enter" && !event.shiftKey) {
+      event.preventDefault();
+      finish(true);
+    } else if (event.key === "Escape") {
+      event.preventDefault();
+      finish(false);
+    } else if (
+      event.key === "Tab" &&
+      !event.shiftKey &&
+      input.selectionStart > 0 &&
+      /\n[ \t]*$/.test(input.value.slice(0, input.selectionStart))
+    ) {
+      event.preventDefault();
+      input.setRangeText("    ", input.selectionStart, input.selectionEnd, "end");
+      size();
+    }
+  });
+  box.addEventListener("focusout", () => setTimeout(() => !box.contains(document.activeElement) && finish(true)));
+  size();
+  input.focus({ preventScroll: true });
+  input.setSelectionRange(input.value.length, input.value.length);
+}
+
+/** What is being written is not lost when the page goes. */
+export function commit(): void {
+  open?.close(true);
+}
