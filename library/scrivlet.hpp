@@ -430,6 +430,7 @@ inline int position(const string& text, const string& part) {
     const auto at = text.find(part);
     return at == string::npos ? -1 : int(at);
 }
+inline int position(const string& text, char letter) { return position(text, string(1, letter)); }
 template <typename T, typename U>
 int position(const vector<T>& list, const U& value) {
     const auto at = std::find(list.begin(), list.end(), value);
@@ -714,6 +715,16 @@ auto collected(const L& list, F find) {
     vector<std::decay_t<decltype(find(*list.begin()))>> values;
     for (const auto& value : list) values.push_back(find(value));
     return values;
+}
+template <typename T, std::size_t... I>
+auto taken_apart_at(const vector<T>& list, std::index_sequence<I...>) {
+    return std::make_tuple(list[I]...);
+}
+/** The items of a list for as many variables; another number of items is a mistake. */
+template <int N, typename T>
+auto taken_apart(const vector<T>& list) {
+    if (list.size() != N) throw std::runtime_error("expected " + std::to_string(N) + " values, got " + std::to_string(list.size()));
+    return taken_apart_at(list, std::make_index_sequence<N>());
 }
 template <typename K, typename V, typename Q, typename D>
 V value_or(const map<K, V>& entries, const Q& key, const D& other) {

@@ -302,7 +302,7 @@ abstract class BracePrinter extends Printer
                 ? $this->infix($binary, '%', self::MULTIPLIED, $around)
                 : $this->call($this->libraryName('floor_mod'), [$binary->left, $binary->right]),
             Operator::TruncDivide => $this->truncDivide($binary, $around),
-            Operator::TruncRemainder => $this->infix($binary, '%', self::MULTIPLIED, $around),
+            Operator::TruncRemainder => $this->remainder($binary, $around),
             Operator::Power => $this->power($binary, $around),
             Operator::Join => $this->joinTexts($binary, $around),
             Operator::Equal => $this->compare($binary, $this->equalSign(true), $around),
@@ -314,6 +314,11 @@ abstract class BracePrinter extends Printer
             Operator::And => $this->infix($binary, '&&', 3, $around),
             Operator::Or => $this->infix($binary, '||', 2, $around),
         };
+    }
+
+    protected function remainder(Binary $binary, int $around): string
+    {
+        return $this->infix($binary, '%', self::MULTIPLIED, $around);
     }
 
     protected function compare(Binary $binary, string $sign, int $around): string

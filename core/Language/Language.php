@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Cpp\CppLexer;
 use Scrivlet\Core\Language\Cpp\CppPrinter;
+use Scrivlet\Core\Language\Handwriting\Carried;
 use Scrivlet\Core\Language\Handwriting\HandPrinter;
 use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
 use Scrivlet\Core\Language\JavaScript\JavaScriptPrinter;
@@ -56,7 +57,7 @@ enum Language: string
     {
         $handwriting = $program->handwriting[$this->value] ?? null;
 
-        return null === $handwriting ? $this->printPlainly($program, $types) : HandPrinter::print($program, $this, $handwriting, $types);
+        return null === $handwriting ? Carried::into($this->printPlainly($program, $types), $program, $this) : HandPrinter::print($program, $this, $handwriting, $types);
     }
 
     public function read(string $text, ?Program $old = null): Reading

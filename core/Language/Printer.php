@@ -437,9 +437,15 @@ abstract class Printer
         };
     }
 
-    private function setItem(SetItem $set): string
+    /** What stands left of the sign when an item gets a value. */
+    protected function itemTarget(SetItem $set): string
     {
-        $target = $this->expression($set->target);
+        return $this->expression($set->target);
+    }
+
+    protected function setItem(SetItem $set): string
+    {
+        $target = $this->itemTarget($set);
 
         return null === $set->operator ? $target.' = '.$this->expression($set->value) : $this->changed($target, $set->target, $set->operator, $set->value);
     }

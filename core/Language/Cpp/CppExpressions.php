@@ -433,6 +433,9 @@ abstract class CppExpressions extends BraceExpressions
         if ('random_between' === $name && null !== $first && null !== $second) {
             return new RandomWhole($first, $second);
         }
+        if ('fmod' === $name && null !== $first && null !== $second) {
+            return new Binary(Operator::TruncRemainder, $first, $second);
+        }
         if (('floor_div' === $name || 'floor_mod' === $name) && null !== $first && null !== $second) {
             return new Binary('floor_div' === $name ? Operator::FloorDivide : Operator::FloorRemainder, $first, $second);
         }
@@ -511,7 +514,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'rend':
                 return 0 === $count ? new Operation($name, [$receiver]) : null;
             case 'at':
-                return 1 === $count && null !== $first ? new Item($receiver, $first) : null;
+                return 1 === $count && null !== $first ? new Item($receiver, $first, true) : null;
             case 'substr':
                 if (1 === $count && null !== $first) {
                     return new Slice($receiver, $first, new NothingLiteral());

@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -497,7 +498,13 @@ final class CppParser extends CppExpressions
             return $this->inType($type, $arguments[0]->value ?? self::empty("vector<$type>"));
         }
 
-        return null;
+        // Lists, maps and texts are empty from the start (C++17, 11.6); a number has no value yet.
+        return match (TypeNames::read($type)->kind) {
+            TypeKind::List => new ListLiteral([]),
+            TypeKind::Map => new MapLiteral([]),
+            TypeKind::Text => new TextLiteral(''),
+            default => null,
+        };
     }
 
     /** A literal list for a map is a map; a text in a `char` is a letter. */

@@ -266,12 +266,21 @@ final class CppPrinter extends BracePrinter
             : 'trunc('.$this->infix($binary, '/', self::MULTIPLIED, 0).')';
     }
 
+    /** Numbers with a point have no `%` (C++17, 8.6). */
+    protected function remainder(Binary $binary, int $around): string
+    {
+        return $this->type($binary->left)->isNumeric() && !$this->type($binary->left)->isWhole() || $this->type($binary->right)->isNumeric() && !$this->type($binary->right)->isWhole()
+            ? $this->call('fmod', [$binary->left, $binary->right])
+            : parent::remainder($binary, $around);
+    }
+
     protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
     {
         $wholes = $this->type($was)->isWhole() && $this->type($amount)->isWhole();
 
         return match ($operator) {
             Operator::TrueDivide => $wholes ? null : '/=',
+            Operator::TruncRemainder => $wholes ? '%=' : null,
             Operator::TruncDivide => $wholes ? '/=' : null,
             Operator::FloorDivide => $wholes && $this->areNatural(new Binary($operator, $was, $amount)) ? '/=' : null,
             default => parent::changeSign($operator, $was, $amount),
@@ -308,7 +317,35 @@ final class CppPrinter extends BracePrinter
             return $this->call($this->need('item'), [$item->container, $item->index]);
         }
 
-        return ($item->container instanceof TextLiteral ? $this->lifted($item->container, 0) : $this->expression($item->container, self::POSTFIX)).'['.$this->expression($item->index).']';
+        $container = $item->container instanceof TextLiteral ? $this->lifted($item->container, 0) : $this->expression($item->container, self::POSTFIX);
+        $index = $this->expression($item->index);
+
+        // Square brackets would put a missing key in.
+        return $this->type($item->container)->isMap() ? "$container.at($index)" : "{$container}[$index]";
+    }
+
+    protected function itemTarget(SetItem $set): string
+    {
+        return null === $set->operator && $set->target instanceof Item && $this->type($set->target->container)->isMap()
+            ? $this->expression($set->target->container, self::POSTFIX).'['.$this->expression($set->target->index).']'
+            : parent::itemTarget($set);
+    }
+
+    protected function setItem(SetItem $set): string
+    {
+        $sum = $set->value;
+        $was = $sum instanceof Binary ? $sum->left : null;
+        if (null === $set->operator && $sum instanceof Binary && $set->target instanceof Item && $was instanceof Operation && 'value_or' === $was->key
+            && $was->arguments[0] == $set->target->container && $was->arguments[1] == $set->target->index && self::isNothing($was->arguments[2])) {
+            return $this->changed($this->itemTarget($set), $was, $sum->operator, $sum->right);
+        }
+
+        return parent::setItem($set);
+    }
+
+    private static function isNothing(Expression $value): bool
+    {
+        return $value instanceof NumberLiteral && 0 == $value->value || $value instanceof TextLiteral && '' === $value->value;
     }
 
     private function slice(Slice $slice): string

@@ -256,11 +256,11 @@ final class HandPrinter
     private function printed(int $id, array $parts, string $indent, ?array $found): void
     {
         $this->canonical ??= $this->printedForms();
-        $this->isPrinted = true;
         $lines = array_values(array_filter($this->canonical[$id] ?? [], static fn (Line $line): bool => \in_array(explode(':', $line->anchor)[1], $parts, true)));
         if ([] === $lines) {
             return;
         }
+        $this->isPrinted = true;
         $base = \strlen($lines[0]->text) - \strlen(ltrim($lines[0]->text));
         $lead = $trail = null;
         if (null !== $found) {

@@ -292,8 +292,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return $left instanceof Item ? new Operation('value_or', [$left->container, $left->index, $other]) : $this->fail('unsupported', $token, ['what' => '??']);
         }
-        if ('in' === $sign && 5 >= $around && 0 < $around) {
-            return null;
+        if ('in' === $sign && 5 >= $around) {
+            ++$this->at;
+
+            return new Operation('contains', [$this->expression(6), $left]);
         }
 
         return parent::special($left, $around, $offset);

@@ -32,7 +32,7 @@ final readonly class Checker
     /** @return list<Mistake> those that the parser found, and these */
     public function mistakes(): array
     {
-        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums()];
+        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums(), ...$this->parser->missingLibraries()];
     }
 
     /** @return list<Mistake> */

@@ -780,7 +780,7 @@ abstract class BraceParser extends ExpressionParser
                 $offset = $this->uncut($last->id) ?? $offset;
             } elseif (null !== $last) {
                 $rows[] = $last;
-                if (!$this->is('}')) {
+                if (!$this->is('}') && !$last instanceof GiveBack && !$last instanceof LeaveFunction && !$last instanceof ContinueLoop) {
                     $this->fail('break_missing', $this->tokens[$this->at - 1]);
                 }
             }

@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -30,8 +31,11 @@ use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -61,7 +65,7 @@ final class Meaning
             $settled = (new self($settled, $types, $language))->program();
         }
 
-        return [Language::Cpp === $language ? self::withoutPlainTypes($settled) : $settled, $types];
+        return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems($settled)) : $settled, $types];
     }
 
     private function program(): Program
@@ -98,7 +102,8 @@ final class Meaning
             }
         }
         foreach ($row->blanks() as $name => $value) {
-            $made = $this->expression($value);
+            $isTarget = $row instanceof SetItem && 'target' === $name || $row instanceof SetSeveral && str_starts_with($name, 'target');
+            $made = $isTarget ? $value->withOperands(array_map($this->expression(...), $value->operands())) : $this->expression($value);
             if ($made !== $value) {
                 $row = $row->withBlank($name, $made);
             }
@@ -120,6 +125,10 @@ final class Meaning
             return $operator === $row->operator ? $row : new ChangeVariable($row->id, $row->variable, $row->amount, $row->off, $operator);
         }
         if ($row instanceof SetItem && null !== $row->operator) {
+            $was = $row->target instanceof Item ? $this->valueOrNothing($row->target) : null;
+            if (null !== $was) {
+                return new SetItem($row->id, $row->target, $this->binary(new Binary($row->operator, $was, $row->value)), null, $row->off);
+            }
             $operator = $this->operator($row->operator, $row->target, $row->value);
 
             return $operator === $row->operator ? $row : new SetItem($row->id, $row->target, $row->value, $operator, $row->off);
@@ -227,6 +236,9 @@ final class Meaning
         if ($expression instanceof Binary) {
             return $this->binary($expression);
         }
+        if ($expression instanceof Item) {
+            return $this->valueOrNothing($expression) ?? $expression;
+        }
         if ($expression instanceof RandomWhole && Language::Python === $this->language) {
             $from = $this->uncut($expression->from);
             $to = $this->uncut($expression->to);
@@ -238,6 +250,44 @@ final class Meaning
         }
 
         return $expression;
+    }
+
+    /** A C++ map has a value for every key: nought, an empty text or false where none was put in (C++17, 26.4.4.3). */
+    private function valueOrNothing(Item $item): ?Expression
+    {
+        if (Language::Cpp !== $this->language || $item->strict || !$this->type($item->container)->isMap()) {
+            return null;
+        }
+        $value = $this->type($item->container)->item();
+        $nothing = match (true) {
+            $value->isWhole() => new NumberLiteral(0),
+            $value->isNumeric() => new NumberLiteral(0.0),
+            TypeKind::Text === $value->kind => new TextLiteral(''),
+            TypeKind::Truth === $value->kind => new TruthLiteral(false),
+            default => null,
+        };
+
+        return null === $nothing ? null : new Operation('value_or', [$item->container, $item->index, $nothing]);
+    }
+
+    private static function withoutStrictItems(Program $program): Program
+    {
+        $plain = static fn (Expression $part): Expression => $part instanceof Item && $part->strict ? new Item($part->container, $part->index) : $part;
+        $row = static function (Statement $row) use ($plain): Statement {
+            foreach ($row->blanks() as $name => $value) {
+                foreach (Walk::expressions($value) as $part) {
+                    if ($part instanceof Item && $part->strict) {
+                        $row = $row->withBlank($name, Walk::mapExpression($value, $plain));
+                        break;
+                    }
+                }
+            }
+
+            return $row;
+        };
+        $each = static fn (Statement $part): Statement => Walk::map($part, $row);
+
+        return $program->withFunctions(array_map($each, $program->functions))->withScript(Walk::map($program->script, $row))->withBelow(array_map($each, $program->below));
     }
 
     private function binary(Binary $binary): Expression

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Libraries;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Tree\Comment;
@@ -54,6 +55,12 @@ abstract class Parser
     }
 
     abstract protected function language(): Language;
+
+    /** @return list<Mistake> names that nothing brings in */
+    public function missingLibraries(): array
+    {
+        return Libraries::missing($this->tokens, $this->text, array_merge($this->functions, ...array_values($this->writes)), $this->language());
+    }
 
     public function lastId(): int
     {

@@ -1,0 +1,152 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Mistakes;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/** Names that a text uses and that nothing at its top brings in. */
+final class Libraries
+{
+    private const PYTHON = ['random', 'math', 'time'];
+    private const JAVASCRIPT = ['nib', 'sleep'];
+    /** What each header declares, as far as courses go; the order is that in which they are told. */
+    private const CPP = [
+        'iostream' => ['cout', 'cin', 'endl', 'getline'],
+        'vector' => ['vector'],
+        'string' => ['string', 'to_string', 'stoi', 'stod', 'stol'],
+        'map' => ['map'],
+        'algorithm' => ['sort', 'reverse', 'count', 'find', 'shuffle', 'greater'],
+        'cmath' => ['sqrt', 'pow', 'floor', 'ceil', 'round', 'fmod', 'trunc'],
+        'tuple' => ['tie', 'make_tuple'],
+        'scrivlet.hpp' => ['nib', 'random_between', 'wait'],
+    ];
+    /** Headers that GCC 12 brings in with another one. */
+    private const WITHIN = [
+        'iostream' => ['string'], 'algorithm' => ['vector'], 'string' => [], 'map' => ['tuple'],
+        'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple'],
+        'random' => ['cmath', 'string', 'vector', 'algorithm'], 'sstream' => ['string'], 'fstream' => ['string'], 'functional' => ['tuple', 'vector', 'algorithm'],
+    ];
+
+    /**
+     * @param list<Token>        $tokens without spaces and remarks
+     * @param array<string, mixed> $own    names that the text itself gives a meaning
+     *
+     * @return list<Mistake> the first use of each thing that is missing
+     */
+    public static function missing(array $tokens, string $text, array $own, Language $language): array
+    {
+        return match ($language) {
+            Language::Python => self::python($tokens, $own),
+            Language::JavaScript => self::javaScript($tokens, $own),
+            Language::Cpp => self::cpp($tokens, $text, $own),
+        };
+    }
+
+    /**
+     * @param list<Token>        $tokens
+     * @param array<string, mixed> $own
+     *
+     * @return list<Mistake>
+     */
+    private static function python(array $tokens, array $own): array
+    {
+        $imported = $own;
+        foreach ($tokens as $index => $token) {
+            if ('import' === $token->text || ',' === $token->text || 'as' === $token->text) {
+                $imported[$tokens[$index + 1]->text ?? ''] = 1;
+            }
+        }
+        $mistakes = [];
+        foreach ($tokens as $index => $token) {
+            if (TokenKind::Name === $token->kind && '.' === ($tokens[$index + 1]->text ?? '') && \in_array($token->text, self::PYTHON, true) && !isset($imported[$token->text])) {
+                $imported[$token->text] = 1;
+                $mistakes[] = self::mistake($token, "import $token->text", 0);
+            }
+        }
+
+        return $mistakes;
+    }
+
+    /**
+     * @param list<Token>        $tokens
+     * @param array<string, mixed> $own
+     *
+     * @return list<Mistake>
+     */
+    private static function javaScript(array $tokens, array $own): array
+    {
+        $imported = $own;
+        $inside = false;
+        foreach ($tokens as $token) {
+            $inside = 'import' === $token->text || $inside && '}' !== $token->text;
+            if ($inside) {
+                $imported[$token->text] = 1;
+            }
+        }
+        $mistakes = [];
+        foreach ($tokens as $index => $token) {
+            if (TokenKind::Name === $token->kind && \in_array($token->text, self::JAVASCRIPT, true) && !isset($imported[$token->text]) && \in_array($tokens[$index + 1]->text ?? '', ['.', '('], true)) {
+                $imported[$token->text] = 1;
+                $mistakes[] = self::mistake($token, "import { $token->text } from \"./scrivlet.js\";", 0);
+            }
+        }
+
+        return $mistakes;
+    }
+
+    /**
+     * @param list<Token>        $tokens
+     * @param array<string, mixed> $own
+     *
+     * @return list<Mistake>
+     */
+    private static function cpp(array $tokens, string $text, array $own): array
+    {
+        preg_match_all('/^[ \t]*#\s*include\s*[<"]?([\w.\/+]+)[^\r\n]*(?:\r\n|\n|\r|$)/m', $text, $matches, \PREG_OFFSET_CAPTURE);
+        $headers = [];
+        $end = 0;
+        foreach ($matches[1] as $index => [$header]) {
+            $headers[$header] = true;
+            foreach (self::WITHIN[$header] ?? [] as $within) {
+                $headers[$within] = true;
+            }
+            $end = $matches[0][$index][1] + \strlen($matches[0][$index][0]);
+        }
+        if (isset($headers['scrivlet.hpp'])) {
+            return [];
+        }
+        $isOpen = 1 === preg_match('/^[ \t]*using\s+namespace\s+std\b/m', $text);
+        $known = [];
+        foreach (self::CPP as $header => $names) {
+            foreach ($names as $name) {
+                $known[$name] = $header;
+            }
+        }
+        $mistakes = [];
+        foreach ($tokens as $index => $token) {
+            $header = TokenKind::Name === $token->kind || TokenKind::Keyword === $token->kind ? $known[$token->text] ?? null : null;
+            $before = $tokens[$index - 1]->text ?? '';
+            if (null === $header || isset($own[$token->text]) || '.' === $before) {
+                continue;
+            }
+            if (!isset($headers[$header])) {
+                $headers[$header] = true;
+                $mistakes[] = self::mistake($token, '#include '.('scrivlet.hpp' === $header ? '"scrivlet.hpp"' : "<$header>"), $end);
+            } elseif (!$isOpen && '::' !== $before && 'cmath' !== $header && 'scrivlet.hpp' !== $header) {
+                $isOpen = true;
+                $mistakes[] = new Mistake('namespace_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($end, 0, "using namespace std;\n")]);
+            }
+        }
+
+        return $mistakes;
+    }
+
+    private static function mistake(Token $token, string $line, int $offset): Mistake
+    {
+        return new Mistake('library_missing', $token->offset, \strlen($token->text), ['name' => $token->text, 'near' => $line], [new Replacement($offset, 0, "$line\n")]);
+    }
+}

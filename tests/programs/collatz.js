@@ -1,0 +1,11 @@
+let n = 11;
+let steps = 0;
+while (n !== 1) {
+  if (n % 2 === 0) {
+    n = n / 2;
+  } else {
+    n = 3 * n + 1;
+  }
+  steps += 1;
+}
+console.log("steps:", steps);

@@ -1,0 +1,10 @@
+basket = []
+basket.append("soil")
+basket.append("string")
+basket.insert(0, "gloves")
+basket.remove("soil")
+basket.sort()
+print(", ".join(basket))
+print("soil" in basket)
+last = basket.pop()
+print(last, len(basket))

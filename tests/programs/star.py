@@ -1,0 +1,15 @@
+from scrivlet import nib
+
+def star(points, size):
+    nib.begin_fill("marigold")
+    for _ in range(points):
+        nib.forward(size)
+        nib.right(144)
+    nib.end_fill()
+
+nib.width(3)
+star(5, 80)
+nib.lift()
+nib.move_to(-120, 60)
+nib.lower()
+star(5, 30)

@@ -1,0 +1,8 @@
+const text = "Fernhollow garden";
+let vowels = 0;
+for (const letter of text.toLowerCase()) {
+  if ("aeiou".includes(letter)) {
+    vowels += 1;
+  }
+}
+console.log(`${vowels} vowels in ${text.length} letters`);
