@@ -52,25 +52,47 @@ final class RealMachines
         return $results;
     }
 
-    /** @return array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string} */
-    public static function text(string $text, Language $language, string $answers, int $seed): array
+    /**
+     * @param array<string, array{string, string}> $texts text and answers by name
+     *
+     * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
+     */
+    public static function texts(array $texts, Language $language, int $seed): array
     {
         $folder = self::folder();
-        file_put_contents("$folder/program.{$language->extension()}", $text);
         if (Language::Cpp === $language) {
-            exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w program.cpp -o program 2>&1', $output, $exit);
-            if (0 !== $exit) {
-                return ['printed' => '', 'errors' => implode("\n", \array_slice($output, 0, 20)), 'exit' => $exit, 'trace' => [], 'drawing' => ''];
-            }
+            self::compileTexts(array_map(static fn (array $text): string => $text[0], $texts), $folder);
         }
-        $result = self::execute(match ($language) {
-            Language::Python => [self::python(), 'program.py'],
-            Language::JavaScript => ['node', 'program.js'],
-            Language::Cpp => ['./program'],
-        }, $folder, $seed, $answers);
+        $results = [];
+        foreach ($texts as $name => [$text, $answers]) {
+            if (Language::Cpp !== $language) {
+                file_put_contents("$folder/program.{$language->extension()}", $text);
+            }
+            $results[$name] = self::execute(match ($language) {
+                Language::Python => [self::python(), 'program.py'],
+                Language::JavaScript => ['node', 'program.js'],
+                Language::Cpp => ['./programs', $name],
+            }, $folder, $seed, $answers);
+        }
         exec('rm -rf '.escapeshellarg($folder));
 
-        return $result;
+        return $results;
+    }
+
+    /** @return string what the real compiler says of a text that it does not accept; empty if it does */
+    public static function refusal(string $text, Language $language): string
+    {
+        $folder = self::folder();
+        $file = "program.{$language->extension()}";
+        file_put_contents("$folder/$file", $text);
+        exec('cd '.escapeshellarg($folder).' && '.match ($language) {
+            Language::Python => escapeshellarg(self::python())." -m py_compile $file",
+            Language::JavaScript => "node --check $file",
+            Language::Cpp => "g++ -std=c++17 -fsyntax-only -fmax-errors=1 $file",
+        }.' 2>&1', $output, $exit);
+        exec('rm -rf '.escapeshellarg($folder));
+
+        return 0 === $exit ? '' : implode("\n", $output);
     }
 
     /** The interpreter itself: `python3` may be a slow script that looks for it. */
@@ -81,21 +103,33 @@ final class RealMachines
         return $python ??= trim((string) shell_exec('python3 -c "import sys; print(sys.executable)"'));
     }
 
+    /** @param array<string, Program> $programs */
+    private static function compile(array $programs, string $folder): void
+    {
+        self::compileTexts(array_map(static fn (Program $program): string => Language::Cpp->print($program)->text(), $programs), $folder);
+    }
+
     /**
      * All programs share one compilation: each gets a namespace of its own, and the first argument names the one to run.
      *
-     * @param array<string, Program> $programs
+     * @param array<string, string> $texts
      */
-    private static function compile(array $programs, string $folder): void
+    private static function compileTexts(array $texts, string $folder): void
     {
-        $code = "#include \"scrivlet.hpp\"\n";
-        $choices = '';
-        foreach (array_keys($programs) as $number => $name) {
-            $text = strtr(Language::Cpp->print($programs[$name])->text(), ['#include "scrivlet.hpp"' => '', 'int main() {' => 'void run() {']);
-            $code .= "namespace p$number {\n$text}\n";
+        $headers = ['#include "scrivlet.hpp"' => true];
+        $code = $choices = '';
+        foreach (array_keys($texts) as $number => $name) {
+            $text = (string) preg_replace_callback('/^#include[^\n]*\n/m', static function (array $match) use (&$headers): string {
+                $headers[trim($match[0])] = true;
+
+                return '';
+            }, $texts[$name]);
+            // Unlike `main`, no other function may end without a value.
+            $text = (string) preg_replace_callback('/\bint main\(\) \{(.*?)^\}/ms', static fn (array $match): string => 'void run() {'.str_replace('return 0;', 'return;', $match[1]).'}', $text);
+            $code .= "namespace p$number {\n#line 1 \"$name\"\n$text\n}\n";
             $choices .= "    if (name == \"$name\") p$number::run();\n";
         }
-        file_put_contents("$folder/programs.cpp", $code."int main(int, char** arguments) {\n    const string name = arguments[1];\n$choices}\n");
+        file_put_contents("$folder/programs.cpp", implode("\n", array_keys($headers))."\n".$code."int main(int, char** arguments) {\n    const string name = arguments[1];\n$choices}\n");
         exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w programs.cpp -o programs 2>&1', $output, $exit);
         if (0 !== $exit) {
             throw new \RuntimeException("g++ refuses:\n".implode("\n", \array_slice($output, 0, 40)));
