@@ -219,6 +219,23 @@ public:
     void right(double degrees) { turnTo(heading_ - finite(degrees)); }
     void move_to(double x, double y) { goTo(finite(x), finite(y)); }
     void face(double degrees) { turnTo(finite(degrees)); }
+    void circle(double radius, double degrees) {
+        constexpr double pi = 3.14159265358979323846;
+        const int lines = 1 + int(std::min(11 + std::abs(finite(radius)) / 6.0, 59.0) * std::min(std::abs(finite(degrees)) / 360, 100.0));
+        double turn = degrees / lines;
+        double length = 2.0 * radius * std::sin(turn / 2 / 180 * pi);
+        if (radius < 0) length = -length, turn = -turn;
+        turnTo(heading_ + turn / 2);
+        for (int line = 0; line < lines; line++) {
+            forward(length);
+            turnTo(heading_ + turn);
+        }
+        turnTo(heading_ - turn / 2);
+    }
+    void home() {
+        goTo(0, 0);
+        turnTo(0);
+    }
     void lift() {
         down_ = false;
         sheet.happened("pen", "\"down\":false");

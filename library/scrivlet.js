@@ -121,6 +121,24 @@ class Nib {
     this.#turnTo(number(degrees));
   }
 
+  circle(radius, degrees) {
+    const lines = 1 + Math.trunc(Math.min(11 + Math.abs(number(radius)) / 6, 59) * Math.min(Math.abs(number(degrees)) / 360, 100));
+    let turn = degrees / lines;
+    let length = 2 * radius * Math.sin((turn / 2 / 180) * Math.PI);
+    if (radius < 0) [length, turn] = [-length, -turn];
+    this.#turnTo(this.#heading + turn / 2);
+    for (let line = 0; line < lines; line++) {
+      this.forward(length);
+      this.#turnTo(this.#heading + turn);
+    }
+    this.#turnTo(this.#heading - turn / 2);
+  }
+
+  home() {
+    this.#goTo(0, 0);
+    this.#turnTo(0);
+  }
+
   lift() {
     this.#down = false;
     happened("pen", { down: false });

@@ -112,6 +112,23 @@ class _Nib:
     def face(self, degrees):
         self._turn_to(_number(degrees))
 
+    def circle(self, radius, degrees):
+        radius, degrees = _number(radius), _number(degrees)
+        lines = 1 + int(min(11 + abs(radius) / 6.0, 59.0) * min(abs(degrees) / 360, 100.0))
+        turn = degrees / lines
+        length = 2.0 * radius * math.sin(turn / 2 / 180 * math.pi)
+        if radius < 0:
+            length, turn = -length, -turn
+        self._turn_to(self._heading + turn / 2)
+        for line in range(lines):
+            self.forward(length)
+            self._turn_to(self._heading + turn)
+        self._turn_to(self._heading - turn / 2)
+
+    def home(self):
+        self._go_to(0.0, 0.0)
+        self._turn_to(0.0)
+
     def lift(self):
         self._down = False
         _happened("pen", down=False)

@@ -10,6 +10,8 @@ use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Parsing\Reader;
+use Scrivlet\Core\Language\Python\DrawingModule;
+use Scrivlet\Core\Language\Python\DrawingModulePrinter;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Refusal;
@@ -27,7 +29,7 @@ final readonly class Console
     private const USAGE = <<<'TEXT'
         bin/scrivlet check FILE [--format=text|json]
             The mistakes in a text (.py, .js, .cpp). Exit code 0 if there are none, 1 if there are some.
-        bin/scrivlet translate FILE --to=python|javascript|cpp|blocks|json
+        bin/scrivlet translate FILE --to=python|javascript|cpp|blocks|json|turtle
             The program in another language, on standard output; to its own language, the file as it is.
         bin/scrivlet run FILE [--as=python|javascript|cpp] [--input=FILE] [--trace=FILE] [--seed=N] [--max-steps=N]
             Runs a program and prints what it prints. A text runs with the values of its language, a project file
@@ -155,7 +157,7 @@ final readonly class Console
             return 0;
         }
         $target = Language::tryFrom($to);
-        if (null === $target && 'blocks' !== $to && 'json' !== $to) {
+        if (null === $target && !\in_array($to, ['blocks', 'json', DrawingModule::NAME], true)) {
             throw new Refusal('console.language', ['option' => 'to']);
         }
         $program = $this->runnable($file);
@@ -164,6 +166,7 @@ final readonly class Console
         }
         ($this->out)(match ($to) {
             'blocks' => self::blocks($program),
+            DrawingModule::NAME => DrawingModulePrinter::text($program),
             'json' => ProjectWriter::write(pathinfo($file, \PATHINFO_FILENAME), $program),
             default => null === $target ? '' : $target->print($program)->text(),
         });

@@ -387,7 +387,7 @@ abstract class Printer
     private function simple(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Command => $this->call($this->commandName(Catalogue::get($statement->command)), array_values($statement->arguments)),
+            $statement instanceof Command => $this->command($statement),
             $statement instanceof SetVariable => $this->set($statement),
             $statement instanceof ChangeVariable => $this->change($statement),
             $statement instanceof PrintLine => $this->printLine($statement),
@@ -401,6 +401,11 @@ abstract class Printer
             $statement instanceof ContinueLoop => 'continue',
             default => throw new \LogicException('No text for '.$statement::class),
         };
+    }
+
+    protected function command(Command $command): string
+    {
+        return $this->call($this->commandName(Catalogue::get($command->command)), array_values($command->arguments));
     }
 
     private function change(ChangeVariable $change): string

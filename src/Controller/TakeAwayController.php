@@ -7,8 +7,12 @@ namespace Scrivlet\App\Controller;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Program\Bundle;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Python\DrawingModule;
+use Scrivlet\Core\Language\Python\DrawingModulePrinter;
+use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Scene\Sheet\Drawing;
@@ -29,6 +33,19 @@ final class TakeAwayController extends AbstractController
         $language = Language::from($language);
 
         return self::download($language->print(ProgramStore::program($program))->text(), preg_replace('/(?:\.|%2E)'.$language->extension().'$/i', '', Bundle::fileName($program->name())).'.'.$language->extension(), 'text/plain; charset=utf-8');
+    }
+
+    /** For Python's standard drawing module. */
+    #[Route('/drawing-module', name: 'take_drawing_module', methods: ['GET'])]
+    public function drawingModule(Request $request, Program $program): Response
+    {
+        try {
+            return self::download(DrawingModulePrinter::text(ProgramStore::program($program)), Bundle::fileName($program->name()).'-'.DrawingModule::NAME.'.py', 'text/plain; charset=utf-8');
+        } catch (Refusal $refusal) {
+            $this->addFlash('trouble', Sentences::of($refusal->key, $refusal->parameters, $request->getLocale()));
+
+            return $this->redirectToRoute('shelf');
+        }
     }
 
     #[Route('/project', name: 'take_project', methods: ['GET'])]

@@ -95,6 +95,19 @@ final class RealMachines
         return 0 === $exit ? '' : implode("\n", $output);
     }
 
+    /** The line at which the real machine sees the first mistake of a text: when it is compiled, or else when it runs; 0 if it sees none. */
+    public static function firstLine(string $text, Language $language, string $answers): int
+    {
+        if (Language::Cpp === $language) {
+            return 1 === preg_match('/program\.cpp:(\d+):\d+: (?:fatal )?error/', self::refusal($text, $language), $match) ? (int) $match[1] : 0;
+        }
+        $errors = self::texts(['program' => [$text, $answers]], $language, 1)['program']['errors'];
+        // Python names the innermost call last, Node.js the place first.
+        $count = preg_match_all('/program\.(?:py", line |js:)(\d+)/', $errors, $matches);
+
+        return 0 === $count || false === $count ? 0 : (int) (Language::Python === $language ? $matches[1][$count - 1] : $matches[1][0]);
+    }
+
     /** The interpreter itself: `python3` may be a slow script that looks for it. */
     private static function python(): string
     {

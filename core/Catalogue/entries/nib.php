@@ -11,6 +11,8 @@ use Scrivlet\Core\Catalogue\Slot;
 $command = static fn (string $name, string $en, string $fr, array $slots, string $docEn, string $docFr): Entry => new Entry("nib.$name", Kind::Nib, ['en' => $en, 'fr' => $fr], $slots, ['en' => $docEn, 'fr' => $docFr], command: true);
 $answer = static fn (string $name, string $en, string $fr, string $docEn, string $docFr): Entry => new Entry("nib.$name", Kind::Nib, ['en' => $en, 'fr' => $fr], [], ['en' => $docEn, 'fr' => $docFr], command: true, value: true);
 
+$typed = static fn (string $name, string $en, string $fr, array $slots): Entry => new Entry("nib.$name", Kind::Nib, ['en' => $en, 'fr' => $fr], $slots, command: true, fromText: true); // @phpstan-ignore argument.type (the slots below are lists)
+
 return [
     $command('forward', 'go forward {steps} steps', 'avancer de {steps} pas', [Slot::number('steps', 50, 'steps')], 'The nib goes the way it faces. Lowered, it draws a line.', 'La plume avance dans sa direction. Baissée, elle trace un trait.'),
     $command('back', 'go back {steps} steps', 'reculer de {steps} pas', [Slot::number('steps', 50, 'steps')], 'The nib goes backwards without turning round.', 'La plume recule sans se retourner.'),
@@ -34,4 +36,7 @@ return [
     $answer('x', 'nib x', 'x de la plume', 'How far right of the middle the nib stands.', 'De combien la plume est à droite du milieu.'),
     $answer('y', 'nib y', 'y de la plume', 'How far above the middle the nib stands.', 'De combien la plume est au-dessus du milieu.'),
     $answer('heading', 'nib heading', 'direction de la plume', 'Where the nib faces, from 0 to 360 degrees.', 'Où regarde la plume, de 0 à 360 degrés.'),
+    // What typed programs for the standard drawing module bring along.
+    $typed('circle', 'go along a circle of radius {radius} for {degrees} degrees', 'suivre un cercle de rayon {radius} sur {degrees} degrés', [Slot::number('radius', 50, 'steps'), Slot::number('degrees', 360, 'degrees')]),
+    $typed('home', 'go back to the middle', 'revenir au milieu', []),
 ];

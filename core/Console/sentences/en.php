@@ -219,6 +219,8 @@ return [
     'file.encoding' => 'The text is not written in UTF-8. Save it again with the encoding UTF-8.',
     'file.long_text' => 'The file is too large. A program has at most {most} kB.',
     'run.unread' => 'There is something in the program that I can’t read yet. Mend it first.',
+    'file.needs_library' => 'Saving for the drawing module needs nothing but Python, and this program uses {names} of our library. Save it as Python instead.',
+    'file.no_such_drawing' => 'The standard drawing module has nothing for {name}. Take that row out, or save as Python instead.',
     'edit.write_nothing' => 'Write the line first. To take the row away, press Delete on it.',
     'edit.not_written' => 'This row has no line of its own in that language. Choose another language, or another row.',
     'edit.not_readable' => 'This line can’t be read yet, so it can’t go back to print. Mend it first, or undo.',

@@ -219,6 +219,8 @@ return [
     'file.encoding' => 'Le texte n’est pas écrit en UTF-8. Enregistre-le à nouveau avec l’encodage UTF-8.',
     'file.long_text' => 'Le fichier est trop grand. Un programme a {most} ko au plus.',
     'run.unread' => 'Il y a dans le programme quelque chose que je ne sais pas encore lire. Corrige-le d’abord.',
+    'file.needs_library' => 'Pour le module de dessin, Python seul doit suffire, et ce programme utilise {names} de notre bibliothèque. Enregistre-le plutôt en Python.',
+    'file.no_such_drawing' => 'Le module de dessin standard n’a rien pour {name}. Enlève cette rangée, ou enregistre plutôt en Python.',
     'edit.write_nothing' => 'Écris d’abord la ligne. Pour enlever la rangée, appuie sur Suppr.',
     'edit.not_written' => 'Cette rangée n’a pas de ligne à elle dans ce langage. Choisis un autre langage ou une autre rangée.',
     'edit.not_readable' => 'Cette ligne ne peut pas encore être lue, elle ne peut donc pas revenir à l’imprimé. Corrige-la d’abord, ou annule.',

@@ -111,9 +111,11 @@ final class CppParser extends CppExpressions
         $start = $this->at;
         $this->hasMain = true;
         $token = $this->tokens[$start];
-        $this->at += 3;
         $type = $token->text;
-        if ('int' !== $type) {
+        $this->at += 'main' === $type ? 2 : 3;
+        if ('main' === $type) {
+            $this->mistake('main_type', $token->offset, 4, ['name' => 'main'], [new Replacement($token->offset, 0, 'int ')]);
+        } elseif ('int' !== $type) {
             $this->mistake('main_type', $token->offset, \strlen($type), ['name' => $type], [new Replacement($token->offset, \strlen($type), 'int')]);
         }
         while (!$this->is(')') && null !== $this->peek() && !$this->is('{')) {
@@ -207,7 +209,8 @@ final class CppParser extends CppExpressions
 
     private function isMain(): bool
     {
-        return $this->is('main', 1) && $this->is('(', 2) && \in_array($this->sign(), ['int', 'void'], true);
+        return $this->is('main', 1) && $this->is('(', 2) && \in_array($this->sign(), ['int', 'void'], true)
+            || $this->is('main') && $this->is('(', 1) && '{' === ($this->tokens[($this->closingOf($this->at + 1) ?? $this->at) + 1]->text ?? '');
     }
 
     /** Functions may be called above their definition, where a prototype stands. */
@@ -268,6 +271,16 @@ final class CppParser extends CppExpressions
     {
         $text = trim($token->text);
         if (1 !== preg_match('/^#\s*include\s*(<[^>]*>|"[^"]*")\s*$/', $text, $match)) {
+            if (1 === preg_match('/^#\s*include\s*[“”„«]/u', $text)) {
+                $this->mistake('strange_sign', $token->offset, \strlen($text), ['sign' => '“'], [new Replacement($token->offset, \strlen($text), (string) preg_replace('/[“”„«»]/u', '"', $text))]);
+
+                return;
+            }
+            if (1 === preg_match('/^#\s*include\s*"[\w.]+$/', $text)) {
+                $this->mistake('quote_missing', $token->offset, \strlen($text), [], [new Replacement($token->offset + \strlen($text), 0, '"')]);
+
+                return;
+            }
             if (1 === preg_match('/^#\s*include\s*[<"]?([\w.]+)/', $text, $match)) {
                 $this->mistake('include_brackets', $token->offset, \strlen($text), ['name' => $match[1]], [new Replacement($token->offset, \strlen($text), "#include <$match[1]>")]);
 

@@ -43,15 +43,19 @@ final class JavaScriptParser extends JavaScriptExpressions
         while ($this->is('import') && !isset($this->remarksBefore[$this->at])) {
             $at = $this->at;
             $mistakes = \count($this->mistakes);
+            $offset = $this->offset();
             try {
-                $offset = $this->offset();
                 $this->import();
                 $start ??= $offset;
                 $end = $this->endOffset();
-            } catch (ParseFailure) {
-                $this->at = $at;
-                $this->mistakes = \array_slice($this->mistakes, 0, $mistakes);
-                break;
+            } catch (ParseFailure $failure) {
+                $this->mistakes = [...\array_slice($this->mistakes, 0, $mistakes), $failure->mistake];
+                $this->at = $at + 1;
+                while (null !== $this->peek() && !isset($this->begins[$this->at])) {
+                    ++$this->at;
+                }
+                $start ??= $offset;
+                $end = $this->endOffset();
             }
         }
 
@@ -119,6 +123,9 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->fail('from_missing');
         }
         $file = $this->peek();
+        if (null !== $file && TokenKind::Unread === $file->kind) {
+            $this->strange($file);
+        }
         if (null === $file || TokenKind::Text !== $file->kind) {
             $this->fail('quotes_missing', $file, ['name' => './scrivlet.js']);
         }

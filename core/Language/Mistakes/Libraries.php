@@ -32,7 +32,7 @@ final class Libraries
     ];
 
     /**
-     * @param list<Token>        $tokens without spaces and remarks
+     * @param list<Token>          $tokens without spaces and remarks
      * @param array<string, mixed> $own    names that the text itself gives a meaning
      *
      * @return list<Mistake> the first use of each thing that is missing
@@ -47,7 +47,7 @@ final class Libraries
     }
 
     /**
-     * @param list<Token>        $tokens
+     * @param list<Token>          $tokens
      * @param array<string, mixed> $own
      *
      * @return list<Mistake>
@@ -72,7 +72,7 @@ final class Libraries
     }
 
     /**
-     * @param list<Token>        $tokens
+     * @param list<Token>          $tokens
      * @param array<string, mixed> $own
      *
      * @return list<Mistake>
@@ -99,7 +99,7 @@ final class Libraries
     }
 
     /**
-     * @param list<Token>        $tokens
+     * @param list<Token>          $tokens
      * @param array<string, mixed> $own
      *
      * @return list<Mistake>

@@ -22,6 +22,7 @@ use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -120,6 +121,28 @@ abstract class BraceParser extends ExpressionParser
         return $rows;
     }
 
+    /** How far in the line stands that opened the braces around the row. */
+    private int $openedIn = -1;
+
+    /**
+     * Whether the brace behind a header is missing: rows that stand further in, and a brace below them that closes
+     * nothing else.
+     */
+    private function lacksBrace(): bool
+    {
+        $header = $this->indentOf($this->at - 1);
+        if (!isset($this->begins[$this->at]) || $header <= $this->openedIn || $this->at >= $this->until || $this->indentOf($this->at) <= $header) {
+            return false;
+        }
+        for ($index = $this->at; $index < $this->until; ++$index) {
+            if (isset($this->begins[$index]) && $this->indentOf($index) <= $header) {
+                return '}' === $this->tokens[$index]->text && $this->indentOf($index) === $header;
+            }
+        }
+
+        return false;
+    }
+
     /** The column at which the line of a token begins. */
     protected function indentOf(int $index): int
     {
@@ -138,6 +161,18 @@ abstract class BraceParser extends ExpressionParser
      * @return list<Statement>
      */
     protected function block(?int $opener): array
+    {
+        $outer = $this->openedIn;
+        $this->openedIn = null === $opener ? -1 : $this->indentOf($opener);
+        try {
+            return $this->rowsUntilBrace($opener);
+        } finally {
+            $this->openedIn = $outer;
+        }
+    }
+
+    /** @return list<Statement> */
+    private function rowsUntilBrace(?int $opener): array
     {
         $rows = [];
         while (true) {
@@ -282,7 +317,15 @@ abstract class BraceParser extends ExpressionParser
         }
         $lower = strtolower($token->text);
         $closing = '(' === $next->text && TokenKind::Sign === $next->kind ? $this->closingOf($this->at + 1) : null;
-        $opens = null !== $closing && '{' === ($this->tokens[$closing + 1]->text ?? '') || '{' === $next->text;
+        $behind = null === $closing ? null : $this->tokens[$closing + 1] ?? null;
+        $opens = null !== $behind && ('{' === $behind->text || !isset($this->begins[(int) $closing + 1]) && \in_array($behind->kind, [TokenKind::Name, TokenKind::Keyword], true)) || '{' === $next->text;
+        $returns = !isset($this->begins[$this->at + 1]) && \in_array($next->kind, [TokenKind::Name, TokenKind::Number, TokenKind::Text, TokenKind::Keyword], true)
+            && 'return' !== $lower && count_chars($lower, 1) === count_chars('return', 1);
+        if ($returns) {
+            $this->mistake('misspelt_keyword', $token->offset, \strlen($token->text), ['name' => $token->text, 'near' => 'return'], [new Replacement($token->offset, \strlen($token->text), 'return')]);
+
+            return 'return';
+        }
         $words = ['elif' => 'else if', 'elsif' => 'else if', 'elseif' => 'else if'];
         if (isset($words[$lower])) {
             $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'else if'], [new Replacement($token->offset, \strlen($token->text), 'else if')]);
@@ -401,8 +444,21 @@ abstract class BraceParser extends ExpressionParser
                 $this->fail('condition_missing', $opened, ['word' => $word]);
             }
             $value = $this->value();
+            if ($value instanceof Lambda) {
+                $this->arrowForSign($start);
+            }
             $this->afterCondition();
+            if ($this->is('{') && $this->opensBodyBehind()) {
+                $end = $this->endOffset();
+                $this->mistake('bracket_missing', $opened->offset, 1, ['opened' => '(', 'wanted' => ')'], [new Replacement($end, 0, ')')]);
+
+                return $value;
+            }
             $this->close($opened);
+            if ($this->is(')')) {
+                $this->mistake('extra_bracket', $this->offset(), 1, [], [new Replacement($this->offset(), 1, '')]);
+                ++$this->at;
+            }
 
             return $value;
         } catch (ParseFailure $failure) {
@@ -416,6 +472,23 @@ abstract class BraceParser extends ExpressionParser
             $this->at = $closing + 1;
 
             return new UnreadExpression(substr($this->text, $from, $this->tokens[$closing]->offset - $from));
+        }
+    }
+
+    /** Whether a line ends behind the brace at the place that is read. */
+    private function opensBodyBehind(): bool
+    {
+        return isset($this->begins[$this->at + 1]) || $this->at + 1 >= $this->until;
+    }
+
+    /** An arrow in a condition is meant for the sign of a comparison. */
+    private function arrowForSign(int $from): void
+    {
+        for ($index = $from; $index < $this->at; ++$index) {
+            $token = $this->tokens[$index];
+            if ('=>' === $token->text) {
+                $this->fail('signs_swapped', $token, ['sign' => '=>', 'near' => '>='], [new Replacement($token->offset, 2, '>=')]);
+            }
         }
     }
 
@@ -468,6 +541,13 @@ abstract class BraceParser extends ExpressionParser
         }
         if ($this->accept('{')) {
             $this->cut($id, $part, $offset, $this->endOffset());
+
+            return $this->bodyRows($id, $start, $isLoop, $name);
+        }
+        if ($this->lacksBrace()) {
+            $end = $this->endOffset();
+            $this->mistake('brace_wanted', max(0, $end - 1), 1, ['word' => $this->tokens[$start]->text], [new Replacement($end, 0, ' {')]);
+            $this->cut($id, $part, $offset, $end);
 
             return $this->bodyRows($id, $start, $isLoop, $name);
         }
@@ -543,7 +623,7 @@ abstract class BraceParser extends ExpressionParser
 
     protected function opensBrace(): bool
     {
-        return $this->is('{') || $this->is(';') && '{' === ($this->tokens[$this->at + 1]->text ?? '');
+        return $this->is('{') || $this->lacksBrace() || $this->is(';') && '{' === ($this->tokens[$this->at + 1]->text ?? '');
     }
 
     private function doWhile(): Statement
@@ -600,7 +680,11 @@ abstract class BraceParser extends ExpressionParser
             $this->undeclared($name);
         }
         $this->part($opened);
+        $asked = $this->at;
         $condition = $this->is(';') ? new TruthLiteral(true) : $this->value();
+        if ($condition instanceof Lambda) {
+            $this->arrowForSign($asked);
+        }
         $this->afterPart();
         $this->part($opened);
         [$operator, $amount] = $this->step($name->text);

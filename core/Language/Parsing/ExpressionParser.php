@@ -341,6 +341,11 @@ abstract class ExpressionParser extends Parser
 
             return $this->command($this->objects[$object->text], $member, $this->arguments($opened), $object);
         }
+        if ($isCall && $this->hasMembers($object->text)) {
+            $this->at += 3;
+
+            return $this->memberCall($object, $member, $this->arguments($opened)) ?? $this->unknownCommand($object->text, $member);
+        }
         $index = SpellingIndex::of($this->language());
         if ($isCall && $this->knows($object->text)) {
             $this->at += 3;
@@ -357,7 +362,23 @@ abstract class ExpressionParser extends Parser
 
             return new Operation($index->properties[$full]);
         }
+        $meant = lcfirst($object->text);
+        if ($meant !== $object->text && ($this->knows($meant) || isset($this->objects[$meant]))) {
+            $this->fail('capitals', $object, ['name' => $object->text, 'near' => $meant], [new Replacement($object->offset, \strlen($meant), $meant)]);
+        }
 
+        return null;
+    }
+
+    /** Whether a name means something with functions of its own language alone. */
+    protected function hasMembers(string $object): bool
+    {
+        return false;
+    }
+
+    /** @param list<Argument> $arguments */
+    protected function memberCall(Token $object, Token $member, array $arguments): ?Expression
+    {
         return null;
     }
 

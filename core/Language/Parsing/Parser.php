@@ -59,7 +59,7 @@ abstract class Parser
     /** @return list<Mistake> names that nothing brings in */
     public function missingLibraries(): array
     {
-        return Libraries::missing($this->tokens, $this->text, array_merge($this->functions, ...array_values($this->writes)), $this->language());
+        return Libraries::missing($this->tokens, $this->text, array_merge($this->functions, $this->silenced, ...array_values($this->writes)), $this->language());
     }
 
     public function lastId(): int

@@ -31,6 +31,7 @@ use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Expressions: The Python Language Reference, chapter 6. */
 abstract class PythonExpressions extends ExpressionParser
@@ -50,6 +51,12 @@ abstract class PythonExpressions extends ExpressionParser
 
     /** @var array<string, string> what names from libraries stand for: `randint` for `random.randint` */
     protected array $imported = [];
+    /** @var array<string, true> names that the standard drawing module, or something of it that draws, has */
+    protected array $drawing = [];
+    protected bool $drawsFreely = false;
+    private ?Expression $fill = null;
+    /** @var array<string, bool> variables that hold a list wherever they get a value */
+    protected array $listNames = [];
 
     protected function language(): Language
     {
@@ -681,7 +688,7 @@ abstract class PythonExpressions extends ExpressionParser
             if ($argument->value instanceof TextLiteral) {
                 $this->failAt('wrong_kind_number', $argument->offset, $argument->end - $argument->offset, ['name' => 'range']);
             }
-            if ($argument->value instanceof ListLiteral) {
+            if ($argument->value instanceof ListLiteral || $argument->value instanceof VariableRead && ($this->listNames[$argument->value->name] ?? false)) {
                 $start = $token->offset;
                 $this->failAt('range_around_list', $start, $this->endOffset() - $start, [], [new Replacement($argument->end, $this->endOffset() - $argument->end, ''), new Replacement($start, $argument->offset - $start, '')]);
             }
@@ -738,6 +745,9 @@ abstract class PythonExpressions extends ExpressionParser
         if ('print' === $name && !isset($this->functions['print'])) {
             $this->fail('no_value', $token, ['name' => 'print']);
         }
+        if ($this->drawsFreely && !isset($this->functions[$name]) && \in_array($name, DrawingModule::functions(), true)) {
+            return $this->drawn($token, $arguments);
+        }
         $full = $this->imported[$name] ?? null;
         if (null !== $full && !isset($this->functions[$name])) {
             $made = $this->builtin($name, $arguments, $token) ?? Spelled::match(SpellingIndex::of(Language::Python)->functions[$full] ?? [], $arguments, $this->text);
@@ -747,5 +757,41 @@ abstract class PythonExpressions extends ExpressionParser
         }
 
         return parent::called($token, $arguments);
+    }
+
+    protected function hasMembers(string $object): bool
+    {
+        return isset($this->drawing[$object]);
+    }
+
+    protected function memberCall(Token $object, Token $member, array $arguments): Expression
+    {
+        return $this->drawn($member, $arguments);
+    }
+
+    /** @param list<Argument> $arguments */
+    private function drawn(Token $function, array $arguments): Expression
+    {
+        // How letters look and where they stand is the sheet's own.
+        $values = array_map(static fn (Argument $argument): Expression => DrawingModule::colour($argument->value), array_values(array_filter($arguments, static fn (Argument $argument): bool => !\in_array($argument->name, ['font', 'align', 'move'], true))));
+        $made = DrawingModule::meaning($function->text, $values, $this->fill ?? new TextLiteral('#000000'));
+        if (null === $made) {
+            if (!\in_array($function->text, DrawingModule::functions(), true)) {
+                $near = Names::nearest($function->text, DrawingModule::functions());
+                $this->fail(null === $near ? 'unsupported' : 'misspelt_command', $function, ['name' => $function->text, 'near' => $near ?? '', 'what' => $function->text], null === $near ? [] : [new Replacement($function->offset, \strlen($function->text), $near)]);
+            }
+            $this->fail([] === $values ? 'few_arguments' : 'many_arguments', $function, ['name' => $function->text, 'wanted' => 1, 'given' => \count($values)]);
+        }
+        if ('color' === $function->text) {
+            $this->fill = $values[1] ?? $values[0];
+        }
+
+        return $made;
+    }
+
+    /** Shapes are filled with this colour from here on. */
+    protected function filled(Expression $colour): void
+    {
+        $this->fill = DrawingModule::colour($colour);
     }
 }

@@ -43,7 +43,7 @@ use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
 /** Precedences: The Python Language Reference, 6.17. */
-final class PythonPrinter extends Printer
+class PythonPrinter extends Printer
 {
     private const NOT = 4;
 

@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -38,7 +39,7 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians'], 'time' => ['sleep'], 'scrivlet' => null];
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians'], 'time' => ['sleep'], 'scrivlet' => null, DrawingModule::NAME => null];
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
@@ -65,7 +66,11 @@ abstract class PythonStatements extends PythonExpressions
                 $as = $this->peek()->text ?? $this->fail('name_missing');
                 ++$this->at;
             }
-            if ($as !== $module->text) {
+            if (DrawingModule::NAME === $module->text) {
+                if (!$isFrom) {
+                    $this->drawing[$as] = true;
+                }
+            } elseif ($as !== $module->text) {
                 $this->fail('unsupported', $module, ['what' => "import … as $as"]);
             }
         } while (!$isFrom && $this->accept(','));
@@ -77,6 +82,12 @@ abstract class PythonStatements extends PythonExpressions
         }
         do {
             $name = $this->peek();
+            if (DrawingModule::NAME === $module->text && null !== $name) {
+                // Names of its classes are known wherever they make something.
+                $this->drawsFreely = $this->drawsFreely || !\in_array($name->text, DrawingModule::MAKERS, true);
+                ++$this->at;
+                continue;
+            }
             if (null !== $name && '*' === $name->text) {
                 ++$this->at;
                 foreach (self::KNOWN[$module->text] ?? [] as $member) {
@@ -145,10 +156,56 @@ abstract class PythonStatements extends PythonExpressions
         return new Perform($this->newId(), new Operation('drop_at', [$target->container, $target->index]));
     }
 
+    /** Rows of the standard drawing module for which the sheet has nothing, and what makes its objects: they stay as they are. */
+    private function drawingSetup(Token $token): ?Statement
+    {
+        if ([] === $this->drawing && !$this->drawsFreely) {
+            return null;
+        }
+        $makes = $this->is('=', 1) ? 2 : null;
+        $at = $makes ?? 0;
+        $object = $this->peek($at)->text ?? '';
+        $isMember = isset($this->drawing[$object]) && $this->is('.', $at + 1);
+        $function = $this->peek($isMember ? $at + 2 : $at);
+        $opened = $isMember ? $at + 3 : $at + 1;
+        if (null === $function || !$this->is('(', $opened) || !$isMember && !$this->drawsFreely) {
+            return null;
+        }
+        if (null !== $makes && \in_array($function->text, DrawingModule::MAKERS, true)) {
+            $this->drawing[$token->text] = true;
+        } elseif (null !== $makes || !\in_array($function->text, DrawingModule::WITHOUT_EFFECT, true)) {
+            return null;
+        }
+        $this->at += $opened;
+        $bracket = $this->peek();
+        \assert(null !== $bracket);
+        ++$this->at;
+        $arguments = $this->arguments($bracket);
+        if ('fillcolor' === $function->text && isset($arguments[0])) {
+            $this->filled($arguments[0]->value);
+        }
+
+        return new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value);
+    }
+
+    /** Names of colours that the drawing module knows, in what a variable gets. */
+    private function coloured(Expression $value): Expression
+    {
+        if ([] === $this->drawing && !$this->drawsFreely) {
+            return $value;
+        }
+
+        return $value instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::colour(...), $value->items)) : DrawingModule::colour($value);
+    }
+
     protected function plain(Token $token): Statement
     {
         if ('print' === strtolower($token->text) && TokenKind::Name === $token->kind && !isset($this->functions[$token->text]) && !$this->isVariable($token->text) && !$this->is('=', 1)) {
             return $this->printed($token);
+        }
+        $window = $this->drawingSetup($token);
+        if (null !== $window) {
+            return $window;
         }
         $this->foreignDeclaration($token);
         $start = $token->offset;
@@ -280,7 +337,10 @@ abstract class PythonStatements extends PythonExpressions
                 return new SetItem($this->newId(), $target, $value);
             }
 
-            return new SetVariable($this->newId(), $target instanceof VariableRead ? $target->name : '', $value);
+            $name = $target instanceof VariableRead ? $target->name : '';
+            $this->listNames[$name] = $value instanceof ListLiteral && ($this->listNames[$name] ?? true);
+
+            return new SetVariable($this->newId(), $name, $this->coloured($value));
         }
         if (1 < \count($values) && \count($values) !== \count($targets)) {
             $this->failAt('counts_differ', $start, $this->endOffset() - $start, ['wanted' => \count($targets), 'given' => \count($values)]);

@@ -84,6 +84,34 @@ final class Sheet
         $this->turnTo($degrees);
     }
 
+    /**
+     * Goes along a circle to the left of the nib, in short straight lines: as many as the standard drawing module of
+     * Python takes (its source, `TNavigator.circle`).
+     */
+    public function circle(float $radius, float $degrees): void
+    {
+        $this->finite($radius);
+        $this->finite($degrees);
+        $lines = 1 + (int) (min(11 + abs($radius) / 6.0, 59.0) * min(abs($degrees) / 360, 100.0));
+        $turn = $degrees / $lines;
+        $length = 2.0 * $radius * sin($turn / 2 / 180 * \M_PI);
+        if ($radius < 0) {
+            [$length, $turn] = [-$length, -$turn];
+        }
+        $this->turnTo($this->heading + $turn / 2);
+        for ($line = 0; $line < $lines; ++$line) {
+            $this->forward($length);
+            $this->turnTo($this->heading + $turn);
+        }
+        $this->turnTo($this->heading - $turn / 2);
+    }
+
+    public function home(): void
+    {
+        $this->goTo(0, 0);
+        $this->turnTo(0);
+    }
+
     public function lift(): void
     {
         $this->down = false;

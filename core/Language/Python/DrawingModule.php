@@ -1,0 +1,110 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Python;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\TextLiteral;
+
+/**
+ * What the functions of Python's standard drawing module mean for the nib (The Python Standard Library 3.11, `turtle`).
+ */
+final class DrawingModule
+{
+    public const NAME = 'turtle';
+
+    /** Functions of the module by the nib's command of the same arguments; the first one is what is written. */
+    private const COMMANDS = [
+        'nib.forward' => ['forward', 'fd'], 'nib.back' => ['back', 'bk', 'backward'], 'nib.left' => ['left', 'lt'], 'nib.right' => ['right', 'rt'],
+        'nib.move_to' => ['goto', 'setpos', 'setposition'], 'nib.face' => ['setheading', 'seth'], 'nib.lift' => ['penup', 'pu', 'up'], 'nib.lower' => ['pendown', 'pd', 'down'],
+        'nib.ink' => ['pencolor', 'color'], 'nib.width' => ['pensize', 'width'], 'nib.end_fill' => ['end_fill'], 'nib.dot' => ['dot'], 'nib.circle' => ['circle'],
+        'nib.home' => ['home'], 'nib.write' => ['write'], 'nib.speed' => ['speed'], 'nib.show' => ['showturtle', 'st'], 'nib.hide' => ['hideturtle', 'ht'],
+        'nib.clear' => ['clear'], 'nib.x' => ['xcor'], 'nib.y' => ['ycor'], 'nib.heading' => ['heading'],
+    ];
+    /** Functions that the sheet has nothing for; their rows stay in the text and do nothing. */
+    public const WITHOUT_EFFECT = ['fillcolor', 'shape', 'bgcolor', 'done', 'mainloop', 'exitonclick', 'title', 'setup', 'tracer', 'update', 'delay', 'screensize', 'shapesize', 'bye', 'hideturtles', 'mode', 'colormode', 'getscreen', 'listen'];
+    /** What makes an object that draws, or the window. */
+    public const MAKERS = ['Turtle', 'Pen', 'RawTurtle', 'Screen', 'getscreen'];
+    private const SPEEDS = ['fastest' => 0, 'fast' => 10, 'normal' => 6, 'slow' => 3, 'slowest' => 1];
+    /** Usual names of colours, as X11 has them. */
+    private const COLOURS = [
+        'black' => '#000000', 'white' => '#ffffff', 'red' => '#ff0000', 'green' => '#00ff00', 'blue' => '#0000ff', 'yellow' => '#ffff00', 'orange' => '#ffa500',
+        'purple' => '#a020f0', 'pink' => '#ffc0cb', 'brown' => '#a52a2a', 'gray' => '#bebebe', 'grey' => '#bebebe', 'cyan' => '#00ffff', 'magenta' => '#ff00ff',
+        'gold' => '#ffd700', 'violet' => '#ee82ee', 'turquoise' => '#40e0d0', 'navy' => '#000080', 'maroon' => '#b03060', 'darkgreen' => '#006400', 'dark green' => '#006400',
+        'lightblue' => '#add8e6', 'light blue' => '#add8e6', 'lightgreen' => '#90ee90', 'light green' => '#90ee90', 'darkblue' => '#00008b', 'dark blue' => '#00008b',
+        'skyblue' => '#87ceeb', 'sky blue' => '#87ceeb', 'forestgreen' => '#228b22', 'forest green' => '#228b22', 'indigo' => '#4b0082', 'coral' => '#ff7f50', 'salmon' => '#fa8072',
+        'tan' => '#d2b48c', 'beige' => '#f5f5dc', 'lime' => '#00ff00', 'limegreen' => '#32cd32', 'olive' => '#808000', 'tomato' => '#ff6347', 'silver' => '#c0c0c0',
+    ];
+
+    /** The function that is written for a command; null if the module has none. */
+    public static function written(string $command): ?string
+    {
+        return self::COMMANDS[$command][0] ?? null;
+    }
+
+    /** @return list<string> */
+    public static function functions(): array
+    {
+        return ['setx', 'sety', 'begin_fill', ...array_merge(...array_values(self::COMMANDS))];
+    }
+
+    /**
+     * What a call means.
+     *
+     * @param list<Expression> $arguments
+     * @param Expression       $fill      the colour that shapes are filled with from here on
+     *
+     * @return Expression|null null if the function is not known with so many arguments
+     */
+    public static function meaning(string $function, array $arguments, Expression $fill): ?Expression
+    {
+        $first = $arguments[0] ?? null;
+        if ('begin_fill' === $function) {
+            return [] === $arguments ? new CommandValue('nib.begin_fill', [$fill]) : null;
+        }
+        if ('setx' === $function || 'sety' === $function) {
+            $pair = 'setx' === $function ? [$first, new CommandValue('nib.y', [])] : [new CommandValue('nib.x', []), $first];
+
+            return 1 === \count($arguments) && null !== $pair[0] && null !== $pair[1] ? new CommandValue('nib.move_to', [$pair[0], $pair[1]]) : null;
+        }
+        foreach (self::COMMANDS as $command => $names) {
+            if (!\in_array($function, $names, true)) {
+                continue;
+            }
+            if ('nib.circle' === $command && 1 === \count($arguments)) {
+                $arguments[] = new NumberLiteral(360);
+            }
+            if ('color' === $function && 2 === \count($arguments)) {
+                $arguments = [$arguments[0]];
+            }
+            if ('nib.speed' === $command && $first instanceof TextLiteral) {
+                $arguments = isset(self::SPEEDS[$first->value]) ? [new NumberLiteral(self::SPEEDS[$first->value])] : [];
+            }
+
+            return \count(Catalogue::get($command)->slots) === \count($arguments) ? new CommandValue($command, $arguments) : null;
+        }
+
+        return null;
+    }
+
+    /** A colour as the sheet knows it; other texts stay as they are. */
+    public static function colour(Expression $value): Expression
+    {
+        $hex = $value instanceof TextLiteral ? self::COLOURS[strtolower($value->value)] ?? null : null;
+
+        return null === $hex ? $value : new TextLiteral($hex);
+    }
+
+    /** An ink as the module knows it. */
+    public static function ink(Expression $value): Expression
+    {
+        $ink = $value instanceof TextLiteral ? Ink::tryFrom($value->value) : null;
+
+        return null === $ink ? $value : new TextLiteral($ink->hex());
+    }
+}
