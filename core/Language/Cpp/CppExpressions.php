@@ -389,7 +389,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->accept('(');
             $this->accept(')');
 
-            return new Operation('greater_first');
+            return $this->transient('greater_first', []);
         }
 
         return parent::named($token);
@@ -463,7 +463,7 @@ abstract class CppExpressions extends BraceExpressions
             return new Operation('sort_down', $first->arguments);
         }
         if ('swap' === $name && 2 === $count) {
-            return new Operation('swap', $values);
+            return $this->transient('swap', $values);
         }
         if ('getline' === $name) {
             $this->fail('unsupported', $token, ['what' => 'getline']);

@@ -335,7 +335,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
             }
 
-            return new Operation('console', $values);
+            return $this->transient('console', $values);
         }
         if ('Math.max' === $name || 'Math.min' === $name) {
             if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
@@ -378,7 +378,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         switch ($name) {
             case 'write':
                 if ($receiver instanceof Item && $receiver->index instanceof TextLiteral && 'stdout' === $receiver->index->value && null !== $first) {
-                    return new Operation('stdout', [$first]);
+                    return $this->transient('stdout', [$first]);
                 }
                 break;
             case 'at':

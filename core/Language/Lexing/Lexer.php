@@ -20,6 +20,11 @@ abstract class Lexer
     /** @var array<class-string, string> */
     private static array $patterns = [];
 
+    /** @var array<class-string, array<string, TokenKind>> */
+    private static array $keywords = [];
+    /** @var array<string, TokenKind>|null */
+    private static ?array $byMark = null;
+
     /** @return array<string, string> a pattern for each kind by its name, tried in this order; names are told from keywords later */
     abstract protected static function kinds(): array;
 
@@ -30,22 +35,20 @@ abstract class Lexer
     final public static function tokens(string $text): array
     {
         $tokens = [];
-        $keywords = array_fill_keys(static::keywords(), true);
+        $keywords = self::$keywords[static::class] ??= array_fill_keys(static::keywords(), TokenKind::Keyword);
+        $kinds = self::$byMark ??= array_column(TokenKind::cases(), null, 'value');
         $offset = 0;
-        $pattern = self::$patterns[static::class] ??= self::pattern();
-        while ($offset < \strlen($text)) {
-            if (1 !== preg_match($pattern, $text, $match, 0, $offset)) {
-                // Only brackets nested by the thousand can exhaust the matcher.
-                $tokens[] = new Token(TokenKind::Unread, substr($text, $offset), $offset);
-                break;
-            }
-            \assert(isset($match['MARK']));
-            $kind = TokenKind::from($match['MARK']);
-            if (TokenKind::Name === $kind && isset($keywords[$match[0]])) {
-                $kind = TokenKind::Keyword;
-            }
-            $tokens[] = new Token($kind, $match[0], $offset);
-            $offset += \strlen($match[0]);
+        preg_match_all(self::$patterns[static::class] ??= self::pattern(), $text, $matches, );
+        /** @var array{list<string>, MARK?: list<string>} $matches */
+        $marks = $matches['MARK'] ?? [];
+        foreach ($matches[0] as $index => $word) {
+            $mark = $marks[$index];
+            $tokens[] = new Token('name' === $mark ? $keywords[$word] ?? TokenKind::Name : $kinds[$mark], $word, $offset);
+            $offset += \strlen($word);
+        }
+        if ($offset < \strlen($text)) {
+            // Only brackets nested by the thousand can exhaust the matcher.
+            $tokens[] = new Token(TokenKind::Unread, substr($text, $offset), $offset);
         }
 
         return $tokens;
@@ -53,7 +56,8 @@ abstract class Lexer
 
     private static function pattern(): string
     {
-        $kinds = ['(?:'.self::STRANGE.')(*MARK:unread)'];
+        // Plain names and spaces are most of a text, so that they are tried first, where nothing else can begin.
+        $kinds = ['[A-Za-z_][A-Za-z0-9_\x80-\xff]*+(?!["\'$])(*MARK:name)', '[ ]++(?![\t\f\v\\\\#])(*MARK:space)', '(?:'.self::STRANGE.')(*MARK:unread)'];
         foreach ([...static::kinds(), 'unread' => '[\xc2-\xf4][\x80-\xbf]+|[\s\S]'] as $kind => $pattern) {
             $kinds[] = "(?:$pattern)(*MARK:$kind)";
         }

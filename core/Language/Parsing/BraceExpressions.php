@@ -105,6 +105,9 @@ abstract class BraceExpressions extends BraceParser
         if (null !== $next && TokenKind::Name === $next->kind && $next->offset === $token->offset + \strlen($token->text)) {
             $this->fail('number_and_letters', $token, ['text' => $token->text.$next->text]);
         }
+        if (ctype_digit($text) && '0' !== $text[0] && \strlen($text) <= 18) {
+            return new NumberLiteral((int) $text);
+        }
         $text = (string) preg_replace('/[uUlLn]+$/', '', $text);
         if (1 === preg_match('/^0[xX]/', $text)) {
             return new NumberLiteral(hexdec(substr($text, 2)));

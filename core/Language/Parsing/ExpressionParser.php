@@ -60,6 +60,22 @@ abstract class ExpressionParser extends Parser
     /** @return array<string, array{int, Operator}> strength and meaning of the signs between two values that group from the left */
     abstract protected function operators(): array;
 
+    /** Whether an operation was made that means something only in a certain place. */
+    private bool $hasTransients = false;
+
+    /**
+     * An operation that the catalogue does not have, as it is only part of a row: the row that takes it in knows it.
+     *
+     * @param list<Expression> $arguments
+     */
+    protected function transient(string $key, array $arguments): Operation
+    {
+        $this->hasTransients = true;
+
+        return new Operation($key, $arguments);
+    }
+
+
     abstract protected function prefix(Token $token): Expression;
 
     /** Signs with rules of their own: `?:`, `in`, `**`; null if the next token is none of them, or binds too weakly. */
@@ -100,7 +116,8 @@ abstract class ExpressionParser extends Parser
                 $left = $this->combine($operator, $left, $right, $at);
                 continue;
             }
-            $made = $this->special($left, $around, $offset);
+            // What closes or divides a list ends every expression.
+            $made = ')' === $sign || ',' === $sign || ']' === $sign ? null : $this->special($left, $around, $offset);
             if (null === $made) {
                 break;
             }
@@ -623,6 +640,9 @@ abstract class ExpressionParser extends Parser
      */
     protected function checked(array $rows, int $offset): void
     {
+        if (!$this->hasTransients) {
+            return;
+        }
         foreach ($rows as $row) {
             foreach (Walk::expressionsOf($row) as $expression) {
                 if ($expression instanceof Operation && null === ValueOperations::find($expression->key)) {

@@ -92,15 +92,21 @@ abstract class Parser
      */
     protected function sign(int $ahead = 0): ?string
     {
-        $token = $this->peek($ahead);
+        $at = $this->at + $ahead;
+        if ($at >= $this->until) {
+            return null;
+        }
+        $token = $this->tokens[$at];
 
-        return null === $token || TokenKind::Text === $token->kind ? null : $token->text;
+        return TokenKind::Text === $token->kind ? null : $token->text;
     }
 
     /** @phpstan-impure */
     protected function is(string $sign, int $ahead = 0): bool
     {
-        return $this->sign($ahead) === $sign;
+        $at = $this->at + $ahead;
+
+        return $at < $this->until && $this->tokens[$at]->text === $sign && TokenKind::Text !== $this->tokens[$at]->kind;
     }
 
     /** @phpstan-impure */

@@ -21,9 +21,12 @@ final readonly class LogicalLine
     /** The column at which it starts, as Python counts: a tab goes on to the next multiple of eight (The Python Language Reference, 2.1.8). */
     public function column(): int
     {
+        if (!str_contains($this->indent, "\t")) {
+            return \strlen($this->indent);
+        }
         $column = 0;
         foreach (str_split($this->indent) as $sign) {
-            $column = "\t" === $sign ? 8 * (intdiv($column, 8) + 1) : $column + ('' === $sign ? 0 : 1);
+            $column = "\t" === $sign ? 8 * (intdiv($column, 8) + 1) : $column + 1;
         }
 
         return $column;

@@ -21,16 +21,32 @@ final class LogicalLines
     /** @param list<Token> $all */
     public function __construct(array $all)
     {
-        $count = \count($all);
+        // Where every line closes its own brackets, no bracket's partner has to be looked for.
+        if (!$this->cut($all, null)) {
+            $this->tokens = $this->lines = [];
+            $this->cut($all, self::partners($all));
+        }
+    }
+
+    /**
+     * @param list<Token>           $all
+     * @param array<int, true>|null $fits the brackets that have a partner; null if that is not known
+     *
+     * @return bool false if it has to be known
+     */
+    private function cut(array $all, ?array $fits): bool
+    {
         $open = 0;
         $from = null;
         $indent = '';
         $lineOffset = 0;
         $isStart = true;
-        $fits = self::partners($all);
         foreach ($all as $index => $token) {
             if (TokenKind::NewLine === $token->kind) {
                 if ($open > 0) {
+                    if (null === $fits) {
+                        return false;
+                    }
                     continue;
                 }
                 if (null !== $from) {
@@ -59,19 +75,22 @@ final class LogicalLines
             $from ??= \count($this->tokens);
             $this->tokens[] = $token;
             if (TokenKind::Sign === $token->kind) {
-                if (\in_array($token->text, ['(', '[', '{'], true) && isset($fits[$index])) {
+                $sign = $token->text;
+                if (('(' === $sign || '[' === $sign || '{' === $sign) && (null === $fits || isset($fits[$index]))) {
                     ++$open;
-                } elseif (\in_array($token->text, [')', ']', '}'], true) && isset($fits[$index])) {
-                    --$open;
+                } elseif ((')' === $sign || ']' === $sign || '}' === $sign) && (null === $fits || isset($fits[$index])) && --$open < 0) {
+                    return false;
                 }
             }
-            if ($index === $count - 1) {
-                break;
-            }
+        }
+        if ($open > 0 && null === $fits) {
+            return false;
         }
         if (null !== $from) {
             $this->lines[] = new LogicalLine($from, \count($this->tokens), $indent, $lineOffset, false);
         }
+
+        return true;
     }
 
     /**

@@ -151,6 +151,9 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $next && TokenKind::Name === $next->kind && $next->offset === $token->offset + \strlen($token->text)) {
             $this->fail('number_and_letters', $token, ['text' => $token->text.$next->text]);
         }
+        if (ctype_digit($text) && '0' !== $text[0] && \strlen($text) <= 18) {
+            return new NumberLiteral((int) $text);
+        }
         if (1 === preg_match('/^0[xX]/', $text)) {
             return new NumberLiteral(hexdec(substr($text, 2)));
         }
@@ -650,7 +653,7 @@ abstract class PythonExpressions extends ExpressionParser
             return $this->range($arguments, $token);
         }
         if ('counted' === $name && 3 === $count) {
-            return new Operation('counted', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            return $this->transient('counted', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }
         if ('int' === $name && 1 === $count && $first instanceof Binary && Operator::TrueDivide === $first->operator) {
             return new Binary(Operator::TruncDivide, $first->left, $first->right);

@@ -392,6 +392,9 @@ final class PythonParser extends PythonStatements
         if (TokenKind::Name !== $token->kind || isset($this->functions[$token->text]) || $this->isVariable($token->text)) {
             return null;
         }
+        if (null !== $next && ('=' === $next->text || '.' === $next->text || '+=' === $next->text || '[' === $next->text) && TokenKind::Sign === $next->kind) {
+            return null;
+        }
         $text = $token->text;
         $lower = strtolower($text);
         $ends = ':' === ($this->tokens[$this->until - 1]->text ?? '') || '{' === ($this->tokens[$this->until - 1]->text ?? '');
