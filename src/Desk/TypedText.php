@@ -7,6 +7,7 @@ namespace Scrivlet\App\Desk;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Report;
+use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Tree\Program;
 
 /** The text of the page that is written on, and what is wrong with it, as the editor in the browser counts. */
@@ -22,7 +23,7 @@ final class TypedText
         $printed = $language->print($program);
         $text = $printed->text();
         // What only blocks made has no mistakes of spelling.
-        $mistakes = isset($program->handwriting[$language->value]) ? $language->read($text)->mistakes : [];
+        $mistakes = isset($program->handwriting[$language->value]) ? Reader::mistakes($text, $language) : [];
         $isCrLf = str_contains($text, "\r\n") && 1 !== preg_match('/(?<!\r)\n|\r(?!\n)/', $text);
         $unit = static function (int $offset) use ($text, $isCrLf): int {
             $before = substr($text, 0, $offset);

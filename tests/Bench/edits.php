@@ -9,6 +9,7 @@ declare(strict_types=1);
 
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Program;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -89,3 +90,48 @@ $at = static function (array $times, float $share): float {
 };
 printf("Edit of a program of %d rows (%d edits): median %.1f ms, p95 %.1f ms; aim p95 under 40 ms\n", $rows, EDITS, $at($edits, 0.5), $at($edits, 0.95));
 printf("  beside the smallest answer of the same application: median %.1f ms, p95 %.1f ms; ratio of medians %.1f\n", $at($least, 0.5), $at($least, 0.95), $at($edits, 0.5) / $at($least, 0.5));
+
+/*
+ * From the pause in typing to both pages: a text of 300 lines, of which one line is typed on; the answer holds what
+ * changed on the text page and on the blocks page. The browser waits for the pause itself, and is not in it.
+ */
+const LINES = 300;
+const PAUSES = 150;
+foreach (['python', 'javascript', 'cpp'] as $language) {
+    $text = Language::from($language)->print($program)->text();
+    $lines = explode("\n", rtrim($text));
+    $middle = 20;
+    while (count($lines) < LINES) {
+        // Further rows like those that are there.
+        array_splice($lines, count($lines) - ('cpp' === $language ? 1 : 0), 0, preg_replace('/\S.*/', match ($language) {
+            'python' => 'nib.left(30)',
+            default => 'nib.left(30);',
+        }, 'cpp' === $language ? '    x' : 'x'));
+    }
+    $lines = array_slice($lines, 0, LINES);
+    if ('cpp' === $language) {
+        $lines[LINES - 1] = '}';
+    }
+    $request('/programs/new', ['_token' => $token, 'name' => "Three hundred lines of $language"]);
+    $desk = (string) curl_getinfo($curl, \CURLINFO_EFFECTIVE_URL);
+    $typed = [];
+    $revision = 1;
+    foreach ($lines as $number => $line) {
+        if ($number > 10 && str_contains($line, 'print') || str_contains($line, 'console.log') || str_contains($line, 'cout')) {
+            $middle = $number;
+            break;
+        }
+    }
+    for ($count = 0; $count <= PAUSES; ++$count) {
+        // A word gets longer, sign by sign, and the row is broken in between.
+        $lines[$middle] = substr($lines[$middle], 0, 12).str_repeat('e', $count % 6).substr($lines[$middle], 12 + ($count + 5) % 6 * (int) ($count > 0));
+        $body = (string) json_encode(['revision' => $revision, 'view' => 'both', 'text' => $language, 'edit' => ['do' => 'type', 'language' => $language, 'text' => implode("\n", $lines)."\n"]]);
+        $before = hrtime(true);
+        $answer = json_decode($request("$desk/edits", $body, $headers), true);
+        if ($count > 0) {
+            $typed[] = (hrtime(true) - $before) / 1e6;
+        }
+        $revision = $answer['revision'] ?? throw new RuntimeException('The text was refused: '.json_encode($answer));
+    }
+    printf("Typing in %d lines of %s (%d pauses): median %.1f ms, p95 %.1f ms; aim p95 under 80 ms\n", LINES, $language, PAUSES, $at($typed, 0.5), $at($typed, 0.95));
+}

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Handwriting;
 
 use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
@@ -22,11 +23,11 @@ final class Fingerprint
             return crc32(self::spelled($row));
         }
         $says = match (true) {
-            'head' === $part && $row instanceof Conditional => $row->branches[0]->condition,
+            'head' === $part && $row instanceof Conditional => self::expression($row->branches[0]->condition),
             'head' === $part && $row instanceof Script => '',
-            'head' === $part => [$row->labels(), $row->blanks(), self::more($row)],
-            $row instanceof Conditional && str_starts_with($part, 'then') => ($row->branches[(int) substr($part, 4)] ?? null)?->condition,
-            'close' === $part || 'after' === $part => $row instanceof Conditional ? '' : $row->blanks(),
+            'head' === $part => [$row->labels(), self::blanks($row), self::more($row)],
+            $row instanceof Conditional && str_starts_with($part, 'then') => self::expression(($row->branches[(int) substr($part, 4)] ?? null)?->condition),
+            'close' === $part || 'after' === $part => $row instanceof Conditional ? '' : self::blanks($row),
             default => '',
         };
         $held = [];
@@ -48,27 +49,32 @@ final class Fingerprint
     /** What a row says by itself, for finding it again in a newer text. */
     public static function own(Statement $row): int
     {
-        return crc32(self::spelled([$row::class, $row->labels(), $row->blanks()]));
+        return crc32($row::class.self::spelled($row->labels()).self::spelled(self::blanks($row)));
+    }
+
+    /** @return array<string, string> */
+    private static function blanks(Statement $row): array
+    {
+        return array_map(self::expression(...), $row->blanks());
+    }
+
+    /** @var \WeakMap<Expression, string>|null rows get new numbers and stay, but what stands in their blanks is the same */
+    private static ?\WeakMap $known = null;
+
+    private static function expression(?Expression $value): string
+    {
+        if (null === $value) {
+            return '';
+        }
+        /** @var \WeakMap<Expression, string> $known */
+        $known = self::$known ??= new \WeakMap();
+
+        return $known[$value] ??= self::spelled($value);
     }
 
     /** A value as text that is the same for equal values, whether they share parts or not. */
     private static function spelled(mixed $value): string
     {
-        if (\is_array($value)) {
-            $text = '[';
-            foreach ($value as $key => $inner) {
-                $text .= $key.':'.self::spelled($inner).',';
-            }
-
-            return $text.']';
-        }
-        if ($value instanceof \UnitEnum) {
-            return $value->name;
-        }
-        if (\is_object($value)) {
-            return $value::class.self::spelled(get_object_vars($value));
-        }
-
         return var_export($value, true);
     }
 }

@@ -38,7 +38,7 @@ abstract class Lexer
         $keywords = self::$keywords[static::class] ??= array_fill_keys(static::keywords(), TokenKind::Keyword);
         $kinds = self::$byMark ??= array_column(TokenKind::cases(), null, 'value');
         $offset = 0;
-        preg_match_all(self::$patterns[static::class] ??= self::pattern(), $text, $matches, );
+        preg_match_all(self::$patterns[static::class] ??= self::pattern(), $text, $matches);
         /** @var array{list<string>, MARK?: list<string>} $matches */
         $marks = $matches['MARK'] ?? [];
         foreach ($matches[0] as $index => $word) {

@@ -75,7 +75,6 @@ abstract class ExpressionParser extends Parser
         return new Operation($key, $arguments);
     }
 
-
     abstract protected function prefix(Token $token): Expression;
 
     /** Signs with rules of their own: `?:`, `in`, `**`; null if the next token is none of them, or binds too weakly. */

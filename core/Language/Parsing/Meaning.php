@@ -45,6 +45,9 @@ use Scrivlet\Core\Tree\Walk;
  */
 final class Meaning
 {
+    /** No program of a course needs more. */
+    private const ROUNDS = 4;
+
     private FunctionDefinition|Script $scope;
     private bool $changed = false;
 
@@ -59,10 +62,11 @@ final class Meaning
         $types = Types::of($program);
         $meaning = new self($program, $types, $language);
         $settled = $meaning->program();
-        if ($meaning->changed) {
+        for ($round = 1; $meaning->changed && $round < self::ROUNDS; ++$round) {
             // What one sign means can show what another one does: `a` is a text, so `a + b` is one.
             $types = Types::of($settled);
-            $settled = (new self($settled, $types, $language))->program();
+            $meaning = new self($settled, $types, $language);
+            $settled = $meaning->program();
         }
 
         return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems($settled)) : $settled, $types];

@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Checker;
 use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\PrintMemory;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Comment;
@@ -54,18 +55,30 @@ final class Reader
         }
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
         $mistakes = self::first((new Checker($parser, $program, $types, $language))->mistakes());
-        $cuts = self::ordered($parser->cuts, $rows, $text);
+        $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
         $program = $program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids));
-        if (null !== $old) {
-            $program = Matching::keptWritings($program, $old, $language);
-        }
         if ($language->print($program)->text() !== $text) {
             $program = self::unread($text, $language);
         }
+        if (null !== $old) {
+            $kept = Matching::keptWritings($program, $old, $language);
+            PrintMemory::alike($kept, $program, $language);
+            $program = $kept;
+        }
+        self::$last = [$text, $language, $mistakes];
 
         return new Reading($program, $mistakes);
+    }
+
+    /** @var array{string, Language, list<Mistake>}|null the last text that was read: it is asked for again at once */
+    private static ?array $last = null;
+
+    /** @return list<Mistake> */
+    public static function mistakes(string $text, Language $language): array
+    {
+        return null !== self::$last && self::$last[0] === $text && self::$last[1] === $language ? self::$last[2] : self::read($text, $language)->mistakes;
     }
 
     private static function program(Rows $rows, Parser $parser): Program
@@ -122,6 +135,43 @@ final class Reader
         usort($mistakes, static fn (Mistake $a, Mistake $b): int => $a->offset <=> $b->offset);
 
         return $mistakes;
+    }
+
+    /**
+     * A body that was left empty, or has remarks alone, was typed so: no `pass` is printed into it.
+     *
+     * @param array<int, Cut> $cuts
+     *
+     * @return array<int, Cut>
+     */
+    private static function withEmptyBodies(array $cuts, Program $program): array
+    {
+        /** @var array<string, int>|null $ends where the text of each part ends, and of all that a row holds */
+        $ends = null;
+        foreach (Walk::statements($program->parts()) as $row) {
+            foreach ($row->bodies() as $name => $body) {
+                if ($row instanceof Script || $row->off || !$body->isSilent()) {
+                    continue;
+                }
+                if (null === $ends) {
+                    $ends = [];
+                    foreach ($cuts as $cut) {
+                        $ends["$cut->id:$cut->part"] = $cut->end;
+                        $ends[$cut->id] = max($ends[$cut->id] ?? 0, $cut->end);
+                    }
+                }
+                $end = $ends["$row->id:$name"] ?? $ends["$row->id:head"] ?? null;
+                if (null === $end || isset($ends["$row->id:$name-empty"])) {
+                    continue;
+                }
+                foreach (Walk::statements($body->statements) as $inner) {
+                    $end = max($end, $ends[$inner->id] ?? 0);
+                }
+                $cuts[] = new Cut($row->id, "$name-empty", $end, $end, $row->id);
+            }
+        }
+
+        return $cuts;
     }
 
     /**
