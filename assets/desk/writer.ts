@@ -49,7 +49,7 @@ export async function write(
   const paper = document.createElement("div");
   paper.className = "writer-paper code";
   const through = document.createElement("pre");
-  through.className = "ghost";
+  through.className = "print-through";
   through.setAttribute("aria-hidden", "true");
   through.textContent = ghost;
   through.hidden = localStorage.scrivletGhost === "hidden";
@@ -89,6 +89,12 @@ export async function write(
   document.querySelector("main")!.append(box);
 
   const size = (): void => {
+    // The printed line shows where nothing is typed yet.
+    const written = input.value.split("\n").map((line) => line.length);
+    through.textContent = ghost
+      .split("\n")
+      .map((line, index) => " ".repeat(written[index] ?? 0) + line.slice(written[index] ?? 0))
+      .join("\n");
     const lines = Math.max(input.value.split("\n").length, ghost.split("\n").length);
     paper.style.setProperty("--lines", String(lines));
     const left = (line.querySelector(".words, .blank, .typed-line") ?? line).getBoundingClientRect();

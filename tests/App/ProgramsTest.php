@@ -239,6 +239,54 @@ final class ProgramsTest extends AppTestCase
         self::assertSame(400, $this->code());
     }
 
+    public function testARowIsWrittenByHandSealedAndUndoneInOneStep(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $this->edit($id, 1, ['do' => 'insert', 'row' => 'nib.forward', 'parent' => 1, 'body' => 'body', 'index' => 0], $token, 'python');
+        $this->browser->request('GET', "/programs/$id/line?row=2&part=head&language=cpp");
+        self::assertSame(['text' => '', 'ghost' => 'nib.forward(50);'], json_decode((string) $this->browser->getResponse()->getContent(), true));
+        $this->browser->request('GET', "/programs/$id/line?row=99&part=head&language=python");
+        self::assertSame(422, $this->code());
+        $write = ['do' => 'write', 'row' => 2, 'part' => 'head', 'language' => 'python'];
+        $answer = $this->edit($id, 2, [...$write, 'text' => 'nib.forward(49)'], $token, 'python');
+        self::assertSame([[1, 1], [2]], [$answer['ink'], $answer['unsealed']]);
+        $answer = $this->edit($id, 3, ['do' => 'seal'], $token, 'python');
+        self::assertSame(3, $answer['revision'], 'what is not sealed is no revision');
+        \assert(\is_array($answer['partings']) && \is_array($answer['partings'][0]));
+        self::assertStringContainsString('(50, 0)', (string) json_encode($answer['partings'][0]));
+        $this->edit($id, 3, [...$write, 'text' => 'nib.forward(5 * 10)'], $token, 'python');
+        $answer = $this->edit($id, 4, ['do' => 'seal'], $token, 'python');
+        self::assertSame([5, []], [$answer['revision'], $answer['partings']]);
+        self::assertSame([], $answer['unsealed']);
+        $answer = $this->edit($id, 5, ['do' => 'undo'], $token, 'python');
+        self::assertSame([2], $answer['unsealed'], 'undo passes over the seal');
+        self::assertStringContainsString('nib.forward(49)', (string) json_encode($answer['typed']));
+        foreach ([[...$write, 'text' => ' '], [...$write, 'row' => 77, 'text' => 'x'], [...$write, 'text' => "\xff"]] as $wrong) {
+            $this->edit($id, 6, $wrong, $token, 'python');
+            self::assertContains($this->code(), [400, 422]);
+        }
+        $answer = $this->edit($id, 6, ['do' => 'turn', 'ids' => [2], 'hand' => 'words'], $token, 'python');
+        self::assertSame([0, 1], $answer['ink']);
+    }
+
+    public function testACopyBecomesATextAndTheProgramStays(): void
+    {
+        $id = $this->program(null, 'Bean rows', Demos::programs()['kite'] ?? array_values(Demos::programs())[0])->id();
+        $this->browser->request('GET', "/programs/$id/text/cpp");
+        $text = (string) $this->browser->getResponse()->getContent();
+        $this->browser->request('POST', "/programs/$id/to-text/cpp", ['_token' => $this->token()]);
+        $address = (string) $this->browser->getResponse()->headers->get('Location');
+        self::assertMatchesRegularExpression('~^/programs/\d+\?view=text&text=cpp$~', $address);
+        $this->browser->request('GET', strtok($address, '?').'/text/cpp');
+        self::assertSame($text, (string) $this->browser->getResponse()->getContent());
+        $this->browser->request('GET', "/programs/$id/drawing-module");
+        self::assertContains($this->code(), [200, 302]);
+        if (200 === $this->code()) {
+            self::assertStringStartsWith("import turtle\n", (string) $this->browser->getResponse()->getContent());
+        }
+    }
+
     public function testTheHistoryNamesWhatWasDone(): void
     {
         $id = $this->program()->id();

@@ -53,11 +53,12 @@ function asPhp(string $script): string
     return "<?php\n".$php;
 }
 
-$texts = [];
+/** @var array<string, list<string>> $texts */
+$texts = ['python' => [], 'javascript' => [], 'cpp' => []];
 foreach (Programs::all() as [$language, $text]) {
     $texts[$language->value][] = $text;
 }
-$lengths = array_map(static fn (array $texts): int => (int) (substr_count(implode('', $texts), "\n") / count($texts)), $texts);
+$lengths = array_map(static fn (array $texts): int => intdiv(substr_count(implode('', $texts), "\n"), max(1, count($texts))), $texts);
 // The JavaScript programs of the body, written over into PHP sign for sign: the same rows, the same length.
 $php = array_values(array_filter(array_map(asPhp(...), $texts['javascript']), static function (string $text): bool {
     try {
@@ -69,6 +70,7 @@ $php = array_values(array_filter(array_map(asPhp(...), $texts['javascript']), st
     }
 }));
 $phpParser = (new ParserFactory())->createForHostVersion();
+/** @var array<string, list<float>> $measured */
 $measured = [];
 for ($round = 0; $round < ROUNDS; ++$round) {
     $measured['php-parser'][] = linesASecond($phpParser->parse(...), ...$php);

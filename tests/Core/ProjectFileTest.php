@@ -13,8 +13,10 @@ use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Program;
 use Scrivlet\Tests\Support\Demos;
 use Scrivlet\Tests\Support\ProgramGenerator;
+use Scrivlet\Tests\Support\Programs;
 
 final class ProjectFileTest extends TestCase
 {
@@ -26,6 +28,11 @@ final class ProjectFileTest extends TestCase
         $programs = Demos::programs();
         for ($seed = 1; $seed <= 80; ++$seed) {
             $programs["generated$seed"] = (new ProgramGenerator($seed))->program();
+        }
+        foreach (Programs::all() as $name => [$language, $text]) {
+            $programs[$name] = $language->read($text, Program::empty())->program;
+            [$read] = [ProjectReader::kept(ProjectWriter::kept($programs[$name]))];
+            self::assertEquals($programs[$name], $read, $name);
         }
         foreach ($programs as $name => $program) {
             $file = json_decode(ProjectWriter::write($name, $program), false, 128, \JSON_THROW_ON_ERROR);

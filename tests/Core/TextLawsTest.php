@@ -14,7 +14,6 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Page\Spread;
 use Scrivlet\Core\Page\TextLine;
 use Scrivlet\Core\Refusal;

@@ -27,20 +27,23 @@ final class OffRows
     /** @param array<int, Cut> $cuts */
     private function __construct(Program $old, Language $language, private array $cuts, private int $ids)
     {
-        $remarks = [];
-        foreach ($language->print($old)->lines as $line) {
-            $remarks[(int) $line->anchor][] = (string) preg_replace('~^(?://|\#)[ ]?~', '', trim($line->text));
-        }
+        $roots = $says = [];
         foreach (Walk::statements($old->parts()) as $row) {
-            if ($row->off) {
-                $says = [];
+            if ($row->off && !isset($roots[$row->id]) && !$row instanceof Comment) {
                 foreach (Walk::statements([$row]) as $inner) {
-                    $says = [...$says, ...$remarks[$inner->id] ?? []];
-                }
-                if ([] !== $says && !$row instanceof Comment) {
-                    $this->known[trim($says[0])][] = [$row, array_map(trim(...), $says)];
+                    $roots[$inner->id] = $row;
                 }
             }
+        }
+        // The lines of a row stand around those of the rows in it.
+        foreach ($language->print($old)->lines as $line) {
+            $root = $roots[(int) $line->anchor] ?? null;
+            if (null !== $root) {
+                $says[$root->id][] = trim((string) preg_replace('~^(?://|\#)[ ]?~', '', trim($line->text)));
+            }
+        }
+        foreach ($says as $id => $lines) {
+            $this->known[$lines[0]][] = [$roots[$id], $lines];
         }
         foreach ($cuts as $place => $cut) {
             $this->places[$cut->id] ??= $place;

@@ -246,7 +246,7 @@ class PythonPrinter extends Printer
         };
         $from = $this->expression($count->from);
         if (1 === $by) {
-            return '0' === $from ? "range($end)" : "range($from, $end)";
+            return $count->from instanceof NumberLiteral && 0 === $count->from->value ? "range($end)" : "range($from, $end)";
         }
 
         return "range($from, $end, $by)";
