@@ -47,7 +47,7 @@ final class GuardsTest extends AppTestCase
         foreach ($this->routes() as $name => [$path, $method]) {
             if ('POST' === $method) {
                 foreach ([[], ['HTTP_X_CSRF_TOKEN' => 'wrong']] as $headers) {
-                    $this->browser->request('POST', strtr($path, ['{id}' => $id]), [], [], $headers, '{}');
+                    $this->browser->request('POST', strtr($path, ['{id}' => $id, '{language}' => 'python']), [], [], $headers, '{}');
                     self::assertSame(403, $this->code(), $name);
                     ++$seen;
                 }
