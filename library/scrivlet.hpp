@@ -388,7 +388,7 @@ auto floor_div(A a, B b) {
         const double rest = std::fmod(static_cast<double>(a), static_cast<double>(b));
         double quotient = (a - rest) / b;
         if (rest != 0 && (b < 0) != (rest < 0)) quotient -= 1;
-        if (quotient == 0) return static_cast<double>(a) / b < 0 ? -0.0 : 0.0;
+        if (quotient == 0) return std::copysign(0.0, static_cast<double>(a) / b);
         const double floor = std::floor(quotient);
         return quotient - floor > 0.5 ? floor + 1 : floor;
     }

@@ -292,7 +292,7 @@ export function floorDiv(a, b) {
     quotient -= 1;
   }
   if (quotient === 0) {
-    return a / b < 0 ? -0 : 0;
+    return a / b < 0 || Object.is(a / b, -0) ? -0 : 0;
   }
   const floor = Math.floor(quotient);
   return quotient - floor > 0.5 ? floor + 1 : floor;

@@ -62,6 +62,7 @@ use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
 
 /**
@@ -297,10 +298,50 @@ final class Compiler
 
     private function printLine(PrintLine $print): string
     {
+        $streamed = Language::Cpp === $this->language ? $this->streamed($print) : null;
+        if (null !== $streamed) {
+            return $streamed;
+        }
         $parts = array_map(fn (Expression $value): string => '$v->show('.$this->expression($value).')', $print->values);
         $text = [] === $parts ? "''" : implode(".' '.", $parts);
 
         return $print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n";
+    }
+
+    /**
+     * C++ writes each part before it finds the next one (C++17, 8.8), which shows where a part calls a function that
+     * writes, too.
+     */
+    private function streamed(PrintLine $print): ?string
+    {
+        $parts = [];
+        foreach ($print->values as $index => $value) {
+            if ($index > 0) {
+                $parts[] = new TextLiteral(' ');
+            }
+            $parts = [...$parts, ...self::joined($value)];
+        }
+        $calls = false;
+        foreach (\array_slice($parts, 1) as $part) {
+            foreach (Walk::expressions($part) as $inner) {
+                $calls = $calls || $inner instanceof OwnValue;
+            }
+        }
+        if (!$calls) {
+            return null;
+        }
+        $code = '';
+        foreach ($parts as $part) {
+            $code .= '$t->part($v->show('.$this->expression($part)."));\n";
+        }
+
+        return $code.($print->endsLine ? "\$t->print('');\n" : "\$t->endParts();\n");
+    }
+
+    /** @return list<Expression> */
+    private static function joined(Expression $value): array
+    {
+        return $value instanceof Binary && Operator::Join === $value->operator ? [...self::joined($value->left), $value->right] : [$value];
     }
 
     private function giveBack(Expression $value): string

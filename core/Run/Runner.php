@@ -45,6 +45,8 @@ final class Runner
             $errorRow = null === $caught->row ? null : $compiler->rows[$caught->row];
         }
 
+        $trace->endParts();
+
         return new Outcome($ending, $trace, $compiler->rows, $compiler->variables, $compiler->functions, $values, $error, $errorRow);
     }
 

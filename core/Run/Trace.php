@@ -41,6 +41,7 @@ final class Trace
     public array $events = [];
     public int $moment = 0;
     private int $printed = 0;
+    private string $line = '';
 
     public function __construct(public readonly Limits $limits)
     {
@@ -70,7 +71,24 @@ final class Trace
 
     public function print(string $text): void
     {
-        $this->put('print', $text);
+        $line = $this->line.$text;
+        $this->line = '';
+        $this->put('print', $line);
+    }
+
+    /** A part of a line that another part may still come in front of the end of. */
+    public function part(string $text): void
+    {
+        $this->line .= $text;
+    }
+
+    /** What was written of a line that is not ended. */
+    public function endParts(): void
+    {
+        if ('' !== $this->line) {
+            $this->happened('say', $this->line);
+            $this->line = '';
+        }
     }
 
     /** Without the end of the line. */

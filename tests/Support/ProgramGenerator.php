@@ -298,7 +298,7 @@ final class ProgramGenerator
                 SlotType::Colour === $slot->type => new TextLiteral($this->chance(80) ? $this->pick(Ink::cases())->value : $this->pick(['#0a7f3c', '#c01dab', '#777777'])),
                 SlotType::Any === $slot->type => $this->value($this->pick(['text', 'whole']), 2),
                 null !== $slot->max => new NumberLiteral($this->between((int) $slot->min, 9)),
-                default => $this->value($this->pick(['whole', 'number']), 2),
+                default => $this->value($this->pick(['whole', 'number']), [] === $arguments ? 2 : 0),
             };
         }
 
@@ -317,7 +317,8 @@ final class ProgramGenerator
     {
         $arguments = [];
         for ($count = $this->functions[$function][0]; $count > 0; --$count) {
-            $arguments[] = new Binary(Operator::FloorRemainder, $this->value('whole', 1), new NumberLiteral(101));
+            // C++ does not say which argument is found first (C++17, 8.2.2), so that one alone may call or fall by chance.
+            $arguments[] = new Binary(Operator::FloorRemainder, $this->value('whole', [] === $arguments ? 1 : 0), new NumberLiteral(101));
         }
 
         return $arguments;

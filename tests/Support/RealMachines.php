@@ -95,6 +95,57 @@ final class RealMachines
         return 0 === $exit ? '' : implode("\n", $output);
     }
 
+    /**
+     * What each expression prints; null where the real machine stops at it.
+     *
+     * @param list<string> $expressions
+     *
+     * @return list<string|null>
+     */
+    public static function values(array $expressions, Language $language): array
+    {
+        $folder = self::folder();
+        $code = match ($language) {
+            Language::Python => "import json, warnings\nwarnings.simplefilter('ignore')\n",
+            Language::JavaScript => "import { format } from 'node:util';\nconst shown = (value) => format(value);\n",
+            Language::Cpp => "#include \"scrivlet.hpp\"\n",
+        };
+        $rows = '';
+        foreach ($expressions as $index => $expression) {
+            // Functions of some hundred rows compile in far less time than one of thousands.
+            $rows .= Language::Cpp === $language && 0 === $index % 250 ? ($index > 0 ? "}\n" : '').'void part'.intdiv($index, 250)."() {\n" : '';
+            $rows .= match ($language) {
+                Language::Python => "try:\n    print(json.dumps(str(eval(".json_encode($expression, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES)."))))\nexcept Exception: print('null')\n",
+                Language::JavaScript => "try { console.log(JSON.stringify(shown($expression))) } catch { console.log('null') }\n",
+                Language::Cpp => "try { std::ostringstream text; text << ($expression); cout << '=' << text.str() << '\\0'; } catch (const std::exception&) { cout << '!' << '\\0'; }\n",
+            };
+        }
+        if (Language::Cpp === $language) {
+            $rows .= "}\nint main() {\n".implode('', array_map(static fn (int $part): string => "    part$part();\n", range(0, intdiv(\count($expressions) - 1, 250))))."}\n";
+        }
+        file_put_contents("$folder/program.{$language->extension()}", $code.$rows);
+        if (Language::Cpp === $language) {
+            exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w program.cpp -o program 2>&1', $output, $exit);
+            0 === $exit || throw new \RuntimeException("g++ refuses:\n".implode("\n", \array_slice($output, 0, 40)));
+        }
+        $printed = self::execute(match ($language) {
+            Language::Python => [self::python(), 'program.py'],
+            Language::JavaScript => ['node', 'program.js'],
+            Language::Cpp => ['./program'],
+        }, $folder, 1)['printed'];
+        exec('rm -rf '.escapeshellarg($folder));
+        if (Language::Cpp === $language) {
+            return array_map(static fn (string $value): ?string => '!' === $value ? null : substr($value, 1), \array_slice(explode("\0", $printed), 0, \count($expressions)));
+        }
+        $values = [];
+        foreach (explode("\n", rtrim($printed, "\n")) as $line) {
+            $value = json_decode($line, true, 4, \JSON_THROW_ON_ERROR);
+            $values[] = null === $value || \is_string($value) ? $value : throw new \RuntimeException($line);
+        }
+
+        return $values;
+    }
+
     /** The line at which the real machine sees the first mistake of a text: when it is compiled, or else when it runs; 0 if it sees none. */
     public static function firstLine(string $text, Language $language, string $answers): int
     {

@@ -433,6 +433,10 @@ abstract class CppExpressions extends BraceExpressions
         if ('random_between' === $name && null !== $first && null !== $second) {
             return new RandomWhole($first, $second);
         }
+        if (('floor' === $name || 'ceil' === $name) && 1 === $count && null !== $first) {
+            // They give a number with a point (C++17, 29.9), which shows where it is divided.
+            return new Operation('to_number', [new Operation('floor' === $name ? 'floor' : 'ceiling', [$first])]);
+        }
         if ('fmod' === $name && null !== $first && null !== $second) {
             return new Binary(Operator::TruncRemainder, $first, $second);
         }

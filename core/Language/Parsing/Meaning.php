@@ -140,6 +140,9 @@ final class Meaning
         if ($row instanceof Count && $row->from instanceof NumberLiteral && 0 === $row->from->value && $row->by instanceof NumberLiteral && 1 === $row->by->value && !$this->isRead($row)) {
             return new Repeat($row->id, $this->times($row->to), $row->body, $row->off, 1 === preg_match('/^turn\d*$/D', $row->variable) ? null : $row->variable);
         }
+        if ($row instanceof Perform && $row->value instanceof Operation && Language::JavaScript === $this->language && isset(self::IN_PLACE[$row->value->key])) {
+            return new Perform($row->id, new Operation(self::IN_PLACE[$row->value->key], $row->value->arguments), $row->off);
+        }
         if ($row instanceof Perform && $row->value instanceof Operation && 'drop_at' === $row->value->key && $this->type($row->value->arguments[0])->isMap()) {
             return new Perform($row->id, new Operation('forget', $row->value->arguments), $row->off);
         }
@@ -389,8 +392,15 @@ final class Meaning
         return StaticType::natural() === $types[0] && StaticType::natural() === $types[1] ? Operator::FloorDivide : Operator::TruncDivide;
     }
 
+    /** Operations that change a list, by those that give it changed: JavaScript's do both, and are used for one of it. */
+    private const IN_PLACE = ['backwards' => 'turn_round', 'sorted' => 'sort', 'sorted_down' => 'sort_down'];
+
     private function operation(Operation $operation): Expression
     {
+        $given = Language::JavaScript === $this->language ? array_search($operation->key, self::IN_PLACE, true) : false;
+        if (false !== $given) {
+            return new Operation($given, $operation->arguments);
+        }
         $first = $operation->arguments[0] ?? null;
         if (null === $first) {
             return $operation;
@@ -403,6 +413,10 @@ final class Meaning
         }
         if (Language::Cpp === $this->language && \in_array($operation->key, ['to_whole', 'to_number'], true)) {
             $type = $this->type($first);
+            $inner = $first instanceof Operation && 'to_number' === $first->key ? $first->arguments[0] : null;
+            if ('to_whole' === $operation->key && $inner instanceof Operation && \in_array($inner->key, ['floor', 'ceiling'], true)) {
+                return $inner;
+            }
             if ('to_whole' === $operation->key && $first instanceof Operation && 'length' === $first->key) {
                 return $first;
             }

@@ -29,7 +29,7 @@ final class Floored
             $quotient -= 1.0;
         }
         if (0.0 === $quotient) {
-            return $a / $b < 0 ? -0.0 : 0.0;
+            return -\INF === fdiv(1.0, $a / $b) || $a / $b < 0 ? -0.0 : 0.0;
         }
         $floor = floor($quotient);
 

@@ -15,44 +15,44 @@ final class JavaScriptValues extends Values
             return $this->bounded($this->text($a).$this->text($b));
         }
 
-        return (float) self::number($a) + (float) self::number($b);
+        return self::numeric($a) + self::numeric($b);
     }
 
     public function subtract(mixed $a, mixed $b): float
     {
-        return (float) self::number($a) - (float) self::number($b);
+        return self::numeric($a) - self::numeric($b);
     }
 
     public function multiply(mixed $a, mixed $b): float
     {
-        return (float) self::number($a) * (float) self::number($b);
+        return self::numeric($a) * self::numeric($b);
     }
 
     public function divide(mixed $a, mixed $b): float
     {
-        return fdiv((float) self::number($a), (float) self::number($b));
+        return fdiv(self::numeric($a), self::numeric($b));
     }
 
     public function floorDivide(mixed $a, mixed $b): float
     {
-        $a = (float) self::number($a);
-        $b = (float) self::number($b);
+        $a = self::numeric($a);
+        $b = self::numeric($b);
 
         return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? floor(fdiv($a, $b)) : Floored::divide($a, $b);
     }
 
     public function floorRemainder(mixed $a, mixed $b): float
     {
-        $a = (float) self::number($a);
-        $b = (float) self::number($b);
+        $a = self::numeric($a);
+        $b = self::numeric($b);
 
         return 0.0 === abs($b) || !is_finite($a) || !is_finite($b) ? \NAN : Floored::remainder($a, $b);
     }
 
     public function power(mixed $a, mixed $b): float
     {
-        $a = (float) self::number($a);
-        $b = (float) self::number($b);
+        $a = self::numeric($a);
+        $b = self::numeric($b);
 
         // ECMAScript 2022, 6.1.6.1.3: 1 to the power of something without a size is not a number.
         return 1.0 === abs($a) && !is_finite($b) ? \NAN : $a ** $b;
@@ -60,16 +60,133 @@ final class JavaScriptValues extends Values
 
     public function negate(mixed $a): float
     {
-        return -(float) self::number($a);
+        return -self::numeric($a);
+    }
+
+    /** A value where a number is wanted: ToNumber, ECMAScript 2022, 7.1.4. */
+    private static function numeric(mixed $value): float
+    {
+        if (\is_string($value)) {
+            $text = trim($value);
+
+            return match (true) {
+                '' === $text => 0.0,
+                1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?$/iD', $text) => (float) $text,
+                1 === preg_match('/^0x[0-9a-f]+$/iD', $text) => (float) hexdec(substr($text, 2)),
+                1 === preg_match('/^[+-]?Infinity$/D', $text) => '-' === $text[0] ? -\INF : \INF,
+                default => \NAN,
+            };
+        }
+        if ($value instanceof ListValue && \count($value->items) <= 1) {
+            return self::numeric($value->items[0] ?? '');
+        }
+
+        return null === $value || \is_object($value) ? \NAN : (float) self::number($value);
+    }
+
+    /** Values of two kinds are never the same (IsStrictlyEqual, ECMAScript 2022, 7.2.16). */
+    public function equal(mixed $a, mixed $b): bool
+    {
+        return \is_bool($a) === \is_bool($b) && parent::equal($a, $b);
+    }
+
+    protected function comparable(mixed $value): float
+    {
+        return self::numeric($value);
+    }
+
+    public function truncRemainder(mixed $a, mixed $b): float
+    {
+        return fmod(self::numeric($a), self::numeric($b));
+    }
+
+    public function truncDivide(mixed $a, mixed $b): float
+    {
+        return self::cut(fdiv(self::numeric($a), self::numeric($b)));
+    }
+
+    /** Towards zero, which keeps its sign. */
+    private static function cut(float $number): float
+    {
+        return is_finite($number) ? ($number < 0 ? ceil($number) : floor($number)) : $number;
+    }
+
+    public function toWhole(mixed $value): float
+    {
+        return \is_string($value) ? self::numeric(parent::toWhole($value)) : self::cut(self::numeric($value));
+    }
+
+    public function toNumber(mixed $value): float
+    {
+        return self::numeric($value);
+    }
+
+    public function floor(mixed $value): float
+    {
+        return floor(self::numeric($value));
+    }
+
+    public function ceiling(mixed $value): float
+    {
+        return ceil(self::numeric($value));
+    }
+
+    /** Halves go up, and what is rounded to nought from below keeps its sign (ECMAScript 2022, 21.3.2.28). */
+    public function rounded(mixed $value): float
+    {
+        $number = self::numeric($value);
+        $floor = floor($number);
+        $rounded = $number - $floor >= 0.5 ? $floor + 1 : $floor;
+
+        return 0.0 === $rounded && $number < 0 ? -0.0 : $rounded;
+    }
+
+    public function root(mixed $value): float
+    {
+        $number = self::numeric($value);
+
+        return $number < 0 ? \NAN : sqrt($number);
+    }
+
+    public function absolute(mixed $value): float
+    {
+        return abs(self::numeric($value));
+    }
+
+    /** What is not a number is the smallest and the largest of all (ECMAScript 2022, 21.3.2.24). */
+    public function smaller(mixed ...$values): float
+    {
+        $least = \INF;
+        foreach ($values as $value) {
+            $number = self::numeric($value);
+            $least = is_nan($number) || is_nan($least) ? \NAN : min($least, $number);
+        }
+
+        return $least;
+    }
+
+    public function larger(mixed ...$values): float
+    {
+        $most = -\INF;
+        foreach ($values as $value) {
+            $number = self::numeric($value);
+            $most = is_nan($number) || is_nan($most) ? \NAN : max($most, $number);
+        }
+
+        return $most;
+    }
+
+    public function fixed(mixed $value, mixed $digits): string
+    {
+        $number = self::numeric($value);
+
+        return is_finite($number) && abs($number) < 1e21 ? parent::fixed($number, $digits) : $this->text($number);
     }
 
     public function show(mixed $value): string
     {
-        if ($value instanceof ListValue) {
-            return [] === $value->items ? '[]' : '[ '.implode(', ', array_map($this->display(...), $value->items)).' ]';
-        }
-        if ($value instanceof MapValue) {
-            return [] === $value->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $entry): string => $this->key($entry[0]).': '.$this->display($entry[1]), $value->entries)).' }';
+        if ($value instanceof ListValue || $value instanceof MapValue) {
+            return (new JavaScriptInspection($this->display(...), $this->key(...)))->of($value);
         }
 
         // console.log names the sign of a negative zero, a template literal does not.

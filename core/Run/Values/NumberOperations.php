@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Run\RunError;
 
 /** What can be done with numbers, and how one kind of value becomes another. */
@@ -14,7 +15,7 @@ trait NumberOperations
         return $this->text($value);
     }
 
-    public function toWhole(mixed $value): int|float
+    public function toWhole(mixed $value): int|float|BigInteger
     {
         if (\is_string($value)) {
             return 1 === preg_match($this->wholePattern(), trim($value), $match) ? $this->count_((int) $match[0]) : $this->noNumber($value);
@@ -47,7 +48,7 @@ trait NumberOperations
         return $this->truth($value);
     }
 
-    public function absolute(mixed $value): int|float
+    public function absolute(mixed $value): int|float|BigInteger
     {
         return abs(self::number($value));
     }
@@ -64,12 +65,12 @@ trait NumberOperations
         throw new RunError('no_real_root');
     }
 
-    public function floor(mixed $value): int|float
+    public function floor(mixed $value): int|float|BigInteger
     {
         return $this->count_((int) floor((float) self::number($value)));
     }
 
-    public function ceiling(mixed $value): int|float
+    public function ceiling(mixed $value): int|float|BigInteger
     {
         return $this->count_((int) ceil((float) self::number($value)));
     }
@@ -81,7 +82,7 @@ trait NumberOperations
     }
 
     /** Halves go to the even neighbour. */
-    public function roundedEven(mixed $value): int|float
+    public function roundedEven(mixed $value): int|float|BigInteger
     {
         return $this->count_((int) round((float) self::number($value), 0, \PHP_ROUND_HALF_EVEN));
     }
@@ -92,9 +93,18 @@ trait NumberOperations
         return round((float) self::number($value));
     }
 
-    public function roundedTo(mixed $value, mixed $digits): int|float
+    public function roundedTo(mixed $value, mixed $digits): int|float|BigInteger
     {
+        if ($value instanceof BigInteger) {
+            return $value;
+        }
         $digits = max(0, min(30, self::whole($digits)));
+
+        $number = self::number($value);
+        // Beyond 52 bits there is nothing behind the point, and nought keeps its sign.
+        if (0.0 === (float) $number || abs($number) >= 4.5e15) {
+            return $number;
+        }
 
         return \is_int($value) ? $value : (float) Decimal::fixed((float) self::number($value), $digits);
     }

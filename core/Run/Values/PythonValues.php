@@ -4,9 +4,10 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Run\RunError;
 
-/** Python's numbers: int and float are kept apart, division by zero is an error. */
+/** Python's numbers: whole ones of any size and floats are kept apart, division by zero is an error. */
 final class PythonValues extends Values
 {
     public function add(mixed $a, mixed $b): mixed
@@ -18,18 +19,30 @@ final class PythonValues extends Values
         if (\is_string($a) || \is_string($b)) {
             throw new RunError('text_and_number');
         }
-        $a = self::number($a);
-        $b = self::number($b);
+        $a = self::operand($a);
+        $b = self::operand($b);
+        if (\is_int($a) && \is_int($b)) {
+            $sum = $a + $b;
 
-        return self::exact($a + $b, $a, $b);
+            // @phpstan-ignore function.alreadyNarrowedType (what is too large for 64 bits is a float)
+            return \is_int($sum) ? $sum : Whole::add($a, $b);
+        }
+
+        return \is_float($a) || \is_float($b) ? self::float($a) + self::float($b) : Whole::add($a, $b);
     }
 
-    public function subtract(mixed $a, mixed $b): int|float
+    public function subtract(mixed $a, mixed $b): int|float|BigInteger
     {
-        $a = self::number($a);
-        $b = self::number($b);
+        $a = self::operand($a);
+        $b = self::operand($b);
+        if (\is_int($a) && \is_int($b)) {
+            $difference = $a - $b;
 
-        return self::exact($a - $b, $a, $b);
+            // @phpstan-ignore function.alreadyNarrowedType (what is too large for 64 bits is a float)
+            return \is_int($difference) ? $difference : Whole::subtract($a, $b);
+        }
+
+        return \is_float($a) || \is_float($b) ? self::float($a) - self::float($b) : Whole::subtract($a, $b);
     }
 
     public function multiply(mixed $a, mixed $b): mixed
@@ -40,72 +53,172 @@ final class PythonValues extends Values
         if (\is_string($b) || $b instanceof ListValue) {
             return $this->repeated($b, $a);
         }
-        $a = self::number($a);
-        $b = self::number($b);
+        $a = self::operand($a);
+        $b = self::operand($b);
+        if (\is_int($a) && \is_int($b)) {
+            $product = $a * $b;
 
-        return self::exact($a * $b, $a, $b);
+            // @phpstan-ignore function.alreadyNarrowedType (what is too large for 64 bits is a float)
+            return \is_int($product) ? $product : Whole::multiply($a, $b);
+        }
+
+        return \is_float($a) || \is_float($b) ? self::float($a) * self::float($b) : Whole::multiply($a, $b);
     }
 
     public function divide(mixed $a, mixed $b): float
     {
+        $a = self::operand($a);
         $b = self::divisor($b);
-
-        return self::number($a) / (float) $b;
-    }
-
-    public function floorDivide(mixed $a, mixed $b): int|float
-    {
-        $a = self::number($a);
-        $b = self::divisor($b);
-        if (\is_int($a) && \is_int($b)) {
-            return -1 === $b ? self::exact(-$a, $a, $b) : Floored::quotient($a, $b);
+        if (!\is_float($a) && !\is_float($b) && ($a instanceof BigInteger || $b instanceof BigInteger)) {
+            return Whole::divide($a, $b);
         }
 
-        return Floored::divide((float) $a, (float) $b);
+        return self::float($a) / self::float($b);
     }
 
-    public function floorRemainder(mixed $a, mixed $b): int|float
+    public function floorDivide(mixed $a, mixed $b): int|float|BigInteger
     {
-        $a = self::number($a);
+        $a = self::operand($a);
+        $b = self::divisor($b);
+        if (\is_int($a) && \is_int($b) && -1 !== $b) {
+            return Floored::quotient($a, $b);
+        }
+
+        return \is_float($a) || \is_float($b) ? Floored::divide(self::float($a), self::float($b)) : Whole::floorDivide($a, $b);
+    }
+
+    public function floorRemainder(mixed $a, mixed $b): int|float|BigInteger
+    {
+        $a = self::operand($a);
         $b = self::divisor($b);
         if (\is_int($a) && \is_int($b)) {
             return Floored::rest($a, $b);
         }
 
-        return Floored::remainder((float) $a, (float) $b);
+        return \is_float($a) || \is_float($b) ? Floored::remainder(self::float($a), self::float($b)) : Whole::floorRemainder($a, $b);
     }
 
-    public function power(mixed $a, mixed $b): int|float
+    public function power(mixed $a, mixed $b): int|float|BigInteger
     {
-        $a = self::number($a);
-        $b = self::number($b);
-        if (0 == $a && $b < 0) {
+        $a = self::operand($a);
+        $b = self::operand($b);
+        if (!\is_float($a) && \is_int($b) && $b >= 0) {
+            $power = \is_int($a) ? $a ** $b : null;
+
+            return \is_int($power) ? $power : Whole::power($a, $b);
+        }
+        $a = self::float($a);
+        $b = self::float($b);
+        if (0.0 === abs($a) && $b < 0) {
             throw new RunError('division_by_zero');
         }
-        if ($a < 0 && \is_float($b) && floor($b) !== $b) {
+        if ($a < 0 && floor($b) !== $b) {
             throw new RunError('no_real_root');
         }
-        if (\is_int($a) && \is_int($b) && $b >= 0) {
-            return self::exact($a ** $b, $a, $b);
-        }
-        $result = (float) $a ** (float) $b;
-        if (is_infinite($result) && is_finite((float) $a) && is_finite((float) $b)) {
+        $result = $a ** $b;
+        if (is_infinite($result) && is_finite($a) && is_finite($b)) {
             throw new RunError('too_large');
         }
 
         return $result;
     }
 
-    public function negate(mixed $a): int|float
+    public function negate(mixed $a): int|float|BigInteger
     {
-        return -self::number($a);
+        $a = self::operand($a);
+
+        return \is_float($a) ? -$a : (\is_int($a) && \PHP_INT_MIN !== $a ? -$a : Whole::negate($a));
     }
 
-    private static function divisor(mixed $b): int|float
+    private static function operand(mixed $value): int|float|BigInteger
     {
-        $b = self::number($b);
+        return $value instanceof BigInteger ? $value : self::number($value);
+    }
 
-        return 0 == $b ? throw new RunError('division_by_zero') : $b;
+    private static function float(int|float|BigInteger $value): float
+    {
+        return \is_float($value) ? $value : Whole::float($value);
+    }
+
+    /** Whole numbers of any size are compared as they are, beside a float as floats. */
+    protected function order(mixed $a, mixed $b): ?int
+    {
+        if (!$a instanceof BigInteger && !$b instanceof BigInteger) {
+            return null;
+        }
+        $a = self::operand($a);
+        $b = self::operand($b);
+
+        return \is_float($a) || \is_float($b) ? self::float($a) <=> self::float($b) : Whole::compare($a, $b);
+    }
+
+    public function equal(mixed $a, mixed $b): bool
+    {
+        if ($a instanceof BigInteger || $b instanceof BigInteger) {
+            $numbers = ($a instanceof BigInteger || \is_int($a) || \is_float($a) || \is_bool($a)) && ($b instanceof BigInteger || \is_int($b) || \is_float($b) || \is_bool($b));
+
+            return $numbers && 0 === $this->order($a, $b);
+        }
+
+        return parent::equal($a, $b);
+    }
+
+    public function toWhole(mixed $value): int|float|BigInteger
+    {
+        if (\is_string($value)) {
+            return 1 === preg_match('/^[+-]?\d+(?:_\d+)*$/D', trim($value)) ? Whole::ofText(ltrim(str_replace('_', '', trim($value)), '+')) : $this->noNumber($value);
+        }
+        $value = self::operand($value);
+        if (\is_float($value) && !is_finite($value)) {
+            throw new RunError('not_finite');
+        }
+
+        return \is_float($value) ? Whole::ofFloat($value) : $value;
+    }
+
+    public function toNumber(mixed $value): float
+    {
+        return $value instanceof BigInteger ? Whole::float($value) : parent::toNumber($value);
+    }
+
+    public function absolute(mixed $value): int|float|BigInteger
+    {
+        $value = self::operand($value);
+
+        return $this->less($value, 0) ? $this->negate($value) : (0.0 === $value ? 0.0 : $value);
+    }
+
+    public function floor(mixed $value): int|float|BigInteger
+    {
+        $value = self::operand($value);
+
+        return \is_float($value) ? $this->toWhole(floor($value)) : $value;
+    }
+
+    public function ceiling(mixed $value): int|float|BigInteger
+    {
+        $value = self::operand($value);
+
+        return \is_float($value) ? $this->toWhole(ceil($value)) : $value;
+    }
+
+    public function roundedEven(mixed $value): int|float|BigInteger
+    {
+        $value = self::operand($value);
+
+        return \is_float($value) ? $this->toWhole(round($value, 0, \PHP_ROUND_HALF_EVEN)) : $value;
+    }
+
+    public function truth(mixed $value): bool
+    {
+        return $value instanceof BigInteger || parent::truth($value);
+    }
+
+    private static function divisor(mixed $b): int|float|BigInteger
+    {
+        $b = self::operand($b);
+
+        return 0 === $b || 0.0 === $b || -0.0 === $b ? throw new RunError('division_by_zero') : $b;
     }
 
     /** Floats as `repr` spells them: The Python Language Reference, 3.2, and float_repr_style short. */
@@ -119,6 +232,9 @@ final class PythonValues extends Values
         }
         if ($value instanceof MapValue) {
             return '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}';
+        }
+        if ($value instanceof BigInteger) {
+            return (string) $value;
         }
         if (!\is_float($value)) {
             return null === $value ? 'None' : (\is_scalar($value) ? (string) $value : '');

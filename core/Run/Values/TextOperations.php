@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Run\RunError;
 
 /** What can be done with texts. */
@@ -156,19 +157,25 @@ trait TextOperations
             throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)]);
         }
         [, $fill, $align, $sign, $zero, $width, $comma, $precision, $type] = [...$match, null, null, null, null, null, null, null, null];
-        $isNumber = \is_int($value) || \is_float($value);
+        $isNumber = \is_int($value) || \is_float($value) || $value instanceof BigInteger;
+        if (!$isNumber && null !== $type && 's' !== $type && !\is_bool($value)) {
+            throw new RunError('not_a_number', ['value' => mb_substr($this->text($value), 0, 30)]);
+        }
+        if (\is_float($value) && !is_finite($value) || $value instanceof BigInteger && null === $precision && 'f' !== $type) {
+            $type = $precision = null;
+        }
         $text = match (true) {
             !$isNumber => null === $precision ? $this->text($value) : mb_substr($this->text($value), 0, (int) $precision),
-            'x' === $type => dechex((int) $value),
-            'b' === $type => decbin((int) $value),
-            '%' === $type => Decimal::fixed($value * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
-            'f' === $type || null === $type && null !== $precision && \is_float($value) => Decimal::fixed((float) $value, null === $precision ? 6 : min(50, (int) $precision)),
+            'x' === $type => dechex(self::whole($value)),
+            'b' === $type => decbin(self::whole($value)),
+            '%' === $type => Decimal::fixed(self::number($value) * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
+            'f' === $type || null === $type && null !== $precision && \is_float($value) => Decimal::fixed(self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
             default => $this->text($value),
         };
         if (null !== $comma) {
             $text = (string) preg_replace('/(?<=\d)(?=(\d{3})+(?!\d))(?<!\.\d)(?<!\.\d\d)(?<!\.\d{3})/', ',', $text);
         }
-        if ($isNumber && $value >= 0 && ('+' === $sign || ' ' === $sign)) {
+        if ($isNumber && !str_starts_with($text, '-') && ('+' === $sign || ' ' === $sign)) {
             $text = $sign.$text;
         }
         $missing = min(1000, (int) $width) - mb_strlen($text);

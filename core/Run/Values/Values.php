@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Run\RunError;
 
 /** What operations mean and how values show in one language; a run uses one of them throughout. */
@@ -50,19 +51,19 @@ abstract class Values
     /** Also of two texts, or two lists, where the program does not say which it is. */
     abstract public function add(mixed $a, mixed $b): mixed;
 
-    abstract public function subtract(mixed $a, mixed $b): int|float;
+    abstract public function subtract(mixed $a, mixed $b): int|float|BigInteger;
 
     abstract public function multiply(mixed $a, mixed $b): mixed;
 
     abstract public function divide(mixed $a, mixed $b): int|float;
 
-    abstract public function floorDivide(mixed $a, mixed $b): int|float;
+    abstract public function floorDivide(mixed $a, mixed $b): int|float|BigInteger;
 
-    abstract public function floorRemainder(mixed $a, mixed $b): int|float;
+    abstract public function floorRemainder(mixed $a, mixed $b): int|float|BigInteger;
 
-    abstract public function power(mixed $a, mixed $b): int|float;
+    abstract public function power(mixed $a, mixed $b): int|float|BigInteger;
 
-    abstract public function negate(mixed $a): int|float;
+    abstract public function negate(mixed $a): int|float|BigInteger;
 
     /** The value as it is printed on a line of its own. */
     abstract public function show(mixed $value): string;
@@ -140,7 +141,9 @@ abstract class Values
             return strcmp($a, $b) < 0;
         }
 
-        return self::number($a) < self::number($b);
+        $order = $this->order($a, $b);
+
+        return null === $order ? $this->comparable($a) < $this->comparable($b) : $order < 0;
     }
 
     final public function lessOrEqual(mixed $a, mixed $b): bool
@@ -149,7 +152,21 @@ abstract class Values
             return strcmp($a, $b) <= 0;
         }
 
-        return self::number($a) <= self::number($b);
+        $order = $this->order($a, $b);
+
+        return null === $order ? $this->comparable($a) <= $this->comparable($b) : $order <= 0;
+    }
+
+    /** How two values stand to each other that are compared in a way of their own; null if they are not. */
+    protected function order(mixed $a, mixed $b): ?int
+    {
+        return null;
+    }
+
+    /** A value that is compared by its size. */
+    protected function comparable(mixed $value): int|float
+    {
+        return self::number($value);
     }
 
     final public function greater(mixed $a, mixed $b): bool
@@ -162,7 +179,7 @@ abstract class Values
         return $this->lessOrEqual($b, $a);
     }
 
-    final public function truth(mixed $value): bool
+    public function truth(mixed $value): bool
     {
         if ($value instanceof ListValue) {
             return $this->listTruth($value);
@@ -184,6 +201,10 @@ abstract class Values
         }
         if (\is_bool($value)) {
             return (int) $value;
+        }
+        if ($value instanceof BigInteger) {
+            // For a command, a place or a loop.
+            return Whole::float($value);
         }
         if (null === $value) {
             throw new RunError('gives_nothing');

@@ -1,0 +1,140 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+/** Lists and maps as Node.js lays them out on the console: `util.inspect` with a line of 80 signs. */
+final class JavaScriptInspection
+{
+    private const LINE = 80;
+    /** So many levels of values go on one line, and four times as many columns stand side by side. */
+    private const COMPACT = 3;
+    private const DEEPEST = 2;
+    private const MOST_ITEMS = 100;
+
+    private int $indent = 0;
+    private int $deepest = 0;
+
+    /**
+     * @param \Closure(mixed): string $plain how a value shows that holds no others
+     * @param \Closure(mixed): string $key
+     */
+    public function __construct(private readonly \Closure $plain, private readonly \Closure $key)
+    {
+    }
+
+    public function of(mixed $value, int $level = 0): string
+    {
+        if ($value instanceof ListValue) {
+            return [] === $value->items ? '[]' : ($level > self::DEEPEST ? '[Array]' : $this->list($value, $level));
+        }
+        if ($value instanceof MapValue) {
+            return [] === $value->entries ? '{}' : ($level > self::DEEPEST ? '[Object]' : $this->map($value, $level));
+        }
+
+        return ($this->plain)($value);
+    }
+
+    private function list(ListValue $list, int $level): string
+    {
+        $this->deepest = $level;
+        $shown = [];
+        $this->indent += 2;
+        foreach (\array_slice($list->items, 0, self::MOST_ITEMS) as $item) {
+            $shown[] = $this->of($item, $level + 1);
+        }
+        $this->indent -= 2;
+        $more = \count($list->items) - self::MOST_ITEMS;
+        if ($more > 0) {
+            $shown[] = "... $more more item".(1 === $more ? '' : 's');
+        }
+        $rows = \count($shown) > 6 ? $this->columns($shown, $list, $more > 0) : $shown;
+
+        return $this->laidOut($rows, '[', ']', $level, \count($rows) === \count($shown));
+    }
+
+    private function map(MapValue $map, int $level): string
+    {
+        $this->deepest = $level;
+        $shown = [];
+        $this->indent += 2;
+        foreach ($map->entries as [$key, $value]) {
+            $shown[] = ($this->key)($key).': '.$this->of($value, $level + 1);
+        }
+        $this->indent -= 2;
+
+        return $this->laidOut($shown, '{', '}', $level, true);
+    }
+
+    /** @param list<string> $rows */
+    private function laidOut(array $rows, string $open, string $close, int $level, bool $mayFit): string
+    {
+        if ($mayFit && $this->deepest - $level < self::COMPACT) {
+            $length = 2 * \count($rows) + $this->indent + \strlen($open) + 10;
+            foreach ($rows as $row) {
+                $length += mb_strlen($row);
+            }
+            if ($length <= self::LINE && !str_contains(implode('', $rows), "\n")) {
+                return "$open ".implode(', ', $rows)." $close";
+            }
+        }
+        $margin = "\n".str_repeat(' ', $this->indent);
+
+        return "$open$margin  ".implode(",$margin  ", $rows)."$margin$close";
+    }
+
+    /**
+     * More than six items stand in columns.
+     *
+     * @param non-empty-list<string> $shown
+     *
+     * @return list<string>
+     */
+    private function columns(array $shown, ListValue $list, bool $hasMore): array
+    {
+        $count = \count($shown) - (int) $hasMore;
+        $lengths = array_map(mb_strlen(...), \array_slice($shown, 0, $count));
+        $total = array_sum($lengths) + 2 * $count;
+        $longest = [] === $lengths ? 0 : max($lengths);
+        $widest = $longest + 2;
+        if ($widest * 3 + $this->indent >= self::LINE || $total / $widest <= 5 && $longest > 6) {
+            return $shown;
+        }
+        $biased = max($widest - 3 - sqrt($widest - $total / \count($shown)), 1);
+        $columns = (int) min(floor(sqrt(2.5 * $biased * $count) / $biased + 0.5), floor((self::LINE - $this->indent) / $widest), self::COMPACT * 4, 15);
+        if ($columns <= 1) {
+            return $shown;
+        }
+        $widths = [];
+        for ($column = 0; $column < $columns; ++$column) {
+            $width = 0;
+            for ($at = $column; $at < $count; $at += $columns) {
+                $width = max($width, $lengths[$at]);
+            }
+            $widths[] = $width + 2;
+        }
+        $areNumbers = [] === array_filter($list->items, static fn (mixed $item): bool => !\is_float($item) && !\is_int($item));
+        $rows = [];
+        for ($start = 0; $start < $count; $start += $columns) {
+            $end = min($start + $columns, $count);
+            $row = '';
+            for ($at = $start; $at < $end - 1; ++$at) {
+                $row .= self::padded($shown[$at].', ', $widths[$at - $start], $areNumbers);
+            }
+            $rows[] = $row.($areNumbers ? self::padded($shown[$at], $widths[$at - $start] - 2, true) : $shown[$at]);
+        }
+        if ($hasMore) {
+            $rows[] = $shown[$count];
+        }
+
+        return $rows;
+    }
+
+    private static function padded(string $text, int $width, bool $left): string
+    {
+        $space = str_repeat(' ', max(0, $width - mb_strlen($text)));
+
+        return $left ? $space.$text : $text.$space;
+    }
+}
