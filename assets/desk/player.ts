@@ -15,6 +15,8 @@ export interface Report {
   length: number;
   ending: string;
   message: string | null;
+  /** What the real machine calls the mistake. */
+  real: string | null;
   errorRow: string | null;
 }
 
@@ -91,9 +93,9 @@ function show(next: number, quietly = false): void {
 
 /** How the run ended, with the words of the row that failed. */
 function ending(): string {
-  const { errorRow, message: text } = report!;
+  const { errorRow, message: text, real } = report!;
   const row = errorRow === null ? undefined : words(`${errorRow}/0`)[0];
-  return (row ? `“${row}”: ` : "") + (text ?? "");
+  return (row ? `“${row}”: ` : "") + (text ?? "") + (real ? ` (${real})` : "");
 }
 
 export interface Value {

@@ -19,6 +19,7 @@ use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Outcome;
+use Scrivlet\Core\Run\RealError;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Run\TraceFile;
 use Scrivlet\Core\Tree\Program;
@@ -260,12 +261,14 @@ final readonly class Console
         if (null === $outcome->error) {
             return Sentences::of('run.cut', ['steps' => $outcome->trace->limits->steps]);
         }
+        $real = RealError::named($outcome->error->kind, $language);
+        $said = Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters).(null === $real ? '' : " ($real)");
         foreach ($language->print($program)->lines as $index => $line) {
             if ($line->anchor === $outcome->errorRow) {
-                return Sentences::of('console.row', ['line' => $index + 1, 'text' => trim($line->text)]).' '.Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters);
+                return Sentences::of('console.row', ['line' => $index + 1, 'text' => trim($line->text)]).' '.$said;
             }
         }
 
-        return Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters);
+        return $said;
     }
 }

@@ -26,6 +26,7 @@ final class Runner
         $compiler = new Compiler($program, $types ?? Types::of($program), $language, $record);
         $code = $compiler->compile();
         $trace = new Trace($limits);
+        Values\Whole::begin();
         $values = match ($language) {
             Language::Python => new PythonValues(),
             Language::JavaScript => new JavaScriptValues(),

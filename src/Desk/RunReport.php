@@ -6,6 +6,7 @@ namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Run\Outcome;
+use Scrivlet\Core\Run\RealError;
 
 /** A run as the player in the browser takes it. */
 final class RunReport
@@ -13,7 +14,7 @@ final class RunReport
     /**
      * @param bool $onlySheet leaves out the values and calls of each moment
      *
-     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, errorRow: string|null}
+     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null}
      */
     public static function of(Outcome $outcome, string $locale, bool $onlySheet = false): array
     {
@@ -39,6 +40,7 @@ final class RunReport
             'length' => $trace->moment,
             'ending' => $outcome->ending->value,
             'message' => $message,
+            'real' => null === $outcome->error ? null : RealError::named($outcome->error->kind, $outcome->values->language()),
             'errorRow' => $outcome->errorRow,
         ];
     }

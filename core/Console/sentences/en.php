@@ -204,6 +204,8 @@ return [
     'run.no_key' => 'There is no key “{key}”. Ask first whether it is there.',
     'run.no_length' => 'Only a text, a list or a map has a length.',
     'run.no_number' => '“{value}” can’t be read as a number.',
+    'run.many_digits' => 'The whole number has too many digits to be counted here, or numbers of many digits were counted for too long.',
+    'run.nothing_to_compare' => 'There is nothing to choose the smallest or the largest from. Ask first whether the list is empty.',
     'run.not_a_list' => 'This needs a list or a text.',
     'run.not_a_map' => 'This needs a map with keys.',
     'run.not_a_pair' => 'This needs pairs: two values each time.',

@@ -204,6 +204,8 @@ return [
     'run.no_key' => 'Il n’y a pas de clé « {key} ». Demande d’abord si elle existe.',
     'run.no_length' => 'Seuls un texte, une liste ou une table ont une longueur.',
     'run.no_number' => '« {value} » ne se lit pas comme un nombre.',
+    'run.many_digits' => 'Le nombre entier a trop de chiffres pour être compté ici, ou de très longs nombres ont été comptés trop longtemps.',
+    'run.nothing_to_compare' => 'Il n’y a rien dont choisir le plus petit ou le plus grand. Demande d’abord si la liste est vide.',
     'run.not_a_list' => 'Ceci demande une liste ou un texte.',
     'run.not_a_map' => 'Ceci demande une table avec des clés.',
     'run.not_a_pair' => 'Ceci demande des paires : deux valeurs à chaque fois.',

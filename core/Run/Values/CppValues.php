@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** C++'s numbers: `int` of 32 bits and `double`; what a checked build would stop at is an error. */
 final class CppValues extends Values
 {
+    public function language(): Language
+    {
+        return Language::Cpp;
+    }
+
     public function add(mixed $a, mixed $b): string|int|float|ListValue
     {
         $together = $this->together($a, $b);
@@ -144,11 +150,6 @@ final class CppValues extends Values
     protected function wholePattern(): string
     {
         return '/^[+-]?\d{1,18}/';
-    }
-
-    protected function noKey(MapValue $map, mixed $key): mixed
-    {
-        return 0;
     }
 
     protected function sorted_(MapValue $map): void

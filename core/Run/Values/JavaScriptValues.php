@@ -4,11 +4,17 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** JavaScript's numbers: all are floats, nothing is an error. */
 final class JavaScriptValues extends Values
 {
+    public function language(): Language
+    {
+        return Language::JavaScript;
+    }
+
     public function add(mixed $a, mixed $b): string|float
     {
         if (\is_string($a) || \is_string($b) || $a instanceof ListValue || $b instanceof ListValue) {

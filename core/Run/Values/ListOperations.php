@@ -455,7 +455,7 @@ trait ListOperations
 
     public function smaller(mixed ...$values): mixed
     {
-        $least = array_shift($values) ?? throw new RunError('empty_list');
+        $least = array_shift($values) ?? throw new RunError('nothing_to_compare');
         foreach ($values as $value) {
             $least = $this->less($value, $least) ? $value : $least;
         }
@@ -465,7 +465,7 @@ trait ListOperations
 
     public function larger(mixed ...$values): mixed
     {
-        $most = array_shift($values) ?? throw new RunError('empty_list');
+        $most = array_shift($values) ?? throw new RunError('nothing_to_compare');
         foreach ($values as $value) {
             $most = $this->less($most, $value) ? $value : $most;
         }

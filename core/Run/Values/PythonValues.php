@@ -5,11 +5,17 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigInteger;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** Python's numbers: whole ones of any size and floats are kept apart, division by zero is an error. */
 final class PythonValues extends Values
 {
+    public function language(): Language
+    {
+        return Language::Python;
+    }
+
     public function add(mixed $a, mixed $b): mixed
     {
         $together = $this->together($a, $b);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigInteger;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** What operations mean and how values show in one language; a run uses one of them throughout. */
@@ -16,6 +17,9 @@ abstract class Values
 
     protected const LONGEST = 20000;
     protected const MOST_ITEMS = 20000;
+
+    /** Whose values these are. */
+    abstract public function language(): Language;
 
     /** The quotient cut towards zero. */
     public function truncDivide(mixed $a, mixed $b): int|float

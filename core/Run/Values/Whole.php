@@ -14,8 +14,18 @@ use Scrivlet\Core\Run\RunError;
  */
 final class Whole
 {
-    /** More digits than this no course needs, and they would take long. */
-    private const MOST_BITS = 60_000;
+    /** More digits than this no course needs. */
+    private const MOST_DIGITS = 10_000;
+    /** So much work in all, counted in digits times digits, takes less than a second. */
+    private const MOST_WORK = 40_000_000;
+
+    private static int $work = 0;
+
+    /** Before a run. */
+    public static function begin(): void
+    {
+        self::$work = 0;
+    }
 
     public static function add(int|BigInteger $a, int|BigInteger $b): int|BigInteger
     {
@@ -29,11 +39,9 @@ final class Whole
 
     public static function multiply(int|BigInteger $a, int|BigInteger $b): int|BigInteger
     {
-        $a = self::big($a);
-        $b = self::big($b);
-        self::limit($a->getBitLength() + $b->getBitLength());
+        self::limit(self::digits($a) + self::digits($b), self::digits($a) * self::digits($b));
 
-        return self::fitted($a->multipliedBy($b));
+        return self::fitted(self::big($a)->multipliedBy($b));
     }
 
     /**
@@ -52,12 +60,15 @@ final class Whole
     /** @param int|BigInteger $b not nought */
     public static function floorDivide(int|BigInteger $a, int|BigInteger $b): int|BigInteger
     {
+        self::limit(0, self::digits($a) * self::digits($b));
+
         return self::fitted(self::big($a)->dividedBy($b, RoundingMode::FLOOR));
     }
 
     /** @param int|BigInteger $b not nought */
     public static function floorRemainder(int|BigInteger $a, int|BigInteger $b): int|BigInteger
     {
+        self::limit(0, self::digits($a) * self::digits($b));
         $rest = self::big($a)->remainder($b);
         $divisor = self::big($b);
 
@@ -66,10 +77,10 @@ final class Whole
 
     public static function power(int|BigInteger $a, int $exponent): int|BigInteger
     {
-        $a = self::big($a);
-        self::limit($a->getBitLength() * $exponent);
+        $digits = self::digits($a) * $exponent;
+        self::limit($digits, $digits * $digits);
 
-        return self::fitted($a->power($exponent));
+        return self::fitted(self::big($a)->power($exponent));
     }
 
     public static function negate(int|BigInteger $a): int|BigInteger
@@ -79,7 +90,7 @@ final class Whole
 
     public static function ofText(string $digits): int|BigInteger
     {
-        self::limit((int) (\strlen($digits) * 3.33));
+        self::limit(\strlen($digits), \strlen($digits));
 
         return self::fitted(self::known(static fn (): BigInteger => BigInteger::of($digits)));
     }
@@ -115,18 +126,27 @@ final class Whole
     private static function known(\Closure $make): BigInteger
     {
         // From a bare checkout the package is not there, and larger numbers are said to be too large.
-        return class_exists(BigInteger::class) ? $make() : throw new RunError('too_large');
+        return class_exists(BigInteger::class) ? $make() : throw new RunError('many_digits');
     }
 
     private static function fitted(BigInteger $a): int|BigInteger
     {
-        return $a->getBitLength() < 64 ? $a->toInt() : $a;
+        $digits = self::digits($a);
+        self::limit($digits, $digits);
+
+        return $digits < 19 || 19 === $digits && $a->isGreaterThanOrEqualTo(\PHP_INT_MIN) && $a->isLessThanOrEqualTo(\PHP_INT_MAX) ? $a->toInt() : $a;
     }
 
-    private static function limit(int $bits): void
+    private static function digits(int|BigInteger $a): int
     {
-        if ($bits > self::MOST_BITS) {
-            throw new RunError('too_large');
+        return \strlen(ltrim((string) $a, '-'));
+    }
+
+    private static function limit(int $digits, int $work): void
+    {
+        self::$work += $work;
+        if ($digits > self::MOST_DIGITS || self::$work > self::MOST_WORK) {
+            throw new RunError('many_digits');
         }
     }
 }
