@@ -69,7 +69,7 @@ final class RunTest extends TestCase
         $double = new SetVariable(5, 'bed', new Binary(Operator::Join, new VariableRead('bed'), new VariableRead('bed')));
         yield 'long text' => ['long_text', '5:head', self::program([], new SetVariable(3, 'bed', new TextLiteral('abc')), new Forever(4, new Block([$double])))];
         $square = new SetVariable(5, 'bed', new Binary(Operator::Multiply, new VariableRead('bed'), new VariableRead('bed')));
-        yield 'large number' => ['too_large', '5:head', self::program([], new SetVariable(3, 'bed', new NumberLiteral(7)), new Forever(4, new Block([$square])))];
+        yield 'large number' => ['many_digits', '5:head', self::program([], new SetVariable(3, 'bed', new NumberLiteral(7)), new Forever(4, new Block([$square])))];
         yield 'too much printed' => ['printed_much', '4:head', self::program([], new Forever(3, new Block([new PrintLine(4, new TextLiteral(str_repeat('x', 1000)))])))];
     }
 

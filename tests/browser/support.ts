@@ -28,7 +28,7 @@ export async function open(options: Parameters<Browser["newContext"]>[0] = {}): 
     ...options,
   });
   const page = await context.newPage();
-  page.setDefaultTimeout(10000);
+  page.setDefaultTimeout(20000);
   page.on("pageerror", (error) => troubles.push(error.message));
   page.on("console", (message) => {
     if (message.type() === "error" && !/status of (4\d\d)|ERR_INTERNET_DISCONNECTED/.test(message.text()))

@@ -29,7 +29,7 @@ final class OffRows
     {
         $roots = $says = [];
         foreach (Walk::statements($old->parts()) as $row) {
-            if ($row->off && !isset($roots[$row->id]) && !$row instanceof Comment) {
+            if ($row->off && !isset($roots[$row->id])) {
                 foreach (Walk::statements([$row]) as $inner) {
                     $roots[$inner->id] = $row;
                 }
