@@ -1,28 +1,8 @@
 import assert from "node:assert/strict";
-import { after, before, test } from "node:test";
-import {
-  edit,
-  fillBlank,
-  newProgram,
-  open,
-  rowsOf,
-  settled,
-  shut,
-  signIn,
-  textOf,
-  troubles,
-  type Page,
-} from "./support.ts";
+import { test } from "node:test";
+import { edit, fillBlank, newProgram, open, page, rowsOf, session, settled, signIn, textOf } from "./support.ts";
 
-let page: Page;
-before(async () => {
-  page = await open();
-  await signIn(page);
-});
-after(async () => {
-  await shut();
-  assert.deepEqual(troubles, []);
-});
+session();
 
 const stock = (entry: string) => page.locator(`.stock[data-entry="${entry}"]`);
 const column = () => page.locator("#blocks");

@@ -1,29 +1,9 @@
 import assert from "node:assert/strict";
 import { readFile } from "node:fs/promises";
-import { after, before, test } from "node:test";
-import {
-  assertAccessible,
-  edit,
-  newProgram,
-  open,
-  rowsOf,
-  settled,
-  shut,
-  signIn,
-  textOf,
-  troubles,
-  type Page,
-} from "./support.ts";
+import { test } from "node:test";
+import { assertAccessible, edit, newProgram, page, rowsOf, session, settled, textOf } from "./support.ts";
 
-let page: Page;
-before(async () => {
-  page = await open();
-  await signIn(page);
-});
-after(async () => {
-  await shut();
-  assert.deepEqual(troubles, []);
-});
+session();
 
 const stock = (entry: string) => page.locator(`.stock[data-entry="${entry}"]`);
 const row = (text: string) => page.locator("#blocks > li", { hasText: text }).first();

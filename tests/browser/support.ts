@@ -1,5 +1,6 @@
 import { AxeBuilder } from "@axe-core/playwright";
 import assert from "node:assert/strict";
+import { after, before } from "node:test";
 import { chromium, type Browser, type BrowserContext, type Page } from "playwright-core";
 
 export const ADDRESS = process.env.SCRIVLET_ADDRESS ?? "http://127.0.0.1:8080";
@@ -35,6 +36,21 @@ export async function open(options: Parameters<Browser["newContext"]>[0] = {}): 
       troubles.push(message.text());
   });
   return page;
+}
+
+/** The page of a file's tests, once their session has begun. */
+export let page: Page;
+
+/** One browser and one signed-in page for all tests of a file; nothing may go wrong in it without being asked for. */
+export function session(): void {
+  before(async () => {
+    page = await open();
+    await signIn(page);
+  });
+  after(async () => {
+    await shut();
+    assert.deepEqual(troubles, []);
+  });
 }
 
 export async function shut(): Promise<void> {

@@ -1,28 +1,8 @@
 import assert from "node:assert/strict";
-import { after, before, test } from "node:test";
-import {
-  assertAccessible,
-  edit,
-  newProgram,
-  open,
-  rowsOf,
-  settled,
-  shut,
-  signIn,
-  textOf,
-  troubles,
-  type Page,
-} from "./support.ts";
+import { test } from "node:test";
+import { assertAccessible, edit, newProgram, page, rowsOf, session, settled, textOf } from "./support.ts";
 
-let page: Page;
-before(async () => {
-  page = await open();
-  await signIn(page);
-});
-after(async () => {
-  await shut();
-  assert.deepEqual(troubles, []);
-});
+session();
 
 const typed = () => page.evaluate(() => document.querySelector<HTMLElement>("#typed .cm-content")!.innerText);
 

@@ -79,27 +79,6 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
     }
 
-    /** @return array{int, int, list<string>} */
-    private function signature(int $at): array
-    {
-        $parameters = [];
-        $defaults = $depth = 0;
-        for (; isset($this->tokens[$at]); ++$at) {
-            $text = $this->tokens[$at]->text;
-            $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
-            if (0 === $depth) {
-                break;
-            }
-            if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
-                $parameters[] = $text;
-            } elseif (1 === $depth && '=' === $text) {
-                ++$defaults;
-            }
-        }
-
-        return [\count($parameters) - $defaults, \count($parameters), $parameters];
-    }
-
     private function import(): void
     {
         ++$this->at;

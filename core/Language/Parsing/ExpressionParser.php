@@ -247,6 +247,34 @@ abstract class ExpressionParser extends Parser
         }
     }
 
+    /**
+     * The parameters of a function, read ahead of its body.
+     *
+     * @param int      $at    the bracket that opens them
+     * @param int|null $until the token behind the last one that may belong to them
+     *
+     * @return array{int, int, list<string>} fewest and most arguments, and the names
+     */
+    protected function signature(int $at, ?int $until = null): array
+    {
+        $parameters = [];
+        $defaults = $depth = 0;
+        for ($until ??= \count($this->tokens); $at < $until; ++$at) {
+            $text = $this->tokens[$at]->text;
+            $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
+            if (0 === $depth) {
+                break;
+            }
+            if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
+                $parameters[] = $text;
+            } elseif (1 === $depth && '=' === $text) {
+                ++$defaults;
+            }
+        }
+
+        return [\count($parameters) - $defaults, \count($parameters), $parameters];
+    }
+
     abstract protected function indexed(Expression $container, Token $opened): Expression;
 
     private function member(Expression $receiver): Expression

@@ -67,22 +67,7 @@ final class PythonParser extends PythonStatements
             if ($line->remark || 'def' !== $this->tokens[$line->from]->text || null === $name || TokenKind::Name !== $name->kind) {
                 continue;
             }
-            $parameters = [];
-            $defaults = 0;
-            $depth = 0;
-            for ($at = $line->from + 2; $at < $line->until; ++$at) {
-                $text = $this->tokens[$at]->text;
-                $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
-                if (0 === $depth) {
-                    break;
-                }
-                if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
-                    $parameters[] = $text;
-                } elseif (1 === $depth && '=' === $text) {
-                    ++$defaults;
-                }
-            }
-            $this->functions[$name->text] = [\count($parameters) - $defaults, \count($parameters), $parameters];
+            $this->functions[$name->text] = $this->signature($line->from + 2, $line->until);
         }
     }
 
