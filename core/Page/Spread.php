@@ -20,9 +20,10 @@ final class Spread
 
     /**
      * @param list<Language> $languages of the text pages
+     * @param Types|null     $types     found where they are needed if not given: a text that was typed prints without
      * @param Language       $code      of rows in code, where no text page is open
      */
-    public function __construct(Program $program, array $languages, string $locale, public readonly Types $types, Language $code = Language::Python)
+    public function __construct(Program $program, array $languages, string $locale, public readonly ?Types $types = null, Language $code = Language::Python)
     {
         $this->blocks = new BlocksPage($program, $locale, [] === $program->hands ? [] : TurnedRows::of($program, $languages[0] ?? $code, $types));
         $pages = ['blocks' => []];

@@ -14,7 +14,7 @@ use Scrivlet\Core\Tree\Program;
 final class TurnedRows
 {
     /** @return array<string, list<string|array{string, string}>> by anchor: text, and blanks as name and text */
-    public static function of(Program $program, Language $language, Types $types): array
+    public static function of(Program $program, Language $language, ?Types $types = null): array
     {
         $code = $typed = [];
         foreach ($program->hands as $id => $hand) {

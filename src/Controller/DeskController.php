@@ -125,7 +125,7 @@ final class DeskController extends AbstractController
     private function answer(Request $request, array $data, Tree $old, Edited $edited, Revision $next, array $partings): JsonResponse
     {
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
-        $before = $this->renderer->spread($old, $view, $request->getLocale());
+        $before = $this->renderer->spread($old, $view, $request->getLocale(), false);
         $after = $this->renderer->spread($edited->program, $view, $request->getLocale());
 
         return new JsonResponse([

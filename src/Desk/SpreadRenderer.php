@@ -27,9 +27,10 @@ final readonly class SpreadRenderer
     {
     }
 
-    public function spread(Program $program, DeskView $view, string $locale): Spread
+    /** @param bool $isShown whether its facts are asked for, too */
+    public function spread(Program $program, DeskView $view, string $locale, bool $isShown = true): Spread
     {
-        return new Spread($program, $view->languages(), $locale, Types::of($program), $view->runsAs());
+        return new Spread($program, $view->languages(), $locale, $isShown ? Types::of($program) : null, $view->runsAs());
     }
 
     /** @return array<string, string> the lines of each page, `blocks` among them */
@@ -122,17 +123,18 @@ final readonly class SpreadRenderer
     {
         $names = [];
         $mixed = [];
+        $types = $spread->types ?? Types::of($program);
         foreach ($program->scopes() as $part) {
             $own = $part instanceof FunctionDefinition ? array_fill_keys($part->parameters, true) : [];
             foreach ($program->rowsOf($part) as $statement) {
                 $own += array_fill_keys($statement->assigned(), true);
             }
             foreach (array_keys($own) as $name) {
-                if (StaticType::mixed() === $spread->types->variable($part, (string) $name)) {
+                if (StaticType::mixed() === $types->variable($part, (string) $name)) {
                     $mixed[] = (string) $name;
                 }
             }
-            $names[$part->id] = array_map(strval(...), array_keys($own + $spread->types->scopes->globals));
+            $names[$part->id] = array_map(strval(...), array_keys($own + $types->scopes->globals));
         }
         $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->definitions());
 
