@@ -66,7 +66,11 @@ historyDialog();
 pointing();
 void text?.then((module) => module.startTyping());
 player.start();
-files();
+files(async () => {
+  commit();
+  commitLine();
+  (await text)?.read();
+});
 handsOfAll();
 inkMeter();
 sealing(null);

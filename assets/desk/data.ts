@@ -53,6 +53,8 @@ export interface DeskData extends Facts {
   text: string;
   locale: string;
   texts: Record<string, string>;
+  /** Sentences of the text editor's library, by their English. */
+  phrases: Record<string, string>;
   nonce: string;
   inks: [name: string, hex: string][];
 }

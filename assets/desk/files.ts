@@ -1,9 +1,12 @@
 import { byId, language } from "./data";
-import { commit } from "./filler";
-import { commit as commitLine } from "./writer";
+import { idle } from "./server";
 
-/** Ctrl+O opens files, Ctrl+S saves the text of the page; files can also be dropped anywhere on the desk. */
-export function files(): void {
+/**
+ * Ctrl+O opens files, Ctrl+S saves the text of the page; files can also be dropped anywhere on the desk.
+ *
+ * @param finish takes in what is still being typed
+ */
+export function files(finish: () => Promise<void>): void {
   const form = byId<HTMLFormElement>("open-form");
   const input = byId<HTMLInputElement>("open-files");
   input.addEventListener("change", () => input.files?.length && form.submit());
@@ -15,19 +18,24 @@ export function files(): void {
       input.click();
     } else if (event.key === "s") {
       event.preventDefault();
-      commit();
-      commitLine();
-      byId<HTMLAnchorElement>(`save-${language}`).click();
+      void finish()
+        .then(idle)
+        .then(() => byId<HTMLAnchorElement>(`save-${language}`).click());
     }
   });
   document.addEventListener("dragover", (event) => {
     if (event.dataTransfer?.types.includes("Files")) event.preventDefault();
   });
-  document.addEventListener("drop", (event) => {
-    if (event.dataTransfer?.files.length) {
+  // Before the text editor, which would put the text of a file in.
+  document.addEventListener(
+    "drop",
+    (event) => {
+      if (!event.dataTransfer?.files.length) return;
       event.preventDefault();
+      event.stopPropagation();
       input.files = event.dataTransfer.files;
       form.submit();
-    }
-  });
+    },
+    { capture: true },
+  );
 }

@@ -14,6 +14,11 @@ interface Waiting {
 }
 const waiting: Waiting[] = [];
 let sending = false;
+/** When all edits are answered; at once if there are none, and never while the connection is gone. */
+export async function idle(): Promise<void> {
+  while (waiting.length) await new Promise((later) => setTimeout(later, 20));
+}
+
 /** Whether an edit is under way. */
 export function isBusy(): boolean {
   return waiting.length > 0;

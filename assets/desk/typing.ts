@@ -127,6 +127,7 @@ async function open(): Promise<void> {
       doc: typed.text,
       extensions: [
         EditorView.cspNonce.of(data.nonce),
+        EditorState.phrases.of(data.phrases),
         EditorState.lineSeparator.of(separator(typed.text)),
         history(),
         drawSelection(),
@@ -165,7 +166,7 @@ function text(): string {
 }
 
 /** Has what was typed read on the server. */
-function read(): void {
+export function read(): void {
   clearTimeout(timer);
   if (!view || text() === given) return;
   given = text();

@@ -203,6 +203,7 @@ final class HandsTest extends TestCase
     /** Rows that are switched off are remarks in text; while a person types elsewhere they stay what they are. */
     public function testRowsSwitchedOffSurviveTyping(): void
     {
+        $kept = 0;
         foreach (Language::cases() as $language) {
             foreach (self::programs() as $name => $program) {
                 $ids = array_map(static fn (Statement $row): int => $row->id, $program->script->body->statements);
@@ -215,10 +216,13 @@ final class HandsTest extends TestCase
                 $isOn = array_map(static fn (Statement $row): array => [$row->off, $row->entry()], $read->script->body->statements);
                 if (\count($wanted) === \count($isOn)) {
                     self::assertSame($wanted, $isOn, "$name as $language->value");
+                    ++$kept;
                 }
                 self::assertSame($language->print($off)->text(), $language->print($read)->text());
             }
         }
+        // Some languages make up a row more; in most programs all rows are there one for one.
+        self::assertGreaterThan(70, $kept);
     }
 
     /** @return array<string, Program> */

@@ -197,6 +197,13 @@ test("a copy becomes a text of its own, files are opened and saved by keys", asy
   assert.match(download.suggestedFilename(), /\.py$/);
   const file = await download.path();
   assert.match(await readFile(file, "utf8"), /^from scrivlet import nib\n/);
+  // What was typed a moment ago is saved with it.
+  await page.keyboard.press("F2");
+  await page.locator("#typed .cm-content").waitFor();
+  await page.keyboard.press("Control+End");
+  await page.keyboard.insertText("# saved at once\n");
+  const [fresh] = await Promise.all([page.waitForEvent("download"), page.keyboard.press("Control+s")]);
+  assert.match(await readFile(await fresh.path(), "utf8"), /# saved at once\n$/);
   const copy = new URL(page.url()).pathname;
   const [chooser] = await Promise.all([page.waitForEvent("filechooser"), page.keyboard.press("Control+o")]);
   await chooser.setFiles({
