@@ -1,12 +1,16 @@
-// Scrivlet's commands for C++17: a nib that draws on a sheet. This one header is all there is.
+// Scrivlet's commands for C++17: a nib, a barrow, a lantern and a mower, and scripts that wait for something. This one
+// header is all there is.
 //
-// When the program ends the drawing is written to drawing.svg. Two environment variables are for comparing runs:
-// SCRIVLET_TRACE=file writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives.
+// When the program ends the nib's drawing is written to drawing.svg. A plot or a lawn is read from layout.txt, presses of
+// buttons from signals.txt. For comparing runs, SCRIVLET_LAYOUT and SCRIVLET_SIGNALS name other files, SCRIVLET_TRACE=file
+// writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives, and SCRIVLET_SECONDS ends the run.
 #pragma once
 
 #include <algorithm>
 #include <cctype>
+#include <chrono>
 #include <cmath>
+#include <condition_variable>
 #include <cstdint>
 #include <cstdio>
 #include <cstdlib>
@@ -14,11 +18,15 @@
 #include <functional>
 #include <iostream>
 #include <map>
+#include <memory>
+#include <mutex>
 #include <numeric>
+#include <optional>
 #include <random>
 #include <sstream>
 #include <stdexcept>
 #include <string>
+#include <thread>
 #include <tuple>
 #include <type_traits>
 #include <utility>
@@ -37,6 +45,8 @@ using std::max;
 using std::max_element;
 using std::min;
 using std::min_element;
+using std::nullopt;
+using std::optional;
 using std::reverse;
 using std::sort;
 using std::stod;
@@ -95,6 +105,8 @@ inline string quoted(const string& text) {
     return json + "\"";
 }
 
+void noteTime();
+
 // Passes on what is printed, and notes each line for the trace.
 class PrintedLines : public std::streambuf {
 public:
@@ -104,6 +116,7 @@ public:
 protected:
     int overflow(int letter) override {
         if (letter == '\n') {
+            noteTime();
             trace->push_back("{\"do\":\"print\",\"text\":" + quoted(line_) + "}");
             line_.clear();
         } else if (letter != EOF) {
@@ -128,9 +141,16 @@ struct Sheet {
     Sheet() {
         printed.trace = &trace;
         if (traceFile) cout.rdbuf(&printed);
+        terminate = std::set_terminate(stopped);
     }
 
-    ~Sheet() {
+    ~Sheet() { finish(); }
+
+    // A mistake that nobody caught: what was done until then is kept.
+    static void stopped();
+    std::terminate_handler terminate = nullptr;
+
+    void finish() {
         cout.flush();
         cout.rdbuf(before);
         std::ofstream drawing("drawing.svg", std::ios::binary);
@@ -147,12 +167,31 @@ struct Sheet {
         }
     }
 
+    // The run's own time in milliseconds, and the time of what happened last.
+    long long now = 0, told = 0;
+
+    void note();
+
     void happened(const string& what, const string& fields = "") {
+        if (traceFile) note();
         if (traceFile) trace.push_back("{\"do\":\"" + what + "\"" + (fields.empty() ? "" : "," + fields) + "}");
     }
 };
 
 inline Sheet sheet;
+
+inline void Sheet::stopped() {
+    sheet.finish();
+    sheet.terminate();
+}
+
+inline void Sheet::note() {
+    if (told == now) return;
+    told = now;
+    trace.push_back("{\"do\":\"time\",\"at\":" + std::to_string(now) + "}");
+}
+
+inline void noteTime() { sheet.note(); }
 
 inline double finite(double number) {
     if (!std::isfinite(number)) throw std::domain_error("this command needs an ordinary number");
@@ -348,9 +387,637 @@ private:
 
 inline std::int64_t seededState = std::getenv("SCRIVLET_SEED") ? std::atoll(std::getenv("SCRIVLET_SEED")) % 2147483646 + 1 : 0;
 
+// Time, and scripts that run in turns. A script keeps its turn until it waits or ends; of two that are due at the same
+// time the one goes first that was put down first. While a trace is written time passes at once, otherwise really.
+
+struct Signal {
+    long long at;
+    string kind, what;
+};
+
+struct Task {
+    long long at = 0, order = 0;
+    function<void()> handle;
+    std::condition_variable turn;
+    bool isItsTurn = false, isStarted = false;
+};
+
+struct Listener {
+    function<void()> handler;
+    int waiting = 0;
+    bool runs = false;
+};
+
+// What a file beside the program says, or the one that a variable names; nothing if there is none.
+inline string file(const char* variable, const char* name) {
+    const char* path = std::getenv(variable);
+    std::ifstream in(path ? path : name, std::ios::binary);
+    std::ostringstream text;
+    if (in) text << in.rdbuf();
+    return text.str();
+}
+
+inline vector<string> linesOf(const string& text) {
+    vector<string> lines;
+    std::istringstream in(text);
+    for (string line; getline(in, line);) {
+        while (!line.empty() && std::isspace(static_cast<unsigned char>(line.back()))) line.pop_back();
+        lines.push_back(line);
+    }
+    return lines;
+}
+
+class Scheduler {
+public:
+    Scheduler() {
+        for (const string& line : linesOf(file("SCRIVLET_SIGNALS", "signals.txt"))) {
+            std::istringstream words(line);
+            string time, kind, what;
+            words >> time >> kind >> what;
+            if (time.empty() || time.substr(0, 2) == "//") continue;
+            const long long at = std::llround(std::stod(time) * 1000);
+            if (kind == "light") signals_.push_back({at, kind, what});
+            for (const string& button : kind == "light" ? vector<string>{} : what == "both" ? vector<string>{"round", "square"} : vector<string>{what}) {
+                if (kind != "release") signals_.push_back({at, "press", button});
+                if (kind != "press") signals_.push_back({kind == "tap" ? at + 200 : at, "release", button});
+            }
+        }
+        std::stable_sort(signals_.begin(), signals_.end(), [](const Signal& one, const Signal& other) { return one.at < other.at; });
+    }
+
+    // Lets other scripts go on.
+    void pause(long long milliseconds) {
+        Task* const me = running_;
+        put(me, sheet.now + max(0LL, milliseconds));
+        giveTurn(next(), me);
+    }
+
+    // Time that passes while the script keeps its turn.
+    void elapse(long long milliseconds) {
+        const long long end = sheet.now + milliseconds;
+        while (!signals_.empty() && signals_.front().at <= end) deliver();
+        pass(end);
+    }
+
+    void on(const string& what, const function<void()>& handler) {
+        // Registered here and not before main, so that the scripts end before the program's variables do.
+        if (listeners_.empty()) std::atexit(rest);
+        listeners_[what].push_back(std::make_unique<Listener>());
+        listeners_[what].back()->handler = handler;
+    }
+
+    void happen(const string& what) {
+        for (const auto& listener : listeners_[what]) {
+            listener->waiting++;
+            if (listener->runs) continue;
+            listener->runs = true;
+            tasks_.push_back(std::make_unique<Task>());
+            tasks_.back()->handle = [listener = listener.get()] {
+                while (listener->waiting > 0) {
+                    listener->waiting--;
+                    listener->handler();
+                }
+                listener->runs = false;
+            };
+            put(tasks_.back().get(), sheet.now);
+        }
+    }
+
+private:
+    static void rest();
+
+    void put(Task* task, long long at) {
+        task->at = at;
+        task->order = orders_++;
+        waiting_.push_back(task);
+    }
+
+    void pass(long long to);
+    void deliver();
+
+    // The script whose turn it is, or nothing when all are done and nothing can start one.
+    Task* next() {
+        for (;;) {
+            const auto first = min_element(waiting_.begin(), waiting_.end(), [](const Task* one, const Task* other) { return tie(one->at, one->order) < tie(other->at, other->order); });
+            if (!signals_.empty() && (first != waiting_.end() ? signals_.front().at <= (*first)->at : !listeners_.empty())) {
+                deliver();
+                continue;
+            }
+            if (first == waiting_.end()) return nullptr;
+            Task* const task = *first;
+            waiting_.erase(first);
+            pass(task->at);
+            return task;
+        }
+    }
+
+    void giveTurn(Task* task, Task* me) {
+        if (task == me) return;
+        std::unique_lock<std::mutex> lock(mutex_);
+        running_ = task;
+        if (task->isStarted || task == &main_) {
+            task->isItsTurn = true;
+            task->turn.notify_one();
+        } else {
+            task->isStarted = true;
+            std::thread([this, task] {
+                task->handle();
+                Task* const after = next();
+                giveTurn(after ? after : &main_, nullptr);
+            }).detach();
+        }
+        if (me) {
+            me->turn.wait(lock, [me] { return me->isItsTurn; });
+            me->isItsTurn = false;
+        }
+    }
+
+    const long long last_ = std::getenv("SCRIVLET_SECONDS") ? static_cast<long long>(std::atof(std::getenv("SCRIVLET_SECONDS")) * 1000) : -1;
+    vector<Signal> signals_;
+    map<string, vector<std::unique_ptr<Listener>>> listeners_;
+    vector<std::unique_ptr<Task>> tasks_;
+    vector<Task*> waiting_;
+    Task main_;
+    Task* running_ = &main_;
+    long long orders_ = 0;
+    std::mutex mutex_;
+};
+
+inline Scheduler& scheduler = *new Scheduler;
+constexpr long long ASKING = 10;
+
+inline void Scheduler::rest() {
+    if (Task* const task = scheduler.next()) scheduler.giveTurn(task, &scheduler.main_);
+}
+
+template <typename T>
+T answered(const string& what, const T& answer) {
+    string json;
+    if constexpr (std::is_same_v<T, bool>) {
+        json = answer ? "true" : "false";
+    } else if constexpr (std::is_same_v<T, string>) {
+        json = quoted(answer);
+    } else {
+        json = std::to_string(answer);
+    }
+    sheet.happened("sense", "\"what\":" + quoted(what) + ",\"answer\":" + json);
+    return answer;
+}
+
+// The barrow on its plot.
+class Barrow {
+public:
+    void step() {
+        const auto [x, y] = ahead(0);
+        if (!isFree(x, y)) {
+            sheet.happened("bump", "\"x\":" + std::to_string(x_ + 1) + ",\"y\":" + std::to_string(y_ + 1));
+            const char what = sign(x, y);
+            throw std::runtime_error(what == '#' ? "the barrow bumped into a hedge" : what == 'o' ? "the barrow bumped into a stone" : "the barrow would roll over the edge");
+        }
+        x_ = x;
+        y_ = y;
+        sheet.happened("roll", place());
+    }
+    void turn_left() { turn(1); }
+    void turn_right() { turn(3); }
+    void plant() {
+        read();
+        if (seedlings_[{x_, y_}]) throw std::runtime_error("a seedling stands here already");
+        if (load_ == 0) throw std::runtime_error("the barrow is empty");
+        load_--;
+        seedlings_[{x_, y_}] = true;
+        sheet.happened("plant", place() + ",\"load\":" + std::to_string(load_));
+    }
+    void pick() {
+        read();
+        if (!seedlings_[{x_, y_}]) throw std::runtime_error("there is no seedling here");
+        load_++;
+        seedlings_[{x_, y_}] = false;
+        sheet.happened("pick", place() + ",\"load\":" + std::to_string(load_));
+    }
+    bool path_clear() { return isClear("path_clear", 0); }
+    bool clear_left() { return isClear("clear_left", 1); }
+    bool clear_right() { return isClear("clear_right", 3); }
+    bool seedling_here() {
+        read();
+        return answered("seedling_here", bool(seedlings_[{x_, y_}]));
+    }
+    bool at_gate() {
+        read();
+        return answered("at_gate", sign(x_, y_) == 'G');
+    }
+    string facing() {
+        read();
+        return answered("facing", string(turns[facing_]));
+    }
+    int load() {
+        read();
+        return answered("load", load_);
+    }
+
+private:
+    static constexpr const char* turns[] = {"right", "up", "left", "down"};
+
+    void read() {
+        if (!map_.empty()) return;
+        const string text = file("SCRIVLET_LAYOUT", "layout.txt");
+        std::size_t width = 0;
+        for (const string& line : linesOf(text.empty() ? "load: 3\n\n########\n#......#\n#>.....#\n#......#\n########\n" : text)) {
+            const string word = line.substr(0, line.find(':'));
+            if (map_.empty() && word == "load" && word != line) load_ = std::atoi(line.c_str() + 5);
+            if (line.empty() || (map_.empty() && (line.substr(0, 2) == "//" || (word != line && (word == "name" || word == "goal" || word == "load"))))) continue;
+            map_.push_back(line);
+            width = max(width, line.size());
+        }
+        const string signs = ">^<v";
+        for (string& line : map_) {
+            line.resize(width, '#');
+            for (std::size_t x = 0; x < width; x++) {
+                const int y = int(&line - &map_[0]);
+                if (signs.find(line[x]) != string::npos) {
+                    x_ = int(x);
+                    y_ = y;
+                    facing_ = int(signs.find(line[x]));
+                }
+                if (line[x] == '*' || line[x] == '%') seedlings_[{int(x), y}] = true;
+            }
+        }
+    }
+    std::pair<int, int> ahead(int by) {
+        read();
+        const int facing = (facing_ + by) % 4;
+        return {x_ + (facing == 0) - (facing == 2), y_ + (facing == 3) - (facing == 1)};
+    }
+    char sign(int x, int y) const { return y < 0 || y >= int(map_.size()) || x < 0 || x >= int(map_[0].size()) ? 0 : map_[y][x]; }
+    bool isFree(int x, int y) const { return sign(x, y) != 0 && sign(x, y) != '#' && sign(x, y) != 'o'; }
+    bool isClear(const char* what, int by) {
+        const auto [x, y] = ahead(by);
+        return answered(what, isFree(x, y));
+    }
+    void turn(int by) {
+        read();
+        facing_ = (facing_ + by) % 4;
+        sheet.happened("swing", "\"facing\":" + quoted(turns[facing_]));
+    }
+    string place() const { return "\"x\":" + std::to_string(x_ + 1) + ",\"y\":" + std::to_string(y_ + 1); }
+
+    vector<string> map_;
+    map<std::pair<int, int>, bool> seedlings_;
+    int x_ = 0, y_ = 0, facing_ = 0, load_ = 0;
+};
+
+// The lantern at the gate.
+inline const char* const glyphTable =
+    "A.#.#.#####.##.# B##.#.###.#.###. C.###..#..#...## D##.#.##.##.###. E####..##.#..### "
+    "F####..##.#..#.. G.###..#.##.#.## H#.##.#####.##.# I###.#..#..#.### J..#..#..##.#.#. "
+    "K#.##.###.#.##.# L#..#..#..#..### M#...###.###.#.##...##...# N#..###.##.###..##..# O.#.#.##.##.#.#. "
+    "P##.#.###.#..#.. Q.##.#..##..##.##.### R##.#.###.#.##.# S.###...#...###. T###.#..#..#..#. "
+    "U#.##.##.##.#### V#.##.##.##.#.#. W#...##...##.#.##.#.#.#.#. X#.##.#.#.#.##.# Y#.##.#.#..#..#. "
+    "Z###..#.#.#..### 0.#.#.##.##.#.#. 1.#.##..#..#.### 2##...#.#.#..### 3##...#.#...###. "
+    "4#.##.####..#..# 5####..##...###. 6.###..##.#.#.#. 7###..#.#..#..#. 8.#.#.#.#.#.#.#. "
+    "9.#.#.#.##..###. !###.# .....# ,...## :.#.#. ;.#.## ?##...#.#.....#. +....#.###.#.... "
+    "-......###...... *...#.#.#.#.#... /..#..#.#.#..#.. =...###...###... (.##.#.#..# )#..#.#.##. "
+    "<..#.#.#...#...# >#...#...#.#.#.. '##... \"#.##.#......... #.#.#.#####.#.#####.#.#. %#.#..#.#.#..#.# "
+    "&.#..#.#..#..#.#.#.#. _............### ";
+
+inline const map<char, string>& glyphs() {
+    // Never destroyed: scripts may still show letters when the program's last line has run.
+    static const map<char, string>& all = *[] {
+        auto* found = new map<char, string>;
+        std::istringstream in(glyphTable);
+        for (string entry; in >> entry;) (*found)[entry[0]] = entry.substr(1);
+        return found;
+    }();
+    return all;
+}
+
+inline vector<string> letters(const string& text) {
+    vector<string> rows(5);
+    int count = 0;
+    for (const char sign : text) {
+        if ((static_cast<unsigned char>(sign) & 0xc0) == 0x80) continue;
+        if (++count > 200) throw std::invalid_argument("the text is too long for the lantern");
+        const char letter = sign >= 'a' && sign <= 'z' ? char(sign - 32) : sign;
+        const auto known = glyphs().find(letter);
+        const string cells = letter == ' ' ? "....." : known == glyphs().end() ? "####.##.##.####" : known->second;
+        const std::size_t wide = max<std::size_t>(1, cells.size() / 5);
+        for (std::size_t row = 0; row < 5; row++) rows[row] += (count > 1 ? "." : "") + cells.substr(row * wide, wide);
+    }
+    return rows;
+}
+
+class Lantern {
+public:
+    template <typename T>
+    void show(const T& value) {
+        std::ostringstream text;
+        text << value;
+        const vector<string> rows = letters(text.str());
+        if (rows[0].size() > 9) throw std::invalid_argument(text.str() + " is too wide for nine lamps");
+        const std::size_t left = (9 - rows[0].size()) / 2;
+        vector<string> lamps;
+        for (const string& row : rows) lamps.push_back(padded(string(left, '.') + row));
+        shine(lamps);
+    }
+    template <typename T>
+    void scroll(const T& value) {
+        std::ostringstream text;
+        text << value;
+        const vector<string> rows = letters(text.str());
+        for (std::size_t at = 1; at <= rows[0].size() + 9; at++) {
+            vector<string> lamps;
+            for (const string& row : rows) lamps.push_back(("........." + row + ".........").substr(at, 9));
+            shine(lamps);
+            scheduler.pause(100);
+        }
+    }
+    void light(double x, double y) { lamp(x, y, '#'); }
+    void dark(double x, double y) { lamp(x, y, '.'); }
+    void pattern(const string& rows) {
+        vector<string> lamps(1);
+        for (const char sign : rows) {
+            if (sign == '/') {
+                lamps.emplace_back();
+            } else if (sign == '#' || sign == '.') {
+                lamps.back() += sign;
+            } else {
+                lamps.resize(6);
+            }
+            if (lamps.size() > 5 || lamps.back().size() > 9) throw std::invalid_argument("a pattern has at most five rows with / between them, of at most nine signs # and .");
+        }
+        lamps.resize(5);
+        for (string& row : lamps) row = padded(row);
+        shine(lamps);
+    }
+    void clear() { pattern(""); }
+    bool pressed(const string& button) {
+        check(button);
+        scheduler.elapse(ASKING);
+        return answered("pressed " + button, button == "both" ? areBothDown() : down_[button]);
+    }
+    bool was_pressed(const string& button) {
+        check(button);
+        scheduler.elapse(ASKING);
+        const bool was = was_[button];
+        was_[button] = false;
+        return answered("was_pressed " + button, was);
+    }
+    int brightness() {
+        scheduler.elapse(ASKING);
+        return answered("brightness", light_);
+    }
+    void when_pressed(const string& button, const function<void()>& handler) {
+        check(button);
+        scheduler.on("when_pressed " + button, handler);
+    }
+    void when_light(const string& change, const function<void()>& handler) { scheduler.on("when_light " + change, handler); }
+
+    void moved(const string& button, bool isDown) {
+        const bool both = areBothDown(), wasDown = down_[button];
+        down_[button] = isDown;
+        sheet.happened("button", "\"button\":" + quoted(button) + ",\"down\":" + (isDown ? "true" : "false"));
+        if (!isDown || wasDown) return;
+        was_[button] = true;
+        scheduler.happen("when_pressed " + button);
+        if (areBothDown() && !both) {
+            was_["both"] = true;
+            scheduler.happen("when_pressed both");
+        }
+    }
+    void lit(int level) {
+        const int before = light_;
+        light_ = level;
+        sheet.happened("daylight", "\"level\":" + std::to_string(level));
+        if (level != before) scheduler.happen(level < before ? "when_light darker" : "when_light brighter");
+    }
+
+private:
+    static string padded(string row) {
+        row.resize(9, '.');
+        return row;
+    }
+    static void check(const string& button) {
+        if (button != "round" && button != "square" && button != "both") throw std::invalid_argument(button + " is no button");
+    }
+    bool areBothDown() { return down_["round"] && down_["square"]; }
+    void lamp(double x, double y, char sign) {
+        if (!(x >= 0 && x < 9 && y >= 0 && y < 5)) throw std::invalid_argument("there is no such lamp: x goes from 0 to 8, y from 0 to 4");
+        vector<string> lamps = lamps_;
+        lamps[std::size_t(y)][std::size_t(x)] = sign;
+        shine(lamps);
+    }
+    void shine(const vector<string>& lamps) {
+        lamps_ = lamps;
+        string rows;
+        for (const string& row : lamps) rows += (rows.empty() ? "\"" : ",\"") + row + "\"";
+        sheet.happened("lamps", "\"rows\":[" + rows + "]");
+    }
+
+    vector<string> lamps_ = vector<string>(5, ".........");
+    int light_ = 50;
+    map<string, bool> down_, was_;
+};
+
+// The mower on its lawn: two driven wheels, moved on exactly along an arc in steps of a fixed time.
+class Mower {
+public:
+    Mower() {
+        const string text = file("SCRIVLET_LAYOUT", "layout.txt");
+        for (const string& line : linesOf(text.empty() ? "mower: 0 0 90\npile: 0 70\npile: 60 -40\n" : text)) {
+            const string word = line.substr(0, line.find(':'));
+            std::istringstream values(word == line ? "" : line.substr(word.size() + 1));
+            if (word == "mower" && values >> x_ >> y_ >> heading_) heading_ = std::fmod(std::fmod(heading_, 360.0) + 360.0, 360.0);
+            double x, y;
+            if (word == "pile" && values >> x >> y) piles_.emplace_back(x, y);
+        }
+    }
+    void drive(double left, double right) { speeds(within(left, -100, 100) * 30.0 / 100, within(right, -100, 100) * 30.0 / 100); }
+    void drive_for(double distance, double speed) {
+        speed = std::abs(within(speed, -100, 100)) * 30.0 / 100;
+        distance = within(distance, -1000, 1000) * unit;
+        if (speed == 0 && distance != 0) throw std::invalid_argument("at speed 0 the mower never arrives");
+        const long long milliseconds = speed == 0 ? 0 : static_cast<long long>(std::floor(std::abs(distance) / speed * 1000 + 0.5));
+        if (milliseconds > 0) {
+            speeds(distance / milliseconds * 1000, distance / milliseconds * 1000);
+            scheduler.pause(milliseconds);
+        }
+        stop();
+    }
+    void turn(double degrees) {
+        within(degrees, -3600, 3600);
+        const long long milliseconds = static_cast<long long>(std::floor(std::abs(degrees) / 90.0 * 1000 + 0.5));
+        if (milliseconds > 0) {
+            const double speed = degrees / milliseconds * 1000 / 180.0 * M_PI * 20.0 / 2;
+            speeds(-speed, speed);
+            scheduler.pause(milliseconds);
+        }
+        stop();
+    }
+    void stop() { speeds(0, 0); }
+    void lamp(const string& wanted) { shine(0, colour(wanted).first); }
+    void units(const string& name) {
+        if (name != "cm" && name != "inches") throw std::invalid_argument(name + " is no unit");
+        unit = name == "cm" ? 1 : 2.54;
+    }
+
+    void shine(int socket, const string& ink) { sheet.happened("lamp", "\"socket\":" + std::to_string(socket) + ",\"ink\":" + quoted(ink)); }
+    int plug(double socket) {
+        if (!(socket >= 1 && socket <= 8) || socket != std::floor(socket)) throw std::invalid_argument("there is no such socket: they have the numbers 1 to 8");
+        if (plugged_[int(socket)]) throw std::invalid_argument("something is plugged into socket " + std::to_string(int(socket)) + " already");
+        plugged_[int(socket)] = true;
+        return int(socket);
+    }
+    std::pair<double, double> sensor(int socket) const {
+        const double angle = facing(socket);
+        return {onGrid(x_ + 10.0 * std::cos(angle)), onGrid(y_ + 10.0 * std::sin(angle))};
+    }
+    double nearest(int socket) const {
+        const auto [x, y] = sensor(socket);
+        const double cos = std::cos(facing(socket)), sin = std::sin(facing(socket)), field = 15.0 / 180.0 * M_PI;
+        double nearest = 80;
+        for (const auto& pile : piles_) {
+            const double dx = pile.first - x, dy = pile.second - y;
+            const double along = dx * cos + dy * sin, aside = std::abs(dy * cos - dx * sin);
+            if (along > 0 && aside * std::cos(field) - along * std::sin(field) <= 12.0) {
+                nearest = min(nearest, max(0.0, std::sqrt(dx * dx + dy * dy) - 12.0));
+            }
+        }
+        return onGrid(nearest);
+    }
+    void advance(long long at, long long to) {
+        if (left_ == 0 && right_ == 0) return;
+        while (at < to) {
+            const long long after = min(to, at / 20 * 20 + 20);
+            move((after - at) / 1000.0);
+            at = sheet.now = after;
+            sheet.happened("pose", "\"x\":" + exact(x_) + ",\"y\":" + exact(y_) + ",\"heading\":" + exact(heading_));
+            push();
+            if (x_ * x_ + y_ * y_ > 150 * 150) throw std::runtime_error("the mower drove off the gravel");
+        }
+    }
+    double unit = 1;
+
+private:
+    static double onGrid(double number) { return std::floor(number * 1e6 + 0.5) / 1e6; }
+    double facing(int socket) const {
+        static const double places[] = {0, 150, -150, 30, 0, -30, 90, -90, 180};
+        return (heading_ + places[socket]) / 180.0 * M_PI;
+    }
+    void speeds(double left, double right) {
+        left_ = left;
+        right_ = right;
+        sheet.happened("wheels", "\"left\":" + exact(onGrid(left)) + ",\"right\":" + exact(onGrid(right)));
+    }
+    void move(double seconds) {
+        const double angle = heading_ / 180.0 * M_PI, speed = (left_ + right_) / 2, turning = (right_ - left_) / 20.0;
+        if (turning == 0) {
+            x_ += speed * seconds * std::cos(angle);
+            y_ += speed * seconds * std::sin(angle);
+        } else {
+            const double radius = speed / turning, after = angle + turning * seconds;
+            x_ += radius * (std::sin(after) - std::sin(angle));
+            y_ += radius * (std::cos(angle) - std::cos(after));
+        }
+        x_ = onGrid(x_);
+        y_ = onGrid(y_);
+        const double heading = std::fmod(heading_ + turning * seconds / M_PI * 180.0, 360.0);
+        heading_ = onGrid(heading < 0 ? heading + 360.0 : heading);
+        if (heading_ >= 360.0) heading_ = 0;
+    }
+    void push() {
+        for (std::size_t index = 0; index < piles_.size(); index++) {
+            const double dx = piles_[index].first - x_, dy = piles_[index].second - y_, away = std::sqrt(dx * dx + dy * dy);
+            if (away < 24.0 - 1e-5 && away > 0) {
+                piles_[index] = {onGrid(x_ + dx / away * 24.0), onGrid(y_ + dy / away * 24.0)};
+                sheet.happened("pile", "\"index\":" + std::to_string(index) + ",\"x\":" + exact(piles_[index].first) + ",\"y\":" + exact(piles_[index].second));
+            }
+        }
+    }
+
+    double x_ = 0, y_ = 0, heading_ = 90, left_ = 0, right_ = 0;
+    vector<std::pair<double, double>> piles_;
+    map<int, bool> plugged_;
+};
+
 }  // namespace scrivlet
 
 inline scrivlet::Nib nib;
+inline scrivlet::Barrow barrow;
+inline scrivlet::Lantern lantern;
+inline scrivlet::Mower mower;
+
+inline void scrivlet::Scheduler::pass(long long to) {
+    if (to <= sheet.now) return;
+    const long long end = last_ < 0 ? to : min(to, last_);
+    if (!sheet.traceFile) std::this_thread::sleep_for(std::chrono::milliseconds(end - sheet.now));
+    mower.advance(sheet.now, end);
+    sheet.now = end;
+    if (end < to) {
+        sheet.finish();
+        std::_Exit(0);
+    }
+}
+
+inline void scrivlet::Scheduler::deliver() {
+    const Signal signal = signals_.front();
+    pass(signal.at);
+    signals_.erase(signals_.begin());
+    if (signal.kind == "light") {
+        lantern.lit(std::stoi(signal.what));
+    } else {
+        lantern.moved(signal.what, signal.kind == "press");
+    }
+}
+
+inline void wait(double seconds) {
+    scrivlet::scheduler.pause(static_cast<long long>(std::floor(min(max(scrivlet::finite(seconds), 0.0), 1e6) * 1000 + 0.5)));
+}
+inline void announce(const string& message) {
+    scrivlet::sheet.happened("announce", "\"message\":" + scrivlet::quoted(message));
+    scrivlet::scheduler.happen("when_announced " + message);
+}
+inline void when_announced(const string& message, const function<void()>& handler) { scrivlet::scheduler.on("when_announced " + message, handler); }
+
+// The mower's wheels, on two sockets.
+class DrivePair {
+public:
+    DrivePair() = default;
+    DrivePair(double left_socket, double right_socket) {
+        mower.plug(left_socket);
+        mower.plug(right_socket);
+    }
+    void drive(double left, double right) { mower.drive(left, right); }
+    void drive_for(double distance, double speed) { mower.drive_for(distance, speed); }
+    void turn(double degrees) { mower.turn(degrees); }
+    void stop() { mower.stop(); }
+};
+
+// Tells grass from gravel.
+class SurfaceSensor {
+public:
+    SurfaceSensor() = default;
+    explicit SurfaceSensor(double socket) : socket_(mower.plug(socket)) {}
+    string surface() {
+        scrivlet::scheduler.elapse(scrivlet::ASKING);
+        const auto [x, y] = mower.sensor(socket_);
+        return scrivlet::answered("surface " + to_string(socket_), string(x * x + y * y > 120 * 120 ? "gravel" : "grass"));
+    }
+
+private:
+    int socket_ = 1;
+};
+
+// A lamp on a socket.
+class Lamp {
+public:
+    Lamp() = default;
+    explicit Lamp(double socket) : socket_(mower.plug(socket)) {}
+    void show(const string& wanted) { mower.shine(socket_, scrivlet::colour(wanted).first); }
+    void off() { mower.shine(socket_, ""); }
+
+private:
+    int socket_ = 1;
+};
 
 // A whole number by chance, both ends included.
 inline int random_between(double first, double last) {
@@ -363,6 +1030,27 @@ inline int random_between(double first, double last) {
     static std::mt19937_64 engine{std::random_device{}()};
     return static_cast<int>(std::uniform_int_distribution<long long>(from, to)(engine));
 }
+
+// The way to the next leaf pile in its field, in whole centimetres or inches; now and then nothing.
+class RangeSensor {
+public:
+    RangeSensor() = default;
+    explicit RangeSensor(double socket) : socket_(mower.plug(socket)) {}
+    optional<int> distance() {
+        scrivlet::scheduler.elapse(scrivlet::ASKING);
+        const string what = "distance " + to_string(socket_);
+        if (random_between(1, 12) == 1) {
+            scrivlet::sheet.happened("sense", "\"what\":" + scrivlet::quoted(what) + ",\"answer\":null");
+            return nullopt;
+        }
+        return scrivlet::answered(what, int(std::floor(mower.nearest(socket_) / mower.unit)));
+    }
+
+private:
+    int socket_ = 1;
+};
+
+inline std::ostream& operator<<(std::ostream& out, const optional<int>& value) { return value ? out << *value : out << "nothing"; }
 
 // What is left over by floor_div; it has the sign of the divisor.
 template <typename A, typename B>
@@ -427,12 +1115,14 @@ inline string ask(const string& question = "") {
     string line;
     if (!getline(cin, line)) throw std::runtime_error("there is no answer left");
     if (!line.empty() && line.back() == '\r') line.pop_back();
+    scrivlet::sheet.happened("ask", "\"answer\":" + scrivlet::quoted(line));
     return line;
 }
 
 inline string ask_word() {
     string word;
     if (!(cin >> word)) throw std::runtime_error("there is no answer left");
+    scrivlet::sheet.happened("ask", "\"answer\":" + scrivlet::quoted(word));
     return word;
 }
 
@@ -760,4 +1450,3 @@ vector<V> values(const map<K, V>& entries) {
     for (const auto& [key, value] : entries) all.push_back(value);
     return all;
 }
-inline void wait(double) {}

@@ -1,10 +1,12 @@
 /*
- * Scrivlet's commands for Node.js: a nib that draws on a sheet.
+ * Scrivlet's commands for Node.js: a nib, a barrow, a lantern and a mower, and scripts that wait for something.
  *
- * When the program ends the drawing is written to drawing.svg. Two environment variables are for comparing runs:
- * SCRIVLET_TRACE=file writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives.
+ * When the program ends the nib's drawing is written to drawing.svg. A plot or a lawn is read from layout.txt, presses
+ * of buttons from signals.txt. For comparing runs, SCRIVLET_LAYOUT and SCRIVLET_SIGNALS name other files,
+ * SCRIVLET_TRACE=file writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives, and
+ * SCRIVLET_SECONDS ends the run.
  */
-import { readFileSync, writeFileSync } from "node:fs";
+import { existsSync, readFileSync, writeFileSync } from "node:fs";
 
 const INKS = {
   midnight: ["#22304f", 221], sky: ["#3f8fd6", 208], moss: ["#4c7a34", 99], leaf: ["#2f9e5b", 144],
@@ -18,8 +20,16 @@ const tracing = process.env.SCRIVLET_TRACE;
 let marks = [];
 const trace = [];
 
+// The run's own time in milliseconds, and the time of what happened last.
+let now = 0;
+let told = 0;
+
 function happened(what, fields = {}) {
   if (tracing) {
+    if (told !== now) {
+      told = now;
+      trace.push(JSON.stringify({ do: "time", at: now }));
+    }
     trace.push(JSON.stringify({ do: what, ...fields }));
   }
 }
@@ -272,6 +282,684 @@ export function randomBetween(first, last) {
   return chance === Math.random ? from + Math.floor(drawn * (to - from + 1)) : from + (drawn % (to - from + 1));
 }
 
+// Time, and scripts that run in turns. A script keeps its turn until it waits or ends; of two that are due at the same
+// time the one goes first that was put down first. While a trace is written time passes at once, otherwise really.
+
+const ASKING = 10;
+const listeners = new Map();
+const signals = readSignals(file("SCRIVLET_SIGNALS", "signals.txt"));
+const last = process.env.SCRIVLET_SECONDS === undefined ? Infinity : Math.trunc(Number(process.env.SCRIVLET_SECONDS) * 1000);
+const waiting = [];
+let orders = 0;
+
+function put(resume, at) {
+  const task = { resume, at, order: orders++ };
+  waiting.push(task);
+  return task;
+}
+
+function pass(to) {
+  if (to <= now) {
+    return;
+  }
+  const end = Math.min(to, last);
+  if (!tracing) {
+    Atomics.wait(new Int32Array(new SharedArrayBuffer(4)), 0, 0, end - now);
+  }
+  mower._advance(now, end);
+  now = end;
+  if (end < to) {
+    process.exit(0);
+  }
+}
+
+function deliver(signal) {
+  pass(signal.at);
+  signals.shift();
+  if (signal.kind === "light") {
+    lantern._lit(signal.what);
+  } else {
+    lantern._moved(signal.what, signal.kind === "press");
+  }
+}
+
+function happen(what) {
+  for (const listener of listeners.get(what) ?? []) {
+    listener.waiting++;
+    if (!listener.runs) {
+      listener.runs = true;
+      put(() => void handle(listener).catch(fail), now);
+    }
+  }
+}
+
+async function handle(listener) {
+  while (listener.waiting > 0) {
+    listener.waiting--;
+    await listener.handler();
+  }
+  listener.runs = false;
+  next()?.resume();
+}
+
+function fail(error) {
+  console.error(error);
+  process.exit(1);
+}
+
+/** The script whose turn it is, or undefined when all are done and nothing can start one. */
+function next() {
+  for (;;) {
+    const first = waiting.reduce((one, other) => (other.at < one.at || (other.at === one.at && other.order < one.order) ? other : one), waiting[0]);
+    if (signals.length > 0 && (first ? signals[0].at <= first.at : listeners.size > 0)) {
+      deliver(signals[0]);
+      continue;
+    }
+    if (first) {
+      waiting.splice(waiting.indexOf(first), 1);
+      pass(first.at);
+    }
+    return first;
+  }
+}
+
+/** Lets other scripts go on; resolves when it is this one's turn again. */
+function pause(milliseconds) {
+  return new Promise((resume) => {
+    put(resume, now + Math.max(0, milliseconds));
+    next().resume();
+  });
+}
+
+// Time that passes while the script keeps its turn.
+function elapse(milliseconds) {
+  const end = now + milliseconds;
+  while (signals.length > 0 && signals[0].at <= end) {
+    deliver(signals[0]);
+  }
+  pass(end);
+}
+
+// After the program's last line: the scripts that are still under way, and those that something starts.
+process.on("beforeExit", () => {
+  if (!process.exitCode) {
+    next()?.resume();
+  }
+});
+
+export function wait(seconds) {
+  return pause(Math.floor(Math.min(Math.max(number(seconds), 0), 1e6) * 1000 + 0.5));
+}
+
+export const sleep = wait;
+
+export function announce(message) {
+  happened("announce", { message: String(message) });
+  happen(`when_announced ${message}`);
+}
+
+function on(what, handler) {
+  if (typeof handler !== "function") {
+    throw new TypeError("a handler is a function, without brackets behind it");
+  }
+  listeners.set(what, [...(listeners.get(what) ?? []), { handler, waiting: 0, runs: false }]);
+}
+
+export function whenAnnounced(message, handler) {
+  on(`when_announced ${message}`, handler);
+}
+
+function readSignals(text) {
+  const found = [];
+  for (const line of text.split(/\r?\n/)) {
+    const [time, kind, what] = line.trim().split(/\s+/);
+    if (!time || time.startsWith("//")) {
+      continue;
+    }
+    const at = Math.round(Number(time) * 1000);
+    if (kind === "light") {
+      found.push({ at, kind, what: Number(what) });
+      continue;
+    }
+    for (const button of what === "both" ? ["round", "square"] : [what]) {
+      if (kind !== "release") {
+        found.push({ at, kind: "press", what: button });
+      }
+      if (kind !== "press") {
+        found.push({ at: kind === "tap" ? at + 200 : at, kind: "release", what: button });
+      }
+    }
+  }
+  return found.sort((one, other) => one.at - other.at);
+}
+
+// What a file beside the program says, or the one that a variable names; nothing if there is none.
+function file(variable, name) {
+  const path = process.env[variable] ?? name;
+  return existsSync(path) ? readFileSync(path, "utf8") : "";
+}
+
+function answered(what, answer) {
+  happened("sense", { what, answer });
+  return answer;
+}
+
+// The barrow on its plot.
+
+const TURNS = ["right", "up", "left", "down"];
+const STEPS = { right: [1, 0], up: [0, -1], left: [-1, 0], down: [0, 1] };
+
+class Barrow {
+  #map = null;
+  #x = 0;
+  #y = 0;
+  #facing = "right";
+  #load = 0;
+  #seedlings = new Set();
+
+  #plot() {
+    if (this.#map !== null) {
+      return this.#map;
+    }
+    const text = file("SCRIVLET_LAYOUT", "layout.txt") || "load: 3\n\n########\n#......#\n#>.....#\n#......#\n########\n";
+    const map = [];
+    for (const line of text.split(/\r?\n/).map((row) => row.trimEnd())) {
+      if (map.length === 0 && (line === "" || /^(\/\/|name:|goal:|load:)/.test(line))) {
+        this.#load = line.startsWith("load:") ? Number(line.slice(5)) : this.#load;
+      } else if (line !== "") {
+        map.push(line);
+      }
+    }
+    const width = Math.max(...map.map((line) => line.length));
+    this.#map = map.map((line) => line.padEnd(width, "#"));
+    this.#map.forEach((line, y) =>
+      [...line].forEach((sign, x) => {
+        if (">^<v".includes(sign)) {
+          [this.#x, this.#y, this.#facing] = [x, y, TURNS[">^<v".indexOf(sign)]];
+        }
+        if ("*%".includes(sign)) {
+          this.#seedlings.add(`${x},${y}`);
+        }
+      }),
+    );
+    return this.#map;
+  }
+
+  #ahead(turns = 0) {
+    this.#plot();
+    const [right, down] = STEPS[TURNS[(TURNS.indexOf(this.#facing) + turns) % 4]];
+    return [this.#x + right, this.#y + down];
+  }
+
+  #free([x, y]) {
+    return ![undefined, "#", "o"].includes(this.#plot()[y]?.[x]);
+  }
+
+  get #here() {
+    this.#plot();
+    return `${this.#x},${this.#y}`;
+  }
+
+  step() {
+    const [x, y] = this.#ahead();
+    if (!this.#free([x, y])) {
+      happened("bump", { x: this.#x + 1, y: this.#y + 1 });
+      const what = { "#": "bumped into a hedge", o: "bumped into a stone" }[this.#plot()[y]?.[x]];
+      throw new Error(`the barrow ${what ?? "would roll over the edge"}`);
+    }
+    [this.#x, this.#y] = [x, y];
+    happened("roll", { x: x + 1, y: y + 1 });
+  }
+
+  turnLeft() {
+    this.#turn(1);
+  }
+
+  turnRight() {
+    this.#turn(3);
+  }
+
+  #turn(by) {
+    this.#plot();
+    this.#facing = TURNS[(TURNS.indexOf(this.#facing) + by) % 4];
+    happened("swing", { facing: this.#facing });
+  }
+
+  plant() {
+    if (this.#seedlings.has(this.#here)) {
+      throw new Error("a seedling stands here already");
+    }
+    if (this.#load === 0) {
+      throw new Error("the barrow is empty");
+    }
+    this.#load--;
+    this.#seedlings.add(this.#here);
+    happened("plant", { x: this.#x + 1, y: this.#y + 1, load: this.#load });
+  }
+
+  pick() {
+    if (!this.#seedlings.delete(this.#here)) {
+      throw new Error("there is no seedling here");
+    }
+    this.#load++;
+    happened("pick", { x: this.#x + 1, y: this.#y + 1, load: this.#load });
+  }
+
+  pathClear() {
+    return answered("path_clear", this.#free(this.#ahead()));
+  }
+
+  clearLeft() {
+    return answered("clear_left", this.#free(this.#ahead(1)));
+  }
+
+  clearRight() {
+    return answered("clear_right", this.#free(this.#ahead(3)));
+  }
+
+  seedlingHere() {
+    return answered("seedling_here", this.#seedlings.has(this.#here));
+  }
+
+  atGate() {
+    return answered("at_gate", this.#plot()[this.#y]?.[this.#x] === "G");
+  }
+
+  facing() {
+    this.#plot();
+    return answered("facing", this.#facing);
+  }
+
+  load() {
+    this.#plot();
+    return answered("load", this.#load);
+  }
+}
+
+export const barrow = new Barrow();
+
+// The lantern at the gate.
+
+const GLYPHS = new Map(
+  (
+    "A.#.#.#####.##.# B##.#.###.#.###. C.###..#..#...## D##.#.##.##.###. E####..##.#..### " +
+    "F####..##.#..#.. G.###..#.##.#.## H#.##.#####.##.# I###.#..#..#.### J..#..#..##.#.#. " +
+    "K#.##.###.#.##.# L#..#..#..#..### M#...###.###.#.##...##...# N#..###.##.###..##..# O.#.#.##.##.#.#. " +
+    "P##.#.###.#..#.. Q.##.#..##..##.##.### R##.#.###.#.##.# S.###...#...###. T###.#..#..#..#. " +
+    "U#.##.##.##.#### V#.##.##.##.#.#. W#...##...##.#.##.#.#.#.#. X#.##.#.#.#.##.# Y#.##.#.#..#..#. " +
+    "Z###..#.#.#..### 0.#.#.##.##.#.#. 1.#.##..#..#.### 2##...#.#.#..### 3##...#.#...###. " +
+    "4#.##.####..#..# 5####..##...###. 6.###..##.#.#.#. 7###..#.#..#..#. 8.#.#.#.#.#.#.#. " +
+    "9.#.#.#.##..###. !###.# .....# ,...## :.#.#. ;.#.## ?##...#.#.....#. +....#.###.#.... " +
+    "-......###...... *...#.#.#.#.#... /..#..#.#.#..#.. =...###...###... (.##.#.#..# )#..#.#.##. " +
+    "<..#.#.#...#...# >#...#...#.#.#.. '##... \"#.##.#......... #.#.#.#####.#.#####.#.#. %#.#..#.#.#..#.# " +
+    "&.#..#.#..#..#.#.#.#. _............### "
+  )
+    .trim()
+    .split(" ")
+    .map((entry) => {
+      const wide = Math.max(1, Math.trunc((entry.length - 1) / 5));
+      return [entry[0], [0, 1, 2, 3, 4].map((row) => entry.slice(1 + row * wide, 1 + row * wide + wide))];
+    }),
+);
+
+function letters(value) {
+  const text = [...String(value)];
+  if (text.length > 200) {
+    throw new RangeError("the text is too long for the lantern");
+  }
+  let rows = ["", "", "", "", ""];
+  text.forEach((sign, index) => {
+    const letter = /[a-z]/.test(sign) ? sign.toUpperCase() : sign;
+    const glyph = letter === " " ? [".", ".", ".", ".", "."] : (GLYPHS.get(letter) ?? ["###", "#.#", "#.#", "#.#", "###"]);
+    rows = rows.map((row, at) => row + (index > 0 ? "." : "") + glyph[at]);
+  });
+  return rows;
+}
+
+class Lantern {
+  #lamps = Array(5).fill(".........");
+  #light = 50;
+  #down = {};
+  #was = {};
+
+  show(value) {
+    const rows = letters(value);
+    if (rows[0].length > 9) {
+      throw new RangeError(`${value} is too wide for nine lamps`);
+    }
+    const left = Math.trunc((9 - rows[0].length) / 2);
+    this.#shine(rows.map((row) => (".".repeat(left) + row).padEnd(9, ".")));
+  }
+
+  async scroll(text) {
+    const rows = letters(text);
+    for (let at = 1; at <= rows[0].length + 9; at++) {
+      this.#shine(rows.map((row) => ("........." + row + ".........").slice(at, at + 9)));
+      await pause(100);
+    }
+  }
+
+  light(x, y) {
+    this.#lamp(number(x), number(y), "#");
+  }
+
+  dark(x, y) {
+    this.#lamp(number(x), number(y), ".");
+  }
+
+  #lamp(x, y, sign) {
+    if (!(x >= 0 && x < 9 && y >= 0 && y < 5)) {
+      throw new RangeError("there is no such lamp: x goes from 0 to 8, y from 0 to 4");
+    }
+    const [column, line] = [Math.trunc(x), Math.trunc(y)];
+    this.#shine(this.#lamps.map((row, at) => (at === line ? row.slice(0, column) + sign + row.slice(column + 1) : row)));
+  }
+
+  pattern(value) {
+    const rows = String(value);
+    if (!/^(?:[#.]{0,9}\/){0,4}[#.]{0,9}$/.test(rows)) {
+      throw new RangeError("a pattern has at most five rows with / between them, of at most nine signs # and .");
+    }
+    this.#shine([...rows.split("/"), "", "", "", "", ""].slice(0, 5).map((row) => row.padEnd(9, ".")));
+  }
+
+  clear() {
+    this.pattern("");
+  }
+
+  pressed(name) {
+    const button = this.#button(name);
+    elapse(ASKING);
+    return answered(`pressed ${button}`, button === "both" ? this.#both() : (this.#down[button] ?? false));
+  }
+
+  wasPressed(name) {
+    const button = this.#button(name);
+    elapse(ASKING);
+    const was = this.#was[button] ?? false;
+    this.#was[button] = false;
+    return answered(`was_pressed ${button}`, was);
+  }
+
+  brightness() {
+    elapse(ASKING);
+    return answered("brightness", this.#light);
+  }
+
+  whenPressed(button, handler) {
+    on(`when_pressed ${this.#button(button)}`, handler);
+  }
+
+  whenLight(change, handler) {
+    on(`when_light ${change}`, handler);
+  }
+
+  #button(button) {
+    if (!["round", "square", "both"].includes(button)) {
+      throw new RangeError(`${button} is no button`);
+    }
+    return button;
+  }
+
+  #both() {
+    return Boolean(this.#down.round && this.#down.square);
+  }
+
+  _moved(button, down) {
+    const [both, wasDown] = [this.#both(), this.#down[button] ?? false];
+    this.#down[button] = down;
+    happened("button", { button, down });
+    if (down && !wasDown) {
+      this.#was[button] = true;
+      happen(`when_pressed ${button}`);
+      if (this.#both() && !both) {
+        this.#was.both = true;
+        happen("when_pressed both");
+      }
+    }
+  }
+
+  _lit(level) {
+    const before = this.#light;
+    this.#light = level;
+    happened("daylight", { level });
+    if (level !== before) {
+      happen(`when_light ${level < before ? "darker" : "brighter"}`);
+    }
+  }
+
+  #shine(rows) {
+    this.#lamps = rows;
+    happened("lamps", { rows });
+  }
+}
+
+export const lantern = new Lantern();
+
+// The mower on its lawn: two driven wheels, moved on exactly along an arc in steps of a fixed time.
+
+const STEP = 20;
+const PLACES = { 1: 150, 2: -150, 3: 30, 4: 0, 5: -30, 6: 90, 7: -90, 8: 180 };
+const onGrid = (value) => Math.floor(value * 1e6 + 0.5) / 1e6;
+
+class Mower {
+  #x = 0;
+  #y = 0;
+  #heading = 90;
+  #left = 0;
+  #right = 0;
+  #piles = [];
+  #plugged = new Set();
+  _unit = 1;
+
+  constructor() {
+    for (const line of (file("SCRIVLET_LAYOUT", "layout.txt") || "mower: 0 0 90\npile: 0 70\npile: 60 -40\n").split(/\r?\n/)) {
+      const [word, rest = ""] = line.trim().split(":");
+      const values = rest.trim().split(/\s+/).map(Number);
+      if (word === "mower") {
+        [this.#x, this.#y, this.#heading] = [values[0], values[1], ((values[2] % 360) + 360) % 360];
+      } else if (word === "pile") {
+        this.#piles.push(values);
+      }
+    }
+  }
+
+  drive(left, right) {
+    this.#speeds((within(left, -100, 100) * 30) / 100, (within(right, -100, 100) * 30) / 100);
+  }
+
+  async driveFor(far, speed) {
+    const fast = (Math.abs(within(speed, -100, 100)) * 30) / 100;
+    const distance = within(far, -1000, 1000) * this._unit;
+    if (fast === 0 && distance !== 0) {
+      throw new RangeError("at speed 0 the mower never arrives");
+    }
+    const milliseconds = fast === 0 ? 0 : Math.floor((Math.abs(distance) / fast) * 1000 + 0.5);
+    if (milliseconds > 0) {
+      this.#speeds((distance / milliseconds) * 1000, (distance / milliseconds) * 1000);
+      await pause(milliseconds);
+    }
+    this.stop();
+  }
+
+  async turn(wanted) {
+    const degrees = within(wanted, -3600, 3600);
+    const milliseconds = Math.floor((Math.abs(degrees) / 90) * 1000 + 0.5);
+    if (milliseconds > 0) {
+      const speed = ((((degrees / milliseconds) * 1000) / 180) * Math.PI * 20) / 2;
+      this.#speeds(-speed, speed);
+      await pause(milliseconds);
+    }
+    this.stop();
+  }
+
+  stop() {
+    this.#speeds(0, 0);
+  }
+
+  lamp(wanted) {
+    happened("lamp", { socket: 0, ink: colour(wanted)[0] });
+  }
+
+  units(unit) {
+    if (!["cm", "inches"].includes(unit)) {
+      throw new RangeError(`${unit} is no unit`);
+    }
+    this._unit = unit === "cm" ? 1 : 2.54;
+  }
+
+  #speeds(left, right) {
+    [this.#left, this.#right] = [left, right];
+    happened("wheels", { left: onGrid(left), right: onGrid(right) });
+  }
+
+  _plug(socket) {
+    const place = number(socket);
+    if (!(place in PLACES)) {
+      throw new RangeError("there is no such socket: they have the numbers 1 to 8");
+    }
+    if (this.#plugged.has(place)) {
+      throw new RangeError(`something is plugged into socket ${place} already`);
+    }
+    this.#plugged.add(place);
+    return place;
+  }
+
+  _sensor(socket) {
+    const angle = ((this.#heading + PLACES[socket]) / 180) * Math.PI;
+    return [onGrid(this.#x + 10 * Math.cos(angle)), onGrid(this.#y + 10 * Math.sin(angle))];
+  }
+
+  _nearest(socket) {
+    const [x, y] = this._sensor(socket);
+    const angle = ((this.#heading + PLACES[socket]) / 180) * Math.PI;
+    const [cos, sin] = [Math.cos(angle), Math.sin(angle)];
+    const field = (15 / 180) * Math.PI;
+    let nearest = 80;
+    for (const [pileX, pileY] of this.#piles) {
+      const [dx, dy] = [pileX - x, pileY - y];
+      const [along, aside] = [dx * cos + dy * sin, Math.abs(dy * cos - dx * sin)];
+      if (along > 0 && aside * Math.cos(field) - along * Math.sin(field) <= 12) {
+        nearest = Math.min(nearest, Math.max(0, Math.sqrt(dx * dx + dy * dy) - 12));
+      }
+    }
+    return onGrid(nearest);
+  }
+
+  _advance(from, to) {
+    if (this.#left === 0 && this.#right === 0) {
+      return;
+    }
+    for (let at = from; at < to;) {
+      const after = Math.min(to, Math.trunc(at / STEP) * STEP + STEP);
+      this.#move((after - at) / 1000);
+      at = now = after;
+      happened("pose", { x: this.#x, y: this.#y, heading: this.#heading });
+      this.#push();
+      if (this.#x * this.#x + this.#y * this.#y > 150 * 150) {
+        throw new Error("the mower drove off the gravel");
+      }
+    }
+  }
+
+  #move(seconds) {
+    const angle = (this.#heading / 180) * Math.PI;
+    const speed = (this.#left + this.#right) / 2;
+    const turning = (this.#right - this.#left) / 20;
+    if (turning === 0) {
+      this.#x += speed * seconds * Math.cos(angle);
+      this.#y += speed * seconds * Math.sin(angle);
+    } else {
+      const radius = speed / turning;
+      const after = angle + turning * seconds;
+      this.#x += radius * (Math.sin(after) - Math.sin(angle));
+      this.#y += radius * (Math.cos(angle) - Math.cos(after));
+    }
+    [this.#x, this.#y] = [onGrid(this.#x), onGrid(this.#y)];
+    const heading = (this.#heading + ((turning * seconds) / Math.PI) * 180) % 360;
+    const turned = onGrid(heading < 0 ? heading + 360 : heading);
+    this.#heading = turned >= 360 ? 0 : turned;
+  }
+
+  #push() {
+    this.#piles.forEach(([x, y], index) => {
+      const [dx, dy] = [x - this.#x, y - this.#y];
+      const away = Math.sqrt(dx * dx + dy * dy);
+      if (away < 24 - 1e-5 && away > 0) {
+        this.#piles[index] = [onGrid(this.#x + (dx / away) * 24), onGrid(this.#y + (dy / away) * 24)];
+        happened("pile", { index, x: this.#piles[index][0], y: this.#piles[index][1] });
+      }
+    });
+  }
+}
+
+export const mower = new Mower();
+
+/** The mower's wheels, on two sockets. */
+export class DrivePair {
+  constructor(leftSocket, rightSocket) {
+    mower._plug(leftSocket);
+    mower._plug(rightSocket);
+  }
+
+  drive(left, right) {
+    mower.drive(left, right);
+  }
+
+  driveFor(distance, speed) {
+    return mower.driveFor(distance, speed);
+  }
+
+  turn(degrees) {
+    return mower.turn(degrees);
+  }
+
+  stop() {
+    mower.stop();
+  }
+}
+
+/** Tells grass from gravel. */
+export class SurfaceSensor {
+  constructor(socket) {
+    this.socket = mower._plug(socket);
+  }
+
+  surface() {
+    elapse(ASKING);
+    const [x, y] = mower._sensor(this.socket);
+    return answered(`surface ${this.socket}`, x * x + y * y > 120 * 120 ? "gravel" : "grass");
+  }
+}
+
+/** The way to the next leaf pile in its field, in whole centimetres or inches; now and then nothing. */
+export class RangeSensor {
+  constructor(socket) {
+    this.socket = mower._plug(socket);
+  }
+
+  distance() {
+    elapse(ASKING);
+    const silent = randomBetween(1, 12) === 1;
+    return answered(`distance ${this.socket}`, silent ? null : Math.floor(mower._nearest(this.socket) / mower._unit));
+  }
+}
+
+/** A lamp on a socket. */
+export class Lamp {
+  constructor(socket) {
+    this.socket = mower._plug(socket);
+  }
+
+  show(wanted) {
+    happened("lamp", { socket: this.socket, ink: colour(wanted)[0] });
+  }
+
+  off() {
+    happened("lamp", { socket: this.socket, ink: "" });
+  }
+}
+
 /** What is left over by floorDiv; it has the sign of the divisor. */
 export function floorMod(a, b) {
   const rest = a % b;
@@ -332,6 +1020,7 @@ export function prompt(question = "") {
   if (line === undefined) {
     throw new Error("there is no answer left");
   }
+  happened("ask", { answer: line });
   return line;
 }
 
@@ -434,5 +1123,3 @@ export function numbers(from, to, by = 1) {
 }
 
 export const paired = (one, other) => one.slice(0, other.length).map((item, at) => [item, other[at]]);
-
-export const sleep = (seconds) => new Promise((resolve) => setTimeout(resolve, tracing ? 0 : seconds * 1000));

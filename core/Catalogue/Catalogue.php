@@ -17,7 +17,7 @@ final class Catalogue
     {
         if (null === self::$entries) {
             self::$entries = [];
-            foreach (['nib', 'rows', 'values'] as $file) {
+            foreach (['nib', 'barrow', 'lantern', 'mower', 'events', 'rows', 'values'] as $file) {
                 /** @var list<Entry> $entries */
                 $entries = require __DIR__."/entries/$file.php";
                 foreach ($entries as $entry) {

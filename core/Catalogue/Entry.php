@@ -8,15 +8,16 @@ namespace Scrivlet\Core\Catalogue;
 final readonly class Entry
 {
     /**
-     * @param string                $key      for a command its object and its name in Python: `nib.move_to`
-     * @param array<string, string> $words    phrase by locale; `{name}` is the blank of that name
+     * @param string                $key       for a command its object and its name in Python: `nib.move_to`
+     * @param array<string, string> $words     phrase by locale; `{name}` is the blank of that name
      * @param list<Slot>            $slots
-     * @param array<string, string> $docs     one or two sentences by locale
-     * @param bool                  $command  a scene's command: its text is a call in every language
-     * @param bool                  $value    it answers, and stands in a blank
-     * @param string|null           $icon     margin icon when it is not the kind's own
-     * @param bool                  $fromText it comes from typed text alone, and is not in the drawer
-     * @param string|null           $answers  what kind of value it gives when that is no number: truth, text, whole
+     * @param array<string, string> $docs      one or two sentences by locale
+     * @param bool                  $command   a scene's command: its text is a call in every language
+     * @param bool                  $value     it answers, and stands in a blank
+     * @param string|null           $icon      margin icon when it is not the kind's own
+     * @param bool                  $fromText  it comes from typed text alone, and is not in the drawer
+     * @param bool                  $takesTime the script waits until it is done
+     * @param string|null           $answers   what kind of value it gives when that is no number: truth, text, whole
      */
     public function __construct(
         public string $key,
@@ -30,6 +31,7 @@ final readonly class Entry
         public ?string $icon = null,
         public ?string $answers = null,
         public bool $fromText = false,
+        public bool $takesTime = false,
     ) {
     }
 
@@ -70,6 +72,12 @@ final readonly class Entry
     /** The command's own name, without its object: `move_to`. */
     public function method(): string
     {
-        return substr($this->key, (int) strpos($this->key, '.') + 1);
+        return str_contains($this->key, '.') ? explode('.', $this->key)[1] : $this->key;
+    }
+
+    /** The name before the point, if there is one: `nib`. */
+    public function object(): ?string
+    {
+        return str_contains($this->key, '.') ? explode('.', $this->key)[0] : null;
     }
 }

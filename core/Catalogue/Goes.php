@@ -16,6 +16,8 @@ enum Goes: string
     case InLoopInFunction = 'in-loop-in-function';
     /** Among the functions, before the script. */
     case Top = 'top';
+    /** Among the outermost rows of the script. */
+    case InScript = 'in-script';
     /** Between the rows of a branch, which it cuts in two. */
     case InBranch = 'in-branch';
     /** Between the rows of the last branch, when there is no otherwise yet. */

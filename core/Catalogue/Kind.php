@@ -9,11 +9,21 @@ enum Kind: string
 {
     case Start = 'start';
     case Nib = 'nib';
+    case Barrow = 'barrow';
+    case Lantern = 'lantern';
+    case Mower = 'mower';
+    case Event = 'event';
     case Again = 'again';
     case Choose = 'choose';
     case Remember = 'remember';
     case Own = 'own';
     case Say = 'say';
+
+    /** The scene to which alone it belongs. */
+    public function scene(): ?SceneName
+    {
+        return SceneName::ofObject($this->value);
+    }
 
     /** Name of the margin icon in the icon library. */
     public function icon(): string
@@ -21,6 +31,10 @@ enum Kind: string
         return match ($this) {
             self::Start => 'flag-triangle-right',
             self::Nib => 'pen-tool',
+            self::Barrow => 'sprout',
+            self::Lantern => 'lamp',
+            self::Mower => 'tractor',
+            self::Event => 'bell',
             self::Again => 'repeat-2',
             self::Choose => 'split',
             self::Remember => 'box',

@@ -13,9 +13,10 @@ use Scrivlet\Core\Tree\TruthLiteral;
 final readonly class Slot
 {
     /**
-     * @param string|null $unit what a number counts: steps or degrees
-     * @param float|null  $min  smallest number a command takes
-     * @param float|null  $max  largest number a command takes
+     * @param string|null                          $unit    what a number counts: steps or degrees
+     * @param float|null                           $min     smallest number a command takes
+     * @param float|null                           $max     largest number a command takes
+     * @param array<string, array<string, string>> $choices what it takes, with its words by locale
      */
     private function __construct(
         public string $name,
@@ -24,6 +25,7 @@ final readonly class Slot
         public ?string $unit = null,
         public ?float $min = null,
         public ?float $max = null,
+        public array $choices = [],
     ) {
     }
 
@@ -45,6 +47,35 @@ final readonly class Slot
     public static function colour(string $name, Ink $default): self
     {
         return new self($name, SlotType::Colour, new TextLiteral($default->value));
+    }
+
+    /** @param non-empty-array<string, array<string, string>> $choices with their words by locale; the first one stands in a new row */
+    public static function choice(string $name, array $choices): self
+    {
+        return new self($name, SlotType::Choice, new TextLiteral(array_key_first($choices)), choices: $choices);
+    }
+
+    public static function pattern(string $name, string $default): self
+    {
+        return new self($name, SlotType::Pattern, new TextLiteral($default));
+    }
+
+    public static function handler(string $name): self
+    {
+        return new self($name, SlotType::Handler);
+    }
+
+    /** The nearest of the choices to what a person wrote in some language, if it is near at all. */
+    public function chosen(string $text): ?string
+    {
+        $text = mb_strtolower(trim($text, " \t\"'"));
+        foreach ($this->choices as $choice => $words) {
+            if ($choice === $text || \in_array($text, array_map(mb_strtolower(...), $words), true)) {
+                return $choice;
+            }
+        }
+
+        return null;
     }
 
     public static function label(string $name, SlotType $type): self

@@ -12,6 +12,12 @@ enum SlotType: string
     /** Any value; words that are no expression are taken as a text. */
     case Any = 'any';
     case Colour = 'colour';
+    /** One of a few words that the slot lists. */
+    case Choice = 'choice';
+    /** Lamps that shine, five rows with `/` between them. */
+    case Pattern = 'pattern';
+    /** One of the program's own functions, which is called later. */
+    case Handler = 'handler';
     case VariableName = 'variable';
     case FunctionName = 'function';
     case NewName = 'new-name';
@@ -22,7 +28,7 @@ enum SlotType: string
     public function holdsExpression(): bool
     {
         return match ($this) {
-            self::Number, self::Truth, self::Any, self::Colour => true,
+            self::Number, self::Truth, self::Any, self::Colour, self::Choice, self::Pattern, self::Handler => true,
             default => false,
         };
     }

@@ -16,6 +16,7 @@ use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
+use Scrivlet\Core\Run\Circumstances;
 use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Outcome;
@@ -196,7 +197,7 @@ final readonly class Console
             if (null === $program) {
                 return 2;
             }
-            $outcomes[] = Runner::run($program, Language::ofFile($file) ?? Language::Python, $this->number($options, 'seed', 1, 0), new Limits(steps: 1000000), answers: $this->answers($options));
+            $outcomes[] = Runner::run($program, Language::ofFile($file) ?? Language::Python, $this->number($options, 'seed', 1, 0), new Limits(steps: 1000000), circumstances: new Circumstances($this->answers($options)));
         }
         $difference = Comparison::of($outcomes[0], $outcomes[1]);
         if (null === $difference) {
@@ -243,7 +244,7 @@ final readonly class Console
         if (null === $program) {
             return 2;
         }
-        $outcome = Runner::run($program, $language, $seed, $limits, isset($options['trace']), answers: $this->answers($options));
+        $outcome = Runner::run($program, $language, $seed, $limits, isset($options['trace']), circumstances: new Circumstances($this->answers($options)));
         ($this->out)($outcome->trace->printout());
         if (isset($options['trace']) && false === @file_put_contents($options['trace'], TraceFile::lines($outcome))) {
             throw new Refusal('console.trace', ['file' => $options['trace']]);

@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\OwnCall;
@@ -60,7 +61,7 @@ final readonly class Blueprint
         if ($entry->command) {
             $arguments = [];
             foreach ($entry->slots as $slot) {
-                $arguments[$slot->name] = $blank($slot->name);
+                $arguments[$slot->name] = $slot->default ?? throw new Refusal('edit.unknown_row');
             }
 
             return new Command(0, $key, $arguments);
@@ -82,6 +83,7 @@ final readonly class Blueprint
             'leave' => new LeaveFunction(0),
             'print' => new PrintLine(0, $blank('value')),
             'comment' => new Comment(0, ''),
+            'on_pressed', 'on_light', 'on_announced' => new Handler(0, $key, $blank(Handler::EVENTS[$key][1]), new Block()),
             'call' => $this->row('call.'.($this->program->definitions()[0]->name ?? throw new Refusal('edit.no_functions'))),
             default => throw new Refusal('edit.unknown_row'),
         };

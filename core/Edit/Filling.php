@@ -74,6 +74,16 @@ final readonly class Filling
         if (SlotType::Colour === $type && null !== $colour = Ink::canonical($source)) {
             return new TextLiteral($colour);
         }
+        $choices = Catalogue::find($statement->entry())?->slot($slot);
+        if (SlotType::Choice === $type && null !== $choices) {
+            $chosen = $choices->chosen($source);
+            if (null !== $chosen || !\in_array(trim($source), $context->variables, true)) {
+                return new TextLiteral($chosen ?? throw new Refusal('blank.not_choice'));
+            }
+        }
+        if (SlotType::Pattern === $type && 1 === preg_match('~^[#./]{0,60}$~D', trim($source))) {
+            return new TextLiteral(trim($source));
+        }
         $value = SlotType::Any === $type ? ExpressionReader::readAny($source, $context) : ExpressionReader::read($source, $context);
         self::check($value, $type, $context->type($value));
         $this->checkRange($statement, $slot, $value);
@@ -88,6 +98,7 @@ final readonly class Filling
             SlotType::Number => \in_array($static, [StaticType::text(), StaticType::truth()], true) && !$value instanceof VariableRead && !$value instanceof OwnValue ? 'blank.not_number' : null,
             SlotType::Truth => StaticType::truth() !== $static && !$value instanceof VariableRead && !$value instanceof OwnValue ? 'blank.not_condition' : null,
             SlotType::Colour => $value instanceof VariableRead || $value instanceof OwnValue ? null : 'blank.not_colour',
+            SlotType::Choice => $value instanceof TextLiteral || $value instanceof VariableRead || $value instanceof OwnValue ? null : 'blank.not_choice',
             default => null,
         };
         if (null !== $refused) {

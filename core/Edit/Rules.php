@@ -12,6 +12,7 @@ use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -105,6 +106,9 @@ final class Rules
             }
             if (!$inFunction && ($statement instanceof GiveBack || $statement instanceof LeaveFunction || $statement instanceof ShareVariable)) {
                 throw new Refusal('rule.outside_function');
+            }
+            if ($statement instanceof Handler && !$outermost) {
+                throw new Refusal('edit.handler_outside');
             }
             if ($statement instanceof FunctionDefinition && !$outermost || $statement instanceof Script) {
                 throw new Refusal('edit.function_outside');

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\File;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Edit\Editor;
@@ -17,6 +18,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
@@ -37,8 +39,10 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Hand;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Handwriting;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -63,6 +67,7 @@ use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\Setting;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Slice;
@@ -165,7 +170,7 @@ final class ProjectReader
             throw $this->wrong('file.wrong');
         }
         $next = \is_array($data) && \is_int($data['nextId'] ?? null) && $this->keepIds ? $data['nextId'] : $this->nextId;
-        $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data), $this->models($data));
+        $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data), $this->models($data), $this->setting($data));
         if (!$this->keepIds) {
             $program = $this->renumbered($program);
         }
@@ -174,6 +179,22 @@ final class ProjectReader
         }
 
         return $program;
+    }
+
+    private function setting(mixed $data): Setting
+    {
+        $setting = \is_array($data) ? $data['setting'] ?? [] : [];
+        if (!\is_array($setting)) {
+            throw $this->wrong('file.wrong');
+        }
+        $scene = SceneName::tryFrom(\is_string($setting['scene'] ?? 'sheet') ? $setting['scene'] ?? 'sheet' : '') ?? throw $this->wrong('file.wrong');
+        $layouts = $setting['layouts'] ?? [];
+        if (!\is_array($layouts) || !array_is_list($layouts)) {
+            throw $this->wrong('file.wrong');
+        }
+        $texts = array_map(fn (mixed $layout): string => \is_string($layout) ? $layout : throw $this->wrong('file.wrong'), $layouts);
+
+        return Settings::checked(new Setting($scene->value, $texts, true === ($setting['asks'] ?? false)));
     }
 
     /** @return array<string, Handwriting> */
@@ -356,6 +377,7 @@ final class ProjectReader
         }
 
         return match ($key) {
+            'on_pressed', 'on_light', 'on_announced' => new Handler($id, $key, $this->blank($data, Handler::EVENTS[$key][1], $key), $this->block($data, 'body'), $off),
             'start' => new Script($id, $this->block($data, 'body')),
             'define' => new FunctionDefinition($id, $this->name($data, 'name'), $this->names($data, 'parameters'), $this->block($data, 'body'), $off, $this->defaults($data), $this->types($data)),
             'repeat' => new Repeat($id, $this->blank($data, 'times', $key), $this->block($data, 'body'), $off, isset($data['turn']) ? $this->name($data, 'turn') : null),
@@ -496,7 +518,7 @@ final class ProjectReader
                     $value instanceof TruthLiteral, $value instanceof Unary && UnaryOperator::Not === $value->operator => StaticType::truth(),
                     $value instanceof Binary && Operator::Join === $value->operator => StaticType::text(),
                     $value instanceof Binary && !$value->operator->isArithmetic() => StaticType::truth(),
-                    default => StaticType::number(),
+                    default => self::answered($value),
                 };
                 if (SlotType::Colour === $slot->type && $value instanceof TextLiteral) {
                     $colour = Ink::canonical($value->value) ?? throw new Refusal('blank.not_colour');
@@ -508,6 +530,22 @@ final class ProjectReader
 
             return $value;
         });
+    }
+
+    /** What a command or an operation gives, where it says so; else it may be a number. */
+    private static function answered(Expression $value): StaticType
+    {
+        $result = match (true) {
+            $value instanceof CommandValue => Catalogue::get($value->command)->answers,
+            $value instanceof Operation => ValueOperations::get($value->key)->result,
+            default => null,
+        };
+
+        return match ($result) {
+            'truth' => StaticType::truth(),
+            'text' => StaticType::text(),
+            default => StaticType::number(),
+        };
     }
 
     /** @return list<Expression> */
@@ -539,7 +577,7 @@ final class ProjectReader
         if (\is_bool($data)) {
             return new TruthLiteral($data);
         }
-        if (null === $data && $this->isTyped) {
+        if (null === $data) {
             return new NothingLiteral();
         }
         if (!\is_array($data)) {
@@ -564,7 +602,7 @@ final class ProjectReader
         if (isset($data['command'])) {
             $entry = \is_string($data['command']) ? Catalogue::find($data['command']) : null;
 
-            return null !== $entry && $entry->command && $entry->value && [] === $of ? new CommandValue($entry->key) : throw $this->wrong('file.wrong');
+            return null !== $entry && $entry->command && $entry->value && \count($entry->slots) === \count($of) ? new CommandValue($entry->key, $of) : throw $this->wrong('file.wrong');
         }
         $key = $data['operator'] ?? null;
         $unary = \is_string($key) ? UnaryOperator::tryFrom($key) : null;
@@ -589,6 +627,12 @@ final class ProjectReader
             $of = $this->expressions($data, 'of', $depth + 1);
 
             return null !== $entry && \count($of) >= $entry->least && \count($of) <= $entry->most ? new Operation($entry->key, $of) : throw $this->wrong('file.wrong');
+        }
+        if (isset($data['undefined'])) {
+            return new NothingLiteral(true);
+        }
+        if (isset($data['handler'])) {
+            return new FunctionReference($this->name($data, 'handler'));
         }
         if (isset($data['letter'])) {
             return new TextLiteral($this->raw($data, 'letter'), true);

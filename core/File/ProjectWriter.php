@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Hand;
 use Scrivlet\Core\Tree\Handwriting;
 use Scrivlet\Core\Tree\Import;
@@ -35,6 +36,7 @@ use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\Setting;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
@@ -79,6 +81,7 @@ final class ProjectWriter
     {
         return [
             'nextId' => $program->nextId,
+            ...($program->setting == new Setting() ? [] : ['setting' => self::setting($program->setting)]),
             'functions' => array_map(self::row(...), $program->functions),
             'script' => self::row($program->script),
             ...([] === $program->below ? [] : ['below' => array_map(self::row(...), $program->below)]),
@@ -86,6 +89,12 @@ final class ProjectWriter
             ...([] === $program->hands ? [] : ['hands' => array_map(static fn (int $id, Hand $hand): array => [$id, $hand->value], array_keys($program->hands), $program->hands)]),
             ...([] === $program->models ? [] : ['models' => array_map(self::model(...), array_keys($program->models), $program->models)]),
         ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function setting(Setting $setting): array
+    {
+        return ['scene' => $setting->scene, ...([] === $setting->layouts ? [] : ['layouts' => $setting->layouts]), ...($setting->asks ? ['asks' => true] : [])];
     }
 
     /** @return array<string, mixed> */
@@ -166,12 +175,13 @@ final class ProjectWriter
             $expression instanceof VariableRead => ['variable' => $expression->name],
             $expression instanceof Unary, $expression instanceof Binary => ['operator' => $expression->operator->value, 'of' => self::operands($expression)],
             $expression instanceof RandomWhole => ['random' => self::operands($expression)],
+            $expression instanceof FunctionReference => ['handler' => $expression->function],
             $expression instanceof CommandValue => ['command' => $expression->command, 'of' => self::operands($expression)],
             $expression instanceof OwnValue => ['function' => $expression->function, 'of' => self::operands($expression)],
             $expression instanceof Operation => ['operation' => $expression->key, 'of' => self::operands($expression)],
             $expression instanceof ListLiteral => ['list' => self::operands($expression)],
             $expression instanceof MapLiteral => ['map' => self::operands($expression)],
-            $expression instanceof NothingLiteral => null,
+            $expression instanceof NothingLiteral => $expression->undefined ? ['undefined' => true] : null,
             $expression instanceof Item => ['item' => self::operands($expression)],
             $expression instanceof Slice => ['slice' => self::operands($expression)],
             $expression instanceof Choice => ['choice' => self::operands($expression)],

@@ -27,7 +27,9 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -154,6 +156,9 @@ abstract class Printer
 
     /** A function that stands between rows of the script. */
     abstract protected function definition(FunctionDefinition $function): void;
+
+    /** Rows that run when something happens. */
+    abstract protected function handler(Handler $handler): void;
 
     abstract protected function language(): Language;
 
@@ -325,6 +330,7 @@ abstract class Printer
             $statement instanceof ForLoop => $this->forLoop($statement),
             $statement instanceof DoWhile => $this->doWhile($statement),
             $statement instanceof FunctionDefinition => $this->definition($statement),
+            $statement instanceof Handler => $this->handler($statement),
             $statement instanceof Comment => $this->comment($statement),
             $statement instanceof Unread => $this->unread($statement),
             $statement instanceof Import => $statement->language === $this->language()->value ? $this->line($statement, 'head', $statement->text) : null,
@@ -394,7 +400,7 @@ abstract class Printer
             $statement instanceof SetItem => $this->setItem($statement),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
             $statement instanceof Perform => $this->expression($statement->value),
-            $statement instanceof OwnCall => $this->call($this->name($statement->function), $statement->arguments),
+            $statement instanceof OwnCall => $this->ownCall($statement->function, $statement->arguments, 0),
             $statement instanceof GiveBack => 'return '.$this->expression($statement->value),
             $statement instanceof LeaveFunction => $this->leave(),
             $statement instanceof BreakLoop => 'break',
@@ -405,7 +411,13 @@ abstract class Printer
 
     protected function command(Command $command): string
     {
-        return $this->call($this->commandName(Catalogue::get($command->command)), array_values($command->arguments));
+        return $this->calledCommand(Catalogue::get($command->command), array_values($command->arguments));
+    }
+
+    /** @param list<Expression> $arguments */
+    protected function calledCommand(Entry $entry, array $arguments): string
+    {
+        return $this->call($this->commandName($entry), $arguments);
     }
 
     private function change(ChangeVariable $change): string
@@ -461,6 +473,12 @@ abstract class Printer
         return $function.'('.$this->listed($arguments).')';
     }
 
+    /** @param list<Expression> $arguments */
+    protected function ownCall(string $function, array $arguments, int $around): string
+    {
+        return $this->call($this->name($function), $arguments);
+    }
+
     protected function leave(): string
     {
         return 'return';
@@ -487,8 +505,9 @@ abstract class Printer
                 : $this->bracket('-'.$this->expression($expression->operand, self::RAISED + 1), self::UNARY, $around),
             $expression instanceof Binary => $this->binary($expression, $around),
             $expression instanceof RandomWhole => $this->random($expression),
-            $expression instanceof CommandValue => $this->call($this->commandName(Catalogue::get($expression->command)), $expression->arguments),
-            $expression instanceof OwnValue => $this->call($this->name($expression->function), $expression->arguments),
+            $expression instanceof CommandValue => $this->calledCommand(Catalogue::get($expression->command), $expression->arguments),
+            $expression instanceof FunctionReference => $this->name($expression->function),
+            $expression instanceof OwnValue => $this->ownCall($expression->function, $expression->arguments, $around),
             $expression instanceof UnreadExpression => $expression->text,
             $expression instanceof Operation => $this->operation($expression, $around),
             default => $this->value($expression, $around),

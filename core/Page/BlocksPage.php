@@ -17,6 +17,7 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Hand;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
@@ -115,7 +116,7 @@ final class BlocksPage
     /** @return list<Goes> */
     private function accepts(Statement $parent, string $body, bool $inLoop, bool $inFunction): array
     {
-        $accepts = [Goes::Row];
+        $accepts = $parent instanceof Script ? [Goes::Row, Goes::InScript] : [Goes::Row];
         if ($inLoop) {
             $accepts[] = Goes::InLoop;
         }
@@ -242,6 +243,14 @@ final class BlocksPage
 
             return new BlankView($slot, $type, $word, new Chip([$word], false), Ink::tryFrom($value->value)?->hex() ?? $value->value);
         }
+        if (SlotType::Choice === $type && $value instanceof TextLiteral) {
+            $word = $this->chips->choice(Catalogue::get($statement->entry())->slot($slot), $value->value);
+
+            return new BlankView($slot, $type, $word, new Chip([$word], false));
+        }
+        if (SlotType::Pattern === $type && $value instanceof TextLiteral) {
+            return new BlankView($slot, $type, $value->value, new Chip([$value->value], false));
+        }
         $source = ExpressionSpelling::of($value, $this->locale);
         if (SlotType::Any === $type && $value instanceof TextLiteral && 1 === preg_match('/^\p{L}[\p{L} ,.?!]*$/uD', $value->value)) {
             $source = $value->value;
@@ -261,6 +270,9 @@ final class BlocksPage
     {
         if ($statement instanceof FunctionDefinition || $statement instanceof Script) {
             return Goes::Top;
+        }
+        if ($statement instanceof Handler) {
+            return Goes::InScript;
         }
         [$loop, $function] = self::needs($statement);
 

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Page;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Printer;
 use Scrivlet\Core\Tree\Binary;
@@ -13,6 +14,7 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
@@ -49,7 +51,8 @@ final readonly class Chips
             $expression instanceof Unary => new Chip($this->phrase($expression->operator->value, $operands), true),
             $expression instanceof Binary => new Chip($this->flattened($expression, $this->phrase($expression->operator->value, $operands)), true),
             $expression instanceof RandomWhole => new Chip($this->phrase('random', $operands), true),
-            $expression instanceof CommandValue => new Chip($this->phrase($expression->command, $operands), true),
+            $expression instanceof CommandValue => new Chip($this->phrase($expression->command, $this->choices($expression, $operands)), true),
+            $expression instanceof FunctionReference => new Chip([$expression->function], true),
             $expression instanceof OwnValue => new Chip([$expression->function.($operands ? ' ' : ''), ...self::spaced($operands)], true),
             $expression instanceof Operation => new Chip($this->operation($expression, $operands), true),
             $expression instanceof ListLiteral => new Chip(['[', ...self::spaced($operands), ']'], true),
@@ -63,6 +66,28 @@ final readonly class Chips
             $expression instanceof UnreadExpression => new Chip([$expression->text], false),
             default => throw new \LogicException('No chip for '.$expression::class),
         };
+    }
+
+    /**
+     * @param list<Chip> $operands
+     *
+     * @return list<Chip> with the words of choices in the place of what programs write
+     */
+    private function choices(CommandValue $value, array $operands): array
+    {
+        foreach (Catalogue::get($value->command)->slots as $index => $slot) {
+            $operand = $value->arguments[$index] ?? null;
+            if ([] !== $slot->choices && $operand instanceof TextLiteral) {
+                $operands[$index] = new Chip([$this->choice($slot, $operand->value)], false);
+            }
+        }
+
+        return array_values($operands);
+    }
+
+    public function choice(?Slot $slot, string $value): string
+    {
+        return $slot->choices[$value][$this->locale] ?? $value;
     }
 
     public function ink(string $colour): string
@@ -88,7 +113,7 @@ final readonly class Chips
                 $segments[] = $text;
             }
             if (null !== $slot) {
-                $segments[] = $operands[(int) $slot];
+                $segments[] = $operands[ctype_digit($slot) ? (int) $slot : (int) array_search($slot, array_column(Catalogue::get($key)->slots, 'name'), true)];
             }
         }
 

@@ -9,15 +9,20 @@ final class Answers
 {
     private int $offset = 0;
 
-    public function __construct(private readonly string $text = '')
+    /** @param bool $waits whether a person sits before the program, who may still answer */
+    public function __construct(private readonly string $text = '', private readonly bool $waits = false)
     {
     }
 
-    /** The rest of the line, without its end; null when all answers are used up. */
-    public function line(): ?string
+    /**
+     * The rest of the line, without its end.
+     *
+     * @throws RunError|AnswerWanted when all answers are used up
+     */
+    public function line(): string
     {
         if ($this->offset >= \strlen($this->text)) {
-            return null;
+            throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
         }
         $end = strpos($this->text, "\n", $this->offset);
         $end = false === $end ? \strlen($this->text) : $end;
@@ -27,11 +32,15 @@ final class Answers
         return rtrim($line, "\r");
     }
 
-    /** The next word, over the ends of lines. */
-    public function word(): ?string
+    /**
+     * The next word, over the ends of lines.
+     *
+     * @throws RunError|AnswerWanted when all answers are used up
+     */
+    public function word(): string
     {
         if (1 !== preg_match('/\S+/', $this->text, $match, \PREG_OFFSET_CAPTURE, min($this->offset, \strlen($this->text)))) {
-            return null;
+            throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
         }
         $this->offset = $match[0][1] + \strlen($match[0][0]);
 

@@ -5,12 +5,17 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Run\Values\Nothing;
+use Scrivlet\Core\Scene\Lantern\Lantern;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
@@ -30,7 +35,9 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -73,6 +80,9 @@ use Scrivlet\Core\Tree\WhileLoop;
  */
 final class Compiler
 {
+    /** What the parts of the mower can do. */
+    private const OF_FITTINGS = ['pair_drive', 'pair_drive_for', 'pair_turn', 'pair_stop', 'lamp_show', 'lamp_off', 'surface', 'distance'];
+
     /** @var list<string> */
     public array $rows = [];
     /** @var list<array{name: string, function: string|null}> */
@@ -90,6 +100,10 @@ final class Compiler
     private array $loops = [];
     private FunctionDefinition|Script $part;
     private int $temporaries = 0;
+    /** @var array<string, true> objects of the scene that the method being written uses */
+    private array $objects = [];
+    /** @var list<Handler> those whose rows are still to be written */
+    private array $handlers = [];
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
     public function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly bool $record)
@@ -111,18 +125,22 @@ final class Compiler
         }
         $this->part = $this->program->script;
         $methods .= $this->method('run', $this->program->script, null);
+        for ($index = 0; $index < \count($this->handlers); ++$index) {
+            $methods .= $this->method("h$index", $this->handlers[$index], null);
+        }
         $globals = '';
         foreach ($this->slots as $key => $slot) {
             if (str_starts_with($key, Scopes::PROGRAM.':')) {
-                $globals .= "private \$g$slot = null;\n";
+                $globals .= "private mixed \$g$slot = \\".Absent::class."::Value;\n";
             }
         }
 
-        return 'return new class($trace, $values, $sheet, $chance, $answers) extends '.Routine::class." {\n".$globals.$methods.'};';
+        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$globals.$methods.'};';
     }
 
-    private function method(string $name, FunctionDefinition|Script $part, ?int $index): string
+    private function method(string $name, FunctionDefinition|Script|Handler $part, ?int $index): string
     {
+        $this->objects = [];
         $parameters = [];
         $changes = $enter = $leave = '';
         foreach ($part instanceof FunctionDefinition ? $part->parameters : [] as $parameter) {
@@ -135,19 +153,40 @@ final class Compiler
         }
         $this->temporaries = 0;
         $body = $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($part->body);
+        $objects = $this->objects().$this->absent($part);
         if (null !== $index) {
             $enter = 'if (++$this->depth > $t->limits->depth) { throw new '.RunError::class."('deep_calls'); }\n"
                 .($this->record ? "\$t->calls[] = \$t->moment; \$t->calls[] = $index;\n" : '').$changes;
             $leave = ' finally { --$this->depth;'.($this->record ? ' $t->calls[] = $t->moment; $t->calls[] = -1;' : '').' }';
         }
-        $visible = null === $index ? 'public' : 'private';
+        $visible = $part instanceof Script ? 'public' : 'private';
         $result = null === $index ? ': void' : ': mixed';
         $end = null === $index ? '' : "return null;\n";
 
         return "$visible function $name(".implode(', ', $parameters).")$result {\n"
-            ."\$t = \$this->trace; \$v = \$this->values; \$n = \$this->sheet; \$r = null;\n"
+            ."\$t = \$this->trace; \$v = \$this->values; \$r = null;\n".$objects
             .'try {'."\n".$enter.$body.$end.'}'
             .' catch ('.RunError::class.' $error) { $error->row ??= $r; throw $error; }'.$leave."\n}\n";
+    }
+
+    /** Code that takes all values from a function's own variables. */
+    private function absent(FunctionDefinition|Script|Handler $part): string
+    {
+        $code = '';
+        $parameters = $part instanceof FunctionDefinition ? $part->parameters : [];
+        foreach ($part instanceof FunctionDefinition ? $this->slots : [] as $key => $slot) {
+            [$owner, $name] = explode(':', (string) $key, 2);
+            if ($owner === (string) $part->id && !\in_array($name, $parameters, true)) {
+                $code .= "\$l$slot = ";
+            }
+        }
+
+        return '' === $code ? '' : $code.'\\'.Absent::class."::Value;\n";
+    }
+
+    private function objects(): string
+    {
+        return implode('', array_map(static fn (string $object): string => "\$$object = \$this->stage->$object();\n", array_keys($this->objects)));
     }
 
     private function block(Block $block): string
@@ -188,7 +227,8 @@ final class Compiler
             $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, null === $statement->operator ? $this->expression($statement->value) : $this->expression(new Binary($statement->operator, $statement->target, $statement->value))),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
             $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
-            $statement instanceof Command => $this->step($statement).'$n->'.$this->command($statement).";\n",
+            $statement instanceof Command => $this->step($statement).$this->command(Catalogue::get($statement->command), array_values($statement->arguments)).";\n",
+            $statement instanceof Handler => $this->step($statement).$this->handler($statement),
             $statement instanceof Repeat => $this->repeat($statement),
             $statement instanceof Count => $this->count($statement),
             $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->truth($statement->condition).") { break; }\n".$this->inLoop($statement->body)."}\n",
@@ -224,7 +264,7 @@ final class Compiler
             TypeKind::List => $this->step($declaration).$this->assign($declaration->variable, '$v->list([])'),
             TypeKind::Map => $this->step($declaration).$this->assign($declaration->variable, '$v->map([])'),
             TypeKind::Text => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, "''") : '',
-            default => '',
+            default => Language::JavaScript === $this->language ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
         };
     }
 
@@ -388,20 +428,55 @@ final class Compiler
         return $code.(null === $conditional->otherwise ? "\n" : " else {\n".$this->block($conditional->otherwise)."}\n");
     }
 
-    private function command(Command $command): string
+    /** @param list<Expression> $values */
+    private function command(Entry $entry, array $values): string
     {
-        $entry = Catalogue::get($command->command);
         $arguments = [];
-        foreach ($entry->slots as $slot) {
-            $value = $command->arguments[$slot->name];
+        foreach ($entry->slots as $index => $slot) {
+            $value = $values[$index];
             $arguments[] = match ($slot->type) {
                 SlotType::Colour => '$v->colour('.$this->expression($value).')',
                 SlotType::Number => '(float) '.($value instanceof NumberLiteral ? '('.$this->expression($value).')' : '$v->number('.$this->expression($value).')'),
+                SlotType::Handler => $this->expression($value),
                 default => '$v->text('.$this->expression($value).')',
             };
         }
+        foreach (Handler::EVENTS as [$command]) {
+            if ($entry->key === $command) {
+                return $this->registration($command, $arguments[0], $arguments[1]);
+            }
+        }
+        $method = lcfirst(str_replace('_', '', ucwords($entry->method(), '_')));
+        $object = $entry->object();
 
-        return lcfirst(str_replace('_', '', ucwords($entry->method(), '_'))).'('.implode(', ', $arguments).')';
+        return (null === $object ? '$this' : $this->object($object))."->$method(".implode(', ', $arguments).')';
+    }
+
+    private function object(string $object): string
+    {
+        // What belongs to another scene complains where it is called.
+        if (SceneName::ofObject($object)?->value !== $this->program->setting->scene) {
+            return "\$this->stage->$object()";
+        }
+        $this->objects[$object] = true;
+
+        return "\$$object";
+    }
+
+    private function registration(string $command, string $what, string $handle): string
+    {
+        $checked = 'lantern.when_pressed' === $command ? '\\'.Lantern::class."::button($what)" : $what;
+        $object = SceneName::ofCommand($command)?->object();
+
+        return (null === $object ? '' : $this->object($object).'; ').'$this->on('.var_export("$command ", true).".$checked, $handle)";
+    }
+
+    private function handler(Handler $handler): string
+    {
+        $this->handlers[] = $handler;
+        $index = \count($this->handlers) - 1;
+
+        return $this->registration($handler->command(), '$v->text('.$this->expression($handler->what).')', "\$this->h$index(...)").";\n";
     }
 
     /** @param list<Expression> $arguments */
@@ -431,7 +506,7 @@ final class Compiler
     }
 
     /** Whether C++ hands over the variable itself; lists are objects, which need no reference here. */
-    private function isReference(FunctionDefinition|Script $part, string $parameter): bool
+    private function isReference(FunctionDefinition|Script|Handler $part, string $parameter): bool
     {
         return Language::Cpp === $this->language && $part instanceof FunctionDefinition && str_ends_with($part->types[$parameter] ?? '', '&') && !str_starts_with($part->types[$parameter], 'const')
             && null === $this->types->variable($part, $parameter)->element;
@@ -469,7 +544,12 @@ final class Compiler
 
     private function read(string $name): string
     {
-        return '('.$this->variable($name).' ?? $this->missing('.var_export($name, true).'))';
+        $variable = $this->variable($name);
+        if (isset($this->inner[$name]) || $this->part instanceof FunctionDefinition && \in_array($name, $this->part->parameters, true)) {
+            return $variable;
+        }
+
+        return '(\\'.Absent::class."::Value !== $variable ? $variable : \$this->missing(".var_export($name, true).'))';
     }
 
     /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */
@@ -516,13 +596,14 @@ final class Compiler
                 : '$v->negate('.$this->expression($expression->operand).')',
             $expression instanceof Binary => $this->binary($expression),
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
-            $expression instanceof CommandValue => '$n->'.Catalogue::get($expression->command)->method(),
-            $expression instanceof OwnValue => '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')',
-            $expression instanceof NothingLiteral => 'null',
+            $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
+            $expression instanceof FunctionReference => '$this->f'.(int) array_search($expression->function, $this->functions, true).'(...)',
+            $expression instanceof OwnValue => Language::Cpp === $this->language ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
+            $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
             $expression instanceof MapLiteral => '$v->map(['.$this->listed($expression->entries).'])',
             $expression instanceof Item => ($expression->index instanceof NumberLiteral && $expression->index->value < 0 ? '$v->itemFromEnd(' : '$v->item(').$this->listed($expression->operands()).')',
-            $expression instanceof Slice => '$v->slice('.$this->listed($expression->operands()).')',
+            $expression instanceof Slice => '$v->slice('.implode(', ', array_map(fn (Expression $operand): string => $operand instanceof NothingLiteral ? 'null' : $this->expression($operand), $expression->operands())).')',
             $expression instanceof Choice => '('.$this->truth($expression->condition).' ? '.$this->expression($expression->then).' : '.$this->expression($expression->otherwise).')',
             $expression instanceof Collected => $this->collected($expression),
             $expression instanceof Lambda => $this->lambda($expression),
@@ -540,9 +621,33 @@ final class Compiler
     private function operation(Operation $operation): string
     {
         $method = lcfirst(str_replace('_', '', ucwords($operation->key, '_')));
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle', 'wait'], true) ? '$this->' : '$v->';
+        $kind = FittingKind::tryFrom($operation->key);
+        if (null !== $kind) {
+            return '$this->plug(\\'.FittingKind::class."::$kind->name, ".$this->listed($operation->arguments).')';
+        }
+        if (\in_array($operation->key, self::OF_FITTINGS, true)) {
+            return $this->ofFitting($operation, $method);
+        }
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle'], true) ? '$this->' : '$v->';
 
         return $object.$method.'('.$this->listed($operation->arguments).')';
+    }
+
+    private function ofFitting(Operation $operation, string $method): string
+    {
+        $arguments = [];
+        foreach ($operation->arguments as $index => $argument) {
+            $code = $this->expression($argument);
+            $arguments[] = match (true) {
+                0 === $index => $code,
+                'lamp_show' === $operation->key => "\$v->colour($code)",
+                default => "(float) \$v->number($code)",
+            };
+        }
+
+        $call = $this->object('mower')."->$method(".implode(', ', $arguments).')';
+
+        return 'distance' === $operation->key && Language::JavaScript === $this->language ? "($call ?? \\".Nothing::class.'::Null)' : $call;
     }
 
     private function collected(Collected $collected): string

@@ -10,4 +10,6 @@ enum Ending: string
     case Finished = 'finished';
     case Cut = 'cut';
     case Failed = 'failed';
+    /** The program asks, and nobody has answered yet. */
+    case Asks = 'asks';
 }

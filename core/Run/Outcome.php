@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run;
 
+use Scrivlet\Core\Scene\GoalState;
+
 /** A finished run. */
 final readonly class Outcome
 {
@@ -11,7 +13,10 @@ final readonly class Outcome
      * @param list<string>                                     $rows      anchor of each row that Trace::$steps names
      * @param list<array{name: string, function: string|null}> $variables
      * @param list<string>                                     $functions
+     * @param RunError|null                                    $error     also what cut a run short, if that was not the number of its steps
      * @param string|null                                      $errorRow  anchor of the row that failed
+     * @param list<GoalState>                                  $goals     of the layout
+     * @param bool                                             $listens   whether handlers are left that something from outside could start
      */
     public function __construct(
         public Ending $ending,
@@ -22,6 +27,8 @@ final readonly class Outcome
         public Values\Values $values,
         public ?RunError $error = null,
         public ?string $errorRow = null,
+        public array $goals = [],
+        public bool $listens = false,
     ) {
     }
 }

@@ -15,12 +15,15 @@ final class RealError
         'count_by_zero' => 'ValueError', 'empty_list' => 'IndexError', 'nothing_to_compare' => 'ValueError', 'few_arguments' => 'TypeError', 'fixed_text' => 'TypeError', 'no_answer' => 'EOFError',
         'no_form' => 'ValueError', 'no_function' => 'TypeError', 'no_item' => 'IndexError', 'no_key' => 'KeyError', 'no_length' => 'TypeError', 'no_number' => 'ValueError', 'not_a_list' => 'TypeError',
         'not_a_map' => 'TypeError', 'not_a_pair' => 'TypeError', 'not_a_text' => 'TypeError', 'not_in_list' => 'ValueError', 'not_that_many' => 'ValueError', 'text_and_number' => 'TypeError', 'too_far' => 'ValueError',
+        'bump_hedge' => 'RuntimeError', 'bump_stone' => 'RuntimeError', 'bump_edge' => 'RuntimeError', 'cell_taken' => 'RuntimeError', 'barrow_empty' => 'RuntimeError', 'nothing_to_pick' => 'RuntimeError', 'off_lawn' => 'RuntimeError', 'no_lamp' => 'ValueError', 'no_pattern' => 'ValueError', 'no_button' => 'ValueError', 'long_scroll' => 'ValueError', 'wide_show' => 'ValueError', 'no_speed' => 'ValueError', 'no_unit' => 'ValueError', 'no_socket' => 'ValueError', 'socket_taken' => 'ValueError',
     ];
     private const JAVASCRIPT = [
         'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_text' => 'TypeError', 'not_a_pair' => 'TypeError', 'gives_nothing' => 'TypeError',
+        'bump_hedge' => 'Error', 'bump_stone' => 'Error', 'bump_edge' => 'Error', 'cell_taken' => 'Error', 'barrow_empty' => 'Error', 'nothing_to_pick' => 'Error', 'off_lawn' => 'Error', 'no_lamp' => 'RangeError', 'no_pattern' => 'RangeError', 'no_button' => 'RangeError', 'long_scroll' => 'RangeError', 'wide_show' => 'RangeError', 'no_speed' => 'RangeError', 'no_unit' => 'RangeError', 'no_socket' => 'RangeError', 'socket_taken' => 'RangeError',
     ];
     private const CPP = [
-        'no_number' => 'std::invalid_argument', 'no_key' => 'std::out_of_range', 'no_item' => 'std::out_of_range', 'division_by_zero' => 'division by zero', 'too_large_int' => 'signed integer overflow', 'no_value' => 'uninitialized variable',
+        'gives_nothing' => 'std::bad_optional_access', 'no_number' => 'std::invalid_argument', 'no_key' => 'std::out_of_range', 'no_item' => 'std::out_of_range', 'division_by_zero' => 'division by zero', 'too_large_int' => 'signed integer overflow', 'no_value' => 'uninitialized variable',
+        'bump_hedge' => 'std::runtime_error', 'bump_stone' => 'std::runtime_error', 'bump_edge' => 'std::runtime_error', 'cell_taken' => 'std::runtime_error', 'barrow_empty' => 'std::runtime_error', 'nothing_to_pick' => 'std::runtime_error', 'off_lawn' => 'std::runtime_error', 'no_lamp' => 'std::invalid_argument', 'no_pattern' => 'std::invalid_argument', 'no_button' => 'std::invalid_argument', 'long_scroll' => 'std::invalid_argument', 'wide_show' => 'std::invalid_argument', 'no_speed' => 'std::invalid_argument', 'no_unit' => 'std::invalid_argument', 'no_socket' => 'std::invalid_argument', 'socket_taken' => 'std::invalid_argument',
     ];
 
     /** @return string|null null for what only stops here: a limit of this place, or what the real machine lets pass */

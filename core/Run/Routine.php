@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run;
 
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Run\Values\Values;
-use Scrivlet\Core\Scene\Sheet\Sheet;
+use Scrivlet\Core\Scene\Lawn\Fitting;
+use Scrivlet\Core\Scene\Stage;
 
 /** A compiled program, ready to run once; what the Compiler writes is a class of this kind. */
 abstract class Routine
@@ -15,7 +17,7 @@ abstract class Routine
     final public function __construct(
         protected readonly Trace $trace,
         protected readonly Values $values,
-        protected readonly Sheet $sheet,
+        protected readonly Stage $stage,
         protected readonly Chance $chance,
         protected readonly Answers $answers,
     ) {
@@ -69,17 +71,54 @@ abstract class Routine
     {
         $this->trace->say($this->values->text($prompt));
 
-        return $this->answers->line() ?? throw new RunError('no_answer');
+        return $this->answered($this->answers->line());
     }
 
     final protected function askWord(): string
     {
-        return $this->answers->word() ?? throw new RunError('no_answer');
+        return $this->answered($this->answers->word());
     }
 
+    private function answered(string $answer): string
+    {
+        $this->trace->happened('ask', $answer);
+
+        return $answer;
+    }
+
+    /** Other scripts go on meanwhile. */
     final protected function wait(mixed $seconds): void
     {
-        $this->trace->happened('wait', (float) Values::number($seconds));
+        $number = (float) Values::number($seconds);
+        if (!is_finite($number)) {
+            throw new RunError('not_finite');
+        }
+        $depth = $this->depth;
+        $this->stage->scheduler->wait((int) floor(min(max($number, 0.0), 1e6) * 1000 + 0.5));
+        $this->depth = $depth;
+    }
+
+    final protected function announce(string $message): void
+    {
+        $this->trace->happened('announce', $message);
+        $this->stage->scheduler->happen("when_announced $message");
+    }
+
+    /** @param \Closure(): mixed $handle */
+    final protected function on(string $happening, mixed $handle): void
+    {
+        if (!$handle instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $this->stage->scheduler->on($happening, function () use ($handle): void {
+            $this->depth = 0;
+            $this->callValue($handle);
+        });
+    }
+
+    final protected function plug(FittingKind $kind, mixed ...$sockets): Fitting
+    {
+        return $this->stage->mower()->plug($kind, ...array_map(static fn (mixed $socket): float => (float) Values::number($socket), array_values($sockets)));
     }
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed

@@ -28,18 +28,41 @@ final class Trace
         'clear' => [],
         'print' => ['text'],
         'say' => ['text'],
-        'wait' => ['seconds'],
+        'ask' => ['answer'],
+        'time' => ['at'],
+        'sense' => ['what', 'answer'],
+        'announce' => ['message'],
+        'roll' => ['x', 'y'],
+        'swing' => ['facing'],
+        'plant' => ['x', 'y', 'load'],
+        'pick' => ['x', 'y', 'load'],
+        'bump' => ['x', 'y'],
+        'lamps' => ['rows'],
+        'button' => ['button', 'down'],
+        'daylight' => ['level'],
+        'wheels' => ['left', 'right'],
+        'pose' => ['x', 'y', 'heading'],
+        'pile' => ['index', 'x', 'y'],
+        'lamp' => ['socket', 'ink'],
     ];
+    /** Where Trace::$calls says that another script goes on: this, less the number of the script. */
+    public const SCRIPT = -2;
 
     /** @var list<int> the row of each moment, an index into Routine::$rows */
     public array $steps = [];
     /** @var list<mixed> moment, variable (an index into Routine::$variables), value; by threes */
     public array $changes = [];
-    /** @var list<int> moment, function (an index into Routine::$functions) or -1 for its end; by twos */
+    /** @var list<int> moment, function (an index into Routine::$functions), -1 for its end, or SCRIPT less a script's number; by twos */
     public array $calls = [];
     /** @var list<list<mixed>> what happened in the scene and on the printout: kind, moment, then the FIELDS of the kind */
     public array $events = [];
+    /** @var list<int> moment, milliseconds: the moments from which on the run's own time is another one; by twos */
+    public array $times = [];
     public int $moment = 0;
+    /** The run's own time, in milliseconds. */
+    public int $now = 0;
+    private int $told = 0;
+    private int $script = 0;
     private int $printed = 0;
     private string $line = '';
 
@@ -47,8 +70,13 @@ final class Trace
     {
     }
 
+    /** What happens at another time than what happened before comes behind a note of the time. */
     public function happened(string $kind, mixed ...$fields): void
     {
+        if ($this->told !== $this->now) {
+            $this->told = $this->now;
+            $this->events[] = ['time', $this->moment, $this->now];
+        }
         $this->events[] = [$kind, $this->moment, ...array_values($fields)];
     }
 
@@ -66,6 +94,28 @@ final class Trace
                 $named[$field] = $event[$index + 2];
             }
             yield $named;
+        }
+    }
+
+    public function passTo(int $milliseconds): void
+    {
+        $this->now = $milliseconds;
+        $last = \count($this->times) - 2;
+        if ($last >= 0 && $this->times[$last] === $this->moment + 1) {
+            array_pop($this->times);
+        } else {
+            $this->times[] = $this->moment + 1;
+        }
+        $this->times[] = $milliseconds;
+    }
+
+    /** Another script goes on. */
+    public function turn(int $script): void
+    {
+        if ($this->script !== $script) {
+            $this->script = $script;
+            $this->calls[] = $this->moment;
+            $this->calls[] = self::SCRIPT - $script;
         }
     }
 

@@ -24,6 +24,7 @@ final readonly class Program extends Node
         public array $handwriting = [],
         public array $hands = [],
         public array $models = [],
+        public Setting $setting = new Setting(),
     ) {
     }
 
@@ -72,6 +73,11 @@ final readonly class Program extends Node
     public function withModels(array $models): self
     {
         return $this->with(['models' => $models]);
+    }
+
+    public function withSetting(Setting $setting): self
+    {
+        return $this->with(['setting' => $setting]);
     }
 
     /** @return list<int> rows that were written in the place of printed ones and are not proven to do the same */

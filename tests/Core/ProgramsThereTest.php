@@ -8,6 +8,7 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Answers;
+use Scrivlet\Core\Run\Circumstances;
 use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Tests\Support\Programs;
@@ -17,7 +18,7 @@ use Scrivlet\Tests\Support\RealMachines;
 final class ProgramsThereTest extends TestCase
 {
     /** What happens in the text, not in the scene. */
-    private const SAID = ['print', 'say', 'wait'];
+    private const SAID = ['print', 'say', 'ask', 'time'];
 
     /** @return iterable<string, array{Language}> */
     public static function languages(): iterable
@@ -52,7 +53,7 @@ final class ProgramsThereTest extends TestCase
         $there = RealMachines::texts($texts, $to, 1);
         foreach ($programs as $name => $program) {
             [$printed, $answers] = $texts[$name];
-            $outcome = Runner::run($program, $to, 1, answers: new Answers($answers));
+            $outcome = Runner::run($program, $to, 1, circumstances: new Circumstances(new Answers($answers)));
             self::assertSame(Ending::Finished, $outcome->ending, "$name: {$outcome->error?->kind} at $outcome->errorRow\n$printed");
             self::assertSame(0, $there[$name]['exit'], "$name: {$there[$name]['errors']}\n$printed");
             self::assertSame($there[$name]['printed'], $outcome->trace->printout(), "$name\n$printed");

@@ -59,7 +59,7 @@ final class RunTest extends TestCase
         yield 'division by zero' => ['division_by_zero', '3:head', self::program([], new PrintLine(3, self::divide($one, 0)))];
         yield 'too deep' => ['deep_calls', '3:head', self::program([$self(new OwnCall(3, 'again', []))], new OwnCall(4, 'again', []))];
         yield 'after a call, in the caller' => ['division_by_zero', '4:head', self::program([new FunctionDefinition(2, 'one', [], new Block([new \Scrivlet\Core\Tree\GiveBack(3, $one)]))], new PrintLine(4, self::divide(new OwnValue('one', []), 0)))];
-        yield 'nothing given back' => ['gives_nothing', '4:head', self::program([$self()], new PrintLine(4, new OwnValue('again', [])))];
+        yield 'nothing given back' => ['gives_nothing', '4:head', self::program([$self()], new PrintLine(4, self::divide(new OwnValue('again', []), 2)))];
         yield 'too far' => ['too_far', '3:head', self::program([], new Command(3, 'nib.forward', ['steps' => new NumberLiteral(1e308)]))];
         yield 'no ink' => ['no_ink', '4:head', self::program([], new SetVariable(3, 'ink', new TextLiteral('tartan')), new Command(4, 'nib.ink', ['colour' => new VariableRead('ink')]))];
         yield 'out of range' => ['out_of_range', '3:head', self::program([], new Command(3, 'nib.width', ['size' => new NumberLiteral(-1)]))];

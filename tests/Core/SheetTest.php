@@ -41,9 +41,9 @@ final class SheetTest extends TestCase
                 $this->sheet->forward(40);
                 $this->sheet->left(360 / $corners);
             }
-            self::assertEqualsWithDelta(0, $this->sheet->x, 1e-6, "$corners corners");
-            self::assertEqualsWithDelta(0, $this->sheet->y, 1e-6, "$corners corners");
-            self::assertEqualsWithDelta(0, fmod($this->sheet->heading + 180, 360) - 180, 1e-6, "$corners corners");
+            self::assertEqualsWithDelta(0, $this->sheet->x(), 1e-6, "$corners corners");
+            self::assertEqualsWithDelta(0, $this->sheet->y(), 1e-6, "$corners corners");
+            self::assertEqualsWithDelta(0, fmod($this->sheet->heading() + 180, 360) - 180, 1e-6, "$corners corners");
         }
     }
 
@@ -52,9 +52,9 @@ final class SheetTest extends TestCase
         foreach ([90.0, 180.0, 270.0, 0.0] as $heading) {
             $this->sheet->forward(0.1);
             $this->sheet->left(90);
-            self::assertSame($heading, $this->sheet->heading);
+            self::assertSame($heading, $this->sheet->heading());
         }
-        self::assertSame([0.0, 0.0], [$this->sheet->x, $this->sheet->y]);
+        self::assertSame([0.0, 0.0], [$this->sheet->x(), $this->sheet->y()]);
     }
 
     public function testBackUndoesForwardAndRightUndoesLeft(): void
@@ -64,17 +64,17 @@ final class SheetTest extends TestCase
             $this->setUp();
             $this->sheet->moveTo($random->getInt(-200, 200), $random->getInt(-200, 200));
             $this->sheet->face($random->getInt(-100000, 100000) / 7);
-            [$x, $y, $heading] = [$this->sheet->x, $this->sheet->y, $this->sheet->heading];
+            [$x, $y, $heading] = [$this->sheet->x(), $this->sheet->y(), $this->sheet->heading()];
             self::assertTrue($heading >= 0 && $heading < 360);
             $steps = $random->getInt(-5000, 5000) / 13;
             $turn = $random->getInt(-5000, 5000) / 11;
             $this->sheet->forward($steps);
-            self::assertEqualsWithDelta(abs($steps), hypot($this->sheet->x - $x, $this->sheet->y - $y), 1e-8);
+            self::assertEqualsWithDelta(abs($steps), hypot($this->sheet->x() - $x, $this->sheet->y() - $y), 1e-8);
             $this->sheet->back($steps);
             $this->sheet->left($turn);
             $this->sheet->right($turn);
-            self::assertEqualsWithDelta([$x, $y], [$this->sheet->x, $this->sheet->y], 1e-8);
-            self::assertEqualsWithDelta(0, fmod($this->sheet->heading - $heading + 540, 360) - 180, 1e-8);
+            self::assertEqualsWithDelta([$x, $y], [$this->sheet->x(), $this->sheet->y()], 1e-8);
+            self::assertEqualsWithDelta(0, fmod($this->sheet->heading() - $heading + 540, 360) - 180, 1e-8);
         }
     }
 
@@ -88,7 +88,7 @@ final class SheetTest extends TestCase
         self::assertSame("<line x1=\"50\" y1=\"0\" x2=\"0\" y2=\"-10\" stroke=\"#22304f\" stroke-width=\"2\"/>\n", $this->drawing());
         $this->sheet->clear();
         self::assertSame('', $this->drawing());
-        self::assertSame([0.0, 10.0], [$this->sheet->x, $this->sheet->y], 'clearing leaves the nib where it is');
+        self::assertSame([0.0, 10.0], [$this->sheet->x(), $this->sheet->y()], 'clearing leaves the nib where it is');
     }
 
     public function testAShapeIsFilledBeneathItsOwnLines(): void
@@ -152,7 +152,7 @@ final class SheetTest extends TestCase
                 self::assertSame($kind, $error->kind);
             }
         }
-        self::assertSame([0.0, 0.0], [$this->sheet->x, $this->sheet->y]);
+        self::assertSame([0.0, 0.0], [$this->sheet->x(), $this->sheet->y()]);
     }
 
     public function testLettersOnTheSheetAreNoMarkup(): void

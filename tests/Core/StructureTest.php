@@ -23,8 +23,8 @@ final class StructureTest extends TestCase
         'Edit' => ['Edit', 'Tree', 'Catalogue', 'Language'],
         'Page' => ['Page', 'Tree', 'Catalogue', 'Language'],
         'Run' => ['Run', 'Tree', 'Catalogue', 'Language', 'Scene'],
-        'Scene' => ['Scene', 'Catalogue', 'Run'],
-        'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language'],
+        'Scene' => ['Scene', 'Catalogue', 'Run', 'Tree'],
+        'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language', 'Scene'],
         'Compare' => ['Compare', 'Run', 'Tree', 'Language'],
         'Console' => ['Console', 'Compare', 'File', 'Language', 'Page', 'Run', 'Tree'],
     ];

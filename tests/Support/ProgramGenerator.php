@@ -289,7 +289,7 @@ final class ProgramGenerator
     private function command(): Command
     {
         do {
-            $keys = array_keys(array_filter(Catalogue::entries(), static fn ($entry): bool => $entry->command && !$entry->value));
+            $keys = array_keys(array_filter(Catalogue::entries(), static fn ($entry): bool => 'nib' === $entry->object() && !$entry->value));
             $entry = Catalogue::get($this->pick($keys));
         } while (\in_array($entry->key, ['nib.clear', 'nib.speed'], true) && $this->chance(70));
         $arguments = [];

@@ -25,11 +25,12 @@ final class RealMachines
     }
 
     /**
-     * @param array<string, Program> $programs
+     * @param array<string, Program>               $programs
+     * @param array<string, array<string, string>> $files    what stands beside a program, by name; `in` has its answers
      *
      * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
      */
-    public static function run(array $programs, Language $language, int $seed): array
+    public static function run(array $programs, Language $language, int $seed, array $files = []): array
     {
         $folder = self::folder();
         if (Language::Cpp === $language) {
@@ -45,7 +46,7 @@ final class RealMachines
             if (Language::Cpp !== $language) {
                 file_put_contents("$folder/$name.{$language->extension()}", $language->print($program)->text());
             }
-            $results[$name] = self::execute($command, $folder, $seed);
+            $results[$name] = self::execute($command, $folder, $seed, $files[$name]['in'] ?? '', $files[$name] ?? []);
         }
         exec('rm -rf '.escapeshellarg($folder));
 
@@ -201,23 +202,27 @@ final class RealMachines
     }
 
     /**
-     * @param list<string> $command
+     * @param list<string>          $command
+     * @param array<string, string> $files   what stands beside the program
      *
      * @return array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}
      */
-    public static function execute(array $command, string $folder, int $seed, string $answers = ''): array
+    public static function execute(array $command, string $folder, int $seed, string $answers = '', array $files = []): array
     {
+        foreach (['layout.txt', 'signals.txt'] as $name) {
+            file_put_contents("$folder/$name", $files[$name] ?? '');
+        }
         file_put_contents("$folder/in", $answers);
         @unlink("$folder/trace.jsonl");
         @unlink("$folder/drawing.svg");
-        $environment = [...getenv(), 'SCRIVLET_TRACE' => 'trace.jsonl', 'SCRIVLET_SEED' => (string) $seed, 'PYTHONDONTWRITEBYTECODE' => '1', 'PYTHONIOENCODING' => 'utf-8'];
+        $environment = [...getenv(), 'SCRIVLET_TRACE' => 'trace.jsonl', 'SCRIVLET_SEED' => (string) $seed, 'SCRIVLET_SECONDS' => $files['seconds'] ?? '120', 'PYTHONDONTWRITEBYTECODE' => '1', 'PYTHONIOENCODING' => 'utf-8'];
         $process = proc_open(['timeout', '20', ...$command], [0 => ['file', "$folder/in", 'r'], 1 => ['file', "$folder/out", 'w'], 2 => ['file', "$folder/err", 'w']], $pipes, $folder, $environment);
         \assert(\is_resource($process));
         $exit = proc_close($process);
         $trace = [];
         foreach (is_file("$folder/trace.jsonl") ? explode("\n", rtrim((string) file_get_contents("$folder/trace.jsonl"))) : [] as $line) {
             if ('' !== $line) {
-                $trace[] = json_decode($line, true, 16, \JSON_THROW_ON_ERROR);
+                $trace[] = json_decode($line, true, 16) ?? throw new \RuntimeException(implode(' ', $command).': '.bin2hex(substr($line, 0, 300)));
             }
         }
 

@@ -99,5 +99,17 @@ return [
     // in, out, time
     ['ask', 0, 1, 'input({*})', ['@prompt({*})'], '@ask({*})', 'text', 'ask {*}', 'demander {*}'],
     ['ask_word', 0, 0, 'input()', '@prompt()', '@ask_word()', 'text', 'next word of the answer', 'mot suivant de la réponse'],
-    ['wait', 1, 1, 'time.sleep({0})', ['await @sleep({0})'], '@wait({0})', 'nothing', 'wait {0} seconds', 'attendre {0} secondes'],
+    // parts of the mower
+    ['drive_pair', 2, 2, '@DrivePair({0}, {1})', ['new @DrivePair({0}, {1})'], '@DrivePair({0}, {1})', 'drive pair', 'wheels on sockets {0} and {1}', 'roues sur les prises {0} et {1}'],
+    ['surface_sensor', 1, 1, '@SurfaceSensor({0})', ['new @SurfaceSensor({0})'], '@SurfaceSensor({0})', 'surface sensor', 'surface sensor on socket {0}', 'capteur de surface sur la prise {0}'],
+    ['range_sensor', 1, 1, '@RangeSensor({0})', ['new @RangeSensor({0})'], '@RangeSensor({0})', 'range sensor', 'range sensor on socket {0}', 'capteur de distance sur la prise {0}'],
+    ['lamp', 1, 1, '@Lamp({0})', ['new @Lamp({0})'], '@Lamp({0})', 'lamp', 'lamp on socket {0}', 'lampe sur la prise {0}'],
+    ['pair_drive', 3, 3, '{0}.drive({1}, {2})', '{0}.drive({1}, {2})', '{0}.drive({1}, {2})', 'nothing', '{0}: drive, left {1} %, right {2} %', '{0} : rouler, gauche {1} %, droite {2} %'],
+    ['pair_drive_for', 3, 3, '{0}.drive_for({1}, {2})', ['await {0}.driveFor({1}, {2})'], '{0}.drive_for({1}, {2})', 'nothing', '{0}: drive {1} at speed {2} %', '{0} : rouler de {1} à la vitesse {2} %'],
+    ['pair_turn', 2, 2, '{0}.turn({1})', ['await {0}.turn({1})'], '{0}.turn({1})', 'nothing', '{0}: turn by {1} degrees', '{0} : tourner de {1} degrés'],
+    ['pair_stop', 1, 1, '{0}.stop()', '{0}.stop()', '{0}.stop()', 'nothing', '{0}: stop', '{0} : arrêter'],
+    ['lamp_show', 2, 2, '{0}.show({1})', '{0}.show({1})', '{0}.show({1})', 'nothing', '{0} shines {1}', '{0} brille {1}'],
+    ['lamp_off', 1, 1, '{0}.off()', '{0}.off()', '{0}.off()', 'nothing', '{0} goes out', '{0} s’éteint'],
+    ['surface', 1, 1, '{0}.surface()', '{0}.surface()', '{0}.surface()', 'text', 'surface at {0}', 'surface sous {0}'],
+    ['distance', 1, 1, '{0}.distance()', '{0}.distance()', '{0}.distance()', 'maybe whole', 'distance from {0}', 'distance devant {0}'],
 ];

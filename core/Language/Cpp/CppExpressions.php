@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -68,7 +69,10 @@ abstract class CppExpressions extends BraceExpressions
         if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t'], true) && !$this->isVariable((string) $word)) {
             $words[] = $word;
             ++$this->at;
-        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair'], true) && $this->is('<', 1)) {
+        } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->peek(1)?->kind) {
+            $words[] = (string) $word;
+            ++$this->at;
+        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'optional'], true) && $this->is('<', 1)) {
             $this->at += 2;
             $inner = [];
             do {
@@ -125,6 +129,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'string':
                 return $this->named($token);
             case 'nullptr':
+            case 'nullopt':
                 ++$this->at;
 
                 return new NothingLiteral();
@@ -196,9 +201,14 @@ abstract class CppExpressions extends BraceExpressions
         return new Operation($operation, [$value]);
     }
 
-    /** `*max_element(v.begin(), v.end())`. */
+    /** `*max_element(v.begin(), v.end())`; `*found` is what an optional holds. */
     private function pointed(Token $token): Expression
     {
+        if (TokenKind::Name === $this->peek(1)?->kind && !$this->is('(', 2)) {
+            ++$this->at;
+
+            return $this->expression(9);
+        }
         $name = $this->peek(1)->text ?? '';
         if (!\in_array($name, ['max_element', 'min_element'], true) || !$this->is('(', 2)) {
             $this->fail('unsupported', $token, ['what' => '*']);
@@ -517,6 +527,10 @@ abstract class CppExpressions extends BraceExpressions
             case 'rbegin':
             case 'rend':
                 return 0 === $count ? new Operation($name, [$receiver]) : null;
+            case 'value':
+                return 0 === $count ? $receiver : null;
+            case 'has_value':
+                return 0 === $count ? new Binary(Operator::NotEqual, $receiver, new NothingLiteral()) : null;
             case 'at':
                 return 1 === $count && null !== $first ? new Item($receiver, $first, true) : null;
             case 'substr':

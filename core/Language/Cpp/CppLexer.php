@@ -25,6 +25,6 @@ final class CppLexer extends Lexer
 
     protected static function keywords(): array
     {
-        return explode(' ', 'and auto bool break case catch char class const constexpr continue default delete do double else enum explicit false float for friend if inline int long mutable namespace new not nullptr operator or private protected public return short signed sizeof static string struct switch template this throw true try typedef typename union unsigned using virtual void volatile while');
+        return explode(' ', 'and auto bool break case catch char class const constexpr continue default delete do double else enum explicit false float for friend if inline int long mutable namespace new not nullopt nullptr operator or private protected public return short signed sizeof static string struct switch template this throw true try typedef typename union unsigned using virtual void volatile while');
     }
 }

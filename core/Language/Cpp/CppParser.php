@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
@@ -504,6 +505,10 @@ final class CppParser extends CppExpressions
             if (TypeNames::read($type)->isList()) {
                 return $this->vector($type, $arguments);
             }
+            $fitting = FittingKind::ofClass($type);
+            if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
+                return new Operation($fitting->value, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            }
             if ('string' === $type && 2 === \count($arguments)) {
                 return new Operation('repeated', [$arguments[1]->value, $arguments[0]->value]);
             }
@@ -630,6 +635,17 @@ final class CppParser extends CppExpressions
         }
 
         return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
+    }
+
+    protected function unnamedFunction(): bool
+    {
+        if (!$this->accept('[')) {
+            return false;
+        }
+        $this->accept('&');
+        $this->accept('=');
+
+        return $this->accept(']') && (!$this->accept('(') || $this->accept(')'));
     }
 
     protected function loopVariable(): bool

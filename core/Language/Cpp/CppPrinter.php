@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\BracePrinter;
@@ -19,6 +20,7 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -38,6 +40,7 @@ use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -224,6 +227,13 @@ final class CppPrinter extends BracePrinter
         [$this->part, $this->declarations] = $before;
     }
 
+    protected function handler(Handler $handler): void
+    {
+        $this->line($handler, 'head', $this->commandName(Catalogue::get($handler->command())).'('.$this->expression($handler->what).', [] {');
+        $this->inside(fn () => $this->rows($handler->body));
+        $this->line($handler, 'close', '});');
+    }
+
     protected function eachHeader(EachLoop $loop, bool $private): string
     {
         $over = $loop->over;
@@ -290,7 +300,7 @@ final class CppPrinter extends BracePrinter
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof NothingLiteral => 'nullptr',
+            $expression instanceof NothingLiteral => 'nullopt',
             $expression instanceof ListLiteral, $expression instanceof MapLiteral => TypeNames::write($this->type($expression)).$this->braced($expression),
             $expression instanceof Item => $this->item($expression),
             $expression instanceof Slice => $this->slice($expression),
@@ -395,7 +405,7 @@ final class CppPrinter extends BracePrinter
         $empty = match ($type->kind) {
             TypeKind::Truth => ' = false',
             TypeKind::Text => ' = ""',
-            TypeKind::List, TypeKind::Map => '',
+            TypeKind::List, TypeKind::Map, TypeKind::MaybeWhole, TypeKind::DrivePair, TypeKind::SurfaceSensor, TypeKind::RangeSensor, TypeKind::Lamp => '',
             TypeKind::Letter => " = ' '",
             default => ' = 0',
         };
@@ -482,6 +492,21 @@ final class CppPrinter extends BracePrinter
 
         // Three octal digits end by themselves; a hexadecimal escape would go on into the letters behind it.
         return '"'.preg_replace_callback('/[\x00-\x1f\x7f]/', static fn (array $match): string => \sprintf('\\%03o', \ord($match[0])), $escaped).'"';
+    }
+
+    /** What counts or compares an optional number means what it holds. */
+    protected function binary(Binary $binary, int $around): string
+    {
+        if ($binary->operator->isLogic() || $binary->left instanceof NothingLiteral || $binary->right instanceof NothingLiteral) {
+            return parent::binary($binary, $around);
+        }
+
+        return parent::binary(new Binary($binary->operator, $this->held($binary->left), $this->held($binary->right)), $around);
+    }
+
+    private function held(Expression $value): Expression
+    {
+        return TypeKind::MaybeWhole === $this->type($value)->kind ? new UnreadExpression($this->expression($value, self::POSTFIX).'.value()') : $value;
     }
 
     /** Two whole numbers would be divided without the part behind the point. */

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Expression;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
@@ -39,7 +41,7 @@ final class ExpressionReader
     public const LONGEST = 2000;
     public const DEEPEST = 24;
 
-    private const TOKEN = '#\s*(?:(?<number>(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d+)?)|(?<text>"(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')|(?<name>nib\.[a-z]+|'.Names::PATTERN.')|(?<sign>\*\*|//|==|!=|<>|<=|>=|&&|\|\||~/|~%|[-+*/%^&=<>!(),×÷−≠≤≥\[\]]))#uA';
+    private const TOKEN = '#\s*(?:(?<number>(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d+)?)|(?<text>"(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')|(?<name>(?:nib|barrow|lantern|mower)\.[a-z_]+|'.Names::PATTERN.')|(?<sign>\*\*|//|==|!=|<>|<=|>=|&&|\|\||~/|~%|[-+*/%^&=<>!(),×÷−≠≤≥\[\]]))#uA';
 
     /** @var array<string, array{Operator, int}> sign or word to its meaning and its strength */
     private const BINARY = [
@@ -242,17 +244,17 @@ final class ExpressionReader
             return new TruthLiteral(self::TRUTHS[$name]);
         }
         $called = '(' === $this->peek();
-        $arguments = $called ? $this->arguments() : [];
+        $entry = self::command($name);
+        $arguments = $called ? (null === $entry ? $this->arguments() : $this->commandArguments($entry)) : [];
         if ('random' === $name || 'hasard' === $name) {
             $this->wants($name, 2, \count($arguments));
 
             return new RandomWhole($arguments[0], $arguments[1]);
         }
-        $entry = Catalogue::find(str_starts_with($name, 'nib.') ? $name : "nib.$name");
-        if (null !== $entry && $entry->value && ($called || str_starts_with($name, 'nib.'))) {
-            $this->wants($name, 0, \count($arguments));
+        if (null !== $entry && ($called || str_contains($name, '.'))) {
+            $this->wants($name, \count($entry->slots), \count($arguments));
 
-            return new CommandValue($entry->key);
+            return new CommandValue($entry->key, $arguments);
         }
         $known = \in_array($name, $this->context->variables, true);
         if ('nothing' === $name && !$called && !$known) {
@@ -276,6 +278,33 @@ final class ExpressionReader
         }
 
         return new VariableRead($name);
+    }
+
+    /** A command that answers, with its object or without. */
+    private static function command(string $name): ?Entry
+    {
+        foreach (str_contains($name, '.') ? [$name] : array_map(static fn (string $object): string => "$object.$name", SceneName::objects()) as $key) {
+            $entry = Catalogue::find($key);
+            if (true === $entry?->value) {
+                return $entry;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return list<Expression> choices need no quotes around them */
+    private function commandArguments(Entry $entry): array
+    {
+        $first = $this->tokens[$this->at + 1] ?? null;
+        $chosen = null === $first || ')' !== ($this->tokens[$this->at + 2][1] ?? null) ? null : ($entry->slots[0] ?? null)?->chosen($first[1]);
+        if (null !== $chosen) {
+            $this->at += 3;
+
+            return [new TextLiteral($chosen)];
+        }
+
+        return $this->arguments();
     }
 
     /**

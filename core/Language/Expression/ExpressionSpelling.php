@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
@@ -64,6 +65,7 @@ final readonly class ExpressionSpelling
                 : self::bracket('-'.$this->spell($expression->operand, 10), 8, $around),
             $expression instanceof Binary => $this->binary($expression, $around),
             $expression instanceof RandomWhole => $this->call($this->word('random'), $expression->operands()),
+            $expression instanceof FunctionReference => $expression->function,
             $expression instanceof CommandValue => $this->call($expression->command, $expression->arguments),
             $expression instanceof OwnValue => $this->call($expression->function, $expression->arguments),
             $expression instanceof Operation => $this->call($expression->key, $expression->arguments),

@@ -7,8 +7,10 @@ namespace Scrivlet\Core\Language\Handwriting;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Walk;
 
 /** A number that changes when what a part of a row says changes; a typed piece is shown as long as it is the same. */
 final class Fingerprint
@@ -27,6 +29,7 @@ final class Fingerprint
             'head' === $part && $row instanceof Script => '',
             'head' === $part => [$row->labels(), self::blanks($row), self::more($row)],
             $row instanceof Conditional && str_starts_with($part, 'then') => self::expression(($row->branches[(int) substr($part, 4)] ?? null)?->condition),
+            'enter' === $part && $row instanceof Handler => self::assigned($row),
             'close' === $part || 'after' === $part => $row instanceof Conditional ? '' : self::blanks($row),
             default => '',
         };
@@ -36,6 +39,18 @@ final class Fingerprint
         }
 
         return crc32(self::spelled([$row::class, $part, $says, $held]));
+    }
+
+    /** @return list<string> */
+    private static function assigned(Handler $handler): array
+    {
+        $names = [];
+        foreach (Walk::live($handler->body->statements) as $row) {
+            $names = [...$names, ...$row->assigned()];
+        }
+        sort($names);
+
+        return array_values(array_unique($names));
     }
 
     private static function more(Statement $row): mixed

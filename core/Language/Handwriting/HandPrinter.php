@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Handwriting;
 use Scrivlet\Core\Tree\Piece;
 use Scrivlet\Core\Tree\Program;
@@ -138,6 +139,9 @@ final class HandPrinter
             }
 
             return;
+        }
+        if ($row instanceof Handler && $isTyped) {
+            $this->part($row, 'enter', $indent.$this->unit, $shift, $forced);
         }
         $first = true;
         foreach ($row->bodies() as $name => $body) {

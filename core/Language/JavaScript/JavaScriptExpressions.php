@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\JavaScript;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -61,7 +62,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             case 'undefined':
                 ++$this->at;
 
-                return new NothingLiteral();
+                return new NothingLiteral('undefined' === $token->text);
             case 'new':
                 return $this->newArray($token);
             case 'await':
@@ -88,6 +89,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     private function newArray(Token $token): Expression
     {
+        $fitting = FittingKind::ofClass($this->sign(1) ?? '');
+        if (null !== $fitting && $this->is('(', 2)) {
+            $opened = $this->peek(2) ?? $token;
+            $this->at += 3;
+            $sockets = $this->arguments($opened);
+            if (\count($sockets) !== $fitting->sockets()) {
+                $this->fail(\count($sockets) < $fitting->sockets() ? 'few_arguments' : 'many_arguments', $opened, ['name' => $fitting->value, 'wanted' => $fitting->sockets(), 'given' => \count($sockets)]);
+            }
+
+            return $this->postfix(new Operation($fitting->value, array_map(static fn (Argument $argument): Expression => $argument->value, $sockets)));
+        }
         if (!$this->is('Array', 1) || !$this->is('(', 2)) {
             $this->fail('unsupported', $token, ['what' => 'new '.($this->peek(1)->text ?? '')]);
         }

@@ -71,9 +71,10 @@ final class JavaScriptParser extends JavaScriptExpressions
             }
             $equals = $this->tokens[$index + 2] ?? null;
             if ('const' === $token->text && null !== $name && '=' === $equals?->text) {
-                $opened = '(' === ($this->tokens[$index + 3]->text ?? '') ? $this->closingOf($index + 3) : null;
+                $from = 'async' === ($this->tokens[$index + 3]->text ?? '') ? $index + 4 : $index + 3;
+                $opened = '(' === ($this->tokens[$from]->text ?? '') ? $this->closingOf($from) : null;
                 if (null !== $opened && '=>' === ($this->tokens[$opened + 1]->text ?? '') && '{' === ($this->tokens[$opened + 2]->text ?? '')) {
-                    $this->functions[$name->text] = $this->signature($index + 3);
+                    $this->functions[$name->text] = $this->signature($from);
                 }
             }
         }
@@ -141,6 +142,11 @@ final class JavaScriptParser extends JavaScriptExpressions
             if (TokenKind::Name === $token->kind && TokenKind::Name === $this->peek(1)?->kind && !isset($this->begins[$this->at + 1])) {
                 $this->misspeltDeclaration($token);
             }
+            if ('async' === $token->text && $this->is('function', 1)) {
+                ++$this->at;
+
+                return [$this->definition($token)];
+            }
             if ('[' === $token->text && TokenKind::Sign === $token->kind) {
                 return $this->several($token);
             }
@@ -161,7 +167,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 return [$this->ended($row, $start)];
             case 'await':
                 ++$this->at;
-                $value = $this->value();
+                $value = $this->expression();
                 $this->semicolon();
 
                 return [$this->ended($this->performed($value, $start, $this->endOffset()), $start)];
@@ -303,7 +309,8 @@ final class JavaScriptParser extends JavaScriptExpressions
     /** `= (a, b) => {`: a function under another sign. */
     private function isArrow(): bool
     {
-        $closing = $this->is('=') && $this->is('(', 1) ? $this->closingOf($this->at + 1) : null;
+        $opened = $this->is('async', 1) ? 2 : 1;
+        $closing = $this->is('=') && $this->is('(', $opened) ? $this->closingOf($this->at + $opened) : null;
 
         return null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '') && '{' === ($this->tokens[$closing + 2]->text ?? '');
     }
@@ -311,6 +318,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function arrowDefinition(Token $token, Token $name): Statement
     {
         ++$this->at;
+        $this->accept('async');
 
         return $this->function($token, $name, true);
     }
@@ -389,6 +397,14 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
 
         return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
+    }
+
+    protected function unnamedFunction(): bool
+    {
+        $this->accept('async');
+        $isOld = $this->accept('function');
+
+        return $this->accept('(') && $this->accept(')') && ($isOld || $this->accept('=>'));
     }
 
     protected function loopVariable(): bool

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
+use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\BracePrinter;
 use Scrivlet\Core\Language\Language;
@@ -15,6 +16,7 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -41,8 +43,11 @@ final class JavaScriptPrinter extends BracePrinter
         return Language::JavaScript;
     }
 
+    private Waiting $waiting;
+
     protected function program(): void
     {
+        $this->waiting = new Waiting($this->program);
         $body = $this->captured(function (): void {
             $this->enter($this->program->script);
             $this->outermost($this->program->functions);
@@ -81,7 +86,26 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $parameters = array_map(fn (string $name): string => $this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->parameters);
 
-        return 'function '.$this->name($function->name).'('.implode(', ', $parameters).')';
+        return ($this->waiting->functions[$function->name] ?? false ? 'async ' : '').'function '.$this->name($function->name).'('.implode(', ', $parameters).')';
+    }
+
+    protected function calledCommand(Entry $entry, array $arguments): string
+    {
+        return ($entry->takesTime ? 'await ' : '').parent::calledCommand($entry, $arguments);
+    }
+
+    protected function ownCall(string $function, array $arguments, int $around): string
+    {
+        $call = parent::ownCall($function, $arguments, $around);
+
+        return $this->waiting->functions[$function] ?? false ? $this->bracket("await $call", self::UNARY, $around) : $call;
+    }
+
+    protected function handler(Handler $handler): void
+    {
+        $this->line($handler, 'head', $this->commandName(Catalogue::get($handler->command())).'('.$this->expression($handler->what).', '.($this->waiting->waits($handler->body->statements) ? 'async ' : '').'() => {');
+        $this->inside(fn () => $this->rows($handler->body));
+        $this->line($handler, 'close', '});');
     }
 
     protected function eachHeader(EachLoop $loop, bool $private): string
@@ -127,7 +151,7 @@ final class JavaScriptPrinter extends BracePrinter
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof NothingLiteral => 'null',
+            $expression instanceof NothingLiteral => $expression->undefined ? 'undefined' : 'null',
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->key($pair[0]).': '.$this->expression($pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),
             $expression instanceof Item => $this->item($expression),
@@ -239,7 +263,7 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function commandName(Entry $entry): string
     {
-        $this->need('nib');
+        $this->need($entry->object() ?? $entry->camelName());
 
         return $entry->camelName();
     }

@@ -20,9 +20,9 @@ final readonly class Checker
 {
     /** What each language brings along beside the tables. */
     private const BUILT_IN = [
-        'python' => ['print', 'range', 'list', 'dict', 'str', 'int', 'float', 'bool', 'len', 'input', 'nib', 'random', 'math', 'time', 'scrivlet'],
-        'javascript' => ['console', 'Math', 'Object', 'Array', 'String', 'Number', 'Boolean', 'parseInt', 'parseFloat', 'prompt', 'nib', 'process', 'NaN', 'Infinity'],
-        'cpp' => ['cout', 'cin', 'endl', 'nib', 'std', 'string', 'main', 'pow', 'getline', 'rand'],
+        'python' => ['print', 'range', 'list', 'dict', 'str', 'int', 'float', 'bool', 'len', 'input', 'nib', 'barrow', 'lantern', 'mower', 'random', 'math', 'time', 'scrivlet'],
+        'javascript' => ['console', 'Math', 'Object', 'Array', 'String', 'Number', 'Boolean', 'parseInt', 'parseFloat', 'prompt', 'nib', 'barrow', 'lantern', 'mower', 'process', 'NaN', 'Infinity'],
+        'cpp' => ['cout', 'cin', 'endl', 'nib', 'std', 'string', 'main', 'pow', 'getline', 'rand', 'nullopt', 'barrow', 'lantern', 'mower'],
     ];
 
     public function __construct(private ExpressionParser $parser, private Program $program, private Types $types, private Language $language)

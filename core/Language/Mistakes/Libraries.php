@@ -12,7 +12,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 final class Libraries
 {
     private const PYTHON = ['random', 'math', 'time'];
-    private const JAVASCRIPT = ['nib', 'sleep'];
+    private const JAVASCRIPT = ['nib', 'barrow', 'lantern', 'mower', 'sleep', 'wait', 'announce', 'whenAnnounced', 'DrivePair', 'SurfaceSensor', 'RangeSensor', 'Lamp'];
     /** What each header declares, as far as courses go; the order is that in which they are told. */
     private const CPP = [
         'iostream' => ['cout', 'cin', 'endl', 'getline'],
@@ -22,7 +22,7 @@ final class Libraries
         'algorithm' => ['sort', 'reverse', 'count', 'find', 'shuffle', 'greater'],
         'cmath' => ['sqrt', 'pow', 'floor', 'ceil', 'round', 'fmod', 'trunc'],
         'tuple' => ['tie', 'make_tuple'],
-        'scrivlet.hpp' => ['nib', 'random_between', 'wait'],
+        'scrivlet.hpp' => ['nib', 'barrow', 'lantern', 'mower', 'random_between', 'wait', 'announce', 'when_announced', 'DrivePair', 'SurfaceSensor', 'RangeSensor', 'Lamp'],
     ];
     /** Headers that GCC 12 brings in with another one. */
     private const WITHIN = [

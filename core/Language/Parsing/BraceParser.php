@@ -21,6 +21,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
@@ -290,7 +291,7 @@ abstract class BraceParser extends ExpressionParser
     private function statement(): array
     {
         $token = $this->peek() ?? $this->fail('empty');
-        $own = $this->ownRow($token);
+        $own = $this->ownRow($token) ?? $this->handlerRow($token);
         if (null !== $own) {
             return $own;
         }
@@ -927,6 +928,67 @@ abstract class BraceParser extends ExpressionParser
         $this->semicolon();
 
         return $this->ended(new GiveBack($this->newId(), $value), $token->offset);
+    }
+
+    /** Reads what stands before the braces of a function without a name: `() =>`, `[]`. */
+    abstract protected function unnamedFunction(): bool;
+
+    /**
+     * `lantern.whenPressed("round", () => {`: rows that run when something happens.
+     *
+     * @return list<Statement>|null
+     */
+    private function handlerRow(Token $token): ?array
+    {
+        $start = $this->at;
+        $name = isset($this->objects[$token->text]) ? $this->objects[$token->text].'.'.$this->sign(2) : $token->text;
+        $entry = Vocabulary::commands($this->language())[$name] ?? null;
+        $event = null;
+        foreach (Handler::EVENTS as $key => [$command]) {
+            $event = $command === $entry?->key ? $key : $event;
+        }
+        if (null === $entry || null === $event) {
+            return null;
+        }
+        $this->at += str_contains($name, '.') ? 3 : 1;
+        $opened = $this->peek() ?? $token;
+        if (!$this->is('(')) {
+            $this->at = $start;
+
+            return null;
+        }
+        ++$this->at;
+        $what = $this->argument();
+        if (!$this->accept(',') || !$this->unnamedFunction() || !$this->is('{')) {
+            $this->at = $start;
+
+            return null;
+        }
+        if (1 !== $this->parent || '' !== $this->scope) {
+            $this->fail('handler_inside', $token);
+        }
+        $id = $this->newId();
+        $loops = $this->loops;
+        $this->loops = [];
+        $body = $this->body($id, $start, 'head', 'body', false);
+        $this->loops = $loops;
+        $this->closeHandler($id, $start, $opened);
+
+        return [new Handler($id, $event, $this->fitted($entry->slots[0], $what), $body)];
+    }
+
+    private function closeHandler(int $id, int $start, Token $opened): void
+    {
+        if (!$this->is('}')) {
+            $this->missingBrace($start);
+
+            return;
+        }
+        $offset = $this->offset();
+        ++$this->at;
+        $this->close($opened);
+        $this->semicolon();
+        $this->cut($id, 'close', $offset, $this->endOffset());
     }
 
     /** @return list<Statement> */

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
@@ -19,6 +20,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -42,7 +44,7 @@ abstract class ExpressionParser extends Parser
     /** @var list<array{Binary, int, string}> each plus, where its sign stands, and in whose scope */
     public array $sums = [];
     /** @var array<string, string> names that mean a command's object: `nib`, or what it was called on bringing it in */
-    protected array $objects = ['nib' => 'nib'];
+    protected array $objects = ['nib' => 'nib', 'barrow' => 'barrow', 'lantern' => 'lantern', 'mower' => 'mower'];
 
     /** One less: `n - 1`, or the number itself. */
     public static function less(Expression $value, int $by = 1): Expression
@@ -487,7 +489,7 @@ abstract class ExpressionParser extends Parser
         if (null !== $near) {
             $this->fail('misspelt_command', $member, ['name' => $name, 'near' => $near], [new Replacement($member->offset, \strlen($name), $near)]);
         }
-        foreach (['nib', 'barrow', 'lantern', 'mower'] as $other) {
+        foreach (SceneName::objects() as $other) {
             if ($other !== $object && \in_array($name, Vocabulary::methods($this->language(), $other), true)) {
                 $this->fail('other_scene', $member, ['name' => $name, 'object' => $other]);
             }
@@ -525,10 +527,16 @@ abstract class ExpressionParser extends Parser
         return new CommandValue($entry->key, $values);
     }
 
-    private function fitted(Slot $slot, Argument $argument): Expression
+    protected function fitted(Slot $slot, Argument $argument): Expression
     {
         $value = $argument->value;
         $length = $argument->end - $argument->offset;
+        if (SlotType::Choice === $slot->type) {
+            return $this->oneOf($slot, $argument);
+        }
+        if (SlotType::Handler === $slot->type) {
+            return $this->handedOver($argument);
+        }
         if (SlotType::Colour === $slot->type) {
             if ($value instanceof TextLiteral) {
                 $known = Ink::canonical($value->value);
@@ -555,6 +563,37 @@ abstract class ExpressionParser extends Parser
         return $value;
     }
 
+    private function oneOf(Slot $slot, Argument $argument): Expression
+    {
+        $value = $argument->value;
+        $length = $argument->end - $argument->offset;
+        $known = array_map(strval(...), array_keys($slot->choices));
+        if ($value instanceof TextLiteral && !isset($slot->choices[$value->value])) {
+            $near = $slot->chosen($value->value) ?? Names::nearest($value->value, $known);
+            $this->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $known[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
+        } elseif ($value instanceof VariableRead && isset($slot->choices[$value->name]) && !$this->isVariable($value->name)) {
+            $this->silenced[$value->name] = true;
+            $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
+        }
+
+        return $value;
+    }
+
+    /** The name of a function, without brackets: it is not called here. */
+    private function handedOver(Argument $argument): Expression
+    {
+        $value = $argument->value;
+        if ($value instanceof VariableRead && isset($this->functions[$value->name])) {
+            return new FunctionReference($value->name);
+        }
+        if ($value instanceof OwnValue && [] === $value->arguments) {
+            $this->mistake('handler_called', $argument->offset, $argument->end - $argument->offset, ['name' => $value->function], [new Replacement($argument->end - 2, 2, '')]);
+
+            return new FunctionReference($value->function);
+        }
+        $this->failAt('handler_wanted', $argument->offset, $argument->end - $argument->offset);
+    }
+
     /** @param list<Argument> $arguments */
     protected function called(Token $token, array $arguments): Expression
     {
@@ -571,6 +610,10 @@ abstract class ExpressionParser extends Parser
         if (null !== $made) {
             return $made;
         }
+        $entry = Vocabulary::commands($this->language())['sleep' === $name ? 'wait' : $name] ?? null;
+        if (null !== $entry) {
+            return $this->commanded($entry, $token, $arguments);
+        }
         $candidates = SpellingIndex::of($this->language())->functions[$name] ?? [];
         $made = Spelled::match($candidates, $arguments, $this->text);
         if (null !== $made) {
@@ -580,9 +623,9 @@ abstract class ExpressionParser extends Parser
             $wanted = \count($candidates[0][1]);
             $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $token, ['name' => $name, 'wanted' => $wanted, 'given' => \count($arguments)]);
         }
-        $entry = Vocabulary::commands($this->language())["nib.$name"] ?? null;
+        $entry = Vocabulary::withoutObject($this->language(), $name);
         if (null !== $entry) {
-            $this->fail('object_missing', $token, ['name' => $name, 'object' => 'nib'], [new Replacement($token->offset, 0, 'nib.')]);
+            $this->fail('object_missing', $token, ['name' => $name, 'object' => (string) $entry->object()], [new Replacement($token->offset, 0, $entry->object().'.')]);
         }
         $this->read($name, $token->offset, true);
 

@@ -53,14 +53,18 @@ final class Reader
         if (null !== $old) {
             [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $old, $language, $parser->lastId());
         }
+        if (Language::Python === $language) {
+            [$merged, $parser->cuts] = Handlers::merged($rows->rows, $parser->cuts);
+            $rows = new Rows($rows->imports, $merged, $rows->above, $rows->below);
+        }
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
         $mistakes = self::first((new Checker($parser, $program, $types, $language))->mistakes());
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
-        $program = $program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids));
+        $program = Scenes::settled($program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids)), $old);
         if ($language->print($program)->text() !== $text) {
-            $program = self::unread($text, $language);
+            $program = Scenes::settled(self::unread($text, $language), $old);
         }
         if (null !== $old) {
             $kept = Matching::keptWritings($program, $old, $language);

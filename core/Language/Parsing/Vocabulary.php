@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Language\Language;
 
 /** The catalogue's commands by the names that a language gives them. */
@@ -27,6 +28,19 @@ final class Vocabulary
         }
 
         return self::$commands[$language->value];
+    }
+
+    /** A command by its name alone, where its object is missing. */
+    public static function withoutObject(Language $language, string $method): ?Entry
+    {
+        foreach (SceneName::objects() as $object) {
+            $entry = self::commands($language)["$object.$method"] ?? null;
+            if (null !== $entry) {
+                return $entry;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<string> the names of an object's commands */

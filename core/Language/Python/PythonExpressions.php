@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python;
 
+use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -626,6 +627,9 @@ abstract class PythonExpressions extends ExpressionParser
         $plain = [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
         if (!$plain) {
             return null;
+        }
+        if ('time.sleep' === $name) {
+            return $this->commanded(Catalogue::get('wait'), $token, $arguments);
         }
         if (('random.randint' === $name || 'random.randrange' === $name) && null !== $first) {
             $last = $arguments[1]->value ?? null;

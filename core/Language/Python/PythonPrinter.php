@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python;
 
+use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Printer;
@@ -19,6 +20,7 @@ use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -139,6 +141,30 @@ class PythonPrinter extends Printer
         $this->line($function, 'head', 'def '.$this->name($function->name).'('.implode(', ', $parameters).'):');
         $this->suite($function, $function->body, 'body');
         $this->part = $before;
+    }
+
+    /** A lambda of Python holds one expression, so that a handler is a function with a name, which is handed over below it. */
+    protected function handler(Handler $handler): void
+    {
+        $name = $this->makeUp($handler->functionName());
+        $this->line($handler, 'head', "def $name():");
+        $shared = array_keys(array_intersect_key($this->assignedIn($handler), $this->types->scopes->reachedInto));
+        if ([] !== $shared) {
+            $this->inside(fn () => $this->line($handler, 'enter', 'global '.implode(', ', array_map(fn (string|int $shared): string => $this->name((string) $shared), $shared))));
+        }
+        $this->suite($handler, $handler->body, 'body');
+        $this->line($handler, 'close', $this->commandName(Catalogue::get($handler->command())).'('.$this->expression($handler->what).", $name)");
+    }
+
+    /** @return array<string, true> */
+    private function assignedIn(Handler $handler): array
+    {
+        $names = [];
+        foreach (Walk::live($handler->body->statements) as $row) {
+            $names += array_fill_keys($row->assigned(), true);
+        }
+
+        return $names;
     }
 
     protected function pass(Pass $pass): void
@@ -299,7 +325,7 @@ class PythonPrinter extends Printer
 
     protected function commandName(Entry $entry): string
     {
-        $this->need('nib');
+        $this->need($entry->object() ?? $entry->key);
 
         return $entry->snakeName();
     }

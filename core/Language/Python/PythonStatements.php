@@ -261,9 +261,9 @@ abstract class PythonStatements extends PythonExpressions
         }
         if (null !== $next && \in_array($next->kind, [TokenKind::Number, TokenKind::Text, TokenKind::Name], true) && !$this->isVariable($value->name)) {
             $this->unread_($value->name, $token);
-            $entry = Vocabulary::commands($this->language())["nib.$value->name"] ?? null;
+            $entry = Vocabulary::withoutObject($this->language(), $value->name);
             if (null !== $entry) {
-                $this->fail('object_missing', $token, ['name' => $value->name, 'object' => 'nib'], [new Replacement($token->offset, 0, 'nib.')]);
+                $this->fail('object_missing', $token, ['name' => $value->name, 'object' => (string) $entry->object()], [new Replacement($token->offset, 0, $entry->object().'.')]);
             }
         }
     }

@@ -8,6 +8,7 @@ use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\ShareVariable;
@@ -39,6 +40,9 @@ final readonly class Scopes
         $locals = $globals = $reached = [];
         foreach ($program->rowsOf($program->script) as $statement) {
             $globals += array_fill_keys($statement->assigned(), true);
+            if ($statement instanceof Handler) {
+                $reached += self::reachedBy($statement, $program->script);
+            }
         }
         foreach ($program->definitions() as $function) {
             $own = array_fill_keys($function->parameters, true);
@@ -64,6 +68,21 @@ final readonly class Scopes
         }
 
         return new self($locals, $globals, array_intersect_key($globals, $reached), [...$program->functions, ...$program->below]);
+    }
+
+    /**
+     * The variables that a handler shares with the rest: it runs later, when what stands around it has ended.
+     *
+     * @return array<string, true>
+     */
+    private static function reachedBy(Handler $handler, Script $script): array
+    {
+        $names = [];
+        foreach (Walk::live($handler->body->statements) as $row) {
+            $names += self::mentionedByItself($row);
+        }
+
+        return array_filter($names, static fn (string|int $name): bool => !self::onlyWithinCounts($script, (string) $name, false), \ARRAY_FILTER_USE_KEY);
     }
 
     /** @return int the function's id, or PROGRAM */

@@ -97,6 +97,9 @@ final class StaticType
         if ($this->isNumeric() && $other->isNumeric()) {
             return TypeKind::Number === $this->kind || TypeKind::Number === $other->kind ? self::number() : self::whole();
         }
+        if (TypeKind::MaybeWhole === $this->kind && $other->isWhole() || $this->isWhole() && TypeKind::MaybeWhole === $other->kind) {
+            return self::of(TypeKind::MaybeWhole);
+        }
         if ($this->isTextual() && $other->isTextual()) {
             return self::text();
         }

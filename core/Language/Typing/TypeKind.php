@@ -20,6 +20,12 @@ enum TypeKind
     case Map;
     /** A small function as a value. */
     case Function;
+    /** A whole number, or nothing. */
+    case MaybeWhole;
+    case DrivePair;
+    case SurfaceSensor;
+    case RangeSensor;
+    case Lamp;
     /** Values of several kinds. */
     case Mixed;
 }

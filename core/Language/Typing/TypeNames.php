@@ -17,6 +17,11 @@ final class TypeNames
             TypeKind::Letter => 'char',
             TypeKind::List => 'vector<'.self::write($type->element ?? StaticType::unknown()).'>',
             TypeKind::Map => 'map<'.self::write($type->key ?? StaticType::unknown()).', '.self::write($type->element ?? StaticType::unknown()).'>',
+            TypeKind::MaybeWhole => 'optional<int>',
+            TypeKind::DrivePair => 'DrivePair',
+            TypeKind::SurfaceSensor => 'SurfaceSensor',
+            TypeKind::RangeSensor => 'RangeSensor',
+            TypeKind::Lamp => 'Lamp',
             TypeKind::Mixed, TypeKind::Function => 'auto',
         };
     }
@@ -38,6 +43,11 @@ final class TypeNames
             'bool' => StaticType::truth(),
             'string' => StaticType::text(),
             'char' => StaticType::letter(),
+            'optional<int>' => StaticType::of(TypeKind::MaybeWhole),
+            'DrivePair' => StaticType::of(TypeKind::DrivePair),
+            'SurfaceSensor' => StaticType::of(TypeKind::SurfaceSensor),
+            'RangeSensor' => StaticType::of(TypeKind::RangeSensor),
+            'Lamp' => StaticType::of(TypeKind::Lamp),
             default => StaticType::unknown(),
         };
     }

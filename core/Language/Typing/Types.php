@@ -219,6 +219,11 @@ final class Types
             'list1' => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
             'keys' => StaticType::listOf($first->key ?? StaticType::unknown()),
             'values' => StaticType::listOf($first->item()),
+            'maybe whole' => StaticType::of(TypeKind::MaybeWhole),
+            'drive pair' => StaticType::of(TypeKind::DrivePair),
+            'surface sensor' => StaticType::of(TypeKind::SurfaceSensor),
+            'range sensor' => StaticType::of(TypeKind::RangeSensor),
+            'lamp' => StaticType::of(TypeKind::Lamp),
             'pairs' => StaticType::listOf(StaticType::listOf(StaticType::unknown())),
             default => StaticType::unknown(),
         };

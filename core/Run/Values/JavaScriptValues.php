@@ -87,13 +87,22 @@ final class JavaScriptValues extends Values
             return self::numeric($value->items[0] ?? '');
         }
 
-        return null === $value || \is_object($value) ? \NAN : (float) self::number($value);
+        return match (true) {
+            Nothing::Null === $value => 0.0,
+            null === $value, \is_object($value) => \NAN,
+            default => (float) self::number($value),
+        };
     }
 
     /** Values of two kinds are never the same (IsStrictlyEqual, ECMAScript 2022, 7.2.16). */
     public function equal(mixed $a, mixed $b): bool
     {
         return \is_bool($a) === \is_bool($b) && parent::equal($a, $b);
+    }
+
+    public function truth(mixed $value): bool
+    {
+        return Nothing::Null !== $value && parent::truth($value);
     }
 
     protected function comparable(mixed $value): float
@@ -213,6 +222,10 @@ final class JavaScriptValues extends Values
                 return '[object Object]';
             }
 
+            if (Nothing::Null === $value) {
+                return 'null';
+            }
+
             return null === $value ? 'undefined' : (\is_scalar($value) ? (string) $value : '');
         }
         if (is_nan($value)) {
@@ -245,7 +258,7 @@ final class JavaScriptValues extends Values
 
     protected function part(mixed $item): string
     {
-        return null === $item ? '' : $this->text($item);
+        return null === $item || Nothing::Null === $item ? '' : $this->text($item);
     }
 
     protected function count_(int $count): float

@@ -22,9 +22,9 @@ final class Sheet
     public const FARTHEST = 1000000.0;
     private const GRID = 1e9;
 
-    public float $x = 0.0;
-    public float $y = 0.0;
-    public float $heading = 0.0;
+    private float $x = 0.0;
+    private float $y = 0.0;
+    private float $heading = 0.0;
     private bool $down = true;
     private string $ink;
     private float $hue;
@@ -191,6 +191,21 @@ final class Sheet
     {
         $this->shape = null === $this->shape ? null : [[$this->x, $this->y]];
         $this->trace->happened('clear');
+    }
+
+    public function x(): float
+    {
+        return $this->x;
+    }
+
+    public function y(): float
+    {
+        return $this->y;
+    }
+
+    public function heading(): float
+    {
+        return $this->heading;
     }
 
     private function goTo(float $x, float $y): void

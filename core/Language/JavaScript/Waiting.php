@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Tree\Command;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Walk;
+
+/** Which functions of a program wait, by themselves or by calling one that does: JavaScript has to say `async` and `await` there. */
+final class Waiting
+{
+    /** @var array<string, true> */
+    public array $functions = [];
+
+    public function __construct(Program $program)
+    {
+        do {
+            $before = \count($this->functions);
+            foreach ($program->definitions() as $function) {
+                if (!isset($this->functions[$function->name]) && $this->waits($function->body->statements)) {
+                    $this->functions[$function->name] = true;
+                }
+            }
+        } while (\count($this->functions) > $before);
+    }
+
+    /** @param list<Statement> $rows */
+    public function waits(array $rows): bool
+    {
+        foreach (Walk::live($rows) as $row) {
+            if ($row instanceof Command && Catalogue::get($row->command)->takesTime || $row instanceof OwnCall && isset($this->functions[$row->function])) {
+                return true;
+            }
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof OwnValue && isset($this->functions[$value->function])
+                    || $value instanceof Operation && str_starts_with(ValueOperations::find($value->key)->spellings['javascript'][0] ?? '', 'await ')) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,11 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+/** JavaScript's `null`, which it keeps apart from `undefined`; everywhere else nothing is PHP's null. */
+enum Nothing
+{
+    case Null;
+}
