@@ -8,7 +8,9 @@ import { mouse, ownDrawer } from "./desk/drawer";
 import { act, refused, travel } from "./desk/editing";
 import { blankAt, commit, isOpen } from "./desk/filler";
 import { keys } from "./desk/keys";
+import { drawBreaks } from "./desk/breaks";
 import * as player from "./desk/player";
+import { forget } from "./desk/stage";
 import { pointing } from "./desk/pointing";
 import { files } from "./desk/files";
 import { handsOfAll, inkMeter, sealing } from "./desk/seals";
@@ -43,6 +45,8 @@ startServer((answer: Answer) => {
   if (slot && !isOpen()) blankAt(row, slot)?.focus();
   state();
   caret.draw();
+  drawBreaks();
+  forget();
   player.stale();
 });
 caret.start(act);

@@ -29,6 +29,38 @@ export interface Facts {
   ink: [typed: number, all: number];
   /** Rows written in the place of printed ones that are not proven to do the same. */
   unsealed: number[];
+  setting: Setting;
+}
+/** A part that a row plugs into the mower. */
+export interface Fitting {
+  row: number;
+  name: string;
+  kind: string;
+  sockets: number[];
+}
+interface AnyLayout {
+  text: string;
+  name: string;
+  goals: string[];
+}
+export interface PlotLayout extends AnyLayout {
+  rows: string[];
+  barrow: [x: number, y: number, facing: string];
+  load: number;
+  goalTexts: string[];
+}
+export interface LawnLayout extends AnyLayout {
+  mower: [x: number, y: number, heading: number];
+  piles: [x: number, y: number][];
+}
+/** The scene of the program, and how it is laid out before a run. */
+export interface Setting {
+  scene: string;
+  asks: boolean;
+  /** Whether the layouts are the program's own. */
+  own: boolean;
+  layouts: (PlotLayout | LawnLayout)[];
+  fittings: Fitting[];
 }
 export interface Mistake {
   kind: string;
@@ -57,6 +89,8 @@ export interface DeskData extends Facts {
   phrases: Record<string, string>;
   nonce: string;
   inks: [name: string, hex: string][];
+  /** What may stand in a blank of a row, by the row's kind and the blank's name. */
+  choices: Record<string, [value: string, words: string][]>;
 }
 export interface Answer extends Facts {
   order: string[];

@@ -1,5 +1,6 @@
 import { column, rowLine } from "./caret";
 import { data, say } from "./data";
+import { lampEditor } from "./lamps";
 import { Listbox, placeBelow, type Option } from "./listbox";
 import { Refused, send } from "./server";
 
@@ -12,6 +13,19 @@ const SIGNS: Record<string, string[]> = {
   any: ["&", '""', ...NUMBER_SIGNS, ...TRUTH_SIGNS],
 };
 
+/** What the objects of a scene answer. */
+const ANSWERS: Record<string, string[]> = {
+  sheet: ["nib.x()", "nib.y()", "nib.heading()"],
+  plot: ["barrow.load()", "barrow.facing()"],
+  lantern: ["lantern.brightness()"],
+};
+const TRUTHS: Record<string, string[]> = {
+  plot: ["path_clear", "clear_left", "clear_right", "seedling_here", "at_gate"].map((name) => `barrow.${name}()`),
+  lantern: ["pressed", "was_pressed"].flatMap((name) =>
+    ["round", "square", "both"].map((button) => `lantern.${name}(${button})`),
+  ),
+};
+
 let open: { box: HTMLElement; close: (commit: boolean) => boolean } | null = null;
 
 /** Blanks in the order of the page. */
@@ -21,6 +35,12 @@ export function blanks(): HTMLElement[] {
 
 function optionsOf(blank: HTMLElement): Option[] {
   const type = blank.dataset.type!;
+  if (type === "choice") {
+    const entry = blank.closest<HTMLElement>("li")!.dataset.entry;
+    const options = data.choices[`${entry} ${blank.dataset.slot}`] ?? [];
+    return options.map(([, words]) => ({ value: words, label: words, icon: "split", kind: "event" }));
+  }
+  if (type === "pattern" || type === "handler") return [];
   if (type === "colour") return data.inks.map(([label, hex]) => ({ value: label, label, hex }));
   if (type === "function")
     return data.functions.map((one) => ({ value: one.name, label: one.name, icon: "bookmark-plus", kind: "own" }));
@@ -38,13 +58,18 @@ function optionsOf(blank: HTMLElement): Option[] {
     }));
   if (type === "truth")
     return [
-      ...[say("true"), say("false")].map((value) => ({ value, label: value, icon: "split", kind: "choose" })),
+      ...[...(TRUTHS[data.setting.scene] ?? []), say("true"), say("false")].map((value) => ({
+        value,
+        label: value,
+        icon: "split",
+        kind: "choose",
+      })),
       ...variables,
     ];
-  const answers = ["nib.x()", "nib.y()", "nib.heading()", `${say("random")}(1, 6)`].map((value) => ({
+  const answers = [...(ANSWERS[data.setting.scene] ?? []), `${say("random")}(1, 6)`].map((value) => ({
     value,
     label: value,
-    icon: "pen-tool",
+    icon: "circle-help",
     kind: "nib",
   }));
   return [...variables, ...giving, ...answers];
@@ -100,6 +125,7 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     box.append(message);
     input.setAttribute("aria-invalid", "true");
   }
+  if (blank.dataset.type === "pattern") box.append(lampEditor(input));
   const signs = signsFor(input, SIGNS[blank.dataset.type!] ?? []);
   if (signs) box.append(signs);
   box.append(list.element);
@@ -169,7 +195,7 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     event.stopPropagation();
   });
   input.addEventListener("blur", () => setTimeout(() => document.activeElement !== input && finish(true, false)));
-  list.filter(blank.dataset.type === "colour" || reason !== null ? "" : lastWord(first ?? ""), -1);
+  list.filter(["colour", "choice"].includes(blank.dataset.type!) || reason !== null ? "" : lastWord(first ?? ""), -1);
   size();
   input.focus({ preventScroll: true });
   if (first === null) input.select();

@@ -1,8 +1,12 @@
 import { linesOf, mark, reveal, words } from "./columns";
 import { byId, data, icon, say } from "./data";
 import { commit } from "./filler";
+import { isBreak, onBreaks } from "./breaks";
+import { choices } from "./paths";
+import { scenePlayer } from "./scenes";
+import type { SceneEvent, ScenePlayer } from "./scenes/scene";
 import { post } from "./server";
-import { SheetPlayer, type SceneEvent } from "./sheet";
+import * as stage from "./stage";
 
 export interface Report {
   rows: string[];
@@ -18,77 +22,135 @@ export interface Report {
   /** What the real machine calls the mistake. */
   real: string | null;
   errorRow: string | null;
+  /** Moment and milliseconds of the run's own time from then on; by twos. */
+  times: number[];
+  /** The run's own time at its end. */
+  now: number;
+  /** Moment and what a condition came to; by twos. */
+  truths: number[];
+  goals: [words: string, met: boolean][];
+  /** Whether something from outside could still start a script. */
+  listens: boolean;
 }
 
 /** Moments a second for each pace; the last shows the end at once. */
 const PACES = [1, 2, 4, 7, 12, 25, 60, 150, 500, Infinity];
+/** How fast the run's own time passes at each pace. */
+const CLOCKS = [0.1, 0.2, 0.4, 0.7, 1, 1, 2, 4, 10, Infinity];
+/** A run begins to play with its first steps, while the others are still on their way. */
+const FIRST_STEPS = 1500;
 
 const slider = byId<HTMLInputElement>("moment");
 const pace = byId<HTMLInputElement>("pace");
 const playButton = byId<HTMLButtonElement>("play");
 const message = byId("run-message");
+const svg = byId<SVGSVGElement>("sheet");
 let report: Report | null = null;
-let sheet: SheetPlayer | null = null;
+let scene: ScenePlayer | null = null;
 let moment = 0;
+/** The run's own time that is shown, in milliseconds. */
+let clock = 0;
 let playing = 0;
 let owed = 0;
 let seed = Math.floor(Math.random() * 1e6);
+let isQuiet = true;
 
 function keyAt(step: number): string {
   return `${report!.rows[report!.steps[step - 1] ?? 0] ?? ""}/0`;
 }
 
+/** When a moment begins in the run's own time. */
+function timeAt(step: number): number {
+  const times = report!.times;
+  let low = 0;
+  let high = times.length / 2;
+  while (low < high) {
+    const middle = (low + high) >> 1;
+    if (times[2 * middle]! <= step) low = middle + 1;
+    else high = middle;
+  }
+  return low === 0 ? 0 : times[2 * low - 1]!;
+}
+
 let asked = 0;
 
-/** @param onlySheet for a look at what is drawn, without the values of each moment */
-async function fetchRun(onlySheet: boolean): Promise<boolean> {
+/** @param steps how many are wanted at most; null for a look at the scene, without the values of each moment */
+async function fetchRun(steps: number | null): Promise<boolean> {
   const number = ++asked;
-  const response = await post("/run", { seed, view: data.view, text: data.text, onlySheet }).catch(() => null);
+  const body = { seed, view: data.view, text: data.text, layout: stage.layout(), ...stage.input() };
+  const wanted = steps === null ? { onlySheet: true } : { steps };
+  const response = await post("/run", { ...body, ...wanted }).catch(() => null);
   if (number !== asked) return false;
   if (!response?.ok) {
-    message.textContent = say(response ? "error" : "offline");
+    const reason = response?.status === 422 ? ((await response.json()) as { message: string }).message : null;
+    message.textContent = reason ?? say(response ? "error" : "offline");
     return false;
   }
   report = (await response.json()) as Report;
-  sheet = new SheetPlayer(
-    report.events.filter(([kind]) => kind !== "print"),
-    keyAt,
-  );
+  scene = scenePlayer(svg, data.setting, stage.layout(), report.events, keyAt);
   slider.max = String(report.length);
   return true;
 }
 
-/** The sheet shows at once what a program draws, without the values of a run. */
-export async function preview(): Promise<void> {
-  if (await fetchRun(true)) show(report!.length, true);
+/** Takes a longer or another end of the run that is being shown, and goes on where it is. */
+async function renew(): Promise<void> {
+  const [at, time] = [moment, clock];
+  if (!(await fetchRun(1e9))) return;
+  clock = time;
+  let next = Math.min(at, report!.length);
+  while (next < report!.length && timeAt(next + 1) <= time && data.setting.scene === "lantern") next++;
+  show(next, false, Math.max(time, timeAt(next)));
 }
 
-function show(next: number, quietly = false): void {
-  if (!report || !sheet) return;
+/** The scene shows at once what a program does, without the values of a run. */
+export async function preview(): Promise<void> {
+  if (await fetchRun(null)) show(data.setting.scene === "sheet" ? report!.length : 0, true);
+}
+
+/** @param time of the run, for what happens within one moment; its end if none is named */
+function show(next: number, quietly = false, time: number | null = null): void {
+  if (!report || !scene) return;
+  isQuiet = quietly;
   moment = Math.max(0, Math.min(next, report.length));
-  sheet.show(moment);
+  const atEnd = moment === report.length;
+  clock = time ?? (atEnd ? Math.max(report.now, timeAt(moment)) : timeAt(moment + 1));
+  scene.show(moment, clock);
   slider.value = String(moment);
   byId("moment-text").textContent = quietly
     ? say("player_not_run")
-    : say("player_of", { moment, length: report.length });
-  const atEnd = moment === report.length;
+    : say("player_of", { moment, length: report.length }) +
+      (report.now > 0 ? ` · ${(clock / 1000).toFixed(1)} s` : "");
+  const isOver = atEnd && clock >= report.now;
   mark("now", null);
   mark("failed", null);
-  message.textContent = atEnd && !quietly ? ending() : "";
+  message.textContent = isOver && !quietly ? ending() : "";
+  stage.atEnd(isOver && !quietly ? report : null);
   if (!quietly && moment > 0) {
-    const failed = atEnd && report.errorRow !== null;
+    const failed = isOver && report.errorRow !== null;
     const key = failed ? `${report.errorRow}/0` : keyAt(moment);
     mark(failed ? "failed" : "now", key);
     if (failed) for (const line of linesOf(key)) line.classList.add("now");
     reveal(key);
   }
+  choices(quietly ? null : report, moment);
   values(quietly);
-  const printed = report.events.filter(([kind, at]) => kind === "print" && at <= moment && !quietly);
-  const pre = byId("printout");
-  pre.textContent = printed.length ? printed.map((event) => event[2]).join("\n") : say("player_no_print");
-  pre.scrollTop = pre.scrollHeight;
+  printed(quietly);
   byId<HTMLButtonElement>("step-back").disabled = byId<HTMLButtonElement>("to-start").disabled = moment === 0;
-  byId<HTMLButtonElement>("step").disabled = byId<HTMLButtonElement>("to-end").disabled = atEnd && !quietly;
+  for (const id of ["step", "step-over", "to-end"]) byId<HTMLButtonElement>(id).disabled = atEnd && !quietly;
+}
+
+/** What was printed and answered until now. */
+function printed(quietly: boolean): void {
+  let text = "";
+  for (const [kind, at, said] of quietly ? [] : report!.events) {
+    if (at > moment) break;
+    if (kind === "print") text += `${said as string}\n`;
+    else if (kind === "say") text += said as string;
+    else if (kind === "ask") text += `${said as string}\n`;
+  }
+  const pre = byId("printout");
+  pre.textContent = text === "" ? say("player_no_print") : text.replace(/\n$/, "");
+  pre.scrollTop = pre.scrollHeight;
 }
 
 /** How the run ended, with the words of the row that failed. */
@@ -105,9 +167,25 @@ export interface Value {
   old: string | undefined;
 }
 
-/** Values as they were: the program's own, and those of the innermost call. */
-export function valuesAt({ changes, calls, variables }: Report, moment: number): Value[] {
-  const frames: Map<number, string>[] = [new Map()];
+export interface Moment {
+  values: Value[];
+  /** The functions that are being called, the innermost last. */
+  calls: string[];
+}
+
+/** Where the calls say that another script goes on. */
+const SCRIPT = -2;
+
+/** Values as they were: the program's own, and those of the innermost call of the script whose turn it is. */
+export function valuesAt({ changes, calls, variables, functions }: Report, moment: number): Moment {
+  interface Frame {
+    name: string;
+    own: Map<number, string>;
+  }
+  const globals = new Map<number, string>();
+  const scripts = new Map<number, Frame[]>();
+  let frames: Frame[] = [];
+  scripts.set(0, frames);
   const fresh = new Map<number, string>();
   let call = 0;
   for (let at = 0; at < changes.length || call < calls.length;) {
@@ -117,45 +195,36 @@ export function valuesAt({ changes, calls, variables }: Report, moment: number):
     const slot = changes[at + 1] as number;
     // A call begins before its parameters get their values, and ends after all of its changes.
     const callFirst =
-      called < change || (called === change && (calls[call + 1]! >= 0 ? variables[slot]?.function !== null : false));
+      called < change || (called === change && (calls[call + 1]! >= 0 ? variables[slot]?.function !== null : calls[call + 1]! <= SCRIPT));
     if (callFirst) {
-      if (calls[call + 1]! >= 0) frames.push(new Map());
-      else frames.pop();
+      const what = calls[call + 1]!;
+      if (what >= 0) frames.push({ name: functions[what] ?? "", own: new Map() });
+      else if (what > SCRIPT) frames.pop();
+      else scripts.set(SCRIPT - what, (frames = scripts.get(SCRIPT - what) ?? []));
       call += 2;
       continue;
     }
-    const frame = variables[slot]!.function === null ? frames[0]! : frames[frames.length - 1]!;
+    const frame = variables[slot]!.function === null ? globals : (frames[frames.length - 1]?.own ?? globals);
     if (change === moment) fresh.set(slot, frame.get(slot) ?? "");
     frame.set(slot, String(changes[at + 2]));
     at += 3;
   }
-  const shown = frames.length > 1 ? [...frames[0]!, ...frames[frames.length - 1]!] : [...frames[0]!];
-  return shown.map(([slot, value]) => {
+  const shown = [...globals, ...(frames[frames.length - 1]?.own ?? [])];
+  const values = shown.map(([slot, value]) => {
     const { name, function: within } = variables[slot]!;
     return { name: within === null ? name : `${within} · ${name}`, value, old: fresh.get(slot) };
   });
+  return { values, calls: frames.map((frame) => frame.name) };
 }
 
 function values(quietly: boolean): void {
   const body = byId("values").querySelector("tbody")!;
-  const rows = (quietly ? [] : valuesAt(report!, moment)).map(({ name, value, old }) =>
-    line(name, old ? `${old} → ${value}` : value, old !== undefined),
-  );
-  if (sheet && !quietly) {
-    const { x, y, heading, ink, width } = sheet.nib;
-    const name = data.inks.find(([, hex]) => hex === ink)?.[0] ?? ink;
-    rows.push(
-      line(say("player_position"), `${round(x)}, ${round(y)}`),
-      line(say("player_heading"), `${round(heading)}°`),
-      line(say("player_ink"), `${name}, ${width}`),
-    );
-  }
+  const { values: shown, calls } = quietly ? { values: [], calls: [] } : valuesAt(report!, moment);
+  const rows = shown.map(({ name, value, old }) => line(name, old ? `${old} → ${value}` : value, old !== undefined));
+  if (calls.length) rows.unshift(line(say("player_calls"), calls.join(" › ")));
+  if (scene && !quietly) rows.push(...scene.facts().map(([name, value]) => line(name, value)));
   if (!rows.length) rows.push(line(say("player_no_values"), ""));
   body.replaceChildren(...rows);
-}
-
-function round(number: number): string {
-  return String(Math.round(number * 10) / 10 + 0);
 }
 
 function line(name: string, value: string, isFresh = false): HTMLTableRowElement {
@@ -179,23 +248,60 @@ function setPlaying(on: boolean): void {
   let before = performance.now();
   owed = 0;
   const tick = (now: number) => {
-    const speed = PACES[Number(pace.value) - 1]!;
     // A frame's time may lie before the click that started the run: nothing is owed then, at whatever speed.
-    owed = speed === Infinity ? Infinity : owed + (Math.max(0, now - before) / 1000) * speed;
+    const passed = Math.max(0, now - before);
     before = Math.max(now, before);
-    if (owed >= 1) {
-      const steps = Math.floor(Math.min(owed, 1e9));
-      owed = speed === Infinity ? 0 : owed - steps;
-      show(moment + steps);
-      if (sheet?.level !== null && sheet?.level !== undefined) {
-        pace.value = String(sheet.level === 0 ? 10 : Math.max(1, sheet.level));
-        sheet.level = null;
-      }
+    const stopped = advance(passed);
+    if (scene?.level !== null && scene?.level !== undefined) {
+      pace.value = String(scene.level === 0 ? 10 : Math.max(1, scene.level));
+      scene.level = null;
     }
-    if (moment >= report!.length) setPlaying(false);
+    if (stopped || (isOver() && !goesOn())) setPlaying(false);
     else playing = requestAnimationFrame(tick);
   };
   playing = requestAnimationFrame(tick);
+}
+
+function isOver(): boolean {
+  return moment >= report!.length && clock >= report!.now;
+}
+
+/** A run that waits for what comes from outside goes on listening, as time goes on. */
+function goesOn(): boolean {
+  return report!.listens && report!.ending === "finished";
+}
+
+/**
+ * Shows what a time brings: steps at their pace, and waiting as long as it takes.
+ *
+ * @return whether a breakpoint stops it
+ */
+function advance(passed: number): boolean {
+  const at = Number(pace.value) - 1;
+  const [speed, rate] = [PACES[at]!, CLOCKS[at]!];
+  const isTimed = ["lantern", "lawn"].includes(data.setting.scene);
+  owed = speed === Infinity ? Infinity : owed + (passed / 1000) * speed;
+  let time = rate === Infinity ? Infinity : clock + passed * rate;
+  let next = moment;
+  let stopped = false;
+  for (let steps = 0; next < report!.length && steps < 5000 && !stopped; steps++) {
+    const begins = timeAt(next + 1);
+    if (begins > time) break;
+    if (begins > clock) clock = begins;
+    else if (!isTimed && owed < 1) {
+      time = Math.min(time, clock);
+      break;
+    } else if (!isTimed && owed !== Infinity) owed -= 1;
+    next++;
+    stopped = isBreak(keyAt(next));
+  }
+  if (next >= report!.length && goesOn()) {
+    show(next, false, Math.max(clock, time === Infinity ? report!.now : time));
+  } else {
+    const until = next < report!.length ? timeAt(next + 1) : report!.now;
+    if (next !== moment || Math.min(time, until) > clock) show(next, false, stopped ? timeAt(next) : Math.max(clock, Math.min(time, until)));
+  }
+  return stopped;
 }
 
 let ran = false;
@@ -204,9 +310,11 @@ async function ready(): Promise<boolean> {
   commit();
   if (report && ran) return true;
   seed = Math.floor(Math.random() * 1e6);
-  ran = await fetchRun(false);
-  if (ran) show(0);
-  return ran;
+  ran = await fetchRun(FIRST_STEPS);
+  if (!ran) return false;
+  show(0);
+  if (report!.ending === "cut") void renew();
+  return true;
 }
 
 /** The program has changed: what was run is not true any more. */
@@ -216,6 +324,7 @@ export function stale(): void {
   if (report) {
     mark("now", null);
     mark("failed", null);
+    choices(null, 0);
     void preview();
   }
 }
@@ -225,18 +334,51 @@ export async function run(): Promise<void> {
   if (await ready()) setPlaying(true);
 }
 
+/** A press, a release or a change of light while the run is shown: the run is asked for again with it. */
+function signalled(text: string): void {
+  if (!ran || isQuiet) return;
+  stage.record(`${(Math.round(clock) / 1000).toFixed(3).replace(/\.?0+$/, "")} ${text}`);
+  void renew();
+}
+
+/** Forward to the next moment at which no call is under way that is not under way now. */
+function over(): number {
+  const depth = valuesAt(report!, moment).calls.length;
+  let next = moment + 1;
+  let deep = depth;
+  const { calls } = report!;
+  for (let call = 0; call < calls.length && next <= report!.length; call += 2) {
+    if (calls[call]! < moment + 1) continue;
+    if (calls[call]! > next && deep <= depth) break;
+    deep += calls[call + 1]! >= 0 ? 1 : calls[call + 1]! === -1 ? -1 : 0;
+    next = Math.max(next, calls[call]! + (calls[call + 1]! === -1 ? 1 : 0));
+  }
+  return deep > depth ? report!.length : next;
+}
+
 export function start(): void {
+  stage.start(signalled, {
+    changed: () => {
+      ran = false;
+      setPlaying(false);
+      void preview();
+    },
+    answered: () => void renew().then(() => setPlaying(true)),
+    seed: () => seed,
+  });
+  onBreaks();
   byId("run").addEventListener("click", () => void run());
   playButton.addEventListener("click", async () => {
     if (playing) setPlaying(false);
     else if (await ready()) {
-      if (moment >= report!.length) show(0);
+      if (isOver() && !goesOn()) show(0);
       setPlaying(true);
     }
   });
   const on = (id: string, next: () => number) =>
     byId(id).addEventListener("click", async () => (await ready()) && show(next()));
   on("step", () => moment + 1);
+  on("step-over", over);
   on("step-back", () => moment - 1);
   on("to-start", () => 0);
   on("to-end", () => report!.length);

@@ -1,10 +1,11 @@
 import * as caret from "./caret";
 import { mark, reveal, words } from "./columns";
 import { byId } from "./data";
-import { lightMarks } from "./sheet";
+import { lightMarks as light } from "./scenes";
 
 const column = caret.column;
 const here = byId("here");
+const lightMarks = (key: string | null): void => light(byId<SVGSVGElement>("sheet"), key);
 
 /** Points at one place on all pages, in the spines and in the drawing. */
 function point(key: string | null): void {

@@ -2,7 +2,7 @@ import { rowLine } from "./caret";
 import { byId, data, icon, say, type Answer, type Parting, type Side } from "./data";
 import { valuesAt } from "./player";
 import { isBusy, send } from "./server";
-import { paper, SheetPlayer } from "./sheet";
+import { scenePlayer } from "./scenes";
 
 let partings: Parting[] = [];
 let timer = 0;
@@ -76,11 +76,9 @@ function figure(side: Side, title: string): HTMLElement {
   sheet.setAttribute("class", "sheet");
   sheet.setAttribute("role", "img");
   sheet.setAttribute("aria-label", title);
-  const scene = side.run.events.filter(([kind]) => kind !== "print" && kind !== "say");
-  const player = new SheetPlayer(scene, () => "", paper(sheet));
-  player.show(side.moment);
+  scenePlayer(sheet, data.setting, 0, side.run.events, () => "").show(side.moment);
   const table = document.createElement("table");
-  for (const { name, value } of valuesAt(side.run, side.moment)) {
+  for (const { name, value } of valuesAt(side.run, side.moment).values) {
     const row = table.insertRow();
     row.insertCell().textContent = name;
     row.insertCell().textContent = value;

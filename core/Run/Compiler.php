@@ -231,7 +231,7 @@ final class Compiler
             $statement instanceof Handler => $this->step($statement).$this->handler($statement),
             $statement instanceof Repeat => $this->repeat($statement),
             $statement instanceof Count => $this->count($statement),
-            $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->truth($statement->condition).") { break; }\n".$this->inLoop($statement->body)."}\n",
+            $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->asked($statement->condition).") { break; }\n".$this->inLoop($statement->body)."}\n",
             $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
             $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value), $statement->value),
@@ -288,7 +288,7 @@ final class Compiler
     private function forLoop(ForLoop $loop): string
     {
         $from = $this->step($loop, 'before').$this->assign($loop->variable, $this->expression($loop->from), $loop->from);
-        $test = $this->step($loop).'if (!'.$this->truth($loop->condition).") { break; }\n";
+        $test = $this->step($loop).'if (!'.$this->asked($loop->condition).") { break; }\n";
         $next = new Binary($loop->operator, new VariableRead($loop->variable), $loop->amount);
 
         return $from."while (true) {\n".$test."do {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->assign($loop->variable, $this->expression($next), $next)."}\n";
@@ -296,7 +296,7 @@ final class Compiler
 
     private function doWhile(DoWhile $loop): string
     {
-        return "while (true) {\ndo {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->step($loop).'if (!'.$this->truth($loop->condition).") { break; }\n}\n";
+        return "while (true) {\ndo {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->step($loop).'if (!'.$this->asked($loop->condition).") { break; }\n}\n";
     }
 
     private function setItem(Expression $target, string $value): string
@@ -420,7 +420,7 @@ final class Compiler
     private function conditional(Conditional $conditional, int $index): string
     {
         $branch = $conditional->branches[$index];
-        $code = $this->step($conditional, 0 === $index ? 'head' : "then$index").'if ('.$this->truth($branch->condition).") {\n".$this->block($branch->body).'}';
+        $code = $this->step($conditional, 0 === $index ? 'head' : "then$index").'if ('.$this->asked($branch->condition).") {\n".$this->block($branch->body).'}';
         if (isset($conditional->branches[$index + 1])) {
             return $code." else {\n".$this->conditional($conditional, $index + 1)."}\n";
         }
@@ -570,6 +570,12 @@ final class Compiler
         }
 
         return $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue ? "\$v->cloned($value)" : $value;
+    }
+
+    /** The condition of a loop or a branch, noted where each moment is kept. */
+    private function asked(Expression $condition): string
+    {
+        return $this->record ? '$t->asked('.$this->truth($condition).')' : $this->truth($condition);
     }
 
     private function truth(Expression $condition): string

@@ -56,6 +56,8 @@ final class Trace
     public array $calls = [];
     /** @var list<list<mixed>> what happened in the scene and on the printout: kind, moment, then the FIELDS of the kind */
     public array $events = [];
+    /** @var list<int> moment, 1 if the condition asked in its row held, else 0; by twos */
+    public array $truths = [];
     /** @var list<int> moment, milliseconds: the moments from which on the run's own time is another one; by twos */
     public array $times = [];
     public int $moment = 0;
@@ -95,6 +97,15 @@ final class Trace
             }
             yield $named;
         }
+    }
+
+    /** Notes what a condition came to, and gives it on. */
+    public function asked(bool $truth): bool
+    {
+        $this->truths[] = $this->moment;
+        $this->truths[] = (int) $truth;
+
+        return $truth;
     }
 
     public function passTo(int $milliseconds): void

@@ -8,6 +8,7 @@ use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Desk\PartingReport;
 use Scrivlet\App\Desk\RunReport;
+use Scrivlet\App\Desk\SettingReport;
 use Scrivlet\App\Desk\SpreadRenderer;
 use Scrivlet\App\Desk\TypedText;
 use Scrivlet\App\Entity\Program;
@@ -16,6 +17,7 @@ use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\RevisionConflict;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Compare\Parting;
 use Scrivlet\Core\Compare\Seals;
 use Scrivlet\Core\Console\Sentences;
@@ -26,8 +28,13 @@ use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Run\Answers;
+use Scrivlet\Core\Run\Circumstances;
+use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Run\Signals;
+use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program as Tree;
 use Scrivlet\Core\Tree\Statement;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -47,6 +54,9 @@ final class DeskController extends AbstractController
     private const HISTORY = 100;
     private const RUN_STEPS = 50000;
     private const SHEET_STEPS = 20000;
+    private const LONGEST_ANSWERS = 10000;
+    /** How long a run goes on behind the last signal, in milliseconds of its own time. */
+    private const LISTENS = 60000;
 
     public function __construct(private readonly ProgramStore $store, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator)
     {
@@ -69,7 +79,8 @@ final class DeskController extends AbstractController
             'pages' => $this->renderer->pages($spread),
             'entries' => $entries,
             'inks' => Ink::cases(),
-            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($tree, $spread), 'typed' => self::typed($tree, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
+            'scenes' => SceneName::cases(),
+            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($tree, $spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'typed' => self::typed($tree, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
         ]);
         foreach (['view', 'text'] as $name) {
             if ('' !== $request->query->getString($name)) {
@@ -132,6 +143,7 @@ final class DeskController extends AbstractController
             'revision' => $next->number,
             ...$this->renderer->difference($before, $after),
             ...$this->renderer->facts($edited->program, $after),
+            'setting' => SettingReport::of($edited->program, $request->getLocale()),
             'typed' => self::typed($edited->program, $view, $request->getLocale()),
             ...$this->state($next),
             'select' => $edited->rows,
@@ -225,12 +237,37 @@ final class DeskController extends AbstractController
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
         $seed = \is_int($data['seed'] ?? null) && $data['seed'] >= 0 ? $data['seed'] : 1;
         $onlySheet = true === ($data['onlySheet'] ?? null);
+        $steps = \is_int($data['steps'] ?? null) ? max(1, min(self::RUN_STEPS, $data['steps'])) : ($onlySheet ? self::SHEET_STEPS : self::RUN_STEPS);
         $tree = ProgramStore::program($program);
-        $outcome = Runner::run($tree, $view->runsAs(), $seed, new Limits(steps: $onlySheet ? self::SHEET_STEPS : self::RUN_STEPS));
+        try {
+            $signals = Signals::read(\is_string($data['signals'] ?? null) ? $data['signals'] : '');
+        } catch (Refusal $refusal) {
+            return new JsonResponse(['message' => Sentences::of($refusal->key, $refusal->parameters, $request->getLocale())], 422);
+        }
+        $answers = \is_string($data['answers'] ?? null) ? mb_strcut($data['answers'], 0, self::LONGEST_ANSWERS) : '';
+        $limits = new Limits(steps: $steps, milliseconds: min(Signals::LATEST * 1000, $signals->last() + self::LISTENS));
+        $outcome = Runner::run($tree, $view->runsAs(), $seed, $limits, circumstances: new Circumstances(new Answers($answers, true), $signals, \is_int($data['layout'] ?? null) ? max(0, $data['layout']) : 0));
         $response = new JsonResponse();
         $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
 
         return $response->setData(RunReport::of($outcome, $request->getLocale(), $onlySheet));
+    }
+
+    /** Runs the program on each of its layouts. */
+    #[Route('/layouts', name: 'desk_layouts', methods: ['POST'])]
+    public function layouts(Request $request, Program $program): JsonResponse
+    {
+        $data = self::body($request);
+        $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
+        $tree = ProgramStore::program($program);
+        $marks = [];
+        foreach (array_keys(Settings::layouts($tree->setting)) as $layout) {
+            $outcome = Runner::run($tree, $view->runsAs(), \is_int($data['seed'] ?? null) ? $data['seed'] : 1, new Limits(steps: self::RUN_STEPS, milliseconds: self::LISTENS), false, circumstances: new Circumstances(layout: $layout));
+            $report = RunReport::of($outcome, $request->getLocale(), true);
+            $marks[] = ['done' => Ending::Finished === $outcome->ending && [] === array_filter($report['goals'], static fn (array $goal): bool => !$goal[1]), 'message' => $report['message'], 'goals' => $report['goals']];
+        }
+
+        return new JsonResponse(['marks' => $marks]);
     }
 
     /** Rows for the clipboard. */

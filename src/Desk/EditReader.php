@@ -4,15 +4,19 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Desk;
 
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Rules;
+use Scrivlet\Core\Edit\Setup;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Setting;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 
 /** Carries out an edit as the browser names it. */
@@ -60,6 +64,10 @@ final class EditReader
             'fill' => $editor->fill($read->number('row'), $read->text('slot'), $read->text('source')),
             'type' => self::typed($program, $read->language(), $read->text('text')),
             'write' => self::written($program, $read->language(), $read->number('row'), $read->text('part'), $read->text('text')),
+            'scene' => new Edited($program->withSetting(Settings::checked(new Setting($read->text('scene'), [], $program->setting->asks))), 'scene', $read->text('scene'), []),
+            'layouts' => new Edited($program->withSetting(Settings::checked(new Setting($program->setting->scene, $read->texts('layouts'), $program->setting->asks))), 'layouts', '', []),
+            'asks' => new Edited($program->withSetting(new Setting($program->setting->scene, $program->setting->layouts, true === ($read->data['asks'] ?? null))), 'asks', '', []),
+            'plug' => (new Setup($program))->plug(FittingKind::tryFrom($read->text('kind')) ?? throw new BadRequestHttpException('No such part.'), $read->text('name'), $read->numbers('sockets')),
             'turn' => new Edited(InPlace::turn($program, $read->ids(), 'code' === $read->text('hand')), 'turn', '', $read->ids()),
             default => throw new BadRequestHttpException('No such edit.'),
         };
@@ -115,6 +123,23 @@ final class EditReader
         $value = $this->data[$name] ?? null;
 
         return \is_int($value) ? $value : throw new BadRequestHttpException("$name is missing.");
+    }
+
+    /** @return list<string> */
+    private function texts(string $name): array
+    {
+        $texts = $this->data[$name] ?? null;
+        if (!\is_array($texts) || !array_is_list($texts)) {
+            throw new BadRequestHttpException("$name are missing.");
+        }
+
+        return array_map(static fn (mixed $text): string => \is_string($text) ? $text : throw new BadRequestHttpException("$name are texts."), $texts);
+    }
+
+    /** @return list<int> */
+    private function numbers(string $name): array
+    {
+        return array_values(array_filter((array) ($this->data[$name] ?? []), is_int(...)));
     }
 
     /** @return list<int> */

@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\RealError;
+use Scrivlet\Core\Scene\GoalState;
 
 /** A run as the player in the browser takes it. */
 final class RunReport
@@ -14,7 +16,7 @@ final class RunReport
     /**
      * @param bool $onlySheet leaves out the values and calls of each moment
      *
-     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null}
+     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null, times: list<int>, now: int, truths: list<int>, goals: list<array{string, bool}>, listens: bool}
      */
     public static function of(Outcome $outcome, string $locale, bool $onlySheet = false): array
     {
@@ -25,6 +27,8 @@ final class RunReport
         }
         $message = match (true) {
             null !== $outcome->error => Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters, $locale),
+            Ending::Asks === $outcome->ending => Sentences::of('run.asks', [], $locale),
+            $outcome->listens => Sentences::of('run.listens', [], $locale),
             'cut' === $outcome->ending->value => Sentences::of('run.cut', ['steps' => $trace->limits->steps], $locale),
             default => null,
         };
@@ -34,7 +38,7 @@ final class RunReport
             'steps' => $trace->steps,
             'changes' => $changes,
             'calls' => $onlySheet ? [] : $trace->calls,
-            'events' => $trace->events,
+            'events' => array_values(array_filter($trace->events, static fn (array $event): bool => 'sense' !== $event[0])),
             'variables' => $outcome->variables,
             'functions' => $outcome->functions,
             'length' => $trace->moment,
@@ -42,6 +46,11 @@ final class RunReport
             'message' => $message,
             'real' => null === $outcome->error ? null : RealError::named($outcome->error->kind, $outcome->values->language()),
             'errorRow' => $outcome->errorRow,
+            'times' => $trace->times,
+            'now' => $trace->now,
+            'truths' => $onlySheet ? [] : $trace->truths,
+            'goals' => array_map(static fn (GoalState $goal): array => [Sentences::of($goal->sentence, $goal->parameters, $locale), $goal->met], $outcome->goals),
+            'listens' => $outcome->listens,
         ];
     }
 }

@@ -1,15 +1,5 @@
-import { byId } from "./data";
-
-/** What happened in the scene: kind, moment, and what belongs to the kind; docs/trace.md names the fields. */
-export type SceneEvent = [kind: string, moment: number, ...fields: unknown[]];
-
-const SVG = "http://www.w3.org/2000/svg";
-
-function element(name: string, attributes: Record<string, string | number>): SVGElement {
-  const made = document.createElementNS(SVG, name);
-  for (const [key, value] of Object.entries(attributes)) made.setAttribute(key, String(value));
-  return made;
-}
+import { data, say } from "../data";
+import { element, type SceneEvent, ScenePlayer } from "./scene";
 
 /** A sheet of paper with what is drawn on it. */
 export interface Paper {
@@ -27,8 +17,6 @@ export function paper(sheet: SVGSVGElement): Paper {
   return { marks, arrow };
 }
 
-const stage = paper(byId<SVGSVGElement>("sheet"));
-
 export interface NibState {
   x: number;
   y: number;
@@ -40,37 +28,39 @@ export interface NibState {
 }
 const START: NibState = { x: 0, y: 0, heading: 0, ink: "#22304f", width: 2, down: true, visible: true };
 
-/** Plays what happened, forward event by event; back is from the beginning again. */
-export class SheetPlayer {
+export class SheetPlayer extends ScenePlayer {
   nib: NibState = { ...START };
-  private done = 0;
   private shape: SVGElement | null = null;
-  /** The pace a program asks for, if it does. */
-  level: number | null = null;
 
   constructor(
-    private readonly events: SceneEvent[],
-    private readonly keyOf: (moment: number) => string,
-    private readonly paper: Paper = stage,
+    events: SceneEvent[],
+    keyOf: (moment: number) => string,
+    private readonly paper: Paper,
   ) {
-    this.begin();
+    super(events, keyOf);
   }
 
-  private begin(): void {
+  protected begin(): void {
     this.paper.marks.replaceChildren();
     this.nib = { ...START };
-    this.done = 0;
     this.shape = null;
-    this.level = null;
   }
 
-  show(moment: number): void {
-    if (this.done > 0 && (this.events[this.done - 1]?.[1] ?? 0) > moment) this.begin();
-    while (this.done < this.events.length && this.events[this.done]![1] <= moment) this.play(this.events[this.done++]!);
+  protected override place(): void {
     const { arrow } = this.paper;
     arrow.setAttribute("transform", `translate(${this.nib.x} ${-this.nib.y}) rotate(${-this.nib.heading})`);
     arrow.toggleAttribute("hidden", !this.nib.visible);
     (arrow as SVGGraphicsElement).style.display = this.nib.visible ? "" : "none";
+  }
+
+  override facts(): [string, string][] {
+    const { x, y, heading, ink, width } = this.nib;
+    const name = data.inks.find(([, hex]) => hex === ink)?.[0] ?? ink;
+    return [
+      [say("player_position"), `${round(x)}, ${round(y)}`],
+      [say("player_heading"), `${round(heading)}°`],
+      [say("player_ink"), `${name}, ${width}`],
+    ];
   }
 
   private add(moment: number, name: string, attributes: Record<string, string | number>): SVGElement {
@@ -80,7 +70,7 @@ export class SheetPlayer {
     return made;
   }
 
-  private play([kind, moment, ...fields]: SceneEvent): void {
+  protected play([kind, moment, ...fields]: SceneEvent): void {
     const [a, b, c, d, e, f] = fields as [never, never, never, never, never, never];
     const nib = this.nib;
     if (kind === "stroke") {
@@ -116,9 +106,6 @@ export class SheetPlayer {
   }
 }
 
-/** Lights the marks that a row drew. */
-export function lightMarks(key: string | null): void {
-  for (const one of stage.marks.querySelectorAll(".mark-lit")) one.classList.remove("mark-lit");
-  if (key === null) return;
-  for (const one of stage.marks.querySelectorAll(`[data-key="${CSS.escape(key)}"]`)) one.classList.add("mark-lit");
+function round(number: number): string {
+  return String(Math.round(number * 10) / 10 + 0);
 }

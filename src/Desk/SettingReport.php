@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Desk;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\SceneName;
+use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Scene\Lawn\Lawn;
+use Scrivlet\Core\Scene\Plot\Goal;
+use Scrivlet\Core\Scene\Plot\Layout;
+use Scrivlet\Core\Scene\Settings;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Setting;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Walk;
+
+/** The scene of a program and its layouts, as the browser draws them before a run. */
+final class SettingReport
+{
+    /** @return array<string, mixed> */
+    public static function of(Program $program, string $locale): array
+    {
+        $setting = $program->setting;
+
+        return [
+            'scene' => $setting->scene,
+            'asks' => $setting->asks,
+            'own' => [] !== $setting->layouts,
+            'layouts' => array_map(static fn (string $text): array => self::layout($setting, $text, $locale), Settings::layouts($setting)),
+            'fittings' => SceneName::Lawn->value === $setting->scene ? self::fittings($program) : [],
+        ];
+    }
+
+    /** @return array<string, mixed> */
+    private static function layout(Setting $setting, string $text, string $locale): array
+    {
+        if (SceneName::Lawn->value === $setting->scene) {
+            $lawn = Lawn::read($text);
+
+            return ['text' => $text, 'name' => $lawn->name, 'mower' => [$lawn->x, $lawn->y, $lawn->heading], 'piles' => $lawn->piles, 'goals' => array_map(static fn (array $goal): string => Sentences::of('goal.'.$goal['kind'], ['seconds' => $goal['seconds']], $locale), $lawn->goals)];
+        }
+        $layout = Layout::read($text);
+
+        return [
+            'text' => $text, 'name' => $layout->name, 'rows' => $layout->rows, 'barrow' => [$layout->x, $layout->y, $layout->facing->value], 'load' => $layout->load,
+            'goals' => array_map(static fn (Goal $goal): string => Sentences::of("goal.$goal->kind", ['x' => $goal->x, 'y' => $goal->y, 'load' => $goal->load], $locale), $layout->goals),
+            'goalTexts' => array_map(static fn (Goal $goal): string => $goal->text(), $layout->goals),
+        ];
+    }
+
+    /** @return list<array{row: int, name: string, kind: string, sockets: list<int>}> what the program plugs in, in its order */
+    private static function fittings(Program $program): array
+    {
+        $fittings = [];
+        foreach (Walk::live($program->script->body->statements) as $row) {
+            $value = $row instanceof SetVariable ? $row->value : null;
+            if ($row instanceof SetVariable && $value instanceof Operation && null !== FittingKind::tryFrom($value->key)) {
+                $sockets = array_map(static fn ($socket): int => $socket instanceof NumberLiteral ? (int) $socket->value : 0, $value->arguments);
+                $fittings[] = ['row' => $row->id, 'name' => $row->variable, 'kind' => $value->key, 'sockets' => $sockets];
+            }
+        }
+
+        return $fittings;
+    }
+
+    /** @return array<string, list<array{string, string}>> the choices of each row's blank, by row and blank */
+    public static function choices(string $locale): array
+    {
+        $choices = [];
+        foreach (Catalogue::entries() as $entry) {
+            foreach ($entry->slots as $slot) {
+                if ([] !== $slot->choices) {
+                    $choices["$entry->key $slot->name"] = array_map(static fn (string $choice): array => [$choice, $slot->choices[$choice][$locale]], array_map(strval(...), array_keys($slot->choices)));
+                }
+            }
+        }
+
+        return $choices;
+    }
+}
