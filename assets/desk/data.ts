@@ -57,6 +57,8 @@ export interface LawnLayout extends AnyLayout {
 export interface Setting {
   scene: string;
   asks: boolean;
+  /** Whether its messages only lead from one script to the next. */
+  chain: boolean;
   /** Whether the layouts are the program's own. */
   own: boolean;
   layouts: (PlotLayout | LawnLayout)[];

@@ -66,6 +66,7 @@ function goal(words: string, on: boolean): void {
 function draw(): void {
   const isPlot = data.setting.scene === "plot";
   byId("layout-plot").hidden = !isPlot;
+  document.querySelector<HTMLElement>(".plot-only")!.hidden = !isPlot;
   const list = byId("layout-list");
   list.replaceChildren(
     ...texts.map((one, index) => {

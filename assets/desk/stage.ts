@@ -75,6 +75,7 @@ export function draw(): void {
   tabs.hidden = byId("run-all").hidden = byId("edit-layouts").hidden = !hasLayouts;
   byId("asks-choice").hidden = setting.scene !== "lantern";
   byId<HTMLInputElement>("asks").checked = setting.asks;
+  byId("chain").hidden = !setting.chain;
   chosen = layout();
   tabs.replaceChildren(
     ...setting.layouts.map((one, index) => {
@@ -218,6 +219,8 @@ export function start(signal: (text: string) => void, given: Hooks): void {
   byId("asks").addEventListener("change", (event) =>
     send({ do: "asks", asks: (event.target as HTMLInputElement).checked }).catch(refused),
   );
+  for (const button of document.querySelectorAll<HTMLElement>("[data-chain]"))
+    button.addEventListener("click", () => send({ do: "chain", as: button.dataset.chain! }).catch(refused));
   byId("run-all").addEventListener("click", async () => {
     const response = await post("/layouts", { seed: given.seed(), view: data.view, text: data.text });
     if (response.ok) marks = ((await response.json()) as { marks: typeof marks }).marks;

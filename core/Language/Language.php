@@ -57,7 +57,7 @@ enum Language: string
     {
         $handwriting = $program->handwriting[$this->value] ?? null;
 
-        return PrintMemory::of($program, $this, fn (): PrintedText => null === $handwriting ? Carried::into($this->printPlainly($program, $types), $program, $this) : HandPrinter::print($program, $this, $handwriting, $types));
+        return PrintMemory::of($program, $this, fn (): PrintedText => null === $handwriting ? Carried::into($program->setting->asks ? AskingLoop::anchored($this->printPlainly(AskingLoop::of($program)), $program) : $this->printPlainly($program, $types), $program, $this) : HandPrinter::print($program, $this, $handwriting, $types));
     }
 
     public function read(string $text, ?Program $old = null): Reading

@@ -5,11 +5,13 @@ declare(strict_types=1);
 namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Edit\Chains;
 use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\Edit\Setup;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\AskingLoop;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Reader;
@@ -66,8 +68,9 @@ final class EditReader
             'write' => self::written($program, $read->language(), $read->number('row'), $read->text('part'), $read->text('text')),
             'scene' => new Edited($program->withSetting(Settings::checked(new Setting($read->text('scene'), [], $program->setting->asks))), 'scene', $read->text('scene'), []),
             'layouts' => new Edited($program->withSetting(Settings::checked(new Setting($program->setting->scene, $read->texts('layouts'), $program->setting->asks))), 'layouts', '', []),
-            'asks' => new Edited($program->withSetting(new Setting($program->setting->scene, $program->setting->layouts, true === ($read->data['asks'] ?? null))), 'asks', '', []),
+            'asks' => new Edited((true === ($read->data['asks'] ?? null) ? AskingLoop::withHandlersLast($program) : $program)->withSetting(new Setting($program->setting->scene, $program->setting->layouts, true === ($read->data['asks'] ?? null))), 'asks', '', []),
             'plug' => (new Setup($program))->plug(FittingKind::tryFrom($read->text('kind')) ?? throw new BadRequestHttpException('No such part.'), $read->text('name'), $read->numbers('sockets')),
+            'chain' => 'sequence' === $read->text('as') ? (new Chains($program))->sequence() : (new Chains($program))->functions(),
             'turn' => new Edited(InPlace::turn($program, $read->ids(), 'code' === $read->text('hand')), 'turn', '', $read->ids()),
             default => throw new BadRequestHttpException('No such edit.'),
         };

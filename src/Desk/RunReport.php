@@ -9,6 +9,7 @@ use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\RealError;
 use Scrivlet\Core\Scene\GoalState;
+use Scrivlet\Core\Scene\Lawn\Fitting;
 
 /** A run as the player in the browser takes it. */
 final class RunReport
@@ -23,7 +24,7 @@ final class RunReport
         $trace = $outcome->trace;
         $changes = [];
         foreach ($onlySheet ? [] : $trace->changes as $index => $value) {
-            $changes[] = 2 === $index % 3 ? $outcome->values->display($value) : (\is_int($value) ? $value : 0);
+            $changes[] = 2 === $index % 3 ? ($value instanceof Fitting ? '#'.$value->socket.(0 === $value->other ? '' : ' #'.$value->other) : $outcome->values->display($value)) : (\is_int($value) ? $value : 0);
         }
         $message = match (true) {
             null !== $outcome->error => Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters, $locale),

@@ -8,6 +8,7 @@ use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Edit\Chains;
 use Scrivlet\Core\Scene\Lawn\Lawn;
 use Scrivlet\Core\Scene\Plot\Goal;
 use Scrivlet\Core\Scene\Plot\Layout;
@@ -30,6 +31,7 @@ final class SettingReport
         return [
             'scene' => $setting->scene,
             'asks' => $setting->asks,
+            'chain' => (new Chains($program))->isChain(),
             'own' => [] !== $setting->layouts,
             'layouts' => array_map(static fn (string $text): array => self::layout($setting, $text, $locale), Settings::layouts($setting)),
             'fittings' => SceneName::Lawn->value === $setting->scene ? self::fittings($program) : [],

@@ -2,8 +2,14 @@ import { type LawnLayout, type PlotLayout, type Setting } from "../data";
 import { LanternPlayer } from "./lantern";
 import { LawnPlayer } from "./lawn";
 import { PlotPlayer } from "./plot";
-import type { SceneEvent, ScenePlayer } from "./scene";
+import { type SceneEvent, ScenePlayer } from "./scene";
 import { paper, SheetPlayer } from "./sheet";
+
+/** Nothing moves where a program only prints and asks. */
+class PrintoutPlayer extends ScenePlayer {
+  protected begin(): void {}
+  protected play(): void {}
+}
 
 /** What plays a run in the program's scene, drawn into an SVG element. */
 export function scenePlayer(
@@ -19,6 +25,7 @@ export function scenePlayer(
   if (setting.scene === "lawn") return new LawnPlayer(svg, chosen as LawnLayout, setting.fittings, happened, keyOf);
   if (setting.scene === "lantern") return new LanternPlayer(svg, happened, keyOf);
   svg.setAttribute("viewBox", "-240 -180 480 360");
+  if (setting.scene === "printout") return new PrintoutPlayer([], keyOf);
   return new SheetPlayer(happened, keyOf, paper(svg));
 }
 

@@ -291,6 +291,7 @@ return [
     'mistake.handler_called' => 'Line {line} calls {name} at once. Hand it over without brackets, so that it is called later.',
     'mistake.handler_wanted' => 'Line {line} wants the name of one of your functions here, without brackets.',
     'mistake.handler_inside' => 'Line {line} begins to wait for something inside of another row. Move it out to the left.',
+    'edit.no_chain' => 'These messages do more than lead from one script to the next, so that they stay messages.',
     'goal.gate' => 'the barrow is at the gate',
     'goal.cell' => 'the barrow is at {x}, {y}',
     'goal.beds' => 'seedlings stand in all beds, and nowhere else',

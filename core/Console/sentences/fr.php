@@ -291,6 +291,7 @@ return [
     'mistake.handler_called' => 'La ligne {line} appelle {name} tout de suite. Donne-la sans parenthèses, pour qu’elle soit appelée plus tard.',
     'mistake.handler_wanted' => 'La ligne {line} attend ici le nom d’une de tes fonctions, sans parenthèses.',
     'mistake.handler_inside' => 'La ligne {line} se met à attendre quelque chose dans une autre ligne. Sors-la vers la gauche.',
+    'edit.no_chain' => 'Ces messages font plus que mener d’un script au suivant, ils restent donc des messages.',
     'goal.gate' => 'la brouette est au portillon',
     'goal.cell' => 'la brouette est en {x}, {y}',
     'goal.beds' => 'il y a des plants dans toutes les planches, et nulle part ailleurs',
