@@ -211,7 +211,7 @@ final class Compiler
 
     private function stepAt(int $row): string
     {
-        return "\$r = $row; if (++\$t->moment > \$t->limits->steps) { throw new ".StepLimitReached::class.'(); }'
+        return "\$r = $row; if (++\$t->moment > \$t->stop) { \$t->breathe(); }"
             .($this->record ? " \$t->steps[] = $row;" : '')."\n";
     }
 

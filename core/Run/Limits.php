@@ -17,10 +17,8 @@ final readonly class Limits
         public int $printed = 1000000,
         /** The run's own time. */
         public int $milliseconds = 120000,
-        /** Items of one list or map. */
-        public int $items = 50000,
         /** Bytes that values and the trace take together. */
-        public int $memory = 96000000,
+        public int $memory = 64000000,
     ) {
     }
 }

@@ -27,6 +27,7 @@ final class Runner
         $code = $compiler->compile();
         $trace = new Trace($limits);
         Values\Whole::begin();
+        Values\Room::begin($limits->memory);
         $values = match ($language) {
             Language::Python => new PythonValues(),
             Language::JavaScript => new JavaScriptValues(),

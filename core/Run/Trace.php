@@ -47,6 +47,8 @@ final class Trace
     ];
     /** Where Trace::$calls says that another script goes on: this, less the number of the script. */
     public const SCRIPT = -2;
+    /** Moments between two looks at the memory. */
+    private const BREATH = 500;
 
     /** @var list<int> the row of each moment, an index into Routine::$rows */
     public array $steps = [];
@@ -61,6 +63,8 @@ final class Trace
     /** @var list<int> moment, milliseconds: the moments from which on the run's own time is another one; by twos */
     public array $times = [];
     public int $moment = 0;
+    /** The moment behind which breathe() is to be called. */
+    public int $stop;
     /** The run's own time, in milliseconds. */
     public int $now = 0;
     private int $told = 0;
@@ -70,6 +74,21 @@ final class Trace
 
     public function __construct(public readonly Limits $limits)
     {
+        $this->stop = min($limits->steps, self::BREATH);
+    }
+
+    /**
+     * Looks now and then whether the run may go on.
+     *
+     * @throws StepLimitReached|RunError if it has used up its steps or its memory
+     */
+    public function breathe(): void
+    {
+        if ($this->moment > $this->limits->steps) {
+            throw new StepLimitReached();
+        }
+        Values\Room::check();
+        $this->stop = min($this->limits->steps, $this->moment + self::BREATH);
     }
 
     /** What happens at another time than what happened before comes behind a note of the time. */

@@ -49,7 +49,7 @@ final class SceneGenerator
 
     public function program(): Program
     {
-        $rows = [$this->set('count', new NumberLiteral(0))];
+        $rows = [$this->set('visits', new NumberLiteral(0))];
         if (SceneName::Lawn === $this->scene) {
             $rows[] = $this->set('wheels', new Operation('drive_pair', [new NumberLiteral(1), new NumberLiteral(2)]));
             $rows[] = $this->set('eye', new Operation('range_sensor', [new NumberLiteral($this->pick([3, 4, 5, 6]))]));
@@ -63,13 +63,13 @@ final class SceneGenerator
                 $rows[] = new Handler($this->id(), 'on_light', new TextLiteral($this->pick(['darker', 'brighter'])), $this->block(1));
             }
         }
-        $functions = [new FunctionDefinition($this->id(), 'tend', [], $this->block(1)->splice(0, 0, [new ShareVariable($this->id(), 'count')]))];
+        $functions = [new FunctionDefinition($this->id(), 'tend', [], $this->block(1)->splice(0, 0, [new ShareVariable($this->id(), 'visits'), new ChangeVariable($this->id(), 'visits', new NumberLiteral(1))]))];
         $rows[] = new Handler($this->id(), 'on_announced', new TextLiteral('tea time'), $this->block(1));
         for ($row = $this->pick([4, 6, 8]); $row > 0; --$row) {
             $rows[] = $this->row(2);
         }
         $rows[] = new OwnCall($this->id(), 'tend', []);
-        $rows[] = new PrintLine($this->id(), new VariableRead('count'));
+        $rows[] = new PrintLine($this->id(), new VariableRead('visits'));
         $layouts = match ($this->scene) {
             SceneName::Plot => ["load: 4\n\n........\n.o.*....\n...>..*.\n.#...G..\n........\n"],
             SceneName::Lawn => ["mower: -20 10 30\npile: 30 40\npile: -60 -20\npile: 10 -70\n"],
@@ -95,7 +95,7 @@ final class SceneGenerator
 
         return match (true) {
             0 === $kind => new Command($this->id(), 'wait', ['seconds' => new NumberLiteral($this->pick([0.1, 0.25, 0.5, 1, 2]))]),
-            1 === $kind => new ChangeVariable($this->id(), 'count', new NumberLiteral($this->pick([1, 2, 5]))),
+            1 === $kind => new ChangeVariable($this->id(), 'visits', new NumberLiteral($this->pick([1, 2, 5]))),
             2 === $kind && 2 === $depth => new Command($this->id(), 'announce', ['message' => new TextLiteral('tea time')]),
             7 === $kind => new Repeat($this->id(), new NumberLiteral($this->pick([2, 3])), $this->block($depth - 1)),
             8 <= $kind => new Conditional($this->id(), [new Branch($this->condition(), $this->block($depth - 1))], $this->pick([null, $this->block($depth - 1)])),
@@ -121,7 +121,7 @@ final class SceneGenerator
         }
 
         return match ($this->next() % 5) {
-            0 => $this->of('lantern.show', ['value' => $this->pick([new VariableRead('count'), new TextLiteral('a1'), new RandomWhole($number(1), $number(9))])]),
+            0 => $this->of('lantern.show', ['value' => $this->pick([new VariableRead('visits'), new TextLiteral('a1'), new RandomWhole($number(1), $number(9))])]),
             1 => $this->of('lantern.scroll', ['text' => new TextLiteral($this->pick(['Fern', 'ok?', 'été', '3 + 4']))]),
             2 => $this->of('lantern.light', ['x' => $number($this->pick([0, 4, 8])), 'y' => $number($this->pick([0, 2, 4]))]),
             3 => $this->of('lantern.pattern', ['rows' => new TextLiteral($this->pick(['#.#.#.#.#/.#.#', '....#', '###/###/###/###/###']))]),

@@ -87,7 +87,7 @@ final class Handlers
             }
             $own += array_fill_keys($row->assigned(), true);
         }
-        $own = array_diff_key($own, $shared);
+        $own = array_filter(array_diff_key($own, $shared), static fn (string|int $name): bool => !Scopes::onlyWithinCounts($function, (string) $name), \ARRAY_FILTER_USE_KEY);
         $uses = 0;
         foreach (Walk::statements($rows) as $row) {
             $uses += $row instanceof OwnCall && $row->function === $function->name ? 2 : 0;

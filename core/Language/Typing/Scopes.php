@@ -164,7 +164,8 @@ final readonly class Scopes
         return self::onlyWithinCounts($part, $name, false);
     }
 
-    private static function onlyWithinCounts(Statement $statement, string $name, bool $inside): bool
+    /** Whether a name stands in loops alone that count with it, in a row and all that it holds. */
+    public static function onlyWithinCounts(Statement $statement, string $name, bool $inside = false): bool
     {
         if ($statement->off || $inside && $statement instanceof FunctionDefinition) {
             return true;

@@ -10,5 +10,9 @@ final class ListValue
     /** @param list<mixed> $items */
     public function __construct(public array $items)
     {
+        // Small lists are looked after between the rows of the run.
+        if (\count($items) > 1000) {
+            Room::check();
+        }
     }
 }
