@@ -1,5 +1,6 @@
 import "./styles/desk.css";
 import { historyDialog, names, takePng } from "./desk/bar";
+import { comparing } from "./desk/compare";
 import * as caret from "./desk/caret";
 import { update } from "./desk/columns";
 import { byId, data, say, type Answer } from "./desk/data";
@@ -67,6 +68,7 @@ byId("take-png").addEventListener("click", () => void takePng());
 window.addEventListener("pagehide", () => (commit(), commitLine()));
 names();
 historyDialog();
+comparing();
 pointing();
 void text?.then((module) => module.startTyping());
 player.start();

@@ -65,7 +65,7 @@ function dialog(parting: Parting): void {
   leaf.showModal();
 }
 
-function figure(side: Side, title: string): HTMLElement {
+export function figure(side: Side, title: string, setting = data.setting, layout = 0): HTMLElement {
   const made = document.createElement("figure");
   const caption = document.createElement("figcaption");
   const strong = document.createElement("b");
@@ -76,7 +76,7 @@ function figure(side: Side, title: string): HTMLElement {
   sheet.setAttribute("class", "sheet");
   sheet.setAttribute("role", "img");
   sheet.setAttribute("aria-label", title);
-  scenePlayer(sheet, data.setting, 0, side.run.events, () => "").show(side.moment);
+  scenePlayer(sheet, setting, layout, side.run.events, () => "").show(side.moment);
   const table = document.createElement("table");
   for (const { name, value } of valuesAt(side.run, side.moment).values) {
     const row = table.insertRow();

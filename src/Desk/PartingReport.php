@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Desk;
 
+use Scrivlet\Core\Compare\Difference;
 use Scrivlet\Core\Compare\Parting;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Run\Outcome;
@@ -14,12 +15,13 @@ final class PartingReport
     /** @return array{row: int, sides: list<array{did: string, moment: int, run: array<string, mixed>}>} the printed row's side first */
     public static function of(Parting $parting, string $locale): array
     {
-        $difference = $parting->difference;
+        return ['row' => $parting->row, 'sides' => self::sides($parting->difference, $parting->printed, $parting->written, $locale)];
+    }
 
-        return ['row' => $parting->row, 'sides' => [
-            self::side($parting->printed, $difference->one, $difference->moment, $locale),
-            self::side($parting->written, $difference->other, $difference->otherMoment, $locale),
-        ]];
+    /** @return list<array{did: string, moment: int, run: array<string, mixed>}> both runs at the first moment at which they part */
+    public static function sides(Difference $difference, Outcome $one, Outcome $other, string $locale): array
+    {
+        return [self::side($one, $difference->one, $difference->moment, $locale), self::side($other, $difference->other, $difference->otherMoment, $locale)];
     }
 
     /**

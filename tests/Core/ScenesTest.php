@@ -123,6 +123,7 @@ final class ScenesTest extends TestCase
         foreach (['visitor-count', 'garden-dice', 'dusk'] as $name) {
             $run = static fn (string $signals): string => TraceFile::lines(Runner::run(Demos::programs()[$name], Language::Python, 5, new Limits(milliseconds: 9000), circumstances: new Circumstances(signals: Signals::read($signals))));
             $before = explode('{"do":"time","at":3', $run("0.5 tap round\n1 light 90\n3 tap square\n"))[0];
+            \assert('' !== $before);
             self::assertStringStartsWith($before, $run("0.5 tap round\n1 light 90\n3 tap both\n5 tap round\n"), $name);
         }
     }

@@ -25,7 +25,7 @@ final class StructureTest extends TestCase
         'Run' => ['Run', 'Tree', 'Catalogue', 'Language', 'Scene'],
         'Scene' => ['Scene', 'Catalogue', 'Run', 'Tree'],
         'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language', 'Scene'],
-        'Compare' => ['Compare', 'Run', 'Tree', 'Language'],
+        'Compare' => ['Compare', 'Run', 'Tree', 'Language', 'Scene'],
         'Console' => ['Console', 'Compare', 'File', 'Language', 'Page', 'Run', 'Tree'],
     ];
 

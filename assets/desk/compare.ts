@@ -1,0 +1,74 @@
+import { byId, data, icon, say, type Setting, type Side } from "./data";
+import { figure } from "./seals";
+import { scenePlayer } from "./scenes";
+import { post } from "./server";
+import * as stage from "./stage";
+
+interface Compared {
+  layouts: { same: boolean; sides?: [Side, Side] }[];
+  setting: Setting;
+}
+
+const dialog = byId<HTMLDialogElement>("compare-dialog");
+
+/** Both pictures, one over the other: what only one has shows through. */
+function overlay(sides: [Side, Side], setting: Setting, layout: number): HTMLElement {
+  const made = document.createElement("figure");
+  made.className = "overlay";
+  const caption = document.createElement("figcaption");
+  caption.textContent = say("compare_overlay");
+  made.append(caption);
+  const holder = document.createElement("div");
+  for (const side of sides) {
+    const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
+    svg.setAttribute("class", "sheet");
+    svg.setAttribute("aria-hidden", "true");
+    scenePlayer(svg, setting, layout, side.run.events, () => "").show(side.moment);
+    holder.append(svg);
+  }
+  made.append(holder);
+  return made;
+}
+
+function show({ layouts, setting }: Compared): void {
+  byId("compare-result").replaceChildren(
+    ...layouts.map((one, index) => {
+      const part = document.createElement("section");
+      const line = document.createElement("p");
+      line.className = one.same ? "met" : "unmet";
+      const name = setting.layouts.length > 1 ? `${setting.layouts[index]?.name || say("layout_number", { number: index + 1 })}: ` : "";
+      line.append(icon(one.same ? "check" : "x"), `${name}${say(one.same ? "compare_same" : "compare_differs")}`);
+      part.append(line);
+      if (one.sides) {
+        const both = document.createElement("div");
+        both.className = "both";
+        both.append(
+          ...one.sides.map((side, at) => figure(side, say(at === 0 ? "compare_this" : "compare_other"), setting, index)),
+        );
+        if (setting.scene !== "printout") both.append(overlay(one.sides, setting, index));
+        part.append(both);
+      }
+      return part;
+    }),
+  );
+}
+
+/** A dialog that tells whether the program does the same as something else. */
+export function comparing(): void {
+  byId("compare").addEventListener("click", async () => {
+    const response = await fetch(`${data.address}/compare`);
+    if (!response.ok) return;
+    dialog.innerHTML = await response.text();
+    dialog.showModal();
+  });
+  dialog.addEventListener("submit", async (event) => {
+    event.preventDefault();
+    const body = { with: byId<HTMLSelectElement>("compare-with").value, view: data.view, text: data.text, ...stage.input() };
+    const response = await post("/compare", body);
+    if (response.ok) show((await response.json()) as Compared);
+  });
+  document.addEventListener("click", (event) => {
+    const close = (event.target as Element).closest<HTMLElement>("dialog [data-close]");
+    close?.closest("dialog")?.close();
+  });
+}

@@ -1,0 +1,106 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Controller;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Desk\DeskView;
+use Scrivlet\App\Desk\PartingReport;
+use Scrivlet\App\Desk\SettingReport;
+use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\Core\Compare\Comparison;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Run\Answers;
+use Scrivlet\Core\Run\Circumstances;
+use Scrivlet\Core\Run\Limits;
+use Scrivlet\Core\Run\Outcome;
+use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Run\Signals;
+use Scrivlet\Core\Scene\Settings;
+use Scrivlet\Core\Tree\Program as Tree;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+
+/** Whether a program does the same as an earlier version of it, as itself in another language, or as another program. */
+#[Route('/programs/{id}/compare', requirements: ['id' => '\d+'])]
+final class CompareController extends AbstractController
+{
+    private const STEPS = 20000;
+    private const MILLISECONDS = 60000;
+    private const VERSIONS = 30;
+    private const SEED = 1;
+
+    public function __construct(private readonly ProgramStore $store, private readonly EntityManagerInterface $entities)
+    {
+    }
+
+    /** What the program can be compared with. */
+    #[Route('', name: 'compare_choices', methods: ['GET'])]
+    public function choices(Program $program, #[CurrentUser] User $user): Response
+    {
+        $others = $this->entities->getRepository(Program::class)->findBy(['owner' => $user, 'deletedAt' => null], ['updatedAt' => 'DESC'], 100);
+
+        return $this->render('desk/compare.html.twig', [
+            'program' => $program,
+            'versions' => \array_slice($this->store->history($program, self::VERSIONS + 1), 1),
+            'others' => array_filter($others, static fn (Program $other): bool => $other->id() !== $program->id()),
+        ]);
+    }
+
+    #[Route('', name: 'compare', methods: ['POST'])]
+    public function compare(Request $request, Program $program, #[CurrentUser] User $user): JsonResponse
+    {
+        $data = json_decode($request->getContent(), true, 8);
+        $with = \is_array($data) && \is_string($data['with'] ?? null) ? explode(':', $data['with'], 2) : throw new BadRequestHttpException('With what?');
+        $language = DeskView::from($data['view'] ?? null, $data['text'] ?? null)->runsAs();
+        $tree = ProgramStore::program($program);
+        [$other, $otherLanguage] = match ($with[0]) {
+            'language' => [$tree, Language::tryFrom($with[1] ?? '') ?? throw new BadRequestHttpException('No such language.')],
+            'version' => [($this->store->revision($program, (int) ($with[1] ?? 0)) ?? throw new NotFoundHttpException('No such revision.'))[1], $language],
+            'program' => [$this->other((int) ($with[1] ?? 0), $user), $language],
+            default => throw new BadRequestHttpException('With what?'),
+        };
+        try {
+            $signals = Signals::read(\is_string($data['signals'] ?? null) ? $data['signals'] : '');
+        } catch (Refusal) {
+            $signals = new Signals();
+        }
+        $answers = \is_string($data['answers'] ?? null) ? $data['answers'] : '';
+        // Both act on this program's layouts.
+        $other = $other->withSetting($tree->setting);
+        $layouts = [];
+        foreach (array_keys(Settings::layouts($tree->setting)) ?: [0] as $layout) {
+            $circumstances = static fn (): Circumstances => new Circumstances(new Answers($answers), $signals, $layout);
+            $one = self::outcome($tree, $language, $circumstances());
+            $two = self::outcome($other, $otherLanguage, $circumstances());
+            $difference = Comparison::of($one, $two);
+            $layouts[] = null === $difference ? ['same' => true] : ['same' => false, 'sides' => PartingReport::sides($difference, $one, $two, $request->getLocale())];
+        }
+        $response = new JsonResponse();
+        $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+
+        return $response->setData(['layouts' => $layouts, 'setting' => SettingReport::of($tree, $request->getLocale())]);
+    }
+
+    private static function outcome(Tree $tree, Language $language, Circumstances $circumstances): Outcome
+    {
+        return Runner::run($tree, $language, self::SEED, new Limits(steps: self::STEPS, milliseconds: self::MILLISECONDS), circumstances: $circumstances);
+    }
+
+    private function other(int $id, User $user): Tree
+    {
+        $other = $this->entities->getRepository(Program::class)->findOneBy(['id' => $id, 'owner' => $user, 'deletedAt' => null]);
+
+        return ProgramStore::program($other ?? throw new NotFoundHttpException('No such program.'));
+    }
+}
