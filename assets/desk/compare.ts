@@ -36,14 +36,19 @@ function show({ layouts, setting }: Compared): void {
       const part = document.createElement("section");
       const line = document.createElement("p");
       line.className = one.same ? "met" : "unmet";
-      const name = setting.layouts.length > 1 ? `${setting.layouts[index]?.name || say("layout_number", { number: index + 1 })}: ` : "";
+      const name =
+        setting.layouts.length > 1
+          ? `${setting.layouts[index]?.name || say("layout_number", { number: index + 1 })}: `
+          : "";
       line.append(icon(one.same ? "check" : "x"), `${name}${say(one.same ? "compare_same" : "compare_differs")}`);
       part.append(line);
       if (one.sides) {
         const both = document.createElement("div");
         both.className = "both";
         both.append(
-          ...one.sides.map((side, at) => figure(side, say(at === 0 ? "compare_this" : "compare_other"), setting, index)),
+          ...one.sides.map((side, at) =>
+            figure(side, say(at === 0 ? "compare_this" : "compare_other"), setting, index),
+          ),
         );
         if (setting.scene !== "printout") both.append(overlay(one.sides, setting, index));
         part.append(both);
@@ -63,7 +68,12 @@ export function comparing(): void {
   });
   dialog.addEventListener("submit", async (event) => {
     event.preventDefault();
-    const body = { with: byId<HTMLSelectElement>("compare-with").value, view: data.view, text: data.text, ...stage.input() };
+    const body = {
+      with: byId<HTMLSelectElement>("compare-with").value,
+      view: data.view,
+      text: data.text,
+      ...stage.input(),
+    };
     const response = await post("/compare", body);
     if (response.ok) show((await response.json()) as Compared);
   });

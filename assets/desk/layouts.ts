@@ -98,7 +98,15 @@ function draw(): void {
       [...row].map((sign, x) => {
         const cell = element("g", { transform: `translate(${x * 40 + 20} ${y * 40 + 20})` });
         cell.append(
-          element("rect", { x: -20, y: -20, width: 40, height: 40, fill: "#f4ecdf", stroke: "#d9ccb4", "stroke-width": 0.7 }),
+          element("rect", {
+            x: -20,
+            y: -20,
+            width: 40,
+            height: 40,
+            fill: "#f4ecdf",
+            stroke: "#d9ccb4",
+            "stroke-width": 0.7,
+          }),
           ...ground(sign),
         );
         if ("*%".includes(sign)) cell.append(seedling());
@@ -122,7 +130,15 @@ function draw(): void {
 }
 
 function nameOf(sign: string): string {
-  const names: Record<string, string> = { "#": "hedge", ".": "path", o: "stone", "*": "seedling", ":": "bed", "%": "planted", G: "gate" };
+  const names: Record<string, string> = {
+    "#": "hedge",
+    ".": "path",
+    o: "stone",
+    "*": "seedling",
+    ":": "bed",
+    "%": "planted",
+    G: "gate",
+  };
   return names[sign] ?? "barrow";
 }
 
@@ -146,7 +162,8 @@ function tools(): void {
       svg.append(...ground(sign));
       if ("*%".includes(sign)) svg.append(seedling());
       if (sign === ">") svg.append(barrow());
-      if (sign === ".") svg.append(element("rect", { x: -15, y: -15, width: 30, height: 30, fill: "#f4ecdf", stroke: "#b9a98b" }));
+      if (sign === ".")
+        svg.append(element("rect", { x: -15, y: -15, width: 30, height: 30, fill: "#f4ecdf", stroke: "#b9a98b" }));
       button.append(svg);
       button.addEventListener("click", () => {
         tool = sign;

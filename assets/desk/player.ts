@@ -118,8 +118,7 @@ function show(next: number, quietly = false, time: number | null = null): void {
   slider.value = String(moment);
   byId("moment-text").textContent = quietly
     ? say("player_not_run")
-    : say("player_of", { moment, length: report.length }) +
-      (report.now > 0 ? ` · ${(clock / 1000).toFixed(1)} s` : "");
+    : say("player_of", { moment, length: report.length }) + (report.now > 0 ? ` · ${(clock / 1000).toFixed(1)} s` : "");
   const isOver = atEnd && clock >= report.now;
   mark("now", null);
   mark("failed", null);
@@ -195,7 +194,8 @@ export function valuesAt({ changes, calls, variables, functions }: Report, momen
     const slot = changes[at + 1] as number;
     // A call begins before its parameters get their values, and ends after all of its changes.
     const callFirst =
-      called < change || (called === change && (calls[call + 1]! >= 0 ? variables[slot]?.function !== null : calls[call + 1]! <= SCRIPT));
+      called < change ||
+      (called === change && (calls[call + 1]! >= 0 ? variables[slot]?.function !== null : calls[call + 1]! <= SCRIPT));
     if (callFirst) {
       const what = calls[call + 1]!;
       if (what >= 0) frames.push({ name: functions[what] ?? "", own: new Map() });
@@ -299,7 +299,8 @@ function advance(passed: number): boolean {
     show(next, false, Math.max(clock, time === Infinity ? report!.now : time));
   } else {
     const until = next < report!.length ? timeAt(next + 1) : report!.now;
-    if (next !== moment || Math.min(time, until) > clock) show(next, false, stopped ? timeAt(next) : Math.max(clock, Math.min(time, until)));
+    if (next !== moment || Math.min(time, until) > clock)
+      show(next, false, stopped ? timeAt(next) : Math.max(clock, Math.min(time, until)));
   }
   return stopped;
 }
@@ -341,19 +342,24 @@ function signalled(text: string): void {
   void renew();
 }
 
-/** Forward to the next moment at which no call is under way that is not under way now. */
+/** Forward to the next moment at which no call is under way that this moment's row began. */
 function over(): number {
-  const depth = valuesAt(report!, moment).calls.length;
-  let next = moment + 1;
-  let deep = depth;
-  const { calls } = report!;
-  for (let call = 0; call < calls.length && next <= report!.length; call += 2) {
-    if (calls[call]! < moment + 1) continue;
-    if (calls[call]! > next && deep <= depth) break;
-    deep += calls[call + 1]! >= 0 ? 1 : calls[call + 1]! === -1 ? -1 : 0;
-    next = Math.max(next, calls[call]! + (calls[call + 1]! === -1 ? 1 : 0));
+  const { calls, length } = report!;
+  let call = 0;
+  /** How many calls are under way when the row of a moment begins. */
+  const depthAt = (step: number, before: number): number => {
+    let depth = before;
+    for (; call < calls.length && calls[call]! < step; call += 2)
+      depth += calls[call + 1]! >= 0 ? 1 : calls[call + 1]! === -1 ? -1 : 0;
+    return depth;
+  };
+  const here = depthAt(moment, 0);
+  let depth = here;
+  for (let next = moment + 1; next <= length; next++) {
+    depth = depthAt(next, depth);
+    if (depth <= here) return next;
   }
-  return deep > depth ? report!.length : next;
+  return length;
 }
 
 export function start(): void {

@@ -142,7 +142,12 @@ function fittings(): void {
   }
 }
 
-const NAMES: Record<string, string> = { drive_pair: "wheels", surface_sensor: "edge", range_sensor: "eye", lamp: "lamp" };
+const NAMES: Record<string, string> = {
+  drive_pair: "wheels",
+  surface_sensor: "edge",
+  range_sensor: "eye",
+  lamp: "lamp",
+};
 
 function plugDialog(socket: number): void {
   const dialog = byId<HTMLDialogElement>("plug-dialog");

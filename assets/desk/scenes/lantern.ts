@@ -17,7 +17,16 @@ export class LanternPlayer extends ScenePlayer {
       {},
       element("path", { d: "M150 44C150 8 250 8 250 44", fill: "none", stroke: "#6d5a3c", "stroke-width": 7 }),
       element("path", { d: "M60 70L90 44H310L340 70Z", fill: "#6d5a3c" }),
-      element("rect", { x: 46, y: 70, width: 308, height: 176, rx: 12, fill: "#26242e", stroke: "#6d5a3c", "stroke-width": 7 }),
+      element("rect", {
+        x: 46,
+        y: 70,
+        width: 308,
+        height: 176,
+        rx: 12,
+        fill: "#26242e",
+        stroke: "#6d5a3c",
+        "stroke-width": 7,
+      }),
       element("rect", { x: 70, y: 249, width: 260, height: 17, rx: 6, fill: "#6d5a3c" }),
     );
     for (let row = 0; row < 5; row++)

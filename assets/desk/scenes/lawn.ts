@@ -34,7 +34,14 @@ function field(fitting: Fitting): SVGElement[] {
     const direction = angle + (turn * Math.PI) / 180;
     return `${x + REACH * Math.cos(direction)} ${y - REACH * Math.sin(direction)}`;
   };
-  return [element("path", { d: `M${x} ${y}L${ray(FIELD)}A${REACH} ${REACH} 0 0 1 ${ray(-FIELD)}Z`, fill: "#3f8fd6", opacity: 0.18 }), spot];
+  return [
+    element("path", {
+      d: `M${x} ${y}L${ray(FIELD)}A${REACH} ${REACH} 0 0 1 ${ray(-FIELD)}Z`,
+      fill: "#3f8fd6",
+      opacity: 0.18,
+    }),
+    spot,
+  ];
 }
 
 export class LawnPlayer extends ScenePlayer {
@@ -59,11 +66,22 @@ export class LawnPlayer extends ScenePlayer {
       ...fittings.flatMap(field),
       element("rect", { x: -5, y: -13, width: 10, height: 5, rx: 2, fill: "#33302c" }),
       element("rect", { x: -5, y: 8, width: 10, height: 5, rx: 2, fill: "#33302c" }),
-      element("path", { d: "M-12 0A12 12 0 0 1 4 -11L12 0L4 11A12 12 0 0 1 -12 0Z", fill: "#c4412b", stroke: "#7c2416" }),
+      element("path", {
+        d: "M-12 0A12 12 0 0 1 4 -11L12 0L4 11A12 12 0 0 1 -12 0Z",
+        fill: "#c4412b",
+        stroke: "#7c2416",
+      }),
       this.lamp,
     );
     const stripes = [-80, -40, 0, 40, 80].map((x) =>
-      element("line", { x1: x, x2: x, y1: -Math.sqrt(120 ** 2 - x * x), y2: Math.sqrt(120 ** 2 - x * x), stroke: "#86b568", "stroke-width": 16 }),
+      element("line", {
+        x1: x,
+        x2: x,
+        y1: -Math.sqrt(120 ** 2 - x * x),
+        y2: Math.sqrt(120 ** 2 - x * x),
+        stroke: "#86b568",
+        "stroke-width": 16,
+      }),
     );
     svg.replaceChildren(
       element("rect", { x: -216, y: -162, width: 432, height: 324, fill: "#e4ddcd" }),
@@ -110,7 +128,10 @@ export class LawnPlayer extends ScenePlayer {
     return [
       [say("player_mower"), `${x}, ${y}`],
       [say("player_mower_heading"), `${heading}°`],
-      [say("player_wheels"), `${Math.round((this.wheels[0] / 30) * 100)} %, ${Math.round((this.wheels[1] / 30) * 100)} %`],
+      [
+        say("player_wheels"),
+        `${Math.round((this.wheels[0] / 30) * 100)} %, ${Math.round((this.wheels[1] / 30) * 100)} %`,
+      ],
     ];
   }
 }

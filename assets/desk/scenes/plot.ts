@@ -58,7 +58,10 @@ export function seedling(): SVGElement {
     "g",
     {},
     element("path", { d: "M0 12V-3", stroke: "#2f7d3f", "stroke-width": 2.5, fill: "none" }),
-    element("path", { d: "M0 -2C-11 -3 -11 -12 -8 -13C-2 -12 0 -8 0 -2M0 -4C10 -6 10 -14 7 -15C2 -14 0 -9 0 -4", fill: "#3f9a52" }),
+    element("path", {
+      d: "M0 -2C-11 -3 -11 -12 -8 -13C-2 -12 0 -8 0 -2M0 -4C10 -6 10 -14 7 -15C2 -14 0 -9 0 -4",
+      fill: "#3f9a52",
+    }),
   );
 }
 
@@ -104,7 +107,12 @@ export function viewBox(layout: PlotLayout): string {
 }
 
 export class PlotPlayer extends ScenePlayer {
-  private readonly trail = element("g", { stroke: "#c4412b", "stroke-width": 3, "stroke-linecap": "round", opacity: 0.5 });
+  private readonly trail = element("g", {
+    stroke: "#c4412b",
+    "stroke-width": 3,
+    "stroke-linecap": "round",
+    opacity: 0.5,
+  });
   private readonly plants = element("g", {});
   private readonly barrow = barrow();
   private seedlings = new Map<string, SVGElement>();

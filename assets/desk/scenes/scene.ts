@@ -3,7 +3,11 @@ export type SceneEvent = [kind: string, moment: number, ...fields: unknown[]];
 
 const SVG = "http://www.w3.org/2000/svg";
 
-export function element(name: string, attributes: Record<string, string | number>, ...inside: SVGElement[]): SVGElement {
+export function element(
+  name: string,
+  attributes: Record<string, string | number>,
+  ...inside: SVGElement[]
+): SVGElement {
   const made = document.createElementNS(SVG, name);
   for (const [key, value] of Object.entries(attributes)) made.setAttribute(key, String(value));
   made.append(...inside);
