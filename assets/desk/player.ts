@@ -54,6 +54,9 @@ let playing = 0;
 let owed = 0;
 let seed = Math.floor(Math.random() * 1e6);
 let isQuiet = true;
+/** Whether the rest of the run is still on its way. */
+let isPartial = false;
+let whole: Promise<void> = Promise.resolve();
 
 function keyAt(step: number): string {
   return `${report!.rows[report!.steps[step - 1] ?? 0] ?? ""}/0`;
@@ -95,7 +98,9 @@ async function fetchRun(steps: number | null): Promise<boolean> {
 /** Takes a longer or another end of the run that is being shown, and goes on where it is. */
 async function renew(): Promise<void> {
   const [at, time] = [moment, clock];
-  if (!(await fetchRun(1e9))) return;
+  const came = await fetchRun(1e9);
+  isPartial = false;
+  if (!came) return;
   clock = time;
   let next = Math.min(at, report!.length);
   while (next < report!.length && timeAt(next + 1) <= time && data.setting.scene === "lantern") next++;
@@ -119,7 +124,7 @@ function show(next: number, quietly = false, time: number | null = null): void {
   byId("moment-text").textContent = quietly
     ? say("player_not_run")
     : say("player_of", { moment, length: report.length }) + (report.now > 0 ? ` · ${(clock / 1000).toFixed(1)} s` : "");
-  const isOver = atEnd && clock >= report.now;
+  const isOver = atEnd && clock >= report.now && !isPartial;
   mark("now", null);
   mark("failed", null);
   message.textContent = isOver && !quietly ? ending() : "";
@@ -263,7 +268,7 @@ function setPlaying(on: boolean): void {
 }
 
 function isOver(): boolean {
-  return moment >= report!.length && clock >= report!.now;
+  return moment >= report!.length && clock >= report!.now && !isPartial;
 }
 
 /** A run that waits for what comes from outside goes on listening, as time goes on. */
@@ -313,8 +318,9 @@ async function ready(): Promise<boolean> {
   seed = Math.floor(Math.random() * 1e6);
   ran = await fetchRun(FIRST_STEPS);
   if (!ran) return false;
+  isPartial = report!.ending === "cut";
   show(0);
-  if (report!.ending === "cut") void renew();
+  whole = isPartial ? renew() : Promise.resolve();
   return true;
 }
 
@@ -387,7 +393,11 @@ export function start(): void {
   on("step-over", over);
   on("step-back", () => moment - 1);
   on("to-start", () => 0);
-  on("to-end", () => report!.length);
+  byId("to-end").addEventListener("click", async () => {
+    if (!(await ready())) return;
+    await whole;
+    show(report!.length);
+  });
   slider.addEventListener("input", () => {
     const wanted = Number(slider.value);
     void ready().then((ok) => ok && show(wanted));

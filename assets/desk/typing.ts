@@ -141,6 +141,7 @@ async function open(): Promise<void> {
         colours,
         decorations,
         EditorView.contentAttributes.of({
+          tabindex: "0",
           "aria-label": say("writing", { language: byId("write").closest(".head")!.querySelector("b")!.textContent! }),
         }),
         keymap.of([

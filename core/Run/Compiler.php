@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Run\Values\Nothing;
 use Scrivlet\Core\Scene\Lantern\Lantern;
 use Scrivlet\Core\Tree\Binary;
@@ -82,6 +83,12 @@ final class Compiler
 {
     /** What the parts of the mower can do. */
     private const OF_FITTINGS = ['pair_drive', 'pair_drive_for', 'pair_turn', 'pair_stop', 'lamp_show', 'lamp_off', 'surface', 'distance'];
+
+    /** Operators of whole numbers: the method of Values, and PHP's sign. */
+    private const QUICK = [
+        'add' => ['add', '+'], 'subtract' => ['subtract', '-'], 'multiply' => ['multiply', '*'], 'equal' => ['equal', '==='],
+        'less' => ['less', '<'], 'less_or_equal' => ['lessOrEqual', '<='], 'greater' => ['greater', '>'], 'greater_or_equal' => ['greaterOrEqual', '>='],
+    ];
 
     /** @var list<string> */
     public array $rows = [];
@@ -237,8 +244,8 @@ final class Compiler
             $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value), $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->call($statement->function, $statement->arguments).";\n",
-            $statement instanceof GiveBack => $this->step($statement).'return '.$this->giveBack($statement->value).";\n",
-            $statement instanceof LeaveFunction => $this->step($statement)."return null;\n",
+            $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->expression($statement->value)."; return;\n" : 'return '.$this->giveBack($statement->value).";\n"),
+            $statement instanceof LeaveFunction => $this->step($statement).($this->part instanceof Script ? "return;\n" : "return null;\n"),
             $statement instanceof BreakLoop => $this->step($statement).'break '.([] === $this->loops ? 1 : $this->loops[array_key_last($this->loops)]).";\n",
             $statement instanceof ContinueLoop => $this->step($statement)."continue;\n",
             $statement instanceof PrintLine => $this->step($statement).$this->printLine($statement),
@@ -608,6 +615,7 @@ final class Compiler
             $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
             $expression instanceof MapLiteral => '$v->map(['.$this->listed($expression->entries).'])',
+            $expression instanceof Item && Language::JavaScript !== $this->language && $this->types->expression($this->part, $expression->container)->isList() => $this->listItem($expression),
             $expression instanceof Item => ($expression->index instanceof NumberLiteral && $expression->index->value < 0 ? '$v->itemFromEnd(' : '$v->item(').$this->listed($expression->operands()).')',
             $expression instanceof Slice => '$v->slice('.implode(', ', array_map(fn (Expression $operand): string => $operand instanceof NothingLiteral ? 'null' : $this->expression($operand), $expression->operands())).')',
             $expression instanceof Choice => '('.$this->truth($expression->condition).' ? '.$this->expression($expression->then).' : '.$this->expression($expression->otherwise).')',
@@ -695,6 +703,10 @@ final class Compiler
         if ($binary->operator->isLogic()) {
             return $this->logic($binary);
         }
+        $quick = $this->quick($binary);
+        if (null !== $quick) {
+            return $quick;
+        }
         $operands = $this->expression($left).', '.$this->expression($right);
         if (Language::Cpp === $this->language && Operator::Join !== $binary->operator) {
             $letters = [TypeKind::Letter === $this->types->expression($this->part, $left)->kind, TypeKind::Letter === $this->types->expression($this->part, $right)->kind];
@@ -723,6 +735,37 @@ final class Compiler
             Operator::GreaterOrEqual => "\$v->greaterOrEqual($operands)",
             default => throw new \LogicException('Cannot run '.$binary->operator->value),
         };
+    }
+
+    /**
+     * Small whole numbers of Python are PHP's own: they are counted in place, and only what is something else, or grows
+     * beyond them, goes through the values of the language.
+     */
+    private function quick(Binary $binary): ?string
+    {
+        $found = self::QUICK[$binary->operator->value] ?? null;
+        if (null === $found || Language::Python !== $this->language || !$this->types->expression($this->part, $binary->left)->isWhole() || !$this->types->expression($this->part, $binary->right)->isWhole()) {
+            return null;
+        }
+        [$method, $sign] = $found;
+        [$a, $b] = [$this->temporary(), $this->temporary()];
+        // Both are found, whatever the first one is.
+        $areInts = "\\is_int($a = ".$this->expression($binary->left).") & \\is_int($b = ".$this->expression($binary->right).')';
+        if ($binary->operator->isArithmetic()) {
+            $sum = $this->temporary();
+
+            return "(($areInts) && \\is_int($sum = $a $sign $b) ? $sum : \$v->$method($a, $b))";
+        }
+
+        return "(($areInts) ? $a $sign $b : \$v->$method($a, $b))";
+    }
+
+    /** An item that is there is taken in place; what is not there, or counts from the end, goes through the values of the language. */
+    private function listItem(Item $item): string
+    {
+        [$list, $index] = [$this->temporary(), $this->temporary()];
+
+        return "((($list = ".$this->expression($item->container).') instanceof \\'.ListValue::class.") & \\is_int($index = ".$this->expression($item->index).") && isset({$list}->items[$index]) ? {$list}->items[$index] : \$v->".($item->index instanceof NumberLiteral && $item->index->value < 0 ? 'itemFromEnd' : 'item')."($list, $index))";
     }
 
     /** Python and JavaScript give one of the two values, C++ always true or false. */

@@ -119,12 +119,14 @@ final class Trace
     }
 
     /** Notes what a condition came to, and gives it on. */
-    public function asked(bool $truth): bool
+    public function asked(mixed $truth): bool
     {
+        // A function that should give a truth may come to its end without giving anything.
+        $held = (bool) $truth;
         $this->truths[] = $this->moment;
-        $this->truths[] = (int) $truth;
+        $this->truths[] = (int) $held;
 
-        return $truth;
+        return $held;
     }
 
     public function passTo(int $milliseconds): void

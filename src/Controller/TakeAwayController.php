@@ -15,7 +15,7 @@ use Scrivlet\Core\Language\Python\DrawingModulePrinter;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
-use Scrivlet\Core\Scene\Sheet\Drawing;
+use Scrivlet\Core\Scene\Picture;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
@@ -81,7 +81,7 @@ final class TakeAwayController extends AbstractController
 
     private static function picture(Program $program): string
     {
-        return Drawing::svg(Runner::run(ProgramStore::program($program), Language::Python, 1, new Limits(steps: self::PICTURE_STEPS), false)->trace);
+        return Picture::svg(ProgramStore::program($program)->setting, Runner::run(ProgramStore::program($program), Language::Python, 1, new Limits(steps: self::PICTURE_STEPS), false)->trace);
     }
 
     private static function download(string $content, string $name, string $type): Response

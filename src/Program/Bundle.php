@@ -8,7 +8,8 @@ use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
-use Scrivlet\Core\Scene\Sheet\Drawing;
+use Scrivlet\Core\Scene\Picture;
+use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program;
 use Symfony\Component\String\Slugger\AsciiSlugger;
 
@@ -36,12 +37,16 @@ final readonly class Bundle
             $zip->addFromString("$short.{$language->extension()}", $language->print($program)->text());
         }
         $zip->addFromString("$short.scrivlet.json", ProjectWriter::write($name, $program));
-        $zip->addFromString("$short.svg", Drawing::svg(Runner::run($program, Language::Python, 1, new Limits(), false)->trace));
+        $zip->addFromString("$short.svg", Picture::svg($program->setting, Runner::run($program, Language::Python, 1, new Limits(), false)->trace));
         foreach (['py', 'js', 'hpp'] as $ending) {
             $zip->addFile("$this->projectFolder/library/scrivlet.$ending", "library/scrivlet.$ending");
         }
+        foreach (Settings::layouts($program->setting) as $index => $layout) {
+            // The libraries read the first one.
+            $zip->addFromString(0 === $index ? 'layout.txt' : 'layout-'.($index + 1).'.txt', $layout);
+        }
         // Each language looks for the library beside the program.
-        $zip->addFromString('scrivlet.py', "from library.scrivlet import counted, nib\n");
+        $zip->addFromString('scrivlet.py', "from library.scrivlet import *\n");
         $zip->addFromString('scrivlet.js', "export * from \"./library/scrivlet.js\";\n");
         $zip->addFromString('scrivlet.hpp', "#include \"library/scrivlet.hpp\"\n");
         $zip->addFromString('package.json', "{ \"private\": true, \"type\": \"module\" }\n");

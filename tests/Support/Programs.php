@@ -12,8 +12,20 @@ final class Programs
     /** @return array<string, array{Language, string, string}> language, text and answers by the file's name */
     public static function all(): array
     {
+        return self::in('');
+    }
+
+    /** @return array<string, array{Language, string, string}> programs that say something which their own language alone can say */
+    public static function only(): array
+    {
+        return self::in('only/');
+    }
+
+    /** @return array<string, array{Language, string, string}> */
+    private static function in(string $folder): array
+    {
         $programs = [];
-        foreach (glob(\dirname(__DIR__).'/programs/*.{py,js,cpp}', \GLOB_BRACE) ?: [] as $file) {
+        foreach (glob(\dirname(__DIR__)."/programs/$folder*.{py,js,cpp}", \GLOB_BRACE) ?: [] as $file) {
             $language = Language::ofFile($file) ?? throw new \LogicException($file);
             $answers = preg_replace('/\.\w+$/', '.in', $file);
             $programs[basename($file)] = [$language, (string) file_get_contents($file), is_file((string) $answers) ? (string) file_get_contents((string) $answers) : ''];

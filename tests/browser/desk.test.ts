@@ -151,8 +151,8 @@ test("a wrong value is explained in its blank, and nothing is lost", async () =>
     await page.locator('.blank[data-slot="steps"]').click();
     await page.fill("#filler", value);
     await page.press("#filler", "Enter");
-    await page.locator(".refusal").waitFor();
-    assert.match((await page.locator(".refusal").textContent())!, message);
+    await page.locator(".filler .refusal").waitFor();
+    assert.match((await page.locator(".filler .refusal").textContent())!, message);
     assert.equal(await page.inputValue("#filler"), value, "what was typed is still there");
     await page.keyboard.press("Escape");
     assert.equal(await page.locator('.blank[data-slot="steps"]').textContent(), "50");

@@ -96,6 +96,7 @@ return [
     ['values', 1, 1, ['list({0}.values())', '{0}.values()'], 'Object.values({0})', '@values({0})', 'values', 'values of {0}', 'valeurs de {0}'],
     ['entries', 1, 1, '{0}.items()', 'Object.entries({0})', ['{0}'], 'pairs', 'keys and values of {0}', 'clés et valeurs de {0}'],
     ['forget', 2, 2, ['del {0}[{1}]'], ['delete {0}[{1}]'], '{0}.erase({1})', 'nothing', 'take the key {1} out of {0}', 'retirer la clé {1} de {0}'],
+    ['drop_range', 3, 3, ['del {0}[{1}:{1:7} + {2:8}]'], '{0}.splice({1}, {2})', '{0}.erase({0}.begin() + {1:8}, {0}.begin() + {1:8} + {2:8})', 'nothing', 'take {2} items out of {0} from {1} on', 'retirer {2} éléments de {0} à partir de {1}'],
     // in, out, time
     ['ask', 0, 1, 'input({*})', ['@prompt({*})'], '@ask({*})', 'text', 'ask {*}', 'demander {*}'],
     ['ask_word', 0, 0, 'input()', '@prompt()', '@ask_word()', 'text', 'next word of the answer', 'mot suivant de la réponse'],

@@ -526,7 +526,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'end':
             case 'rbegin':
             case 'rend':
-                return 0 === $count ? new Operation($name, [$receiver]) : null;
+                return 0 === $count ? $this->transient($name, [$receiver]) : null;
             case 'value':
                 return 0 === $count ? $receiver : null;
             case 'has_value':

@@ -147,6 +147,9 @@ final class JavaScriptParser extends JavaScriptExpressions
 
                 return [$this->definition($token)];
             }
+            if (TokenKind::Name === $token->kind && $this->is('.', 1) && $this->is('forEach', 2) && $this->is('(', 3)) {
+                return $this->forEach($token);
+            }
             if ('[' === $token->text && TokenKind::Sign === $token->kind) {
                 return $this->several($token);
             }
@@ -397,6 +400,32 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
 
         return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
+    }
+
+    /**
+     * `beds.forEach((bed) => { … });`: the same rows as those of a loop over the items.
+     *
+     * @return list<Statement>|null
+     */
+    private function forEach(Token $token): ?array
+    {
+        $start = $this->at;
+        $bracketed = $this->is('(', 4);
+        $name = $this->peek($bracketed ? 5 : 4);
+        $arrow = $bracketed ? 7 : 5;
+        if (null === $name || TokenKind::Name !== $name->kind || $bracketed && !$this->is(')', 6) || !$this->is('=>', $arrow) || !$this->is('{', $arrow + 1)) {
+            return null;
+        }
+        $opened = $this->tokens[$start + 3];
+        $over = $this->plainName($token);
+        $this->at = $start + $arrow + 1;
+        $this->write($name->text, $name->offset);
+        $this->declared[$this->scope][$name->text] = true;
+        $id = $this->newId();
+        $body = $this->body($id, $start, 'head', 'body', true);
+        $this->closeUnnamed($id, $start, $opened);
+
+        return [new EachLoop($id, [$name->text], $over, $body)];
     }
 
     protected function unnamedFunction(): bool

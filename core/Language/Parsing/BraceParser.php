@@ -972,12 +972,13 @@ abstract class BraceParser extends ExpressionParser
         $this->loops = [];
         $body = $this->body($id, $start, 'head', 'body', false);
         $this->loops = $loops;
-        $this->closeHandler($id, $start, $opened);
+        $this->closeUnnamed($id, $start, $opened);
 
         return [new Handler($id, $event, $this->fitted($entry->slots[0], $what), $body)];
     }
 
-    private function closeHandler(int $id, int $start, Token $opened): void
+    /** The end of a function without a name that was handed over: `});`. */
+    protected function closeUnnamed(int $id, int $start, Token $opened): void
     {
         if (!$this->is('}')) {
             $this->missingBrace($start);

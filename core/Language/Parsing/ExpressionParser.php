@@ -682,7 +682,7 @@ abstract class ExpressionParser extends Parser
             if (null !== $shorter) {
                 return new Perform($this->newId(), new Operation($shorter, $value->arguments));
             }
-            if (ValueOperations::get($value->key)->hasEffect() || 'ask' === $value->key) {
+            if (true === ValueOperations::find($value->key)?->hasEffect() || 'ask' === $value->key) {
                 return new Perform($this->newId(), $value);
             }
         }

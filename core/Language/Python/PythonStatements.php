@@ -27,6 +27,7 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
@@ -146,6 +147,15 @@ abstract class PythonStatements extends PythonExpressions
         $token = $this->peek();
         ++$this->at;
         $target = $this->expression();
+        if ($target instanceof Slice) {
+            $count = match (true) {
+                $target->from instanceof NumberLiteral && $target->to instanceof NumberLiteral => new NumberLiteral($target->to->value - $target->from->value),
+                $target->to instanceof Binary && Operator::Add === $target->to->operator && $target->to->left == $target->from => $target->to->right,
+                default => $this->fail('unsupported', $token, ['what' => 'del']),
+            };
+
+            return new Perform($this->newId(), new Operation('drop_range', [$target->container, $target->from, $count]));
+        }
         if (!$target instanceof Item) {
             $this->fail('unsupported', $token, ['what' => 'del']);
         }

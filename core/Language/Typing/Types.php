@@ -144,6 +144,7 @@ final class Types
             $expression instanceof Choice => $this->joined($part, [$expression->then, $expression->otherwise]),
             $expression instanceof Collected => $this->collected($part, $expression),
             $expression instanceof Lambda => StaticType::of(TypeKind::Function),
+            $expression instanceof NothingLiteral => StaticType::of(TypeKind::MaybeWhole),
             $expression instanceof CommandValue => match (Catalogue::get($expression->command)->answers) {
                 'truth' => StaticType::truth(),
                 'text' => StaticType::text(),

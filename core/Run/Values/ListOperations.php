@@ -363,6 +363,14 @@ trait ListOperations
         $this->popAt($list, $index);
     }
 
+    /** Items from one place on; what is not there is not missed. */
+    public function dropRange(mixed $list, mixed $from, mixed $count): void
+    {
+        $list = self::list_($list);
+        $from = self::bound_(self::whole($from), \count($list->items));
+        array_splice($list->items, $from, max(0, self::whole($count)));
+    }
+
     public function forget(mixed $map, mixed $key): void
     {
         $this->popAt($map, $key);
