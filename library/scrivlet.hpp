@@ -898,7 +898,7 @@ public:
     double unit = 1;
 
 private:
-    static double onGrid(double number) { return std::floor(number * 1e6 + 0.5) / 1e6; }
+    static double onGrid(double number) { return std::floor(number * 1e9 + 0.5) / 1e9; }
     double facing(int socket) const {
         static const double places[] = {0, 150, -150, 30, 0, -30, 90, -90, 180};
         return (heading_ + places[socket]) / 180.0 * M_PI;

@@ -740,7 +740,7 @@ export const lantern = new Lantern();
 
 const STEP = 20;
 const PLACES = { 1: 150, 2: -150, 3: 30, 4: 0, 5: -30, 6: 90, 7: -90, 8: 180 };
-const onGrid = (value) => Math.floor(value * 1e6 + 0.5) / 1e6;
+const onGrid = (value) => Math.floor(value * 1e9 + 0.5) / 1e9;
 
 class Mower {
   #x = 0;

@@ -657,7 +657,7 @@ _PLACES = {1: 150.0, 2: -150.0, 3: 30.0, 4: 0.0, 5: -30.0, 6: 90.0, 7: -90.0, 8:
 
 
 def _on_grid(number):
-    return math.floor(number * 1e6 + 0.5) / 1e6
+    return math.floor(number * 1e9 + 0.5) / 1e9
 
 
 def _most(number, most):

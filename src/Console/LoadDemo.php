@@ -46,7 +46,7 @@ final class LoadDemo extends Command
                 $teacher->setPassword($this->hasher->hashPassword($teacher, self::PASSWORD));
                 $this->entities->persist($teacher);
                 $this->entities->flush();
-                foreach (array_reverse(\array_slice(glob("$this->projectFolder/demo/*.scrivlet.json") ?: [], 0, $isFirst ? null : 2)) as $file) {
+                foreach (array_reverse(\array_slice(glob("$this->projectFolder/demo/*.scrivlet.json") ?: [], 0, $isFirst ? null : 4)) as $file) {
                     [$title, $program] = ProjectReader::read((string) file_get_contents($file));
                     $this->store->create($teacher, $title, $program);
                 }

@@ -20,7 +20,7 @@ use Scrivlet\Tests\Support\RealMachines;
 /** What a program does here, it does on the real machines: same strokes, same fills, same lines printed, same picture. */
 final class ConformanceTest extends TestCase
 {
-    private const GENERATED = 160;
+    private const GENERATED = 100;
     private const SEED = 20;
 
     /** @return iterable<string, array{Language}> */

@@ -100,7 +100,7 @@ final class SafetyTest extends TestCase
         try {
             $texts = array_map(static fn (array $program): string => $program[1], Programs::all());
             $names = array_keys($texts);
-            for ($case = 0; $case < 1500; ++$case) {
+            for ($case = 0; $case < 900; ++$case) {
                 $name = $names[mt_rand(0, \count($names) - 1)];
                 $language = Language::ofFile($name) ?? Language::Python;
                 $text = self::torn($texts[$name], $texts[$names[mt_rand(0, \count($names) - 1)]]);
@@ -124,7 +124,7 @@ final class SafetyTest extends TestCase
         self::assertSame('', $said);
         self::assertSame(['.', '..'], scandir($folder));
         rmdir($folder);
-        self::assertGreaterThan(400, $ran);
+        self::assertGreaterThan(250, $ran);
     }
 
     private static function torn(string $text, string $other): string

@@ -25,7 +25,7 @@ use Scrivlet\Tests\Support\SceneGenerator;
 final class ScenesThereTest extends TestCase
 {
     private const SECONDS = 20;
-    private const GENERATED = 40;
+    private const GENERATED = 24;
     private const SEED = 7;
     private const SIGNALS = [
         "0.5 tap round\n0.55 tap round\n1 press square\n1.4 press round\n2 release round\n2.1 release square\n3 light 20\n4 light 70\n5 tap both\n6.5 tap square\n",

@@ -35,7 +35,7 @@ final class Mower
     public const SILENCE = 12;
     /** How far from the middle of the mower its sensors sit, in centimetres. */
     public const SENSOR = 10.0;
-    private const GRID = 1e6;
+    private const GRID = 1e9;
     private const INCH = 2.54;
     private const LONGEST = 1000.0;
 
