@@ -66,7 +66,10 @@ final class ProjectFileTest extends TestCase
                 Rules::check($program);
             } catch (Refusal $refusal) {
                 ++$refused;
-                self::assertStringNotContainsString('{', Sentences::of($refusal->key, $refusal->parameters), $refusal->key);
+                // A damaged name may have such a sign itself; no gap of the sentence is left open.
+                foreach (array_keys($refusal->parameters) as $name) {
+                    self::assertStringNotContainsString('{'.$name.'}', Sentences::of($refusal->key, $refusal->parameters), $refusal->key);
+                }
                 self::assertArrayHasKey($refusal->key, Sentences::all('fr'));
             }
         }
