@@ -9,6 +9,7 @@ $cpp = static fn (string $rows): string => "#include \"scrivlet.hpp\"\nint main(
 
 return [
     'python' => [
+        ["from scrivlet import barrow, nib\nbarrow.step()\nnib.forward(5)\n", 'other_scene', 3, null],
         [$py.'nib.fowrard(5)', 'misspelt_command', 2, $py.'nib.forward(5)'],
         [$py.'nib.rihgt(5)', 'misspelt_command', 2, $py.'nib.right(5)'],
         [$py.'nib.Forward(5)', 'capitals', 2, $py.'nib.forward(5)'],
@@ -66,6 +67,14 @@ return [
         ["x = \"a\"\nprint(x.uper())\n", 'misspelt_method', 2, "x = \"a\"\nprint(x.upper())\n"],
     ],
     'javascript' => [
+        ["import { wait } from \"./scrivlet.js\";\nwait(2);\n", 'await_missing', 2, "import { wait } from \"./scrivlet.js\";\nawait wait(2);\n"],
+        ["import { lantern } from \"./scrivlet.js\";\nasync function glow() {\n  lantern.scroll(\"hi\");\n}\nawait glow();\n", 'await_missing', 3, "import { lantern } from \"./scrivlet.js\";\nasync function glow() {\n  await lantern.scroll(\"hi\");\n}\nawait glow();\n"],
+        ["import { lantern } from \"./scrivlet.js\";\nfunction glow() {\n  lantern.scroll(\"hi\");\n}\nawait glow();\n", 'await_missing', 3, "import { lantern } from \"./scrivlet.js\";\nasync function glow() {\n  await lantern.scroll(\"hi\");\n}\nawait glow();\n"],
+        ["import { wait } from \"./scrivlet.js\";\nfunction rest() {\n  if (true) {\n    await wait(1);\n  }\n}\nawait rest();\n", 'async_missing', 4, "import { wait } from \"./scrivlet.js\";\nasync function rest() {\n  if (true) {\n    await wait(1);\n  }\n}\nawait rest();\n"],
+        ["import { wait } from \"./scrivlet.js\";\nasync function rest() {\n  await wait(1);\n  return 4;\n}\nconst beds = rest();\n", 'await_missing', 6, "import { wait } from \"./scrivlet.js\";\nasync function rest() {\n  await wait(1);\n  return 4;\n}\nconst beds = await rest();\n"],
+        ["import { lantern, wait } from \"./scrivlet.js\";\nlantern.whenPressed(\"round\", () => {\n  await wait(1);\n});\n", 'async_missing', 3, "import { lantern, wait } from \"./scrivlet.js\";\nlantern.whenPressed(\"round\", async () => {\n  await wait(1);\n});\n"],
+        ["import { DrivePair } from \"./scrivlet.js\";\nconst wheels = new DrivePair(1, 2);\nwheels.driveFor(20, 50);\n", 'await_missing', 3, "import { DrivePair } from \"./scrivlet.js\";\nconst wheels = new DrivePair(1, 2);\nawait wheels.driveFor(20, 50);\n"],
+        ["import { barrow, nib } from \"./scrivlet.js\";\nbarrow.step();\nnib.forward(5);\n", 'other_scene', 3, null],
         [$js.'nib.fowrard(5);', 'misspelt_command', 2, $js.'nib.forward(5);'],
         [$js.'nib.moveto(1, 2);', 'capitals', 2, $js.'nib.moveTo(1, 2);'],
         [$js.'nib.forward(5;', 'bracket_missing', 2, $js.'nib.forward(5);'],
@@ -107,6 +116,7 @@ return [
         ["class Bed {\n}\n", 'unsupported', 1, null],
     ],
     'cpp' => [
+        [$cpp("barrow.step();\nLamp glow(3);"), 'other_scene', 4, null],
         [$cpp('    nib.fowrard(5);'), 'misspelt_command', 3, $cpp('    nib.forward(5);')],
         [$cpp('    nib.forward(5)'), 'semicolon_missing', 3, $cpp('    nib.forward(5);')],
         [$cpp('    nib.forward(5;'), 'bracket_missing', 3, $cpp('    nib.forward(5);')],

@@ -84,29 +84,30 @@ final class Compiler
     /** What the parts of the mower can do. */
     private const OF_FITTINGS = ['pair_drive', 'pair_drive_for', 'pair_turn', 'pair_stop', 'lamp_show', 'lamp_off', 'surface', 'distance'];
 
-    /** Operators of whole numbers: the method of Values, and PHP's sign. */
+    /** Operators of plain numbers: the method of Values, and PHP's sign. */
     private const QUICK = [
         'add' => ['add', '+'], 'subtract' => ['subtract', '-'], 'multiply' => ['multiply', '*'], 'equal' => ['equal', '==='],
+        'floor_remainder' => ['floorRemainder', '%'], 'floor_divide' => ['floorDivide', '/'],
         'less' => ['less', '<'], 'less_or_equal' => ['lessOrEqual', '<='], 'greater' => ['greater', '>'], 'greater_or_equal' => ['greaterOrEqual', '>='],
     ];
 
+    /** The longest fixed step of a count that is added in place. */
+    private const SHORT_STRIDE = 100000000;
+
     /** @var list<string> */
     public array $rows = [];
-    /** @var list<array{name: string, function: string|null}> */
-    public array $variables = [];
     /** @var list<string> */
     public array $functions = [];
 
     /** @var list<FunctionDefinition> */
     private array $definitions;
-    /** @var array<string, int> */
-    private array $slots = [];
     /** @var array<string, string> names that stand in an expression only */
     private array $inner = [];
     /** @var list<int> how many loops of PHP each loop around is */
     private array $loops = [];
     private FunctionDefinition|Script $part;
     private int $temporaries = 0;
+    private readonly Places $places;
     /** @var array<string, true> objects of the scene that the method being written uses */
     private array $objects = [];
     /** @var list<Handler> those whose rows are still to be written */
@@ -117,6 +118,7 @@ final class Compiler
     {
         $this->part = $program->script;
         $this->definitions = $program->definitions();
+        $this->places = new Places($program, $types->scopes);
         foreach ($this->definitions as $function) {
             $this->functions[] = $function->name;
         }
@@ -135,20 +137,21 @@ final class Compiler
         for ($index = 0; $index < \count($this->handlers); ++$index) {
             $methods .= $this->method("h$index", $this->handlers[$index], null);
         }
-        $globals = '';
-        foreach ($this->slots as $key => $slot) {
-            if (str_starts_with($key, Scopes::PROGRAM.':')) {
-                $globals .= "private mixed \$g$slot = \\".Absent::class."::Value;\n";
-            }
-        }
 
-        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$globals.$methods.'};';
+        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$this->places->properties().$methods.'};';
+    }
+
+    /** @return list<array{name: string, function: string|null}> */
+    public function variables(): array
+    {
+        return $this->places->variables;
     }
 
     private function method(string $name, FunctionDefinition|Script|Handler $part, ?int $index): string
     {
         $this->objects = [];
-        $parameters = [];
+        $this->temporaries = 0;
+        $parameters = $part instanceof FunctionDefinition ? ['$d'] : [];
         $changes = $enter = $leave = '';
         foreach ($part instanceof FunctionDefinition ? $part->parameters : [] as $parameter) {
             $default = $part instanceof FunctionDefinition && isset($part->defaults[$parameter]);
@@ -158,37 +161,21 @@ final class Compiler
             }
             $changes .= $this->changed($parameter);
         }
-        $this->temporaries = 0;
-        $body = $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($part->body);
-        $objects = $this->objects().$this->absent($part);
+        $body = $this->places->perhaps(fn (): string => $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($part->body));
+        $objects = $this->objects().($part instanceof Handler ? '' : $this->places->absent($part));
         if (null !== $index) {
-            $enter = 'if (++$this->depth > $t->limits->depth) { throw new '.RunError::class."('deep_calls'); }\n"
+            $enter = 'if ($d > $t->limits->depth) { throw new '.RunError::class."('deep_calls'); }\n"
                 .($this->record ? "\$t->calls[] = \$t->moment; \$t->calls[] = $index;\n" : '').$changes;
-            $leave = ' finally { --$this->depth;'.($this->record ? ' $t->calls[] = $t->moment; $t->calls[] = -1;' : '').' }';
+            $leave = $this->record ? ' finally { $t->calls[] = $t->moment; $t->calls[] = -1; }' : '';
         }
         $visible = $part instanceof Script ? 'public' : 'private';
         $result = null === $index ? ': void' : ': mixed';
         $end = null === $index ? '' : "return null;\n";
 
         return "$visible function $name(".implode(', ', $parameters).")$result {\n"
-            ."\$t = \$this->trace; \$v = \$this->values; \$r = null;\n".$objects
+            .'$t = $this->trace; $v = $this->values; $r = null;'.(null === $index ? ' $d = 0;' : '')."\n".$objects
             .'try {'."\n".$enter.$body.$end.'}'
             .' catch ('.RunError::class.' $error) { $error->row ??= $r; throw $error; }'.$leave."\n}\n";
-    }
-
-    /** Code that takes all values from a function's own variables. */
-    private function absent(FunctionDefinition|Script|Handler $part): string
-    {
-        $code = '';
-        $parameters = $part instanceof FunctionDefinition ? $part->parameters : [];
-        foreach ($part instanceof FunctionDefinition ? $this->slots : [] as $key => $slot) {
-            [$owner, $name] = explode(':', (string) $key, 2);
-            if ($owner === (string) $part->id && !\in_array($name, $parameters, true)) {
-                $code .= "\$l$slot = ";
-            }
-        }
-
-        return '' === $code ? '' : $code.'\\'.Absent::class."::Value;\n";
     }
 
     private function objects(): string
@@ -206,6 +193,11 @@ final class Compiler
         }
 
         return $code;
+    }
+
+    private function perhaps(Block $block): string
+    {
+        return $this->places->perhaps(fn (): string => $this->block($block));
     }
 
     private function step(Statement $statement, string $part = 'head'): string
@@ -256,7 +248,7 @@ final class Compiler
     private function inLoop(Block $body, int $depth = 1): string
     {
         $this->loops[] = $depth;
-        $code = $this->block($body);
+        $code = $this->perhaps($body);
         array_pop($this->loops);
 
         return $code;
@@ -280,16 +272,17 @@ final class Compiler
         $row = \count($this->rows);
         $step = $this->step($loop);
         [$item, $first] = [$this->temporary(), $this->temporary()];
-        $assign = '';
-        if (1 === \count($loop->variables)) {
-            $assign = $this->assign($loop->variables[0], $item);
-        }
-        foreach (1 === \count($loop->variables) ? [] : $loop->variables as $index => $name) {
-            $assign .= $this->assign($name, "{$item}[$index]");
-        }
         $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->pairs(').$this->expression($loop->over).')';
+        $body = $this->places->perhaps(function () use ($loop, $item): string {
+            $assign = 1 === \count($loop->variables) ? $this->assign($loop->variables[0], $item) : '';
+            foreach (1 === \count($loop->variables) ? [] : $loop->variables as $index => $name) {
+                $assign .= $this->assign($name, "{$item}[$index]");
+            }
 
-        return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$assign.$this->inLoop($loop->body)."}\n";
+            return $assign.$this->inLoop($loop->body);
+        });
+
+        return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
     }
 
     private function forLoop(ForLoop $loop): string
@@ -316,7 +309,17 @@ final class Compiler
             return $this->assign($container->name, '$v->withLetter('.$this->expression($container).', '.$this->expression($target->index).", $value)");
         }
 
-        return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n".($container instanceof VariableRead ? $this->changed($container->name) : '');
+        $changed = $container instanceof VariableRead ? $this->changed($container->name) : '';
+        if (Language::JavaScript === $this->language) {
+            return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n".$changed;
+        }
+        // Python (Language Reference 6.16) and C++ (C++17, 8.18) find the value before the place.
+        $kept = $this->temporary();
+        [$list, $setList] = $this->operand($container);
+        [$index, $setIndex] = $this->operand($target->index);
+        $isThere = "($setList) instanceof \\".ListValue::class.(null === $setIndex ? '' : " & \\is_int($setIndex)")." && isset({$list}->items[$index])";
+
+        return "$kept = $value;\nif ($isThere) { {$list}->items[$index] = $kept; } else { \$v->put($list, $index, $kept); }\n".$changed;
     }
 
     private function setSeveral(SetSeveral $set): string
@@ -419,20 +422,26 @@ final class Compiler
             $start = "(float) $start";
         }
 
-        return $step."$at = $start; $to = \$v->number(".$this->expression($count->to)."); $by = \$this->stride(\$v->number(".$this->expression($count->by).")); $first = true;\n"
-            ."for (; $by > 0 ? $at <= $to : $at >= $to; $at = \$v->add($at, $by)) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n"
-            .$this->assign($count->variable, $at).$this->inLoop($count->body)."}\n";
+        $body = $this->places->perhaps(fn (): string => $this->assign($count->variable, $at).$this->inLoop($count->body));
+        $stride = $count->by instanceof NumberLiteral && \is_int($count->by->value) && 0 !== $count->by->value && abs($count->by->value) < self::SHORT_STRIDE ? $count->by->value : null;
+        $set = null === $stride ? "$by = \$this->stride(\$v->number(".$this->expression($count->by).')); ' : '';
+        $on = null === $stride ? "$by > 0 ? $at <= $to : $at >= $to" : "$at ".($stride > 0 ? '<=' : '>=')." $to";
+        // Python and JavaScript have no end to their numbers that a count could reach.
+        $next = null === $stride ? "\$v->add($at, $by)" : (Language::Cpp === $this->language ? "\\is_int($at) && abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride)" : "$at + $stride");
+
+        return $step."$at = $start; $to = \$v->number(".$this->expression($count->to)."); $set$first = true;\n"
+            ."for (; $on; $at = $next) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
     }
 
     private function conditional(Conditional $conditional, int $index): string
     {
         $branch = $conditional->branches[$index];
-        $code = $this->step($conditional, 0 === $index ? 'head' : "then$index").'if ('.$this->asked($branch->condition).") {\n".$this->block($branch->body).'}';
+        $code = $this->step($conditional, 0 === $index ? 'head' : "then$index").'if ('.$this->asked($branch->condition).") {\n".$this->perhaps($branch->body).'}';
         if (isset($conditional->branches[$index + 1])) {
-            return $code." else {\n".$this->conditional($conditional, $index + 1)."}\n";
+            return $code." else {\n".$this->places->perhaps(fn (): string => $this->conditional($conditional, $index + 1))."}\n";
         }
 
-        return $code.(null === $conditional->otherwise ? "\n" : " else {\n".$this->block($conditional->otherwise)."}\n");
+        return $code.(null === $conditional->otherwise ? "\n" : " else {\n".$this->perhaps($conditional->otherwise)."}\n");
     }
 
     /** @param list<Expression> $values */
@@ -509,7 +518,7 @@ final class Compiler
             }
         }
 
-        return '$this->f'.array_search($function, $this->functions, true).'('.implode(', ', $passed).')';
+        return '$this->f'.array_search($function, $this->functions, true).'('.implode(', ', ['$d + 1', ...$passed]).')';
     }
 
     /** Whether C++ hands over the variable itself; lists are objects, which need no reference here. */
@@ -524,27 +533,20 @@ final class Compiler
         if (isset($this->inner[$name])) {
             return $this->inner[$name];
         }
-        $owner = $this->types->scopes->owner($this->part, $name);
-        $key = "$owner:$name";
-        if (!isset($this->slots[$key])) {
-            $this->slots[$key] = \count($this->variables);
-            $this->variables[] = ['name' => $name, 'function' => $this->part instanceof FunctionDefinition && Scopes::PROGRAM !== $owner ? $this->part->name : null];
-        }
 
-        return Scopes::PROGRAM === $owner ? '$this->g'.$this->slots[$key] : '$l'.$this->slots[$key];
+        return $this->places->of($this->part, $name);
     }
 
     private function changed(string $name): string
     {
-        $variable = $this->variable($name);
-        $slot = (int) preg_replace('/\D/', '', $variable);
-
-        return $this->record ? "\$t->changes[] = \$t->moment; \$t->changes[] = $slot; \$t->changes[] = $variable;\n" : '';
+        return $this->record ? '$t->changes[] = $t->moment; $t->changes[] = '.$this->places->slot($this->part, $name).'; $t->changes[] = '.$this->variable($name).";\n" : '';
     }
 
     private function assign(string $name, string $value, ?Expression $source = null): string
     {
         $owner = Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part;
+
+        $this->places->ensure($this->part, $name);
 
         return $this->variable($name).' = '.$this->kept($this->types->variable($owner, $name), $value, $source).";\n".$this->changed($name);
     }
@@ -552,7 +554,7 @@ final class Compiler
     private function read(string $name): string
     {
         $variable = $this->variable($name);
-        if (isset($this->inner[$name]) || $this->part instanceof FunctionDefinition && \in_array($name, $this->part->parameters, true)) {
+        if (isset($this->inner[$name]) || $this->places->isCertain($this->part, $name)) {
             return $variable;
         }
 
@@ -610,7 +612,7 @@ final class Compiler
             $expression instanceof Binary => $this->binary($expression),
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
-            $expression instanceof FunctionReference => '$this->f'.(int) array_search($expression->function, $this->functions, true).'(...)',
+            $expression instanceof FunctionReference => '(fn (mixed ...$a) => $this->f'.(int) array_search($expression->function, $this->functions, true).'($d + 1, ...$a))',
             $expression instanceof OwnValue => Language::Cpp === $this->language ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
             $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
@@ -686,7 +688,14 @@ final class Compiler
         $value = $this->expression($lambda->value);
         $this->inner = $before;
 
-        return '(fn ('.implode(', ', $names).') => '.$value.')';
+        // A variable of the function around is seen as it is when the lambda runs; a loop of JavaScript has one for each turn.
+        if (Language::Cpp === $this->language || Language::JavaScript === $this->language && [] !== $this->loops || 0 === preg_match_all('/\$l\d+\b/', $value, $shared)) {
+            return '(fn ('.implode(', ', $names).') => '.$value.')';
+        }
+        preg_match_all('/\$c\d+\b/', $value, $inner);
+        $uses = [...array_map(static fn (string $local): string => "&$local", array_unique($shared[0])), ...array_intersect($before, $inner[0]), '$t', '$v', '$d'];
+
+        return '(function ('.implode(', ', $names).') use ('.implode(', ', $uses).') { return '.$value.'; })';
     }
 
     private function number(int|float $value): string
@@ -738,34 +747,76 @@ final class Compiler
     }
 
     /**
-     * Small whole numbers of Python are PHP's own: they are counted in place, and only what is something else, or grows
-     * beyond them, goes through the values of the language.
+     * Small whole numbers of Python and C++ and all numbers of JavaScript are PHP's own: they are reckoned with in place,
+     * and only what is something else, or grows beyond them, goes through the values of the language.
      */
     private function quick(Binary $binary): ?string
     {
         $found = self::QUICK[$binary->operator->value] ?? null;
-        if (null === $found || Language::Python !== $this->language || !$this->types->expression($this->part, $binary->left)->isWhole() || !$this->types->expression($this->part, $binary->right)->isWhole()) {
+        $isArithmetic = $binary->operator->isArithmetic();
+        if (null === $found || $isArithmetic && Language::Cpp === $this->language || !$this->isQuick($binary->left) || !$this->isQuick($binary->right)) {
             return null;
         }
         [$method, $sign] = $found;
-        [$a, $b] = [$this->temporary(), $this->temporary()];
+        $isSort = Language::JavaScript === $this->language ? '\\is_float(' : '\\is_int(';
+        [$a, $setA] = $this->operand($binary->left);
+        [$b, $setB] = $this->operand($binary->right);
         // Both are found, whatever the first one is.
-        $areInts = "\\is_int($a = ".$this->expression($binary->left).") & \\is_int($b = ".$this->expression($binary->right).')';
-        if ($binary->operator->isArithmetic()) {
+        $tests = array_values(array_filter([null === $setA ? null : "$isSort$setA)", null === $setB ? null : "$isSort$setB)"]));
+        $are = [] === $tests ? 'true' : (1 === \count($tests) ? $tests[0] : "($tests[0] & $tests[1])");
+        $otherwise = "\$v->$method($a, $b)";
+        if (Operator::FloorRemainder === $binary->operator || Operator::FloorDivide === $binary->operator) {
+            if (Language::Python !== $this->language || !$binary->right instanceof NumberLiteral || $binary->right->value <= 0) {
+                return null;
+            }
+            $rest = $this->temporary();
+            $inPlace = Operator::FloorRemainder === $binary->operator ? "(($rest = $a % $b) < 0 ? $rest + $b : $rest)" : "\\intdiv($a - (($rest = $a % $b) < 0 ? $rest + $b : $rest), $b)";
+            $bounded = Operator::FloorRemainder === $binary->operator ? '' : " && $a > -9000000000000000000";
+
+            return "($are$bounded ? $inPlace : $otherwise)";
+        }
+        if ($isArithmetic && Language::Python === $this->language) {
             $sum = $this->temporary();
 
-            return "(($areInts) && \\is_int($sum = $a $sign $b) ? $sum : \$v->$method($a, $b))";
+            return "($are && \\is_int($sum = $a $sign $b) ? $sum : $otherwise)";
         }
 
-        return "(($areInts) ? $a $sign $b : \$v->$method($a, $b))";
+        return "($are ? $a $sign $b : $otherwise)";
+    }
+
+    private function isQuick(Expression $operand): bool
+    {
+        $type = $this->types->expression($this->part, $operand);
+
+        return Language::JavaScript === $this->language ? $type->isNumeric() : $type->isWhole();
+    }
+
+    /**
+     * @return array{string, string|null} code that gives the value as often as it is wanted, and code that finds it
+     *                                    first; null for a fixed number, which needs no finding
+     */
+    private function operand(Expression $operand): array
+    {
+        $code = $this->expression($operand);
+        if ($operand instanceof NumberLiteral) {
+            return [$code, null];
+        }
+        if ($operand instanceof VariableRead && 1 === preg_match('/^\$[lc]\d+$/D', $code)) {
+            return [$code, $code];
+        }
+        $kept = $this->temporary();
+
+        return [$kept, "$kept = $code"];
     }
 
     /** An item that is there is taken in place; what is not there, or counts from the end, goes through the values of the language. */
     private function listItem(Item $item): string
     {
-        [$list, $index] = [$this->temporary(), $this->temporary()];
+        [$list, $setList] = $this->operand($item->container);
+        [$index, $setIndex] = $this->operand($item->index);
+        $are = "(($setList) instanceof \\".ListValue::class.')'.(null === $setIndex ? '' : " & \\is_int($setIndex)");
 
-        return "((($list = ".$this->expression($item->container).') instanceof \\'.ListValue::class.") & \\is_int($index = ".$this->expression($item->index).") && isset({$list}->items[$index]) ? {$list}->items[$index] : \$v->".($item->index instanceof NumberLiteral && $item->index->value < 0 ? 'itemFromEnd' : 'item')."($list, $index))";
+        return "($are && isset({$list}->items[$index]) ? {$list}->items[$index] : \$v->".($item->index instanceof NumberLiteral && $item->index->value < 0 ? 'itemFromEnd' : 'item')."($list, $index))";
     }
 
     /** Python and JavaScript give one of the two values, C++ always true or false. */

@@ -56,7 +56,7 @@ final class Runner
 
         $trace->endParts();
 
-        return new Outcome($ending, $trace, $compiler->rows, $compiler->variables, $compiler->functions, $values, $error, $errorRow, $stage->goals(), $stage->scheduler->listens());
+        return new Outcome($ending, $trace, $compiler->rows, $compiler->variables(), $compiler->functions, $values, $error, $errorRow, $stage->goals(), $stage->scheduler->listens());
     }
 
     /** The code is the Compiler's alone; it sees these five objects and nothing else. */

@@ -188,6 +188,8 @@ test("a row being written is accessible, in the dark as well", async () => {
 
 test("a copy becomes a text of its own, files are opened and saved by keys", async () => {
   const address = await square();
+  // Listened for from the start: the browser has to be told before it opens a dialogue of its own.
+  const chosen = page.waitForEvent("filechooser", { timeout: 120_000 });
   await page.click("summary[aria-label='Take away']");
   await page.click("text=A copy as Python text");
   await page.waitForURL((url) => !url.href.startsWith(address) && /programs\/\d+/.test(url.href));
@@ -205,7 +207,8 @@ test("a copy becomes a text of its own, files are opened and saved by keys", asy
   const [fresh] = await Promise.all([page.waitForEvent("download"), page.keyboard.press("Control+s")]);
   assert.match(await readFile(await fresh.path(), "utf8"), /# saved at once\n$/);
   const copy = new URL(page.url()).pathname;
-  const [chooser] = await Promise.all([page.waitForEvent("filechooser"), page.keyboard.press("Control+o")]);
+  await page.keyboard.press("Control+o");
+  const chooser = await chosen;
   await chooser.setFiles({
     name: "beds.js",
     mimeType: "text/javascript",

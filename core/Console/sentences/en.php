@@ -84,6 +84,8 @@ return [
     'mistake.assign_swapped' => 'Line {line} tries to give the value {text} another value. Put the name on the left of “=” and the value on the right.',
     'mistake.assign_to_command' => 'Line {line} uses “=” with a command. Call it with brackets, and put the value between them.',
     'mistake.assign_to_value' => 'Only a name or an item can get a value, and in line {line} “{text}” is neither. Put a name on the left of “=”.',
+    'mistake.async_missing' => 'The function around line {line} needs the word “async” in front of it, as it waits with “await”.',
+    'mistake.await_missing' => 'Line {line} needs “await” in front of {name}: without it the program goes on before that is done.',
     'mistake.before_value' => 'In line {line} {name} is used before it has a value. Give it one in a row above.',
     'mistake.body_missing' => 'Line {line} holds no rows. Write what it should do in the line below, set in further.',
     'mistake.brace_alone' => 'Line {line} has a “}” alone in a formatted text. Write it twice, or add the “{” that belongs to it.',

@@ -84,6 +84,8 @@ return [
     'mistake.assign_swapped' => 'La ligne {line} essaie de donner une valeur à {text}, qui en est déjà une. Mets le nom à gauche de « = » et la valeur à droite.',
     'mistake.assign_to_command' => 'La ligne {line} utilise « = » avec une commande. Appelle-la avec des parenthèses, et mets la valeur dedans.',
     'mistake.assign_to_value' => 'Seul un nom ou un élément peut recevoir une valeur, et « {text} », ligne {line}, n’en est pas un. Mets un nom à gauche de « = ».',
+    'mistake.async_missing' => 'La fonction autour de la ligne {line} a besoin du mot « async » devant elle, car elle attend avec « await ».',
+    'mistake.await_missing' => 'À la ligne {line}, il manque « await » devant {name} : sans lui, le programme continue avant que ce soit fini.',
     'mistake.before_value' => 'À la ligne {line}, {name} est utilisé avant d’avoir une valeur. Donne-lui-en une dans une ligne au-dessus.',
     'mistake.body_missing' => 'La ligne {line} ne contient aucune ligne. Écris en dessous ce qu’elle doit faire, en décalant.',
     'mistake.brace_alone' => 'La ligne {line} a un « } » seul dans un texte formaté. Écris-le deux fois, ou ajoute le « { » qui va avec.',

@@ -22,6 +22,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
@@ -307,6 +308,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->semicolon();
 
         return [$this->ended(new SetSeveral($this->newId(), $targets, $value instanceof ListLiteral ? $value->items : [$value]), $token->offset)];
+    }
+
+    public function mistakesOf(Program $program): array
+    {
+        return Awaiting::mistakes($this->tokens, (new Waiting($program))->functions);
     }
 
     /** `= (a, b) => {`: a function under another sign. */

@@ -25,14 +25,14 @@ final readonly class Checker
         'cpp' => ['cout', 'cin', 'endl', 'nib', 'std', 'string', 'main', 'pow', 'getline', 'rand', 'nullopt', 'barrow', 'lantern', 'mower'],
     ];
 
-    public function __construct(private ExpressionParser $parser, private Program $program, private Types $types, private Language $language)
+    public function __construct(private ExpressionParser $parser, private Program $program, private Types $types, private Language $language, private string $scene)
     {
     }
 
     /** @return list<Mistake> those that the parser found, and these */
     public function mistakes(): array
     {
-        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums(), ...$this->parser->missingLibraries()];
+        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums(), ...$this->scenes(), ...$this->parser->missingLibraries()];
     }
 
     /** @return list<Mistake> */
@@ -106,6 +106,19 @@ final readonly class Checker
         }
 
         return new Mistake($use->called ? 'misspelt_function' : 'misspelt_name', $use->offset, $length, ['name' => $name, 'near' => $near], [new Replacement($use->offset, $length, $near)]);
+    }
+
+    /** @return list<Mistake> */
+    private function scenes(): array
+    {
+        $mistakes = [];
+        foreach ($this->parser->ofScenes() as [$scene, $token]) {
+            if ($scene->value !== $this->scene) {
+                $mistakes[] = new Mistake('other_scene', $token->offset, \strlen($token->text), ['name' => $token->text, 'object' => (string) $scene->object()]);
+            }
+        }
+
+        return $mistakes;
     }
 
     /** @return list<Mistake> */

@@ -973,6 +973,7 @@ abstract class BraceParser extends ExpressionParser
         $body = $this->body($id, $start, 'head', 'body', false);
         $this->loops = $loops;
         $this->closeUnnamed($id, $start, $opened);
+        $this->placed($entry, $this->tokens[$start + (str_contains($name, '.') ? 2 : 0)]);
 
         return [new Handler($id, $event, $this->fitted($entry->slots[0], $what), $body)];
     }

@@ -524,7 +524,18 @@ abstract class ExpressionParser extends Parser
             $values[] = $this->fitted($slot, $given[$slot->name]);
         }
 
+        $this->placed($entry, $member);
+
         return new CommandValue($entry->key, $values);
+    }
+
+    /** Notes of which scene a command is. */
+    protected function placed(Entry $entry, Token $member): void
+    {
+        $scene = SceneName::ofCommand($entry->key);
+        if (null !== $scene) {
+            $this->ofScenes[] = [$scene, $member];
+        }
     }
 
     protected function fitted(Slot $slot, Argument $argument): Expression

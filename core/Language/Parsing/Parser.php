@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -11,6 +13,7 @@ use Scrivlet\Core\Language\Mistakes\Libraries;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
 
 /**
@@ -42,6 +45,8 @@ abstract class Parser
     public array $reads = [];
     /** @var array<string, array<string, int>> where each scope's names are first given a value */
     public array $writes = ['' => []];
+    /** @var list<array{SceneName, Token}> */
+    protected array $ofScenes = [];
     /** @var array<string, true> names in rows that could not be read: nothing is said of them */
     public array $silenced = [];
     /** @var array<string, array<string, true>> names that mean the program's variable, by function */
@@ -55,6 +60,25 @@ abstract class Parser
     }
 
     abstract protected function language(): Language;
+
+    /** @return list<array{SceneName, Token}> commands and parts of machines that belong to a scene, and where they stand */
+    public function ofScenes(): array
+    {
+        $parts = [];
+        foreach ($this->tokens as $token) {
+            if (TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text) && !isset($this->functions[$token->text]) && !isset($this->silenced[$token->text])) {
+                $parts[] = [SceneName::Lawn, $token];
+            }
+        }
+
+        return [...$this->ofScenes, ...$parts];
+    }
+
+    /** @return list<Mistake> those that show only once the whole text is read, and that this language alone has */
+    public function mistakesOf(Program $program): array
+    {
+        return [];
+    }
 
     /** @return list<Mistake> names that nothing brings in */
     public function missingLibraries(): array

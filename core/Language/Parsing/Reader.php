@@ -58,7 +58,8 @@ final class Reader
             $rows = new Rows($rows->imports, $merged, $rows->above, $rows->below);
         }
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
-        $mistakes = self::first((new Checker($parser, $program, $types, $language))->mistakes());
+        $scene = Scenes::settled($program, $old)->setting->scene;
+        $mistakes = self::first([...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);

@@ -272,10 +272,8 @@ trait ListOperations
         if (null === $at) {
             $this->putBeyond($list, self::whole($index), $value);
         } else {
-            $items = $list->items;
-            $items[$at] = $value;
-            // @phpstan-ignore assign.propertyType (the place is one of the list's)
-            $list->items = $items;
+            // Written in place, as a copy would take as long as the list is. @phpstan-ignore assign.propertyType (the place is one of the list's)
+            $list->items[$at] = $value;
         }
     }
 

@@ -1,0 +1,186 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Language\Parsing\Vocabulary;
+
+/**
+ * Calls that take time and are not awaited: the program would go on at once. And `await` within a function that is not
+ * `async`, which is no JavaScript (ECMA-262, 15.8 and 16.2).
+ *
+ * Functions of one expression are left alone: what they give is a promise, which whoever calls them can await.
+ */
+final class Awaiting
+{
+    /** @var list<Mistake> */
+    private array $mistakes = [];
+    /** @var list<array{bool, int, bool}> for each brace that is open: whether `await` may stand in it, where its function begins, and whether that was told */
+    private array $around = [[true, 0, false]];
+    /** @var array<string, true> functions that give a promise */
+    private array $promising;
+
+    /**
+     * @param list<Token>         $tokens  without spaces and remarks
+     * @param array<string, true> $waiting own functions that wait
+     */
+    private function __construct(private readonly array $tokens, array $waiting)
+    {
+        $this->promising = $waiting;
+        foreach ($tokens as $at => $token) {
+            if ('async' === $token->text && TokenKind::Text !== $token->kind) {
+                $name = $this->is($at + 1, 'function') ? $at + 2 : ($this->is($at - 1, '=') ? $at - 2 : -1);
+                if (TokenKind::Name === ($tokens[$name]->kind ?? null)) {
+                    $this->promising[$tokens[$name]->text] = true;
+                }
+            }
+        }
+    }
+
+    /**
+     * @param list<Token>         $tokens
+     * @param array<string, true> $waiting
+     *
+     * @return list<Mistake>
+     */
+    public static function mistakes(array $tokens, array $waiting): array
+    {
+        $self = new self($tokens, $waiting);
+        foreach (array_keys($tokens) as $at) {
+            $self->look($at);
+        }
+
+        return $self->mistakes;
+    }
+
+    private function look(int $at): void
+    {
+        if ($this->is($at, '{')) {
+            $this->around[] = $this->opened($at);
+        } elseif ($this->is($at, '}')) {
+            if (\count($this->around) > 1) {
+                array_pop($this->around);
+            }
+        } elseif ($this->is($at, 'await')) {
+            $this->insideAsync($at);
+        } elseif ($this->is($at, '(') && null !== ($from = $this->takesTime($at)) && !$this->is($from - 1, 'await') && !$this->isGivenOn($from)) {
+            $this->notAwaited($from, $at - 1);
+        }
+    }
+
+    /** @return array{bool, int, bool} */
+    private function opened(int $at): array
+    {
+        $isArrow = $this->is($at - 1, '=>');
+        $closing = $at - ($isArrow ? 2 : 1);
+        if (!$this->is($closing, ')')) {
+            return $isArrow ? $this->begun($closing) : $this->here();
+        }
+        for ($depth = 0, $open = $closing; $open >= 0; --$open) {
+            $depth += $this->is($open, ')') ? 1 : ($this->is($open, '(') ? -1 : 0);
+            if (0 === $depth) {
+                break;
+            }
+        }
+        if ($isArrow) {
+            return $this->begun($open);
+        }
+        $word = $this->is($open - 1, 'function') ? $open - 1 : ($this->is($open - 2, 'function') ? $open - 2 : null);
+
+        return null === $word ? $this->here() : $this->begun($word);
+    }
+
+    /** @return array{bool, int, bool} */
+    private function begun(int $at): array
+    {
+        return [$this->is($at - 1, 'async'), $this->tokens[max(0, $at)]->offset, false];
+    }
+
+    /** @return int|null where a call begins that takes time */
+    private function takesTime(int $opened): ?int
+    {
+        $name = $this->tokens[$opened - 1] ?? null;
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            return null;
+        }
+        if (!$this->is($opened - 2, '.')) {
+            $entry = Vocabulary::commands(Language::JavaScript)['sleep' === $name->text ? 'wait' : $name->text] ?? null;
+            $isOwn = isset($this->promising[$name->text]);
+
+            return !$this->is($opened - 2, 'function') && ($isOwn || true === $entry?->takesTime) ? $opened - 1 : null;
+        }
+        $object = $this->tokens[$opened - 3] ?? null;
+        if (null === $object || TokenKind::Name !== $object->kind || $this->is($opened - 4, '.')) {
+            return null;
+        }
+        $entry = Vocabulary::commands(Language::JavaScript)["$object->text.$name->text"] ?? null;
+        if (null !== $entry) {
+            return $entry->takesTime ? $opened - 3 : null;
+        }
+        $operation = SpellingIndex::of(Language::JavaScript)->methods[$name->text][0][0] ?? null;
+
+        return null !== $operation && str_starts_with(ValueOperations::find($operation)->spellings['javascript'][0] ?? '', 'await ') ? $opened - 3 : null;
+    }
+
+    /** `() => wait(1)`, `return grow()`: whoever called gets the promise. */
+    private function isGivenOn(int $from): bool
+    {
+        return $this->is($from - 1, '=>') || $this->is($from - 1, 'return') && \count($this->around) > 1 && $this->here()[0];
+    }
+
+    private function notAwaited(int $from, int $name): void
+    {
+        $fix = [new Replacement($this->tokens[$from]->offset, 0, 'await ')];
+        $here = $this->here();
+        if (!$here[0]) {
+            $fix[] = new Replacement($here[1], 0, 'async ');
+            $this->tell();
+        }
+        $this->mistakes[] = new Mistake('await_missing', $this->tokens[$from]->offset, $this->tokens[$name]->offset + \strlen($this->tokens[$name]->text) - $this->tokens[$from]->offset, ['name' => $this->tokens[$name]->text], $fix);
+    }
+
+    private function insideAsync(int $at): void
+    {
+        $here = $this->here();
+        if (!$here[0] && !$here[2] && !$this->isInSmallFunction($at)) {
+            $this->tell();
+            $this->mistakes[] = new Mistake('async_missing', $this->tokens[$at]->offset, 5, [], [new Replacement($here[1], 0, 'async ')]);
+        }
+    }
+
+    /** `async () => await wait(1)` */
+    private function isInSmallFunction(int $at): bool
+    {
+        return $this->is($at - 1, '=>');
+    }
+
+    /** @return array{bool, int, bool} */
+    private function here(): array
+    {
+        return end($this->around) ?: [true, 0, false];
+    }
+
+    /** One function is told of once: in it and in the braces within it. */
+    private function tell(): void
+    {
+        $start = $this->here()[1];
+        foreach ($this->around as $index => $brace) {
+            if ($brace[1] === $start && !$brace[0]) {
+                $this->around[$index][2] = true;
+            }
+        }
+    }
+
+    private function is(int $at, string $text): bool
+    {
+        return isset($this->tokens[$at]) && $this->tokens[$at]->text === $text && TokenKind::Text !== $this->tokens[$at]->kind;
+    }
+}
