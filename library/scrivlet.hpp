@@ -275,6 +275,16 @@ public:
         goTo(0, 0);
         turnTo(0);
     }
+    void reset() {
+        filling_ = false;
+        lift();
+        home();
+        lower();
+        ink("midnight");
+        width(2);
+        show();
+        clear();
+    }
     void lift() {
         down_ = false;
         sheet.happened("pen", "\"down\":false");

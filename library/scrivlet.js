@@ -149,6 +149,17 @@ class Nib {
     this.#turnTo(0);
   }
 
+  reset() {
+    this.#shape = null;
+    this.lift();
+    this.home();
+    this.lower();
+    this.ink("midnight");
+    this.width(2);
+    this.show();
+    this.clear();
+  }
+
   lift() {
     this.#down = false;
     happened("pen", { down: false });

@@ -138,6 +138,16 @@ class _Nib:
         self._go_to(0.0, 0.0)
         self._turn_to(0.0)
 
+    def reset(self):
+        self._shape = None
+        self.lift()
+        self.home()
+        self.lower()
+        self.ink("midnight")
+        self.width(2)
+        self.show()
+        self.clear()
+
     def lift(self):
         self._down = False
         _happened("pen", down=False)

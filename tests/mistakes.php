@@ -67,6 +67,9 @@ return [
         ["x = \"a\"\nprint(x.uper())\n", 'misspelt_method', 2, "x = \"a\"\nprint(x.upper())\n"],
     ],
     'javascript' => [
+        ["let public = 3;\nconsole.log(1);\n", 'keyword_as_name', 1, null],
+        ["let arguments = 3;\nconsole.log(1);\n", 'keyword_as_name', 1, null],
+        ["function plant(eval) {\n    return 1;\n}\nconsole.log(plant(2));\n", 'keyword_as_name', 1, null],
         ["import { wait } from \"./scrivlet.js\";\nwait(2);\n", 'await_missing', 2, "import { wait } from \"./scrivlet.js\";\nawait wait(2);\n"],
         ["import { lantern } from \"./scrivlet.js\";\nasync function glow() {\n  lantern.scroll(\"hi\");\n}\nawait glow();\n", 'await_missing', 3, "import { lantern } from \"./scrivlet.js\";\nasync function glow() {\n  await lantern.scroll(\"hi\");\n}\nawait glow();\n"],
         ["import { lantern } from \"./scrivlet.js\";\nfunction glow() {\n  lantern.scroll(\"hi\");\n}\nawait glow();\n", 'await_missing', 3, "import { lantern } from \"./scrivlet.js\";\nasync function glow() {\n  await lantern.scroll(\"hi\");\n}\nawait glow();\n"],
@@ -116,6 +119,10 @@ return [
         ["class Bed {\n}\n", 'unsupported', 1, null],
     ],
     'cpp' => [
+        ["#include \"scrivlet.hpp\"\nint floor = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'name_of_library', 2, null],
+        ["#include \"scrivlet.hpp\"\nint nullopt = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'keyword_as_name', 2, null],
+        [$cpp('    int xor = 3;'), 'keyword_as_name', 3, null],
+        [$cpp('    int EOF = 3;'), 'keyword_as_name', 3, null],
         [$cpp("barrow.step();\nLamp glow(3);"), 'other_scene', 4, null],
         [$cpp('    nib.fowrard(5);'), 'misspelt_command', 3, $cpp('    nib.forward(5);')],
         [$cpp('    nib.forward(5)'), 'semicolon_missing', 3, $cpp('    nib.forward(5);')],

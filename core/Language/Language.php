@@ -52,6 +52,16 @@ enum Language: string
         };
     }
 
+    /** @return list<string> */
+    public function keywords(): array
+    {
+        return match ($this) {
+            self::Python => PythonLexer::keywords(),
+            self::JavaScript => JavaScriptLexer::keywords(),
+            self::Cpp => CppLexer::keywords(),
+        };
+    }
+
     /** The program as text: as it was typed, where a person typed it in this language. */
     public function print(Program $program, ?Types $types = null): PrintedText
     {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language;
 
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Refusal;
 
 /** What a variable, a parameter or a function may be called, so that all three languages take the name. */
@@ -14,17 +15,14 @@ final class Names
     /** Composed Latin letters only: the one form that CPython, Node.js and g++ all read as the same name. */
     public const PATTERN = '[A-Za-z_\x{C0}-\x{D6}\x{D8}-\x{F6}\x{F8}-\x{FF}][A-Za-z0-9_\x{C0}-\x{D6}\x{D8}-\x{F6}\x{F8}-\x{FF}]*';
 
+    /** Besides the keywords of all three languages. */
     private const TAKEN = [
-        // keywords: The Python Language Reference 2.3.1
-        'False', 'None', 'True', 'and', 'as', 'assert', 'async', 'await', 'break', 'class', 'continue', 'def', 'del', 'elif', 'else', 'except', 'finally', 'for', 'from', 'global', 'if', 'import', 'in', 'is', 'lambda', 'nonlocal', 'not', 'or', 'pass', 'raise', 'return', 'try', 'while', 'with', 'yield',
         // what our Python calls
         'print', 'range', 'int', 'str', 'float', 'bool', 'random', 'counted',
-        // reserved words: ECMAScript 2022, 12.7.2, with the names a module can't redeclare or our text uses
-        'arguments', 'case', 'catch', 'const', 'debugger', 'default', 'delete', 'do', 'enum', 'eval', 'export', 'extends', 'false', 'function', 'implements', 'instanceof', 'interface', 'let', 'new', 'null', 'package', 'private', 'protected', 'public', 'static', 'super', 'switch', 'this', 'throw', 'true', 'typeof', 'undefined', 'var', 'void', 'console', 'Math', 'NaN', 'Infinity', 'process', 'randomBetween', 'floorDiv', 'floorMod',
-        // keywords: C++17, 5.11, and what our C++ calls
-        'alignas', 'alignof', 'and_eq', 'asm', 'auto', 'bitand', 'bitor', 'char', 'char16_t', 'char32_t', 'compl', 'const_cast', 'constexpr', 'decltype', 'double', 'dynamic_cast', 'explicit', 'extern', 'friend', 'goto', 'inline', 'long', 'mutable', 'namespace', 'noexcept', 'not_eq', 'nullptr', 'operator', 'or_eq', 'register', 'reinterpret_cast', 'short', 'signed', 'sizeof', 'static_assert', 'static_cast', 'struct', 'template', 'thread_local', 'typedef', 'typeid', 'typename', 'union', 'unsigned', 'using', 'virtual', 'volatile', 'wchar_t', 'xor', 'xor_eq', 'main', 'std', 'string', 'cout', 'cin', 'endl', 'pow', 'floor_div', 'floor_mod', 'random_between', 'join', 'scrivlet',
-        // macros of C, which no scope hides
-        'errno', 'NULL', 'EOF', 'WEOF', 'NAN', 'SNAN', 'INFINITY', 'BUFSIZ', 'M_PI', 'M_E', 'RAND_MAX', 'SIZE_MAX', 'EBUSY', 'EIO', 'ELOOP', 'ETIME', 'EPIPE', 'EFAULT', 'EROFS', 'EDOM', 'ERANGE',
+        // what our JavaScript calls, and what no module of it can declare
+        'arguments', 'eval', 'console', 'Math', 'NaN', 'Infinity', 'process', 'randomBetween', 'floorDiv', 'floorMod',
+        // what our C++ calls
+        'main', 'std', 'cout', 'cin', 'endl', 'pow', 'floor_div', 'floor_mod', 'random_between', 'join', 'scrivlet',
         // our own objects
         'nib', 'barrow', 'lantern', 'mower', 'wait', 'announce', 'when_announced', 'sleep',
     ];
@@ -95,14 +93,33 @@ final class Names
     /** Two underscores are the compiler's own in C++ (5.10). */
     public static function isTaken(string $name): bool
     {
+        foreach (Language::cases() as $language) {
+            if (self::isKept($language, $name) || \in_array($name, $language->keywords(), true)) {
+                return true;
+            }
+        }
+
         return \in_array($name, self::TAKEN, true) || str_starts_with($name, '_') || str_contains($name, '__');
     }
 
-    /** Names that one language keeps for itself, so that a program from another one has to be printed with other names. */
+    /** Macros of C, which no scope hides. */
+    private const MACROS = ['errno', 'NULL', 'EOF', 'WEOF', 'NAN', 'SNAN', 'INFINITY', 'BUFSIZ', 'M_PI', 'M_E', 'RAND_MAX', 'SIZE_MAX', 'EBUSY', 'EIO', 'ELOOP', 'ETIME', 'EPIPE', 'EFAULT', 'EROFS', 'EDOM', 'ERANGE'];
+
+    /** Whether a language keeps a word for itself that is no keyword: no scope can give it another meaning (JavaScript: ECMA-262, 13.1.1). */
+    public static function isKept(Language $language, string $name): bool
+    {
+        return match ($language) {
+            Language::Python => false,
+            Language::JavaScript => 'arguments' === $name || 'eval' === $name,
+            Language::Cpp => \in_array($name, self::MACROS, true),
+        };
+    }
+
+    /** Besides keywords, the names that a language's text needs itself, so that a program from another one has to be printed with other names. */
     private const RESERVED = [
-        'python' => 'False None True and as assert async await break class continue def del elif else except finally for from global if import in is lambda nonlocal not or pass raise return try while with yield print range int str float bool list len nib',
-        'javascript' => 'arguments await break case catch class const continue debugger default delete do else enum eval export extends false finally for function if implements import in instanceof interface let new null package private protected public return static super switch this throw true try typeof undefined var void while with yield console Math Object Array String Number NaN Infinity process prompt nib',
-        'cpp' => 'alignas alignof and and_eq asm auto bitand bitor bool break case catch char class compl const constexpr continue decltype default delete do double else enum explicit export extern false float for friend goto if inline int long mutable namespace new noexcept not not_eq nullptr operator or or_eq private protected public register return short signed sizeof static struct switch template this throw true try typedef typeid typename union unsigned using virtual void volatile while xor main std string vector map cout cin endl errno NULL EOF nib',
+        'python' => 'print range int str float bool list len',
+        'javascript' => 'console Math Object Array String Number NaN Infinity process prompt',
+        'cpp' => 'main std vector map cout cin endl',
     ];
 
     /** @var array<string, array<string, true>> */
@@ -110,19 +127,45 @@ final class Names
 
     public static function isReserved(Language $language, string $name): bool
     {
-        self::$reserved[$language->value] ??= array_fill_keys(explode(' ', self::RESERVED[$language->value]), true);
+        self::$reserved[$language->value] ??= array_fill_keys([...$language->keywords(), ...explode(' ', self::RESERVED[$language->value]), ...SceneName::objects()], true);
 
-        return isset(self::$reserved[$language->value][$name]);
+        return isset(self::$reserved[$language->value][$name]) || self::isKept($language, $name);
     }
 
     /** Whether C++ has the name already where functions and the variables they reach for stand. */
     public static function isGlobalInCpp(string $name): bool
     {
-        return \in_array($name, explode(' ', self::GLOBAL_IN_CPP.' '.self::IN_STD), true);
+        return self::clashesInCpp($name, true, true);
+    }
+
+    /** @var array<string, 'always'|'library'|'std'>|null when a name can't be given again outside of every function */
+    private static ?array $inCpp = null;
+
+    /**
+     * Whether a C++ text that was typed can't give the name to a variable outside of every function.
+     *
+     * @param bool $library whether it brings in `scrivlet.hpp`
+     * @param bool $std     whether it opens the namespace `std`
+     */
+    public static function clashesInCpp(string $name, bool $library, bool $std): bool
+    {
+        self::$inCpp ??= array_fill_keys(explode(' ', self::GLOBAL_IN_CPP), 'always') + array_fill_keys(explode(' ', self::IN_LIBRARY), 'library') + array_fill_keys(explode(' ', self::IN_STD), 'std');
+
+        return match (self::$inCpp[$name] ?? null) {
+            'always' => true,
+            'library' => $library,
+            'std' => $library && $std,
+            null => false,
+        };
     }
 
     /** Names of the standard library that a variable outside of every function would be mistaken for. */
     private const IN_STD = 'advance any array begin bind bitset byte cbegin cend copy count crbegin cref data deque distance empty end equal exchange fill find forward function generate get greater hash hex includes invoke iota less lerp list lock map max merge min minus move next none_of oct optional pair partition plus prev queue rank ratio ref remove replace reverse rotate sample search set shuffle size sort stack string swap test tie transform tuple unique variant vector';
+
+    /** Names of our own library that stand outside of every function. */
+    private const IN_LIBRARY = 'announce ask ask_word backwards barrow capitalized chance chosen cin code collected concatenated contains copied cout ends filtered fixed floor_div floor_mod formatted getline greatest index_in is_digits is_letters item join '
+        .'joined keys lantern least letters lower make_tuple max_element min_element mower nib nullopt numbered numbers occurrences padded_left padded_right paired popped position radians random_between remove_value repeated replaced replaced_first '
+        .'rounded rounded_even rounded_to shifted shuffle slice sort_as_texts sorted sorted_down split starts stod stoi taken_apart_at title to_string to_text total trimmed upper value_or values wait when_announced words endl';
 
     /** Small letters without accents: a wrong accent is one mistake, not two bytes. */
     private static function plain(string $name): string

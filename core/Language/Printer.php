@@ -93,6 +93,8 @@ abstract class Printer
     private array $madeUp = [];
     /** @var array<string, true> names that this language's library has taken */
     protected array $renamed = [];
+    /** @var array<string, string> what such names are printed as */
+    private array $names = [];
     /** @var array<string, true> what live rows need from a library */
     private array $needed = [];
     /** Around the text of a marked blank stand these signs, which no text has; behind the first, its name. */
@@ -387,7 +389,15 @@ abstract class Printer
     /** A variable or function as this language can name it. */
     final protected function name(string $name): string
     {
-        return Names::isReserved($this->language(), $name) || isset($this->renamed[$name]) ? $name.'_' : $name;
+        if (!isset($this->renamed[$name]) && !Names::isReserved($this->language(), $name)) {
+            return $name;
+        }
+        $other = $this->names[$name] ?? $name.'_';
+        for ($number = 2; !isset($this->names[$name]) && isset($this->taken[$other]); ++$number) {
+            $other = $name.'_'.$number;
+        }
+
+        return $this->names[$name] = $other;
     }
 
     private function simple(Statement $statement): string

@@ -107,6 +107,10 @@ final class Compiler
     private array $loops = [];
     private FunctionDefinition|Script $part;
     private int $temporaries = 0;
+    /** @var array<int, true> functions of a Python script that stand between its rows */
+    private array $late = [];
+    /** @var list<int> those of which a call has to look whether they are known */
+    private array $between = [];
     private readonly Places $places;
     /** @var array<string, true> objects of the scene that the method being written uses */
     private array $objects = [];
@@ -119,8 +123,12 @@ final class Compiler
         $this->part = $program->script;
         $this->definitions = $program->definitions();
         $this->places = new Places($program, $types->scopes);
-        foreach ($this->definitions as $function) {
+        foreach ($this->definitions as $index => $function) {
             $this->functions[] = $function->name;
+            if (Language::Python === $language && \in_array($function, $program->script->body->statements, true)) {
+                $this->late[$index] = true;
+                $this->between[] = $index;
+            }
         }
     }
 
@@ -138,7 +146,9 @@ final class Compiler
             $methods .= $this->method("h$index", $this->handlers[$index], null);
         }
 
-        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$this->places->properties().$methods.'};';
+        $known = implode('', array_map(static fn (int $index): string => "private bool \$k$index = false;\n", array_keys($this->late)));
+
+        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$known.$this->places->properties().$methods.'};';
     }
 
     /** @return list<array{name: string, function: string|null}> */
@@ -217,7 +227,8 @@ final class Compiler
     private function statement(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Import, $statement instanceof Pass, $statement instanceof FunctionDefinition => '',
+            $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Import, $statement instanceof Pass => '',
+            $statement instanceof FunctionDefinition => $this->defined($statement),
             $statement instanceof Declaration => $this->declaration($statement),
             $statement instanceof Unread => throw new \LogicException('What cannot be read cannot run.'),
             $statement instanceof EachLoop => $this->each($statement),
@@ -427,7 +438,7 @@ final class Compiler
         $set = null === $stride ? "$by = \$this->stride(\$v->number(".$this->expression($count->by).')); ' : '';
         $on = null === $stride ? "$by > 0 ? $at <= $to : $at >= $to" : "$at ".($stride > 0 ? '<=' : '>=')." $to";
         // Python and JavaScript have no end to their numbers that a count could reach.
-        $next = null === $stride ? "\$v->add($at, $by)" : (Language::Cpp === $this->language ? "\\is_int($at) && abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride)" : "$at + $stride");
+        $next = null === $stride ? "\$v->add($at, $by)" : (Language::Cpp === $this->language ? "\\is_int($at) && \\abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride)" : "$at + $stride");
 
         return $step."$at = $start; $to = \$v->number(".$this->expression($count->to)."); $set$first = true;\n"
             ."for (; $on; $at = $next) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
@@ -518,7 +529,22 @@ final class Compiler
             }
         }
 
-        return '$this->f'.array_search($function, $this->functions, true).'('.implode(', ', ['$d + 1', ...$passed]).')';
+        $index = (int) array_search($function, $this->functions, true);
+        $call = "\$this->f$index(".implode(', ', ['$d + 1', ...$passed]).')';
+
+        return \in_array($index, $this->between, true) ? "(\$this->k$index ? $call : \$this->missing(".var_export($function, true).'))' : $call;
+    }
+
+    /** Where a function between the rows of a Python script is known from (The Python Language Reference, 8.7). */
+    private function defined(FunctionDefinition $function): string
+    {
+        $index = (int) array_search($function->name, $this->functions, true);
+        if ($this->part instanceof Script) {
+            // From here on the script's own calls need not look.
+            $this->between = array_values(array_diff($this->between, [$index]));
+        }
+
+        return isset($this->late[$index]) ? "\$this->k$index = true;\n" : '';
     }
 
     /** Whether C++ hands over the variable itself; lists are objects, which need no reference here. */

@@ -44,7 +44,8 @@ final class ConformanceTest extends TestCase
     {
         $programs = [];
         for ($number = 1; $number <= self::GENERATED; ++$number) {
-            $programs["generated$number"] = (new ProgramGenerator($number))->program();
+            $generator = new ProgramGenerator($number);
+            $programs["generated$number"] = 0 === $number % 4 ? $generator->withFunctionsBetween() : $generator->program();
         }
         $this->agree($programs, $language);
     }

@@ -28,14 +28,14 @@ final class ProgramsThereTest extends TestCase
         }
     }
 
+    /** That the real machines accept the very texts is what the next test shows, which runs them. */
     #[DataProvider('languages')]
-    public function testTheBodyIsAcceptedHereAndThere(Language $language): void
+    public function testTheBodyIsAccepted(Language $language): void
     {
         $count = 0;
         foreach (Programs::all() as $name => [$from, $text]) {
             if ($from === $language) {
                 self::assertSame([], $from->read($text)->mistakes, $name);
-                self::assertSame('', RealMachines::refusal($text, $language), $name);
                 ++$count;
             }
         }

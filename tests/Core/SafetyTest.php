@@ -22,7 +22,7 @@ use Scrivlet\Tests\Support\SceneGenerator;
 final class SafetyTest extends TestCase
 {
     /** PHP's own functions that generated code may call: they go over a list with a function of the same code. */
-    private const FUNCTIONS = ['array_map', 'array_values', 'array_filter', '\is_int'];
+    private const FUNCTIONS = ['array_map', 'array_values', 'array_filter', '\is_int', '\is_float', '\intdiv', '\abs'];
     private const OBJECTS = ['this', 't', 'v', 'nib', 'barrow', 'lantern', 'mower', 'error'];
     private const FORBIDDEN = [\T_INCLUDE, \T_INCLUDE_ONCE, \T_REQUIRE, \T_REQUIRE_ONCE, \T_EVAL, \T_EXIT, \T_PRINT, \T_ECHO, \T_GLOBAL, \T_INLINE_HTML, \T_OPEN_TAG, \T_NAMESPACE, \T_USE, \T_GOTO, \T_START_HEREDOC, \T_ENCAPSED_AND_WHITESPACE, \T_DOLLAR_OPEN_CURLY_BRACES, \T_CURLY_OPEN];
 

@@ -236,6 +236,10 @@ final class TextLawsTest extends TestCase
         }
         for ($seed = 1; $seed <= 200; ++$seed) {
             $program = (new ProgramGenerator($seed))->program();
+            if (0 === $seed % 3) {
+                $between = (new ProgramGenerator($seed))->withFunctionsBetween();
+                yield "between $seed" => $between->withScript(Walk::map($between->script, $live));
+            }
             yield "seed $seed" => $program->withFunctions(array_map($live, $program->functions))->withScript(Walk::map($program->script, $live));
         }
     }

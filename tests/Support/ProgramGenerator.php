@@ -42,6 +42,7 @@ use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
 
 /**
@@ -90,6 +91,47 @@ final class ProgramGenerator
         $script = new Script($this->id++, new Block($rows));
 
         return new Program($functions, $script, $this->id);
+    }
+
+    /** A program whose functions stand between the rows of its script, as people write them, each above its first call. */
+    public function withFunctionsBetween(): Program
+    {
+        $program = $this->program();
+        $rows = $program->script->body->statements;
+        $names = array_map(static fn (FunctionDefinition $function): string => $function->name, $program->definitions());
+        $most = 0;
+        while (isset($rows[$most]) && [] === array_intersect($names, self::called($rows[$most]))) {
+            ++$most;
+        }
+        $at = 0;
+        foreach ($program->definitions() as $function) {
+            $at = $this->between($at, $most);
+            array_splice($rows, $at, 0, [$function]);
+            ++$at;
+            ++$most;
+        }
+        // What is printed first keeps the functions from standing above the script.
+        array_unshift($rows, new PrintLine($program->nextId, [new TextLiteral('begin')]));
+
+        return new Program([], new Script($program->script->id, new Block($rows)), $program->nextId + 1);
+    }
+
+    /** @return list<string> functions that a row calls, or one within it */
+    private static function called(Statement $row): array
+    {
+        $called = [];
+        foreach (Walk::statements([$row]) as $inner) {
+            if ($inner instanceof OwnCall) {
+                $called[] = $inner->function;
+            }
+            foreach (Walk::expressionsOf($inner) as $value) {
+                if ($value instanceof OwnValue) {
+                    $called[] = $value->function;
+                }
+            }
+        }
+
+        return $called;
     }
 
     /** An expression over the variables whole_a, number_b, text_c and truth_d. */

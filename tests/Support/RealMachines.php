@@ -81,7 +81,7 @@ final class RealMachines
     }
 
     /** @return string what the real compiler says of a text that it does not accept; empty if it does */
-    public static function refusal(string $text, Language $language): string
+    private static function refusal(string $text, Language $language): string
     {
         $folder = self::folder();
         $file = "program.{$language->extension()}";
@@ -109,7 +109,8 @@ final class RealMachines
         $code = match ($language) {
             Language::Python => "import json, warnings\nwarnings.simplefilter('ignore')\n",
             Language::JavaScript => "import { format } from 'node:util';\nconst shown = (value) => format(value);\n",
-            Language::Cpp => "#include \"scrivlet.hpp\"\n",
+            // Functions keep what is repeated thousands of times short to compile.
+            Language::Cpp => "#include \"scrivlet.hpp\"\nstd::ostringstream cell;\nstd::ostream &fresh() { cell = std::ostringstream(); return cell; }\nvoid put() { cout << '=' << cell.str() << '\\0'; }\nvoid stopped() { cout << '!' << '\\0'; }\n",
         };
         $rows = '';
         foreach ($expressions as $index => $expression) {
@@ -118,7 +119,7 @@ final class RealMachines
             $rows .= match ($language) {
                 Language::Python => "try:\n    print(json.dumps(str(eval(".json_encode($expression, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_SLASHES)."))))\nexcept Exception: print('null')\n",
                 Language::JavaScript => "try { console.log(JSON.stringify(shown($expression))) } catch { console.log('null') }\n",
-                Language::Cpp => "try { std::ostringstream text; text << ($expression); cout << '=' << text.str() << '\\0'; } catch (const std::exception&) { cout << '!' << '\\0'; }\n",
+                Language::Cpp => "try { fresh() << ($expression); put(); } catch (const std::exception&) { stopped(); }\n",
             };
         }
         if (Language::Cpp === $language) {

@@ -39,4 +39,5 @@ return [
     // What typed programs for the standard drawing module bring along.
     $typed('circle', 'go along a circle of radius {radius} for {degrees} degrees', 'suivre un cercle de rayon {radius} sur {degrees} degrés', [Slot::number('radius', 50, 'steps'), Slot::number('degrees', 360, 'degrees')]),
     $typed('home', 'go back to the middle', 'revenir au milieu', []),
+    $typed('reset', 'begin again with a clean sheet', 'recommencer sur une feuille vide', []),
 ];

@@ -23,8 +23,11 @@ final class CppLexer extends Lexer
         ];
     }
 
-    protected static function keywords(): array
+    /** Keywords and alternative spellings of operators (5.11, tables 5 and 6), with two names that are as good as keywords. */
+    public static function keywords(): array
     {
-        return explode(' ', 'and auto bool break case catch char class const constexpr continue default delete do double else enum explicit false float for friend if inline int long mutable namespace new not nullopt nullptr operator or private protected public return short signed sizeof static string struct switch template this throw true try typedef typename union unsigned using virtual void volatile while');
+        return explode(' ', 'alignas alignof and and_eq asm auto bitand bitor bool break case catch char char16_t char32_t class compl const const_cast constexpr continue decltype default delete do double dynamic_cast else enum explicit export extern '
+            .'false float for friend goto if inline int long mutable namespace new noexcept not not_eq nullptr operator or or_eq private protected public register reinterpret_cast return short signed sizeof static static_assert static_cast '
+            .'struct switch template this thread_local throw true try typedef typeid typename union unsigned using virtual void volatile wchar_t while xor xor_eq nullopt string');
     }
 }

@@ -191,7 +191,7 @@ final class CppParser extends CppExpressions
             $row = $above[0];
             $isBare = $row instanceof Declaration && isset($given[$row->variable])
                 || $row instanceof SetVariable && isset($given[$row->variable]) && \in_array($row->value, [new NumberLiteral(0), new TextLiteral(''), new TruthLiteral(false)], false);
-            $isPrototype = $row instanceof Import && str_ends_with($row->text, ');');
+            $isPrototype = $row instanceof Import && (str_ends_with($row->text, ');') || 1 === preg_match('/^(?:std::)?function</', $row->text));
             if (!$isBare && !$isPrototype) {
                 break;
             }
@@ -222,6 +222,16 @@ final class CppParser extends CppExpressions
             $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
             $before = $this->tokens[$index - 1] ?? null;
             $after = $this->tokens[$index + 1] ?? null;
+            if (TokenKind::Name === $token->kind && '=' === $after?->text && '[' === ($this->tokens[$index + 2]->text ?? '') && null !== $bracket = $this->closingOf($index + 2)) {
+                $isFunction = 'auto' !== $before?->text || 'return' !== ($this->tokens[('(' === ($this->tokens[$bracket + 1]->text ?? '') ? $this->closingOf($bracket + 1) ?? $bracket : $bracket) + 2]->text ?? '');
+                if ($isFunction && ('auto' === $before?->text || '>' === $before?->text || isset($this->functions[$token->text]))) {
+                    $closed = '(' === ($this->tokens[$bracket + 1]->text ?? '') ? $this->closingOf($bracket + 1) : null;
+                    $this->functions[$token->text] = null === $closed ? [0, 0, []] : $this->counted($bracket + 2, $closed);
+                }
+            }
+            if ('function' === $token->text && '<' === $after?->text && 0 === $depth && null !== $foretold = $this->foretoldFrom($index)) {
+                $this->functions[$foretold] = [0, 0, []];
+            }
             if (TokenKind::Name !== $token->kind || '(' !== $after?->text || null === $before || 'main' === $token->text
                 || !(TokenKind::Keyword === $before->kind && \in_array($before->text, ['int', 'double', 'void', 'bool', 'char', 'float', 'long', 'auto'], true) || 'string' === $before->text || '>' === $before->text && 0 === $depth)) {
                 continue;
@@ -231,17 +241,37 @@ final class CppParser extends CppExpressions
             if ('{' !== $next && ';' !== $next || null === $closing || ';' === $next && 0 < $depth) {
                 continue;
             }
-            $parameters = [];
-            $defaults = 0;
-            for ($at = $index + 2; $at <= $closing; ++$at) {
-                if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at + 1]->text ?? '', [',', ')', '='], true)) {
-                    $parameters[] = $this->tokens[$at]->text;
-                    $defaults += '=' === $this->tokens[$at + 1]->text ? 1 : 0;
-                }
-            }
-            $known = $this->functions[$token->text] ?? null;
-            $this->functions[$token->text] = [min($known[0] ?? 99, \count($parameters) - $defaults), \count($parameters), $parameters];
+            $counted = $this->counted($index + 2, $closing);
+            $this->functions[$token->text] = [min($this->functions[$token->text][0] ?? 99, $counted[0]), $counted[1], $counted[2]];
         }
+    }
+
+    /** @return array{int, int, list<string>} fewest and most arguments, and the names */
+    private function counted(int $from, int $closing): array
+    {
+        $parameters = [];
+        $defaults = 0;
+        for ($at = $from; $at <= $closing; ++$at) {
+            if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at + 1]->text ?? '', [',', ')', '='], true)) {
+                $parameters[] = $this->tokens[$at]->text;
+                $defaults += '=' === $this->tokens[$at + 1]->text ? 1 : 0;
+            }
+        }
+
+        return [\count($parameters) - $defaults, \count($parameters), $parameters];
+    }
+
+    /** The name of a function that stands above `main` as an empty variable. */
+    private function foretoldFrom(int $index): ?string
+    {
+        while (isset($this->tokens[$index + 2]) && !\in_array($this->tokens[$index]->text, [';', '{', '='], true)) {
+            if (TokenKind::Name === $this->tokens[$index + 1]->kind && ';' === $this->tokens[$index + 2]->text) {
+                return $this->tokens[$index + 1]->text;
+            }
+            ++$index;
+        }
+
+        return null;
     }
 
     /** @return array{int, int}|null */
@@ -374,6 +404,10 @@ final class CppParser extends CppExpressions
             case 'tie':
                 return $this->tied($start);
         }
+        $kept = $this->keptFunction($token);
+        if (null !== $kept) {
+            return $kept;
+        }
         $lower = strtolower($token->text);
         if (TokenKind::Name === $token->kind && $lower !== $token->text && \in_array($lower, ['int', 'double', 'bool', 'string', 'char', 'void', 'cout', 'cin', 'vector'], true)) {
             $this->fail('capitals', $token, ['name' => $token->text, 'near' => $lower], [new Replacement($start, \strlen($token->text), $lower)]);
@@ -436,20 +470,18 @@ final class CppParser extends CppExpressions
         if ($this->is('[')) {
             return $this->declaredSeveral($token);
         }
-        $name = $this->peek();
-        if (null === $name || TokenKind::Name !== $name->kind) {
-            $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : 'name_missing', $name, ['name' => $name->text ?? '']);
-        }
         if ($this->is('(', 1) && $this->isFunction()) {
+            $name = $this->newName();
+            --$this->at;
+
             return [$this->function($token, $type, $name, $start)];
         }
         $rows = [];
         do {
-            $name = $this->peek();
-            if (null === $name || TokenKind::Name !== $name->kind) {
-                $this->fail('name_missing', $name);
+            $name = $this->newName();
+            if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;'))) {
+                $this->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
             }
-            ++$this->at;
             if (isset($this->types[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
@@ -573,14 +605,140 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
         }
         ++$this->at;
+        $this->known[$name->text] ??= $name->offset;
         $id = $this->newId();
         $opened = $this->peek() ?? $token;
         ++$this->at;
         $this->scope = $name->text;
+        [$parameters, $defaults, $types] = $this->parameters($opened);
+        $types = ['' => $type] + $types;
+        if ($this->is(';') && !$this->is('{', 1)) {
+            ++$this->at;
+            $this->scope = '';
+            $this->prototypes[$name->text] = $defaults;
+
+            return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+        }
+        if (!$this->is('{') && !$this->is(';')) {
+            $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
+        }
+        $body = $this->body($id, $start, 'head', 'body', false);
+        $this->scope = '';
+        $this->closeBrace($id, $start);
+
+        return new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults + ($this->prototypes[$name->text] ?? []), $types);
+    }
+
+    /**
+     * A function between the rows of `main`, which C++ keeps in a variable: `function<void()> plant = [&]() { … };`
+     * (C++17, 8.1.5 and 23.14.13.2). One that is called above it stands as an empty variable outside of `main`.
+     *
+     * @return list<Statement>|null
+     */
+    private function keptFunction(Token $token): ?array
+    {
+        $start = $this->at;
+        $isTyped = $this->functionType();
+        $result = $isTyped ? $this->text_($start) : null;
+        $isAuto = !$isTyped && $this->accept('auto');
+        $name = $this->peek();
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            $this->at = $start;
+
+            return null;
+        }
+        if ($isTyped && !$this->inMain && $this->is(';', 1)) {
+            $this->at += 2;
+            $this->known[$name->text] = $name->offset;
+            $this->foretold[$name->text] = $result;
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+        }
+        $bracket = $this->is('=', 1) && $this->is('[', 2) ? $this->closingOf($this->at + 2) : null;
+        $brace = null === $bracket ? null : ('(' === ($this->tokens[$bracket + 1]->text ?? '') ? $this->closingOf($bracket + 1) : $bracket);
+        $isOneValue = $isAuto && 'return' === ($this->tokens[($brace ?? 0) + 2]->text ?? '');
+        if (null === $bracket || null === $brace || $isOneValue || !$isTyped && !$isAuto && !isset($this->foretold[$name->text])) {
+            $this->at = $start;
+
+            return null;
+        }
+        if ('' !== $this->scope || !$this->inMain || 1 !== $this->parent) {
+            $this->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
+        }
+        $this->known[$name->text] ??= $name->offset;
+        $id = $this->newId();
+        $this->at = $bracket + 1;
+        $this->scope = $name->text;
+        [$parameters, $defaults, $types] = $this->is('(') ? $this->parameters($this->tokens[$this->at++]) : [[], [], []];
+        $given = $this->accept('->') ? $this->type() : null;
+        if (!$this->is('{')) {
+            $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
+        }
+        $body = $this->body($id, $start, 'head', 'body', false);
+        $this->scope = '';
+        $offset = $this->offset();
+        if ($this->accept('}')) {
+            $this->semicolon();
+            $this->cut($id, 'close', $offset, $this->endOffset());
+        } else {
+            $this->missingBrace($start);
+        }
+        $result = $given ?? $result ?? $this->foretold[$name->text] ?? null;
+
+        return [new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults, (null === $result ? [] : ['' => $result]) + $types)];
+    }
+
+    /** `function<int(string)>` */
+    private function functionType(): bool
+    {
+        $at = $this->at;
+        if ($this->is('std') && $this->is('::', 1)) {
+            $this->at += 2;
+        }
+        if ($this->is('function') && $this->is('<', 1)) {
+            ++$this->at;
+            for ($depth = 0; null !== $token = $this->peek(); ++$this->at) {
+                $depth += '<' === $token->text ? 1 : ('>' === $token->text ? -1 : ('>>' === $token->text ? -2 : 0));
+                if ($depth <= 0) {
+                    ++$this->at;
+
+                    return true;
+                }
+            }
+        }
+        $this->at = $at;
+
+        return false;
+    }
+
+    /** C++ knows nothing that stands further down (C++17, 6.3.2). */
+    protected function runsInTurn(): bool
+    {
+        return true;
+    }
+
+    /** What a function gives whose type was just read. */
+    private function text_(int $start): string
+    {
+        $type = substr($this->text, $this->tokens[$start]->offset, $this->endOffset() - $this->tokens[$start]->offset);
+
+        return trim((string) preg_replace('/^.*?<|\(.*$/s', '', $type));
+    }
+
+    /** @var array<string, string|null> what functions give that stand as empty variables above `main` */
+    private array $foretold = [];
+
+    /**
+     * The parameters of a function, behind their bracket, in the scope of the function.
+     *
+     * @return array{list<string>, array<string, Expression>, array<string, string>} names, defaults, types
+     */
+    private function parameters(Token $opened): array
+    {
         $this->declared[$this->scope] = $this->assigned[$this->scope] = $this->types[$this->scope] = [];
         $parameters = [];
         $defaults = [];
-        $types = ['' => $type];
+        $types = [];
         while (!$this->is(')')) {
             $parameter = $this->peek();
             if (null === $parameter) {
@@ -607,21 +765,8 @@ final class CppParser extends CppExpressions
             }
         }
         $this->close($opened);
-        if ($this->is(';') && !$this->is('{', 1)) {
-            ++$this->at;
-            $this->scope = '';
-            $this->prototypes[$name->text] = $defaults;
 
-            return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
-        }
-        if (!$this->is('{') && !$this->is(';')) {
-            $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
-        }
-        $body = $this->body($id, $start, 'head', 'body', false);
-        $this->scope = '';
-        $this->closeBrace($id, $start);
-
-        return new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults + ($this->prototypes[$name->text] ?? []), $types);
+        return [$parameters, $defaults, $types];
     }
 
     /** @var array<string, array<string, Expression>> what prototypes give parameters */
@@ -831,11 +976,7 @@ final class CppParser extends CppExpressions
     {
         $this->at += 3;
         $this->accept(',');
-        $name = $this->peek();
-        if (null === $name || TokenKind::Name !== $name->kind) {
-            $this->fail('name_missing', $name);
-        }
-        ++$this->at;
+        $name = $this->newName();
         if (!$this->accept(')')) {
             $this->fail('unsupported', $name, ['what' => 'getline(…)']);
         }

@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -112,7 +113,7 @@ final class CppPrinter extends BracePrinter
     private function prototypes(): array
     {
         $defined = $early = [];
-        foreach ($this->program->functions as $row) {
+        foreach ([...$this->program->functions, ...$this->program->script->body->statements] as $row) {
             $function = $row instanceof FunctionDefinition ? $row : null;
             if (null !== $function) {
                 $defined[$function->name] = true;
@@ -128,7 +129,10 @@ final class CppPrinter extends BracePrinter
         $prototypes = [];
         $below = array_fill_keys(array_map(static fn (FunctionDefinition $function): string => $function->name, array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof FunctionDefinition)), true);
         foreach ($this->program->definitions() as $function) {
-            if (isset($early[$function->name]) || isset($below[$function->name])) {
+            if (isset($early[$function->name]) && $this->isWithinScript($function)) {
+                $prototypes[] = $this->functionType($function).' '.$this->name($function->name).';';
+                $this->foretold[$function->name] = true;
+            } elseif (isset($early[$function->name]) || isset($below[$function->name])) {
                 $prototypes[] = $this->signature($function).';';
                 $this->announced[$function->name] = true;
             }
@@ -139,6 +143,44 @@ final class CppPrinter extends BracePrinter
 
     /** @var array<string, true> functions with a prototype, which has the defaults of their parameters */
     private array $announced = [];
+
+    /** @var array<string, true> functions between rows of the script that others call above them */
+    private array $foretold = [];
+
+    private function isWithinScript(FunctionDefinition $function): bool
+    {
+        return \in_array($function, $this->program->script->body->statements, true);
+    }
+
+    private function callsItself(FunctionDefinition $function): bool
+    {
+        foreach ($this->program->rowsOf($function) as $row) {
+            if (\in_array($function->name, $this->called($row), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether C++ could not tell from the rows alone what a function gives that is kept in a variable. */
+    private function givesSeveralTypes(FunctionDefinition $function): bool
+    {
+        $types = [];
+        foreach ($this->program->rowsOf($function) as $row) {
+            if ($row instanceof GiveBack) {
+                $types[TypeNames::write($this->types->expression($function, $row->value))] = true;
+            }
+        }
+
+        return \count($types) > 1 || [] !== $types && !isset($types[$this->resultType($function)]) || [] !== $types && $this->callsItself($function);
+    }
+
+    /** What a variable is that holds the function. */
+    private function functionType(FunctionDefinition $function): string
+    {
+        return 'function<'.$this->resultType($function).'('.implode(', ', array_map(fn (string $name): string => $this->parameterType($function, $name), $function->parameters)).')>';
+    }
 
     /** @return list<string> */
     private function called(Statement $statement): array
@@ -214,14 +256,20 @@ final class CppPrinter extends BracePrinter
     /** Between rows of the script a function is a value with a name, as C++ has no functions inside of functions. */
     protected function definition(FunctionDefinition $function): void
     {
-        if (!\in_array($function, $this->program->script->body->statements, true)) {
+        if (!$this->isWithinScript($function)) {
             parent::definition($function);
 
             return;
         }
         $before = [$this->part, $this->declarations];
         $this->enter($function, $this->types->scopes->globals);
-        $this->line($function, 'head', 'function<'.$this->resultType($function).'('.implode(', ', array_map(fn (string $name): string => $this->parameterType($function, $name), $function->parameters)).')> '.$this->name($function->name).' = [&]('.implode(', ', $this->parameters($function)).') {');
+        $type = match (true) {
+            isset($this->foretold[$function->name]) => '',
+            $this->callsItself($function) => $this->functionType($function).' ',
+            default => 'auto ',
+        };
+        $result = $this->givesSeveralTypes($function) ? ' -> '.$this->resultType($function) : '';
+        $this->line($function, 'head', $type.$this->name($function->name).' = [&]('.implode(', ', $this->parameters($function)).")$result {");
         $this->inside(fn () => $this->rows($function->body));
         $this->line($function, 'close', '};');
         [$this->part, $this->declarations] = $before;

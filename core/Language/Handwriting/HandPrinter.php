@@ -264,7 +264,7 @@ final class HandPrinter
         if ([] === $lines) {
             return;
         }
-        $this->isPrinted = true;
+        $this->isPrinted = $this->isPrinted || !$this->areRemarks($lines);
         $base = \strlen($lines[0]->text) - \strlen(ltrim($lines[0]->text));
         $lead = $trail = null;
         if (null !== $found) {
@@ -299,6 +299,14 @@ final class HandPrinter
             $isLast = $index === \count($lines) - 1;
             $this->out .= $isLast && null !== $trail ? $trail : $this->newLine;
         }
+    }
+
+    /** @param list<Line> $lines */
+    private function areRemarks(array $lines): bool
+    {
+        $sign = Language::Python === $this->language ? '#' : '//';
+
+        return [] === array_filter($lines, static fn (Line $line): bool => !str_starts_with(ltrim($line->text), $sign));
     }
 
     /** @return array<int, list<Line>> */

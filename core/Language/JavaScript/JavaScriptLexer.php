@@ -27,8 +27,10 @@ final class JavaScriptLexer extends Lexer
         ];
     }
 
-    protected static function keywords(): array
+    /** Reserved words, those of strict code among them (12.7.2), and `undefined`, which can't be given a value. */
+    public static function keywords(): array
     {
-        return explode(' ', 'await break case catch class const continue debugger default delete do else enum export extends false finally for from function if import in instanceof let new null of return static super switch this throw true try typeof undefined var void while with yield');
+        return explode(' ', 'await break case catch class const continue debugger default delete do else enum export extends false finally for function if implements import in instanceof interface let new null package private protected public '
+            .'return static super switch this throw true try typeof undefined var void while with yield');
     }
 }

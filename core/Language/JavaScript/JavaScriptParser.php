@@ -243,11 +243,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $rows = [];
         do {
-            $name = $this->peek();
-            if (null === $name || TokenKind::Name !== $name->kind) {
-                $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : 'name_missing', $name, ['name' => $name->text ?? '']);
-            }
-            ++$this->at;
+            $name = $this->newName();
             if ([] === $rows && $this->isArrow()) {
                 return [$this->arrowDefinition($token, $name)];
             }
@@ -315,6 +311,12 @@ final class JavaScriptParser extends JavaScriptExpressions
         return Awaiting::mistakes($this->tokens, (new Waiting($program))->functions);
     }
 
+    /** A handler runs later, and so does what loops of the script hold as far as anybody can tell. */
+    protected function runsInTurn(): bool
+    {
+        return parent::runsInTurn() && 1 === $this->parent;
+    }
+
     /** `= (a, b) => {`: a function under another sign. */
     private function isArrow(): bool
     {
@@ -335,13 +337,8 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function definition(Token $token): Statement
     {
         ++$this->at;
-        $name = $this->peek();
-        if (null === $name || TokenKind::Name !== $name->kind) {
-            $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : 'name_missing', $name, ['name' => $name->text ?? '']);
-        }
-        ++$this->at;
 
-        return $this->function($token, $name, false);
+        return $this->function($token, $this->newName(), false);
     }
 
     private function function(Token $token, Token $name, bool $arrow): Statement
@@ -362,14 +359,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         $parameters = [];
         $defaults = [];
         while (!$this->is(')')) {
-            $parameter = $this->peek();
-            if (null === $parameter) {
+            if (null === $this->peek()) {
                 $this->neverClosed($opened);
             }
-            if (TokenKind::Name !== $parameter->kind) {
-                $this->fail(TokenKind::Keyword === $parameter->kind ? 'keyword_as_name' : 'parameter_no_name', $parameter, ['name' => $parameter->text]);
-            }
-            ++$this->at;
+            $parameter = $this->newName('parameter_no_name');
             $parameters[] = $parameter->text;
             $this->declared[$this->scope][$parameter->text] = true;
             $this->write($parameter->text, $parameter->offset);
@@ -393,6 +386,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->loops = $loops;
         $this->scope = '';
         $this->closeBrace($id, \is_int($start) ? $start : 0, 'close', $arrow ? ';' : '');
+        if ($arrow) {
+            $this->known[$name->text] ??= $name->offset;
+        }
 
         return new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults);
     }

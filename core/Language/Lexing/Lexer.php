@@ -29,7 +29,7 @@ abstract class Lexer
     abstract protected static function kinds(): array;
 
     /** @return list<string> */
-    abstract protected static function keywords(): array;
+    abstract public static function keywords(): array;
 
     /** @return list<Token> */
     final public static function tokens(string $text): array

@@ -32,7 +32,7 @@ final readonly class Checker
     /** @return list<Mistake> those that the parser found, and these */
     public function mistakes(): array
     {
-        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums(), ...$this->scenes(), ...$this->parser->missingLibraries()];
+        return [...$this->parser->mistakes, ...$this->names(), ...$this->sums(), ...$this->scenes(), ...$this->early(), ...$this->parser->missingLibraries()];
     }
 
     /** @return list<Mistake> */
@@ -106,6 +106,20 @@ final readonly class Checker
         }
 
         return new Mistake($use->called ? 'misspelt_function' : 'misspelt_name', $use->offset, $length, ['name' => $name, 'near' => $near], [new Replacement($use->offset, $length, $near)]);
+    }
+
+    /** @return list<Mistake> calls of functions that are not known yet */
+    private function early(): array
+    {
+        $mistakes = $said = [];
+        foreach ($this->parser->wanted as $token) {
+            if ($token->offset < ($this->parser->known[$token->text] ?? 0) && !isset($said[$token->text])) {
+                $mistakes[] = new Mistake('called_early', $token->offset, \strlen($token->text), ['name' => $token->text]);
+                $said[$token->text] = true;
+            }
+        }
+
+        return $mistakes;
     }
 
     /** @return list<Mistake> */

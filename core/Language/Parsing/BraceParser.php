@@ -665,11 +665,7 @@ abstract class BraceParser extends ExpressionParser
             return $each;
         }
         $isNew = $this->loopVariable();
-        $name = $this->peek();
-        if (null === $name || TokenKind::Name !== $name->kind) {
-            $this->fail('for_three_parts', $name);
-        }
-        ++$this->at;
+        $name = $this->newName('for_three_parts');
         if (!$this->accept('=')) {
             $this->is('in') ? $this->fail('foreign_word', null, ['word' => 'for … in', 'near' => 'for … of']) : $this->fail('for_three_parts');
         }

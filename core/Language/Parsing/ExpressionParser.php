@@ -610,6 +610,10 @@ abstract class ExpressionParser extends Parser
     {
         $name = $token->text;
         if (isset($this->functions[$name])) {
+            if ($this->runsInTurn()) {
+                $this->wanted[] = $token;
+            }
+
             return new OwnValue($name, $this->ownArguments($token, $arguments));
         }
         if ($this->isVariable($name)) {

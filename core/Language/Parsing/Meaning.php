@@ -472,10 +472,20 @@ final class Meaning
 
             return $row;
         };
-        $in = static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $inner): Statement => $change($inner, $row instanceof FunctionDefinition ? $row : $program->script));
-        $script = $in($program->script);
+        // A function may stand between the rows of the script: what is inside it belongs to it.
+        $in = static function (Statement $row, FunctionDefinition|Script $around) use ($change, &$in): Statement {
+            $scope = $row instanceof FunctionDefinition ? $row : $around;
+            $done = $row;
+            foreach ($row->bodies() as $name => $body) {
+                $done = $done->withBody($name, new Block(array_map(static fn (Statement $inner): Statement => $in($inner, $scope), $body->statements)));
+            }
+
+            return $change($done, $scope);
+        };
+        $part = static fn (Statement $row): Statement => $in($row, $program->script);
+        $script = $part($program->script);
         \assert($script instanceof Script);
 
-        return $program->withFunctions(array_map($in, $program->functions))->withScript($script)->withBelow(array_map($in, $program->below));
+        return $program->withFunctions(array_map($part, $program->functions))->withScript($script)->withBelow(array_map($part, $program->below));
     }
 }

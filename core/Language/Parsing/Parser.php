@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Libraries;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
@@ -45,6 +46,10 @@ abstract class Parser
     public array $reads = [];
     /** @var array<string, array<string, int>> where each scope's names are first given a value */
     public array $writes = ['' => []];
+    /** @var array<string, int> where functions are first known that cannot be called above that place */
+    public array $known = [];
+    /** @var list<Token> names of own functions where they are called, or handed over, and have to be known */
+    public array $wanted = [];
     /** @var list<array{SceneName, Token}> */
     protected array $ofScenes = [];
     /** @var array<string, true> names in rows that could not be read: nothing is said of them */
@@ -60,6 +65,12 @@ abstract class Parser
     }
 
     abstract protected function language(): Language;
+
+    /** Whether what stands here runs in its turn, not when a function is called that it belongs to. */
+    protected function runsInTurn(): bool
+    {
+        return '' === $this->scope;
+    }
 
     /** @return list<array{SceneName, Token}> commands and parts of machines that belong to a scene, and where they stand */
     public function ofScenes(): array
@@ -177,6 +188,25 @@ abstract class Parser
         $token ??= $this->peek();
         $offset = $token->offset ?? $this->endOffset();
         throw new ParseFailure(new Mistake($kind, $offset, null === $token ? 0 : \strlen($token->text), $parameters + ['sign' => self::shown($token)], $fix));
+    }
+
+    /**
+     * The name that a row gives to something new.
+     *
+     * @param string $missing what is wrong if none stands there
+     */
+    protected function newName(string $missing = 'name_missing'): Token
+    {
+        $name = $this->peek();
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : $missing, $name, ['name' => $name->text ?? '']);
+        }
+        if (Names::isKept($this->language(), $name->text)) {
+            $this->mistake('keyword_as_name', $name->offset, \strlen($name->text), ['name' => $name->text]);
+        }
+        ++$this->at;
+
+        return $name;
     }
 
     protected static function shown(?Token $token): string

@@ -18,10 +18,13 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Handwriting;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Piece;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
@@ -90,17 +93,23 @@ final class Reader
     {
         $script = $rows->rows;
         $above = $rows->above;
-        if ([] === $above && [] === $rows->below) {
+        $below = $rows->below;
+        if ([] === $above && [] === $below) {
             $until = self::aboveScript($script);
             $above = \array_slice($script, 0, $until);
             $script = \array_slice($script, $until);
+            if ($parser instanceof JavaScriptParser) {
+                $from = self::belowScript($script);
+                $below = \array_slice($script, $from);
+                $script = \array_slice($script, 0, $from);
+            }
         }
         $largest = 1;
-        foreach (Walk::statements([...$above, ...$script, ...$rows->below]) as $row) {
+        foreach (Walk::statements([...$above, ...$script, ...$below]) as $row) {
             $largest = max($largest, $row->id);
         }
 
-        return new Program($above, new Script(1, new Block($script)), $largest + 1, $rows->below);
+        return new Program($above, new Script(1, new Block($script)), $largest + 1, $below);
     }
 
     /**
@@ -120,6 +129,39 @@ final class Reader
         }
 
         return $until;
+    }
+
+    /**
+     * From which row on there are functions alone, if one of them is called above: JavaScript knows all of them from
+     * the start (ECMA-262, 10.2.11).
+     *
+     * @param list<Statement> $rows
+     */
+    private static function belowScript(array $rows): int
+    {
+        $from = \count($rows);
+        while ($from > 0 && ($rows[$from - 1] instanceof FunctionDefinition || $rows[$from - 1] instanceof Comment)) {
+            --$from;
+        }
+        while ($from < \count($rows) && $rows[$from] instanceof Comment) {
+            ++$from;
+        }
+        $names = [];
+        foreach (\array_slice($rows, $from) as $row) {
+            $names += $row instanceof FunctionDefinition ? [$row->name => true] : [];
+        }
+        foreach ([] === $names ? [] : Walk::statements(\array_slice($rows, 0, $from)) as $row) {
+            if ($row instanceof OwnCall && isset($names[$row->function])) {
+                return $from;
+            }
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof OwnValue && isset($names[$value->function]) || $value instanceof FunctionReference && isset($names[$value->function])) {
+                    return $from;
+                }
+            }
+        }
+
+        return \count($rows);
     }
 
     private static function isConstant(Expression $value): bool

@@ -23,11 +23,11 @@ final class DrawingModule
         'nib.forward' => ['forward', 'fd'], 'nib.back' => ['back', 'bk', 'backward'], 'nib.left' => ['left', 'lt'], 'nib.right' => ['right', 'rt'],
         'nib.move_to' => ['goto', 'setpos', 'setposition'], 'nib.face' => ['setheading', 'seth'], 'nib.lift' => ['penup', 'pu', 'up'], 'nib.lower' => ['pendown', 'pd', 'down'],
         'nib.ink' => ['pencolor', 'color'], 'nib.width' => ['pensize', 'width'], 'nib.end_fill' => ['end_fill'], 'nib.dot' => ['dot'], 'nib.circle' => ['circle'],
-        'nib.home' => ['home'], 'nib.write' => ['write'], 'nib.speed' => ['speed'], 'nib.show' => ['showturtle', 'st'], 'nib.hide' => ['hideturtle', 'ht'],
-        'nib.clear' => ['clear'], 'nib.x' => ['xcor'], 'nib.y' => ['ycor'], 'nib.heading' => ['heading'],
+        'nib.home' => ['home'], 'nib.reset' => ['reset', 'resetscreen'], 'nib.write' => ['write'], 'nib.speed' => ['speed'], 'nib.show' => ['showturtle', 'st'], 'nib.hide' => ['hideturtle', 'ht'],
+        'nib.clear' => ['clear', 'clearscreen'], 'nib.x' => ['xcor'], 'nib.y' => ['ycor'], 'nib.heading' => ['heading'],
     ];
     /** Functions that the sheet has nothing for; their rows stay in the text and do nothing. */
-    public const WITHOUT_EFFECT = ['fillcolor', 'shape', 'bgcolor', 'done', 'mainloop', 'exitonclick', 'title', 'setup', 'tracer', 'update', 'delay', 'screensize', 'shapesize', 'bye', 'hideturtles', 'mode', 'colormode', 'getscreen', 'listen'];
+    public const WITHOUT_EFFECT = ['fillcolor', 'shape', 'bgcolor', 'done', 'mainloop', 'exitonclick', 'title', 'setup', 'tracer', 'update', 'delay', 'screensize', 'shapesize', 'bye', 'hideturtles', 'mode', 'colormode', 'getscreen', 'listen', 'Screen'];
     /** What makes an object that draws, or the window. */
     public const MAKERS = ['Turtle', 'Pen', 'RawTurtle', 'Screen', 'getscreen'];
     private const SPEEDS = ['fastest' => 0, 'fast' => 10, 'normal' => 6, 'slow' => 3, 'slowest' => 1];
@@ -39,6 +39,12 @@ final class DrawingModule
         'lightblue' => '#add8e6', 'light blue' => '#add8e6', 'lightgreen' => '#90ee90', 'light green' => '#90ee90', 'darkblue' => '#00008b', 'dark blue' => '#00008b',
         'skyblue' => '#87ceeb', 'sky blue' => '#87ceeb', 'forestgreen' => '#228b22', 'forest green' => '#228b22', 'indigo' => '#4b0082', 'coral' => '#ff7f50', 'salmon' => '#fa8072',
         'tan' => '#d2b48c', 'beige' => '#f5f5dc', 'lime' => '#00ff00', 'limegreen' => '#32cd32', 'olive' => '#808000', 'tomato' => '#ff6347', 'silver' => '#c0c0c0',
+        'royalblue' => '#4169e1', 'dodgerblue' => '#1e90ff', 'seagreen' => '#2e8b57', 'orchid' => '#da70d6', 'khaki' => '#f0e68c', 'plum' => '#dda0dd', 'crimson' => '#dc143c', 'chocolate' => '#d2691e', 'ivory' => '#fffff0',
+        'red1' => '#ff0000', 'red2' => '#ee0000', 'red3' => '#cd0000', 'red4' => '#8b0000', 'green1' => '#00ff00', 'green2' => '#00ee00', 'green3' => '#00cd00', 'green4' => '#008b00',
+        'blue1' => '#0000ff', 'blue2' => '#0000ee', 'blue3' => '#0000cd', 'blue4' => '#00008b', 'yellow1' => '#ffff00', 'yellow2' => '#eeee00', 'yellow3' => '#cdcd00', 'yellow4' => '#8b8b00',
+        'orange1' => '#ffa500', 'orange2' => '#ee9a00', 'orange3' => '#cd8500', 'orange4' => '#8b5a00', 'seagreen1' => '#54ff9f', 'seagreen2' => '#4eee94', 'seagreen3' => '#43cd80', 'seagreen4' => '#2e8b57',
+        'orchid1' => '#ff83fa', 'orchid2' => '#ee7ae9', 'orchid3' => '#cd69c9', 'orchid4' => '#8b4789', 'royalblue1' => '#4876ff', 'royalblue2' => '#436eee', 'royalblue3' => '#3a5fcd', 'royalblue4' => '#27408b',
+        'dodgerblue1' => '#1e90ff', 'dodgerblue2' => '#1c86ee', 'dodgerblue3' => '#1874cd', 'dodgerblue4' => '#104e8b',
     ];
 
     /** The function that is written for a command; null if the module has none. */

@@ -742,6 +742,30 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
+    protected function plainName(Token $token): Expression
+    {
+        // A program is always run as itself here, and never taken in by another one.
+        if ('__name__' === $token->text && $this->is('==') && '__main__' === $this->textBehind()) {
+            $this->at += 2;
+
+            return new TruthLiteral(true);
+        }
+        $property = SpellingIndex::of(Language::Python)->properties[$this->imported[$token->text] ?? ''] ?? null;
+        if (null !== $property && !$this->isVariable($token->text)) {
+            return new Operation($property);
+        }
+
+        return parent::plainName($token);
+    }
+
+    /** What a text says that stands behind the next token. */
+    private function textBehind(): ?string
+    {
+        $token = $this->peek(1);
+
+        return null !== $token && TokenKind::Text === $token->kind ? trim($token->text, '"\'') : null;
+    }
+
     protected function called(Token $token, array $arguments): Expression
     {
         $name = $token->text;
@@ -751,6 +775,10 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('print' === $name && !isset($this->functions['print'])) {
             $this->fail('no_value', $token, ['name' => 'print']);
+        }
+        if (isset($this->functions[$name]) && ($this->drawsFreely || [] !== $this->drawing)) {
+            // A parameter may get the name of a colour that the drawing module knows.
+            $arguments = array_map(static fn (Argument $argument): Argument => new Argument(DrawingModule::colour($argument->value), $argument->offset, $argument->end, $argument->name), $arguments);
         }
         if ($this->drawsFreely && !isset($this->functions[$name]) && \in_array($name, DrawingModule::functions(), true)) {
             return $this->drawn($token, $arguments);

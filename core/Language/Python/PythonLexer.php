@@ -24,7 +24,7 @@ final class PythonLexer extends Lexer
         ];
     }
 
-    protected static function keywords(): array
+    public static function keywords(): array
     {
         return explode(' ', 'False None True and as assert async await break class continue def del elif else except finally for from global if import in is lambda nonlocal not or pass raise return try while with yield');
     }

@@ -703,14 +703,10 @@ final class PythonParser extends PythonStatements
         $start = $this->offset();
         $id = $this->newId();
         ++$this->at;
-        $name = $this->peek();
-        if (null === $name || TokenKind::Name !== $name->kind) {
-            $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : 'name_missing', $name, ['name' => $name->text ?? '']);
-        }
+        $name = $this->newName();
         if ('' !== $this->scope || 1 !== $this->parent) {
             $this->fail('unsupported', $name, ['what' => 'def … in …']);
         }
-        ++$this->at;
         $parameters = [];
         $defaults = [];
         $this->scope = $name->text;
@@ -722,14 +718,10 @@ final class PythonParser extends PythonStatements
             }
             ++$this->at;
             while (!$this->is(')')) {
-                $parameter = $this->peek();
-                if (null === $parameter) {
+                if (null === $this->peek()) {
                     $this->neverClosed($opened);
                 }
-                if (TokenKind::Name !== $parameter->kind) {
-                    $this->fail(TokenKind::Keyword === $parameter->kind ? 'keyword_as_name' : 'parameter_no_name', $parameter, ['name' => $parameter->text]);
-                }
-                ++$this->at;
+                $parameter = $this->newName('parameter_no_name');
                 $parameters[] = $parameter->text;
                 $this->write($parameter->text, $parameter->offset);
                 if ($this->accept(':')) {
@@ -757,6 +749,8 @@ final class PythonParser extends PythonStatements
         } finally {
             $this->scope = '';
         }
+
+        $this->known[$name->text] ??= $name->offset;
 
         return new FunctionDefinition($id, $name->text, $parameters, $body, false, $defaults);
     }

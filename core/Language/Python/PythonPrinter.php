@@ -115,7 +115,8 @@ class PythonPrinter extends Printer
     private function main(): void
     {
         $script = $this->program->script;
-        $this->line($script, 'head', 'def main():');
+        $name = $this->makeUp('main');
+        $this->line($script, 'head', "def $name():");
         $this->inside(function () use ($script): void {
             $own = [];
             foreach (Walk::live($script->body->statements) as $row) {
@@ -130,7 +131,7 @@ class PythonPrinter extends Printer
         foreach ($this->program->below as $row) {
             $this->outermost($row);
         }
-        $this->line(null, '0:end', 'main()');
+        $this->line(null, '0:end', "$name()");
     }
 
     protected function definition(FunctionDefinition $function): void

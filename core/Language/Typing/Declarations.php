@@ -25,6 +25,8 @@ final class Declarations
     private array $before = [];
     /** @var array<string, true> variables that a count's header declares */
     private array $inHeader = [];
+    /** @var array<int, array<string, int>> the names that stand in a row or below it, by the row's id, as far as asked for */
+    private array $mentioned = [];
     /** @var array<string, int> how many rows give each variable a value */
     private array $assignments = [];
 
@@ -39,11 +41,12 @@ final class Declarations
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
         }
+        $body = new Block([...$above, ...$part->body->statements]);
         foreach ($scopes->ownVariables($part) as $name) {
             if ($scopes->countsPrivately($part, $name)) {
                 $this->inHeader[$name] = true;
             } elseif (isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
-                $this->declare(new Block([...$above, ...$part->body->statements]), $name, $part instanceof Script && isset($scopes->reachedInto[$name]));
+                $this->declare($body, $name, $part instanceof Script && isset($scopes->reachedInto[$name]));
             }
         }
     }
@@ -72,7 +75,7 @@ final class Declarations
     /** @param bool $outermost functions reach for it, so that it has to stand in the part's own body */
     private function declare(Block $body, string $name, bool $outermost): void
     {
-        $place = self::place($body, $name, $outermost);
+        $place = $this->place($body, $name, $outermost);
         if (null === $place) {
             return;
         }
@@ -85,11 +88,11 @@ final class Declarations
     }
 
     /** @return array{Statement, bool}|null the row, and whether it declares the variable itself */
-    private static function place(Block $block, string $name, bool $outermost): ?array
+    private function place(Block $block, string $name, bool $outermost): ?array
     {
         $mentions = [];
         foreach ($block->statements as $statement) {
-            if (!$statement->off && \in_array($name, Scopes::mentioned($statement), true)) {
+            if (!$statement->off && isset($this->mentionedIn($statement)[$name])) {
                 $mentions[] = $statement;
             }
         }
@@ -108,7 +111,7 @@ final class Declarations
         }
         $inner = [];
         foreach ($first->bodies() as $body) {
-            $place = self::place($body, $name, false);
+            $place = $this->place($body, $name, false);
             if (null !== $place) {
                 $inner[] = $place;
             }
@@ -119,6 +122,12 @@ final class Declarations
         }
 
         return [$first, false];
+    }
+
+    /** @return array<string, int> the names as keys */
+    private function mentionedIn(Statement $statement): array
+    {
+        return $this->mentioned[$statement->id] ??= array_flip(Scopes::mentioned($statement));
     }
 
     private static function reads(SetVariable $statement, string $name): bool

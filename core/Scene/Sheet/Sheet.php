@@ -21,6 +21,8 @@ final class Sheet
     /** How far from the middle the nib may go, in steps. */
     public const FARTHEST = 1000000.0;
     private const GRID = 1e9;
+    /** How wide a line is at the start. */
+    private const LINE = 2.0;
 
     private float $x = 0.0;
     private float $y = 0.0;
@@ -28,7 +30,7 @@ final class Sheet
     private bool $down = true;
     private string $ink;
     private float $hue;
-    private float $width = 2.0;
+    private float $width = self::LINE;
     /** @var list<array{float, float}>|null the edge of the shape being filled */
     private ?array $shape = null;
     private string $shapeInk = '';
@@ -110,6 +112,19 @@ final class Sheet
     {
         $this->goTo(0, 0);
         $this->turnTo(0);
+    }
+
+    /** All as at the start: a clean sheet, the nib lowered in the middle with its first ink. */
+    public function reset(): void
+    {
+        $this->shape = null;
+        $this->lift();
+        $this->home();
+        $this->lower();
+        $this->ink(Ink::Midnight->value);
+        $this->width(self::LINE);
+        $this->show();
+        $this->clear();
     }
 
     public function lift(): void
