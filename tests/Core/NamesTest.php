@@ -45,10 +45,10 @@ final class NamesTest extends TestCase
         ));
     }
 
-    /** @return iterable<string, array{Language, bool}> */
+    /** @return iterable<string, array{Language, bool}> two languages that between them let every word be a name */
     public static function languages(): iterable
     {
-        foreach (Language::cases() as $language) {
+        foreach ([Language::Python, Language::Cpp] as $language) {
             yield "{$language->value}, variables" => [$language, false];
             yield "{$language->value}, functions" => [$language, true];
         }
