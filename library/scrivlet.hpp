@@ -16,6 +16,7 @@
 #include <cstdlib>
 #include <fstream>
 #include <functional>
+#include <iomanip>
 #include <iostream>
 #include <map>
 #include <memory>
@@ -51,6 +52,7 @@ using std::reverse;
 using std::sort;
 using std::stod;
 using std::stoi;
+using std::stoll;
 using std::string;
 using std::swap;
 using std::tie;
@@ -1297,8 +1299,13 @@ string formatted(const T& value, const string& form) {
     if constexpr (isNumber) {
         if (type == "%") {
             text = fixed(double(value) * 100, precision.empty() ? 6 : stoi(precision)) + "%";
-        } else if (type == "f" || !precision.empty()) {
+        } else if (type == "f") {
             text = fixed(double(value), precision.empty() ? 6 : stoi(precision));
+        } else if (type == "g" || type == "e" || !precision.empty()) {
+            std::ostringstream shown;
+            if (type == "e") shown << std::scientific;
+            shown << std::setprecision(precision.empty() ? 6 : stoi(precision)) << double(value);
+            text = shown.str();
         }
         if (plus && value >= 0) text = "+" + text;
     } else if (!precision.empty()) {

@@ -1063,6 +1063,16 @@ export const isDigits = (text) => /^\d+$/.test(text);
 
 export const isLetters = (text) => /^\p{L}+$/u.test(text);
 
+/** So many significant digits, and an exponent where it is shorter. */
+function general(value, digits) {
+  digits = Math.max(1, digits);
+  const [mantissa, exponent] = value.toExponential(digits - 1).split("e");
+  if (exponent >= -4 && exponent < digits) {
+    return String(Number(value.toPrecision(digits)));
+  }
+  return String(Number(mantissa)) + "e" + exponent.replace(/^([+-])(\d)$/, "$10$2");
+}
+
 export function formatted(value, form) {
   const [, fill = " ", align, sign = "", zero, width = 0, comma, precision, type] =
     /^(?:(.)?([<>^]))?([+ -])?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxbe%])?$/u.exec(form) ?? [];
@@ -1070,8 +1080,12 @@ export function formatted(value, form) {
   let text = String(value);
   if (type === "%") {
     text = (value * 100).toFixed(precision ?? 6) + "%";
-  } else if (type === "f" || (isNumber && precision !== undefined)) {
+  } else if (type === "f") {
     text = value.toFixed(precision ?? 6);
+  } else if (type === "e") {
+    text = value.toExponential(Number(precision ?? 6)).replace(/e([+-])(\d)$/, "e$10$2");
+  } else if (type === "g" || (isNumber && precision !== undefined)) {
+    text = general(value, Number(precision ?? 6));
   } else if (type === "x" || type === "b") {
     text = value.toString(type === "x" ? 16 : 2);
   } else if (!isNumber && precision !== undefined) {

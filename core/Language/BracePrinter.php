@@ -147,7 +147,7 @@ abstract class BracePrinter extends Printer
 
     protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
     {
-        $natural = StaticType::natural() === $this->type($was) && StaticType::natural() === $this->type($amount);
+        $natural = $this->type($was)->isNatural() && $this->type($amount)->isNatural();
 
         return match ($operator) {
             Operator::TruncRemainder => '%=',

@@ -165,7 +165,7 @@ final class Names
     /** Names of our own library that stand outside of every function. */
     private const IN_LIBRARY = 'announce ask ask_word backwards barrow capitalized chance chosen cin code collected concatenated contains copied cout ends filtered fixed floor_div floor_mod formatted getline greatest index_in is_digits is_letters item join '
         .'joined keys lantern least letters lower make_tuple max_element min_element mower nib nullopt numbered numbers occurrences padded_left padded_right paired popped position radians random_between remove_value repeated replaced replaced_first '
-        .'rounded rounded_even rounded_to shifted shuffle slice sort_as_texts sorted sorted_down split starts stod stoi taken_apart_at title to_string to_text total trimmed upper value_or values wait when_announced words endl';
+        .'rounded rounded_even rounded_to shifted shuffle slice sort_as_texts sorted sorted_down split starts stod stoi stoll taken_apart_at title to_string to_text total trimmed upper value_or values wait when_announced words endl';
 
     /** Small letters without accents: a wrong accent is one mistake, not two bytes. */
     private static function plain(string $name): string

@@ -643,7 +643,7 @@ abstract class Printer
 
     final protected function areNatural(Binary $binary): bool
     {
-        return StaticType::natural() === $this->type($binary->left) && StaticType::natural() === $this->type($binary->right);
+        return $this->type($binary->left)->isNatural() && $this->type($binary->right)->isNatural();
     }
 
     /** @param list<Expression> $parts */

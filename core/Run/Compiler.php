@@ -438,7 +438,8 @@ final class Compiler
         $set = null === $stride ? "$by = \$this->stride(\$v->number(".$this->expression($count->by).')); ' : '';
         $on = null === $stride ? "$by > 0 ? $at <= $to : $at >= $to" : "$at ".($stride > 0 ? '<=' : '>=')." $to";
         // Python and JavaScript have no end to their numbers that a count could reach.
-        $next = null === $stride ? "\$v->add($at, $by)" : (Language::Cpp === $this->language ? "\\is_int($at) && \\abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride)" : "$at + $stride");
+        $wide = $this->types->expression($this->part, new VariableRead($count->variable))->isWide() ? ', true' : '';
+        $next = null === $stride ? "\$v->add($at, $by$wide)" : (Language::Cpp === $this->language ? "\\is_int($at) && \\abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride$wide)" : "$at + $stride");
 
         return $step."$at = $start; $to = \$v->number(".$this->expression($count->to)."); $set$first = true;\n"
             ."for (; $on; $at = $next) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
@@ -587,6 +588,11 @@ final class Compiler
         return '(\\'.Absent::class."::Value !== $variable ? $variable : \$this->missing(".var_export($name, true).'))';
     }
 
+    private function isWide(Expression $expression): bool
+    {
+        return Language::Cpp === $this->language && $this->types->expression($this->part, $expression)->isWide();
+    }
+
     /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */
     private function kept(StaticType $type, string $value, ?Expression $source = null): string
     {
@@ -598,7 +604,10 @@ final class Compiler
             return TypeKind::Letter === $was->kind ? "(float) \$v->code($value)" : "(float) \$v->number($value)";
         }
         if ($type->isWhole() && !$was->isWhole() && TypeKind::Unknown !== $was->kind) {
-            return TypeKind::Letter === $was->kind ? "\$v->code($value)" : "\$v->toInt($value)";
+            return TypeKind::Letter === $was->kind ? "\$v->code($value)" : "\$v->toInt($value".($type->isWide() ? ', true' : '').')';
+        }
+        if ($type->isWhole() && !$type->isWide() && $was->isWide()) {
+            return "\$v->toInt($value)";
         }
         if (TypeKind::Letter === $type->kind && $was->isNumeric()) {
             return "\$v->letter($value)";
@@ -634,7 +643,7 @@ final class Compiler
             $expression instanceof VariableRead => $this->read($expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? '!'.$this->truth($expression->operand)
-                : '$v->negate('.$this->expression($expression->operand).')',
+                : '$v->negate('.$this->expression($expression->operand).($this->isWide($expression) ? ', true' : '').')',
             $expression instanceof Binary => $this->binary($expression),
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
@@ -726,9 +735,7 @@ final class Compiler
 
     private function number(int|float $value): string
     {
-        $isFloat = Language::JavaScript === $this->language || Language::Cpp === $this->language && abs($value) > Types::LARGEST_WHOLE;
-
-        return var_export($isFloat ? (float) $value : $value, true);
+        return var_export(Language::JavaScript === $this->language ? (float) $value : $value, true);
     }
 
     private function binary(Binary $binary): string
@@ -749,6 +756,10 @@ final class Compiler
             if ($binary->operator->isArithmetic() && ($letters[0] || $letters[1]) || $letters[0] !== $letters[1] && ($this->types->expression($this->part, $left)->isNumeric() || $this->types->expression($this->part, $right)->isNumeric())) {
                 $operands = ($letters[0] ? '$v->code('.$this->expression($left).')' : $this->expression($left)).', '.($letters[1] ? '$v->code('.$this->expression($right).')' : $this->expression($right));
             }
+        }
+
+        if ($binary->operator->isArithmetic() && $this->isWide($binary)) {
+            $operands .= ', true';
         }
 
         return match ($binary->operator) {

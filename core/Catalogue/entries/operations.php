@@ -38,6 +38,7 @@ return [
     // from one kind to another
     ['to_text', 1, 1, 'str({0})', ['String({0})', '{0}.toString()'], ['@to_text({0})', 'whole?to_string({0})', 'text?string({0})', 'letter?string(1, {0})'], 'text', '{0} as text', '{0} en texte'],
     ['to_whole', 1, 1, 'int({0})', ['Math.trunc({0})', 'text?parseInt({0})'], ['int({0})', 'text?stoi({0})'], 'whole', '{0} as a whole number', '{0} en nombre entier'],
+    ['to_long', 1, 1, ['int({0})'], ['Math.trunc({0})', 'text?parseInt({0})'], ['static_cast<long long>({0})', 'text?stoll({0})', 'stol({0})'], 'long', '{0} as a long whole number', '{0} en long nombre entier'],
     ['to_number', 1, 1, 'float({0})', ['Number({0})', 'text?Number({0})', 'parseFloat({0})'], ['double({0})', 'text?stod({0})'], 'number', '{0} as a number', '{0} en nombre'],
     ['to_truth', 1, 1, 'bool({0})', 'Boolean({0})', 'bool({0})', 'truth', '{0} as true or false', '{0} en vrai ou faux'],
     ['fixed', 2, 2, '@fixed({0}, {1})', '{0}.toFixed({1})', '@fixed({0}, {1})', 'text', '{0} with {1} decimals', '{0} avec {1} décimales'],

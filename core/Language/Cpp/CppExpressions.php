@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
@@ -167,6 +168,14 @@ abstract class CppExpressions extends BraceExpressions
         return null;
     }
 
+    /** A literal with a suffix is a `long long`, whatever its size (C++17, 5.13.2). */
+    protected function number(Token $token): Expression
+    {
+        $number = parent::number($token);
+
+        return 1 === preg_match('/^\d[\d\']*[uU]?[lL]{1,2}[uU]?$/D', $token->text) && $number instanceof NumberLiteral && $number->value <= Types::LARGEST_WHOLE ? new Operation('to_long', [$number]) : $number;
+    }
+
     private function conversion(Token $token): Expression
     {
         $type = $this->type() ?? $token->text;
@@ -184,7 +193,8 @@ abstract class CppExpressions extends BraceExpressions
     private function converted(string $type, Expression $value, Token $token): Expression
     {
         $operation = match ($type) {
-            'int', 'long', 'long long', 'size_t', 'unsigned int' => 'to_whole',
+            'int', 'short', 'size_t', 'unsigned int' => 'to_whole',
+            'long', 'long long', 'long int' => 'to_long',
             'double', 'float' => 'to_number',
             'bool' => 'to_truth',
             'char' => 'letter',

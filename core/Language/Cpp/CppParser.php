@@ -881,8 +881,10 @@ final class CppParser extends CppExpressions
                 $endsLine = true;
                 break;
             }
-            if (\in_array($this->sign(), ['fixed', 'setprecision', 'setw', 'boolalpha', 'flush', 'left', 'right'], true) && !$this->isVariable((string) $this->sign())) {
-                $this->fail('unsupported', null, ['what' => (string) $this->sign()]);
+            $told = $this->told();
+            if (null !== $told) {
+                $parts[] = $told;
+                continue;
             }
             $offset = $this->offset();
             $value = $this->expression(7);
@@ -915,6 +917,51 @@ final class CppParser extends CppExpressions
         return $this->ended(new PrintLine($this->newId(), $this->printed($parts), false, $endsLine), $start);
     }
 
+    /** A word that says how values are shown: `fixed`, `setw(5)`. */
+    private function told(): ?Expression
+    {
+        $token = $this->peek();
+        $word = (string) $this->sign();
+        if (null === $token || $this->isVariable($word)) {
+            return null;
+        }
+        if (\in_array($word, ['flush', 'hex', 'oct', 'scientific', 'showpos', 'uppercase', 'internal'], true)) {
+            $this->fail('unsupported', null, ['what' => $word]);
+        }
+        if (!isset(StreamForms::WORDS[$word])) {
+            return null;
+        }
+        ++$this->at;
+        $values = [];
+        if (1 === StreamForms::WORDS[$word]) {
+            $opened = $this->peek();
+            if (!$this->accept('(') || null === $opened) {
+                $this->fail('call_brackets', $token, ['name' => $word]);
+            }
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+            $lasts = 'setw' !== $word;
+            if (1 !== \count($values) || $lasts && !$values[0] instanceof ('setfill' === $word ? TextLiteral::class : NumberLiteral::class)) {
+                $this->fail('unsupported', $token, ['what' => $word.'(…)']);
+            }
+        }
+
+        return new Operation(StreamForms::WORD.$word, $values);
+    }
+
+    /**
+     * Says of rows that they show a value now one way, now another.
+     *
+     * @param list<int> $rows
+     */
+    public function formsUnsure(array $rows): void
+    {
+        foreach ($this->cuts as $cut) {
+            if (\in_array($cut->id, $rows, true)) {
+                $this->mistake('unsure_form', $cut->start, $cut->end - $cut->start);
+            }
+        }
+    }
+
     /**
      * Values with a space between them are several; others are joined.
      *
@@ -927,7 +974,8 @@ final class CppParser extends CppExpressions
         $values = [];
         $joined = null;
         foreach ($parts as $index => $part) {
-            $isSpace = $part instanceof TextLiteral && ' ' === $part->value && !$part->letter;
+            $before = $parts[$index - 1] ?? null;
+            $isSpace = $part instanceof TextLiteral && ' ' === $part->value && !$part->letter && !($before instanceof Operation && str_starts_with($before->key, StreamForms::WORD));
             if ($isSpace && null !== $joined && $index < \count($parts) - 1) {
                 $values[] = $joined;
                 $joined = null;
@@ -954,7 +1002,7 @@ final class CppParser extends CppExpressions
             $word = new Operation('ask_word');
             if ($target instanceof VariableRead) {
                 $type = TypeNames::read($this->types[$this->scope][$target->name] ?? $this->types[''][$target->name] ?? '');
-                $value = $type->isWhole() ? new Operation('to_whole', [$word]) : (StaticType::number() === $type ? new Operation('to_number', [$word]) : $word);
+                $value = $type->isWhole() ? new Operation($type->isWide() ? 'to_long' : 'to_whole', [$word]) : (StaticType::number() === $type ? new Operation('to_number', [$word]) : $word);
                 $this->given($target->name, $start);
                 $rows[] = new SetVariable($this->newId(), $target->name, $value);
             } elseif ($target instanceof Item) {

@@ -359,6 +359,13 @@ final class CppPrinter extends BracePrinter
         };
     }
 
+    protected function operation(Operation $operation, int $around): string
+    {
+        $first = $operation->arguments[0] ?? null;
+
+        return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
+    }
+
     private function braced(ListLiteral|MapLiteral $literal): string
     {
         $inner = fn (Expression $value): string => $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : $this->expression($value);
@@ -411,7 +418,7 @@ final class CppPrinter extends BracePrinter
         $from = $slice->from instanceof NothingLiteral ? new NumberLiteral(0) : $slice->from;
         if ($this->type($slice->container)->isTextual()) {
             $length = match (true) {
-                $slice->to instanceof NothingLiteral && StaticType::natural() === $this->type($from) => [],
+                $slice->to instanceof NothingLiteral && $this->type($from)->isNatural() => [],
                 $slice->to instanceof Binary && Operator::Add === $slice->to->operator && $slice->to->left == $from => [$slice->to->right],
                 $from instanceof NumberLiteral && $slice->to instanceof NumberLiteral && $from->value >= 0 && $slice->to->value >= $from->value => [new NumberLiteral($slice->to->value - $from->value)],
                 default => null,

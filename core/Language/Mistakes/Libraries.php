@@ -17,17 +17,18 @@ final class Libraries
     private const CPP = [
         'iostream' => ['cout', 'cin', 'endl', 'getline'],
         'vector' => ['vector'],
-        'string' => ['string', 'to_string', 'stoi', 'stod', 'stol'],
+        'string' => ['string', 'to_string', 'stoi', 'stod', 'stol', 'stoll'],
         'map' => ['map'],
         'algorithm' => ['sort', 'reverse', 'count', 'find', 'shuffle', 'greater'],
         'cmath' => ['sqrt', 'pow', 'floor', 'ceil', 'round', 'fmod', 'trunc'],
+        'iomanip' => ['setprecision', 'setw', 'setfill'],
         'tuple' => ['tie', 'make_tuple'],
         'scrivlet.hpp' => ['nib', 'barrow', 'lantern', 'mower', 'random_between', 'wait', 'announce', 'when_announced', 'DrivePair', 'SurfaceSensor', 'RangeSensor', 'Lamp'],
     ];
     /** Headers that GCC 12 brings in with another one. */
     private const WITHIN = [
         'iostream' => ['string'], 'algorithm' => ['vector'], 'string' => [], 'map' => ['tuple'],
-        'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple'],
+        'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple', 'iomanip'],
         'random' => ['cmath', 'string', 'vector', 'algorithm'], 'sstream' => ['string'], 'fstream' => ['string'], 'functional' => ['tuple', 'vector', 'algorithm'],
     ];
 

@@ -98,7 +98,7 @@ abstract class BraceExpressions extends BraceParser
         return $this->postfix($value);
     }
 
-    protected function number(Token $token): NumberLiteral
+    protected function number(Token $token): Expression
     {
         $text = strtr($token->text, ['_' => '', "'" => '']);
         $next = $this->peek();
@@ -119,7 +119,8 @@ abstract class BraceExpressions extends BraceParser
             $this->fail('leading_zero', $token, ['number' => $text], [new Replacement($token->offset, \strlen($token->text), ltrim($text, '0') ?: '0')]);
         }
         if (ctype_digit($text)) {
-            return new NumberLiteral(\strlen($text) <= 18 ? (int) $text : (float) $text);
+            // What fits 64 bits is kept to the last digit.
+            return new NumberLiteral($text === (string) (int) $text ? (int) $text : (float) $text);
         }
 
         return new NumberLiteral((float) rtrim($text, 'fF'));

@@ -360,7 +360,7 @@ final class Meaning
         $settled = match ($operator) {
             Operator::Add => $this->joins($left, $right) ? Operator::Join : $operator,
             Operator::TruncDivide => Language::Cpp !== $this->language ? $operator : $this->division($left, $right),
-            Operator::TruncRemainder => StaticType::natural() === $this->type($left) && StaticType::natural() === $this->type($right) ? Operator::FloorRemainder : $operator,
+            Operator::TruncRemainder => $this->type($left)->isNatural() && $this->type($right)->isNatural() ? Operator::FloorRemainder : $operator,
             default => $operator,
         };
         $this->changed = $this->changed || $settled !== $operator;
@@ -389,7 +389,7 @@ final class Meaning
             }
         }
 
-        return StaticType::natural() === $types[0] && StaticType::natural() === $types[1] ? Operator::FloorDivide : Operator::TruncDivide;
+        return $types[0]->isNatural() && $types[1]->isNatural() ? Operator::FloorDivide : Operator::TruncDivide;
     }
 
     /** Operations that change a list, by those that give it changed: JavaScript's do both, and are used for one of it. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Cpp\StreamForms;
 use Scrivlet\Core\Language\Handwriting\Fingerprint;
 use Scrivlet\Core\Language\Handwriting\Matching;
 use Scrivlet\Core\Language\Handwriting\OffRows;
@@ -61,6 +62,10 @@ final class Reader
             $rows = new Rows($rows->imports, $merged, $rows->above, $rows->below);
         }
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
+        if ($parser instanceof CppParser) {
+            [$program, $unsure] = StreamForms::settle($program, $types, $parser->cuts, $text);
+            $parser->formsUnsure($unsure);
+        }
         $scene = Scenes::settled($program, $old)->setting->scene;
         $mistakes = self::first([...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);

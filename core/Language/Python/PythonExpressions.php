@@ -145,7 +145,7 @@ abstract class PythonExpressions extends ExpressionParser
         $this->fail($kind, $token, ['name' => $token->text, 'word' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
     }
 
-    private function number(Token $token): NumberLiteral
+    private function number(Token $token): Expression
     {
         $text = str_replace('_', '', $token->text);
         $next = $this->peek();
@@ -168,7 +168,9 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail('unsupported', $token, ['what' => $token->text]);
         }
         if (ctype_digit($text)) {
-            return new NumberLiteral(\strlen($text) <= 18 ? (int) $text : (float) $text);
+            $digits = ltrim($text, '0') ?: '0';
+
+            return $digits === (string) (int) $digits ? new NumberLiteral((int) $digits) : new Operation('to_whole', [new TextLiteral($digits)]);
         }
 
         return new NumberLiteral((float) $text);

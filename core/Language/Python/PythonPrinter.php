@@ -448,6 +448,10 @@ class PythonPrinter extends Printer
     protected function operation(Operation $operation, int $around): string
     {
         $first = $operation->arguments[0] ?? null;
+        if ('to_whole' === $operation->key && $first instanceof TextLiteral && 1 === preg_match('/^[1-9]\d{18,}$/D', $first->value)) {
+            // A whole number that is too long for a literal elsewhere.
+            return $first->value;
+        }
         if ('numbers' === $operation->key) {
             return 'list('.$this->rangeCall($operation).')';
         }

@@ -41,6 +41,11 @@ final class StaticType
         return self::of(TypeKind::Whole);
     }
 
+    public static function wholeOf(bool $natural, bool $wide): self
+    {
+        return self::of($wide ? ($natural ? TypeKind::LongNatural : TypeKind::Long) : ($natural ? TypeKind::Natural : TypeKind::Whole));
+    }
+
     public static function number(): self
     {
         return self::of(TypeKind::Number);
@@ -95,7 +100,11 @@ final class StaticType
             return $other;
         }
         if ($this->isNumeric() && $other->isNumeric()) {
-            return TypeKind::Number === $this->kind || TypeKind::Number === $other->kind ? self::number() : self::whole();
+            if (TypeKind::Number === $this->kind || TypeKind::Number === $other->kind) {
+                return self::number();
+            }
+
+            return self::wholeOf($this->isNatural() && $other->isNatural(), $this->isWide() || $other->isWide());
         }
         if (TypeKind::MaybeWhole === $this->kind && $other->isWhole() || $this->isWhole() && TypeKind::MaybeWhole === $other->kind) {
             return self::of(TypeKind::MaybeWhole);
@@ -119,7 +128,19 @@ final class StaticType
 
     public function isWhole(): bool
     {
-        return TypeKind::Natural === $this->kind || TypeKind::Whole === $this->kind;
+        return TypeKind::Natural === $this->kind || TypeKind::Whole === $this->kind || $this->isWide();
+    }
+
+    /** A whole number that is never negative. */
+    public function isNatural(): bool
+    {
+        return TypeKind::Natural === $this->kind || TypeKind::LongNatural === $this->kind;
+    }
+
+    /** A whole number that C++ keeps in 64 bits. */
+    public function isWide(): bool
+    {
+        return TypeKind::LongNatural === $this->kind || TypeKind::Long === $this->kind;
     }
 
     public function isTextual(): bool

@@ -11,6 +11,9 @@ enum TypeKind
     /** A whole number that is never negative, so that every language divides it alike. */
     case Natural;
     case Whole;
+    /** Whole numbers of 64 bits, `long long`, which C++ alone keeps apart. */
+    case LongNatural;
+    case Long;
     case Number;
     case Truth;
     /** One letter, which only C++ keeps apart from a text. */

@@ -11,6 +11,7 @@ final class TypeNames
     {
         return match ($type->kind) {
             TypeKind::Natural, TypeKind::Whole => 'int',
+            TypeKind::LongNatural, TypeKind::Long => 'long long',
             TypeKind::Number, TypeKind::Unknown => 'double',
             TypeKind::Truth => 'bool',
             TypeKind::Text => 'string',
@@ -29,7 +30,7 @@ final class TypeNames
     /** Unknown for a type that is not one of ours, and for `auto`. */
     public static function read(string $name): StaticType
     {
-        $name = trim((string) preg_replace(['/\b(?:const|std::|unsigned|static|constexpr)\s*/', '/\s*&$/', '/\s+/'], ['', '', ' '], $name));
+        $name = trim((string) preg_replace(['/^(?:const )?unsigned$/', '/\b(?:const|std::|unsigned|static|constexpr)\s*/', '/\s*&$/', '/\s+/'], ['int', '', '', ' '], $name));
         if (1 === preg_match('/^vector ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
             return StaticType::listOf(self::read($match[1]));
         }
@@ -38,7 +39,8 @@ final class TypeNames
         }
 
         return match ($name) {
-            'int', 'long', 'long long', 'short', 'size_t', 'int64_t', 'long int' => StaticType::whole(),
+            'int', 'short', 'size_t' => StaticType::whole(),
+            'long', 'long long', 'long int', 'long long int', 'int64_t' => StaticType::of(TypeKind::Long),
             'double', 'float' => StaticType::number(),
             'bool' => StaticType::truth(),
             'string' => StaticType::text(),

@@ -49,7 +49,7 @@ use Scrivlet\Core\Tree\Walk;
  */
 final class Types
 {
-    /** Larger whole numbers do not fit the `int` of C++; they are handled as numbers with a point. */
+    /** Larger whole numbers do not fit the `int` of C++. */
     public const LARGEST_WHOLE = 2147483647;
 
     /** @var array<string, StaticType> by owner and name */
@@ -134,7 +134,7 @@ final class Types
                 ? StaticType::truth()
                 : $this->combined([$this->expression($part, $expression->operand)], StaticType::whole()),
             $expression instanceof Binary => $this->binary($part, $expression),
-            $expression instanceof RandomWhole => StaticType::natural() === $this->expression($part, $expression->from) ? StaticType::natural() : StaticType::whole(),
+            $expression instanceof RandomWhole => $this->expression($part, $expression->from)->isNatural() ? StaticType::natural() : StaticType::whole(),
             $expression instanceof OwnValue => $this->result($expression->function),
             $expression instanceof Operation => $this->operation($part, $expression),
             $expression instanceof ListLiteral => StaticType::listOf($this->joined($part, $expression->items)),
@@ -158,9 +158,8 @@ final class Types
     private static function literal(int|float $value): StaticType
     {
         return match (true) {
-            \is_float($value), abs($value) > self::LARGEST_WHOLE => StaticType::number(),
-            $value >= 0 => StaticType::natural(),
-            default => StaticType::whole(),
+            \is_float($value) => StaticType::number(),
+            default => StaticType::wholeOf($value >= 0, abs($value) > self::LARGEST_WHOLE),
         };
     }
 
@@ -207,11 +206,12 @@ final class Types
         return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
             'whole' => StaticType::whole(),
+            'long' => StaticType::of(TypeKind::Long),
             'number' => StaticType::number(),
             'truth' => StaticType::truth(),
             'text' => StaticType::text(),
             'letter' => StaticType::letter(),
-            'same' => TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::natural() : $first),
+            'same' => TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first),
             'item', 'value' => $first->item(),
             'join' => $this->joined($part, $operation->arguments),
             'texts' => StaticType::listOf(StaticType::text()),
@@ -302,7 +302,7 @@ final class Types
 
     private static function least(StaticType $declared): StaticType
     {
-        return $declared->isWhole() ? StaticType::natural() : $declared;
+        return $declared->isWhole() ? StaticType::wholeOf(true, $declared->isWide()) : $declared;
     }
 
     private function fix(FunctionDefinition|Script $scope, string $name, string $type): void
@@ -397,9 +397,9 @@ final class Types
         if (!$from->isWhole() || !$by->isWhole()) {
             return StaticType::number();
         }
-        $staysNatural = StaticType::natural() === $from && (StaticType::natural() === $by || StaticType::natural() === $to);
+        $staysNatural = $from->isNatural() && ($by->isNatural() || $to->isNatural());
 
-        return $staysNatural ? StaticType::natural() : StaticType::whole();
+        return StaticType::wholeOf($staysNatural, $from->isWide() || $by->isWide());
     }
 
     /** @param list<Expression> $arguments */
@@ -424,10 +424,10 @@ final class Types
         $old = $types[$key] ?? StaticType::unknown();
         if (isset($this->declared[$key])) {
             // An `int` is whole whatever it is given; whether it is ever below zero still has to be seen.
-            if (!$old->isWhole() || StaticType::natural() === $type || TypeKind::Unknown === $type->kind) {
+            if (!$old->isWhole() || $type->isNatural() || TypeKind::Unknown === $type->kind) {
                 return;
             }
-            $type = StaticType::whole();
+            $type = StaticType::wholeOf(false, $old->isWide());
         }
         $new = $old->join($type);
         if ($new !== $old) {

@@ -7,7 +7,7 @@ namespace Scrivlet\Core\Run\Values;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
-/** C++'s numbers: `int` of 32 bits and `double`; what a checked build would stop at is an error. */
+/** C++'s numbers: `int` of 32 bits, `long long` of 64 and `double`; what a checked build would stop at is an error. */
 final class CppValues extends Values
 {
     public function language(): Language
@@ -15,24 +15,25 @@ final class CppValues extends Values
         return Language::Cpp;
     }
 
-    public function add(mixed $a, mixed $b): string|int|float|ListValue
+    /** @param bool $wide whether the sum is a `long long` */
+    public function add(mixed $a, mixed $b, bool $wide = false): string|int|float|ListValue
     {
         $together = $this->together($a, $b);
         if (null !== $together) {
             return $together;
         }
 
-        return self::fit(self::number($a) + self::number($b));
+        return self::fit(self::number($a) + self::number($b), $wide, $a, $b);
     }
 
-    public function subtract(mixed $a, mixed $b): int|float
+    public function subtract(mixed $a, mixed $b, bool $wide = false): int|float
     {
-        return self::fit(self::number($a) - self::number($b));
+        return self::fit(self::number($a) - self::number($b), $wide, $a, $b);
     }
 
-    public function multiply(mixed $a, mixed $b): int|float
+    public function multiply(mixed $a, mixed $b, bool $wide = false): int|float
     {
-        return self::fit(self::number($a) * self::number($b));
+        return self::fit(self::number($a) * self::number($b), $wide, $a, $b);
     }
 
     public function divide(mixed $a, mixed $b): float
@@ -40,12 +41,12 @@ final class CppValues extends Values
         return (float) self::number($a) / (float) self::divisor($b);
     }
 
-    public function floorDivide(mixed $a, mixed $b): int|float
+    public function floorDivide(mixed $a, mixed $b, bool $wide = false): int|float
     {
         $a = self::number($a);
         $b = self::divisor($b);
         if (\is_int($a) && \is_int($b)) {
-            return self::fit(Floored::quotient($a, $b));
+            return -1 === $b ? $this->negate($a, $wide) : self::fit(Floored::quotient($a, $b), $wide);
         }
 
         return Floored::divide((float) $a, (float) $b);
@@ -67,15 +68,19 @@ final class CppValues extends Values
         return (float) self::number($a) ** (float) self::number($b);
     }
 
-    public function negate(mixed $a): int|float
+    public function negate(mixed $a, bool $wide = false): int|float
     {
-        return self::fit(-self::number($a));
+        return self::fit(-self::number($a), $wide, $a);
     }
 
-    private static function fit(int|float $result): int|float
+    /** PHP makes a float of what is too large for 64 bits. */
+    private static function fit(int|float $result, bool $wide, mixed ...$operands): int|float
     {
-        if (\is_int($result) && ($result > 2147483647 || $result < -2147483648)) {
+        if (\is_int($result) && !$wide && ($result > 2147483647 || $result < -2147483648)) {
             throw new RunError('too_large_int');
+        }
+        if (\is_float($result) && [] !== $operands && [] === array_filter($operands, is_float(...))) {
+            throw new RunError($wide ? 'too_large_long' : 'too_large_int');
         }
 
         return $result;
@@ -114,12 +119,15 @@ final class CppValues extends Values
         return $decimal->exponent < -4 || $decimal->exponent >= 6 ? $decimal->scientific(2) : $decimal->plain();
     }
 
-    public function truncDivide(mixed $a, mixed $b): int|float
+    public function truncDivide(mixed $a, mixed $b, bool $wide = false): int|float
     {
         $a = self::number($a);
         $b = self::divisor($b);
+        if (-1 === $b && \is_int($a)) {
+            return $this->negate($a, $wide);
+        }
 
-        return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b)) : $a / $b;
+        return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b), $wide) : $a / $b;
     }
 
     public function roundedAway(mixed $value): float
@@ -129,13 +137,32 @@ final class CppValues extends Values
 
     protected function count_(int $count): int
     {
-        return (int) self::fit($count);
+        return (int) self::fit($count, false);
     }
 
-    /** A number with a point, put into an `int`. */
-    public function toInt(mixed $value): int
+    /** A number with a point, or a `long long`, put into an `int`; with `$wide` any number into a `long long`. */
+    public function toInt(mixed $value, bool $wide = false): int
     {
-        return \is_string($value) ? throw new RunError('not_a_number', ['value' => mb_substr($value, 0, 30)]) : (int) self::fit(self::whole($value));
+        return \is_string($value) ? throw new RunError('not_a_number', ['value' => mb_substr($value, 0, 30)]) : (int) self::fit(self::whole($value), $wide);
+    }
+
+    public function toLong(mixed $value): int
+    {
+        return \is_string($value) && 1 === preg_match('/^[+-]?\d{1,18}/', trim($value), $match) ? (int) $match[0] : $this->toInt(\is_string($value) ? $this->noNumber($value) : $value, true);
+    }
+
+    /** Items that need 64 bits are summed in 64 bits. */
+    public function total(mixed $list): int|float
+    {
+        $sum = 0;
+        $wide = false;
+        foreach ($this->over($list) as $item) {
+            $wide = $wide || \is_int($item) && abs($item) > 2147483647;
+            $sum = $this->add($sum, $item, $wide);
+            \assert(\is_int($sum) || \is_float($sum));
+        }
+
+        return $sum;
     }
 
     public function withLetter(mixed $text, mixed $index, mixed $letter): string

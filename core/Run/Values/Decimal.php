@@ -30,6 +30,30 @@ final readonly class Decimal
         return is_finite($value) ? \sprintf("%.{$digits}F", $value) : (string) $value;
     }
 
+    /** One digit before the point and a fixed number behind it: C17, 7.21.6.1, `e`. */
+    public static function exponential(float $value, int $digits): string
+    {
+        return (string) preg_replace('/e([+-])(\d)$/D', 'e${1}0$2', \sprintf("%.{$digits}e", $value));
+    }
+
+    /**
+     * With so many significant digits, and an exponent where it is shorter: C17, 7.21.6.1, `g`.
+     *
+     * @param bool $isFloat whether it shows that it has a point, as Python does where no type is named
+     */
+    public static function general(float $value, int $digits, bool $isFloat = false): string
+    {
+        $digits = max(1, $digits);
+        $decimal = self::rounded($value, $digits);
+        if ($decimal->exponent < -4 || $decimal->exponent >= $digits) {
+            return $decimal->scientific(2);
+        }
+        $plain = $decimal->plain();
+
+        // The Python Standard Library, Format Specification Mini-Language: at least one digit behind the point.
+        return !$isFloat || str_contains($plain, '.') ? $plain : ($decimal->exponent === $digits - 1 ? $decimal->scientific(2) : $plain.'.0');
+    }
+
     private static function sign(float $value): string
     {
         return $value < 0 || (0.0 === $value && -\INF === fdiv(1, $value)) ? '-' : '';

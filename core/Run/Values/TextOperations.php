@@ -169,7 +169,10 @@ trait TextOperations
             'x' === $type => dechex(self::whole($value)),
             'b' === $type => decbin(self::whole($value)),
             '%' === $type => Decimal::fixed(self::number($value) * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
-            'f' === $type || null === $type && null !== $precision && \is_float($value) => Decimal::fixed(self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
+            'f' === $type => Decimal::fixed(self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
+            'e' === $type => Decimal::exponential((float) self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
+            'g' === $type => Decimal::general((float) self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
+            null === $type && null !== $precision && \is_float($value) => Decimal::general($value, min(50, (int) $precision), true),
             default => $this->text($value),
         };
         if (null !== $comma) {

@@ -1,0 +1,261 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Cut;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * What `fixed`, `setprecision`, `setw` and their like mean for each value that is printed (C++17, 30.7.5 and 27.4.5).
+ *
+ * `cout` keeps what it was told, so that a word in one row shows in all that run after it. The states in which each row
+ * may run are found along all ways through the program; a row that would show a value now one way, now another is not
+ * read. What is left has forms of its own: `{:.2f}`.
+ */
+final class StreamForms
+{
+    /** Stands in front of the words while a text is read. */
+    public const WORD = 'stream_';
+    /** Words that say how values are shown, with how many arguments. */
+    public const WORDS = ['fixed' => 0, 'defaultfloat' => 0, 'setprecision' => 1, 'setfill' => 1, 'setw' => 1, 'left' => 0, 'right' => 0, 'boolalpha' => 0, 'noboolalpha' => 0];
+    /** States only ever become less certain, one part of them at a time. */
+    private const ROUNDS = 12;
+
+    /** @var array<string, StreamState> by function, how it is entered and left */
+    private array $entries = [];
+    /** @var array<string, StreamState> */
+    private array $exits = [];
+    /** @var array<int, StreamState> by row */
+    private array $states = [];
+    /** @var list<StreamState> where the function being gone through returns */
+    private array $returns = [];
+    /** @var list<int> rows that cannot be told */
+    public array $unsure = [];
+
+    private function __construct(private readonly Program $program, private readonly Types $types)
+    {
+    }
+
+    /**
+     * @param array<int, Cut> $cuts where the rows stand in the text
+     *
+     * @return array{Program, list<int>} the program without such words, and the rows whose forms cannot be told
+     */
+    public static function settle(Program $program, Types $types, array $cuts, string $text): array
+    {
+        if (!self::isUsed($program)) {
+            return [$program, []];
+        }
+        $forms = new self($program, $types);
+        for ($round = 0, $before = null; $round < self::ROUNDS && $before != [$forms->entries, $forms->exits, $forms->states]; ++$round) {
+            $before = [$forms->entries, $forms->exits, $forms->states];
+            $forms->block($program->script->body->statements, new StreamState());
+            foreach ($program->definitions() as $function) {
+                $forms->returns = [];
+                $end = $forms->block($function->body->statements, $forms->entries[$function->name] ?? new StreamState());
+                $forms->exits[$function->name] = array_reduce($forms->returns, static fn (StreamState $one, StreamState $other): StreamState => $one->join($other), $end);
+            }
+        }
+        $raw = [];
+        foreach ($cuts as $cut) {
+            $raw[$cut->id] ??= substr($text, $cut->start, $cut->end - $cut->start);
+        }
+        $each = static function (Statement $part) use ($forms, $raw, $program): Statement {
+            $scope = $part instanceof FunctionDefinition ? $part : $program->script;
+
+            return Walk::map($part, static fn (Statement $row): Statement => $row instanceof PrintLine ? $forms->row($row, $scope, $raw[$row->id] ?? '') : $row);
+        };
+        $script = $each($program->script);
+        \assert($script instanceof Script);
+
+        return [$program->withFunctions(array_map($each, $program->functions))->withScript($script)->withBelow(array_map($each, $program->below)), $forms->unsure];
+    }
+
+    private static function isUsed(Program $program): bool
+    {
+        foreach (Walk::statements($program->parts()) as $row) {
+            foreach ($row instanceof PrintLine ? Walk::expressionsOf($row) : [] as $value) {
+                if (null !== self::word($value)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function word(Expression $value): ?string
+    {
+        return $value instanceof Operation && str_starts_with($value->key, self::WORD) ? substr($value->key, \strlen(self::WORD)) : null;
+    }
+
+    /** @param list<Statement> $rows */
+    private function block(array $rows, StreamState $state): StreamState
+    {
+        foreach ($rows as $row) {
+            if ($row->off || $row instanceof FunctionDefinition) {
+                continue;
+            }
+            $state = $this->called($row, $state);
+            if ($row instanceof PrintLine) {
+                $this->states[$row->id] = isset($this->states[$row->id]) ? $this->states[$row->id]->join($state) : $state;
+                foreach ($this->parts($row) as $part) {
+                    $state = $this->told($part, $state) ?? $state;
+                }
+            } elseif ($row instanceof GiveBack || $row instanceof LeaveFunction) {
+                $this->returns[] = $state;
+            }
+            $after = $state;
+            foreach ($row->bodies() as $body) {
+                $once = $this->block($body->statements, $state);
+                $after = $after->join($row->isLoop() ? $this->block($body->statements, $state->join($once)) : $once);
+            }
+            $state = $after;
+        }
+
+        return $state;
+    }
+
+    /** What own functions that a row calls leave behind. */
+    private function called(Statement $row, StreamState $state): StreamState
+    {
+        $names = $row instanceof OwnCall ? [$row->function] : [];
+        foreach (Walk::expressionsOf($row) as $value) {
+            if ($value instanceof OwnValue) {
+                $names[] = $value->function;
+            }
+        }
+        foreach ($names as $name) {
+            $this->entries[$name] = isset($this->entries[$name]) ? $this->entries[$name]->join($state) : $state;
+            $state = $this->exits[$name] ?? $state;
+        }
+
+        return $state;
+    }
+
+    private function told(Expression $part, StreamState $state): ?StreamState
+    {
+        $word = self::word($part);
+        $argument = $part instanceof Operation ? $part->arguments[0] ?? null : null;
+
+        return null === $word ? null : $state->after($word, $argument instanceof NumberLiteral ? (int) $argument->value : ($argument instanceof TextLiteral ? $argument->value : null));
+    }
+
+    /** @return list<Expression> all that is shown and told, in order; a space between values is null */
+    private function parts(PrintLine $row): array
+    {
+        $parts = [];
+        foreach ($row->values as $index => $value) {
+            if ($index > 0) {
+                $parts[] = new TextLiteral(' ');
+            }
+            array_push($parts, ...self::joined($value));
+        }
+
+        return $parts;
+    }
+
+    /** @return list<Expression> */
+    private static function joined(Expression $value): array
+    {
+        return $value instanceof Binary && Operator::Join === $value->operator ? [...self::joined($value->left), ...self::joined($value->right)] : [$value];
+    }
+
+    private function row(PrintLine $row, FunctionDefinition|Script $scope, string $raw): Statement
+    {
+        $state = $this->states[$row->id] ?? new StreamState();
+        $values = [];
+        $joined = $width = null;
+        foreach ($row->values as $index => $value) {
+            if ($index > 0 && null !== $joined) {
+                $values[] = $joined;
+                $joined = null;
+            }
+            foreach (self::joined($value) as $part) {
+                $word = self::word($part);
+                if ('setw' === $word && $part instanceof Operation) {
+                    $width = $part->arguments[0];
+                } elseif (null !== $word) {
+                    $state = $this->told($part, $state) ?? $state;
+                } else {
+                    $shown = $this->shown($part, $state, $width, $scope);
+                    if (null === $shown) {
+                        $this->unsure[] = $row->id;
+
+                        return new Unread($row->id, $raw, Language::Cpp->value);
+                    }
+                    $joined = null === $joined ? $shown : new Binary(Operator::Join, $joined, $shown);
+                    $width = null;
+                }
+            }
+        }
+        if (null !== $joined) {
+            $values[] = $joined;
+        }
+        if ([] === $values && !$row->endsLine) {
+            // Only words: nothing is shown, and no other language has such a row.
+            return new Import($row->id, $raw, Language::Cpp->value, $row->off);
+        }
+
+        return new PrintLine($row->id, $values, $row->off, $row->endsLine);
+    }
+
+    /** A value as it is shown; null if that cannot be told. */
+    private function shown(Expression $value, StreamState $state, ?Expression $width, FunctionDefinition|Script $scope): ?Expression
+    {
+        $type = $this->types->expression($scope, $value);
+        $form = '';
+        if (TypeKind::Number === $type->kind) {
+            if (null === $state->fixed || null === $state->precision) {
+                return null;
+            }
+            $form = $state->fixed ? ".{$state->precision}f" : (6 === $state->precision ? '' : ".{$state->precision}g");
+        } elseif (TypeKind::Truth === $type->kind) {
+            if (null === $state->words) {
+                return null;
+            }
+            $value = $state->words ? new Choice($value, new TextLiteral('true'), new TextLiteral('false')) : $value;
+        }
+        if (null === $width) {
+            return '' === $form ? $value : new Operation('formatted', [$value, new TextLiteral($form)]);
+        }
+        if (null === $state->fill || null === $state->left) {
+            return null;
+        }
+        $sides = (' ' === $state->fill ? '' : $state->fill).(' ' === $state->fill && !$state->left && $type->isNumeric() ? '' : ($state->left ? '<' : '>'));
+        if (TypeKind::Number === $type->kind && '' === $form) {
+            // A number without a form of its own is shown as ever, and only moved.
+            $value = new Operation('to_text', [$value]);
+            $sides = '' === $sides ? '>' : $sides;
+        }
+        if ($width instanceof NumberLiteral) {
+            return new Operation('formatted', [$value, new TextLiteral($sides.$width->value.$form)]);
+        }
+        $whole = '' === $sides ? new Operation('to_text', [$width]) : new Binary(Operator::Join, new TextLiteral($sides), $width);
+
+        return new Operation('formatted', [$value, '' === $form ? $whole : new Binary(Operator::Join, $whole, new TextLiteral($form))]);
+    }
+}
