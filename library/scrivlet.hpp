@@ -16,7 +16,6 @@
 #include <cstdlib>
 #include <fstream>
 #include <functional>
-#include <iomanip>
 #include <iostream>
 #include <map>
 #include <memory>
@@ -1260,6 +1259,112 @@ inline bool is_letters(const string& text) {
     return !text.empty() && std::all_of(text.begin(), text.end(), [](unsigned char letter) { return std::isalpha(letter); });
 }
 inline bool is_letters(char letter) { return is_letters(string(1, letter)); }
+inline bool is_upper(const string& text) {
+    bool found = false;
+    for (unsigned char letter : text) {
+        if (std::islower(letter)) return false;
+        found = found || std::isupper(letter);
+    }
+    return found;
+}
+inline bool is_upper(char letter) { return is_upper(string(1, letter)); }
+inline bool is_lower(const string& text) {
+    bool found = false;
+    for (unsigned char letter : text) {
+        if (std::isupper(letter)) return false;
+        found = found || std::islower(letter);
+    }
+    return found;
+}
+inline bool is_lower(char letter) { return is_lower(string(1, letter)); }
+inline bool is_space(const string& text) {
+    for (unsigned char letter : text) {
+        if (!std::isspace(letter)) return false;
+    }
+    return !text.empty();
+}
+inline bool is_space(char letter) { return is_space(string(1, letter)); }
+inline bool is_plain(const string& text) {
+    for (unsigned char letter : text) {
+        if (!std::isalnum(letter)) return false;
+    }
+    return !text.empty();
+}
+inline bool is_plain(char letter) { return is_plain(string(1, letter)); }
+template <typename L, typename F>
+void sort_by(L& list, F key) {
+    std::stable_sort(list.begin(), list.end(), [&](const auto& a, const auto& b) { return key(a) < key(b); });
+}
+template <typename L, typename F>
+void sort_down_by(L& list, F key) {
+    std::stable_sort(list.begin(), list.end(), [&](const auto& a, const auto& b) { return key(b) < key(a); });
+}
+template <typename L, typename F>
+L sorted_by(L list, F key) {
+    sort_by(list, key);
+    return list;
+}
+template <typename L, typename F>
+L sorted_down_by(L list, F key) {
+    sort_down_by(list, key);
+    return list;
+}
+template <typename L>
+bool any_holds(const L& list) {
+    for (const auto& item : list) {
+        if (item) return true;
+    }
+    return false;
+}
+template <typename L>
+bool all_hold(const L& list) {
+    for (const auto& item : list) {
+        if (!item) return false;
+    }
+    return true;
+}
+template <typename L, typename F, typename T>
+T reduced(const L& list, F join, T start) {
+    for (const auto& item : list) start = join(start, item);
+    return start;
+}
+template <typename T, typename F>
+T first_of(const vector<T>& list, F condition) {
+    for (const T& item : list) {
+        if (condition(item)) return item;
+    }
+    throw std::out_of_range("nothing is found");
+}
+inline string in_base(long long number, int base) {
+    string digits;
+    for (long long rest = number < 0 ? -number : number; rest > 0 || digits.empty(); rest /= base) digits.insert(0, 1, "0123456789abcdefghijklmnopqrstuvwxyz"[rest % base]);
+    return number < 0 ? "-" + digits : digits;
+}
+inline int last_position(const string& text, const string& part) {
+    const auto at = text.rfind(part);
+    return at == string::npos ? -1 : int(at);
+}
+inline int last_position(const string& text, char letter) { return last_position(text, string(1, letter)); }
+template <typename M>
+M merged(M one, const M& other) {
+    for (const auto& entry : other) one[entry.first] = entry.second;
+    return one;
+}
+template <typename T, typename U>
+bool alike(const T& one, const U& other) {
+    if constexpr (std::is_same_v<T, string> && std::is_arithmetic_v<U>) {
+        return one == to_text(other);
+    } else if constexpr (std::is_arithmetic_v<T> && std::is_same_v<U, string>) {
+        return to_text(one) == other;
+    } else {
+        return one == other;
+    }
+}
+inline vector<char> letters_between(char from, char to) {
+    vector<char> all;
+    for (int letter = from; letter <= to; letter++) all.push_back(char(letter));
+    return all;
+}
 inline string padded_left(const string& text, int size, const string& with) {
     return repeated(with, size - int(text.size())) + text;
 }
@@ -1302,10 +1407,9 @@ string formatted(const T& value, const string& form) {
         } else if (type == "f") {
             text = fixed(double(value), precision.empty() ? 6 : stoi(precision));
         } else if (type == "g" || type == "e" || !precision.empty()) {
-            std::ostringstream shown;
-            if (type == "e") shown << std::scientific;
-            shown << std::setprecision(precision.empty() ? 6 : stoi(precision)) << double(value);
-            text = shown.str();
+            char shown[400];
+            std::snprintf(shown, sizeof shown, type == "e" ? "%.*e" : "%.*g", precision.empty() ? 6 : stoi(precision), double(value));
+            text = shown;
         }
         if (plus && value >= 0) text = "+" + text;
     } else if (!precision.empty()) {
@@ -1402,6 +1506,68 @@ inline vector<int> numbers(int from, int to, int by = 1) {
     for (int number = from; by > 0 ? number < to : number > to; number += by) all.push_back(number);
     return all;
 }
+template <typename L>
+L sorted_as_texts(L list) {
+    sort_as_texts(list);
+    return list;
+}
+template <typename L, typename F>
+auto least_by(const L& list, F key) {
+    return sorted_by(list, key).at(0);
+}
+template <typename L, typename F>
+auto greatest_by(const L& list, F key) {
+    return sorted_down_by(list, key).at(0);
+}
+template <typename T>
+vector<T> flattened(const vector<vector<T>>& lists) {
+    vector<T> all;
+    for (const auto& list : lists) all.insert(all.end(), list.begin(), list.end());
+    return all;
+}
+template <typename L>
+L stepped(const L& list, optional<int> from, optional<int> to, int by) {
+    const int size = int(list.size());
+    const auto bound = [&](optional<int> at, int open) { return !at ? open : max(by > 0 ? 0 : -1, min(by > 0 ? size : size - 1, *at < 0 ? *at + size : *at)); };
+    L part;
+    const int end = bound(to, by > 0 ? size : -1);
+    for (int at = bound(from, by > 0 ? 0 : size - 1); by > 0 ? at < end : at > end; at += by) part.push_back(list[at]);
+    return part;
+}
+template <typename T>
+map<T, T> map_of(const vector<vector<T>>& pairs) {
+    map<T, T> all;
+    for (const auto& pair : pairs) all[pair.at(0)] = pair.at(1);
+    return all;
+}
+template <typename T, typename U>
+map<T, U> map_of(const vector<std::pair<T, U>>& pairs) {
+    map<T, U> all;
+    for (const auto& pair : pairs) all[pair.first] = pair.second;
+    return all;
+}
+template <typename M>
+void update(M& one, const M& other) {
+    for (const auto& entry : other) one[entry.first] = entry.second;
+}
+inline double degrees(double arc) { return arc * (180 / 3.141592653589793); }
+inline int common_divisor(int one, int other) { return other == 0 ? std::abs(one) : common_divisor(other, one % other); }
+inline long long factorial(int number) { return number < 2 ? 1 : number * factorial(number - 1); }
+inline int sign(double number) { return (number > 0) - (number < 0); }
+inline string trimmed_left(const string& text) {
+    const auto from = text.find_first_not_of(" \t\n\r\v\f");
+    return from == string::npos ? "" : text.substr(from);
+}
+inline string trimmed_right(const string& text) { return text.substr(0, text.find_last_not_of(" \t\n\r\v\f") + 1); }
+inline string zero_filled(const string& text, int length) {
+    const int signs = !text.empty() && (text[0] == '-' || text[0] == '+') ? 1 : 0;
+    return text.substr(0, signs) + string(max(0, length - int(text.size())), '0') + text.substr(signs);
+}
+inline string centred(const string& text, int length) {
+    const int missing = max(0, length - int(text.size()));
+    const int left = missing / 2 + (missing & length & 1);
+    return string(left, ' ') + text + string(missing - left, ' ');
+}
 template <typename T>
 vector<std::pair<int, T>> numbered(const vector<T>& list) {
     vector<std::pair<int, T>> pairs;
@@ -1409,6 +1575,12 @@ vector<std::pair<int, T>> numbered(const vector<T>& list) {
     return pairs;
 }
 inline vector<std::pair<int, char>> numbered(const string& text) { return numbered(letters(text)); }
+template <typename L>
+auto numbered(const L& list, int from) {
+    auto pairs = numbered(list);
+    for (auto& pair : pairs) pair.first += from;
+    return pairs;
+}
 template <typename T, typename U>
 vector<std::pair<T, U>> paired(const vector<T>& one, const vector<U>& other) {
     vector<std::pair<T, U>> pairs;

@@ -1061,6 +1061,18 @@ export const words = (text) => text.split(/\s+/).filter((word) => word !== "");
 
 export const isDigits = (text) => /^\d+$/.test(text);
 
+export const isUpper = (text) => /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text);
+
+export const isLower = (text) => /\p{Ll}/u.test(text) && !/\p{Lu}/u.test(text);
+
+export const isSpace = (text) => /^\s+$/.test(text);
+
+export const isPlain = (text) => /^[\p{L}\p{Nd}]+$/u.test(text);
+
+export function lettersBetween(from, to) {
+  return numbers(from.charCodeAt(0), to.charCodeAt(0) + 1).map((code) => String.fromCharCode(code));
+}
+
 export const isLetters = (text) => /^\p{L}+$/u.test(text);
 
 /** So many significant digits, and an exponent where it is shorter. */
@@ -1125,6 +1137,53 @@ export const roundedTo = (value, digits) => Number(value.toFixed(digits));
 export const radians = (degrees) => (degrees * Math.PI) / 180;
 
 export const chosen = (list) => list[randomBetween(0, list.length - 1)];
+
+export function numberedFrom(list, from) {
+  return [...list].map((item, at) => [at + from, item]);
+}
+
+export function stepped(list, from, to, by) {
+  const size = list.length;
+  const bound = (at, open) =>
+    at === null ? open : Math.max(by > 0 ? 0 : -1, Math.min(by > 0 ? size : size - 1, at < 0 ? at + size : at));
+  const part = [];
+  const end = bound(to, by > 0 ? size : -1);
+  for (let at = bound(from, by > 0 ? 0 : size - 1); by > 0 ? at < end : at > end; at += by) {
+    part.push(list[at]);
+  }
+  return typeof list === "string" ? part.join("") : part;
+}
+
+export const leastBy = (list, key) => sortedBy(list, key)[0];
+
+export const greatestBy = (list, key) => sortedDownBy(list, key)[0];
+
+export const degrees = (arc) => arc * (180 / Math.PI);
+
+export const commonDivisor = (one, other) => (other === 0 ? Math.abs(one) : commonDivisor(other, one % other));
+
+export const factorial = (number) => (number < 2 ? 1 : number * factorial(number - 1));
+
+export function zeroFilled(text, length) {
+  const sign = /^[+-]/.test(text) ? text[0] : "";
+  return sign + text.slice(sign.length).padStart(length - sign.length, "0");
+}
+
+export function centred(text, length) {
+  const missing = Math.max(0, length - text.length);
+  const left = Math.floor(missing / 2) + (missing & length & 1);
+  return " ".repeat(left) + text + " ".repeat(missing - left);
+}
+
+const order = (a, b) => (a < b ? -1 : b < a ? 1 : 0);
+
+export const sortBy = (list, key) => void list.sort((a, b) => order(key(a), key(b)));
+
+export const sortDownBy = (list, key) => void list.sort((a, b) => order(key(b), key(a)));
+
+export const sortedBy = (list, key) => [...list].sort((a, b) => order(key(a), key(b)));
+
+export const sortedDownBy = (list, key) => [...list].sort((a, b) => order(key(b), key(a)));
 
 export function shuffle(list) {
   for (let at = list.length - 1; at > 0; at--) {

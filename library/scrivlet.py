@@ -941,6 +941,46 @@ def trunc_mod(a, b):
     return int(math.fmod(a, b)) if isinstance(a, int) and isinstance(b, int) else math.fmod(a, b)
 
 
+def reduced(values, join, start):
+    for value in values:
+        start = join(start, value)
+    return start
+
+
+def first_of(values, condition):
+    return next((value for value in values if condition(value)), None)
+
+
+def in_base(number, base):
+    digits = ""
+    rest = abs(int(number))
+    while rest > 0 or digits == "":
+        digits = "0123456789abcdefghijklmnopqrstuvwxyz"[rest % base] + digits
+        rest //= base
+    return "-" + digits if number < 0 else digits
+
+
+def flattened(lists):
+    return [item for inner in lists for item in inner]
+
+
+def sign(number):
+    return (number > 0) - (number < 0)
+
+
+def alike(one, other):
+    if isinstance(one, str) != isinstance(other, str) and one is not None and other is not None:
+        try:
+            return float(one) == float(other)
+        except (TypeError, ValueError):
+            return False
+    return one == other
+
+
+def letters_between(first, last):
+    return [chr(code) for code in range(ord(first), ord(last) + 1)]
+
+
 def position(items, value):
     return items.index(value) if value in items else -1
 

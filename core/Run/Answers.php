@@ -32,6 +32,12 @@ final class Answers
         return rtrim($line, "\r");
     }
 
+    /** Passes over the next sign, the end of a line too. */
+    public function skip(): void
+    {
+        $this->offset += "\r\n" === substr($this->text, $this->offset, 2) ? 2 : 1;
+    }
+
     /**
      * The next word, over the ends of lines.
      *

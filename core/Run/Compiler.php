@@ -9,6 +9,7 @@ use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
@@ -227,7 +228,8 @@ final class Compiler
     private function statement(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Import, $statement instanceof Pass => '',
+            $statement instanceof Import => Language::Cpp === $this->language && 1 === preg_match('/^(?:std::)?cin\s*\.\s*ignore\b/', $statement->text) ? "\$this->answers->skip();\n" : '',
+            $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Pass => '',
             $statement instanceof FunctionDefinition => $this->defined($statement),
             $statement instanceof Declaration => $this->declaration($statement),
             $statement instanceof Unread => throw new \LogicException('What cannot be read cannot run.'),
@@ -328,7 +330,7 @@ final class Compiler
         $kept = $this->temporary();
         [$list, $setList] = $this->operand($container);
         [$index, $setIndex] = $this->operand($target->index);
-        $isThere = "($setList) instanceof \\".ListValue::class.(null === $setIndex ? '' : " & \\is_int($setIndex)")." && isset({$list}->items[$index])";
+        $isThere = "($setList) instanceof \\".ListValue::class.(null === $setIndex ? '' : " & \\is_int($setIndex)")." && isset({$list}->items[$index]) && !{$list}->fixed";
 
         return "$kept = $value;\nif ($isThere) { {$list}->items[$index] = $kept; } else { \$v->put($list, $index, $kept); }\n".$changed;
     }
@@ -363,10 +365,36 @@ final class Compiler
         if (null !== $streamed) {
             return $streamed;
         }
+        if (1 < \count($print->values) && $this->haveEffects(\array_slice($print->values, 1))) {
+            // All values are found before the first is shown.
+            $found = $parts = [];
+            foreach ($print->values as $value) {
+                $kept = $this->temporary();
+                $found[] = "$kept = ".$this->expression($value).";\n";
+                $parts[] = "\$v->show($kept)";
+            }
+            $text = implode(".' '.", $parts);
+
+            return implode('', $found).($print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n");
+        }
         $parts = array_map(fn (Expression $value): string => '$v->show('.$this->expression($value).')', $print->values);
         $text = [] === $parts ? "''" : implode(".' '.", $parts);
 
         return $print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n";
+    }
+
+    /** @param list<Expression> $values */
+    private function haveEffects(array $values): bool
+    {
+        foreach ($values as $value) {
+            foreach (Walk::expressions($value) as $inner) {
+                if ($inner instanceof OwnValue || $inner instanceof Operation && true === ValueOperations::find($inner->key)?->hasEffect()) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -522,7 +550,7 @@ final class Compiler
             }
             $passed[] = $argument instanceof VariableRead && $this->isReference($definition, $parameter)
                 ? $this->variable($argument->name)
-                : $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) ? $argument : null);
+                : $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) && !str_ends_with($definition->types[$parameter], '&') ? $argument : null);
         }
         foreach (\array_slice($definition->parameters, \count($passed)) as $parameter) {
             if (!isset($definition->defaults[$parameter])) {

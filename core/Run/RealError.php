@@ -10,7 +10,7 @@ use Scrivlet\Core\Language\Language;
 final class RealError
 {
     private const PYTHON = [
-        'no_value' => 'NameError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
+        'no_value' => 'NameError', 'fixed_list' => 'TypeError', 'outside_of_function' => 'ValueError', 'no_base' => 'ValueError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
         'no_ink' => 'ValueError', 'random_order' => 'ValueError', 'gives_nothing' => 'TypeError', 'not_a_number' => 'TypeError', 'too_large' => 'OverflowError', 'no_real_root' => 'ValueError',
         'count_by_zero' => 'ValueError', 'empty_list' => 'IndexError', 'nothing_to_compare' => 'ValueError', 'few_arguments' => 'TypeError', 'fixed_text' => 'TypeError', 'no_answer' => 'EOFError',
         'no_form' => 'ValueError', 'no_function' => 'TypeError', 'no_item' => 'IndexError', 'no_key' => 'KeyError', 'no_length' => 'TypeError', 'no_number' => 'ValueError', 'not_a_list' => 'TypeError',
@@ -22,7 +22,7 @@ final class RealError
         'bump_hedge' => 'Error', 'bump_stone' => 'Error', 'bump_edge' => 'Error', 'cell_taken' => 'Error', 'barrow_empty' => 'Error', 'nothing_to_pick' => 'Error', 'off_lawn' => 'Error', 'no_lamp' => 'RangeError', 'no_pattern' => 'RangeError', 'no_button' => 'RangeError', 'long_scroll' => 'RangeError', 'wide_show' => 'RangeError', 'no_speed' => 'RangeError', 'no_unit' => 'RangeError', 'no_socket' => 'RangeError', 'socket_taken' => 'RangeError',
     ];
     private const CPP = [
-        'gives_nothing' => 'std::bad_optional_access', 'no_number' => 'std::invalid_argument', 'no_key' => 'std::out_of_range', 'no_item' => 'std::out_of_range', 'division_by_zero' => 'division by zero', 'too_large_int' => 'signed integer overflow', 'too_large_long' => 'signed integer overflow', 'no_value' => 'uninitialized variable',
+        'gives_nothing' => 'std::bad_optional_access', 'no_number' => 'std::invalid_argument', 'no_key' => 'std::out_of_range', 'no_item' => 'std::out_of_range', 'division_by_zero' => 'division by zero', 'no_base' => 'std::invalid_argument', 'too_large_int' => 'signed integer overflow', 'too_large_long' => 'signed integer overflow', 'no_value' => 'uninitialized variable',
         'bump_hedge' => 'std::runtime_error', 'bump_stone' => 'std::runtime_error', 'bump_edge' => 'std::runtime_error', 'cell_taken' => 'std::runtime_error', 'barrow_empty' => 'std::runtime_error', 'nothing_to_pick' => 'std::runtime_error', 'off_lawn' => 'std::runtime_error', 'no_lamp' => 'std::invalid_argument', 'no_pattern' => 'std::invalid_argument', 'no_button' => 'std::invalid_argument', 'long_scroll' => 'std::invalid_argument', 'wide_show' => 'std::invalid_argument', 'no_speed' => 'std::invalid_argument', 'no_unit' => 'std::invalid_argument', 'no_socket' => 'std::invalid_argument', 'socket_taken' => 'std::invalid_argument',
     ];
 

@@ -177,6 +177,7 @@ final class Trace
     public function say(string $text): void
     {
         if ('' !== $text) {
+            [$text, $this->line] = [$this->line.$text, ''];
             $this->put('say', $text);
         }
     }

@@ -32,6 +32,7 @@ use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Expressions: C++17 (ISO/IEC 14882:2017), clause 8. */
 abstract class CppExpressions extends BraceExpressions
@@ -129,6 +130,8 @@ abstract class CppExpressions extends BraceExpressions
                 return new Unary(UnaryOperator::Not, $this->expression(9));
             case 'string':
                 return $this->named($token);
+            case 'sizeof':
+                return $this->countedItems($token);
             case 'nullptr':
             case 'nullopt':
                 ++$this->at;
@@ -159,7 +162,6 @@ abstract class CppExpressions extends BraceExpressions
             case 'new':
             case 'delete':
             case 'this':
-            case 'sizeof':
             case '&':
             case '~':
                 $this->fail('unsupported', $token, ['what' => $token->text]);
@@ -209,6 +211,24 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return new Operation($operation, [$value]);
+    }
+
+    /** `sizeof(beds) / sizeof(beds[0])` is how many items an array has. */
+    private function countedItems(Token $token): Expression
+    {
+        $name = $this->peek(2);
+        foreach (['sizeof', '(', null, ')', '/', 'sizeof', '(', $name?->text, '[', '0', ']', ')'] as $ahead => $wanted) {
+            if (null !== $wanted && !$this->is($wanted, $ahead)) {
+                $this->fail('unsupported', $token, ['what' => 'sizeof']);
+            }
+        }
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            $this->fail('unsupported', $token, ['what' => 'sizeof']);
+        }
+        $this->at += 12;
+        $this->read($name->text, $name->offset);
+
+        return new Operation('length', [new VariableRead($name->text)]);
     }
 
     /** `*max_element(v.begin(), v.end())`; `*found` is what an optional holds. */
@@ -351,6 +371,19 @@ abstract class CppExpressions extends BraceExpressions
         return $collapsed;
     }
 
+    /** What was found is there if it is not the end. */
+    protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
+    {
+        $isSought = $left instanceof Operation && \in_array($left->key, ['found', 'position'], true) && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0];
+        if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
+            $contains = new Operation('contains', $left->arguments);
+
+            return Operator::NotEqual === $operator ? $contains : new Unary(UnaryOperator::Not, $contains);
+        }
+
+        return parent::combine($operator, $left, $right, $at);
+    }
+
     protected function isStream(string $sign): bool
     {
         return '<<' === $sign || '>>' === $sign;
@@ -366,6 +399,12 @@ abstract class CppExpressions extends BraceExpressions
         if ('std' === $token->text && $this->is('::', 1) && null !== $this->peek(2)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
+        }
+        if ('string' === $token->text && $this->is('::', 1) && $this->is('npos', 2)) {
+            // What is not found has no place; counted from 0 there is none before the first.
+            $this->at += 3;
+
+            return new NumberLiteral(-1);
         }
         if ('string' === $token->text && $this->is('(', 1) && !$this->isVariable('string')) {
             ++$this->at;
@@ -450,6 +489,9 @@ abstract class CppExpressions extends BraceExpressions
         if ('pow' === $name && null !== $first && null !== $second && 2 === $count) {
             return new Binary(Operator::Power, $first, $second);
         }
+        if ('to_string' === $name && 1 === $count && null !== $first) {
+            return new Operation('spelled', [$first]);
+        }
         if ('random_between' === $name && null !== $first && null !== $second) {
             return new RandomWhole($first, $second);
         }
@@ -486,6 +528,12 @@ abstract class CppExpressions extends BraceExpressions
         if ('sort' === $name && 2 === $count && $first instanceof Operation && 'rbegin' === $first->key) {
             return new Operation('sort_down', $first->arguments);
         }
+        if ('count' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
+            return new Operation('occurrences', [$first, $second]);
+        }
+        if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
+            return $this->sortedBy($first, $second, $token);
+        }
         if ('swap' === $name && 2 === $count) {
             return $this->transient('swap', $values);
         }
@@ -495,11 +543,8 @@ abstract class CppExpressions extends BraceExpressions
         if ('accumulate' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
             return new Operation('total', [$first]);
         }
-        if ('find' === $name) {
-            $this->fail('unsupported', $token, ['what' => 'find(…)']);
-        }
-        if (('isdigit' === $name || 'isalpha' === $name) && null !== $first) {
-            return new Operation('isdigit' === $name ? 'is_digits' : 'is_letters', [$first]);
+        if ('find' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
+            return $this->transient('found', [$first, $second]);
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? 'smaller' : 'larger', $first->items);
@@ -513,6 +558,19 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return null;
+    }
+
+    /** `sort(…, [](int a, int b) { return a < b; })`: by what is asked of the first and then of the second. */
+    private function sortedBy(Expression $list, Lambda $lambda, Token $token): Operation
+    {
+        [$one, $other] = [$lambda->parameters[0] ?? '', $lambda->parameters[1] ?? ''];
+        $compared = $lambda->value;
+        $isDown = $compared instanceof Binary && Operator::Greater === $compared->operator;
+        if (!$compared instanceof Binary || !$isDown && Operator::Less !== $compared->operator || Walk::mapExpression($compared->right, static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $other ? new VariableRead($one) : $part) != $compared->left) {
+            $this->fail('unsupported', $token, ['what' => 'sort(…, […])']);
+        }
+
+        return $compared->left instanceof VariableRead ? new Operation($isDown ? 'sort_down' : 'sort', [$list]) : new Operation($isDown ? 'sort_down_by' : 'sort_by', [$list, new Lambda([$one], $compared->left)]);
     }
 
     private function gathered(Expression $over, Lambda $lambda, bool $maps): Expression
@@ -560,6 +618,9 @@ abstract class CppExpressions extends BraceExpressions
 
                 return null;
             case 'erase':
+                if (2 === $count && null !== $first && !$first instanceof Operation) {
+                    return $this->transient('text_erased', [$receiver, $first, $arguments[1]->value]);
+                }
                 if (1 === $count && $first instanceof Operation && 'begin' === $first->key) {
                     return new Operation('drop_first', [$receiver]);
                 }
@@ -568,7 +629,12 @@ abstract class CppExpressions extends BraceExpressions
                 }
 
                 return 1 === $count && null !== $first ? new Operation('forget', [$receiver, $first]) : null;
+            case 'replace':
+                return 3 === $count && null !== $first ? $this->transient('text_replaced', [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
             case 'insert':
+                if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead)) {
+                    return $this->transient('text_inserted', [$receiver, $first, $arguments[1]->value]);
+                }
                 if (2 === $count && $first instanceof Operation && 'begin' === $first->key) {
                     return new Operation('prepend', [$receiver, $arguments[1]->value]);
                 }
@@ -586,6 +652,9 @@ abstract class CppExpressions extends BraceExpressions
             case 'push':
             case 'append':
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
+                // no break
+            case 'compare':
+                $this->fail('unsupported', $token, ['what' => '.compare(…)']);
                 // no break
             case 'length':
             case 'size':

@@ -20,15 +20,18 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -37,6 +40,7 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -252,7 +256,7 @@ final class CppParser extends CppExpressions
         $parameters = [];
         $defaults = 0;
         for ($at = $from; $at <= $closing; ++$at) {
-            if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at + 1]->text ?? '', [',', ')', '='], true)) {
+            if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at + 1]->text ?? '', [',', ')', '=', '['], true)) {
                 $parameters[] = $this->tokens[$at]->text;
                 $defaults += '=' === $this->tokens[$at + 1]->text ? 1 : 0;
             }
@@ -482,17 +486,17 @@ final class CppParser extends CppExpressions
             if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;'))) {
                 $this->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
             }
-            if (isset($this->types[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
+            if (isset($this->types[$this->scope][$name->text]) && !isset($this->ofLoops[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
-            $value = $this->initializer($type, $name);
-            $this->types[$this->scope][$name->text] = $type;
+            [$kept, $value] = $this->is('[') ? $this->array($type) : [$type, $this->initializer($type, $name)];
+            $this->types[$this->scope][$name->text] = $kept;
             $this->declared[$this->scope][$name->text] = true;
             if (str_contains(substr($this->text, $token->offset, $name->offset - $token->offset), 'const')) {
                 $this->constants[$this->scope][$name->text] = true;
             }
             $this->write($name->text, $name->offset);
-            $rows[] = null === $value ? new Declaration($this->newId(), $name->text, 'auto' === $type ? null : $type) : new SetVariable($this->newId(), $name->text, $value, false, $type);
+            $rows[] = null === $value ? new Declaration($this->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->newId(), $name->text, $value, false, $kept);
         } while ($this->accept(','));
         $this->semicolon();
         $end = $this->endOffset();
@@ -505,6 +509,52 @@ final class CppParser extends CppExpressions
 
     /** @var array<string, array<string, true>> */
     private array $constants = [];
+
+    /**
+     * An array of C is a list of a fixed size: `int beds[3] = {1, 2};` (C++17, 11.3.4 and 11.6.1).
+     *
+     * @return array{string, Expression} the type of the list, and what it holds
+     */
+    private function array(string $type): array
+    {
+        $sizes = [];
+        while (null !== ($opened = $this->peek()) && $this->accept('[')) {
+            $sizes[] = $this->is(']') ? null : $this->value();
+            $this->close($opened);
+        }
+        $list = str_repeat('vector<', \count($sizes)).$type.str_repeat('>', \count($sizes));
+        $braces = $this->accept('=') || $this->is('{') ? $this->peek() : null;
+        if (null !== $braces && '{' !== $braces->text) {
+            $this->fail('brace_wanted', $braces, ['word' => '[]']);
+        }
+        $given = null === $braces ? new ListLiteral([]) : $this->braced($braces, $list);
+        if (null === $braces && \in_array(null, $sizes, true)) {
+            $this->fail('value_missing', null, ['after' => '[']);
+        }
+
+        return [$list, self::sized($given, $sizes, self::empty("vector<$type>"))];
+    }
+
+    /** @param list<Expression|null> $sizes from the outermost one on */
+    private static function sized(Expression $given, array $sizes, Expression $empty): Expression
+    {
+        $size = array_shift($sizes);
+        $item = [] === $sizes ? $empty : self::sized(new ListLiteral([]), $sizes, $empty);
+        $items = $given instanceof ListLiteral ? $given->items : [];
+        if ([] !== $sizes) {
+            $items = array_map(static fn (Expression $inner): Expression => self::sized($inner, $sizes, $empty), $items);
+        }
+        if (null === $size) {
+            return new ListLiteral($items);
+        }
+        $isEmpty = [] === array_filter($items, static fn (Expression $inner): bool => $inner != $item);
+        if ($isEmpty && (!$size instanceof NumberLiteral || \count($items) < $size->value)) {
+            return new Operation('filled', [$size, $item]);
+        }
+        $missing = $size instanceof NumberLiteral ? (int) $size->value - \count($items) : 0;
+
+        return $missing > 0 && $missing < 1000 ? new ListLiteral([...$items, ...array_fill(0, $missing, $item)]) : new ListLiteral($items);
+    }
 
     private function initializer(string $type, Token $name): ?Expression
     {
@@ -564,7 +614,7 @@ final class CppParser extends CppExpressions
             return new MapLiteral([]);
         }
 
-        return $value;
+        return 'char' === $type && $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
     }
 
     private function fits(string $type, Expression $value, int $offset): void
@@ -752,6 +802,12 @@ final class CppParser extends CppExpressions
             if (null !== $parameter && TokenKind::Name === $parameter->kind) {
                 ++$this->at;
                 $parameters[] = $parameter->text;
+                while (null !== ($bracket = $this->peek()) && $this->accept('[')) {
+                    // An array is handed over itself, never a copy of it.
+                    $this->is(']') || $this->value();
+                    $this->close($bracket);
+                    $parameterType = 'vector<'.trim(str_replace(['const ', '&'], '', $parameterType)).'> &';
+                }
                 $types[$parameter->text] = $parameterType;
                 $this->types[$this->scope][$parameter->text] = $parameterType;
                 $this->declared[$this->scope][$parameter->text] = true;
@@ -793,9 +849,45 @@ final class CppParser extends CppExpressions
         return $this->accept(']') && (!$this->accept('(') || $this->accept(')'));
     }
 
+    private ?string $loopType = null;
+
     protected function loopVariable(): bool
     {
-        return null !== $this->type();
+        $this->loopType = $this->type();
+
+        return null !== $this->loopType;
+    }
+
+    protected function counted_(string $name): void
+    {
+        $this->types[$this->scope][$name] = (string) $this->loopType;
+        $this->ofLoops[$this->scope][$name] = true;
+    }
+
+    /** @var array<string, array<string, true>> names that loops declare, which may be declared again behind them */
+    private array $ofLoops = [];
+
+    /** `for (char c = 'a'; c <= 'e'; c++)` goes over letters. */
+    protected function counting(ForLoop $loop): Statement
+    {
+        $condition = $loop->condition;
+        if ('char' !== ($this->types[$this->scope][$loop->variable] ?? null) || !$condition instanceof Binary || !$condition->left instanceof VariableRead || $condition->left->name !== $loop->variable
+            || Operator::LessOrEqual !== $condition->operator || Operator::Add !== $loop->operator || !$loop->amount instanceof NumberLiteral || 1 !== $loop->amount->value) {
+            return $loop;
+        }
+
+        return new EachLoop($loop->id, [$loop->variable], new Operation('letters_between', [$loop->from, $condition->right]), $loop->body);
+    }
+
+    private function isLetter(string $name): bool
+    {
+        return 'char' === ($this->types[$this->scope][$name] ?? $this->types[''][$name] ?? null);
+    }
+
+    /** A `char` is a small number that is shown as a letter (C++17, 6.9.1). */
+    protected function kept(string $name, Expression $value): Expression
+    {
+        return $this->isLetter($name) && $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
     }
 
     protected function undeclared(Token $name): void
@@ -843,6 +935,10 @@ final class CppParser extends CppExpressions
     {
         if ($target instanceof VariableRead && (isset($this->constants[$this->scope][$target->name]) || !isset($this->declared[$this->scope][$target->name]) && isset($this->constants[''][$target->name]))) {
             $this->mistake('constant_assigned', $start, \strlen($target->name), ['name' => $target->name]);
+        }
+
+        if ($target instanceof VariableRead && $this->isLetter($target->name)) {
+            return new SetVariable($this->newId(), $target->name, new Operation('letter', [new Binary($operator, $target, $amount)]));
         }
 
         return parent::changed($target, $operator, $amount, $start);
@@ -922,7 +1018,7 @@ final class CppParser extends CppExpressions
     {
         $token = $this->peek();
         $word = (string) $this->sign();
-        if (null === $token || $this->isVariable($word)) {
+        if (null === $token || $this->isVariable($word) || isset($this->functions[$word])) {
             return null;
         }
         if (\in_array($word, ['flush', 'hex', 'oct', 'scientific', 'showpos', 'uppercase', 'internal'], true)) {
@@ -992,6 +1088,12 @@ final class CppParser extends CppExpressions
     {
         ++$this->at;
         $rows = [];
+        if ($this->is('.') && $this->is('ignore', 1) && $this->is('(', 2)) {
+            $this->at = ($this->closingOf($this->at + 2) ?? $this->at + 2) + 1;
+            $this->semicolon();
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+        }
         if (!$this->is('>>')) {
             $next = $this->peek();
             $this->fail('stream_signs', $next, ['name' => 'cin', 'near' => '>>'], null !== $next && '<<' === $next->text ? [new Replacement($next->offset, 2, '>>')] : []);
@@ -1006,7 +1108,13 @@ final class CppParser extends CppExpressions
                 $this->given($target->name, $start);
                 $rows[] = new SetVariable($this->newId(), $target->name, $value);
             } elseif ($target instanceof Item) {
-                $rows[] = new SetItem($this->newId(), $target, new Operation('to_whole', [$word]));
+                $inner = $target;
+                while ($inner instanceof Item) {
+                    $inner = $inner->container;
+                }
+                $type = TypeNames::read($inner instanceof VariableRead ? $this->types[$this->scope][$inner->name] ?? $this->types[''][$inner->name] ?? '' : '');
+                for (; null !== $type->element; $type = $type->element);
+                $rows[] = new SetItem($this->newId(), $target, $type->isTextual() ? $word : new Operation(StaticType::number() === $type ? 'to_number' : ($type->isWide() ? 'to_long' : 'to_whole'), [$word]));
             } else {
                 $this->fail('assign_to_value', $token, ['text' => $token->text ?? '']);
             }
@@ -1079,10 +1187,17 @@ final class CppParser extends CppExpressions
         }
         $next = $this->peek();
         $over = null !== $next && '{' === $next->text ? $this->braced($next) : $this->value();
+        $isReference = str_ends_with((string) $type, '&') && !str_starts_with((string) $type, 'const');
+        if (1 === \count($names) && $over instanceof VariableRead && TypeNames::read($this->types[$this->scope][$over->name] ?? $this->types[''][$over->name] ?? '')->isMap()) {
+            // An item of a map is a pair: its key is called `first`, its value `second`.
+            $this->pairs[$names[0]] = [$this->madeUp('key'), $this->madeUp('value')];
+            $names = $this->pairs[$names[0]];
+        }
         foreach ($names as $name) {
             $this->write($name, $offset);
             $this->declared[$this->scope][$name] = true;
-            $this->types[$this->scope][$name] = 'auto' === $type ? '' : (string) $type;
+            $this->ofLoops[$this->scope][$name] = true;
+            $this->types[$this->scope][$name] = 'auto' === $type ? '' : trim(str_replace(['const ', '&'], '', (string) $type));
         }
         $this->close($opened);
         $braced = $this->opensBrace();
@@ -1094,14 +1209,78 @@ final class CppParser extends CppExpressions
             $over = $over->arguments[0];
         }
         if (2 === \count($names) && $over instanceof VariableRead) {
-            $over = new Operation('entries', [$over]);
+            return new EachLoop($id, $names, new Operation('entries', [$over]), $isReference ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
+        }
+        if ($isReference && $over instanceof VariableRead && 1 === \count($names) && References::areChanged($body, $names[0])) {
+            $place = $this->madeUp('at');
+            $last = self::less(new Operation('length', [$over]));
+
+            return new Count($id, $place, new NumberLiteral(0), $last, new NumberLiteral(1), References::changed($body, $names[0], new Item($over, new VariableRead($place))));
         }
 
         return new EachLoop($id, $names, $over, $body);
     }
 
+    /** @var array<string, array{string, string}> variables for key and value, by the name of the pair */
+    private array $pairs = [];
+
+    private function madeUp(string $wish): string
+    {
+        $names = array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true) + array_fill_keys(array_merge([], ...array_values($this->pairs)), true);
+        for ($number = 1, $name = $wish; isset($names[$name]); $name = $wish.++$number);
+
+        return $name;
+    }
+
+    protected function property(Expression $receiver, string $name, Token $token): ?Expression
+    {
+        $pair = $receiver instanceof VariableRead ? $this->pairs[$receiver->name] ?? null : null;
+        if (null !== $pair && $receiver instanceof VariableRead && ('first' === $name || 'second' === $name)) {
+            $this->silenced[$receiver->name] = true;
+
+            return new VariableRead($pair['first' === $name ? 0 : 1]);
+        }
+
+        return parent::property($receiver, $name, $token);
+    }
+
+    /** A part of a text, with other bounds for none. */
+    private static function part_(Expression $text, ?Expression $from, ?Expression $until): Slice
+    {
+        return new Slice($text, $from ?? new NothingLiteral(), $until ?? new NothingLiteral());
+    }
+
+    /** `word.erase(2, 3)` and its like put another text in a variable (C++17, 24.3.2.6). */
+    private function edited(Operation $edit): ?Statement
+    {
+        [$text, $from] = [$edit->arguments[0], $edit->arguments[1] ?? new NumberLiteral(0)];
+        $count = $edit->arguments[2] ?? new NumberLiteral(0);
+        $behind = $from instanceof NumberLiteral && $count instanceof NumberLiteral ? new NumberLiteral($from->value + $count->value) : new Binary(Operator::Add, $from, $count);
+        $parts = match ($edit->key) {
+            'text_erased' => [self::part_($text, null, $from), self::part_($text, $behind, null)],
+            'text_replaced' => [self::part_($text, null, $from), $edit->arguments[3], self::part_($text, $behind, null)],
+            'text_inserted' => [self::part_($text, null, $from), $edit->arguments[2], self::part_($text, $from, null)],
+            default => null,
+        };
+        if (null === $parts || !$text instanceof VariableRead) {
+            return null;
+        }
+        if ($from instanceof NumberLiteral && 0 === $from->value) {
+            array_shift($parts);
+        }
+        $joined = array_shift($parts) ?? new TextLiteral('');
+        foreach ($parts as $part) {
+            $joined = new Binary(Operator::Join, $joined, $part);
+        }
+
+        return new SetVariable($this->newId(), $text->name, $joined);
+    }
+
     protected function performed(Expression $value, int $offset, int $end): Statement
     {
+        if ($value instanceof Operation && null !== $edited = $this->edited($value)) {
+            return $edited;
+        }
         if ($value instanceof Operation && 'swap' === $value->key) {
             return new SetSeveral($this->newId(), $value->arguments, array_reverse($value->arguments));
         }

@@ -10,6 +10,7 @@ use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\BracePrinter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\ChangedParameters;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
@@ -236,21 +237,8 @@ final class CppPrinter extends BracePrinter
     private function parameterType(FunctionDefinition $function, string $name): string
     {
         $type = $this->types->variable($function, $name);
-        if ($type->isList() || $type->isMap()) {
-            foreach ($this->program->rowsOf($function) as $row) {
-                foreach (Walk::expressionsOf($row) as $expression) {
-                    $first = $expression instanceof Operation && ValueOperations::get($expression->key)->hasEffect() ? $expression->arguments[0] ?? null : null;
-                    if ($first instanceof VariableRead && $first->name === $name) {
-                        return TypeNames::write($type).' &';
-                    }
-                }
-                if ($row instanceof SetItem && $row->target instanceof Item && $row->target->container instanceof VariableRead && $row->target->container->name === $name) {
-                    return TypeNames::write($type).' &';
-                }
-            }
-        }
 
-        return TypeNames::write($type);
+        return TypeNames::write($type).(($type->isList() || $type->isMap()) && ChangedParameters::isChanged($this->program, $function, $name) ? ' &' : '');
     }
 
     /** Between rows of the script a function is a value with a name, as C++ has no functions inside of functions. */

@@ -55,7 +55,7 @@ final class StreamForms
     /** @var list<int> rows that cannot be told */
     public array $unsure = [];
 
-    private function __construct(private readonly Program $program, private readonly Types $types)
+    private function __construct(private readonly Types $types)
     {
     }
 
@@ -69,7 +69,7 @@ final class StreamForms
         if (!self::isUsed($program)) {
             return [$program, []];
         }
-        $forms = new self($program, $types);
+        $forms = new self($types);
         for ($round = 0, $before = null; $round < self::ROUNDS && $before != [$forms->entries, $forms->exits, $forms->states]; ++$round) {
             $before = [$forms->entries, $forms->exits, $forms->states];
             $forms->block($program->script->body->statements, new StreamState());
@@ -131,7 +131,8 @@ final class StreamForms
             $after = $state;
             foreach ($row->bodies() as $body) {
                 $once = $this->block($body->statements, $state);
-                $after = $after->join($row->isLoop() ? $this->block($body->statements, $state->join($once)) : $once);
+                // A loop that tells how values are shown is taken to run once at least.
+                $after = $row->isLoop() ? $this->block($body->statements, $state->join($once)) : $after->join($once);
             }
             $state = $after;
         }

@@ -28,6 +28,10 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Expressions: ECMAScript 2022, clause 13. */
@@ -164,10 +168,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         ++$this->at;
         $entries = [];
+        $spread = null;
         while (!$this->is('}')) {
             $key = $this->peek();
             if (null === $key) {
                 $this->neverClosed($opened);
+            }
+            if ([] === $entries && null === $spread && $this->accept('...')) {
+                $spread = $this->expression();
+                if (!$this->accept(',')) {
+                    break;
+                }
+                continue;
             }
             if (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind) {
                 ++$this->at;
@@ -195,7 +207,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         $this->close($opened);
 
-        return new MapLiteral($entries);
+        return null === $spread ? new MapLiteral($entries) : ([] === $entries ? new Operation('copied', [$spread]) : new Operation('merged', [$spread, new MapLiteral($entries)]));
     }
 
     protected function literal(Token $token): Expression
@@ -254,6 +266,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '')) {
             $names = [];
             for ($index = $this->at + 1; $index < $closing; ++$index) {
+                if (\in_array($this->tokens[$index]->text, ['=', '...', '{', '['], true)) {
+                    $this->fail('unsupported', $this->tokens[$index], ['what' => '(… '.$this->tokens[$index]->text.' …) => …']);
+                }
                 if (TokenKind::Name === $this->tokens[$index]->kind) {
                     $names[] = $this->tokens[$index]->text;
                 }
@@ -366,9 +381,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return new Binary('floorDiv' === $name ? Operator::FloorDivide : Operator::FloorRemainder, $first, $values[1]);
         }
         if (('parseInt' === $name || 'Number.parseInt' === $name) && 2 === $count && null !== $first) {
-            return new Operation('to_whole', [$first]);
+            return $values[1] instanceof NumberLiteral && 10 === $values[1]->value ? new Operation('to_whole', [$first]) : new Operation('from_base', $values);
         }
-        if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval', 'isNaN'], true)) {
+        if ('Array' === $name && 1 === $count && null !== $first && $this->is('.') && $this->is('fill', 1) && null !== $fill = $this->peek(2)) {
+            $this->at += 3;
+
+            return new Operation('filled', [$first, $this->arguments($fill)[0]->value ?? new NothingLiteral()]);
+        }
+        if ('Array.from' === $name && 2 === $count && null !== $first && $values[1] instanceof Lambda) {
+            return $this->madeList($first, $values[1], $token);
+        }
+        if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
         if ('print' === $name) {
@@ -407,21 +430,14 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
                 return new Operation('copied', [$receiver]);
             case 'sort':
-                if (1 === $count && $first instanceof Lambda && 2 === \count($first->parameters) && $first->value instanceof Binary && Operator::Subtract === $first->value->operator && $first->value->left instanceof VariableRead) {
-                    $key = $first->value->left->name === $first->parameters[0] ? 'sort' : 'sort_down';
-
-                    return new Operation($receiver instanceof Operation && 'copied' === $receiver->key ? 'sorted' === $key.'ed' ? 'sorted' : 'sorted_down' : $key, $receiver instanceof Operation && 'copied' === $receiver->key ? $receiver->arguments : [$receiver]);
-                }
-                if (0 < $count) {
-                    $this->fail('unsupported', $token, ['what' => '.sort(…)']);
-                }
-                break;
+                return $this->sorted($receiver, $first, $token);
             case 'reverse':
                 if ($receiver instanceof Operation && 'copied' === $receiver->key) {
                     return new Operation('backwards', $receiver->arguments);
                 }
-                if ($receiver instanceof Operation && \in_array($receiver->key, ['sort_as_texts', 'sort'], true)) {
-                    return new Operation('sort_down', $receiver->arguments);
+                $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down', 'sort_by' => null, 'sort_as_texts' => 'sort_down', 'sorted_as_texts' => 'sorted_down'][$receiver->key] ?? null : null;
+                if (null !== $down && $receiver instanceof Operation) {
+                    return new Operation($down, $receiver->arguments);
                 }
                 break;
             case 'join':
@@ -436,17 +452,37 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 break;
             case 'map':
             case 'filter':
-                if (1 === $count && $first instanceof Lambda && 1 === \count($first->parameters)) {
-                    return $this->collected($receiver, $first, 'map' === $name);
+            case 'some':
+            case 'every':
+                $lambda = $this->itemLambda($first);
+                if (1 === $count && null !== $lambda) {
+                    return match ($name) {
+                        'some' => new Operation('any_holds', [$this->collected($receiver, $lambda, true)]),
+                        'every' => new Operation('all_hold', [$this->collected($receiver, $lambda, true)]),
+                        default => $this->collected($receiver, $lambda, 'map' === $name),
+                    };
+                }
+                if ('map' === $name && $first instanceof Lambda && 2 === \count($first->parameters)) {
+                    return $this->numbered($receiver, $first);
                 }
                 $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
                 // no break
-            case 'forEach':
             case 'reduce':
+                if (2 === $count && $first instanceof Lambda && 2 === \count($first->parameters) && null !== $second) {
+                    $isSum = $first->value == new Binary(Operator::Add, new VariableRead($first->parameters[0]), new VariableRead($first->parameters[1])) && $second == new NumberLiteral(0);
+
+                    return $isSum ? new Operation('total', [$receiver]) : new Operation('reduced', [$receiver, $first, $second]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.reduce(…)']);
+                // no break
             case 'find':
-            case 'some':
-            case 'every':
-                $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
+                if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
+                    return new Operation('first_of', [$receiver, $lambda]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.find(…)']);
+                // no break
+            case 'forEach':
+                $this->fail('unsupported', $token, ['what' => '.forEach(…)']);
                 // no break
             case 'padStart':
             case 'padEnd':
@@ -486,6 +522,86 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return null;
     }
 
+    /** `Array.from({ length: 3 }, (_, place) => …)`. */
+    private function madeList(Expression $size, Lambda $lambda, Token $token): Expression
+    {
+        if (!$size instanceof MapLiteral || 2 !== \count($size->entries) || $size->entries[0] != new TextLiteral('length')) {
+            $this->fail('unsupported', $token, ['what' => 'Array.from(…)']);
+        }
+
+        return new Collected($lambda->value, $lambda->parameters[1] ?? 'turn', new Operation('numbers', [new NumberLiteral(0), $size->entries[1], new NumberLiteral(1)]));
+    }
+
+    /** A function of one item: as it stands, or by its name. */
+    private function itemLambda(?Expression $value): ?Lambda
+    {
+        if ($value instanceof Lambda) {
+            return 1 === \count($value->parameters) ? $value : null;
+        }
+        $name = $value instanceof VariableRead ? $value->name : null;
+        $item = new VariableRead('item');
+
+        return match (true) {
+            null === $name => null,
+            !isset($this->functions[$name]) && $this->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
+            'Number' === $name => new Lambda(['item'], new Operation('to_number', [$item])),
+            'String' === $name => new Lambda(['item'], new Operation('to_text', [$item])),
+            'Boolean' === $name => new Lambda(['item'], new Operation('to_truth', [$item])),
+            isset($this->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
+            default => null,
+        };
+    }
+
+    /** `beds.map((bed, place) => …)`: over pairs of place and item. */
+    private function numbered(Expression $over, Lambda $lambda): Expression
+    {
+        $pair = new VariableRead('pair');
+        $put = static fn (Expression $part): Expression => $part instanceof VariableRead && \in_array($part->name, $lambda->parameters, true) ? new Item($pair, new NumberLiteral($part->name === $lambda->parameters[0] ? 1 : 0)) : $part;
+
+        return new Collected(Walk::mapExpression($lambda->value, $put), 'pair', new Operation('numbered', [$over]));
+    }
+
+    /** As texts, or by a function that subtracts what is asked of two items. */
+    private function sorted(Expression $receiver, ?Expression $compare, Token $token): Operation
+    {
+        $isCopy = $receiver instanceof Operation && 'copied' === $receiver->key;
+        $list = $isCopy ? $receiver->arguments[0] : $receiver;
+        if (null === $compare) {
+            return new Operation($isCopy ? 'sorted_as_texts' : 'sort_as_texts', [$list]);
+        }
+        $value = $compare instanceof Lambda && 2 === \count($compare->parameters) ? $compare->value : null;
+        if (!$compare instanceof Lambda || !$value instanceof Binary || Operator::Subtract !== $value->operator) {
+            $this->fail('unsupported', $token, ['what' => '.sort(…)']);
+        }
+        [$one, $other] = $compare->parameters;
+        $ofOne = static fn (Expression $side): Expression => Walk::mapExpression($side, static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $other ? new VariableRead($one) : $part);
+        $isDown = $ofOne($value->left) != $value->left;
+        if ($ofOne($value->left) != $ofOne($value->right) || $isDown === ($ofOne($value->right) != $value->right)) {
+            $this->fail('unsupported', $token, ['what' => '.sort(…)']);
+        }
+        $key = ($isCopy ? 'sorted' : 'sort').($isDown ? '_down' : '');
+
+        return $value->left instanceof VariableRead ? new Operation($key, [$list]) : new Operation($key.'_by', [$list, new Lambda([$one], $ofOne($value->left))]);
+    }
+
+    /** `==` takes a text for the number that it spells, `===` does not. */
+    protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
+    {
+        if ((Operator::Equal === $operator || Operator::NotEqual === $operator) && '=' !== ($this->text[$at + 2] ?? '')) {
+            $alike = new Operation('alike', [$left, $right]);
+
+            return Operator::Equal === $operator ? $alike : new Unary(UnaryOperator::Not, $alike);
+        }
+
+        return parent::combine($operator, $left, $right, $at);
+    }
+
+    /** Nought keeps its sign. */
+    protected function negated(Expression $operand): Expression
+    {
+        return $operand instanceof NumberLiteral && 0 === $operand->value ? new Unary(UnaryOperator::Negate, $operand) : parent::negated($operand);
+    }
+
     /** A slice from the start needs no bound; with an end it has its zero. */
     private static function bare(Expression $from, bool $open): Expression
     {
@@ -508,7 +624,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
-        if (\in_array($name, ['size', 'len', 'Length'], true)) {
+        if (\in_array($name, ['size', 'len', 'Length'], true) && 1 !== preg_match('/\b'.$name.'\s*:|\.'.$name.'\s*=[^=]/', $this->text)) {
             $this->fail('Length' === $name ? 'capitals' : 'foreign_word', $token, ['name' => $name, 'word' => '.'.$name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
         }
         if ('length' !== $name && (levenshtein($name, 'length') <= 2 || count_chars($name, 1) === count_chars('length', 1)) && 1 !== preg_match('/\b'.$name.'\s*:/', $this->text)) {

@@ -71,11 +71,10 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $this->functions[$name->text] = $this->signature($index + 2);
             }
             $equals = $this->tokens[$index + 2] ?? null;
-            if ('const' === $token->text && null !== $name && '=' === $equals?->text) {
-                $from = 'async' === ($this->tokens[$index + 3]->text ?? '') ? $index + 4 : $index + 3;
-                $opened = '(' === ($this->tokens[$from]->text ?? '') ? $this->closingOf($from) : null;
-                if (null !== $opened && '=>' === ($this->tokens[$opened + 1]->text ?? '') && '{' === ($this->tokens[$opened + 2]->text ?? '')) {
-                    $this->functions[$name->text] = $this->signature($from);
+            if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
+                $from = $this->unnamedAt($index + 3);
+                if (null !== $from) {
+                    $this->functions[$name->text] = '(' === $this->tokens[$from]->text ? $this->signature($from) : [1, 1, [$this->tokens[$from]->text]];
                 }
             }
         }
@@ -241,6 +240,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ($this->is('[')) {
             return $this->declaredSeveral($token);
         }
+        if ($this->is('{')) {
+            $this->fail('unsupported', $token, ['what' => $token->text.' { … }']);
+        }
         $rows = [];
         do {
             $name = $this->newName();
@@ -320,16 +322,28 @@ final class JavaScriptParser extends JavaScriptExpressions
     /** `= (a, b) => {`: a function under another sign. */
     private function isArrow(): bool
     {
-        $opened = $this->is('async', 1) ? 2 : 1;
-        $closing = $this->is('=') && $this->is('(', $opened) ? $this->closingOf($this->at + $opened) : null;
+        return $this->is('=') && null !== $this->unnamedAt($this->at + 1);
+    }
 
-        return null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '') && '{' === ($this->tokens[$closing + 2]->text ?? '');
+    /** @return int|null where the parameters begin of a function with rows that stands where a value may stand */
+    private function unnamedAt(int $index): ?int
+    {
+        $text = fn (int $at): string => $this->tokens[$at]->text ?? '';
+        $index += 'async' === $text($index) ? 1 : 0;
+        if ('function' === $text($index)) {
+            $index += '(' === $text($index + 1) ? 1 : 2;
+            $closing = '(' === $text($index) ? $this->closingOf($index) : null;
+
+            return null !== $closing && '{' === $text($closing + 1) ? $index : null;
+        }
+        $closing = '(' === $text($index) ? $this->closingOf($index) : (TokenKind::Name === ($this->tokens[$index]->kind ?? null) ? $index : null);
+
+        return null !== $closing && '=>' === $text($closing + 1) && '{' === $text($closing + 2) ? $index : null;
     }
 
     private function arrowDefinition(Token $token, Token $name): Statement
     {
-        ++$this->at;
-        $this->accept('async');
+        $this->at = $this->unnamedAt($this->at + 1) ?? $this->at;
 
         return $this->function($token, $name, true);
     }
@@ -349,16 +363,17 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $id = $this->newId();
         $opened = $this->peek();
-        if (null === $opened || '(' !== $opened->text) {
+        $isBare = $arrow && null !== $opened && TokenKind::Name === $opened->kind;
+        if (null === $opened || '(' !== $opened->text && !$isBare) {
             $this->fail('def_brackets', $name, ['name' => $name->text], [new Replacement($name->offset + \strlen($name->text), 0, '()')]);
         }
-        ++$this->at;
+        $isBare || ++$this->at;
         $this->scope = $name->text;
         $this->declared[$this->scope] = [];
         $this->assigned[$this->scope] = [];
         $parameters = [];
         $defaults = [];
-        while (!$this->is(')')) {
+        while (!$this->is(')') && !$this->is('=>')) {
             if (null === $this->peek()) {
                 $this->neverClosed($opened);
             }
@@ -373,7 +388,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 break;
             }
         }
-        $this->close($opened);
+        $isBare || $this->close($opened);
         if ($arrow) {
             $this->accept('=>');
         }
@@ -412,22 +427,58 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function forEach(Token $token): ?array
     {
         $start = $this->at;
-        $bracketed = $this->is('(', 4);
-        $name = $this->peek($bracketed ? 5 : 4);
-        $arrow = $bracketed ? 7 : 5;
-        if (null === $name || TokenKind::Name !== $name->kind || $bracketed && !$this->is(')', 6) || !$this->is('=>', $arrow) || !$this->is('{', $arrow + 1)) {
+        $index = $start + 4;
+        $index += 'function' === ($this->tokens[$index]->text ?? '') ? 1 : 0;
+        $closing = '(' === ($this->tokens[$index]->text ?? '') ? $this->closingOf($index) : $index;
+        if (null === $closing) {
+            return null;
+        }
+        $names = [];
+        for ($at = $index; $at <= $closing; ++$at) {
+            if (TokenKind::Name === ($this->tokens[$at]->kind ?? null)) {
+                $names[] = $this->tokens[$at]->text;
+            } elseif (!\in_array($this->tokens[$at]->text ?? '', ['(', ')', ','], true)) {
+                return null;
+            }
+        }
+        $body = $closing + ('=>' === ($this->tokens[$closing + 1]->text ?? '') ? 2 : 1);
+        if (!\in_array(\count($names), [1, 2], true) || $body === $closing + 1 && '{' !== ($this->tokens[$body]->text ?? '')) {
             return null;
         }
         $opened = $this->tokens[$start + 3];
         $over = $this->plainName($token);
-        $this->at = $start + $arrow + 1;
-        $this->write($name->text, $name->offset);
-        $this->declared[$this->scope][$name->text] = true;
+        $this->at = $body;
+        foreach ($names as $name) {
+            $this->write($name, $token->offset);
+            $this->declared[$this->scope][$name] = true;
+        }
         $id = $this->newId();
-        $body = $this->body($id, $start, 'head', 'body', true);
-        $this->closeUnnamed($id, $start, $opened);
+        if ($this->is('{')) {
+            $rows = $this->body($id, $start, 'head', 'body', true);
+            $this->closeUnnamed($id, $start, $opened);
+        } else {
+            $rows = $this->oneValue($id, $token->offset, $opened);
+        }
 
-        return [new EachLoop($id, [$name->text], $over, $body)];
+        return [new EachLoop($id, array_reverse($names), 1 === \count($names) ? $over : new Operation('numbered', [$over]), $rows)];
+    }
+
+    /** A body that is one call: `beds.forEach((bed) => console.log(bed));`. */
+    private function oneValue(int $id, int $start, Token $opened): Block
+    {
+        $this->cut($id, 'head', $start, $this->endOffset(), true);
+        $before = $this->parent;
+        $this->parent = $id;
+        $offset = $this->offset();
+        $row = $this->performed($this->expression(1), $offset, $this->endOffset());
+        $this->cut($row->id, 'head', $offset, $this->endOffset(), true);
+        $this->parent = $before;
+        $end = $this->offset();
+        $this->close($opened);
+        $this->semicolon();
+        $this->cut($id, 'close', $end, $this->endOffset());
+
+        return new Block([$row]);
     }
 
     protected function unnamedFunction(): bool

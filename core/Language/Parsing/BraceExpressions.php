@@ -138,6 +138,9 @@ abstract class BraceExpressions extends BraceParser
 
             return new Choice($left, $then, $this->expression(1));
         }
+        if (('++' === $sign || '--' === $sign) && null !== ($behind = $this->peek(1)) && !\in_array($behind->text, [';', ')', ',', '}', '{'], true) && !isset($this->begins[$this->at + 1])) {
+            $this->fail('unsupported', null, ['what' => '… '.$sign]);
+        }
         if (\in_array($sign, ['<<', '>>', '&', '|', '^', '->', '::'], true) && !$this->isStream($sign)) {
             $doubled = ['&' => '&&', '|' => '||'][$sign] ?? null;
             if (null !== $doubled) {

@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -100,6 +101,10 @@ abstract class BraceParser extends ExpressionParser
             if (TokenKind::Sign === $token->kind) {
                 $this->unclosed += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
             }
+        }
+        $this->shadows = Shadows::of($this->tokens, $this->language());
+        if ([] !== $this->shadows) {
+            $this->tokens = array_map(fn (Token $token): Token => Shadows::renamed($token, $this->shadows), $this->tokens);
         }
         $this->until = \count($this->tokens);
         if ([] !== $pending) {
@@ -664,6 +669,9 @@ abstract class BraceParser extends ExpressionParser
         if (null !== $each) {
             return $each;
         }
+        if ($this->is(';')) {
+            return $this->withoutVariable($id, $start, $opened);
+        }
         $isNew = $this->loopVariable();
         $name = $this->newName('for_three_parts');
         if (!$this->accept('=')) {
@@ -673,6 +681,7 @@ abstract class BraceParser extends ExpressionParser
         if ($isNew) {
             $this->write($name->text, $name->offset);
             $this->declared[$this->scope][$name->text] = true;
+            $this->counted_($name->text);
         } elseif (!$this->isDeclared($name->text)) {
             $this->undeclared($name);
         }
@@ -692,7 +701,37 @@ abstract class BraceParser extends ExpressionParser
             $this->closeBrace($id, $start);
         }
 
-        return new ForLoop($id, $name->text, $from, $condition, $operator, $amount, $body);
+        return $this->counting(new ForLoop($id, $name->text, $from, $condition, $operator, $amount, $body));
+    }
+
+    /** `for (;;)` and `for (; condition;)` are other loops in other words. */
+    private function withoutVariable(int $id, int $start, Token $opened): Statement
+    {
+        ++$this->at;
+        $condition = $this->is(';') ? null : $this->value();
+        $this->part($opened);
+        if (!$this->is(')')) {
+            $this->fail('unsupported', $opened, ['what' => 'for (; …; …)']);
+        }
+        $this->close($opened);
+        $braced = $this->opensBrace();
+        $body = $this->body($id, $start, 'head', 'body', true);
+        if ($braced) {
+            $this->closeBrace($id, $start);
+        }
+
+        return null === $condition ? new Forever($id, $body) : new WhileLoop($id, $condition, $body);
+    }
+
+    /** The variable of a loop is known from here on. */
+    protected function counted_(string $name): void
+    {
+    }
+
+    /** A loop that counts, if it counts numbers. */
+    protected function counting(ForLoop $loop): Statement
+    {
+        return $loop;
     }
 
     /** @var array<string, array<string, true>> names that are declared, by scope */
@@ -824,7 +863,7 @@ abstract class BraceParser extends ExpressionParser
         $start = $this->at++;
         $id = $this->newId();
         $subject = $this->condition('switch');
-        if (!$subject instanceof VariableRead || !$this->accept('{')) {
+        if (!$this->isPlain($subject) || !$this->accept('{')) {
             $this->fail('unsupported', $token, ['what' => 'switch']);
         }
         $branches = [];
@@ -848,6 +887,7 @@ abstract class BraceParser extends ExpressionParser
                 $this->fail('unsupported', $token, ['what' => 'switch']);
             }
             $part = $isDefault ? Conditional::OTHERWISE : ([] === $branches ? 'head' : 'then'.\count($branches));
+            $isBraced = $this->accept('{');
             $this->cut($id, $part, $offset, $this->endOffset());
             $this->loops[] = $offset;
             $before = $this->parent;
@@ -856,12 +896,19 @@ abstract class BraceParser extends ExpressionParser
             $this->parent = $before;
             array_pop($this->loops);
             $offset = $this->offset();
+            if ($isBraced && !$this->accept('}')) {
+                $this->fail('brace_missing', $token, ['line' => $this->lineOf($offset)]);
+            }
+            $isLeft = $isBraced && $this->accept('break');
+            if ($isLeft) {
+                $this->semicolon();
+            }
             $last = array_pop($rows);
             if ($last instanceof BreakLoop) {
                 $offset = $this->uncut($last->id) ?? $offset;
             } elseif (null !== $last) {
                 $rows[] = $last;
-                if (!$this->is('}') && !$last instanceof GiveBack && !$last instanceof LeaveFunction && !$last instanceof ContinueLoop) {
+                if (!$isLeft && !$this->is('}') && !$last instanceof GiveBack && !$last instanceof LeaveFunction && !$last instanceof ContinueLoop) {
                     $this->fail('break_missing', $this->tokens[$this->at - 1]);
                 }
             }
@@ -1013,8 +1060,11 @@ abstract class BraceParser extends ExpressionParser
             if (!$this->isDeclared($token->text)) {
                 $this->undeclared($token);
             }
-            $value = $this->value();
+            $value = $this->kept($token->text, $this->value());
             $this->given($token->text, $start);
+            if ($this->is('=')) {
+                return $this->chained([new VariableRead($token->text), $value], $start);
+            }
 
             return new SetVariable($this->newId(), $token->text, $value);
         }
@@ -1041,7 +1091,7 @@ abstract class BraceParser extends ExpressionParser
             $this->noDouble();
             $value = $this->value();
             if ($target instanceof Item) {
-                return new SetItem($this->newId(), $target, $value);
+                return $this->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->newId(), $target, $value);
             }
             if ($target instanceof Operation && 'length' === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
                 return new Perform($this->newId(), new Operation('clear', $target->arguments));
@@ -1056,6 +1106,38 @@ abstract class BraceParser extends ExpressionParser
         }
 
         return $this->performed($target, $start, $this->endOffset());
+    }
+
+    /** A value as a variable keeps it. */
+    protected function kept(string $name, Expression $value): Expression
+    {
+        return $value;
+    }
+
+    /**
+     * `a = b = 0`: each of them gets the value.
+     *
+     * @param list<Expression> $all what stands before each `=` so far
+     */
+    private function chained(array $all, int $start): Statement
+    {
+        while ($this->accept('=')) {
+            $all[] = $this->value();
+        }
+        $value = array_pop($all) ?? new NumberLiteral(0);
+        foreach ($all as $target) {
+            if (!$target instanceof VariableRead && !$target instanceof Item) {
+                $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
+            }
+            if ($target instanceof VariableRead) {
+                $this->given($target->name, $start);
+            }
+        }
+        if (!$this->isPlain($value)) {
+            $this->failAt('unsupported', $start, max(1, $this->endOffset() - $start), ['what' => 'a = b = …']);
+        }
+
+        return new SetSeveral($this->newId(), $all, array_fill(0, \count($all), $value));
     }
 
     /** `= =` and `==` where one is meant. */

@@ -21,6 +21,7 @@ use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -30,6 +31,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
@@ -137,6 +139,20 @@ abstract class ExpressionParser extends Parser
         }
 
         return $binary;
+    }
+
+    /** Whether finding a value twice does nothing else than finding it once, and gives no second list. */
+    protected function isPlain(Expression $value): bool
+    {
+        foreach (Walk::expressions($value) as $part) {
+            $isPlain = $part instanceof NumberLiteral || $part instanceof TextLiteral || $part instanceof TruthLiteral || $part instanceof VariableRead || $part instanceof NothingLiteral
+                || $part instanceof Unary || $part instanceof Binary || $part instanceof Item || $part instanceof Operation && \in_array($part->key, ['length', 'to_whole', 'to_number', 'to_text', 'code', 'letter', 'upper', 'lower', 'upper_letter', 'lower_letter', 'absolute', 'floor'], true);
+            if (!$isPlain) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     protected function negated(Expression $operand): Expression
@@ -744,7 +760,7 @@ abstract class ExpressionParser extends Parser
         $this->tokens = [];
         foreach ($this->language()->tokens($source) as $token) {
             if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
-                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
+                $this->tokens[] = Shadows::renamed(new Token($token->kind, $token->text, $token->offset + $base), $this->shadows);
             }
         }
         [$this->at, $this->until] = [0, \count($this->tokens)];

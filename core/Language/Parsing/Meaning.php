@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Cpp\Copying;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\ChangedParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\Steady;
@@ -36,6 +38,8 @@ use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -69,7 +73,7 @@ final class Meaning
             $settled = $meaning->program();
         }
 
-        return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems($settled)) : $settled, $types];
+        return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems(Copying::told($settled, $types))) : $settled, $types];
     }
 
     private function program(): Program
@@ -141,7 +145,10 @@ final class Meaning
             return new Repeat($row->id, $this->times($row->to), $row->body, $row->off, 1 === preg_match('/^turn\d*$/D', $row->variable) ? null : $row->variable);
         }
         if ($row instanceof Perform && $row->value instanceof Operation && Language::JavaScript === $this->language && isset(self::IN_PLACE[$row->value->key])) {
-            return new Perform($row->id, new Operation(self::IN_PLACE[$row->value->key], $row->value->arguments), $row->off);
+            $inPlace = self::IN_PLACE[$row->value->key];
+            $isOfTexts = 'sort_as_texts' === $inPlace && $this->type($row->value->arguments[0])->isList() && $this->type($row->value->arguments[0])->item()->isTextual();
+
+            return new Perform($row->id, new Operation($isOfTexts ? 'sort' : $inPlace, $row->value->arguments), $row->off);
         }
         if ($row instanceof Perform && $row->value instanceof Operation && 'drop_at' === $row->value->key && $this->type($row->value->arguments[0])->isMap()) {
             return new Perform($row->id, new Operation('forget', $row->value->arguments), $row->off);
@@ -254,6 +261,9 @@ final class Meaning
         }
         if ($expression instanceof Operation) {
             return $this->operation($expression);
+        }
+        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && 'alike' === $operands[0]->key && $made[0] instanceof Binary) {
+            return new Binary(Operator::NotEqual, $made[0]->left, $made[0]->right);
         }
 
         return $expression;
@@ -393,13 +403,13 @@ final class Meaning
     }
 
     /** Operations that change a list, by those that give it changed: JavaScript's do both, and are used for one of it. */
-    private const IN_PLACE = ['backwards' => 'turn_round', 'sorted' => 'sort', 'sorted_down' => 'sort_down'];
+    private const IN_PLACE = ['backwards' => 'turn_round', 'sorted' => 'sort', 'sorted_down' => 'sort_down', 'sorted_as_texts' => 'sort_as_texts', 'sorted_by' => 'sort_by', 'sorted_down_by' => 'sort_down_by'];
 
     private function operation(Operation $operation): Expression
     {
         $given = Language::JavaScript === $this->language ? array_search($operation->key, self::IN_PLACE, true) : false;
         if (false !== $given) {
-            return new Operation($given, $operation->arguments);
+            return $this->operation(new Operation($given, $operation->arguments));
         }
         $first = $operation->arguments[0] ?? null;
         if (null === $first) {
@@ -424,6 +434,13 @@ final class Meaning
                 return new Operation('code', [$first]);
             }
         }
+        if ('alike' === $operation->key && $this->areOfOneKind($operation->arguments[0], $operation->arguments[1])) {
+            return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);
+        }
+        if ('spelled' === $operation->key && TypeKind::Unknown !== $this->type($first)->kind && TypeKind::Number !== $this->type($first)->kind) {
+            // Only numbers with a point are shown another way by `to_string` than by `cout` (C++17, 24.3.4).
+            return new Operation('to_text', [$first]);
+        }
         if ('joined' === $operation->key && Language::Python !== $this->language && $this->type($first)->item()->isNumeric()) {
             // Python joins texts only, so that each number becomes one first.
             return new Operation('joined', [new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $first), $operation->arguments[1]]);
@@ -431,38 +448,46 @@ final class Meaning
         if ('upper' === $operation->key && TypeKind::Letter === $this->type($first)->kind && Language::Cpp === $this->language) {
             return new Operation('upper_letter', [$first]);
         }
-        if ('sort_as_texts' === $operation->key && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {
-            return new Operation('sort', [$first]);
+        if (\in_array($operation->key, ['sort_as_texts', 'sorted_as_texts'], true) && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {
+            return new Operation('sort_as_texts' === $operation->key ? 'sort' : 'sorted', [$first]);
         }
 
         return $operation;
     }
 
+    /** Whether two values are compared in the same way whatever sign asks for it. */
+    private function areOfOneKind(Expression $one, Expression $other): bool
+    {
+        [$one, $other] = [$this->type($one), $this->type($other)];
+
+        return $one->isNumeric() && $other->isNumeric() || $one->isTextual() && $other->isTextual() || StaticType::truth() === $one && StaticType::truth() === $other;
+    }
+
     /** A type that the program shows anyway needs no keeping. */
     private static function withoutPlainTypes(Program $program): Program
     {
-        $bare = self::stripped($program, static fn (string $type, StaticType $shown): bool => true, null);
+        $bare = self::stripped($program, static fn (string $type, StaticType $shown, bool $isChanged): bool => true, null);
         $shown = Types::of($bare, false);
 
-        return self::stripped($program, static fn (string $type, StaticType $inferred): bool => $type === TypeNames::write($inferred) || 'auto' === $type, $shown);
+        return self::stripped($program, static fn (string $type, StaticType $inferred, bool $isChanged): bool => $type === TypeNames::write($inferred).($isChanged ? ' &' : '') || 'auto' === $type, $shown);
     }
 
-    /** @param \Closure(string, StaticType): bool $drops */
+    /** @param \Closure(string, StaticType, bool): bool $drops of a declared type, the one that is shown, and whether a parameter is changed */
     private static function stripped(Program $program, \Closure $drops, ?Types $types): Program
     {
         $type = static fn (FunctionDefinition|Script $scope, string $name): StaticType => $types?->variable($scope, $name) ?? StaticType::unknown();
-        $change = static function (Statement $row, FunctionDefinition|Script $scope) use ($drops, $type, $types): Statement {
-            if ($row instanceof SetVariable && null !== $row->declared && $drops($row->declared, $type($scope, $row->variable))) {
+        $change = static function (Statement $row, FunctionDefinition|Script $scope) use ($drops, $type, $types, $program): Statement {
+            if ($row instanceof SetVariable && null !== $row->declared && $drops($row->declared, $type($scope, $row->variable), false)) {
                 return $row->withDeclared(null);
             }
-            if ($row instanceof Declaration && null !== $row->type && $drops($row->type, $type($scope, $row->variable))) {
+            if ($row instanceof Declaration && null !== $row->type && $drops($row->type, $type($scope, $row->variable), false)) {
                 return new Declaration($row->id, $row->variable, null, $row->off);
             }
             if ($row instanceof FunctionDefinition && [] !== $row->types) {
                 $kept = [];
                 foreach ($row->types as $name => $declared) {
                     $inferred = '' === $name ? ($row->givesValue() ? $types?->result($row->name) ?? StaticType::unknown() : null) : $type($row, (string) $name);
-                    if (!(null === $inferred ? 'void' === $declared : $drops($declared, $inferred))) {
+                    if (!(null === $inferred ? 'void' === $declared : $drops($declared, $inferred, null !== $types && '' !== $name && ($inferred->isList() || $inferred->isMap()) && ChangedParameters::isChanged($program, $row, (string) $name)))) {
                         $kept[$name] = $declared;
                     }
                 }

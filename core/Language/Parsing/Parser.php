@@ -59,6 +59,8 @@ abstract class Parser
     protected string $scope = '';
     /** @var list<int> */
     protected array $loops = [];
+    /** @var list<array{int, int, string, string}> from and until which offset a name means another one */
+    protected array $shadows = [];
 
     public function __construct(protected readonly string $text)
     {

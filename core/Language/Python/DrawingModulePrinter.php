@@ -11,6 +11,7 @@ use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Walk;
@@ -37,7 +38,11 @@ final class DrawingModulePrinter extends PythonPrinter
     /** With colours in place of the names of our inks. */
     private static function coloured(Statement $row): Statement
     {
-        $ink = static fn (Expression $value): Expression => $value instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::ink(...), $value->items)) : DrawingModule::ink($value);
+        $ink = static fn (Expression $value): Expression => match (true) {
+            $value instanceof ListLiteral => new ListLiteral(array_map(DrawingModule::ink(...), $value->items)),
+            $value instanceof Operation && 'as_tuple' === $value->key => $value->withOperands(array_map(static fn (Expression $list): Expression => $list instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::ink(...), $list->items)) : $list, $value->arguments)),
+            default => DrawingModule::ink($value),
+        };
         foreach ($row instanceof SetVariable || $row instanceof Command && \in_array($row->command, ['nib.ink', 'nib.begin_fill'], true) ? $row->blanks() : [] as $name => $value) {
             $row = $row->withBlank($name, $ink($value));
         }

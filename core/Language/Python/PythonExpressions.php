@@ -32,7 +32,9 @@ use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Expressions: The Python Language Reference, chapter 6. */
 abstract class PythonExpressions extends ExpressionParser
@@ -334,7 +336,11 @@ abstract class PythonExpressions extends ExpressionParser
     {
         ++$this->at;
         if ($this->accept(')')) {
-            return new ListLiteral([]);
+            return new Operation('as_tuple', [new ListLiteral([])]);
+        }
+        $collected = $this->collected($opened);
+        if (null !== $collected) {
+            return $collected;
         }
         $value = $this->expression();
         if (!$this->is(',')) {
@@ -348,7 +354,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $this->close($opened);
 
-        return new ListLiteral($items);
+        return new Operation('as_tuple', [new ListLiteral($items)]);
     }
 
     private function list(Token $opened): Expression
@@ -393,42 +399,153 @@ abstract class PythonExpressions extends ExpressionParser
                 return null;
             }
         }
-        $name = $this->peek($ahead + 1);
-        if (null === $token || null === $name || TokenKind::Name !== $name->kind) {
+        if (null === $token) {
             return null;
         }
-        $known = $this->writes[$this->scope][$name->text] ?? null;
-        $this->writes[$this->scope][$name->text] = $known ?? $name->offset;
+        $known = $this->writes[$this->scope] ?? [];
+        $names = $this->namesOfLoops($ahead);
+        foreach ($names as $name => $offset) {
+            $this->writes[$this->scope][$name] ??= $offset;
+        }
         $value = $this->expression(1);
-        if (!$this->accept('for')) {
-            $this->fail('unexpected');
+        if ('{' === $opened->text) {
+            if (!$this->accept(':')) {
+                $this->fail('unsupported', $opened, ['what' => '{…} (set)']);
+            }
+            $value = new ListLiteral([$value, $this->expression(1)]);
         }
-        ++$this->at;
-        if (!$this->accept('in')) {
-            $this->is(',') ? $this->fail('unsupported', null, ['what' => 'for a, b in …']) : $this->fail('in_missing');
+        $made = $this->loops_($value);
+        foreach ($this->reads as $index => $use) {
+            if (isset($names[$use->name]) && !isset($known[$use->name]) && $use->offset > $opened->offset) {
+                unset($this->reads[$index]);
+            }
         }
-        $over = $this->expression(2);
-        $condition = $this->accept('if') ? $this->expression(2) : null;
-        if ($this->is('for') || $this->is('if')) {
-            $this->fail('unsupported', null, ['what' => '[… for … for …]']);
-        }
-        if (null === $known) {
-            unset($this->writes[$this->scope][$name->text]);
-            foreach ($this->reads as $index => $use) {
-                if ($use->name === $name->text && $use->offset > $opened->offset) {
-                    unset($this->reads[$index]);
+        $this->writes[$this->scope] = $known;
+        $this->close($opened);
+
+        return '{' === $opened->text ? new Operation('map_of', [$made]) : $made;
+    }
+
+    /** @return array<string, int> the names that the loops of a comprehension give values, and where */
+    private function namesOfLoops(int $ahead): array
+    {
+        $names = [];
+        for ($depth = 0; null !== $token = $this->peek($ahead); ++$ahead) {
+            if (TokenKind::Sign === $token->kind) {
+                $depth += \in_array($token->text, ['(', '[', '{'], true) ? 1 : (\in_array($token->text, [')', ']', '}'], true) ? -1 : 0);
+            }
+            if ($depth < 0) {
+                break;
+            }
+            for ($isLoop = 0 === $depth && 'for' === $token->text; $isLoop && null !== ($name = $this->peek($ahead + 1)) && 'in' !== $name->text; ++$ahead) {
+                if (TokenKind::Name === $name->kind) {
+                    $names[$name->text] = $name->offset;
                 }
             }
         }
-        $this->close($opened);
 
-        return new Collected($value, $name->text, $over, $condition);
+        return $names;
+    }
+
+    /** `for name in list if condition`, perhaps with another such loop in it (The Python Language Reference, 6.2.4). */
+    private function loops_(Expression $value): Expression
+    {
+        if (!$this->accept('for')) {
+            $this->fail('unexpected');
+        }
+        $names = [];
+        $isGrouped = $this->accept('(');
+        while (null !== ($name = $this->peek()) && TokenKind::Name === $name->kind) {
+            ++$this->at;
+            $names[] = $name->text;
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $isGrouped && $this->accept(')');
+        if ([] === $names || !$this->accept('in')) {
+            $this->fail([] === $names ? 'name_missing' : 'in_missing');
+        }
+        $over = $this->expression(2);
+        $condition = $this->accept('if') ? $this->expression(2) : null;
+        if ($this->is('if')) {
+            $this->fail('unsupported', null, ['what' => '… if … if …']);
+        }
+        $inner = $this->is('for') ? $this->loops_($value) : null;
+        $value = $inner ?? $value;
+        $variable = $names[0];
+        if (1 < \count($names)) {
+            $variable = 'pair';
+            $put = static fn (Expression $part): Expression => $part instanceof VariableRead && \in_array($part->name, $names, true) ? new Item(new VariableRead('pair'), new NumberLiteral((int) array_search($part->name, $names, true))) : $part;
+            $value = Walk::mapExpression($value, $put);
+            $condition = null === $condition ? null : Walk::mapExpression($condition, $put);
+        }
+        $made = new Collected($value, $variable, $over, $condition);
+
+        return null === $inner ? $made : new Operation('flattened', [$made]);
+    }
+
+    /** A function that a name stands for: `key=len`, `map(int, words)`. */
+    private function functionNamed(string $name): ?Lambda
+    {
+        $item = new VariableRead('item');
+        $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'copied'][$name] ?? null;
+
+        return match (true) {
+            isset($this->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
+            null !== $key => new Lambda(['item'], new Operation($key, [$item])),
+            default => null,
+        };
+    }
+
+    /** A function that is handed over: a lambda, or the name of a function. */
+    private function function_(): ?Lambda
+    {
+        $token = $this->peek();
+        if (null === $token) {
+            return null;
+        }
+        if ('lambda' === $token->text) {
+            $value = $this->expression();
+
+            return $value instanceof Lambda ? $value : null;
+        }
+        $ends = fn (int $ahead): bool => $this->is(')', $ahead) || $this->is(',', $ahead);
+        if ($ends(1) && null !== $made = $this->functionNamed($token->text)) {
+            ++$this->at;
+
+            return $made;
+        }
+        if ($this->is('.', 1) && $ends(3)) {
+            $made = $this->functionNamed($token->text.'.'.($this->peek(2)->text ?? ''));
+            if (null === $made && $this->is('get', 2)) {
+                $this->read($token->text, $token->offset);
+                $made = new Lambda(['item'], new Operation('value_or', [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
+            }
+            $this->at += null === $made ? 0 : 3;
+
+            return $made;
+        }
+
+        return null;
+    }
+
+    protected function arguments(Token $opened): array
+    {
+        $offset = $this->offset();
+        $collected = '(' === $opened->text && !$this->is(')') ? $this->collected($opened) : null;
+
+        return null === $collected ? parent::arguments($opened) : [new Argument($collected, $offset, $this->endOffset() - 1)];
     }
 
     private function map(Token $opened): Expression
     {
         ++$this->at;
         $entries = [];
+        $collected = $this->is('}') ? null : $this->collected($opened);
+        if (null !== $collected) {
+            return $collected;
+        }
         while (!$this->is('}')) {
             $entries[] = $this->expression();
             if (!$this->accept(':')) {
@@ -582,7 +699,8 @@ abstract class PythonExpressions extends ExpressionParser
             if ($step instanceof NumberLiteral && -1 === $step->value && $from instanceof NothingLiteral && $to instanceof NothingLiteral) {
                 return new Operation('backwards', [$container]);
             }
-            $this->fail('unsupported', $opened, ['what' => '[a:b:c]']);
+
+            return 1 == ($step instanceof NumberLiteral ? $step->value : 0) ? new Slice($container, $from, $to) : new Operation('stepped', [$container, $from, $to, $step]);
         }
         $this->close($opened);
 
@@ -596,17 +714,19 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $name && TokenKind::Name === $name->kind && $this->is('=', 1) && !$this->is('=', 2)) {
             $this->at += 2;
             $start = $this->offset();
-            $value = $this->expression();
+            $value = ('key' === $name->text ? $this->function_() : null) ?? $this->expression();
 
             return new Argument($value, $start, $this->endOffset(), $name->text);
         }
-        if ($this->is('*') || $this->is('**')) {
-            $this->fail('unsupported', null, ['what' => $this->sign().'…']);
+        if ($this->accept('*')) {
+            $value = $this->expression();
+
+            return new Argument($value, $offset, $this->endOffset(), '*');
+        }
+        if ($this->is('**')) {
+            $this->fail('unsupported', null, ['what' => '**…']);
         }
         $value = $this->expression();
-        if ($this->is('for')) {
-            $this->fail('unsupported', null, ['what' => '(… for …)']);
-        }
 
         return new Argument($value, $offset, $this->endOffset());
     }
@@ -626,9 +746,14 @@ abstract class PythonExpressions extends ExpressionParser
         $name = $this->imported[$name] ?? $name;
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
-        $plain = [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
-        if (!$plain) {
-            return null;
+        $named = [];
+        foreach ($arguments as $argument) {
+            if (null !== $argument->name) {
+                $named[$argument->name] = $argument->value;
+            }
+        }
+        if ([] !== $named) {
+            return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named));
         }
         if ('time.sleep' === $name) {
             return $this->commanded(Catalogue::get('wait'), $token, $arguments);
@@ -670,20 +795,72 @@ abstract class PythonExpressions extends ExpressionParser
         if ('pow' === $name && 2 === $count && null !== $first) {
             return new Binary(Operator::Power, $first, $arguments[1]->value);
         }
+        if ('divmod' === $name && 2 === $count && null !== $first && $this->isPlain($first) && $this->isPlain($arguments[1]->value)) {
+            return new Operation('as_tuple', [new ListLiteral([new Binary(Operator::FloorDivide, $first, $arguments[1]->value), new Binary(Operator::FloorRemainder, $first, $arguments[1]->value)])]);
+        }
+        if ('math.pow' === $name && 2 === $count && null !== $first) {
+            return new Operation('to_number', [new Binary(Operator::Power, $first, $arguments[1]->value)]);
+        }
+        if ('math.fabs' === $name && 1 === $count && null !== $first) {
+            return new Operation('to_number', [new Operation('absolute', [$first])]);
+        }
+        if ('math.trunc' === $name && 1 === $count && null !== $first) {
+            return new Operation('to_whole', [$first]);
+        }
+        if (('map' === $name || 'filter' === $name) && 2 === $count && $first instanceof Lambda && 1 === \count($first->parameters)) {
+            return 'map' === $name ? new Collected($first->value, $first->parameters[0], $arguments[1]->value) : new Collected(new VariableRead($first->parameters[0]), $first->parameters[0], $arguments[1]->value, $first->value);
+        }
+        if (('list' === $name || 'sorted' === $name) && 1 === $count && $first instanceof Collected && 'list' === $name) {
+            return $first;
+        }
         if (('min' === $name || 'max' === $name) && 1 === $count && null !== $first) {
             return new Operation('min' === $name ? 'least' : 'greatest', [$first]);
         }
         if ('reversed' === $name && 1 === $count && null !== $first) {
             return new Operation('backwards', [$first]);
         }
-        if ('tuple' === $name && 1 === $count && null !== $first) {
-            return new Operation('copied', [$first]);
+        if ('tuple' === $name && 0 === $count) {
+            return new Operation('as_tuple', [new ListLiteral([])]);
         }
-        if (\in_array($name, ['type', 'isinstance', 'open', 'set', 'any', 'all', 'eval', 'exec', 'getattr', 'super', 'map', 'filter', 'hex', 'bin', 'id', 'iter', 'next', 'globals', 'object', 'exit', 'quit'], true)) {
+        if (\in_array($name, ['type', 'isinstance', 'open', 'set', 'eval', 'exec', 'getattr', 'super', 'map', 'filter', 'hex', 'bin', 'id', 'iter', 'next', 'globals', 'object', 'exit', 'quit'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
 
         return null;
+    }
+
+    /**
+     * Calls with arguments that have names.
+     *
+     * @param array<string, Expression> $named
+     * @param int                       $plain how many have none
+     */
+    private function withNamed(string $name, Expression $first, array $named, int $plain): ?Expression
+    {
+        $key = $named['key'] ?? null;
+        $reverse = $named['reverse'] ?? new TruthLiteral(false);
+        if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
+            return $this->inOrder('sorted', $first, $key, $reverse->value);
+        }
+        if (('min' === $name || 'max' === $name) && 1 === $plain && ['key'] === array_keys($named) && $key instanceof Lambda) {
+            return new Operation('min' === $name ? 'least_by' : 'greatest_by', [$first, $key]);
+        }
+
+        return 'enumerate' === $name && ['start'] === array_keys($named) ? new Operation('numbered_from', [$first, $named['start']]) : null;
+    }
+
+    private function inOrder(string $key, Expression $list, ?Expression $by, bool $down): ?Expression
+    {
+        $isText = $by instanceof Lambda && $by->value instanceof Operation && 'to_text' === $by->value->key;
+        if ($isText && !$down) {
+            return new Operation($key.'_as_texts', [$list]);
+        }
+
+        return match (true) {
+            null === $by => new Operation($key.($down ? '_down' : ''), [$list]),
+            $by instanceof Lambda && 1 === \count($by->parameters) => new Operation($key.($down ? '_down_by' : '_by'), [$list, $by]),
+            default => null,
+        };
     }
 
     /** @param list<Argument> $arguments */
@@ -719,6 +896,19 @@ abstract class PythonExpressions extends ExpressionParser
         $count = \count($arguments);
         if ('get' === $name && 1 === $count) {
             return new Operation('value_or', [$receiver, $arguments[0]->value, new NothingLiteral()]);
+        }
+        if ('sort' === $name && 0 < $count) {
+            $given = [];
+            foreach ($arguments as $argument) {
+                $given[$argument->name ?? ''] = $argument->value;
+            }
+            $reverse = $given['reverse'] ?? new TruthLiteral(false);
+            $made = [] === array_diff(array_keys($given), ['key', 'reverse']) && $reverse instanceof TruthLiteral ? $this->inOrder('sort', $receiver, $given['key'] ?? null, $reverse->value) : null;
+
+            return $made ?? $this->fail('unsupported', $token, ['what' => '.sort(…)']);
+        }
+        if (('rjust' === $name || 'ljust' === $name) && 1 === $count) {
+            return new Operation('rjust' === $name ? 'padded_left' : 'padded_right', [$receiver, $arguments[0]->value, new TextLiteral(' ')]);
         }
         if ('pop' === $name && 2 === $count) {
             $this->fail('unsupported', $token, ['what' => '.pop(…, …)']);
@@ -768,8 +958,42 @@ abstract class PythonExpressions extends ExpressionParser
         return null !== $token && TokenKind::Text === $token->kind ? trim($token->text, '"\'') : null;
     }
 
+    protected function named(Token $token): Expression
+    {
+        $library = $this->is('.', 1) ? $this->aliases[$token->text] ?? null : null;
+        if (null !== $library) {
+            $token = new Token($token->kind, $library, $token->offset);
+            // @phpstan-ignore assign.propertyType (the token is there already)
+            $this->tokens[$this->at] = $token;
+        }
+        if (('map' === $token->text || 'filter' === $token->text) && $this->is('(', 1) && !isset($this->functions[$token->text]) && null !== $opened = $this->peek(1)) {
+            $at = $this->at;
+            $this->at += 2;
+            $offset = $this->offset();
+            $function = $this->function_();
+            if (null !== $function && $this->accept(',')) {
+                $over = $this->expression();
+                $end = $this->endOffset();
+                $this->close($opened);
+
+                return $this->postfix($this->builtin($token->text, [new Argument($function, $offset, $end), new Argument($over, $offset, $end)], $token) ?? $over);
+            }
+            $this->at = $at;
+        }
+
+        return parent::named($token);
+    }
+
+    /** @var array<string, string> libraries by the names they were brought in with */
+    protected array $aliases = [];
+
     protected function called(Token $token, array $arguments): Expression
     {
+        foreach ($arguments as $argument) {
+            if ('*' === $argument->name) {
+                $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => '*…']);
+            }
+        }
         $name = $token->text;
         $lower = strtolower($name);
         if ($name !== $lower && !isset($this->functions[$name]) && !$this->isVariable($name) && \in_array($lower, ['print', 'input', 'range', 'len', 'int', 'str', 'float'], true)) {

@@ -817,7 +817,7 @@ final class PythonParser extends PythonStatements
             $values[] = $this->value();
         }
 
-        return new GiveBack($this->newId(), 1 === \count($values) ? $value : new ListLiteral($values));
+        return new GiveBack($this->newId(), 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]));
     }
 
     protected function docstring(Expression $value, Token $token): ?Comment

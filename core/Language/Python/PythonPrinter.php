@@ -434,10 +434,30 @@ class PythonPrinter extends Printer
             $expression instanceof Item => $this->operand($expression->container, self::POSTFIX).'['.$this->expression($expression->index).']',
             $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'['.$this->bound($expression->from).':'.$this->bound($expression->to).']',
             $expression instanceof Choice => $this->bracket($this->expression($expression->then, self::CHOICE + 1).' if '.$this->expression($expression->condition, self::CHOICE + 1).' else '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
-            $expression instanceof Collected => '['.$this->expression($expression->value).' for '.$this->name($expression->variable).' in '.$this->expression($expression->over, self::CHOICE + 1).(null === $expression->condition ? '' : ' if '.$this->expression($expression->condition, self::CHOICE + 1)).']',
+            $expression instanceof Collected => '['.$this->comprehension($expression).']',
             $expression instanceof Lambda => $this->bracket('lambda'.([] === $expression->parameters ? '' : ' '.implode(', ', array_map($this->name(...), $expression->parameters))).': '.$this->expression($expression->value), 0, $around),
             default => throw new \LogicException('No text for '.$expression::class),
         };
+    }
+
+    /** What stands in the brackets of a list that is made item by item. */
+    private function comprehension(Expression $expression): string
+    {
+        $loops = '';
+        while ($expression instanceof Operation && 'flattened' === $expression->key && $expression->arguments[0] instanceof Collected) {
+            $loops .= $this->loopOf($expression->arguments[0]);
+            $expression = $expression->arguments[0]->value;
+        }
+
+        return $expression instanceof Collected ? $this->expression($expression->value).$loops.$this->loopOf($expression) : $this->expression($expression).$loops;
+    }
+
+    private function loopOf(Collected $collected): string
+    {
+        $over = $collected->over;
+        $text = $over instanceof Operation && 'numbers' === $over->key ? $this->rangeCall($over) : $this->expression($over, self::CHOICE + 1);
+
+        return ' for '.$this->name($collected->variable)." in $text".(null === $collected->condition ? '' : ' if '.$this->expression($collected->condition, self::CHOICE + 1));
     }
 
     private function bound(Expression $bound): string
@@ -451,6 +471,21 @@ class PythonPrinter extends Printer
         if ('to_whole' === $operation->key && $first instanceof TextLiteral && 1 === preg_match('/^[1-9]\d{18,}$/D', $first->value)) {
             // A whole number that is too long for a literal elsewhere.
             return $first->value;
+        }
+        if ('as_tuple' === $operation->key && $first instanceof ListLiteral) {
+            return '('.$this->listed($first->items).(1 === \count($first->items) ? ',)' : ')');
+        }
+        if ('stepped' === $operation->key && null !== $first) {
+            return $this->operand($first, self::POSTFIX).'['.implode(':', array_map($this->bound(...), \array_slice($operation->arguments, 1))).']';
+        }
+        if ('flattened' === $operation->key && $first instanceof Collected && ($first->value instanceof Collected || $first->value instanceof Operation && 'flattened' === $first->value->key)) {
+            return '['.$this->comprehension($operation).']';
+        }
+        if ('map_of' === $operation->key && $first instanceof Collected && $first->value instanceof ListLiteral && 2 === \count($first->value->items)) {
+            return '{'.$this->expression($first->value->items[0]).': '.$this->expression($first->value->items[1]).$this->loopOf($first).'}';
+        }
+        if (\in_array($operation->key, ['total', 'any_holds', 'all_hold', 'least', 'greatest', 'sorted', 'as_tuple'], true) && $first instanceof Collected) {
+            return ['total' => 'sum', 'any_holds' => 'any', 'all_hold' => 'all', 'least' => 'min', 'greatest' => 'max', 'sorted' => 'sorted', 'as_tuple' => 'tuple'][$operation->key].'('.$this->comprehension($first).')';
         }
         if ('numbers' === $operation->key) {
             return 'list('.$this->rangeCall($operation).')';

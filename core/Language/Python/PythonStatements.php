@@ -9,9 +9,11 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
@@ -40,7 +42,7 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians'], 'time' => ['sleep'], 'scrivlet' => null, DrawingModule::NAME => null];
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan'], 'time' => ['sleep'], 'scrivlet' => null, DrawingModule::NAME => null];
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
@@ -72,7 +74,8 @@ abstract class PythonStatements extends PythonExpressions
                     $this->drawing[$as] = true;
                 }
             } elseif ($as !== $module->text) {
-                $this->fail('unsupported', $module, ['what' => "import … as $as"]);
+                $this->aliases[$as] = $module->text;
+                $this->silenced[$as] = true;
             }
         } while (!$isFrom && $this->accept(','));
         if (!$isFrom) {
@@ -203,6 +206,10 @@ abstract class PythonStatements extends PythonExpressions
     {
         if ([] === $this->drawing && !$this->drawsFreely) {
             return $value;
+        }
+
+        if ($value instanceof Operation && 'as_tuple' === $value->key) {
+            return $value->withOperands(array_map($this->coloured(...), $value->arguments));
         }
 
         return $value instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::colour(...), $value->items)) : DrawingModule::colour($value);
@@ -337,11 +344,18 @@ abstract class PythonStatements extends PythonExpressions
         if ($this->is('=')) {
             return $this->chained($targets, $values, $start);
         }
+        $only = $targets[0];
+        $only = $only instanceof Operation && 'as_tuple' === $only->key ? $only->arguments[0] : $only;
+        if (1 === \count($targets) && $only instanceof ListLiteral && [] !== $only->items) {
+            // `(x, y) = point`, `[first, second] = beds`
+            $targets = $only->items;
+            $values = 1 === \count($values) && $values[0] instanceof Operation && 'as_tuple' === $values[0]->key && $values[0]->arguments[0] instanceof ListLiteral ? $values[0]->arguments[0]->items : $values;
+        }
         foreach ($targets as $target) {
             $this->given($target, $start, $sign);
         }
         if (1 === \count($targets)) {
-            $value = 1 === \count($values) ? $value : new ListLiteral($values);
+            $value = 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
             $target = $targets[0];
             if ($target instanceof Item) {
                 return new SetItem($this->newId(), $target, $value);
@@ -375,7 +389,7 @@ abstract class PythonStatements extends PythonExpressions
         foreach ($all as $target) {
             $this->given($target, $start, null);
         }
-        if (!$value instanceof NumberLiteral && !$value instanceof TextLiteral && !$value instanceof VariableRead) {
+        if (!$this->isPlain($value)) {
             $this->failAt('unsupported', $start, $this->endOffset() - $start, ['what' => 'a = b = …']);
         }
         foreach ($this->reads as $index => $use) {
@@ -444,8 +458,11 @@ abstract class PythonStatements extends PythonExpressions
         $values = [];
         $separator = new TextLiteral(' ');
         $ending = new TextLiteral("\n");
-        foreach ($this->arguments($opened) as $argument) {
-            if ('sep' === $argument->name) {
+        $arguments = $this->arguments($opened);
+        foreach ($arguments as $argument) {
+            if ('*' === $argument->name && 1 === \count(array_filter($arguments, static fn (Argument $other): bool => !\in_array($other->name, ['sep', 'end'], true)))) {
+                $spread = $argument->value;
+            } elseif ('sep' === $argument->name) {
                 $separator = $argument->value;
             } elseif ('end' === $argument->name) {
                 $ending = $argument->value;
@@ -458,6 +475,10 @@ abstract class PythonStatements extends PythonExpressions
                 }
                 $values[] = $argument->value;
             }
+        }
+        if (isset($spread)) {
+            // All items in one line are as good as a text that joins them.
+            $values = [new Operation('joined', [new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $spread), $separator])];
         }
         if ($this->is('+') || $this->is(',')) {
             $this->fail('print_outside', null, [], []);

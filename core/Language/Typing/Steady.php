@@ -46,7 +46,7 @@ final class Steady
     {
         foreach (Walk::live([$loop]) as $statement) {
             foreach (Walk::expressionsOf($statement) as $expression) {
-                if ($expression instanceof Operation && ValueOperations::get($expression->key)->hasEffect()) {
+                if ($expression instanceof Operation && true === ValueOperations::find($expression->key)?->hasEffect()) {
                     return true;
                 }
             }

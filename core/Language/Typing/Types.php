@@ -110,11 +110,12 @@ final class Types
         if (1 === \count($loop->variables)) {
             return [$type->isMap() ? $type->key ?? StaticType::unknown() : $type->item()];
         }
-        if ($over instanceof Operation && \in_array($over->key, ['numbered', 'paired', 'entries'], true)) {
+        if ($over instanceof Operation && \in_array($over->key, ['numbered', 'numbered_from', 'paired', 'entries'], true)) {
             $first = $this->expression($part, $over->arguments[0]);
 
             return match ($over->key) {
                 'numbered' => [StaticType::natural(), $first->item()],
+                'numbered_from' => [$this->expression($part, $over->arguments[1]), $first->item()],
                 'paired' => [$first->item(), $this->expression($part, $over->arguments[1])->item()],
                 default => [$first->key ?? StaticType::unknown(), $first->item()],
             };
@@ -217,6 +218,8 @@ final class Types
             'texts' => StaticType::listOf(StaticType::text()),
             'letters' => StaticType::listOf(StaticType::letter()),
             'wholes' => StaticType::listOf(StaticType::whole()),
+            'list2' => $this->expression($part, $operation->arguments[2] ?? new NothingLiteral()),
+            'map_of' => $first->isList() && $first->item()->isList() ? StaticType::mapOf($first->item()->item(), $first->item()->item()) : StaticType::unknown(),
             'list1' => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
             'keys' => StaticType::listOf($first->key ?? StaticType::unknown()),
             'values' => StaticType::listOf($first->item()),

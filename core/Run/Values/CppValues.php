@@ -130,6 +130,28 @@ final class CppValues extends Values
         return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b), $wide) : $a / $b;
     }
 
+    protected function order(mixed $a, mixed $b): ?int
+    {
+        return $a instanceof ListValue && $b instanceof ListValue ? $this->listOrder($a, $b) : null;
+    }
+
+    protected function grown(mixed $product, int $factor): int|float
+    {
+        return $this->multiply($product, $factor, true);
+    }
+
+    /** A key that is not there need not go (C++17, 26.4.2). */
+    public function forget(mixed $map, mixed $key): void
+    {
+        unset(self::map_($map)->entries[MapValue::tag($key)]);
+    }
+
+    /** Copies go all the way down. */
+    public function copied(mixed $value): mixed
+    {
+        return $this->cloned($value);
+    }
+
     public function roundedAway(mixed $value): float
     {
         return round((float) self::number($value));

@@ -100,6 +100,22 @@ final class JavaScriptValues extends Values
         return \is_bool($a) === \is_bool($b) && parent::equal($a, $b);
     }
 
+    /** IsLooselyEqual, ECMAScript 2022, 7.2.15. */
+    public function alike(mixed $a, mixed $b): bool
+    {
+        $nothing = static fn (mixed $value): bool => null === $value || Nothing::Null === $value;
+        if ($nothing($a) || $nothing($b)) {
+            return $nothing($a) && $nothing($b);
+        }
+        $object = static fn (mixed $value): bool => $value instanceof ListValue || $value instanceof MapValue;
+        if ($object($a) && $object($b) || \is_string($a) && \is_string($b)) {
+            return $a === $b;
+        }
+        [$a, $b] = [$object($a) ? $this->text($a) : $a, $object($b) ? $this->text($b) : $b];
+
+        return \is_string($a) && \is_string($b) ? $a === $b : self::numeric($a) === self::numeric($b);
+    }
+
     public function truth(mixed $value): bool
     {
         return Nothing::Null !== $value && parent::truth($value);
@@ -134,6 +150,12 @@ final class JavaScriptValues extends Values
     public function toNumber(mixed $value): float
     {
         return self::numeric($value);
+    }
+
+    /** ECMAScript 2022, 19.2.4. */
+    public function leadingNumber(mixed $value): float
+    {
+        return 1 === preg_match('/^\s*([+-]?(?:Infinity|(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?))/', $this->text($value), $match) ? self::numeric($match[1]) : \NAN;
     }
 
     public function floor(mixed $value): float
@@ -195,7 +217,22 @@ final class JavaScriptValues extends Values
     {
         $number = self::numeric($value);
 
-        return is_finite($number) && abs($number) < 1e21 ? parent::fixed($number, $digits) : $this->text($number);
+        return is_finite($number) && abs($number) < 1e21 ? parent::fixed(self::offTie($number, max(0, min(50, self::whole($digits)))), $digits) : $this->text($number);
+    }
+
+    public function formatted(mixed $value, mixed $form): string
+    {
+        $isFixed = \is_float($value) && is_finite($value) && \is_string($form) && 1 === preg_match('/\.(\d{1,2})f$/D', $form, $match);
+
+        return parent::formatted($isFixed ? self::offTie($value, (int) $match[1]) : $value, $form);
+    }
+
+    /** A number in the very middle of two others of so many digits goes away from nought (ECMAScript 2022, 21.1.3.3). */
+    private static function offTie(float $number, int $digits): float
+    {
+        $fraction = substr(strrchr(\sprintf('%.53F', $number), '.') ?: '', 1);
+
+        return 1 === preg_match('/^\d{'.$digits.'}50*$/D', $fraction) ? $number + ($number < 0 ? -1 : 1) * 10 ** -($digits + 3) : $number;
     }
 
     public function show(mixed $value): string
@@ -246,7 +283,7 @@ final class JavaScriptValues extends Values
     {
         $text = $this->text($key);
 
-        return 1 === preg_match('/^(?:[A-Za-z_$][\w$]*|\d+)$/D', $text) ? $text : $this->quoted($text);
+        return 1 === preg_match('/^[A-Za-z_$][\w$]*$/D', $text) ? $text : $this->quoted($text);
     }
 
     protected function quoted(string $text): string
@@ -297,6 +334,27 @@ final class JavaScriptValues extends Values
             throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
         }
         $list->items = [...array_pad($list->items, $index, null), $value];
+    }
+
+    /** All keys are texts (ECMAScript 2022, 6.1.7). */
+    protected function keyed(mixed $key): string
+    {
+        return $this->text($key);
+    }
+
+    /** Keys that are whole numbers come first, in their order (ECMAScript 2022, 10.1.11.1). */
+    protected function sorted_(MapValue $map): void
+    {
+        $numbers = array_filter($map->entries, static fn (array $entry): bool => \is_string($entry[0]) && 1 === preg_match('/^(?:0|[1-9]\d{0,8})$/D', $entry[0]));
+        if ([] !== $numbers) {
+            uasort($numbers, static fn (array $a, array $b): int => (int) (\is_string($a[0]) ? $a[0] : 0) <=> (int) (\is_string($b[0]) ? $b[0] : 0));
+            $map->entries = $numbers + $map->entries;
+        }
+    }
+
+    public function isNoNumber(mixed $value): bool
+    {
+        return is_nan(self::numeric($value));
     }
 
     protected function listTruth(ListValue $list): bool

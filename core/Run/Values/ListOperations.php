@@ -25,8 +25,10 @@ trait ListOperations
     {
         $map = new MapValue();
         for ($index = 0; $index + 1 < \count($entries); $index += 2) {
-            $map->entries[MapValue::tag($entries[$index])] = [$entries[$index], $entries[$index + 1]];
+            $key = $this->keyed($entries[$index]);
+            $map->entries[MapValue::tag($key)] = [$key, $entries[$index + 1]];
         }
+        $this->sorted_($map);
 
         return $map;
     }
@@ -73,7 +75,17 @@ trait ListOperations
     {
         $pairs = [];
         foreach ($this->over($value) as $index => $item) {
-            $pairs[] = new ListValue([$this->count_($index), $item]);
+            $pairs[] = new ListValue([$this->count_($index), $item], true);
+        }
+
+        return new ListValue($pairs);
+    }
+
+    public function numberedFrom(mixed $value, mixed $from): ListValue
+    {
+        $pairs = [];
+        foreach ($this->over($value) as $index => $item) {
+            $pairs[] = new ListValue([$this->add($this->count_($index), $from), $item], true);
         }
 
         return new ListValue($pairs);
@@ -87,7 +99,7 @@ trait ListOperations
             if (!\array_key_exists($index, $others)) {
                 break;
             }
-            $pairs[] = new ListValue([$item, $others[$index]]);
+            $pairs[] = new ListValue([$item, $others[$index]], true);
         }
 
         return new ListValue($pairs);
@@ -95,7 +107,7 @@ trait ListOperations
 
     public function entries(mixed $map): ListValue
     {
-        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair), array_values(self::map_($map)->entries)));
+        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair, true), array_values(self::map_($map)->entries)));
     }
 
     public static function map_(mixed $value): MapValue
@@ -124,7 +136,7 @@ trait ListOperations
             return str_contains($in, self::text_($what));
         }
         if ($in instanceof MapValue) {
-            return isset($in->entries[MapValue::tag($what)]);
+            return isset($in->entries[MapValue::tag($this->keyed($what))]);
         }
         foreach (self::list_($in)->items as $item) {
             if ($this->equal($item, $what)) {
@@ -188,7 +200,7 @@ trait ListOperations
             $all = [...$all, ...$items];
         }
 
-        return new ListValue($all);
+        return new ListValue($all, self::list_($value)->fixed);
     }
 
     public function filled(mixed $times, mixed $value): ListValue
@@ -200,7 +212,7 @@ trait ListOperations
 
     public function backwards(mixed $value): string|ListValue
     {
-        return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse(self::list_($value)->items));
+        return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse($this->over($value)), $value instanceof ListValue && $value->fixed);
     }
 
     public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
@@ -211,7 +223,71 @@ trait ListOperations
         $to = null === $to ? $size : self::bound_(self::whole($to), $size);
         $part = \array_slice($items, $from, max(0, $to - $from));
 
-        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part);
+        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $value instanceof ListValue && $value->fixed);
+    }
+
+    /** Every n-th item from one bound until the other; The Python Language Reference, 3.2, extended slicing. */
+    public function stepped(mixed $value, mixed $from, mixed $to, mixed $by): string|ListValue
+    {
+        $items = \is_string($value) ? mb_str_split($value) : self::list_($value)->items;
+        $by = self::whole($by);
+        if (0 === $by) {
+            throw new RunError('count_by_zero');
+        }
+        $size = \count($items);
+        $bound = static fn (mixed $at, int $open): int => null === $at ? $open : max($by > 0 ? 0 : -1, min($by > 0 ? $size : $size - 1, self::whole($at) < 0 ? self::whole($at) + $size : self::whole($at)));
+        $part = [];
+        $end = $bound($to, $by > 0 ? $size : -1);
+        for ($at = $bound($from, $by > 0 ? 0 : $size - 1); $by > 0 ? $at < $end : $at > $end; $at += $by) {
+            $part[] = $items[$at];
+        }
+
+        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $value instanceof ListValue && $value->fixed);
+    }
+
+    public function asTuple(mixed $value): ListValue
+    {
+        return new ListValue($this->over($value), true);
+    }
+
+    public function flattened(mixed $lists): ListValue
+    {
+        $all = [];
+        foreach ($this->over($lists) as $list) {
+            foreach ($list instanceof ListValue ? $list->items : [$list] as $item) {
+                $all[] = $item;
+            }
+        }
+
+        return \count($all) > self::MOST_ITEMS ? throw new RunError('long_list', ['most' => self::MOST_ITEMS]) : new ListValue($all);
+    }
+
+    public function leastBy(mixed $list, mixed $key): mixed
+    {
+        return $this->orderedBy($this->over($list), $key, 1)[0] ?? throw new RunError('nothing_to_compare');
+    }
+
+    public function greatestBy(mixed $list, mixed $key): mixed
+    {
+        return $this->orderedBy($this->over($list), $key, -1)[0] ?? throw new RunError('nothing_to_compare');
+    }
+
+    public function mapOf(mixed $pairs): MapValue
+    {
+        $map = new MapValue();
+        foreach ($pairs instanceof MapValue ? $this->entries($pairs)->items : $this->over($pairs) as $pair) {
+            [$key, $value] = $this->apart($pair, 2);
+            $this->put($map, $key, $value);
+        }
+
+        return $map;
+    }
+
+    public function update(mixed $map, mixed $other): void
+    {
+        foreach (self::map_($other)->entries as [$key, $value]) {
+            $this->put(self::map_($map), $key, $value);
+        }
     }
 
     private static function bound_(int $bound, int $size): int
@@ -222,7 +298,7 @@ trait ListOperations
     public function item(mixed $container, mixed $index): mixed
     {
         if ($container instanceof MapValue) {
-            $entry = $container->entries[MapValue::tag($index)] ?? null;
+            $entry = $container->entries[MapValue::tag($this->keyed($index))] ?? null;
 
             return null === $entry ? $this->noKey($container, $index) : $entry[1];
         }
@@ -259,7 +335,8 @@ trait ListOperations
     public function put(mixed $container, mixed $index, mixed $value): void
     {
         if ($container instanceof MapValue) {
-            $container->entries[MapValue::tag($index)] = [$index, $value];
+            $key = $this->keyed($index);
+            $container->entries[MapValue::tag($key)] = [$key, $value];
             $this->sorted_($container);
 
             return;
@@ -268,6 +345,9 @@ trait ListOperations
             throw new RunError('fixed_text');
         }
         $list = self::list_($container);
+        if ($list->fixed) {
+            throw new RunError('fixed_list');
+        }
         $at = $this->place($index, \count($list->items));
         if (null === $at) {
             $this->putBeyond($list, self::whole($index), $value);
@@ -282,6 +362,12 @@ trait ListOperations
         throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
     }
 
+    /** A key as a map keeps it. */
+    protected function keyed(mixed $key): mixed
+    {
+        return $key;
+    }
+
     /** C++ keeps maps in the order of their keys. */
     protected function sorted_(MapValue $map): void
     {
@@ -290,6 +376,9 @@ trait ListOperations
     public function append(mixed $list, mixed $value): void
     {
         $list = self::list_($list);
+        if ($list->fixed) {
+            throw new RunError('fixed_list');
+        }
         if (\count($list->items) >= self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
@@ -340,7 +429,7 @@ trait ListOperations
     {
         if ($list instanceof MapValue) {
             $value = $this->item($list, $index);
-            unset($list->entries[MapValue::tag($index)]);
+            unset($list->entries[MapValue::tag($this->keyed($index))]);
 
             return $value;
         }
@@ -410,6 +499,110 @@ trait ListOperations
         $items = $list->items;
         usort($items, fn (mixed $a, mixed $b): int => strcmp($this->text($a), $this->text($b)));
         $list->items = $items;
+    }
+
+    public function sortedAsTexts(mixed $value): ListValue
+    {
+        $list = new ListValue($this->over($value));
+        $this->sortAsTexts($list);
+
+        return $list;
+    }
+
+    public function anyHolds(mixed $list): bool
+    {
+        foreach ($this->over($list) as $item) {
+            if ($this->truth($item)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    public function allHold(mixed $list): bool
+    {
+        foreach ($this->over($list) as $item) {
+            if (!$this->truth($item)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    public function reduced(mixed $list, mixed $join, mixed $start): mixed
+    {
+        foreach ($this->over($list) as $item) {
+            $start = $join instanceof \Closure ? $join($start, $item) : throw new RunError('no_function');
+        }
+
+        return $start;
+    }
+
+    /** The first item of which a condition holds. */
+    public function firstOf(mixed $list, mixed $condition): mixed
+    {
+        foreach ($this->over($list) as $item) {
+            if ($this->truth($condition instanceof \Closure ? $condition($item) : throw new RunError('no_function'))) {
+                return $item;
+            }
+        }
+
+        return null;
+    }
+
+    public function lastPosition(mixed $in, mixed $what): int|float
+    {
+        if (\is_string($in)) {
+            $at = mb_strrpos($in, self::text_($what));
+
+            return $this->count_(false === $at ? -1 : $at);
+        }
+        $places = array_keys(array_filter(self::list_($in)->items, fn (mixed $item): bool => $this->equal($item, $what)));
+
+        return $this->count_([] === $places ? -1 : max($places));
+    }
+
+    public function sortBy(mixed $list, mixed $key): void
+    {
+        $list = self::list_($list);
+        $list->items = $this->orderedBy($list->items, $key, 1);
+    }
+
+    public function sortDownBy(mixed $list, mixed $key): void
+    {
+        $list = self::list_($list);
+        $list->items = $this->orderedBy($list->items, $key, -1);
+    }
+
+    public function sortedBy(mixed $list, mixed $key): ListValue
+    {
+        return new ListValue($this->orderedBy($this->over($list), $key, 1));
+    }
+
+    public function sortedDownBy(mixed $list, mixed $key): ListValue
+    {
+        return new ListValue($this->orderedBy($this->over($list), $key, -1));
+    }
+
+    /**
+     * Items that are alike keep their order.
+     *
+     * @param list<mixed> $items
+     *
+     * @return list<mixed>
+     */
+    private function orderedBy(array $items, mixed $key, int $sign): array
+    {
+        if (!$key instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $keys = array_map(static fn (mixed $item): mixed => $key($item), $items);
+        $places = array_keys($items);
+        usort($places, fn (int $a, int $b): int => $sign * $this->compare($keys[$a], $keys[$b]));
+
+        return array_map(static fn (int $place): mixed => $items[$place], $places);
     }
 
     private function compare(mixed $a, mixed $b): int
@@ -516,7 +709,12 @@ trait ListOperations
 
     public function concatenated(mixed $one, mixed $other): ListValue
     {
-        return new ListValue([...self::list_($one)->items, ...self::list_($other)->items]);
+        [$one, $other] = [self::list_($one), self::list_($other)];
+        if (\count($one->items) + \count($other->items) > self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+
+        return new ListValue([...$one->items, ...$other->items], $one->fixed && $other->fixed);
     }
 
     public function numbers(mixed $from, mixed $to, mixed $by): ListValue
@@ -538,9 +736,19 @@ trait ListOperations
 
     public function valueOr(mixed $map, mixed $key, mixed $other): mixed
     {
-        $entry = self::map_($map)->entries[MapValue::tag($key)] ?? null;
+        $entry = self::map_($map)->entries[MapValue::tag($this->keyed($key))] ?? null;
 
         return null === $entry ? $other : $entry[1];
+    }
+
+    public function merged(mixed $one, mixed $other): MapValue
+    {
+        $all = clone self::map_($one);
+        foreach (self::map_($other)->entries as [$key, $value]) {
+            $this->put($all, $key, $value);
+        }
+
+        return $all;
     }
 
     public function keys(mixed $map): ListValue

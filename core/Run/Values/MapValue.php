@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
+
 /** A map while a program runs. */
 final class MapValue
 {
@@ -16,6 +18,8 @@ final class MapValue
             \is_string($key) => "t$key",
             \is_bool($key) => 'n'.(int) $key,
             \is_int($key), \is_float($key) => 'n'.$key,
+            $key instanceof ListValue => 'l'.implode("\0", array_map(self::tag(...), $key->items)),
+            $key instanceof BigInteger => 'n'.$key,
             default => 'x',
         };
     }

@@ -10,6 +10,12 @@ use Scrivlet\Core\Run\RunError;
 /** What can be done with numbers, and how one kind of value becomes another. */
 trait NumberOperations
 {
+    /** As C++'s `to_string` spells it. */
+    public function spelled(mixed $value): string
+    {
+        return \is_float($value) ? Decimal::fixed($value, 6) : $this->text($value);
+    }
+
     public function toText(mixed $value): string
     {
         return $this->text($value);
@@ -29,18 +35,79 @@ trait NumberOperations
         return '/^[+-]?\d{1,18}$/D';
     }
 
+    public function toLong(mixed $value): int|float|BigInteger
+    {
+        return $this->toWhole($value);
+    }
+
     public function toNumber(mixed $value): float
     {
         if (\is_string($value)) {
-            return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?$/iD', trim($value)) ? (float) trim($value) : (float) $this->noNumber($value);
+            return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?'.($this->readsOn() ? '' : '$').'/iD', trim($value), $match) ? (float) $match[0] : (float) $this->noNumber($value);
         }
 
         return (float) self::number($value);
     }
 
+    /** The number with which a text begins. */
+    public function leadingNumber(mixed $value): float
+    {
+        return $this->toNumber($value);
+    }
+
     protected function noNumber(string $text): int|float
     {
         throw new RunError('no_number', ['value' => mb_substr($text, 0, 30)]);
+    }
+
+    public function isNoNumber(mixed $value): bool
+    {
+        return is_nan((float) self::number($value));
+    }
+
+    public function isWhole(mixed $value): bool
+    {
+        return \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) && floor($value) === $value;
+    }
+
+    /** A text as a number in another base, from 2 to 36. */
+    public function fromBase(mixed $text, mixed $base): int|float
+    {
+        $base = self::base_($base);
+        $digits = substr('0123456789abcdefghijklmnopqrstuvwxyz', 0, $base);
+        $text = \is_string($text) ? trim($text) : $this->text($text);
+        if (1 !== preg_match("/^([+-]?)(?:0[xX](?=.)|0[bB](?=.)|0[oO](?=.))?([$digits]{1,50})".($this->readsOn() ? '' : '$').'/iD', $text, $match)) {
+            return $this->noNumber($text);
+        }
+        $number = 0;
+        foreach (str_split(strtolower($match[2])) as $digit) {
+            $number = $number * $base + (int) strpos($digits, $digit);
+        }
+        $number = '-' === $match[1] ? -$number : $number;
+
+        // @phpstan-ignore function.alreadyNarrowedType (what is too large for 64 bits is a float)
+        return \is_int($number) ? $this->count_($number) : $number;
+    }
+
+    /** Whether a number may be followed by something else in its text. */
+    protected function readsOn(): bool
+    {
+        return true;
+    }
+
+    public function inBase(mixed $value, mixed $base): string
+    {
+        $number = self::whole($value);
+        $text = base_convert((string) abs($number), 10, self::base_($base));
+
+        return $number < 0 ? "-$text" : $text;
+    }
+
+    private static function base_(mixed $base): int
+    {
+        $base = self::whole($base);
+
+        return $base < 2 || $base > 36 ? throw new RunError('no_base', ['base' => $base]) : $base;
     }
 
     public function toTruth(mixed $value): bool
@@ -107,6 +174,135 @@ trait NumberOperations
         }
 
         return \is_int($value) ? $value : (float) Decimal::fixed((float) self::number($value), $digits);
+    }
+
+    public function tangent(mixed $value): float
+    {
+        return tan((float) self::number($value));
+    }
+
+    public function arcSine(mixed $value): float
+    {
+        return $this->within($value, -1.0, 1.0, asin(...));
+    }
+
+    public function arcCosine(mixed $value): float
+    {
+        return $this->within($value, -1.0, 1.0, acos(...));
+    }
+
+    public function arcTangent(mixed $value): float
+    {
+        return atan((float) self::number($value));
+    }
+
+    public function arcTangent2(mixed $y, mixed $x): float
+    {
+        return atan2((float) self::number($y), (float) self::number($x));
+    }
+
+    public function hypotenuse(mixed $one, mixed $other): float
+    {
+        return hypot((float) self::number($one), (float) self::number($other));
+    }
+
+    public function exponential(mixed $value): float
+    {
+        return exp((float) self::number($value));
+    }
+
+    public function logarithm(mixed $value): float
+    {
+        return $this->positive($value, log(...));
+    }
+
+    public function logarithm10(mixed $value): float
+    {
+        return $this->positive($value, log10(...));
+    }
+
+    public function logarithm2(mixed $value): float
+    {
+        return $this->positive($value, static fn (float $number): float => log($number, 2));
+    }
+
+    /** @param \Closure(float): float $find */
+    private function positive(mixed $value, \Closure $find): float
+    {
+        return $this->within($value, \PHP_FLOAT_MIN, \INF, $find);
+    }
+
+    /**
+     * A function of numbers that has no value elsewhere.
+     *
+     * @param \Closure(float): float $find
+     */
+    private function within(mixed $value, float $least, float $most, \Closure $find): float
+    {
+        $number = (float) self::number($value);
+
+        return $number >= $least && $number <= $most ? $find($number) : ($this->isStrict() ? throw new RunError('outside_of_function') : $find($number));
+    }
+
+    /** Whether a function stops where it has no value. */
+    protected function isStrict(): bool
+    {
+        return false;
+    }
+
+    public function degrees(mixed $value): float
+    {
+        return (float) self::number($value) * (180 / \M_PI);
+    }
+
+    public function commonDivisor(mixed $one, mixed $other): int|float|BigInteger
+    {
+        [$one, $other] = [abs(self::whole($one)), abs(self::whole($other))];
+        while (0 !== $other) {
+            [$one, $other] = [$other, $one % $other];
+        }
+
+        return $this->count_($one);
+    }
+
+    public function factorial(mixed $value): mixed
+    {
+        $number = self::whole($value);
+        if ($number < 0 || $number > 1000) {
+            throw new RunError('outside_of_function');
+        }
+        $product = $this->count_(1);
+        for ($factor = 2; $factor <= $number; ++$factor) {
+            $product = $this->grown($product, $factor);
+        }
+
+        return $product;
+    }
+
+    /** A product that may need more than 32 bits. */
+    protected function grown(mixed $product, int $factor): mixed
+    {
+        return $this->multiply($product, $this->count_($factor));
+    }
+
+    public function sign(mixed $value): int|float
+    {
+        return $this->count_(self::number($value) <=> 0);
+    }
+
+    public function infinity(): float
+    {
+        return \INF;
+    }
+
+    public function notANumber(): float
+    {
+        return \NAN;
+    }
+
+    public function euler(): float
+    {
+        return \M_E;
     }
 
     public function sine(mixed $value): float

@@ -149,6 +149,9 @@ final class PythonValues extends Values
     /** Whole numbers of any size are compared as they are, beside a float as floats. */
     protected function order(mixed $a, mixed $b): ?int
     {
+        if ($a instanceof ListValue && $b instanceof ListValue) {
+            return $this->listOrder($a, $b);
+        }
         if (!$a instanceof BigInteger && !$b instanceof BigInteger) {
             return null;
         }
@@ -184,6 +187,10 @@ final class PythonValues extends Values
 
     public function toNumber(mixed $value): float
     {
+        if (\is_string($value) && 1 === preg_match('/^\s*([+-]?)(?:inf(?:inity)?|(nan))\s*$/iD', $value, $match)) {
+            return isset($match[2]) ? \NAN : ('-' === $match[1] ? -\INF : \INF);
+        }
+
         return $value instanceof BigInteger ? Whole::float($value) : parent::toNumber($value);
     }
 
@@ -220,6 +227,16 @@ final class PythonValues extends Values
         return $value instanceof BigInteger || parent::truth($value);
     }
 
+    protected function isStrict(): bool
+    {
+        return true;
+    }
+
+    protected function readsOn(): bool
+    {
+        return false;
+    }
+
     private static function divisor(mixed $b): int|float|BigInteger
     {
         $b = self::operand($b);
@@ -232,6 +249,9 @@ final class PythonValues extends Values
     {
         if (\is_bool($value)) {
             return $value ? 'True' : 'False';
+        }
+        if ($value instanceof ListValue && $value->fixed) {
+            return '('.implode(', ', array_map($this->display(...), $value->items)).(1 === \count($value->items) ? ',)' : ')');
         }
         if ($value instanceof ListValue) {
             return '['.implode(', ', array_map($this->display(...), $value->items)).']';

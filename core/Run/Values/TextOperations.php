@@ -52,6 +52,34 @@ trait TextOperations
         return trim(self::text_($text), " \t\n\r\v\f");
     }
 
+    public function trimmedLeft(mixed $text): string
+    {
+        return ltrim(self::text_($text), " \t\n\r\v\f");
+    }
+
+    public function trimmedRight(mixed $text): string
+    {
+        return rtrim(self::text_($text), " \t\n\r\v\f");
+    }
+
+    /** Zeros stand behind a sign. */
+    public function zeroFilled(mixed $text, mixed $length): string
+    {
+        $text = self::text_($text);
+        $sign = 1 === preg_match('/^[+-]/', $text) ? $text[0] : '';
+
+        return $sign.str_repeat('0', max(0, $this->missing_($text, $length))).substr($text, \strlen($sign));
+    }
+
+    /** Of an odd number of spaces more stand on the left where the whole length is odd, too, as CPython puts them. */
+    public function centred(mixed $text, mixed $length): string
+    {
+        $missing = max(0, $this->missing_($text, $length));
+        $left = intdiv($missing, 2) + ($missing & self::whole($length) & 1);
+
+        return str_repeat(' ', $left).self::text_($text).str_repeat(' ', $missing - $left);
+    }
+
     public function words(mixed $text): ListValue
     {
         return new ListValue(preg_split('/\s+/', self::text_($text), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
@@ -72,7 +100,7 @@ trait TextOperations
     public function joined(mixed $list, mixed $separator): string
     {
         $parts = [];
-        foreach (self::list_($list)->items as $item) {
+        foreach ($this->over($list) as $item) {
             $parts[] = $this->part($item);
         }
 
@@ -123,6 +151,37 @@ trait TextOperations
     public function isLetters(mixed $text): bool
     {
         return 1 === preg_match('/^\p{L}+$/uD', self::text_($text));
+    }
+
+    public function isUpper(mixed $text): bool
+    {
+        $text = self::text_($text);
+
+        return 1 === preg_match('/\p{Lu}/u', $text) && 1 !== preg_match('/\p{Ll}/u', $text);
+    }
+
+    public function isLower(mixed $text): bool
+    {
+        $text = self::text_($text);
+
+        return 1 === preg_match('/\p{Ll}/u', $text) && 1 !== preg_match('/\p{Lu}/u', $text);
+    }
+
+    public function isSpace(mixed $text): bool
+    {
+        return 1 === preg_match('/^\s+$/D', self::text_($text));
+    }
+
+    public function isPlain(mixed $text): bool
+    {
+        return 1 === preg_match('/^[\p{L}\p{Nd}]+$/uD', self::text_($text));
+    }
+
+    public function lettersBetween(mixed $from, mixed $to): ListValue
+    {
+        [$from, $to] = [(int) mb_ord(self::text_($from)), (int) mb_ord(self::text_($to))];
+
+        return new ListValue($from > $to ? [] : array_map(static fn (int $code): string => (string) mb_chr($code), range($from, min($to, $from + self::MOST_ITEMS))));
     }
 
     public function paddedLeft(mixed $text, mixed $length, mixed $with): string

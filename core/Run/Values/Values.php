@@ -124,9 +124,21 @@ abstract class Values
         return (\is_bool($a) ? (int) $a : $a) == (\is_bool($b) ? (int) $b : $b);
     }
 
+    /** Whether two values are the same to JavaScript's `==`, which takes a text for the number it spells. */
+    public function alike(mixed $a, mixed $b): bool
+    {
+        if (\is_string($a) !== \is_string($b) && (\is_int($a) || \is_float($a) || \is_int($b) || \is_float($b))) {
+            [$text, $number] = \is_string($a) ? [$a, $b] : [$b, $a];
+
+            return \is_string($text) && is_numeric(trim($text)) && (float) trim($text) === (float) self::number($number);
+        }
+
+        return $this->equal($a, $b);
+    }
+
     protected function sameThing(mixed $a, mixed $b): bool
     {
-        if ($a instanceof ListValue && $b instanceof ListValue && \count($a->items) === \count($b->items)) {
+        if ($a instanceof ListValue && $b instanceof ListValue && \count($a->items) === \count($b->items) && $a->fixed === $b->fixed) {
             foreach ($a->items as $index => $item) {
                 if (!$this->equal($item, $b->items[$index])) {
                     return false;
@@ -165,6 +177,21 @@ abstract class Values
     protected function order(mixed $a, mixed $b): ?int
     {
         return null;
+    }
+
+    /** Lists are compared item by item, the first difference decides. */
+    final protected function listOrder(ListValue $a, ListValue $b): int
+    {
+        foreach ($a->items as $index => $item) {
+            if (!\array_key_exists($index, $b->items)) {
+                return 1;
+            }
+            if (!$this->equal($item, $b->items[$index])) {
+                return $this->less($item, $b->items[$index]) ? -1 : 1;
+            }
+        }
+
+        return \count($a->items) <=> \count($b->items);
     }
 
     /** A value that is compared by its size. */

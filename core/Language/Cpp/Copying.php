@@ -1,0 +1,157 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Typing\ChangedParameters;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * Says in a program that was read from C++ what C++ does without a word: lists and maps are copied wherever they get
+ * another name (C++17, 11.6), and texts are changed in place.
+ */
+final class Copying
+{
+    private function __construct(private readonly Program $program, private readonly Types $types)
+    {
+    }
+
+    public static function told(Program $program, Types $types): Program
+    {
+        $copying = new self($program, $types);
+        $part = static fn (Statement $row): Statement => $copying->row($row, $row instanceof FunctionDefinition ? $row : $program->script);
+        $script = $part($program->script);
+        \assert($script instanceof Script);
+
+        return $program->withFunctions(array_map($part, $program->functions))->withScript($script)->withBelow(array_map($part, $program->below));
+    }
+
+    private function row(Statement $row, FunctionDefinition|Script $scope): Statement
+    {
+        $inside = $row instanceof FunctionDefinition ? $row : $scope;
+        foreach ($row->bodies() as $name => $body) {
+            $row = $row->withBody($name, new Block(array_map(fn (Statement $inner): Statement => $this->row($inner, $inside), $body->statements)));
+        }
+        foreach ($row->blanks() as $name => $value) {
+            $made = Walk::mapExpression($value, fn (Expression $part): Expression => $this->expression($part, $scope));
+            $row = $made == $value ? $row : $row->withBlank($name, $made);
+        }
+
+        return match (true) {
+            $row instanceof SetVariable && TypeKind::Truth === $this->types->variable($scope, $row->variable)->kind && $this->types->expression($scope, $row->value)->isNumeric() => $row->withBlank('value', new Operation('to_truth', [$row->value])),
+            $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
+            $row instanceof Perform => $this->performed($row, $scope),
+            $row instanceof OwnCall => $row->withArguments($this->handed($row->function, $row->arguments, $scope)),
+            default => $row,
+        };
+    }
+
+    private function expression(Expression $value, FunctionDefinition|Script $scope): Expression
+    {
+        if ($value instanceof OwnValue) {
+            return new OwnValue($value->function, $this->handed($value->function, $value->arguments, $scope));
+        }
+        if ($value instanceof ListLiteral) {
+            return new ListLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->items));
+        }
+        if ($value instanceof MapLiteral) {
+            return new MapLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->entries));
+        }
+        if ($value instanceof Operation && 'filled' === $value->key && $this->isContainer($value->arguments[1], $scope)) {
+            // Each item is a list of its own.
+            return new Collected($value->arguments[1], 'turn', new Operation('numbers', [new NumberLiteral(0), $value->arguments[0], new NumberLiteral(1)]));
+        }
+
+        return $value;
+    }
+
+    private function isContainer(Expression $value, FunctionDefinition|Script $scope): bool
+    {
+        $type = $this->types->expression($scope, $value);
+
+        return $type->isList() || $type->isMap();
+    }
+
+    private function copied(Expression $value, FunctionDefinition|Script $scope): Expression
+    {
+        return ($value instanceof VariableRead || $value instanceof Item) && $this->isContainer($value, $scope) ? new Operation('copied', [$value]) : $value;
+    }
+
+    /**
+     * Arguments that a function takes by value and changes.
+     *
+     * @param list<Expression> $arguments
+     *
+     * @return list<Expression>
+     */
+    private function handed(string $name, array $arguments, FunctionDefinition|Script $scope): array
+    {
+        $function = $this->program->functionNamed($name);
+        $handed = [];
+        foreach ($arguments as $index => $argument) {
+            $parameter = $function->parameters[$index] ?? null;
+            $isChanged = null !== $function && null !== $parameter && isset($function->types[$parameter]) && !str_ends_with($function->types[$parameter], '&') && ChangedParameters::isChanged($this->program, $function, $parameter);
+            $handed[] = $isChanged ? $this->copied($argument, $scope) : $argument;
+        }
+
+        return $handed;
+    }
+
+    /** Lists take copies; a text is changed in place, which no other language does. */
+    private function performed(Perform $row, FunctionDefinition|Script $scope): Statement
+    {
+        $operation = $row->value;
+        if (!$operation instanceof Operation) {
+            return $row;
+        }
+        $first = $operation->arguments[0] ?? null;
+        if ($first instanceof VariableRead && TypeKind::Text === $this->types->variable($scope, $first->name)->kind) {
+            $arguments = $operation->arguments;
+            $value = match ($operation->key) {
+                'append' => null,
+                'drop_last' => new Slice($first, new NothingLiteral(), new NumberLiteral(-1)),
+                'clear' => new TextLiteral(''),
+                default => $operation,
+            };
+            if (null === $value) {
+                return new ChangeVariable($row->id, $first->name, $arguments[1], $row->off, Operator::Join);
+            }
+
+            return $value === $operation ? $row : new SetVariable($row->id, $first->name, $value, $row->off);
+        }
+        if (\in_array($operation->key, ['append', 'prepend', 'insert'], true)) {
+            $last = \count($operation->arguments) - 1;
+
+            return new Perform($row->id, new Operation($operation->key, array_map(fn (Expression $argument, int $index): Expression => $index === $last ? $this->copied($argument, $scope) : $argument, $operation->arguments, array_keys($operation->arguments))), $row->off);
+        }
+
+        return $row;
+    }
+}

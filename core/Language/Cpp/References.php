@@ -1,0 +1,52 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** `for (int &x : beds) x *= 2;` changes the items themselves, which the other languages reach by their places (C++17, 9.5.4). */
+final class References
+{
+    public static function areChanged(Block $body, string $name): bool
+    {
+        foreach (Walk::live($body->statements) as $row) {
+            if (\in_array($name, $row->assigned(), true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The rows with the item in place of the name that stands for it. */
+    public static function changed(Block $body, string $name, Item $item): Block
+    {
+        return new Block(array_map(static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $inner): Statement => self::row($inner, $name, $item)), $body->statements));
+    }
+
+    private static function row(Statement $row, string $name, Item $item): Statement
+    {
+        $put = static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $name ? $item : $part;
+        foreach ($row->blanks() as $blank => $value) {
+            $row = $row->withBlank($blank, Walk::mapExpression($value, $put));
+        }
+        if ($row instanceof SetVariable && $row->variable === $name) {
+            return new SetItem($row->id, $item, $row->value, null, $row->off);
+        }
+        if ($row instanceof ChangeVariable && $row->variable === $name) {
+            return new SetItem($row->id, $item, $row->amount, $row->operator, $row->off);
+        }
+
+        return $row;
+    }
+}

@@ -1,0 +1,238 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/**
+ * Names that a block declares again for itself, where the one around it goes on meaning something else (ECMA-262, 14.2;
+ * C++17, 6.3.10). A program has one variable of a name, so that the inner one gets a name of its own: within its block,
+ * its name is read as another one. The text stays as it is.
+ */
+final class Shadows
+{
+    private const CPP_TYPES = ['int', 'double', 'float', 'bool', 'char', 'string', 'auto', 'long', 'size_t', '>', '&'];
+
+    /** @var list<array{array<string, true>, bool, int}> names, whether a function begins here, the last token of the scope */
+    private array $frames;
+    /** @var list<array{int, int, string, string}> from and until which offset a name means another one */
+    private array $found = [];
+
+    /** @param list<Token> $tokens without spaces and remarks */
+    private function __construct(private readonly array $tokens, private readonly Language $language)
+    {
+        $this->frames = [[[], true, \count($tokens)]];
+    }
+
+    /**
+     * @param list<Token> $tokens without spaces and remarks
+     *
+     * @return list<array{int, int, string, string}> from and until which offset a name means another one, and which
+     */
+    public static function of(array $tokens, Language $language): array
+    {
+        $shadows = new self($tokens, $language);
+        $shadows->find();
+
+        return $shadows->found;
+    }
+
+    /** @param list<array{int, int, string, string}> $shadows */
+    public static function renamed(Token $token, array $shadows): Token
+    {
+        if (TokenKind::Name === $token->kind) {
+            foreach (array_reverse($shadows) as [$from, $until, $name, $other]) {
+                if ($token->text === $name && $token->offset >= $from && $token->offset <= $until) {
+                    return new Token($token->kind, $other, $token->offset);
+                }
+            }
+        }
+
+        return $token;
+    }
+
+    private function find(): void
+    {
+        foreach ($this->tokens as $index => $token) {
+            while (\count($this->frames) > 1 && $index > $this->frames[\count($this->frames) - 1][2]) {
+                array_pop($this->frames);
+            }
+            if ('for' === $token->text && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1)) {
+                $this->frames[] = [[], false, $this->endOfBody($index + 1)];
+            } elseif ('{' === $token->text && TokenKind::Sign === $token->kind) {
+                $before = $this->text($index - 1);
+                $isFunction = '=>' === $before || ')' === $before && $this->opensFunction($index - 1);
+                $this->frames[] = [$isFunction ? $this->parameters($index - 1) : [], $isFunction, $this->closing($index) ?? \count($this->tokens)];
+            } elseif (TokenKind::Name === $token->kind && $this->isDeclared($index)) {
+                $this->declare($index, $token);
+            }
+        }
+    }
+
+    private function text(int $index): string
+    {
+        $token = $this->tokens[$index] ?? null;
+
+        return null === $token || TokenKind::Text === $token->kind ? '' : $token->text;
+    }
+
+    private function isDeclared(int $index): bool
+    {
+        $before = $this->text($index - 1);
+        if (Language::JavaScript === $this->language) {
+            return 'let' === $before || 'const' === $before;
+        }
+
+        return \in_array($before, self::CPP_TYPES, true) && \in_array($this->text($index + 1), ['=', ';', ',', '{', '[', ':', '('], true)
+            && ('>' !== $before && '&' !== $before || $this->endsType($index - 1));
+    }
+
+    /** Whether `>` or `&` belongs to a type: it stands behind one at the start of a row, or in a header. */
+    private function endsType(int $index): bool
+    {
+        $depth = 0;
+        for (; $index >= 0; --$index) {
+            $text = $this->text($index);
+            $depth += '>' === $text ? 1 : ('<' === $text ? -1 : 0);
+            if (0 === $depth && '&' !== $text && '<' !== $text) {
+                return \in_array($text, ['vector', 'map', 'optional', 'array', 'int', 'double', 'float', 'bool', 'char', 'string', 'auto', 'long', '>'], true);
+            }
+            if (0 === $depth && '<' === $text) {
+                return \in_array($this->text($index - 1), ['vector', 'map', 'optional', 'array', 'unordered_map'], true);
+            }
+        }
+
+        return false;
+    }
+
+    private function declare(int $index, Token $token): void
+    {
+        $last = \count($this->frames) - 1;
+        if ('(' === $this->text($index + 1) && Language::Cpp === $this->language && '{' === $this->text(($this->closing($index + 1) ?? $index) + 1)) {
+            return;
+        }
+        $name = $token->text;
+        for ($at = $last - 1; $at >= 0 && !$this->frames[$last][1]; --$at) {
+            if (isset($this->frames[$at][0][$name])) {
+                $this->shadow($token, $this->frames[$last][2]);
+
+                return;
+            }
+            if ($this->frames[$at][1] && isset($this->frames[0][0][$name])) {
+                $this->shadow($token, $this->frames[$last][2]);
+
+                return;
+            }
+            if ($this->frames[$at][1]) {
+                break;
+            }
+        }
+        if ($this->frames[$last][1] && 1 === $last && isset($this->frames[0][0][$name]) && $this->isMain()) {
+            $this->shadow($token, $this->frames[$last][2]);
+
+            return;
+        }
+        $this->frames[$last][0][$name] = true;
+    }
+
+    /** What `main` declares is the program's here, as are the variables outside of it. */
+    private function isMain(): bool
+    {
+        foreach ($this->tokens as $index => $token) {
+            if ('main' === $token->text && '(' === $this->text($index + 1)) {
+                $brace = ($this->closing($index + 1) ?? $index) + 1;
+
+                return $this->closing($brace) === $this->frames[1][2];
+            }
+        }
+
+        return false;
+    }
+
+    private function shadow(Token $token, int $last): void
+    {
+        $texts = array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true);
+        foreach ($this->found as [, , , $other]) {
+            $texts[$other] = true;
+        }
+        for ($number = 2; isset($texts["{$token->text}_$number"]); ++$number);
+        $end = $this->tokens[min($last, \count($this->tokens) - 1)];
+        $this->found[] = [$token->offset, $end->offset + \strlen($end->text), $token->text, "{$token->text}_$number"];
+    }
+
+    /** Whether the round brackets before a brace hold the parameters of a function. */
+    private function opensFunction(int $closing): bool
+    {
+        $opening = $this->opening($closing);
+        $before = null === $opening ? '' : $this->text($opening - 1);
+
+        return null !== $opening && (']' === $before || !\in_array($before, ['if', 'while', 'for', 'switch', 'catch'], true));
+    }
+
+    /** @return array<string, true> */
+    private function parameters(int $closing): array
+    {
+        $closing -= '=>' === $this->text($closing) ? 1 : 0;
+        $names = [];
+        for ($index = $this->opening($closing) ?? $closing; $index < $closing; ++$index) {
+            if (TokenKind::Name === ($this->tokens[$index]->kind ?? null) && \in_array($this->text($index + 1), [',', ')', '=', '['], true)) {
+                $names[$this->tokens[$index]->text] = true;
+            }
+        }
+
+        return $names;
+    }
+
+    private function endOfBody(int $opening): int
+    {
+        $closing = $this->closing($opening);
+        if (null === $closing) {
+            return \count($this->tokens);
+        }
+        for ($index = $closing + 1; $index < \count($this->tokens); ++$index) {
+            $text = $this->text($index);
+            if (\in_array($text, ['(', '[', '{'], true)) {
+                $index = $this->closing($index) ?? \count($this->tokens);
+                if ('{' === $text) {
+                    return $index;
+                }
+            } elseif (';' === $text) {
+                return $index;
+            }
+        }
+
+        return \count($this->tokens);
+    }
+
+    private function closing(int $index): ?int
+    {
+        return $this->partner($index, 1);
+    }
+
+    private function opening(int $index): ?int
+    {
+        return $this->partner($index, -1);
+    }
+
+    /** @param 1|-1 $direction */
+    private function partner(int $index, int $direction): ?int
+    {
+        $depth = 0;
+        for (; isset($this->tokens[$index]); $index += $direction) {
+            if (TokenKind::Sign !== $this->tokens[$index]->kind) {
+                continue;
+            }
+            $text = $this->tokens[$index]->text;
+            $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
+            if (0 === $depth) {
+                return $index;
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,82 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Typing;
+
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * Whether a function changes what a list or map holds that is handed to it, itself or by handing it on: C++ has to
+ * take it by reference where the other languages share it.
+ */
+final class ChangedParameters
+{
+    /** @param array<string, true> $seen functions and parameters that are being looked at */
+    public static function isChanged(Program $program, FunctionDefinition $function, string $parameter, array $seen = []): bool
+    {
+        $key = "$function->name:$parameter";
+        if (isset($seen[$key])) {
+            return false;
+        }
+        $seen[$key] = true;
+        foreach ($program->rowsOf($function) as $row) {
+            $targets = $row instanceof SetItem ? [$row->target] : ($row instanceof SetSeveral ? $row->targets : []);
+            foreach ($targets as $target) {
+                if ($target instanceof Item && self::root($target) === $parameter) {
+                    return true;
+                }
+            }
+            if ($row instanceof OwnCall && self::isHandedOn($program, $row->function, $row->arguments, $parameter, $seen)) {
+                return true;
+            }
+            foreach (Walk::expressionsOf($row) as $expression) {
+                $first = $expression instanceof Operation && true === ValueOperations::find($expression->key)?->hasEffect() ? $expression->arguments[0] ?? null : null;
+                if (null !== $first && self::root($first) === $parameter || $expression instanceof OwnValue && self::isHandedOn($program, $expression->function, $expression->arguments, $parameter, $seen)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Expression>    $arguments
+     * @param array<string, true> $seen
+     */
+    private static function isHandedOn(Program $program, string $name, array $arguments, string $parameter, array $seen): bool
+    {
+        $function = $program->functionNamed($name);
+        foreach (null === $function ? [] : $arguments as $index => $argument) {
+            $to = $function->parameters[$index] ?? null;
+            $isCopied = null !== $to && isset($function->types[$to]) && !str_ends_with($function->types[$to], '&');
+            if (null !== $function && null !== $to && !$isCopied && self::root($argument) === $parameter && self::isChanged($program, $function, $to, $seen)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The variable that holds an item, however deep. */
+    private static function root(Expression $value): ?string
+    {
+        while ($value instanceof Item) {
+            $value = $value->container;
+        }
+
+        return $value instanceof VariableRead ? $value->name : null;
+    }
+}
