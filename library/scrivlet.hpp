@@ -32,6 +32,7 @@
 #include <utility>
 #include <vector>
 
+using std::abs;
 using std::cin;
 using std::cout;
 using std::count;
@@ -1335,11 +1336,6 @@ T first_of(const vector<T>& list, F condition) {
     }
     throw std::out_of_range("nothing is found");
 }
-inline string in_base(long long number, int base) {
-    string digits;
-    for (long long rest = number < 0 ? -number : number; rest > 0 || digits.empty(); rest /= base) digits.insert(0, 1, "0123456789abcdefghijklmnopqrstuvwxyz"[rest % base]);
-    return number < 0 ? "-" + digits : digits;
-}
 inline int last_position(const string& text, const string& part) {
     const auto at = text.rfind(part);
     return at == string::npos ? -1 : int(at);
@@ -1360,6 +1356,21 @@ bool alike(const T& one, const U& other) {
         return one == other;
     }
 }
+template <typename K, typename T>
+T popped(map<K, T>& from, const K& key) {
+    const T value = from.at(key);
+    from.erase(key);
+    return value;
+}
+template <typename T>
+T popped(map<string, T>& from, const char* key) {
+    return popped(from, string(key));
+}
+inline string with_letter(string text, int place, char letter) {
+    text.at(place) = letter;
+    return text;
+}
+inline string with_letter(string text, int place, const string& letter) { return text.replace(place, 1, letter); }
 inline vector<char> letters_between(char from, char to) {
     vector<char> all;
     for (int letter = from; letter <= to; letter++) all.push_back(char(letter));
@@ -1384,6 +1395,11 @@ inline string fixed(double value, int digits) {
     std::snprintf(text, sizeof text, "%.*f", digits, value);
     return text;
 }
+inline string in_base(long long number, int base) {
+    string digits;
+    for (long long rest = number < 0 ? -number : number; rest > 0 || digits.empty(); rest /= base) digits.insert(0, 1, "0123456789abcdefghijklmnopqrstuvwxyz"[rest % base]);
+    return number < 0 ? "-" + digits : digits;
+}
 template <typename T>
 string formatted(const T& value, const string& form) {
     string fill = " ", align, precision, width, type;
@@ -1402,7 +1418,9 @@ string formatted(const T& value, const string& form) {
     string text = to_text(value);
     constexpr bool isNumber = std::is_arithmetic_v<T> && !std::is_same_v<T, char> && !std::is_same_v<T, bool>;
     if constexpr (isNumber) {
-        if (type == "%") {
+        if (type == "x" || type == "b") {
+            text = in_base(static_cast<long long>(value), type == "x" ? 16 : 2);
+        } else if (type == "%") {
             text = fixed(double(value) * 100, precision.empty() ? 6 : stoi(precision)) + "%";
         } else if (type == "f") {
             text = fixed(double(value), precision.empty() ? 6 : stoi(precision));

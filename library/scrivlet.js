@@ -1175,6 +1175,8 @@ export function centred(text, length) {
   return " ".repeat(left) + text + " ".repeat(missing - left);
 }
 
+export const withLetter = (text, place, letter) => text.slice(0, place) + letter + text.slice(place + 1);
+
 const order = (a, b) => (a < b ? -1 : b < a ? 1 : 0);
 
 export const sortBy = (list, key) => void list.sort((a, b) => order(key(a), key(b)));

@@ -977,6 +977,10 @@ def alike(one, other):
     return one == other
 
 
+def with_letter(text, place, letter):
+    return text[:place] + letter + text[place + 1 :]
+
+
 def letters_between(first, last):
     return [chr(code) for code in range(ord(first), ord(last) + 1)]
 

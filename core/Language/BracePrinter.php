@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Typing\Declarations;
-use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\Steady;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -99,12 +98,15 @@ abstract class BracePrinter extends Printer
         foreach ($loop->variables as $name) {
             $private = $private && $this->declarations->isInHeader($name);
         }
-        if ($private || 1 < \count($loop->variables)) {
+        if ($private) {
             $this->line($loop, 'head', 'for ('.$this->eachHeader($loop, true).') {');
         } else {
-            $item = $this->makeUp('item');
-            $this->line($loop, 'head', 'for ('.$this->eachHeader(new EachLoop($loop->id, [$item], $loop->over, $loop->body), false).') {');
-            $this->inside(fn () => $this->line($loop, 'enter', $this->name($loop->variables[0])." = $item;"));
+            // The names go on meaning something behind the loop.
+            $items = array_map(fn (string $name): string => $this->makeUp(1 === \count($loop->variables) ? 'item' : 'next_'.$name), $loop->variables);
+            $this->line($loop, 'head', 'for ('.$this->eachHeader(new EachLoop($loop->id, $items, $loop->over, $loop->body), false).') {');
+            foreach ($items as $index => $item) {
+                $this->inside(fn () => $this->line($loop, 'enter', $this->name($loop->variables[$index])." = $item;"));
+            }
         }
         $this->braces($loop, $loop->body);
     }

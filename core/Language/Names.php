@@ -165,7 +165,7 @@ final class Names
     /** Names of our own library that stand outside of every function. */
     private const IN_LIBRARY = 'alike all_hold announce any_holds ask ask_word backwards barrow capitalized centred chance chosen cin code common_divisor collected concatenated contains copied cout degrees ends factorial filtered first_of fixed flattened floor_div floor_mod formatted getline greatest greatest_by in_base index_in is_digits is_letters is_lower is_plain is_space is_upper item join '
         .'joined keys lantern last_position least least_by letters letters_between lower make_tuple map_of max_element merged min_element mower nib nullopt numbered numbers occurrences padded_left padded_right paired popped position radians random_between reduced remove_value repeated replaced replaced_first '
-        .'rounded rounded_even rounded_to shifted shuffle sign slice sort_as_texts sort_by sort_down_by sorted sorted_as_texts sorted_by sorted_down sorted_down_by split starts stepped stod stoi stoll taken_apart_at title to_string to_text total trimmed trimmed_left trimmed_right update upper value_or values wait when_announced words zero_filled endl';
+        .'rounded rounded_even rounded_to shifted shuffle sign slice sort_as_texts sort_by sort_down_by sorted sorted_as_texts sorted_by sorted_down sorted_down_by split starts stepped stod stoi stoll taken_apart_at title to_string to_text total trimmed trimmed_left trimmed_right update upper value_or values wait when_announced with_letter words zero_filled endl';
 
     /** Small letters without accents: a wrong accent is one mistake, not two bytes. */
     private static function plain(string $name): string

@@ -464,6 +464,18 @@ abstract class Printer
         };
     }
 
+    /** `a = b = 0`, where all of several names get the same value. */
+    final protected function chain(SetSeveral $set): ?string
+    {
+        $value = $set->values[0];
+        $isFixed = $value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral;
+        if (!$isFixed || 2 > \count($set->values) || [] !== array_filter($set->values, static fn (Expression $other): bool => $other != $value)) {
+            return null;
+        }
+
+        return implode(' = ', array_map(fn (Expression $target): string => $this->expression($target), $set->targets)).' = '.$this->expression($value);
+    }
+
     /** What stands left of the sign when an item gets a value. */
     protected function itemTarget(SetItem $set): string
     {

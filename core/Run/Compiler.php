@@ -285,14 +285,15 @@ final class Compiler
         $row = \count($this->rows);
         $step = $this->step($loop);
         [$item, $first] = [$this->temporary(), $this->temporary()];
-        $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->pairs(').$this->expression($loop->over).')';
-        $body = $this->places->perhaps(function () use ($loop, $item): string {
+        $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->expression($loop->over).')';
+        $apart = 1 === \count($loop->variables) ? '' : "$item = \$v->apart($item, ".\count($loop->variables).");\n";
+        $body = $this->places->perhaps(function () use ($loop, $item, $apart): string {
             $assign = 1 === \count($loop->variables) ? $this->assign($loop->variables[0], $item) : '';
             foreach (1 === \count($loop->variables) ? [] : $loop->variables as $index => $name) {
                 $assign .= $this->assign($name, "{$item}[$index]");
             }
 
-            return $assign.$this->inLoop($loop->body);
+            return $apart.$assign.$this->inLoop($loop->body);
         });
 
         return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
@@ -318,10 +319,6 @@ final class Compiler
             throw new \LogicException('Only an item is set.');
         }
         $container = $target->container;
-        if (Language::Cpp === $this->language && $container instanceof VariableRead && $this->types->expression($this->part, $container)->isTextual()) {
-            return $this->assign($container->name, '$v->withLetter('.$this->expression($container).', '.$this->expression($target->index).", $value)");
-        }
-
         $changed = $container instanceof VariableRead ? $this->changed($container->name) : '';
         if (Language::JavaScript === $this->language) {
             return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n".$changed;
@@ -734,8 +731,9 @@ final class Compiler
         $over = '$v->over('.$this->expression($collected->over).')';
         $before = $this->inner;
         $item = $this->inner[$collected->variable] = '$c'.\count($this->inner);
-        $value = $this->expression($collected->value);
-        $filter = null === $collected->condition ? null : $this->truth($collected->condition);
+        $names = $this->types->itemOf($this->part, $collected);
+        $value = $this->types->inside($names, fn (): string => $this->expression($collected->value));
+        $filter = null === $collected->condition ? null : $this->types->inside($names, fn (): string => $this->truth($collected->condition));
         $this->inner = $before;
 
         return '$v->list(array_map(fn ('.$item.') => '.$value.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';

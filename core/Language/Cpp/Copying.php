@@ -65,6 +65,7 @@ final class Copying
         }
 
         return match (true) {
+            $row instanceof SetItem && $row->target instanceof Item && TypeKind::Text === $this->types->expression($scope, $row->target->container)->kind => $this->lettered($row, $row->target),
             $row instanceof SetVariable && TypeKind::Truth === $this->types->variable($scope, $row->variable)->kind && $this->types->expression($scope, $row->value)->isNumeric() => $row->withBlank('value', new Operation('to_truth', [$row->value])),
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
             $row instanceof Perform => $this->performed($row, $scope),
@@ -122,6 +123,19 @@ final class Copying
         }
 
         return $handed;
+    }
+
+    /** A letter put into a text makes another text, which the place of the old one gets. */
+    private function lettered(SetItem $row, Item $target): Statement
+    {
+        $text = $target->container;
+        $value = new Operation('with_letter', [$text, $target->index, null === $row->operator ? $row->value : new Operation('letter', [new Binary($row->operator, new Operation('code', [$target]), $row->value)])]);
+
+        return match (true) {
+            $text instanceof VariableRead => new SetVariable($row->id, $text->name, $value, $row->off),
+            $text instanceof Item => new SetItem($row->id, $text, $value, null, $row->off),
+            default => $row,
+        };
     }
 
     /** Lists take copies; a text is changed in place, which no other language does. */

@@ -602,18 +602,8 @@ abstract class CppExpressions extends BraceExpressions
             case 'at':
                 return 1 === $count && null !== $first ? new Item($receiver, $first, true) : null;
             case 'substr':
-                if (1 === $count && null !== $first) {
-                    return new Slice($receiver, $first, new NothingLiteral());
-                }
-                if (2 === $count && null !== $first) {
-                    $length = $arguments[1]->value;
-                    $isStart = $first instanceof NumberLiteral && 0 === $first->value;
-
-                    return new Slice($receiver, $isStart ? new NothingLiteral() : $first, match (true) {
-                        $isStart => $length,
-                        $first instanceof NumberLiteral && $length instanceof NumberLiteral => new NumberLiteral($first->value + $length->value),
-                        default => new Binary(Operator::Add, $first, $length),
-                    });
+                if (2 === $count && $first instanceof NumberLiteral && 0 === $first->value) {
+                    return new Slice($receiver, new NothingLiteral(), $arguments[1]->value);
                 }
 
                 return null;

@@ -1113,7 +1113,8 @@ final class CppParser extends CppExpressions
                     $inner = $inner->container;
                 }
                 $type = TypeNames::read($inner instanceof VariableRead ? $this->types[$this->scope][$inner->name] ?? $this->types[''][$inner->name] ?? '' : '');
-                for (; null !== $type->element; $type = $type->element);
+                for (; null !== $type->element; $type = $type->element) {
+                }
                 $rows[] = new SetItem($this->newId(), $target, $type->isTextual() ? $word : new Operation(StaticType::number() === $type ? 'to_number' : ($type->isWide() ? 'to_long' : 'to_whole'), [$word]));
             } else {
                 $this->fail('assign_to_value', $token, ['text' => $token->text ?? '']);
@@ -1227,7 +1228,8 @@ final class CppParser extends CppExpressions
     private function madeUp(string $wish): string
     {
         $names = array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true) + array_fill_keys(array_merge([], ...array_values($this->pairs)), true);
-        for ($number = 1, $name = $wish; isset($names[$name]); $name = $wish.++$number);
+        for ($number = 1, $name = $wish; isset($names[$name]); $name = $wish.++$number) {
+        }
 
         return $name;
     }

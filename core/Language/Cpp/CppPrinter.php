@@ -6,7 +6,6 @@ namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
-use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\BracePrinter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
@@ -292,6 +291,10 @@ final class CppPrinter extends BracePrinter
 
     protected function setSeveral(SetSeveral $set): string
     {
+        $chain = $this->chain($set);
+        if (null !== $chain) {
+            return $chain;
+        }
         [$first, $second] = [$set->targets[0], $set->targets[1] ?? $set->targets[0]];
         if (2 === \count($set->targets) && 2 === \count($set->values) && $first == $set->values[1] && $second == $set->values[0]) {
             return $this->call('swap', [$first, $second]);
@@ -351,6 +354,14 @@ final class CppPrinter extends BracePrinter
     {
         $first = $operation->arguments[0] ?? null;
 
+        if (\in_array($operation->key, ['smaller', 'larger'], true) && 2 === \count($operation->arguments)) {
+            // Both have to be of one type (C++17, 28.7.8).
+            $types = array_map(fn (Expression $argument): string => TypeNames::write($this->type($argument)), $operation->arguments);
+            if ($types[0] !== $types[1]) {
+                return ('smaller' === $operation->key ? 'min<' : 'max<').TypeNames::write($this->type($operation)).'>('.$this->listed($operation->arguments).')';
+            }
+        }
+
         return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
     }
 
@@ -404,16 +415,9 @@ final class CppPrinter extends BracePrinter
     private function slice(Slice $slice): string
     {
         $from = $slice->from instanceof NothingLiteral ? new NumberLiteral(0) : $slice->from;
-        if ($this->type($slice->container)->isTextual()) {
-            $length = match (true) {
-                $slice->to instanceof NothingLiteral && $this->type($from)->isNatural() => [],
-                $slice->to instanceof Binary && Operator::Add === $slice->to->operator && $slice->to->left == $from => [$slice->to->right],
-                $from instanceof NumberLiteral && $slice->to instanceof NumberLiteral && $from->value >= 0 && $slice->to->value >= $from->value => [new NumberLiteral($slice->to->value - $from->value)],
-                default => null,
-            };
-            if (null !== $length) {
-                return $this->lifted($slice->container, self::POSTFIX).'.substr('.$this->listed([$from, ...$length]).')';
-            }
+        // Elsewhere `substr` stops where a text is shorter than that, which no slice does.
+        if ($this->type($slice->container)->isTextual() && $from instanceof NumberLiteral && 0 === $from->value && $this->type($slice->to)->isNatural()) {
+            return $this->lifted($slice->container, self::POSTFIX).'.substr('.$this->listed([$from, $slice->to]).')';
         }
 
         return $this->call('slice', $slice->to instanceof NothingLiteral ? [$slice->container, $from] : [$slice->container, $from, $slice->to]);
@@ -421,8 +425,9 @@ final class CppPrinter extends BracePrinter
 
     private function collected(Collected $collected): string
     {
-        $lambda = fn (Expression $value): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->expression($value).'; }';
-        $text = $this->lifted($collected->over, 0);
+        $names = $this->types->itemOf($this->part, $collected);
+        $lambda = fn (Expression $value): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $this->expression($value)).'; }';
+        $text = $this->lifted($this->type($collected->over)->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, 0);
         if (null !== $collected->condition) {
             $text = "filtered($text, ".$lambda($collected->condition).')';
         }
@@ -489,13 +494,27 @@ final class CppPrinter extends BracePrinter
     protected function set(SetVariable $set): string
     {
         $value = $set->value;
+        if ($value instanceof Operation && 'with_letter' === $value->key && $value->arguments[0] == new VariableRead($set->variable)) {
+            return $this->name($set->variable).'['.$this->expression($value->arguments[1]).'] = '.$this->letterOf($value->arguments[2]);
+        }
         if (!$this->declarations->isAt($set)) {
-            return $this->name($set->variable).' = '.$this->expression($value);
+            return $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
         }
         $type = $set->declared ?? TypeNames::write($this->types->variable($this->part, $set->variable));
         $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression($value));
 
         return $type.' '.$this->name($set->variable).' = '.$text;
+    }
+
+    /** A new list or map is of the type of what it is put into. */
+    private function given(Expression $value, StaticType $type): string
+    {
+        return ($value instanceof ListLiteral || $value instanceof MapLiteral) && ($type->isList() || $type->isMap()) ? TypeNames::write($type).$this->braced($value) : $this->expression($value);
+    }
+
+    private function letterOf(Expression $value): string
+    {
+        return $value instanceof TextLiteral && 1 === \strlen($value->value) ? $this->letter($value->value) : $this->expression($value);
     }
 
     protected function printLine(PrintLine $print): string

@@ -25,14 +25,14 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
-use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Expressions: ECMAScript 2022, clause 13. */
 abstract class JavaScriptExpressions extends BraceExpressions
@@ -438,6 +438,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down', 'sort_by' => null, 'sort_as_texts' => 'sort_down', 'sorted_as_texts' => 'sorted_down'][$receiver->key] ?? null : null;
                 if (null !== $down && $receiver instanceof Operation) {
                     return new Operation($down, $receiver->arguments);
+                }
+                break;
+            case 'split':
+                if (1 === $count && $first == new TextLiteral('')) {
+                    return new Operation('letters', [$receiver]);
                 }
                 break;
             case 'join':

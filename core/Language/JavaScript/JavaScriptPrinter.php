@@ -128,6 +128,10 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function setSeveral(SetSeveral $set): string
     {
+        $chain = $this->chain($set);
+        if (null !== $chain) {
+            return $chain;
+        }
         $values = 1 === \count($set->values) ? $this->expression($set->values[0]) : '['.$this->listed($set->values).']';
 
         return '['.$this->listed($set->targets).'] = '.$values;
@@ -190,13 +194,15 @@ final class JavaScriptPrinter extends BracePrinter
         $name = $this->name($collected->variable);
         $over = $this->type($collected->over);
         $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, self::POSTFIX);
+        $names = $this->types->itemOf($this->part, $collected);
+        $inner = fn (Expression $value): string => $this->types->inside($names, fn (): string => $this->expression($value));
         if (null !== $collected->condition) {
-            $text .= ".filter(($name) => ".$this->expression($collected->condition).')';
+            $text .= ".filter(($name) => ".$inner($collected->condition).')';
         }
 
         return $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
             ? $text
-            : "$text.map(($name) => ".$this->expression($collected->value).')';
+            : "$text.map(($name) => ".$inner($collected->value).')';
     }
 
     protected function operation(Operation $operation, int $around): string

@@ -717,7 +717,7 @@ abstract class ExpressionParser extends Parser
                 return new Perform($this->newId(), $value);
             }
         }
-        $this->mistake($value instanceof Binary && Operator::Equal === $value->operator ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
+        $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
 
         return new Perform($this->newId(), $value);
     }
@@ -727,7 +727,7 @@ abstract class ExpressionParser extends Parser
     {
         $text = substr($this->text, $offset, $end - $offset);
 
-        return $value instanceof Binary && Operator::Equal === $value->operator && 1 === preg_match('/={2,3}/', $text, $match, \PREG_OFFSET_CAPTURE)
+        return ($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key) && 1 === preg_match('/={2,3}/', $text, $match, \PREG_OFFSET_CAPTURE)
             ? [new Replacement($offset + $match[0][1], \strlen($match[0][0]), '=')]
             : [];
     }

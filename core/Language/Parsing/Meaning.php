@@ -127,6 +127,10 @@ final class Meaning
         if ($row instanceof ForLoop) {
             $row = $this->counted($row);
         }
+        if ($row instanceof ChangeVariable && Operator::Add === $row->operator && Language::Python === $this->language && $this->type(new VariableRead($row->variable))->isList()) {
+            // A list grows in place (The Python Language Reference, 7.2.1).
+            return new Perform($row->id, new Operation('extend', [new VariableRead($row->variable), $row->amount]), $row->off);
+        }
         if ($row instanceof ChangeVariable) {
             $operator = $this->operator($row->operator, new VariableRead($row->variable), $row->amount);
 
@@ -136,6 +140,9 @@ final class Meaning
             $was = $row->target instanceof Item ? $this->valueOrNothing($row->target) : null;
             if (null !== $was) {
                 return new SetItem($row->id, $row->target, $this->binary(new Binary($row->operator, $was, $row->value)), null, $row->off);
+            }
+            if (Operator::Add === $row->operator && Language::Python === $this->language && $this->type($row->target)->isList()) {
+                return new Perform($row->id, new Operation('extend', [$row->target, $row->value]), $row->off);
             }
             $operator = $this->operator($row->operator, $row->target, $row->value);
 
@@ -433,6 +440,15 @@ final class Meaning
             if ('to_whole' === $operation->key && TypeKind::Letter === $type->kind) {
                 return new Operation('code', [$first]);
             }
+        }
+        if (\in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'least', 'greatest', 'least_by', 'greatest_by', 'total', 'numbered', 'numbered_from', 'joined'], true) && $this->type($first)->isMap()) {
+            return $operation->withOperands([new Operation('keys', [$first]), ...\array_slice($operation->arguments, 1)]);
+        }
+        if ('as_list' === $operation->key) {
+            $type = $this->type($first);
+            $key = $type->isMap() ? 'keys' : ($type->isTextual() ? 'letters' : ($type->isList() && !($first instanceof Operation && 'as_tuple' === $first->key) ? 'as_list' : null));
+
+            return null === $key || 'as_list' === $key ? $operation : new Operation($key, [$first]);
         }
         if ('alike' === $operation->key && $this->areOfOneKind($operation->arguments[0], $operation->arguments[1])) {
             return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);

@@ -159,7 +159,8 @@ final class Shadows
         foreach ($this->found as [, , , $other]) {
             $texts[$other] = true;
         }
-        for ($number = 2; isset($texts["{$token->text}_$number"]); ++$number);
+        for ($number = 2; isset($texts["{$token->text}_$number"]); ++$number) {
+        }
         $end = $this->tokens[min($last, \count($this->tokens) - 1)];
         $this->found[] = [$token->offset, $end->offset + \strlen($end->text), $token->text, "{$token->text}_$number"];
     }

@@ -26,13 +26,13 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
-use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -489,10 +489,10 @@ abstract class PythonExpressions extends ExpressionParser
     private function functionNamed(string $name): ?Lambda
     {
         $item = new VariableRead('item');
-        $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'copied'][$name] ?? null;
+        $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'as_list'][$name] ?? null;
 
         return match (true) {
-            isset($this->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
+            isset($this->functions[$name]), $this->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
             null !== $key => new Lambda(['item'], new Operation($key, [$item])),
             default => null,
         };
@@ -771,7 +771,7 @@ abstract class PythonExpressions extends ExpressionParser
             return $first;
         }
         if ('list' === $name && 1 === $count && null !== $first && !$first instanceof TextLiteral) {
-            return new Operation('copied', [$first]);
+            return new Operation('as_list', [$first]);
         }
         if (\in_array($name, ['list', 'dict', 'str'], true) && 0 === $count) {
             return match ($name) {

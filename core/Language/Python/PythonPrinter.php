@@ -233,6 +233,11 @@ class PythonPrinter extends Printer
 
     protected function setSeveral(SetSeveral $set): string
     {
+        $chain = $this->chain($set);
+        if (null !== $chain) {
+            return $chain;
+        }
+
         return $this->listed($set->targets).' = '.$this->listed($set->values);
     }
 
@@ -449,7 +454,7 @@ class PythonPrinter extends Printer
             $expression = $expression->arguments[0]->value;
         }
 
-        return $expression instanceof Collected ? $this->expression($expression->value).$loops.$this->loopOf($expression) : $this->expression($expression).$loops;
+        return $expression instanceof Collected ? $this->types->inside($this->types->itemOf($this->part, $expression), fn (): string => $this->expression($expression->value)).$loops.$this->loopOf($expression) : $this->expression($expression).$loops;
     }
 
     private function loopOf(Collected $collected): string
@@ -457,7 +462,7 @@ class PythonPrinter extends Printer
         $over = $collected->over;
         $text = $over instanceof Operation && 'numbers' === $over->key ? $this->rangeCall($over) : $this->expression($over, self::CHOICE + 1);
 
-        return ' for '.$this->name($collected->variable)." in $text".(null === $collected->condition ? '' : ' if '.$this->expression($collected->condition, self::CHOICE + 1));
+        return ' for '.$this->name($collected->variable)." in $text".(null === $collected->condition ? '' : ' if '.$this->types->inside($this->types->itemOf($this->part, $collected), fn (): string => $this->expression($collected->condition, self::CHOICE + 1)));
     }
 
     private function bound(Expression $bound): string

@@ -96,6 +96,35 @@ final class Types
         return $this->inner[$name] ?? $this->variables[$this->scopes->owner($part, $name).':'.$name] ?? StaticType::unknown();
     }
 
+    /**
+     * Runs something while names that stand in an expression only have these types.
+     *
+     * @template T
+     *
+     * @param array<string, StaticType> $names
+     * @param \Closure(): T             $run
+     *
+     * @return T
+     */
+    public function inside(array $names, \Closure $run): mixed
+    {
+        $before = $this->inner;
+        $this->inner = $names + $before;
+        try {
+            return $run();
+        } finally {
+            $this->inner = $before;
+        }
+    }
+
+    /** @return array<string, StaticType> the name of what goes over something, and what it is there */
+    public function itemOf(FunctionDefinition|Script $part, Collected $collected): array
+    {
+        $over = $this->expression($part, $collected->over);
+
+        return [$collected->variable => $over->isMap() ? $over->key ?? StaticType::unknown() : $over->item()];
+    }
+
     /** What a function gives back; unknown for one that gives nothing. */
     public function result(string $function): StaticType
     {
@@ -191,13 +220,7 @@ final class Types
 
     private function collected(FunctionDefinition|Script $part, Collected $collected): StaticType
     {
-        $before = $this->inner;
-        $over = $this->expression($part, $collected->over);
-        $this->inner[$collected->variable] = $over->isMap() ? $over->key ?? StaticType::unknown() : $over->item();
-        $type = StaticType::listOf($this->expression($part, $collected->value));
-        $this->inner = $before;
-
-        return $type;
+        return $this->inside($this->itemOf($part, $collected), fn (): StaticType => StaticType::listOf($this->expression($part, $collected->value)));
     }
 
     private function operation(FunctionDefinition|Script $part, Operation $operation): StaticType

@@ -130,6 +130,21 @@ final class CppValues extends Values
         return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b), $wide) : $a / $b;
     }
 
+    public function textFrom(mixed $text, mixed $from): string
+    {
+        return $this->textPart($text, $from, self::LONGEST);
+    }
+
+    public function textPart(mixed $text, mixed $from, mixed $count): string
+    {
+        [$place, $size] = [self::whole($from), mb_strlen(self::text_($text))];
+        if ($place < 0 || $place > $size) {
+            throw new RunError('no_item', ['index' => $place, 'size' => $size]);
+        }
+
+        return parent::textPart($text, $from, $count);
+    }
+
     protected function order(mixed $a, mixed $b): ?int
     {
         return $a instanceof ListValue && $b instanceof ListValue ? $this->listOrder($a, $b) : null;
@@ -185,15 +200,6 @@ final class CppValues extends Values
         }
 
         return $sum;
-    }
-
-    public function withLetter(mixed $text, mixed $index, mixed $letter): string
-    {
-        $letters = mb_str_split(self::text_($text));
-        $at = $this->place($index, \count($letters)) ?? throw new RunError('no_item', ['index' => self::whole($index), 'size' => \count($letters)]);
-        $letters[$at] = $this->letter($letter);
-
-        return implode('', $letters);
     }
 
     protected function wholePattern(): string

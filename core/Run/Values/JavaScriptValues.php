@@ -118,7 +118,7 @@ final class JavaScriptValues extends Values
 
     public function truth(mixed $value): bool
     {
-        return Nothing::Null !== $value && parent::truth($value);
+        return Nothing::Null !== $value && !(\is_float($value) && is_nan($value)) && parent::truth($value);
     }
 
     protected function comparable(mixed $value): float
@@ -352,12 +352,24 @@ final class JavaScriptValues extends Values
         }
     }
 
+    public function repeated(mixed $value, mixed $times): string|ListValue
+    {
+        return self::numeric($times) < 0 ? throw new RunError('negative_count') : parent::repeated($value, $times);
+    }
+
+    protected function place(mixed $index, int $size): ?int
+    {
+        $number = self::numeric($index);
+
+        return floor($number) === $number ? parent::place($number, $size) : null;
+    }
+
     public function isNoNumber(mixed $value): bool
     {
         return is_nan(self::numeric($value));
     }
 
-    protected function listTruth(ListValue $list): bool
+    protected function listTruth(ListValue|MapValue $list): bool
     {
         return true;
     }

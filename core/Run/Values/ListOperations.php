@@ -26,7 +26,8 @@ trait ListOperations
         $map = new MapValue();
         for ($index = 0; $index + 1 < \count($entries); $index += 2) {
             $key = $this->keyed($entries[$index]);
-            $map->entries[MapValue::tag($key)] = [$key, $entries[$index + 1]];
+            $tag = MapValue::tag($key);
+            $map->entries[$tag] = [$map->entries[$tag][0] ?? $key, $entries[$index + 1]];
         }
         $this->sorted_($map);
 
@@ -44,19 +45,15 @@ trait ListOperations
         };
     }
 
-    /** @return list<array{mixed, mixed}> */
-    public function pairs(mixed $value): array
+    /** @return list<mixed> what a loop with several names goes over */
+    public function rows(mixed $value): array
     {
-        if ($value instanceof MapValue) {
-            return array_values($value->entries);
-        }
-        $pairs = [];
-        foreach ($this->over($value) as $pair) {
-            $both = $this->over($pair);
-            $pairs[] = 2 === \count($both) ? [$both[0], $both[1]] : throw new RunError('not_a_pair');
-        }
+        return $value instanceof MapValue ? $this->entries($value)->items : $this->over($value);
+    }
 
-        return $pairs;
+    public function asList(mixed $value): ListValue
+    {
+        return new ListValue($this->over($value));
     }
 
     /**
@@ -336,7 +333,9 @@ trait ListOperations
     {
         if ($container instanceof MapValue) {
             $key = $this->keyed($index);
-            $container->entries[MapValue::tag($key)] = [$key, $value];
+            $tag = MapValue::tag($key);
+            // A key that is there stays as it was put in first.
+            $container->entries[$tag] = [$container->entries[$tag][0] ?? $key, $value];
             $this->sorted_($container);
 
             return;

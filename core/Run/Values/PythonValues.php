@@ -292,8 +292,16 @@ final class PythonValues extends Values
         return $count;
     }
 
+    public function code(mixed $letter): int|float
+    {
+        return \is_string($letter) && 1 !== mb_strlen($letter) ? throw new RunError('one_letter') : parent::code($letter);
+    }
+
     protected function place(mixed $index, int $size): ?int
     {
+        if (\is_float($index)) {
+            throw new RunError('no_whole_place');
+        }
         $index = self::whole($index);
         $index = $index < 0 ? $index + $size : $index;
 

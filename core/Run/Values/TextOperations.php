@@ -113,6 +113,29 @@ trait TextOperations
         return self::text_($item);
     }
 
+    public function textFrom(mixed $text, mixed $from): string
+    {
+        $part = $this->slice(self::text_($text), $from, null);
+
+        return \is_string($part) ? $part : '';
+    }
+
+    public function textPart(mixed $text, mixed $from, mixed $count): string
+    {
+        $part = $this->slice(self::text_($text), $from, self::whole($from) + self::whole($count));
+
+        return \is_string($part) ? $part : '';
+    }
+
+    public function withLetter(mixed $text, mixed $index, mixed $letter): string
+    {
+        $letters = mb_str_split(self::text_($text));
+        $at = $this->place($index, \count($letters)) ?? throw new RunError('no_item', ['index' => self::whole($index), 'size' => \count($letters)]);
+        $letters[$at] = $this->letter($letter);
+
+        return implode('', $letters);
+    }
+
     public function replaced(mixed $text, mixed $old, mixed $new): string
     {
         $old = self::text_($old);

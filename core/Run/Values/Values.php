@@ -212,16 +212,16 @@ abstract class Values
 
     public function truth(mixed $value): bool
     {
-        if ($value instanceof ListValue) {
+        if ($value instanceof ListValue || $value instanceof MapValue) {
             return $this->listTruth($value);
         }
 
-        return \is_string($value) ? '' !== $value : (\is_float($value) ? 0.0 !== abs($value) && !is_nan($value) : (bool) $value);
+        return \is_string($value) ? '' !== $value : (\is_float($value) ? 0.0 !== abs($value) : (bool) $value);
     }
 
-    protected function listTruth(ListValue $list): bool
+    protected function listTruth(ListValue|MapValue $list): bool
     {
-        return [] !== $list->items;
+        return [] !== ($list instanceof ListValue ? $list->items : $list->entries);
     }
 
     /** A number for a command or a loop. */

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\Support;
+
+use Random\Engine\Mt19937;
+use Random\Randomizer;
+use Scrivlet\Core\Language\Language;
+
+/** Random programs of few lines about one thing each: names in blocks, lists under several names, forms of numbers. */
+final class SmallPrograms
+{
+    private Randomizer $random;
+    private int $depth = 0;
+
+    public function __construct(private readonly Language $language, int $seed)
+    {
+        $this->random = new Randomizer(new Mt19937($seed));
+    }
+
+    /** @param non-empty-list<string> $of */
+    private function one(array $of): string
+    {
+        return $of[$this->random->getInt(0, \count($of) - 1)];
+    }
+
+    private function number(int $to = 9): int
+    {
+        return $this->random->getInt(0, $to);
+    }
+
+    /** Blocks in blocks that declare the same three names again and again. */
+    public function blocks(): string
+    {
+        $isCpp = Language::Cpp === $this->language;
+        $type = $isCpp ? 'int' : 'let';
+        $inner = $this->rows(['a', 'b', 'c'], 6);
+        $outer = "$type a = 1;\n$type b = 2;\n";
+        $function = $isCpp ? "int seen(int b) {\n".$this->rows(['b'], 3)."    return a + b;\n}\n" : "function seen(b) {\n".$this->rows(['b'], 3)."    return a + b;\n}\n";
+
+        return $isCpp
+            ? "#include <iostream>\nusing namespace std;\n\n$outer\n$function\nint main() {\n    int c = 3;\n$inner    cout << a << b << c << seen(4) << endl;\n}\n"
+            : "{$outer}let c = 3;\n$function\n{$inner}console.log(a, b, c, seen(4));\n";
+    }
+
+    /** @param non-empty-list<string> $known names that the function around knows */
+    private function rows(array $known, int $count): string
+    {
+        $isCpp = Language::Cpp === $this->language;
+        $type = $isCpp ? 'int' : 'let';
+        $indent = str_repeat('    ', $this->depth + 1);
+        $text = '';
+        foreach ($this->depth > 0 ? $known : [] as $name) {
+            $text .= 0 === $this->number(2) ? "$indent$type $name = ".$this->number().";\n" : '';
+        }
+        for ($row = 0; $row < $count; ++$row) {
+            $name = $this->one($known);
+            $text .= match ($this->number($this->depth < 3 ? 5 : 2)) {
+                0 => "$indent$name = ".$this->number().";\n",
+                1 => "$indent$name += ".$this->number().";\n",
+                2 => $indent.($isCpp ? "cout << $name << ' ';" : "console.log($name);")."\n",
+                3 => "{$indent}if ($name ".$this->one(['<', '>']).' '.$this->number().") {\n".$this->within($known)."$indent}\n",
+                4 => "{$indent}for ($type $name = 0; $name < 2; $name++) {\n".$this->within($known, false)."$indent}\n",
+                default => $indent.'for ('.($isCpp ? "int $name : {7, 8}" : "const $name of [7, 8]").") {\n".$this->within(array_values(array_diff($known, [$name])) ?: [$name], 1 < \count($known))."$indent}\n",
+            };
+        }
+
+        return $text;
+    }
+
+    /** @param non-empty-list<string> $known */
+    private function within(array $known, bool $writes = true): string
+    {
+        ++$this->depth;
+        $rows = $writes ? $this->rows($known, $this->number(2) + 1) : str_repeat('    ', $this->depth + 1).(Language::Cpp === $this->language ? 'cout << '.$this->one($known)." << ' ';" : 'console.log('.$this->one($known).');')."\n";
+        --$this->depth;
+
+        return $rows;
+    }
+
+    /** Lists that have several names, stand in other lists, and are handed to functions that change them. */
+    public function sharing(): string
+    {
+        $rows = '';
+        for ($row = 0; $row < 9; ++$row) {
+            [$one, $other, $n] = [$this->one(['a', 'b', 'c']), $this->one(['a', 'b', 'c']), $this->number()];
+            $rows .= match ($this->number(7)) {
+                0 => match ($this->language) {
+                    Language::Python => "$one = $other", Language::JavaScript => "$one = $other;", Language::Cpp => "$one = $other;"
+                },
+                1 => match ($this->language) {
+                    Language::Python => $this->one(["$one = {$other}[:]", "$one = list($other)", "$one = $other.copy()"]), Language::JavaScript => $this->one(["$one = [...$other];", "$one = $other.slice();"]), Language::Cpp => "$one = {{$n}, 4};"
+                },
+                2 => match ($this->language) {
+                    Language::Python => "$one.append($n)", Language::JavaScript => "$one.push($n);", Language::Cpp => "$one.push_back($n);"
+                },
+                3 => "{$one}[0] = $n".(Language::Python === $this->language ? '' : ';'),
+                4 => "grow($one, $n)".(Language::Python === $this->language ? '' : ';'),
+                5 => match ($this->language) {
+                    Language::Python => "rows.append($one)", Language::JavaScript => "rows.push($one);", Language::Cpp => "rows.push_back($one);"
+                },
+                6 => "rows[0][0] += $n".(Language::Python === $this->language ? '' : ';'),
+                default => "kept($one, $n)".(Language::Python === $this->language ? '' : ';'),
+            }."\n";
+        }
+
+        return match ($this->language) {
+            Language::Python => "def grow(beds, by):\n    beds.append(by)\n    beds[0] += by\n    beds = [by]\n    beds.append(1)\n\n\ndef kept(beds, by):\n    grow(beds, by + 1)\n    return len(beds)\n\n\na = [1, 2]\nb = [3]\nc = a\nrows = [a, b]\n{$rows}print(a, b, c, rows)\n",
+            Language::JavaScript => "function grow(beds, by) {\n  beds.push(by);\n  beds[0] += by;\n  beds = [by];\n  beds.push(1);\n}\nfunction kept(beds, by) {\n  grow(beds, by + 1);\n  return beds.length;\n}\nlet a = [1, 2];\nlet b = [3];\nlet c = a;\nconst rows = [a, b];\n{$rows}console.log(a, b, c, rows);\n",
+            Language::Cpp => "#include <iostream>\n#include <vector>\nusing namespace std;\n\nvoid grow(vector<int>& beds, int by) {\n    beds.push_back(by);\n    beds[0] += by;\n}\n\nint kept(vector<int> beds, int by) {\n    grow(beds, by + 1);\n    return beds.size();\n}\n\nvoid show(const vector<int>& beds) {\n    for (int bed : beds) cout << bed << ' ';\n    cout << '|';\n}\n\nint main() {\n    vector<int> a = {1, 2};\n    vector<int> b = {3};\n    vector<int> c = a;\n    vector<vector<int>> rows = {a, b};\n".preg_replace('/^/m', '    ', rtrim($rows))."\n    show(a);\n    show(b);\n    show(c);\n    for (const auto& row : rows) show(row);\n    cout << endl;\n}\n",
+        };
+    }
+
+    /** Rows of C++ that tell `cout` how to show values, and show some, in a function and a loop as well. */
+    public function forms(): string
+    {
+        return "#include <iomanip>\n#include <iostream>\n#include <string>\nusing namespace std;\n\nvoid show(double value) {\n    cout << value << ' ' << setw(6) << value << endl;\n}\n\nint main() {\n"
+            .'    '.$this->told()."\n    for (int turn = 0; turn < 2; turn++) {\n        {$this->shown()}\n    }\n    {$this->shown()}\n    {$this->told()}\n    show(".$this->value(true).");\n    {$this->shown()}\n    show(2);\n}\n";
+    }
+
+    private function told(): string
+    {
+        return 'cout << '.$this->one(['fixed << setprecision(2)', 'setprecision(3)', 'fixed', 'defaultfloat', 'setfill(\'*\')', 'left', 'right << setprecision(8)', 'boolalpha', 'noboolalpha << fixed << setprecision(0)']).';';
+    }
+
+    private function shown(): string
+    {
+        $parts = [];
+        for ($part = $this->number(2); $part >= 0; --$part) {
+            if ($this->number(2) > 0) {
+                $parts[] = 'setw('.$this->number(10).')';
+            }
+            $parts[] = $this->value(false);
+        }
+
+        return 'cout << '.implode(' << ', [...$parts, 'endl']).';';
+    }
+
+    private function value(bool $number): string
+    {
+        return match ($number ? $this->number(1) : $this->number(4)) {
+            0 => \sprintf('%.4F', ($this->number(4000) - 2000) / 8),
+            1 => \sprintf('%.6F', $this->number(100000) / 7),
+            2 => (string) ($this->number(2000) - 1000),
+            3 => $this->one(['"pea"', '"hedge row"', "'x'", 'string("moss")']),
+            default => $this->one(['true', '(3 < 2)']),
+        };
+    }
+}
