@@ -1062,7 +1062,8 @@ private:
     int socket_ = 1;
 };
 
-inline std::ostream& operator<<(std::ostream& out, const optional<int>& value) { return value ? out << *value : out << "nothing"; }
+template <typename T>
+std::ostream& operator<<(std::ostream& out, const optional<T>& value) { return value ? out << *value : out << "nothing"; }
 
 // What is left over by floor_div; it has the sign of the divisor.
 template <typename A, typename B>
@@ -1355,6 +1356,11 @@ bool alike(const T& one, const U& other) {
     } else {
         return one == other;
     }
+}
+template <typename T, typename L>
+void extend(vector<T>& list, const L& more) {
+    const vector<T> items(more.begin(), more.end());
+    list.insert(list.end(), items.begin(), items.end());
 }
 template <typename K, typename T>
 T popped(map<K, T>& from, const K& key) {

@@ -1177,7 +1177,29 @@ export function centred(text, length) {
 
 export const withLetter = (text, place, letter) => text.slice(0, place) + letter + text.slice(place + 1);
 
-const order = (a, b) => (a < b ? -1 : b < a ? 1 : 0);
+export function popped(map, key) {
+  const value = map[key];
+  delete map[key];
+  return value;
+}
+
+export const least = (texts) => [...texts].reduce((one, other) => (other < one ? other : one));
+
+export const greatest = (texts) => [...texts].reduce((one, other) => (one < other ? other : one));
+
+/** Lists are compared item by item. */
+function order(a, b) {
+  if (Array.isArray(a) && Array.isArray(b)) {
+    for (let at = 0; at < a.length && at < b.length; at++) {
+      const found = order(a[at], b[at]);
+      if (found !== 0) {
+        return found;
+      }
+    }
+    return a.length - b.length;
+  }
+  return a < b ? -1 : b < a ? 1 : 0;
+}
 
 export const sortBy = (list, key) => void list.sort((a, b) => order(key(a), key(b)));
 

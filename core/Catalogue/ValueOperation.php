@@ -15,7 +15,7 @@ final readonly class ValueOperation
 {
     /**
      * @param array<string, list<string>> $spellings by language, the one that is printed first; a spelling behind a type
-     *                                               (`text?…`, `list?…`, `map?…`, `whole?…`) is for a first operand of that type
+     *                                               (`text?…`, `list?…`, `lists?…`, `map?…`, `whole?…`) is for a first operand of that type
      * @param string                      $result    a type, or `same`, `item`, `join`, `list` for those of the first operand
      * @param array<string, string>       $words     phrase by locale
      */

@@ -15,7 +15,9 @@ use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
@@ -92,6 +94,14 @@ abstract class BracePrinter extends Printer
     /** The loop over items that stands between the brackets of `for`. */
     abstract protected function eachHeader(EachLoop $loop, bool $private): string;
 
+    /** `beds[-1]` as the place before the end. */
+    final protected static function counted(Item $item): Item
+    {
+        $back = $item->index instanceof NumberLiteral ? -$item->index->value : 1;
+
+        return new Item($item->container, new Binary(Operator::Subtract, new Operation('length', [$item->container]), new NumberLiteral($back)));
+    }
+
     protected function each(EachLoop $loop): void
     {
         $private = true;
@@ -102,9 +112,9 @@ abstract class BracePrinter extends Printer
             $this->line($loop, 'head', 'for ('.$this->eachHeader($loop, true).') {');
         } else {
             // The names go on meaning something behind the loop.
-            $items = array_map(fn (string $name): string => $this->makeUp(1 === \count($loop->variables) ? 'item' : 'next_'.$name), $loop->variables);
+            $items = array_map(fn (string $name): string => $this->declarations->isInHeader($name) ? $name : $this->makeUp(1 === \count($loop->variables) ? 'item' : 'next_'.$name), $loop->variables);
             $this->line($loop, 'head', 'for ('.$this->eachHeader(new EachLoop($loop->id, $items, $loop->over, $loop->body), false).') {');
-            foreach ($items as $index => $item) {
+            foreach (array_diff($items, $loop->variables) as $index => $item) {
                 $this->inside(fn () => $this->line($loop, 'enter', $this->name($loop->variables[$index])." = $item;"));
             }
         }

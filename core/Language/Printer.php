@@ -555,12 +555,13 @@ abstract class Printer
     {
         $chosen = null;
         foreach ($spellings as $spelling) {
-            if (1 !== preg_match('/^(text|texts|list|map|whole|letter)\?(.*)$/s', $spelling, $match)) {
+            if (1 !== preg_match('/^(text|texts|list|lists|map|whole|letter)\?(.*)$/s', $spelling, $match)) {
                 $chosen ??= $spelling;
             } elseif (match ($match[1]) {
                 'text' => TypeKind::Text === $first->kind,
                 'texts' => $first->isList() && $first->item()->isTextual(),
                 'list' => $first->isList(),
+                'lists' => $first->isList() && $first->item()->isList(),
                 'map' => $first->isMap(),
                 'whole' => $first->isWhole(),
                 'letter' => TypeKind::Letter === $first->kind,

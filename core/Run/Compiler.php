@@ -319,6 +319,10 @@ final class Compiler
             throw new \LogicException('Only an item is set.');
         }
         $container = $target->container;
+        if (Language::Python !== $this->language && $target->index instanceof NumberLiteral && $target->index->value < 0) {
+            // Only Python counts places from the end.
+            $target = new Item($container, new Binary(Operator::Add, new Operation('length', [$container]), $target->index));
+        }
         $changed = $container instanceof VariableRead ? $this->changed($container->name) : '';
         if (Language::JavaScript === $this->language) {
             return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n".$changed;

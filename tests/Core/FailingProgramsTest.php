@@ -32,7 +32,7 @@ final class FailingProgramsTest extends TestCase
         foreach ($all[$language->value] as $index => [$text]) {
             $texts["failing$index"] = [$text, ''];
         }
-        $there = RealMachines::texts($texts, $language, 1);
+        $there = RealMachines::texts($texts, $language, 1, true);
         foreach ($all[$language->value] as $index => [$text, $name]) {
             $real = $there["failing$index"];
             self::assertNotSame(0, $real['exit'], $text);

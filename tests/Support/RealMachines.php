@@ -54,15 +54,16 @@ final class RealMachines
     }
 
     /**
-     * @param array<string, array{string, string}> $texts text and answers by name
+     * @param array<string, array{string, string}> $texts   text and answers by name
+     * @param bool                                 $checked whether what C++ leaves undefined stops the program
      *
      * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
      */
-    public static function texts(array $texts, Language $language, int $seed): array
+    public static function texts(array $texts, Language $language, int $seed, bool $checked = false): array
     {
         $folder = self::folder();
         if (Language::Cpp === $language) {
-            self::compileTexts(array_map(static fn (array $text): string => $text[0], $texts), $folder);
+            self::compileTexts(array_map(static fn (array $text): string => $text[0], $texts), $folder, $checked);
         }
         $results = [];
         foreach ($texts as $name => [$text, $answers]) {
@@ -179,8 +180,9 @@ final class RealMachines
      * All programs share one compilation: each gets a namespace of its own, and the first argument names the one to run.
      *
      * @param array<string, string> $texts
+     * @param bool                  $checked whether what C++ leaves undefined stops the program
      */
-    private static function compileTexts(array $texts, string $folder): void
+    private static function compileTexts(array $texts, string $folder, bool $checked = false): void
     {
         $headers = ['#include "scrivlet.hpp"' => true];
         $code = $choices = '';
@@ -196,7 +198,7 @@ final class RealMachines
             $choices .= "    if (name == \"$name\") p$number::run();\n";
         }
         file_put_contents("$folder/programs.cpp", implode("\n", array_keys($headers))."\n".$code."int main(int, char** arguments) {\n    const string name = arguments[1];\n$choices}\n");
-        exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w programs.cpp -o programs 2>&1', $output, $exit);
+        exec('cd '.escapeshellarg($folder).' && g++ -std=c++17 -w '.($checked ? '-fsanitize=undefined -fno-sanitize-recover=all ' : '').'programs.cpp -o programs 2>&1', $output, $exit);
         if (0 !== $exit) {
             throw new \RuntimeException("g++ refuses:\n".implode("\n", \array_slice($output, 0, 40)));
         }

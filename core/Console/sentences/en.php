@@ -83,6 +83,7 @@ return [
     'run.one_letter' => 'ord wants one letter, and this text has another number of them.',
     'run.no_whole_place' => 'A place in a list is a whole number. Round it, or divide with //.',
     'run.negative_count' => 'A text cannot be repeated a negative number of times.',
+    'run.too_many_digits' => 'This text spells a number with too many digits.',
     'run.too_large_long' => 'The number no longer fits a long long of C++, which ends at 9223372036854775807.',
     'run.too_large_int' => 'The number no longer fits an int of C++, which ends at 2147483647.',
     'run.no_real_root' => 'A negative number has no power with a fraction.',

@@ -83,6 +83,7 @@ return [
     'run.one_letter' => 'ord veut une seule lettre, et ce texte en a un autre nombre.',
     'run.no_whole_place' => 'Une place dans une liste est un nombre entier. Arrondis-la, ou divise avec //.',
     'run.negative_count' => 'Un texte ne peut pas être répété un nombre négatif de fois.',
+    'run.too_many_digits' => 'Ce texte écrit un nombre avec trop de chiffres.',
     'run.too_large_long' => 'Le nombre ne tient plus dans un long long de C++, qui s’arrête à 9223372036854775807.',
     'run.too_large_int' => 'Le nombre ne tient plus dans un int de C++, qui s’arrête à 2147483647.',
     'run.no_real_root' => 'Un nombre négatif n’a pas de puissance avec une fraction.',

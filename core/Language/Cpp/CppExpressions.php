@@ -628,7 +628,7 @@ abstract class CppExpressions extends BraceExpressions
                 if (2 === $count && $first instanceof Operation && 'begin' === $first->key) {
                     return new Operation('prepend', [$receiver, $arguments[1]->value]);
                 }
-                if (2 === $count && $first instanceof Operation && 'end' === $first->key && $arguments[1]->all) {
+                if (2 === $count && $first instanceof Operation && 'end' === $first->key && ($arguments[1]->all || $arguments[1]->value instanceof ListLiteral)) {
                     return new Operation('extend', [$receiver, $arguments[1]->value]);
                 }
 

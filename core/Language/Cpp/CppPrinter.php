@@ -362,6 +362,16 @@ final class CppPrinter extends BracePrinter
             }
         }
 
+        $more = 'extend' === $operation->key ? $operation->arguments[1] : null;
+        if ($more instanceof ListLiteral && null !== $first) {
+            $list = $this->expression($first, self::POSTFIX);
+
+            return "$list.insert($list.end(), ".$this->braced($more).')';
+        }
+        if (null !== $more && !$more instanceof VariableRead) {
+            return $this->call($this->need('extend'), $operation->arguments);
+        }
+
         return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
     }
 
@@ -390,6 +400,10 @@ final class CppPrinter extends BracePrinter
 
     protected function itemTarget(SetItem $set): string
     {
+        if ($set->target instanceof Item && $set->target->index instanceof NumberLiteral && $set->target->index->value < 0 && $this->type($set->target->container)->isList()) {
+            return $this->expression(self::counted($set->target));
+        }
+
         return null === $set->operator && $set->target instanceof Item && $this->type($set->target->container)->isMap()
             ? $this->expression($set->target->container, self::POSTFIX).'['.$this->expression($set->target->index).']'
             : parent::itemTarget($set);

@@ -28,6 +28,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
@@ -176,6 +177,14 @@ final class JavaScriptPrinter extends BracePrinter
         return $key instanceof TextLiteral || $key instanceof NumberLiteral ? $this->expression($key) : '['.$this->expression($key).']';
     }
 
+    /** `at` only gives: a place counted from the end is put into by its number. */
+    protected function itemTarget(SetItem $set): string
+    {
+        return $set->target instanceof Item && $set->target->index instanceof NumberLiteral && $set->target->index->value < 0
+            ? $this->expression(self::counted($set->target))
+            : parent::itemTarget($set);
+    }
+
     private function item(Item $item): string
     {
         $container = $this->operand($item->container, self::POSTFIX);
@@ -193,7 +202,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $name = $this->name($collected->variable);
         $over = $this->type($collected->over);
-        $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, self::POSTFIX);
+        $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : ($collected->over instanceof Operation && 'numbered' === $collected->over->key ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, self::POSTFIX));
         $names = $this->types->itemOf($this->part, $collected);
         $inner = fn (Expression $value): string => $this->types->inside($names, fn (): string => $this->expression($value));
         if (null !== $collected->condition) {

@@ -131,6 +131,10 @@ final class Meaning
             // A list grows in place (The Python Language Reference, 7.2.1).
             return new Perform($row->id, new Operation('extend', [new VariableRead($row->variable), $row->amount]), $row->off);
         }
+        $was = $row instanceof ChangeVariable ? new VariableRead($row->variable) : null;
+        if (null !== $was && $row instanceof ChangeVariable && Operator::Multiply === $row->operator && Language::Python === $this->language && ($this->type($was)->isTextual() || $this->type($was)->isList())) {
+            return new SetVariable($row->id, $row->variable, new Operation('repeated', [$was, $row->amount]), $row->off);
+        }
         if ($row instanceof ChangeVariable) {
             $operator = $this->operator($row->operator, new VariableRead($row->variable), $row->amount);
 
@@ -456,6 +460,9 @@ final class Meaning
         if ('spelled' === $operation->key && TypeKind::Unknown !== $this->type($first)->kind && TypeKind::Number !== $this->type($first)->kind) {
             // Only numbers with a point are shown another way by `to_string` than by `cout` (C++17, 24.3.4).
             return new Operation('to_text', [$first]);
+        }
+        if ('joined' === $operation->key && Language::Python === $this->language && $this->type($first)->isTextual()) {
+            return new Operation('joined', [new Operation('letters', [$first]), $operation->arguments[1]]);
         }
         if ('joined' === $operation->key && Language::Python !== $this->language && $this->type($first)->item()->isNumeric()) {
             // Python joins texts only, so that each number becomes one first.

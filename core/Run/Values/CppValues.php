@@ -202,11 +202,6 @@ final class CppValues extends Values
         return $sum;
     }
 
-    protected function wholePattern(): string
-    {
-        return '/^[+-]?\d{1,18}/';
-    }
-
     protected function sorted_(MapValue $map): void
     {
         uasort($map->entries, static fn (array $a, array $b): int => $a[0] <=> $b[0]);

@@ -100,6 +100,36 @@ final class JavaScriptValues extends Values
         return \is_bool($a) === \is_bool($b) && parent::equal($a, $b);
     }
 
+    /** Lists and objects are compared as their texts (ECMAScript 2022, 7.2.13). */
+    protected function order(mixed $a, mixed $b): ?int
+    {
+        $object = static fn (mixed $value): bool => $value instanceof ListValue || $value instanceof MapValue;
+        if (!$object($a) && !$object($b)) {
+            return null;
+        }
+        [$a, $b] = [$object($a) ? $this->text($a) : $a, $object($b) ? $this->text($b) : $b];
+
+        return \is_string($a) && \is_string($b) ? strcmp($a, $b) <=> 0 : null;
+    }
+
+    public function least(mixed $list): mixed
+    {
+        return $this->areTexts($list) ? parent::reduced($list, static fn (mixed $one, mixed $other): mixed => null === $one || \is_string($other) && \is_string($one) && strcmp($other, $one) < 0 ? $other : $one, null) : parent::least($list);
+    }
+
+    public function greatest(mixed $list): mixed
+    {
+        return $this->areTexts($list) ? parent::reduced($list, static fn (mixed $one, mixed $other): mixed => null === $one || \is_string($other) && \is_string($one) && strcmp($one, $other) < 0 ? $other : $one, null) : parent::greatest($list);
+    }
+
+    /** Texts that spell no numbers. */
+    private function areTexts(mixed $list): bool
+    {
+        $items = $this->over($list);
+
+        return [] !== $items && [] === array_filter($items, static fn (mixed $item): bool => !\is_string($item) || is_numeric(trim($item)) || '' === trim($item));
+    }
+
     /** IsLooselyEqual, ECMAScript 2022, 7.2.15. */
     public function alike(mixed $a, mixed $b): bool
     {
@@ -303,11 +333,6 @@ final class JavaScriptValues extends Values
         return (float) $count;
     }
 
-    protected function wholePattern(): string
-    {
-        return '/^[+-]?\d{1,18}/';
-    }
-
     protected function noNumber(string $text): float
     {
         return '' === trim($text) ? 0.0 : \NAN;
@@ -350,6 +375,11 @@ final class JavaScriptValues extends Values
             uasort($numbers, static fn (array $a, array $b): int => (int) (\is_string($a[0]) ? $a[0] : 0) <=> (int) (\is_string($b[0]) ? $b[0] : 0));
             $map->entries = $numbers + $map->entries;
         }
+    }
+
+    protected function manyDigits(string $digits): float
+    {
+        return (float) $digits;
     }
 
     public function repeated(mixed $value, mixed $times): string|ListValue

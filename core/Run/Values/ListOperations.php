@@ -232,7 +232,7 @@ trait ListOperations
             throw new RunError('count_by_zero');
         }
         $size = \count($items);
-        $bound = static fn (mixed $at, int $open): int => null === $at ? $open : max($by > 0 ? 0 : -1, min($by > 0 ? $size : $size - 1, self::whole($at) < 0 ? self::whole($at) + $size : self::whole($at)));
+        $bound = static fn (mixed $at, int $open): int => null === $at || Nothing::Null === $at ? $open : max($by > 0 ? 0 : -1, min($by > 0 ? $size : $size - 1, self::whole($at) < 0 ? self::whole($at) + $size : self::whole($at)));
         $part = [];
         $end = $bound($to, $by > 0 ? $size : -1);
         for ($at = $bound($from, $by > 0 ? 0 : $size - 1); $by > 0 ? $at < $end : $at > $end; $at += $by) {
@@ -606,6 +606,10 @@ trait ListOperations
 
     private function compare(mixed $a, mixed $b): int
     {
+        if ($a instanceof ListValue && $b instanceof ListValue) {
+            return $this->listOrder($a, $b);
+        }
+
         return $this->less($a, $b) ? -1 : ($this->less($b, $a) ? 1 : 0);
     }
 

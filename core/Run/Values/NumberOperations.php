@@ -24,7 +24,11 @@ trait NumberOperations
     public function toWhole(mixed $value): int|float|BigInteger
     {
         if (\is_string($value)) {
-            return 1 === preg_match($this->wholePattern(), trim($value), $match) ? $this->count_((int) $match[0]) : $this->noNumber($value);
+            if (1 !== preg_match($this->wholePattern(), trim($value), $match)) {
+                return $this->noNumber($value);
+            }
+
+            return \strlen($match[0]) <= 18 ? $this->count_((int) $match[0]) : $this->manyDigits($match[0]);
         }
 
         return $this->count_(self::whole($value));
@@ -32,7 +36,13 @@ trait NumberOperations
 
     protected function wholePattern(): string
     {
-        return '/^[+-]?\d{1,18}$/D';
+        return '/^[+-]?\d+/';
+    }
+
+    /** A whole number that may be too long for 64 bits. */
+    protected function manyDigits(string $digits): int|float|BigInteger
+    {
+        throw new RunError('too_many_digits');
     }
 
     public function toLong(mixed $value): int|float|BigInteger

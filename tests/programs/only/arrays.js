@@ -1,0 +1,16 @@
+const beds = ["oak", "elm"];
+beds.push("ivy");
+beds.unshift("fern");
+console.log(beds, beds.length, beds.pop(), beds.shift(), beds);
+beds.splice(1, 0, "moss");
+console.log(beds, beds.indexOf("moss"), beds.includes("oak"), beds.indexOf("x"));
+beds.splice(0, 1);
+console.log(beds, beds.concat(["a", "b"]), beds.join("+"), beds.join());
+const more = [...beds, "z", ...["y"]];
+more[0] = "new";
+more[more.length - 1] += "!";
+console.log(more, beds, more.slice(1, 3), more.slice(-1), more[99]);
+more.reverse();
+console.log(more, [3, 1, 2].sort(), [10, 9, 1].sort(), [10, 9, 1].sort((a, b) => a - b), [10, 9, 1].sort((a, b) => b - a));
+more.length = 0;
+console.log(more, [1, [2, [3]]].flat(), new Array(3).fill(0), Array.from("abc"));

@@ -1,0 +1,8 @@
+print(sum(n * n for n in range(5)), max(len(w) for w in ["aa", "b"]), min(x for x in [3, 1]))
+print(any(n > 3 for n in [1, 5]), all(n > 3 for n in [1, 5]), any([]), all([]))
+print("".join(c for c in "hedge" if c not in "aeiou"), "-".join(str(n) for n in range(4)))
+print(sorted(w.upper() for w in ["b", "a"]), list(n + 1 for n in range(3)))
+print([x + y for x in range(3) for y in range(2)], [(x, y) for x in "ab" for y in [1, 2] if y > 1])
+print([a * b for a, b in [(1, 2), (3, 4)]], [i * w for i, w in enumerate(["a", "b"])])
+print({w: len(w) for w in ["pea", "bean"]}, {n: n * n for n in range(3)}, dict(zip(["a", "b"], [1, 2])))
+print([[0] * 2 for _ in range(2)], [row[1] for row in [[1, 2], [3, 4]]])

@@ -1,0 +1,10 @@
+const line = "  Green peas and kale  ";
+console.log("[" + line.trim() + "]", "[" + line.trimStart() + "]", "[" + line.trimEnd() + "]", line.length);
+const text = line.trim();
+console.log(text.toUpperCase(), text.toLowerCase(), text.indexOf("peas"), text.indexOf("corn"), text.lastIndexOf("e"));
+console.log(text[0], text[text.length - 1], text.at(-1), text.charAt(2), text.slice(0, 5), text.slice(-4), text.slice(2), text.substring(6, 10));
+console.log(text.includes("and"), text.startsWith("Green"), text.endsWith("x"), text.replace("e", "3"), text.replaceAll("e", "3"));
+console.log(text.split(" "), text.split(""), "a,b,,c".split(","), "ab".repeat(3));
+console.log("7".padStart(3, "0"), "7".padStart(3) + "|", "7".padEnd(3, ".") + "|");
+console.log("abc".charCodeAt(1), String.fromCharCode(65), text[99], "é✓".length);
+console.log("a" < "b", "apple" === "apple", "abc".split("").reverse().join(""));
