@@ -421,6 +421,7 @@ abstract class CppExpressions extends BraceExpressions
 
             return $this->postfix($first instanceof TextLiteral ? $first : new Operation('to_text', [$first]));
         }
+        $at = $this->at;
         if ('vector' === $token->text && $this->is('<', 1)) {
             $type = $this->type();
             if (null !== $type && $this->is('{')) {
@@ -432,12 +433,14 @@ abstract class CppExpressions extends BraceExpressions
 
                 return $this->postfix($this->vector($type, $this->arguments($opened)));
             }
+            $this->at = $at;
         }
         if ('map' === $token->text && $this->is('<', 1)) {
             $type = $this->type();
             if (null !== $type && $this->is('{')) {
                 return $this->postfix($this->braced($this->peek() ?? $token, $type));
             }
+            $this->at = $at;
         }
         if ('greater' === $token->text && $this->is('<', 1)) {
             $this->at += 2;
