@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Answers;
@@ -15,6 +16,7 @@ use Scrivlet\Tests\Support\Programs;
 use Scrivlet\Tests\Support\RealMachines;
 
 /** Programs written by hand do here what they do there, and so does each of their translations. */
+#[Group('body')]
 final class ProgramsThereTest extends TestCase
 {
     /** What happens in the text, not in the scene. */
