@@ -15,16 +15,24 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class Shadows
 {
-    private const CPP_TYPES = ['int', 'double', 'float', 'bool', 'char', 'string', 'auto', 'long', 'size_t', '>', '&'];
+    private const CPP_TYPES = ['int' => true, 'double' => true, 'float' => true, 'bool' => true, 'char' => true, 'string' => true, 'auto' => true, 'long' => true, 'size_t' => true, '>' => true, '&' => true];
+    /** What stands behind a name that a type declares. */
+    private const BEHIND = ['=' => true, ';' => true, ',' => true, '{' => true, '[' => true, ':' => true, '(' => true];
 
     /** @var list<array{array<string, true>, bool, int}> names, whether a function begins here, the last token of the scope */
     private array $frames;
     /** @var list<array{int, int, string, string}> from and until which offset a name means another one */
     private array $found = [];
 
+    /** @var array<int, string> the tokens' texts, but for what literals say */
+    private array $texts = [];
+
     /** @param list<Token> $tokens without spaces and remarks */
     private function __construct(private readonly array $tokens, private readonly Language $language)
     {
+        foreach ($tokens as $token) {
+            $this->texts[] = TokenKind::Text === $token->kind ? '' : $token->text;
+        }
         $this->frames = [[[], true, \count($tokens)]];
     }
 
@@ -57,27 +65,39 @@ final class Shadows
 
     private function find(): void
     {
+        $isCpp = Language::Cpp === $this->language;
         foreach ($this->tokens as $index => $token) {
-            while (\count($this->frames) > 1 && $index > $this->frames[\count($this->frames) - 1][2]) {
-                array_pop($this->frames);
+            if (TokenKind::Name === $token->kind) {
+                $before = $this->texts[$index - 1] ?? '';
+                if (($isCpp ? isset(self::CPP_TYPES[$before]) : 'let' === $before || 'const' === $before) && $this->isDeclared($index)) {
+                    $this->leave($index);
+                    $this->declare($index, $token);
+                }
+                continue;
             }
             if ('for' === $token->text && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1)) {
+                $this->leave($index);
                 $this->frames[] = [[], false, $this->endOfBody($index + 1)];
             } elseif ('{' === $token->text && TokenKind::Sign === $token->kind) {
+                $this->leave($index);
                 $before = $this->text($index - 1);
                 $isFunction = '=>' === $before || ')' === $before && $this->opensFunction($index - 1);
                 $this->frames[] = [$isFunction ? $this->parameters($index - 1) : [], $isFunction, $this->closing($index) ?? \count($this->tokens)];
-            } elseif (TokenKind::Name === $token->kind && $this->isDeclared($index)) {
-                $this->declare($index, $token);
             }
+        }
+    }
+
+    /** Leaves the scopes that end before a token. */
+    private function leave(int $index): void
+    {
+        while (\count($this->frames) > 1 && $index > $this->frames[\count($this->frames) - 1][2]) {
+            array_pop($this->frames);
         }
     }
 
     private function text(int $index): string
     {
-        $token = $this->tokens[$index] ?? null;
-
-        return null === $token || TokenKind::Text === $token->kind ? '' : $token->text;
+        return $this->texts[$index] ?? '';
     }
 
     private function isDeclared(int $index): bool
@@ -87,7 +107,7 @@ final class Shadows
             return 'let' === $before || 'const' === $before;
         }
 
-        return \in_array($before, self::CPP_TYPES, true) && \in_array($this->text($index + 1), ['=', ';', ',', '{', '[', ':', '('], true)
+        return isset(self::CPP_TYPES[$before]) && isset(self::BEHIND[$this->text($index + 1)])
             && ('>' !== $before && '&' !== $before || $this->endsType($index - 1));
     }
 
