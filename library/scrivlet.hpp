@@ -1358,7 +1358,7 @@ bool alike(const T& one, const U& other) {
     }
 }
 template <typename T, typename L>
-void extend(vector<T>& list, const L& more) {
+void extend_list(vector<T>& list, const L& more) {
     const vector<T> items(more.begin(), more.end());
     list.insert(list.end(), items.begin(), items.end());
 }
@@ -1571,13 +1571,13 @@ map<T, U> map_of(const vector<std::pair<T, U>>& pairs) {
     return all;
 }
 template <typename M>
-void update(M& one, const M& other) {
+void update_map(M& one, const M& other) {
     for (const auto& entry : other) one[entry.first] = entry.second;
 }
-inline double degrees(double arc) { return arc * (180 / 3.141592653589793); }
+inline double to_degrees(double arc) { return arc * (180 / 3.141592653589793); }
 inline int common_divisor(int one, int other) { return other == 0 ? std::abs(one) : common_divisor(other, one % other); }
-inline long long factorial(int number) { return number < 2 ? 1 : number * factorial(number - 1); }
-inline int sign(double number) { return (number > 0) - (number < 0); }
+inline long long factorial_of(int number) { return number < 2 ? 1 : number * factorial_of(number - 1); }
+inline int sign_of(double number) { return (number > 0) - (number < 0); }
 inline string trimmed_left(const string& text) {
     const auto from = text.find_first_not_of(" \t\n\r\v\f");
     return from == string::npos ? "" : text.substr(from);

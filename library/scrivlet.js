@@ -1158,11 +1158,11 @@ export const leastBy = (list, key) => sortedBy(list, key)[0];
 
 export const greatestBy = (list, key) => sortedDownBy(list, key)[0];
 
-export const degrees = (arc) => arc * (180 / Math.PI);
+export const toDegrees = (arc) => arc * (180 / Math.PI);
 
 export const commonDivisor = (one, other) => (other === 0 ? Math.abs(one) : commonDivisor(other, one % other));
 
-export const factorial = (number) => (number < 2 ? 1 : number * factorial(number - 1));
+export const factorialOf = (number) => (number < 2 ? 1 : number * factorialOf(number - 1));
 
 export function zeroFilled(text, length) {
   const sign = /^[+-]/.test(text) ? text[0] : "";

@@ -964,7 +964,7 @@ def flattened(lists):
     return [item for inner in lists for item in inner]
 
 
-def sign(number):
+def sign_of(number):
     return (number > 0) - (number < 0)
 
 

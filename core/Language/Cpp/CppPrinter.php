@@ -369,7 +369,7 @@ final class CppPrinter extends BracePrinter
             return "$list.insert($list.end(), ".$this->braced($more).')';
         }
         if (null !== $more && !$more instanceof VariableRead) {
-            return $this->call($this->need('extend'), $operation->arguments);
+            return $this->call($this->need('extend_list'), $operation->arguments);
         }
 
         return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
