@@ -1210,7 +1210,7 @@ final class CppParser extends CppExpressions
             $over = $over->arguments[0];
         }
         if (2 === \count($names) && $over instanceof VariableRead) {
-            return new EachLoop($id, $names, new Operation('entries', [$over]), $isReference ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
+            return new EachLoop($id, $names, new Operation('entries', [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
         }
         if ($isReference && $over instanceof VariableRead && 1 === \count($names) && References::areChanged($body, $names[0])) {
             $place = $this->madeUp('at');

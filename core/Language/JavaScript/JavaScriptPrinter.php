@@ -198,7 +198,8 @@ final class JavaScriptPrinter extends BracePrinter
         return $container.'['.$this->expression($item->index).']';
     }
 
-    private function collected(Collected $collected): string
+    /** @param string $way what is done with each item */
+    private function collected(Collected $collected, string $way = 'map'): string
     {
         $name = $this->name($collected->variable);
         $over = $this->type($collected->over);
@@ -209,13 +210,17 @@ final class JavaScriptPrinter extends BracePrinter
             $text .= ".filter(($name) => ".$inner($collected->condition).')';
         }
 
-        return $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
+        return 'map' === $way && $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
             ? $text
-            : "$text.map(($name) => ".$inner($collected->value).')';
+            : "$text.$way(($name) => ".$inner($collected->value).')';
     }
 
     protected function operation(Operation $operation, int $around): string
     {
+        $asked = $operation->arguments[0] ?? null;
+        if (\in_array($operation->key, ['any_holds', 'all_hold'], true) && $asked instanceof Collected && null === $asked->condition) {
+            return $this->collected($asked, 'any_holds' === $operation->key ? 'some' : 'every');
+        }
         $form = $operation->arguments[1] ?? null;
         if ('formatted' === $operation->key && $form instanceof TextLiteral && 1 === preg_match('/^\.(\d)f$/D', $form->value, $match)) {
             return $this->operand($operation->arguments[0], self::POSTFIX).".toFixed($match[1])";

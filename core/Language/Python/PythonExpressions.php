@@ -623,7 +623,16 @@ abstract class PythonExpressions extends ExpressionParser
         if ('=' === $sign && $this->is('=', 1) || '===' === $sign) {
             $this->fail('foreign_word', null, ['word' => '===', 'near' => '==']);
         }
-        if (\in_array($sign, ['&', '|', '^', '<<', '>>', ':=', '@'], true)) {
+        if ('|' === $sign && 6 >= $around) {
+            $token = $this->peek();
+            ++$this->at;
+            $right = $this->expression(7);
+            $areMaps = $left instanceof MapLiteral || $right instanceof MapLiteral || $left instanceof Operation && 'merged' === $left->key;
+
+            // Of numbers it would mean their bits, which no course asks for.
+            return $areMaps ? new Operation('merged', [$left, $right]) : $this->fail('unsupported', $token, ['what' => '|']);
+        }
+        if (\in_array($sign, ['&', '^', '<<', '>>', ':=', '@'], true)) {
             $this->fail('unsupported', null, ['what' => $sign]);
         }
 
