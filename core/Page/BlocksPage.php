@@ -22,6 +22,7 @@ use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -152,7 +153,7 @@ final class BlocksPage
                 $this->body($shown, Conditional::OTHERWISE, $statement->otherwise, [...$brackets, new Bracket(Kind::Choose, false)], $inLoop, $inFunction);
             }
         } else {
-            $this->add($shown, 'head', $statement->entry(), $brackets, [] !== $statement->bodies() && !$statement instanceof FunctionDefinition);
+            $this->add($shown, 'head', $statement instanceof SetItem ? $statement->phrase() : $statement->entry(), $brackets, [] !== $statement->bodies() && !$statement instanceof FunctionDefinition);
             foreach ($statement->bodies() as $name => $body) {
                 $this->body($shown, $name, $body, [...$brackets, new Bracket(Catalogue::get($statement->entry())->kind, false)], $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition);
             }

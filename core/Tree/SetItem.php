@@ -17,6 +17,12 @@ final readonly class SetItem extends Statement
         return 'set_item';
     }
 
+    /** The key of its words: an item that becomes larger is said otherwise than one that becomes another. */
+    public function phrase(): string
+    {
+        return null === $this->operator ? 'set_item' : 'change_item_'.$this->operator->value;
+    }
+
     public function blanks(): array
     {
         return ['target' => $this->target, 'value' => $this->value];

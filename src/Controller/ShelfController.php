@@ -62,6 +62,7 @@ final class ShelfController extends AbstractController
         $files = $request->files->all()['files'] ?? [];
         $files = \array_slice(array_filter(\is_array($files) ? $files : [$files], static fn (mixed $file): bool => $file instanceof UploadedFile), 0, self::MOST_FILES);
         $opened = [];
+        $language = null;
         if ([] === $files) {
             $this->addFlash('trouble', Sentences::of('file.nothing', [], $request->getLocale()));
         }
@@ -79,7 +80,7 @@ final class ShelfController extends AbstractController
             }
         }
         if (1 === \count($files) && 1 === \count($opened)) {
-            return $this->redirectToRoute('desk', ['id' => $opened[0]->id()]);
+            return $this->redirectToRoute('desk', ['id' => $opened[0]->id()] + (null === $language ? [] : ['text' => $language->value]));
         }
         if ([] !== $opened) {
             $this->addFlash('done', $this->translator->trans('shelf.opened', ['count' => \count($opened)]));

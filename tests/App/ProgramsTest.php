@@ -179,13 +179,13 @@ final class ProgramsTest extends AppTestCase
     }
 
     /** @param list<string> $contents */
-    private function upload(array $contents): Crawler
+    private function upload(array $contents, string $ending = 'scrivlet.json'): Crawler
     {
         $files = [];
         foreach ($contents as $index => $content) {
             $path = (string) tempnam(sys_get_temp_dir(), 'upload');
             file_put_contents($path, $content);
-            $files[] = new UploadedFile($path, "bed$index.scrivlet.json", 'application/json', null, true);
+            $files[] = new UploadedFile($path, "bed$index.$ending", null, null, true);
         }
         $this->browser->request('POST', '/programs/open', ['_token' => $this->token()], ['files' => $files]);
         self::assertResponseRedirects();
@@ -206,6 +206,21 @@ final class ProgramsTest extends AppTestCase
         self::assertStringContainsString('2 programs', $page->filter('.done')->text());
         $this->browser->request('POST', '/programs/open', ['_token' => $this->token()]);
         self::assertStringContainsString('No file', $this->browser->followRedirect()->filter('.trouble')->text());
+    }
+
+    /** A text stands on its own page, and its blocks beside it say what the text says. */
+    public function testATextIsOpenedInItsOwnLanguage(): void
+    {
+        $texts = [
+            'py' => ["beds = [1, 2]\nbeds[0] *= 3\n", 'Python', 'multiply item 0 of beds by 3'],
+            'js' => ["const beds = [1, 2];\nbeds[1] -= 3;\n", 'JavaScript', 'take 3 from item 1 of beds'],
+            'cpp' => ["#include <vector>\nusing namespace std;\nint main() {\n    vector<int> beds = {1, 2};\n    beds[0] += 3;\n}\n", 'C++', 'change item 0 of beds by 3'],
+        ];
+        foreach ($texts as $ending => [$text, $language, $words]) {
+            $page = $this->upload([$text], $ending);
+            self::assertStringContainsString($language, $page->filter('#spread')->text());
+            self::assertStringContainsString($words, (string) preg_replace('/\s+/', ' ', $page->filter('#blocks')->text()));
+        }
     }
 
     public function testTooLargeARequestIsExplained(): void

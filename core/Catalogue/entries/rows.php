@@ -13,6 +13,8 @@ $variable = Slot::label('variable', SlotType::VariableName);
 $typed = static fn (string $key, Kind $kind, string $en, string $fr, array $slots = [], ?string $icon = null): Entry => new Entry($key, $kind, ['en' => $en, 'fr' => $fr], $slots, icon: $icon, fromText: true); // @phpstan-ignore argument.type (the slots below are lists)
 $amount = Slot::number('amount', 2);
 
+$place = [Slot::any('target', 0), Slot::any('value', 0)];
+
 return [
     new Entry('start', Kind::Start, ['en' => 'when the program starts', 'fr' => 'quand le programme démarre'], [], ['en' => 'The rows below run when you press Run.', 'fr' => "Les lignes qui suivent s'exécutent quand tu lances le programme."], Goes::Top),
     new Entry('repeat', Kind::Again, ['en' => 'repeat {times} times', 'fr' => 'répéter {times} fois'], [Slot::number('times', 4)], ['en' => 'The rows inside run that many times.', 'fr' => "Les lignes à l'intérieur s'exécutent ce nombre de fois."]),
@@ -36,7 +38,7 @@ return [
     $typed('for_each', Kind::Again, 'for each {variable} of {over}', 'pour chaque {variable} de {over}', [$variable, Slot::any('over', 0)]),
     $typed('for', Kind::Again, 'for {variable} from {from}, while {condition}, changed by {amount}', 'pour {variable} à partir de {from}, tant que {condition}, changé de {amount}', [$variable, Slot::any('from', 0), Slot::truth('condition'), $amount]),
     $typed('do_while', Kind::Again, 'repeat, and again while {condition}', 'répéter, et encore tant que {condition}', [Slot::truth('condition')]),
-    $typed('set_item', Kind::Remember, 'let {target} be {value}', 'donner à {target} la valeur {value}', [Slot::any('target', 0), Slot::any('value', 0)]),
+    $typed('set_item', Kind::Remember, 'let {target} be {value}', 'donner à {target} la valeur {value}', $place),
     $typed('set_several', Kind::Remember, 'let at once', 'donner à la fois'),
     $typed('change_subtract', Kind::Remember, 'take {amount} from {variable}', 'retirer {amount} à {variable}', [$variable, $amount]),
     $typed('change_multiply', Kind::Remember, 'multiply {variable} by {amount}', 'multiplier {variable} par {amount}', [$variable, $amount]),
@@ -47,6 +49,16 @@ return [
     $typed('change_trunc_remainder', Kind::Remember, 'keep of {variable} the remainder by {amount}', 'garder de {variable} le reste par {amount}', [$variable, $amount]),
     $typed('change_power', Kind::Remember, 'raise {variable} to the power {amount}', 'élever {variable} à la puissance {amount}', [$variable, $amount]),
     $typed('change_join', Kind::Remember, 'add {amount} at the end of {variable}', 'ajouter {amount} à la fin de {variable}', [$variable, Slot::any('amount', 0)]),
+    $typed('change_item_add', Kind::Remember, 'change {target} by {value}', 'augmenter {target} de {value}', $place),
+    $typed('change_item_subtract', Kind::Remember, 'take {value} from {target}', 'retirer {value} à {target}', $place),
+    $typed('change_item_multiply', Kind::Remember, 'multiply {target} by {value}', 'multiplier {target} par {value}', $place),
+    $typed('change_item_divide', Kind::Remember, 'divide {target} by {value}', 'diviser {target} par {value}', $place),
+    $typed('change_item_floor_divide', Kind::Remember, 'divide {target} by {value}, rounded down', 'diviser {target} par {value}, arrondi en bas', $place),
+    $typed('change_item_trunc_divide', Kind::Remember, 'divide {target} by {value}, cut to whole', 'diviser {target} par {value}, coupé à l’entier', $place),
+    $typed('change_item_floor_remainder', Kind::Remember, 'keep of {target} the remainder by {value}', 'garder de {target} le reste par {value}', $place),
+    $typed('change_item_trunc_remainder', Kind::Remember, 'keep of {target} the remainder by {value}', 'garder de {target} le reste par {value}', $place),
+    $typed('change_item_power', Kind::Remember, 'raise {target} to the power {value}', 'élever {target} à la puissance {value}', $place),
+    $typed('change_item_join', Kind::Remember, 'add {value} at the end of {target}', 'ajouter {value} à la fin de {target}', $place),
     $typed('perform', Kind::Remember, '{value}', '{value}', [Slot::any('value', 0)]),
     $typed('print_on', Kind::Say, 'print {value}, staying on the line', 'afficher {value}, sans finir la ligne', [Slot::any('value', 'hello')]),
     $typed('import', Kind::Say, '{text}', '{text}', [Slot::label('text', SlotType::Remark)], 'package'),
