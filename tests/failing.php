@@ -83,5 +83,6 @@ return [
         ["#include <iostream>\nusing namespace std;\nint main() {\n    int a = 7, b = 0;\n    cout << a % 3 << endl;\n    cout << a % b << endl;\n}\n", 'division by zero'],
         ["#include <iostream>\n#include <string>\nusing namespace std;\nint main() {\n    string word = \"hedge\";\n    cout << word.substr(2) << endl;\n    cout << word.substr(9) << endl;\n}\n", 'std::out_of_range'],
         ["#include <iostream>\nusing namespace std;\nint main() {\n    long long big = 4000000000000000000LL;\n    cout << big << endl;\n    big = big * 3;\n    cout << big << endl;\n}\n", 'signed integer overflow'],
+        ["#include <iostream>\n#include <vector>\nusing namespace std;\nint main() {\n    vector<int> beds = {4, 2};\n    cout << beds.at(1) << endl;\n    cout << beds.at(-1) << endl;\n}\n", 'std::out_of_range'],
     ],
 ];

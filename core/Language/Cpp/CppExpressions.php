@@ -603,7 +603,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'has_value':
                 return 0 === $count ? new Binary(Operator::NotEqual, $receiver, new NothingLiteral()) : null;
             case 'at':
-                return 1 === $count && null !== $first ? new Item($receiver, $first, true) : null;
+                return 1 === $count && null !== $first ? new Item($receiver, self::place($first), true) : null;
             case 'substr':
                 if (2 === $count && $first instanceof NumberLiteral && 0 === $first->value) {
                     return new Slice($receiver, new NothingLiteral(), $arguments[1]->value);

@@ -157,6 +157,12 @@ abstract class BraceExpressions extends BraceParser
         return false;
     }
 
+    /** Only Python counts places from the end, which a literal below nought in an item means. */
+    final protected static function place(Expression $index): Expression
+    {
+        return $index instanceof NumberLiteral && $index->value < 0 ? new Unary(UnaryOperator::Negate, new NumberLiteral(-$index->value)) : $index;
+    }
+
     protected function indexed(Expression $container, Token $opened): Expression
     {
         if ($this->is(']')) {
@@ -165,7 +171,7 @@ abstract class BraceExpressions extends BraceParser
         $index = $this->expression();
         $this->close($opened);
 
-        return new Item($container, $index);
+        return new Item($container, self::place($index));
     }
 
     protected static function unescaped(string $text): string

@@ -9,7 +9,7 @@ console.log(beds, beds.concat(["a", "b"]), beds.join("+"), beds.join());
 const more = [...beds, "z", ...["y"]];
 more[0] = "new";
 more[more.length - 1] += "!";
-console.log(more, beds, more.slice(1, 3), more.slice(-1), more[99]);
+console.log(more, beds, more.slice(1, 3), more.slice(-1), more[99], more[-1]);
 more.reverse();
 console.log(more, [3, 1, 2].sort(), [10, 9, 1].sort(), [10, 9, 1].sort((a, b) => a - b), [10, 9, 1].sort((a, b) => b - a));
 more.length = 0;
