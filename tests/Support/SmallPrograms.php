@@ -87,18 +87,18 @@ final class SmallPrograms
             [$one, $other, $n] = [$this->one(['a', 'b', 'c']), $this->one(['a', 'b', 'c']), $this->number()];
             $rows .= match ($this->number(7)) {
                 0 => match ($this->language) {
-                    Language::Python => "$one = $other", Language::JavaScript => "$one = $other;", Language::Cpp => "$one = $other;"
+                    Language::Python => "$one = $other", Language::JavaScript => "$one = $other;", Language::Cpp => "$one = $other;",
                 },
                 1 => match ($this->language) {
-                    Language::Python => $this->one(["$one = {$other}[:]", "$one = list($other)", "$one = $other.copy()"]), Language::JavaScript => $this->one(["$one = [...$other];", "$one = $other.slice();"]), Language::Cpp => "$one = {{$n}, 4};"
+                    Language::Python => $this->one(["$one = {$other}[:]", "$one = list($other)", "$one = $other.copy()"]), Language::JavaScript => $this->one(["$one = [...$other];", "$one = $other.slice();"]), Language::Cpp => "$one = {{$n}, 4};",
                 },
                 2 => match ($this->language) {
-                    Language::Python => "$one.append($n)", Language::JavaScript => "$one.push($n);", Language::Cpp => "$one.push_back($n);"
+                    Language::Python => "$one.append($n)", Language::JavaScript => "$one.push($n);", Language::Cpp => "$one.push_back($n);",
                 },
                 3 => "{$one}[0] = $n".(Language::Python === $this->language ? '' : ';'),
                 4 => "grow($one, $n)".(Language::Python === $this->language ? '' : ';'),
                 5 => match ($this->language) {
-                    Language::Python => "rows.append($one)", Language::JavaScript => "rows.push($one);", Language::Cpp => "rows.push_back($one);"
+                    Language::Python => "rows.append($one)", Language::JavaScript => "rows.push($one);", Language::Cpp => "rows.push_back($one);",
                 },
                 6 => "rows[0][0] += $n".(Language::Python === $this->language ? '' : ';'),
                 default => "kept($one, $n)".(Language::Python === $this->language ? '' : ';'),
