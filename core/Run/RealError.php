@@ -14,11 +14,11 @@ final class RealError
         'no_ink' => 'ValueError', 'random_order' => 'ValueError', 'gives_nothing' => 'TypeError', 'not_a_number' => 'TypeError', 'too_large' => 'OverflowError', 'no_real_root' => 'ValueError',
         'count_by_zero' => 'ValueError', 'empty_list' => 'IndexError', 'nothing_to_compare' => 'ValueError', 'few_arguments' => 'TypeError', 'fixed_text' => 'TypeError', 'no_answer' => 'EOFError',
         'no_form' => 'ValueError', 'no_function' => 'TypeError', 'no_item' => 'IndexError', 'no_key' => 'KeyError', 'no_length' => 'TypeError', 'no_number' => 'ValueError', 'not_a_list' => 'TypeError',
-        'not_a_map' => 'TypeError', 'not_a_pair' => 'TypeError', 'not_a_text' => 'TypeError', 'not_in_list' => 'ValueError', 'not_that_many' => 'ValueError', 'text_and_number' => 'TypeError', 'too_far' => 'ValueError',
+        'not_a_map' => 'TypeError', 'not_a_text' => 'TypeError', 'not_in_list' => 'ValueError', 'not_that_many' => 'ValueError', 'text_and_number' => 'TypeError', 'too_far' => 'ValueError',
         'bump_hedge' => 'RuntimeError', 'bump_stone' => 'RuntimeError', 'bump_edge' => 'RuntimeError', 'cell_taken' => 'RuntimeError', 'barrow_empty' => 'RuntimeError', 'nothing_to_pick' => 'RuntimeError', 'off_lawn' => 'RuntimeError', 'no_lamp' => 'ValueError', 'no_pattern' => 'ValueError', 'no_button' => 'ValueError', 'long_scroll' => 'ValueError', 'wide_show' => 'ValueError', 'no_speed' => 'ValueError', 'no_unit' => 'ValueError', 'no_socket' => 'ValueError', 'socket_taken' => 'ValueError',
     ];
     private const JAVASCRIPT = [
-        'negative_count' => 'RangeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_text' => 'TypeError', 'not_a_pair' => 'TypeError', 'gives_nothing' => 'TypeError',
+        'negative_count' => 'RangeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_text' => 'TypeError', 'gives_nothing' => 'TypeError',
         'bump_hedge' => 'Error', 'bump_stone' => 'Error', 'bump_edge' => 'Error', 'cell_taken' => 'Error', 'barrow_empty' => 'Error', 'nothing_to_pick' => 'Error', 'off_lawn' => 'Error', 'no_lamp' => 'RangeError', 'no_pattern' => 'RangeError', 'no_button' => 'RangeError', 'long_scroll' => 'RangeError', 'wide_show' => 'RangeError', 'no_speed' => 'RangeError', 'no_unit' => 'RangeError', 'no_socket' => 'RangeError', 'socket_taken' => 'RangeError',
     ];
     private const CPP = [

@@ -221,7 +221,6 @@ return [
     'run.nothing_to_compare' => 'There is nothing to choose the smallest or the largest from. Ask first whether the list is empty.',
     'run.not_a_list' => 'This needs a list or a text.',
     'run.not_a_map' => 'This needs a map with keys.',
-    'run.not_a_pair' => 'This needs pairs: two values each time.',
     'run.not_a_text' => 'This needs a text.',
     'run.not_in_list' => '“{value}” is not there. Ask first with “in”.',
     'run.not_that_many' => '{wanted} values are wanted here, but there are {given}.',

@@ -221,7 +221,6 @@ return [
     'run.nothing_to_compare' => 'Il n’y a rien dont choisir le plus petit ou le plus grand. Demande d’abord si la liste est vide.',
     'run.not_a_list' => 'Ceci demande une liste ou un texte.',
     'run.not_a_map' => 'Ceci demande une table avec des clés.',
-    'run.not_a_pair' => 'Ceci demande des paires : deux valeurs à chaque fois.',
     'run.not_a_text' => 'Ceci demande un texte.',
     'run.not_in_list' => '« {value} » n’y est pas. Demande d’abord avec « in ».',
     'run.not_that_many' => 'Il faut {wanted} valeurs ici, mais il y en a {given}.',

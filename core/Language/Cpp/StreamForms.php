@@ -165,7 +165,7 @@ final class StreamForms
         return null === $word ? null : $state->after($word, $argument instanceof NumberLiteral ? (int) $argument->value : ($argument instanceof TextLiteral ? $argument->value : null));
     }
 
-    /** @return list<Expression> all that is shown and told, in order; a space between values is null */
+    /** @return list<Expression> all that is shown and told, in order, with the spaces between values */
     private function parts(PrintLine $row): array
     {
         $parts = [];

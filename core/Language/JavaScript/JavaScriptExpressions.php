@@ -435,7 +435,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if ($receiver instanceof Operation && 'copied' === $receiver->key) {
                     return new Operation('backwards', $receiver->arguments);
                 }
-                $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down', 'sort_by' => null, 'sort_as_texts' => 'sort_down', 'sorted_as_texts' => 'sorted_down'][$receiver->key] ?? null : null;
+                $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down', 'sort_as_texts' => 'sort_down', 'sorted_as_texts' => 'sorted_down'][$receiver->key] ?? null : null;
                 if (null !== $down && $receiver instanceof Operation) {
                     return new Operation($down, $receiver->arguments);
                 }

@@ -230,7 +230,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             }
         }
 
-        return [$this->ended(new SetSeveral($this->newId(), $list, $value instanceof ListLiteral ? $value->items : [$value]), $token->offset)];
+        return [$this->ended(new SetSeveral($this->newId(), $list, $value instanceof ListLiteral && \count($value->items) === \count($list) ? $value->items : [$value]), $token->offset)];
     }
 
     /** @return list<Statement> */
@@ -305,7 +305,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $this->semicolon();
 
-        return [$this->ended(new SetSeveral($this->newId(), $targets, $value instanceof ListLiteral ? $value->items : [$value]), $token->offset)];
+        return [$this->ended(new SetSeveral($this->newId(), $targets, $value instanceof ListLiteral && \count($value->items) === \count($targets) ? $value->items : [$value]), $token->offset)];
     }
 
     public function mistakesOf(Program $program): array

@@ -780,7 +780,7 @@ abstract class PythonExpressions extends ExpressionParser
             return $first;
         }
         if ('list' === $name && 1 === $count && null !== $first && !$first instanceof TextLiteral) {
-            return new Operation('as_list', [$first]);
+            return $first instanceof Collected ? $first : new Operation('as_list', [$first]);
         }
         if (\in_array($name, ['list', 'dict', 'str'], true) && 0 === $count) {
             return match ($name) {
@@ -818,9 +818,6 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if (('map' === $name || 'filter' === $name) && 2 === $count && $first instanceof Lambda && 1 === \count($first->parameters)) {
             return 'map' === $name ? new Collected($first->value, $first->parameters[0], $arguments[1]->value) : new Collected(new VariableRead($first->parameters[0]), $first->parameters[0], $arguments[1]->value, $first->value);
-        }
-        if (('list' === $name || 'sorted' === $name) && 1 === $count && $first instanceof Collected && 'list' === $name) {
-            return $first;
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && null !== $first) {
             return new Operation('min' === $name ? 'least' : 'greatest', [$first]);

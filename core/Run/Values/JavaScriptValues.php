@@ -387,6 +387,12 @@ final class JavaScriptValues extends Values
         return self::numeric($times) < 0 ? throw new RunError('negative_count') : parent::repeated($value, $times);
     }
 
+    /** What is too much is left out, what is missing is undefined (ECMAScript 2022, 8.5.3). */
+    public function apart(mixed $value, int $wanted): array
+    {
+        return array_pad(\array_slice($this->over($value), 0, $wanted), $wanted, null);
+    }
+
     protected function place(mixed $index, int $size): ?int
     {
         $number = self::numeric($index);
