@@ -141,12 +141,10 @@ final class CppParser extends CppExpressions
         $rows = $this->block($start);
         $this->inMain = false;
         $offset = $this->offset();
-        $last = array_pop($rows);
+        $last = self::lastRow($rows);
         if ($last instanceof GiveBack) {
             // What `main` gives back closes it.
-            $offset = $this->uncut($last->id) ?? $offset;
-        } elseif (null !== $last) {
-            $rows[] = $last;
+            $offset = $this->closedBy($last, $rows) ?? $offset;
         }
         if ($this->is('}')) {
             ++$this->at;

@@ -39,7 +39,7 @@ final class HandPrinter
     private function __construct(private readonly Program $program, private readonly Language $language, private readonly Handwriting $handwriting, private readonly ?Types $types)
     {
         $this->newLine = 1 === preg_match('/\r\n|\n|\r/', $handwriting->text, $match) ? $match[0] : "\n";
-        $this->unit = 1 === preg_match('/^(\t|[ ]{1,8})[^\s]/m', $handwriting->text, $match) ? $match[1] : '    ';
+        $this->unit = 1 === preg_match('/(*ANYCRLF)^(\t|[ ]{1,8})[^\s]/m', $handwriting->text, $match) ? $match[1] : '    ';
         foreach ($handwriting->pieces as $index => $piece) {
             $this->pieces["$piece->id:$piece->part"] = [$piece, $handwriting->pieces[$index + 1]->start ?? \strlen($handwriting->text)];
         }
@@ -81,7 +81,7 @@ final class HandPrinter
         foreach ($this->prelude as $line) {
             preg_match_all('/\w+/', (string) preg_replace('/^from \w+|from ".*$/', '', $line), $names);
             foreach (array_diff($names[0], ['import', 'from', 'include']) as $name) {
-                if (1 !== preg_match('/^(?:import|from|#include|const|let)\b[^\r\n]*\b'.$name.'\b/m', $top)) {
+                if (1 !== preg_match('/(*ANYCRLF)^(?:import|from|#include|const|let)\b[^\r\n]*\b'.$name.'\b/m', $top)) {
                     $lines .= $line.$this->newLine;
                     break;
                 }
@@ -233,7 +233,7 @@ final class HandPrinter
         }
         if (null !== $shift && $starts) {
             [$was, $is] = $shift;
-            $lines = (string) preg_replace('/^'.preg_quote($was, '/').'/m', str_replace(['\\', '$'], ['\\\\', '\\$'], $is), $text);
+            $lines = (string) preg_replace('/(*ANYCRLF)^'.preg_quote($was, '/').'/m', str_replace(['\\', '$'], ['\\\\', '\\$'], $is), $text);
             $lead += \strlen($is) - \strlen($was);
             $text = str_contains(substr($text, $lead), '"""') ? $is.ltrim($text) : $lines;
         }

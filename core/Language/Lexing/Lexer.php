@@ -15,7 +15,8 @@ abstract class Lexer
     /** What a word processor puts in place of quotes, spaces, dashes and dots: UTF-8, so that no name swallows them. */
     protected const STRANGE = '\xc2[\xa0\xab\xbb]|\xe2\x80[\x80-\x8f\x90-\xa7\xaf]|\xe2\x88\x92|\xc3[\x97\xb7]';
     protected const NEWLINE = '\r\n|\n|\r';
-    protected const SPACE = '(?:[ \t\f\v]|\\\\(?:\r\n|\n|\r))+';
+    /** A vertical tab is `\x0b`: PCRE's `\v` is every end of a line. */
+    protected const SPACE = '(?:[ \t\f\x0b]|\\\\(?:\r\n|\n|\r))+';
 
     /** @var array<class-string, string> */
     private static array $patterns = [];
@@ -57,13 +58,13 @@ abstract class Lexer
     private static function pattern(): string
     {
         // Plain names and spaces are most of a text, so that they are tried first, where nothing else can begin.
-        $kinds = ['[A-Za-z_][A-Za-z0-9_\x80-\xff]*+(?!["\'$])(*MARK:name)', '[ ]++(?![\t\f\v\\\\#])(*MARK:space)', '(?:'.self::STRANGE.')(*MARK:unread)'];
+        $kinds = ['[A-Za-z_][A-Za-z0-9_\x80-\xff]*+(?!["\'$])(*MARK:name)', '[ ]++(?![\t\f\x0b\\\\#])(*MARK:space)', '(?:'.self::STRANGE.')(*MARK:unread)'];
         foreach ([...static::kinds(), 'unread' => '[\xc2-\xf4][\x80-\xbf]+|[\s\S]'] as $kind => $pattern) {
             $kinds[] = "(?:$pattern)(*MARK:$kind)";
         }
 
-        // The delimiter is a byte that stands in no pattern.
-        return "\x01\\G(?:".implode('|', $kinds).")\x01m";
+        // The delimiter is a byte that stands in no pattern. A line begins behind CR, LF or both.
+        return "\x01(*ANYCRLF)\\G(?:".implode('|', $kinds).")\x01m";
     }
 
     /** A literal within one line; without its closing quote it ends where the line does. */

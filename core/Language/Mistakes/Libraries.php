@@ -107,7 +107,7 @@ final class Libraries
      */
     private static function cpp(array $tokens, string $text, array $own): array
     {
-        preg_match_all('/^[ \t]*#\s*include\s*[<"]?([\w.\/+]+)[^\r\n]*(?:\r\n|\n|\r|$)/m', $text, $matches, \PREG_OFFSET_CAPTURE);
+        preg_match_all('/(*ANYCRLF)^[ \t]*#\s*include\s*[<"]?([\w.\/+]+)[^\r\n]*(?:\r\n|\n|\r|$)/m', $text, $matches, \PREG_OFFSET_CAPTURE);
         $headers = [];
         $end = 0;
         foreach ($matches[1] as $index => [$header]) {
@@ -120,7 +120,7 @@ final class Libraries
         if (isset($headers['scrivlet.hpp'])) {
             return [];
         }
-        $isOpen = 1 === preg_match('/^[ \t]*using\s+namespace\s+std\b/m', $text);
+        $isOpen = 1 === preg_match('/(*ANYCRLF)^[ \t]*using\s+namespace\s+std\b/m', $text);
         $known = [];
         foreach (self::CPP as $header => $names) {
             foreach ($names as $name) {

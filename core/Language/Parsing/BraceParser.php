@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\DoWhile;
@@ -74,20 +75,28 @@ abstract class BraceParser extends ExpressionParser
     {
         $isFresh = true;
         $pending = [];
+        $begun = null;
         foreach ($this->language()->tokens($this->text) as $token) {
             if (TokenKind::NewLine === $token->kind) {
                 $isFresh = true;
+                $begun = null;
                 continue;
             }
             if (TokenKind::Space === $token->kind) {
                 continue;
             }
             if (TokenKind::Comment === $token->kind) {
+                // Several remarks on one line are one.
+                $token = null === $begun ? $token : new Token($token->kind, substr($this->text, $begun->offset, $token->offset - $begun->offset).$token->text, $begun->offset);
+                $begun = null;
                 if ($isFresh && $this->endsLine($token)) {
                     $pending[] = $token;
+                } elseif ($isFresh) {
+                    $begun = $token;
                 }
                 continue;
             }
+            $begun = null;
             $index = \count($this->tokens);
             if ($isFresh) {
                 $this->begins[$index] = true;
@@ -102,7 +111,7 @@ abstract class BraceParser extends ExpressionParser
                 $this->unclosed += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
             }
         }
-        $this->shadows = Shadows::of($this->tokens, $this->language());
+        $this->shadows = Shadows::of($this->tokens, $this->begins, $this->language());
         if ([] !== $this->shadows) {
             $this->tokens = array_map(fn (Token $token): Token => Shadows::renamed($token, $this->shadows), $this->tokens);
         }
@@ -182,10 +191,14 @@ abstract class BraceParser extends ExpressionParser
     {
         $rows = [];
         while (true) {
+            $token = $this->peek();
+            if (null !== $opener && null !== $token && \in_array($token->text, ['case', 'default'], true) && TokenKind::Keyword === $token->kind) {
+                // A remark above it is about what follows.
+                return $rows;
+            }
             foreach ($this->remarks() as $row) {
                 $rows[] = $row;
             }
-            $token = $this->peek();
             if (null === $token) {
                 return $rows;
             }
@@ -197,9 +210,6 @@ abstract class BraceParser extends ExpressionParser
                 continue;
             }
             if (null !== $opener && $this->unclosed > 0 && isset($this->begins[$this->at]) && $this->indentOf($this->at) <= $this->indentOf($opener) && !$this->isElse()) {
-                return $rows;
-            }
-            if (null !== $opener && \in_array($token->text, ['case', 'default'], true) && TokenKind::Keyword === $token->kind) {
                 return $rows;
             }
             foreach ($this->row() as $row) {
@@ -828,7 +838,7 @@ abstract class BraceParser extends ExpressionParser
             }
             $else = $this->at + ($isClosed ? 1 : 0);
             $elseToken = $this->tokens[$else] ?? null;
-            if (null === $elseToken || 'else' !== $elseToken->text || isset($this->remarksBefore[$else])) {
+            if (null === $elseToken || 'else' !== $elseToken->text) {
                 if ($isClosed) {
                     $this->closeBrace($id, $start);
                 }
@@ -903,14 +913,11 @@ abstract class BraceParser extends ExpressionParser
             if ($isLeft) {
                 $this->semicolon();
             }
-            $last = array_pop($rows);
+            $last = self::lastRow($rows);
             if ($last instanceof BreakLoop) {
-                $offset = $this->uncut($last->id) ?? $offset;
-            } elseif (null !== $last) {
-                $rows[] = $last;
-                if (!$isLeft && !$this->is('}') && !$last instanceof GiveBack && !$last instanceof LeaveFunction && !$last instanceof ContinueLoop) {
-                    $this->fail('break_missing', $this->tokens[$this->at - 1]);
-                }
+                $offset = $this->closedBy($last, $rows) ?? $offset;
+            } elseif (null !== $last && !$isLeft && !$this->is('}') && !$last instanceof GiveBack && !$last instanceof LeaveFunction && !$last instanceof ContinueLoop) {
+                $this->fail('break_missing', $this->tokens[$this->at - 1]);
             }
             foreach (Walk::statements($rows) as $row) {
                 if ($row instanceof BreakLoop) {
@@ -934,6 +941,36 @@ abstract class BraceParser extends ExpressionParser
         }
 
         return new Conditional($id, $branches, $otherwise);
+    }
+
+    /** @param list<Statement> $rows */
+    protected static function lastRow(array $rows): ?Statement
+    {
+        foreach (array_reverse($rows) as $row) {
+            if (!$row instanceof Comment) {
+                return $row;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * Takes a last row away that belongs to what closes the rows, with the remarks behind it: they stay in its text.
+     *
+     * @param list<Statement> $rows
+     *
+     * @return int|null where its text begins
+     */
+    protected function closedBy(Statement $last, array &$rows): ?int
+    {
+        $at = (int) array_search($last, $rows, true);
+        foreach (array_splice($rows, $at + 1) as $remark) {
+            $this->uncut($remark->id);
+        }
+        array_pop($rows);
+
+        return $this->uncut($last->id);
     }
 
     private function leaving(Token $token): Statement

@@ -27,8 +27,11 @@ final class Shadows
     /** @var array<int, string> the tokens' texts, but for what literals say */
     private array $texts = [];
 
-    /** @param list<Token> $tokens without spaces and remarks */
-    private function __construct(private readonly array $tokens, private readonly Language $language)
+    /**
+     * @param list<Token>      $tokens without spaces and remarks
+     * @param array<int, true> $begins those that begin a line
+     */
+    private function __construct(private readonly array $tokens, private readonly array $begins, private readonly Language $language)
     {
         foreach ($tokens as $token) {
             $this->texts[] = TokenKind::Text === $token->kind ? '' : $token->text;
@@ -37,13 +40,14 @@ final class Shadows
     }
 
     /**
-     * @param list<Token> $tokens without spaces and remarks
+     * @param list<Token>      $tokens without spaces and remarks
+     * @param array<int, true> $begins those that begin a line
      *
      * @return list<array{int, int, string, string}> from and until which offset a name means another one, and which
      */
-    public static function of(array $tokens, Language $language): array
+    public static function of(array $tokens, array $begins, Language $language): array
     {
-        $shadows = new self($tokens, $language);
+        $shadows = new self($tokens, $begins, $language);
         $shadows->find();
 
         return $shadows->found;
@@ -216,6 +220,9 @@ final class Shadows
         }
         for ($index = $closing + 1; $index < \count($this->tokens); ++$index) {
             $text = $this->text($index);
+            if ($index > $closing + 1 && Language::JavaScript === $this->language && $this->beginsRow($index)) {
+                return $index - 1;
+            }
             if (\in_array($text, ['(', '[', '{'], true)) {
                 $index = $this->closing($index) ?? \count($this->tokens);
                 if ('{' === $text) {
@@ -227,6 +234,12 @@ final class Shadows
         }
 
         return \count($this->tokens);
+    }
+
+    /** Whether a line of JavaScript begins a row, where no semicolon ends the one before (ECMA-262, 12.10). */
+    private function beginsRow(int $index): bool
+    {
+        return isset($this->begins[$index]) && TokenKind::Sign !== $this->tokens[$index]->kind && (TokenKind::Sign !== $this->tokens[$index - 1]->kind || \in_array($this->text($index - 1), [')', ']', '}', '++', '--'], true));
     }
 
     private function closing(int $index): ?int
