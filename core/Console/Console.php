@@ -9,7 +9,6 @@ use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Report;
-use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Language\Python\DrawingModule;
 use Scrivlet\Core\Language\Python\DrawingModulePrinter;
 use Scrivlet\Core\Page\BlankView;
@@ -23,6 +22,7 @@ use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\RealError;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Run\TraceFile;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Program;
 
 /** The command `bin/scrivlet`: programs on a terminal, without a database. Exit codes: 0 done, 1 error in the run, 2 cannot be read. */
@@ -92,8 +92,8 @@ final readonly class Console
         if (false === $content) {
             throw new Refusal('file.unreadable', ['file' => $file]);
         }
-        if (\strlen($content) > Reader::LONGEST && null !== Language::ofFile($file)) {
-            throw new Refusal('file.long_text', ['most' => intdiv(Reader::LONGEST, 1000)]);
+        if (\strlen($content) > Bounds::TEXT && null !== Language::ofFile($file)) {
+            throw new Refusal('file.long_text', ['most' => intdiv(Bounds::TEXT, 1000)]);
         }
 
         return $content;

@@ -21,9 +21,6 @@ use Scrivlet\Core\Tree\Walk;
  */
 final readonly class Editor
 {
-    public const MOST_ROWS = 3000;
-    public const DEEPEST = 20;
-
     public function __construct(private Program $program)
     {
     }

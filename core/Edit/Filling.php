@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -30,7 +31,6 @@ use Scrivlet\Core\Tree\Walk;
 final readonly class Filling
 {
     public const LONGEST_REMARK = 500;
-    public const MOST_PARAMETERS = 8;
 
     public function __construct(private Program $program)
     {
@@ -189,8 +189,8 @@ final readonly class Filling
     {
         \assert($statement instanceof FunctionDefinition);
         $names = '' === $source ? [] : (preg_split('/[\s,;]+/u', $source, -1, \PREG_SPLIT_NO_EMPTY) ?: []);
-        if (\count($names) > self::MOST_PARAMETERS) {
-            throw new Refusal('name.many', ['most' => self::MOST_PARAMETERS]);
+        if (\count($names) > Bounds::PARAMETERS) {
+            throw new Refusal('name.many', ['most' => Bounds::PARAMETERS]);
         }
         foreach ($names as $index => $name) {
             Names::check($name);

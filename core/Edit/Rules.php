@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -31,8 +32,8 @@ final class Rules
         $rows = 0;
         $ids = [];
         foreach (Walk::statements($program->parts()) as $statement) {
-            if (++$rows > Editor::MOST_ROWS) {
-                throw new Refusal('rule.many_rows', ['most' => Editor::MOST_ROWS]);
+            if (++$rows > Bounds::ROWS) {
+                throw new Refusal('rule.many_rows', ['most' => Bounds::ROWS]);
             }
             if (isset($ids[$statement->id]) || $statement->id >= $program->nextId || $statement->id < 1) {
                 throw new Refusal('rule.ids');
@@ -97,8 +98,8 @@ final class Rules
 
     private static function body(Block $body, bool $inLoop, bool $inFunction, int $depth, bool $outermost = false): void
     {
-        if ($depth > Editor::DEEPEST) {
-            throw new Refusal('rule.deep', ['deepest' => Editor::DEEPEST]);
+        if ($depth > Bounds::NESTING) {
+            throw new Refusal('rule.deep', ['deepest' => Bounds::NESTING]);
         }
         foreach ($body->statements as $statement) {
             if (!$inLoop && ($statement instanceof BreakLoop || $statement instanceof ContinueLoop)) {

@@ -9,7 +9,6 @@ use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
-use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Filling;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\Language\Expression\ExpressionReader;
@@ -21,6 +20,7 @@ use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
@@ -38,6 +38,7 @@ use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\Form;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
@@ -85,9 +86,8 @@ use Scrivlet\Core\Tree\WhileLoop;
 /** Reads the project file. Whatever it is given, it gives a well-formed program or says where the file is wrong. */
 final class ProjectReader
 {
-    public const LARGEST = 2_000_000;
-    private const LONGEST_NAME = 80;
-
+    /** Whether the file is of the first version, whose fingerprints were taken in another way. */
+    private bool $isFirst = false;
     private int $nextId = 1;
     /** Whether a person typed the program, so that its names are those of one language only. */
     private bool $isTyped = false;
@@ -110,17 +110,32 @@ final class ProjectReader
         $reader = new self(false);
         $data = $reader->decode($json);
         $name = $data['name'] ?? '';
-        if (!\is_string($name) || mb_strlen($name) > self::LONGEST_NAME) {
-            throw new Refusal('file.text', ['name' => 'name', 'longest' => self::LONGEST_NAME, 'path' => 'name']);
+        if (!\is_string($name) || mb_strlen($name) > Bounds::TITLE) {
+            throw new Refusal('file.text', ['name' => 'name', 'longest' => Bounds::TITLE, 'path' => 'name']);
         }
 
         return [trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', $name)), $reader->program($reader->member($data, 'program'))];
     }
 
-    /** Reads what ProjectWriter::kept wrote. */
+    /**
+     * Reads what ProjectWriter::kept wrote, now or ever: whatever it was, it opens, at worst as its text.
+     */
     public static function kept(string $json): Program
     {
-        return (new self(true))->program(json_decode($json, true, 128, \JSON_THROW_ON_ERROR), false);
+        $data = json_decode($json, true, 8 * Bounds::JSON);
+        $reader = new self(true);
+        $reader->isFirst = !\is_array($data) || Form::VERSION !== ($data['form'] ?? 1);
+        try {
+            return $reader->program($data, false);
+        } catch (Refusal) {
+            return Salvage::of($data, $json);
+        }
+    }
+
+    /** Whether what is kept is in the form of today. */
+    public static function isCurrent(string $json): bool
+    {
+        return str_starts_with($json, '{"form":'.Form::VERSION.',');
     }
 
     /**
@@ -140,26 +155,28 @@ final class ProjectReader
     /** @return array<mixed> */
     private function decode(string $json): array
     {
-        if (\strlen($json) > self::LARGEST) {
-            throw new Refusal('file.large', ['most' => intdiv(self::LARGEST, 1000)]);
+        if (\strlen($json) > Bounds::FILE) {
+            throw new Refusal('file.large', ['most' => intdiv(Bounds::FILE, 1000)]);
         }
-        $data = json_decode($json, true, 128);
+        $data = json_decode($json, true, Bounds::JSON);
         if (!\is_array($data)) {
             throw new Refusal('file.no_json');
         }
         if (ProjectWriter::FORMAT !== ($data['format'] ?? null)) {
             throw new Refusal('file.other');
         }
-        if (ProjectWriter::VERSION !== ($data['version'] ?? null)) {
-            throw new Refusal('file.version', ['version' => ProjectWriter::VERSION]);
+        $version = $data['version'] ?? null;
+        if (1 !== $version && Form::VERSION !== $version) {
+            throw new Refusal('file.version', ['version' => Form::VERSION]);
         }
+        $this->isFirst = 1 === $version;
 
         return $data;
     }
 
     private function program(mixed $data, bool $check = true): Program
     {
-        $this->isTyped = \is_array($data) && isset($data['handwriting']);
+        $this->isTyped = $this->keepIds || \is_array($data) && isset($data['handwriting']);
         $functions = [];
         foreach ($this->block($data, 'functions')->statements as $row) {
             $functions[] = $row instanceof FunctionDefinition || $this->isTyped ? $row : throw $this->wrong('file.row', ['row' => $row->entry()]);
@@ -171,7 +188,7 @@ final class ProjectReader
         }
         $next = \is_array($data) && \is_int($data['nextId'] ?? null) && $this->keepIds ? $data['nextId'] : $this->nextId;
         $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data), $this->models($data), $this->setting($data));
-        if (!$this->keepIds) {
+        if (!$this->keepIds || $this->isFirst) {
             $program = $this->renumbered($program);
         }
         if ($check) {
@@ -217,13 +234,13 @@ final class ProjectReader
                 $pieces[] = new Piece($known($id), $part, $start, $coreStart, $coreEnd, $fingerprint, $known($parent), 1 === $tight);
                 $offset = $coreEnd;
             }
-            $all[$language] = new Handwriting(\is_string($text) && \strlen($text) <= self::LARGEST ? $text : throw $this->wrong('file.wrong'), $pieces);
+            $all[$language] = new Handwriting(\is_string($text) && ($this->keepIds || \strlen($text) <= Bounds::TEXT) ? $text : throw $this->wrong('file.wrong'), $pieces);
         }
 
         return $all;
     }
 
-    /** Pieces that name the rows on their line do so by the rows' ids, which are new now. */
+    /** Fingerprints are taken again where they were taken in another way, or of rows on one line, which have new ids now. */
     private function renumbered(Program $program): Program
     {
         $rows = [];
@@ -235,8 +252,14 @@ final class ProjectReader
             $pieces = [];
             foreach ($handwriting->pieces as $piece) {
                 $row = $rows[$piece->id] ?? null;
-                $isSame = null !== $row && $piece->tight && $piece->fingerprint === Fingerprint::of($row, $piece->part, true, $old);
-                $pieces[] = $isSame ? new Piece($piece->id, $piece->part, $piece->start, $piece->coreStart, $piece->coreEnd, Fingerprint::of($row, $piece->part, true), $piece->parent, true) : $piece;
+                $was = match (true) {
+                    null === $row => $piece->fingerprint,
+                    $this->isFirst => Fingerprints1::of($row, $piece->part, $piece->tight, $old),
+                    default => Fingerprint::of($row, $piece->part, $piece->tight, $old),
+                };
+                // What did not fit any more fits nothing.
+                $is = null === $row ? $was : ($piece->fingerprint === $was ? Fingerprint::of($row, $piece->part, $piece->tight) : 0);
+                $pieces[] = new Piece($piece->id, $piece->part, $piece->start, $piece->coreStart, $piece->coreEnd, $is, $piece->parent, $piece->tight);
             }
             $program = $program->withHandwriting($language, new Handwriting($handwriting->text, $pieces));
         }
@@ -286,7 +309,7 @@ final class ProjectReader
     private function at(string $step, \Closure $read): mixed
     {
         $this->path[] = $step;
-        if (\count($this->path) > 2 * (Editor::DEEPEST + ExpressionReader::DEEPEST) + 8) {
+        if (\count($this->path) > 2 * Bounds::NESTING + 8 && !$this->keepIds) {
             throw $this->wrong('file.deep');
         }
         try {
@@ -316,7 +339,7 @@ final class ProjectReader
     private function text(mixed $data, string $name, int $longest): string
     {
         $text = $this->member($data, $name);
-        if (!\is_string($text) || mb_strlen($text) > $longest || 1 === preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $text)) {
+        if (!\is_string($text) || !$this->keepIds && (mb_strlen($text) > $longest || !$this->isTyped && 1 === preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $text))) {
             throw $this->wrong('file.text', ['name' => $name, 'longest' => $longest]);
         }
 
@@ -325,11 +348,14 @@ final class ProjectReader
 
     private function name(mixed $data, string $name): string
     {
-        return $this->checked($this->text($data, $name, Names::LONGEST));
+        return $this->checked($this->text($data, $name, Bounds::NAME));
     }
 
     private function checked(string $name): string
     {
+        if ($this->keepIds) {
+            return $name;
+        }
         if ($this->isTyped) {
             return 1 === preg_match('/^[A-Za-z_$\x{80}-\x{10FFFF}][\w$\x{80}-\x{10FFFF}]*$/uD', $name) ? $name : throw new Refusal('name.letters', ['name' => $name]);
         }
@@ -363,8 +389,8 @@ final class ProjectReader
         if (!\is_string($key) || !\is_bool($off)) {
             throw $this->wrong('file.wrong');
         }
-        if ($this->nextId > Editor::MOST_ROWS + 1) {
-            throw new Refusal('rule.many_rows', ['most' => Editor::MOST_ROWS]);
+        if ($this->nextId > Bounds::ROWS + 1 && !$this->keepIds) {
+            throw new Refusal('rule.many_rows', ['most' => Bounds::ROWS]);
         }
         $entry = Catalogue::find($key);
         if (null !== $entry && $entry->command && !$entry->value) {
@@ -385,7 +411,7 @@ final class ProjectReader
             'while' => new WhileLoop($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
             'forever' => new Forever($id, $this->block($data, 'body'), $off),
             'if' => $this->conditional($data, $id, $off),
-            'set' => new SetVariable($id, $this->name($data, 'variable'), $this->blank($data, 'value', $key), $off, isset($data['declared']) ? $this->text($data, 'declared', 80) : null),
+            'set' => new SetVariable($id, $this->name($data, 'variable'), $this->blank($data, 'value', $key), $off, isset($data['declared']) ? $this->text($data, 'declared', Bounds::TEXT) : null),
             'change' => new ChangeVariable($id, $this->name($data, 'variable'), $this->blank($data, 'amount', $key), $off),
             'share' => new ShareVariable($id, $this->name($data, 'variable'), $off),
             'call' => new OwnCall($id, $this->name($data, 'function'), $this->expressions($data, 'arguments'), $off),
@@ -394,16 +420,16 @@ final class ProjectReader
             'break' => new BreakLoop($id, $off),
             'continue' => new ContinueLoop($id, $off),
             'print' => new PrintLine($id, $this->printed($data), $off),
-            'comment' => new Comment($id, $this->isTyped ? $this->text($data, 'text', self::LARGEST) : (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
+            'comment' => new Comment($id, $this->isTyped ? $this->text($data, 'text', Bounds::TEXT) : (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
             'print_on' => new PrintLine($id, $this->printed($data), $off, false),
             'for_each' => new EachLoop($id, $this->names($data, 'variables') ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off),
             'for' => new ForLoop($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'condition', $key), $this->operator($data) ?? Operator::Add, $this->blank($data, 'amount', $key), $this->block($data, 'body'), $off),
             'do_while' => new DoWhile($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
-            'set_item' => new SetItem($id, $this->blank($data, 'target', $key), $this->blank($data, 'value', $key), $this->operator($data), $off),
-            'set_several' => new SetSeveral($id, $this->expressions($data, 'targets'), $this->expressions($data, 'values'), $off),
+            'set_item' => new SetItem($id, $this->target($this->blank($data, 'target', $key)), $this->blank($data, 'value', $key), $this->operator($data), $off),
+            'set_several' => $this->several($data, $id, $off),
             'perform' => new Perform($id, $this->blank($data, 'value', $key), $off),
-            'import' => new Import($id, $this->text($data, 'text', self::LARGEST), $this->language($data), $off),
-            'declare' => new Declaration($id, $this->name($data, 'variable'), isset($data['type']) ? $this->text($data, 'type', 80) : null, $off),
+            'import' => new Import($id, $this->text($data, 'text', Bounds::TEXT), $this->language($data), $off),
+            'declare' => new Declaration($id, $this->name($data, 'variable'), isset($data['type']) ? $this->text($data, 'type', Bounds::TEXT) : null, $off),
             'pass' => new Pass($id, $off),
             'unread' => new Unread($id, $this->raw($data, 'text'), $this->language($data), isset($data['body']) ? $this->block($data, 'body') : null, $off),
             default => $this->changed($data, $key, $id, $off) ?? throw $this->wrong('file.row', ['row' => mb_substr($key, 0, 40)]),
@@ -415,7 +441,7 @@ final class ProjectReader
     {
         $operator = str_starts_with($key, 'change_') ? Operator::tryFrom(substr($key, \strlen('change_'))) : null;
 
-        return null === $operator ? null : new ChangeVariable($id, $this->name($data, 'variable'), $this->blank($data, 'amount', $key), $off, $operator);
+        return null === $operator || !$operator->isArithmetic() && Operator::Join !== $operator ? null : new ChangeVariable($id, $this->name($data, 'variable'), $this->blank($data, 'amount', $key), $off, $operator);
     }
 
     /**
@@ -439,7 +465,7 @@ final class ProjectReader
     {
         $text = $this->member($data, $name);
 
-        return \is_string($text) && \strlen($text) <= self::LARGEST ? $text : throw $this->wrong('file.wrong');
+        return \is_string($text) && ($this->keepIds || \strlen($text) <= Bounds::TEXT) ? $text : throw $this->wrong('file.wrong');
     }
 
     /** @param array<mixed> $data */
@@ -449,7 +475,24 @@ final class ProjectReader
             return null;
         }
 
-        return (\is_string($data['operator']) ? Operator::tryFrom($data['operator']) : null) ?? throw $this->wrong('file.wrong');
+        $operator = \is_string($data['operator']) ? Operator::tryFrom($data['operator']) : null;
+
+        return null !== $operator && ($operator->isArithmetic() || Operator::Join === $operator) ? $operator : throw $this->wrong('file.wrong');
+    }
+
+    /** What can be given a value that is no variable alone. */
+    private function target(Expression $target, bool $orVariable = false): Expression
+    {
+        return $target instanceof Item || $orVariable && $target instanceof VariableRead ? $target : throw $this->wrong('file.wrong');
+    }
+
+    /** @param array<mixed> $data */
+    private function several(array $data, int $id, bool $off): SetSeveral
+    {
+        $targets = array_map(fn (Expression $target): Expression => $this->target($target, true), $this->expressions($data, 'targets'));
+        $values = $this->expressions($data, 'values');
+
+        return [] !== $targets && (1 === \count($values) || \count($values) === \count($targets)) ? new SetSeveral($id, $targets, $values, $off) : throw $this->wrong('file.wrong');
     }
 
     /**
@@ -476,7 +519,7 @@ final class ProjectReader
     {
         $types = [];
         foreach (\is_array($data['types'] ?? null) ? $data['types'] : [] as $name => $type) {
-            $types[(string) $name] = \is_string($type) && 1 === preg_match('/^[\w:<>, &*]{1,80}$/D', $type) ? $type : throw $this->wrong('file.wrong');
+            $types[(string) $name] = \is_string($type) && 1 === preg_match('/^[\w:<>, &*]+$/D', $type) ? $type : throw $this->wrong('file.wrong');
         }
 
         return $types;
@@ -486,7 +529,7 @@ final class ProjectReader
     private function names(mixed $data, string $name): array
     {
         $names = $this->member($data, $name);
-        if (!\is_array($names) || !array_is_list($names) || \count($names) > Filling::MOST_PARAMETERS || \count(array_unique($names, \SORT_REGULAR)) !== \count($names)) {
+        if (!\is_array($names) || !array_is_list($names) || !$this->keepIds && (\count($names) > Bounds::PARAMETERS || \count(array_unique($names, \SORT_REGULAR)) !== \count($names))) {
             throw $this->wrong('file.list', ['name' => $name]);
         }
 
@@ -561,14 +604,14 @@ final class ProjectReader
 
     private function expression(mixed $data, int $depth): Expression
     {
-        if ($depth > ExpressionReader::DEEPEST) {
+        if ($depth > Bounds::NESTING && !$this->keepIds) {
             throw $this->wrong('file.deep');
         }
         if (\is_int($data) || \is_float($data)) {
             return new NumberLiteral($data);
         }
         if (\is_string($data)) {
-            if (mb_strlen($data) > ($this->isTyped ? self::LARGEST : ExpressionReader::LONGEST) || !$this->isTyped && 1 === preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $data)) {
+            if (mb_strlen($data) > ($this->isTyped ? Bounds::TEXT : ExpressionReader::LONGEST) || !$this->isTyped && 1 === preg_match('/[\x00-\x08\x0b-\x1f\x7f]/', $data)) {
                 throw new Refusal('blank.long', ['longest' => ExpressionReader::LONGEST]);
             }
 
@@ -586,6 +629,10 @@ final class ProjectReader
         $made = $this->made($data, $depth);
         if (null !== $made) {
             return $made;
+        }
+        $chain = $this->chain($data, $depth);
+        if (null !== $chain) {
+            return $chain;
         }
         if (isset($data['variable'])) {
             return new VariableRead($this->name($data, 'variable'));
@@ -609,10 +656,44 @@ final class ProjectReader
         if (null !== $unary) {
             return 1 === \count($of) ? new Unary($unary, $of[0]) : throw $this->wrong('file.wrong');
         }
-        $operator = (\is_string($key) ? Operator::tryFrom($key) : null) ?? throw $this->wrong('file.wrong');
-        [$left, $right] = $this->pair($of);
+        throw $this->wrong('file.wrong');
+    }
 
-        return new Binary($operator, $left, $right);
+    /**
+     * Values between operators that group from the left: flat, or two by two as the first version has them.
+     *
+     * @param array<mixed> $data
+     */
+    private function chain(array $data, int $depth): ?Expression
+    {
+        $parts = [];
+        while (\is_array($data) && (null !== $operator = Operator::tryFrom(\is_string($data['operator'] ?? null) ? $data['operator'] : ''))) {
+            [$data, $right] = \is_array($data['of'] ?? null) && array_is_list($data['of']) && 2 === \count($data['of']) ? $data['of'] : throw $this->wrong('file.wrong');
+            array_push($parts, $right, $operator);
+        }
+        if (\is_array($data) && isset($data['chain'])) {
+            $list = $data['chain'];
+            if (!\is_array($list) || !array_is_list($list) || \count($list) < 3 || 0 === \count($list) % 2) {
+                throw $this->wrong('file.wrong');
+            }
+            for ($at = \count($list) - 1; $at > 0; $at -= 2) {
+                array_push($parts, $list[$at], Operator::tryFrom(\is_string($list[$at - 1]) ? $list[$at - 1] : '') ?? throw $this->wrong('file.wrong'));
+            }
+            $data = $list[0];
+        }
+        if ([] === $parts) {
+            return null;
+        }
+        if (\count($parts) > 2 * Bounds::TERMS && !$this->keepIds) {
+            throw $this->wrong('file.deep');
+        }
+        $left = $this->expression($data, $depth + 1);
+        for ($at = \count($parts) - 1; $at > 0; $at -= 2) {
+            \assert($parts[$at] instanceof Operator);
+            $left = new Binary($parts[$at], $left, $this->expression($parts[$at - 1], $depth + 1));
+        }
+
+        return $left;
     }
 
     /**
@@ -627,6 +708,14 @@ final class ProjectReader
             $of = $this->expressions($data, 'of', $depth + 1);
 
             return null !== $entry && \count($of) >= $entry->least && \count($of) <= $entry->most ? new Operation($entry->key, $of) : throw $this->wrong('file.wrong');
+        }
+        if (isset($data['number'])) {
+            return new NumberLiteral(match ($data['number']) {
+                'infinity' => \INF,
+                '-infinity' => -\INF,
+                'nan' => \NAN,
+                default => throw $this->wrong('file.wrong'),
+            });
         }
         if (isset($data['undefined'])) {
             return new NothingLiteral(true);

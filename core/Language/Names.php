@@ -6,12 +6,11 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Bounds;
 
 /** What a variable, a parameter or a function may be called, so that all three languages take the name. */
 final class Names
 {
-    public const LONGEST = 40;
-
     /** Composed Latin letters only: the one form that CPython, Node.js and g++ all read as the same name. */
     public const PATTERN = '[A-Za-z_\x{C0}-\x{D6}\x{D8}-\x{F6}\x{F8}-\x{FF}][A-Za-z0-9_\x{C0}-\x{D6}\x{D8}-\x{F6}\x{F8}-\x{FF}]*';
 
@@ -65,8 +64,8 @@ final class Names
         if ('' === $name) {
             throw new Refusal('name.empty');
         }
-        if (mb_strlen($name) > self::LONGEST) {
-            throw new Refusal('name.long', ['longest' => self::LONGEST]);
+        if (mb_strlen($name) > Bounds::NAME) {
+            throw new Refusal('name.long', ['longest' => Bounds::NAME]);
         }
         if (1 !== preg_match('/^'.self::PATTERN.'$/uD', $name)) {
             throw new Refusal('name.letters', ['name' => $name]);

@@ -14,11 +14,12 @@ final class Walk
      */
     public static function statements(iterable $statements): \Generator
     {
-        foreach ($statements as $statement) {
+        $waiting = array_reverse([...$statements]);
+        while (null !== $statement = array_pop($waiting)) {
             yield $statement;
-            foreach ($statement->bodies() as $body) {
-                foreach (self::statements($body->statements) as $inner) {
-                    yield $inner;
+            foreach (array_reverse($statement->bodies()) as $body) {
+                for ($at = \count($body->statements) - 1; $at >= 0; --$at) {
+                    $waiting[] = $body->statements[$at];
                 }
             }
         }
@@ -34,17 +35,15 @@ final class Walk
      */
     public static function live(iterable $statements): \Generator
     {
-        foreach ($statements as $statement) {
+        $waiting = array_reverse([...$statements]);
+        while (null !== $statement = array_pop($waiting)) {
             if ($statement->off) {
                 continue;
             }
             yield $statement;
-            if ($statement instanceof FunctionDefinition) {
-                continue;
-            }
-            foreach ($statement->bodies() as $body) {
-                foreach (self::live($body->statements) as $inner) {
-                    yield $inner;
+            foreach ($statement instanceof FunctionDefinition ? [] : array_reverse($statement->bodies()) as $body) {
+                for ($at = \count($body->statements) - 1; $at >= 0; --$at) {
+                    $waiting[] = $body->statements[$at];
                 }
             }
         }
@@ -53,10 +52,12 @@ final class Walk
     /** @return \Generator<int, Expression> each expression, then its operands */
     public static function expressions(Expression $expression): \Generator
     {
-        yield $expression;
-        foreach ($expression->operands() as $operand) {
-            foreach (self::expressions($operand) as $inner) {
-                yield $inner;
+        // With a stack of its own: a generator within a generator would pass each value through all levels above it.
+        $waiting = [$expression];
+        while (null !== $next = array_pop($waiting)) {
+            yield $next;
+            for ($operands = $next->operands(), $at = \count($operands) - 1; $at >= 0; --$at) {
+                $waiting[] = $operands[$at];
             }
         }
     }

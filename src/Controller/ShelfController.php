@@ -13,6 +13,7 @@ use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Program as Tree;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
@@ -69,8 +70,8 @@ final class ShelfController extends AbstractController
         foreach ($files as $file) {
             $title = mb_substr($file->getClientOriginalName(), 0, 60);
             try {
-                if (!$file->isValid() || $file->getSize() > ProjectReader::LARGEST) {
-                    throw new Refusal('file.large', ['most' => intdiv(ProjectReader::LARGEST, 1000)]);
+                if (!$file->isValid() || $file->getSize() > Bounds::FILE) {
+                    throw new Refusal('file.large', ['most' => intdiv(Bounds::FILE, 1000)]);
                 }
                 $language = Language::ofFile($file->getClientOriginalName());
                 [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, EditReader::typed(Tree::empty(), $language, $file->getContent())->program];

@@ -14,9 +14,9 @@ use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\Language\AskingLoop;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Scene\Settings;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Setting;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
@@ -98,8 +98,8 @@ final class EditReader
 
     private static function check(string $text): void
     {
-        if (\strlen($text) > Reader::LONGEST) {
-            throw new Refusal('file.long_text', ['most' => intdiv(Reader::LONGEST, 1000)]);
+        if (\strlen($text) > Bounds::TEXT) {
+            throw new Refusal('file.long_text', ['most' => intdiv(Bounds::TEXT, 1000)]);
         }
         if (!mb_check_encoding($text, 'UTF-8')) {
             throw new Refusal('file.encoding');

@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
@@ -38,8 +39,7 @@ use Scrivlet\Core\Tree\VariableRead;
  */
 final class ExpressionReader
 {
-    public const LONGEST = 2000;
-    public const DEEPEST = 24;
+    public const LONGEST = 20_000;
 
     private const TOKEN = '#\s*(?:(?<number>(?:\d+(?:\.\d*)?|\.\d+)(?:[eE][+-]?\d+)?)|(?<text>"(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')|(?<name>(?:nib|barrow|lantern|mower)\.[a-z_]+|'.Names::PATTERN.')|(?<sign>\*\*|//|==|!=|<>|<=|>=|&&|\|\||~/|~%|[-+*/%^&=<>!(),×÷−≠≤≥\[\]]))#uA';
 
@@ -150,11 +150,15 @@ final class ExpressionReader
 
     private function expression(int $around): Expression
     {
-        if (++$this->depth > self::DEEPEST) {
+        if (++$this->depth > Bounds::NESTING) {
             throw new Refusal('blank.deep');
         }
         $left = $this->operand();
+        $terms = 1;
         while (null !== ($sign = $this->peek()) && isset(self::BINARY[$sign]) && 'text' !== $this->tokens[$this->at][0]) {
+            if (++$terms > Bounds::TERMS) {
+                throw new Refusal('blank.deep');
+            }
             [$operator, $strength] = self::BINARY[$sign];
             if ($strength < $around) {
                 break;
@@ -166,23 +170,10 @@ final class ExpressionReader
                 $operator = Operator::Join;
             }
             $left = new Binary($operator, $left, $right);
-            if (self::height($left) > self::DEEPEST) {
-                throw new Refusal('blank.deep');
-            }
         }
         --$this->depth;
 
         return $left;
-    }
-
-    private static function height(Expression $expression): int
-    {
-        $highest = 0;
-        foreach ($expression->operands() as $operand) {
-            $highest = max($highest, self::height($operand));
-        }
-
-        return $highest + 1;
     }
 
     private function operand(): Expression

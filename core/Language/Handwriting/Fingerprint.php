@@ -4,15 +4,21 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Form;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Walk;
 
-/** A number that changes when what a part of a row says changes; a typed piece is shown as long as it is the same. */
+/**
+ * A number that changes when what a part of a row says changes; a typed piece is shown as long as it is the same.
+ *
+ * It is taken from the row's canonical form, as files have it, so that it outlives the code.
+ */
 final class Fingerprint
 {
     /**
@@ -22,7 +28,7 @@ final class Fingerprint
     public static function of(Statement $row, string $part, bool $tight, array $ids = []): int
     {
         if ($row->off) {
-            return crc32(self::spelled($row));
+            return crc32(self::spelled(self::withoutIds(Form::row($row))));
         }
         $says = match (true) {
             'head' === $part && $row instanceof Conditional => self::expression($row->branches[0]->condition),
@@ -38,7 +44,7 @@ final class Fingerprint
             $held[$name] = array_map(static fn (Statement $inner): int => $ids[$inner->id] ?? $inner->id, $body->statements);
         }
 
-        return crc32(self::spelled([$row::class, $part, $says, $held]));
+        return crc32(self::spelled([$row->entry(), $part, $says, $held]));
     }
 
     /** @return list<string> */
@@ -64,7 +70,7 @@ final class Fingerprint
     /** What a row says by itself, for finding it again in a newer text. */
     public static function own(Statement $row): int
     {
-        return crc32($row::class.self::spelled($row->labels()).self::spelled(self::blanks($row)));
+        return crc32($row->entry().self::spelled([$row->labels(), self::blanks($row)]));
     }
 
     /** @return array<string, string> */
@@ -84,12 +90,25 @@ final class Fingerprint
         /** @var \WeakMap<Expression, string> $known */
         $known = self::$known ??= new \WeakMap();
 
-        return $known[$value] ??= self::spelled($value);
+        return $known[$value] ??= self::spelled(Form::expression($value));
     }
 
-    /** A value as text that is the same for equal values, whether they share parts or not. */
-    private static function spelled(mixed $value): string
+    private static function spelled(mixed $form): string
     {
-        return var_export($value, true);
+        return json_encode($form, \JSON_THROW_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PRESERVE_ZERO_FRACTION | \JSON_INVALID_UTF8_SUBSTITUTE, 8 * Bounds::JSON);
+    }
+
+    /**
+     * Rows that are switched off say the same under other ids.
+     *
+     * @param array<mixed> $form
+     *
+     * @return array<mixed>
+     */
+    private static function withoutIds(array $form): array
+    {
+        unset($form['id']);
+
+        return array_map(static fn (mixed $part): mixed => \is_array($part) ? self::withoutIds($part) : $part, $form);
     }
 }

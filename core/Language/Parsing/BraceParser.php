@@ -10,6 +10,7 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
@@ -19,8 +20,8 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\Expression;
-use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
@@ -239,7 +240,7 @@ abstract class BraceParser extends ExpressionParser
         $start = $this->at;
         $state = [\count($this->mistakes), \count($this->cuts), $this->depth, $this->ids, $this->parent, $this->scope, $this->loops];
         try {
-            if (++$this->depth > self::DEEPEST) {
+            if (++$this->depth > Bounds::NESTING) {
                 $this->fail('deep');
             }
             $rows = $this->statement();

@@ -17,6 +17,7 @@ use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
@@ -100,7 +101,7 @@ abstract class ExpressionParser extends Parser
 
     protected function expression(int $around = 0): Expression
     {
-        if (++$this->depth > self::DEEPEST) {
+        if (++$this->depth > Bounds::NESTING) {
             $this->fail('deep');
         }
         $token = $this->peek() ?? $this->fail($this->at > 0 ? 'value_missing' : 'empty', null, ['after' => self::shown($this->tokens[$this->at - 1] ?? null)]);

@@ -25,9 +25,6 @@ use Scrivlet\Core\Tree\Statement;
  */
 abstract class Parser
 {
-    /** Deeper nesting than any course has is kept unread, so that no text can exhaust the stack. */
-    protected const DEEPEST = 60;
-
     /** @var list<Token> without spaces, ends of lines and remarks */
     protected array $tokens = [];
     protected int $at = 0;

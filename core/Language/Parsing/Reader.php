@@ -39,9 +39,6 @@ use Scrivlet\Core\Tree\Walk;
 /** Makes a program of a text: any text, and always one that prints as that text again. */
 final class Reader
 {
-    /** A longer text is no program of a course. */
-    public const LONGEST = 500_000;
-
     /**
      * @param Program|null    $old    what stood there before, so that rows that are still there stay themselves
      * @param array<int, int> $pinned ids of rows of which it is known where in the text they begin, by that place

@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Parsing\Cut;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\Comment;
@@ -265,7 +266,7 @@ final class PythonParser extends PythonStatements
             $this->loops[] = $header->offset;
         }
         $next = $this->nextCode();
-        if (++$this->depth > self::DEEPEST) {
+        if (++$this->depth > Bounds::NESTING) {
             --$this->depth;
             $this->fail('deep');
         }
