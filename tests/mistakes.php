@@ -9,6 +9,13 @@ $cpp = static fn (string $rows): string => "#include \"scrivlet.hpp\"\nint main(
 
 return [
     'python' => [
+        ["def move(x, x):\n    pass\n", 'parameter_twice', 1, null],
+        ["pair = lambda bed, bed: bed\n", 'parameter_twice', 1, null],
+        ["name = input(\"Name? \", \"you\")\n", 'many_arguments', 1, null],
+        [str_repeat('seed', 51)." = 1\n", 'name_long', 1, null],
+        ['total = '.implode(' + ', array_fill(0, 1001, '1'))."\n", 'many_terms', 1, null],
+        ['def plant('.implode(', ', array_map(static fn (int $number): string => "bed$number", range(1, 65)))."):\n    pass\n", 'many_parameters', 1, null],
+        [$py."moves = [nib.left(90)]\n", 'gives_no_value', 2, null],
         ["from scrivlet import barrow, nib\nbarrow.step()\nnib.forward(5)\n", 'other_scene', 3, null],
         [$py.'nib.fowrard(5)', 'misspelt_command', 2, $py.'nib.forward(5)'],
         [$py.'nib.rihgt(5)', 'misspelt_command', 2, $py.'nib.right(5)'],
@@ -67,6 +74,8 @@ return [
         ["x = \"a\"\nprint(x.uper())\n", 'misspelt_method', 2, "x = \"a\"\nprint(x.upper())\n"],
     ],
     'javascript' => [
+        ["function move(x, x) {\n}\n", 'parameter_twice', 1, null],
+        ["const age = prompt(\"a\", \"5\", 3);\n", 'many_arguments', 1, null],
         ["let public = 3;\nconsole.log(1);\n", 'keyword_as_name', 1, null],
         ["let arguments = 3;\nconsole.log(1);\n", 'keyword_as_name', 1, null],
         ["function plant(eval) {\n    return 1;\n}\nconsole.log(plant(2));\n", 'keyword_as_name', 1, null],
@@ -119,6 +128,7 @@ return [
         ["class Bed {\n}\n", 'unsupported', 1, null],
     ],
     'cpp' => [
+        ["void move(int x, int x) {\n}\nint main() {\n}\n", 'parameter_twice', 1, null],
         ["#include \"scrivlet.hpp\"\nint floor = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'name_of_library', 2, null],
         ["#include \"scrivlet.hpp\"\nint nullopt = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'keyword_as_name', 2, null],
         [$cpp('    int xor = 3;'), 'keyword_as_name', 3, null],

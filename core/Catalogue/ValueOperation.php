@@ -23,6 +23,11 @@ final readonly class ValueOperation
     {
     }
 
+    public function takes(int $operands): bool
+    {
+        return $operands >= $this->least && $operands <= $this->most;
+    }
+
     public function hasEffect(): bool
     {
         return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift'], true);

@@ -118,7 +118,9 @@ final readonly class Editor
         if (Locator::PROGRAM === $parent) {
             $program = $this->program;
             $rows = array_map(static function (Statement $row) use ($program): Statement {
-                \assert($row instanceof FunctionDefinition);
+                if (!$row instanceof FunctionDefinition) {
+                    return $row;
+                }
                 $number = 2;
                 while (null !== $program->functionNamed($row->name.'_'.$number)) {
                     ++$number;

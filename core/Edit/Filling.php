@@ -17,10 +17,13 @@ use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Unary;
@@ -85,6 +88,10 @@ final readonly class Filling
             return new TextLiteral(trim($source));
         }
         $value = SlotType::Any === $type ? ExpressionReader::readAny($source, $context) : ExpressionReader::read($source, $context);
+        $isTarget = $statement instanceof SetItem && 'target' === $slot || $statement instanceof SetSeveral && str_starts_with($slot, 'target');
+        if ($isTarget && !$value instanceof Item && !($statement instanceof SetSeveral && $value instanceof VariableRead)) {
+            throw new Refusal('blank.not_target');
+        }
         self::check($value, $type, $context->type($value));
         $this->checkRange($statement, $slot, $value);
 

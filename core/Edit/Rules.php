@@ -21,6 +21,7 @@ use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\Walk;
 
 /** What holds for every well-formed program, whoever made it. */
@@ -115,7 +116,7 @@ final class Rules
                 throw new Refusal('edit.function_outside');
             }
             foreach ($statement->bodies() as $inner) {
-                self::body($inner, $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition, $depth + 1);
+                self::body($inner, $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition || $statement instanceof Unread, $depth + 1);
             }
         }
     }

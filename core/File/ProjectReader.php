@@ -422,7 +422,7 @@ final class ProjectReader
             'print' => new PrintLine($id, $this->printed($data), $off),
             'comment' => new Comment($id, $this->isTyped ? $this->text($data, 'text', Bounds::TEXT) : (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
             'print_on' => new PrintLine($id, $this->printed($data), $off, false),
-            'for_each' => new EachLoop($id, $this->names($data, 'variables') ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off),
+            'for_each' => new EachLoop($id, $this->names($data, 'variables', $this->isTyped) ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off),
             'for' => new ForLoop($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'condition', $key), $this->operator($data) ?? Operator::Add, $this->blank($data, 'amount', $key), $this->block($data, 'body'), $off),
             'do_while' => new DoWhile($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
             'set_item' => new SetItem($id, $this->target($this->blank($data, 'target', $key)), $this->blank($data, 'value', $key), $this->operator($data), $off),
@@ -526,10 +526,10 @@ final class ProjectReader
     }
 
     /** @return list<string> */
-    private function names(mixed $data, string $name): array
+    private function names(mixed $data, string $name, bool $mayRepeat = false): array
     {
         $names = $this->member($data, $name);
-        if (!\is_array($names) || !array_is_list($names) || !$this->keepIds && (\count($names) > Bounds::PARAMETERS || \count(array_unique($names, \SORT_REGULAR)) !== \count($names))) {
+        if (!\is_array($names) || !array_is_list($names) || !$this->keepIds && (\count($names) > Bounds::PARAMETERS || !$mayRepeat && \count(array_unique($names, \SORT_REGULAR)) !== \count($names))) {
             throw $this->wrong('file.list', ['name' => $name]);
         }
 
@@ -707,7 +707,7 @@ final class ProjectReader
             $entry = \is_string($data['operation']) ? ValueOperations::find($data['operation']) : null;
             $of = $this->expressions($data, 'of', $depth + 1);
 
-            return null !== $entry && \count($of) >= $entry->least && \count($of) <= $entry->most ? new Operation($entry->key, $of) : throw $this->wrong('file.wrong');
+            return null !== $entry && $entry->takes(\count($of)) ? new Operation($entry->key, $of) : throw $this->wrong('file.wrong');
         }
         if (isset($data['number'])) {
             return new NumberLiteral(match ($data['number']) {

@@ -81,10 +81,10 @@ final class ProjectFileTest extends TestCase
         $row = '{"row":"nib.lift"}';
         $wrap = static fn (string $body): string => '{"format":"scrivlet","version":1,"name":"x","program":{"functions":[],"script":{"row":"start","body":['.$body.']}}}';
         $deep = $row;
-        for ($depth = 0; $depth < 30; ++$depth) {
+        for ($depth = 0; $depth < 110; ++$depth) {
             $deep = '{"row":"forever","body":['.$deep.']}';
         }
-        foreach (['rule.many_rows' => $wrap(implode(',', array_fill(0, 3100, $row))), 'rule.deep' => $wrap($deep), 'file.large' => str_repeat(' ', 2_000_001), 'rule.outside_loop' => $wrap('{"row":"break"}'), 'name.taken' => $wrap('{"row":"set","variable":"class","value":1}')] as $key => $json) {
+        foreach (['rule.many_rows' => $wrap(implode(',', array_fill(0, 10_100, $row))), 'rule.deep' => $wrap($deep), 'file.large' => str_repeat(" ", 4_000_001), 'rule.outside_loop' => $wrap('{"row":"break"}'), 'name.taken' => $wrap('{"row":"set","variable":"class","value":1}')] as $key => $json) {
             try {
                 ProjectReader::read($json);
                 self::fail($key);

@@ -45,7 +45,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         '*' => [8, Operator::Multiply], '/' => [8, Operator::TrueDivide], '%' => [8, Operator::TruncRemainder],
     ];
 
-    protected function language(): Language
+    public function language(): Language
     {
         return Language::JavaScript;
     }

@@ -63,7 +63,7 @@ abstract class Parser
     {
     }
 
-    abstract protected function language(): Language;
+    abstract public function language(): Language;
 
     /** Whether what stands here runs in its turn, not when a function is called that it belongs to. */
     protected function runsInTurn(): bool

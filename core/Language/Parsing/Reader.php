@@ -16,6 +16,7 @@ use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\PrintMemory;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -51,6 +52,10 @@ final class Reader
             Language::Cpp => new CppParser($text),
         };
         $rows = $parser->rows();
+        $tooMany = Bounded::tooMany($parser);
+        if (null !== $tooMany) {
+            return new Reading(Scenes::settled(self::unread($text, $language), $old), self::$last[2] = [new Mistake('many_rows', $tooMany, 1, ['most' => Bounds::ROWS])]);
+        }
         if (null !== $old) {
             [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $old, $language, $parser->lastId());
         }
@@ -63,6 +68,7 @@ final class Reader
             [$program, $unsure] = StreamForms::settle($program, $types, $parser->cuts, $text);
             $parser->formsUnsure($unsure);
         }
+        $program = Bounded::program($program, $parser, $text);
         $scene = Scenes::settled($program, $old)->setting->scene;
         $mistakes = self::first([...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
@@ -96,7 +102,8 @@ final class Reader
         $script = $rows->rows;
         $above = $rows->above;
         $below = $rows->below;
-        if ([] === $above && [] === $below) {
+        // What stands in the braces of `main` stays there.
+        if ([] === $above && [] === $below && !$parser instanceof CppParser) {
             $until = self::aboveScript($script);
             $above = \array_slice($script, 0, $until);
             $script = \array_slice($script, $until);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
 
@@ -18,7 +19,7 @@ final class Spelled
     {
         foreach ($candidates as [$key, $patterns]) {
             $fitted = self::fit($patterns, $arguments, $text);
-            if (null !== $fitted) {
+            if (null !== $fitted && ValueOperations::get($key)->takes(\count($fitted))) {
                 return new Operation($key, $fitted);
             }
         }

@@ -61,7 +61,7 @@ abstract class PythonExpressions extends ExpressionParser
     /** @var array<string, bool> variables that hold a list wherever they get a value */
     protected array $listNames = [];
 
-    protected function language(): Language
+    public function language(): Language
     {
         return Language::Python;
     }

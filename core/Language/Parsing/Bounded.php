@@ -1,0 +1,259 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\CommandValue;
+use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\UnreadExpression;
+use Scrivlet\Core\Tree\VariableRead;
+
+/**
+ * Keeps what a parser made within the bounds of a program, so that everything that is read can be stored: a row that is
+ * beyond them stays as it was typed, unread, with a mistake at its place.
+ */
+final class Bounded
+{
+    /** @var array<int, Cut>|null the head of each row */
+    private ?array $heads = null;
+
+    private function __construct(private readonly Parser $parser, private readonly string $text)
+    {
+    }
+
+    /** @return Program the same one, if it keeps within all bounds */
+    public static function program(Program $program, Parser $parser, string $text): Program
+    {
+        $bounded = new self($parser, $text);
+        $row = static fn (Statement $row): Statement => $bounded->row($row, false, false, true, 1);
+        $script = $row($program->script);
+        \assert($script instanceof Script);
+        $functions = array_map($row, $program->functions);
+        $below = array_map($row, $program->below);
+
+        return $script === $program->script && $functions === $program->functions && $below === $program->below ? $program : $program->withFunctions($functions)->withScript($script)->withBelow($below);
+    }
+
+    /** Where the first row begins that is one too many; null if there are no more than a program may have. */
+    public static function tooMany(Parser $parser): ?int
+    {
+        $heads = 0;
+        foreach ($parser->cuts as $cut) {
+            if ('head' === $cut->part && ++$heads > Bounds::ROWS) {
+                return $cut->start;
+            }
+        }
+
+        return null;
+    }
+
+    private function row(Statement $row, bool $inLoop, bool $inFunction, bool $outermost, int $depth): Statement
+    {
+        // What an unread header holds may have been a function.
+        $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread;
+        foreach ($row->bodies() as $name => $body) {
+            $inner = [];
+            $isSame = true;
+            foreach ($body->statements as $statement) {
+                $inner[] = $bounded = $this->row($statement, $inLoop || $row->isLoop(), $inFunction || $isFunction, $row instanceof Script, $depth + 1);
+                $isSame = $isSame && $bounded === $statement;
+            }
+            $row = $isSame ? $row : $row->withBody($name, new Block($inner));
+        }
+        $beyond = $depth > Bounds::NESTING ? ['deep', [], null] : $this->misplaced($row, $inLoop, $inFunction, $outermost) ?? $this->names($row);
+        if (null !== $beyond) {
+            return $this->unread($row, ...$beyond);
+        }
+        foreach ($row->blanks() as $name => $value) {
+            $beyond = $this->value($value);
+            if (null === $beyond) {
+                continue;
+            }
+            if (!$row instanceof Conditional) {
+                return $this->unread($row, ...$beyond);
+            }
+            $cut = $this->cutOf($row->id, 'condition0' === $name ? 'head' : 'then'.substr($name, \strlen('condition')));
+            $this->tell($cut, ...$beyond);
+            $row = $row->withBlank($name, new UnreadExpression(null === $cut ? '' : substr($this->text, $cut->start, $cut->end - $cut->start)));
+        }
+
+        return $row;
+    }
+
+    /** @return array{string, array<string, string|int>, string|null}|null kind of mistake, its parameters, and the word at which it is */
+    private function misplaced(Statement $row, bool $inLoop, bool $inFunction, bool $outermost): ?array
+    {
+        return match (true) {
+            !$inLoop && ($row instanceof BreakLoop || $row instanceof ContinueLoop) => ['outside_loop', ['word' => $row instanceof BreakLoop ? 'break' : 'continue'], null],
+            !$inFunction && ($row instanceof GiveBack || $row instanceof LeaveFunction || $row instanceof ShareVariable) => ['outside_function', [], null],
+            !$outermost && ($row instanceof Handler || $row instanceof FunctionDefinition) => ['unsupported', ['what' => 'def … def'], null],
+            default => null,
+        };
+    }
+
+    /** @return array{string, array<string, string|int>, string|null}|null */
+    private function names(Statement $row): ?array
+    {
+        $names = match (true) {
+            $row instanceof OwnCall => [$row->function],
+            $row instanceof Repeat => null === $row->turn ? [] : [$row->turn],
+            default => $row->assigned(),
+        };
+        if ($row instanceof FunctionDefinition || $row instanceof EachLoop) {
+            $parameters = $row instanceof FunctionDefinition ? $row->parameters : $row->variables;
+            if (\count($parameters) > Bounds::PARAMETERS) {
+                return ['many_parameters', ['most' => Bounds::PARAMETERS], $parameters[Bounds::PARAMETERS]];
+            }
+            $twice = $row instanceof FunctionDefinition ? self::twice($parameters) : null;
+            if (null !== $twice) {
+                return ['parameter_twice', ['name' => $twice], $twice];
+            }
+            $names = [...$parameters, ...($row instanceof FunctionDefinition ? [$row->name] : [])];
+        }
+
+        return self::long($names);
+    }
+
+    /**
+     * @param list<string> $names
+     *
+     * @return array{string, array<string, string|int>, string}|null
+     */
+    private static function long(array $names): ?array
+    {
+        foreach ($names as $name) {
+            if (\strlen($name) > Bounds::NAME && mb_strlen($name) > Bounds::NAME) {
+                return ['name_long', ['longest' => Bounds::NAME], $name];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param list<string> $names */
+    private static function twice(array $names): ?string
+    {
+        foreach (array_count_values($names) as $name => $count) {
+            if ($count > 1) {
+                return (string) $name;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{string, array<string, string|int>, string|null}|null */
+    private function value(Expression $value): ?array
+    {
+        $waiting = [[$value, 1]];
+        while (null !== $next = array_pop($waiting)) {
+            [$value, $depth] = $next;
+            if ($depth > Bounds::NESTING) {
+                return ['deep', [], null];
+            }
+            for ($terms = 1; $value instanceof Binary; $value = $value->left) {
+                if (++$terms > Bounds::TERMS) {
+                    return ['many_terms', ['most' => Bounds::TERMS], null];
+                }
+                $waiting[] = [$value->right, $depth + 1];
+            }
+            $beyond = match (true) {
+                $value instanceof VariableRead => self::long([$value->name]),
+                $value instanceof OwnValue, $value instanceof FunctionReference => self::long([$value->function]),
+                $value instanceof Collected => self::long([$value->variable]),
+                $value instanceof Lambda => null !== ($twice = self::twice($value->parameters)) ? ['parameter_twice', ['name' => $twice], $twice]
+                    : (\count($value->parameters) > Bounds::PARAMETERS ? ['many_parameters', ['most' => Bounds::PARAMETERS], null] : self::long($value->parameters)),
+                $value instanceof Operation => true === ValueOperations::find($value->key)?->takes(\count($value->arguments)) ? null : ['gives_no_value', [], null],
+                $value instanceof CommandValue => true === Catalogue::find($value->command)?->value ? null : ['gives_no_value', [], null],
+                default => null,
+            };
+            if (null !== $beyond) {
+                return $beyond;
+            }
+            foreach ($value->operands() as $operand) {
+                $waiting[] = [$operand, $depth + 1];
+            }
+        }
+
+        return null;
+    }
+
+    /** @param array<string, string|int> $parameters */
+    private function unread(Statement $row, string $kind, array $parameters, ?string $word): Statement
+    {
+        $cut = $this->cutOf($row->id, 'head');
+        if (null !== $cut || !$row instanceof ShareVariable) {
+            $this->tell($cut, $kind, $parameters, $word);
+        }
+        $text = null === $cut ? '' : substr($this->text, $cut->start, $cut->end - $cut->start);
+        $bodies = array_values($row->bodies());
+        if ($row instanceof Import || $row instanceof Unread) {
+            return $row;
+        }
+
+        return new Unread($row->id, $text, $this->parser->language()->value, $bodies[0] ?? null, $row->off);
+    }
+
+    /** @param array<string, string|int> $parameters */
+    private function tell(?Cut $cut, string $kind, array $parameters, ?string $word): void
+    {
+        if (null === $cut) {
+            return;
+        }
+        $first = null === $word ? false : strpos($this->text, $word, $cut->start);
+        // The second time that a name stands there is the one too much.
+        $again = 'parameter_twice' === $kind && false !== $first && 1 === preg_match('/(?<!\w)'.preg_quote((string) $word, '/').'(?!\w)/', $this->text, $match, \PREG_OFFSET_CAPTURE, $first + \strlen((string) $word)) ? $match[0][1] : $first;
+        $at = false === $again || $again >= $cut->end ? $cut->start : $again;
+        $this->parser->mistakes[] = new Mistake($kind, $at, $at === $cut->start || null === $word ? $cut->end - $cut->start : \strlen($word), $parameters);
+    }
+
+    private function cutOf(int $id, string $part): ?Cut
+    {
+        if (null === $this->heads) {
+            $this->heads = [];
+            foreach ($this->parser->cuts as $cut) {
+                if ('head' === $cut->part) {
+                    $this->heads[$cut->id] = $cut;
+                }
+            }
+        }
+        if ('head' === $part) {
+            return $this->heads[$id] ?? null;
+        }
+        foreach ($this->parser->cuts as $cut) {
+            if ($cut->id === $id && $cut->part === $part) {
+                return $cut;
+            }
+        }
+
+        return null;
+    }
+}
