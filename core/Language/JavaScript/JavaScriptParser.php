@@ -50,7 +50,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $start ??= $offset;
                 $end = $this->endOffset();
             } catch (ParseFailure $failure) {
-                $this->mistakes = [...\array_slice($this->mistakes, 0, $mistakes), $failure->mistake];
+                array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
                 $this->at = $at + 1;
                 while (null !== $this->peek() && !isset($this->begins[$this->at])) {
                     ++$this->at;
@@ -357,7 +357,7 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     private function function(Token $token, Token $name, bool $arrow): Statement
     {
-        $start = array_search($token, $this->tokens, true);
+        $start = $this->indexOf($token);
         if ('' !== $this->scope || 1 !== $this->parent) {
             $this->fail('unsupported', $name, ['what' => 'function … { function … }']);
         }
@@ -397,10 +397,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $loops = $this->loops;
         $this->loops = [];
-        $body = $this->body($id, \is_int($start) ? $start : $this->at, 'head', 'body', false);
+        $body = $this->body($id, $start ?? $this->at, 'head', 'body', false);
         $this->loops = $loops;
         $this->scope = '';
-        $this->closeBrace($id, \is_int($start) ? $start : 0, 'close', $arrow ? ';' : '');
+        $this->closeBrace($id, $start ?? 0, 'close', $arrow ? ';' : '');
         if ($arrow) {
             $this->known[$name->text] ??= $name->offset;
         }

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Mistakes;
 
+use Scrivlet\Core\Language\Lexing\LineStarts;
+
 /** Mistakes as people and programs read them: by line and column. */
 final class Report
 {
@@ -16,18 +18,19 @@ final class Report
     public static function lines(string $text, array $mistakes): array
     {
         $report = $seen = [];
+        $starts = new LineStarts($text);
         foreach ($mistakes as $mistake) {
-            $before = substr($text, 0, $mistake->offset);
-            $line = preg_match_all('/\r\n|\n|\r/', $before) + 1;
+            $line = $starts->line($mistake->offset);
             if (isset($seen[$line])) {
                 continue;
             }
             $seen[$line] = true;
-            preg_match('/[^\r\n]*$/D', $before, $match);
+            $start = $starts->start($mistake->offset);
+            $before = substr($text, $start, $mistake->offset - $start);
             $report[] = [
                 'kind' => $mistake->kind,
                 'line' => $line,
-                'column' => mb_strlen($match[0] ?? '', mb_check_encoding($match[0] ?? '', 'UTF-8') ? 'UTF-8' : '8bit') + 1,
+                'column' => mb_strlen($before, mb_check_encoding($before, 'UTF-8') ? 'UTF-8' : '8bit') + 1,
                 'offset' => $mistake->offset,
                 'length' => $mistake->length,
                 'parameters' => ['line' => $line, ...array_map(static fn (string|int $value): string|int => \is_string($value) ? mb_scrub($value, 'UTF-8') : $value, $mistake->parameters)],

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -78,7 +79,8 @@ final class Bounded
     private function row(Statement $row, bool $inLoop, bool $inFunction, bool $outermost, int $depth): Statement
     {
         // What an unread header holds may have been a function.
-        $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread;
+        // And C++'s script is one.
+        $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread || $row instanceof Script && Language::Cpp === $this->parser->language();
         foreach ($row->bodies() as $name => $body) {
             $inner = [];
             $isSame = true;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -112,7 +113,8 @@ abstract class BraceParser extends ExpressionParser
                 $this->unclosed += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
             }
         }
-        $this->shadows = Shadows::of($this->tokens, $this->begins, $this->language());
+        $this->partners = Partners::of($this->tokens);
+        $this->shadows = Shadows::of($this->tokens, $this->begins, $this->partners, $this->language());
         if ([] !== $this->shadows) {
             $this->tokens = array_map(fn (Token $token): Token => Shadows::renamed($token, $this->shadows), $this->tokens);
         }
@@ -163,8 +165,7 @@ abstract class BraceParser extends ExpressionParser
     protected function indentOf(int $index): int
     {
         $offset = $this->tokens[$index]->offset;
-        $line = strrpos(substr($this->text, 0, $offset), "\n");
-        $start = false === $line ? 0 : $line + 1;
+        $start = $this->lineStarts()->start($offset);
 
         return strspn($this->text, " \t", $start, $offset - $start);
     }
@@ -238,23 +239,50 @@ abstract class BraceParser extends ExpressionParser
     protected function row(): array
     {
         $start = $this->at;
-        $state = [\count($this->mistakes), \count($this->cuts), $this->depth, $this->ids, $this->parent, $this->scope, $this->loops];
+        if ($this->depth >= Bounds::NESTING) {
+            return [$this->passedOver()];
+        }
+        $depth = $this->depth++;
+        $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
         try {
-            if (++$this->depth > Bounds::NESTING) {
-                $this->fail('deep');
-            }
             $rows = $this->statement();
             $this->checked($rows, $this->tokens[$start]->offset);
-            --$this->depth;
 
             return $rows;
         } catch (ParseFailure $failure) {
-            [$mistakes, $cuts, $this->depth, $this->ids, $this->parent, $this->scope, $this->loops] = $state;
-            $this->mistakes = [...\array_slice($this->mistakes, 0, $mistakes), $failure->mistake];
-            $this->cuts = \array_slice($this->cuts, 0, $cuts);
+            $this->depth = $depth + 1;
+            [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops] = $state;
+            // What a row noted before it failed is taken back from the ends of the lists, however long they are.
+            array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
+            array_splice($this->cuts, $cuts);
 
             return [$this->unread($start)];
+        } finally {
+            $this->depth = $depth;
         }
+    }
+
+    /** A row that stands too deep is kept as it is, with all that it holds. */
+    private function passedOver(): Statement
+    {
+        $start = $this->at;
+        $this->mistake('deep', $this->tokens[$start]->offset, \strlen($this->tokens[$start]->text));
+        while (null !== $token = $this->peek()) {
+            $sign = TokenKind::Sign === $token->kind ? $token->text : '';
+            if ('}' === $sign && $this->at > $start) {
+                break;
+            }
+            $this->at = ('' !== $sign ? $this->closingOf($this->at) : null) ?? $this->at;
+            ++$this->at;
+            if (';' === $sign || '{' === $sign) {
+                break;
+            }
+        }
+        $this->silence($start, $this->at);
+        $offset = $this->tokens[$start]->offset;
+        $row = new Unread($this->newId(), substr($this->text, $offset, $this->endOffset() - $offset), $this->language()->value);
+
+        return $this->ended($row, $offset);
     }
 
     /** Keeps a row that cannot be read: to its semicolon, or the end of its line, or the brace that opens or closes. */
@@ -372,23 +400,12 @@ abstract class BraceParser extends ExpressionParser
         return null;
     }
 
-    /** The token that closes a bracket. */
+    /** The token that closes a bracket, if it belongs to what is being read. */
     protected function closingOf(int $index): ?int
     {
-        $depth = 0;
-        for (; $index < $this->until; ++$index) {
-            if (TokenKind::Sign !== $this->tokens[$index]->kind) {
-                continue;
-            }
-            $text = $this->tokens[$index]->text;
-            if (\in_array($text, ['(', '[', '{'], true)) {
-                ++$depth;
-            } elseif (\in_array($text, [')', ']', '}'], true) && 0 === --$depth) {
-                return $index;
-            }
-        }
+        $partner = $this->partners[$index] ?? null;
 
-        return null;
+        return null === $partner || $partner < $index || $partner >= $this->until ? null : $partner;
     }
 
     /** The end of a simple row. */
@@ -484,7 +501,7 @@ abstract class BraceParser extends ExpressionParser
                 throw $failure;
             }
             $this->depth = $depth;
-            $this->mistakes = [...\array_slice($this->mistakes, 0, $mistakes), $failure->mistake];
+            array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
             $this->silence($start, $closing);
             $this->at = $closing + 1;
 

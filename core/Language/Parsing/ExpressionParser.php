@@ -11,6 +11,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
@@ -108,7 +109,10 @@ abstract class ExpressionParser extends Parser
         $offset = $token->offset;
         $left = $this->prefix($token);
         $operators = $this->operators();
-        while (null !== $sign = $this->sign()) {
+        for ($terms = 1; null !== $sign = $this->sign(); ++$terms) {
+            if ($terms > Bounds::TERMS) {
+                $this->fail('many_terms', $token, ['most' => Bounds::TERMS]);
+            }
             if (isset($operators[$sign])) {
                 [$strength, $operator] = $operators[$sign];
                 if ($strength < $around) {
@@ -249,10 +253,13 @@ abstract class ExpressionParser extends Parser
     /** What follows a value: calls, points and indexes. */
     protected function postfix(Expression $value): Expression
     {
-        while (true) {
+        for ($steps = 1;; ++$steps) {
             $token = $this->peek();
             if (null === $token || TokenKind::Sign !== $token->kind) {
                 return $value;
+            }
+            if ($steps > Bounds::NESTING) {
+                $this->fail('deep');
             }
             if ('.' === $token->text) {
                 ++$this->at;
@@ -757,14 +764,14 @@ abstract class ExpressionParser extends Parser
     /** An expression inside of a literal text. */
     protected function embedded(string $source, int $base): Expression
     {
-        $before = [$this->tokens, $this->at, $this->until];
+        $before = [$this->tokens, $this->at, $this->until, $this->partners];
         $this->tokens = [];
         foreach ($this->language()->tokens($source) as $token) {
             if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
                 $this->tokens[] = Shadows::renamed(new Token($token->kind, $token->text, $token->offset + $base), $this->shadows);
             }
         }
-        [$this->at, $this->until] = [0, \count($this->tokens)];
+        [$this->at, $this->until, $this->partners] = [0, \count($this->tokens), Partners::of($this->tokens)];
         try {
             if (0 === $this->until) {
                 $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
@@ -776,7 +783,7 @@ abstract class ExpressionParser extends Parser
 
             return $value;
         } finally {
-            [$this->tokens, $this->at, $this->until] = $before;
+            [$this->tokens, $this->at, $this->until, $this->partners] = $before;
         }
     }
 

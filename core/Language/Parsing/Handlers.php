@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Typing\Counted;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Command;
@@ -87,7 +88,8 @@ final class Handlers
             }
             $own += array_fill_keys($row->assigned(), true);
         }
-        $own = array_filter(array_diff_key($own, $shared), static fn (string|int $name): bool => !Scopes::onlyWithinCounts($function, (string) $name), \ARRAY_FILTER_USE_KEY);
+        $counted = Counted::in($function);
+        $own = array_filter(array_diff_key($own, $shared), static fn (string|int $name): bool => !$counted->isPrivate((string) $name), \ARRAY_FILTER_USE_KEY);
         $uses = 0;
         foreach (Walk::statements($rows) as $row) {
             $uses += $row instanceof OwnCall && $row->function === $function->name ? 2 : 0;

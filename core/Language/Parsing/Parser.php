@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\LineStarts;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Libraries;
@@ -56,8 +57,11 @@ abstract class Parser
     protected string $scope = '';
     /** @var list<int> */
     protected array $loops = [];
-    /** @var list<array{int, int, string, string}> from and until which offset a name means another one */
+    /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
     protected array $shadows = [];
+    /** @var array<int, int> as Partners::of gives them */
+    protected array $partners = [];
+    private ?LineStarts $lineStarts = null;
 
     public function __construct(protected readonly string $text)
     {
@@ -117,6 +121,25 @@ abstract class Parser
         $at = $this->at + $ahead;
 
         return $at < $this->until ? $this->tokens[$at] : null;
+    }
+
+    /** The place of a token that was met before. */
+    protected function indexOf(Token $token): ?int
+    {
+        [$low, $high] = [0, \count($this->tokens) - 1];
+        while ($low <= $high) {
+            $middle = intdiv($low + $high, 2);
+            if ($this->tokens[$middle] === $token) {
+                return $middle;
+            }
+            if ($this->tokens[$middle]->offset < $token->offset) {
+                $low = $middle + 1;
+            } else {
+                $high = $middle - 1;
+            }
+        }
+
+        return null;
     }
 
     /**
@@ -234,7 +257,12 @@ abstract class Parser
     /** The line of an offset, counted from 1. */
     protected function lineOf(int $offset): int
     {
-        return substr_count($this->text, "\n", 0, min($offset, \strlen($this->text))) + 1;
+        return $this->lineStarts()->line($offset);
+    }
+
+    protected function lineStarts(): LineStarts
+    {
+        return $this->lineStarts ??= new LineStarts($this->text);
     }
 
     protected function write(string $name, int $offset): void
@@ -251,10 +279,11 @@ abstract class Parser
     /** Takes back where a row stands, because it belongs to another; gives where it began. */
     protected function uncut(int $id): ?int
     {
-        foreach ($this->cuts as $index => $cut) {
+        // It was made not long ago.
+        for ($index = \count($this->cuts) - 1; $index >= 0; --$index) {
+            $cut = $this->cuts[$index];
             if ($cut->id === $id) {
-                unset($this->cuts[$index]);
-                $this->cuts = array_values($this->cuts);
+                array_splice($this->cuts, $index, 1);
 
                 return $cut->start;
             }

@@ -21,17 +21,18 @@ final class Shadows
 
     /** @var list<array{array<string, true>, bool, int}> names, whether a function begins here, the last token of the scope */
     private array $frames;
-    /** @var list<array{int, int, string, string}> from and until which offset a name means another one */
+    /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
     private array $found = [];
 
     /** @var array<int, string> the tokens' texts, but for what literals say */
     private array $texts = [];
 
     /**
-     * @param list<Token>      $tokens without spaces and remarks
-     * @param array<int, true> $begins those that begin a line
+     * @param list<Token>      $tokens   without spaces and remarks
+     * @param array<int, true> $begins   those that begin a line
+     * @param array<int, int>  $partners as Partners::of gives them
      */
-    private function __construct(private readonly array $tokens, private readonly array $begins, private readonly Language $language)
+    private function __construct(private readonly array $tokens, private readonly array $begins, private readonly array $partners, private readonly Language $language)
     {
         foreach ($tokens as $token) {
             $this->texts[] = TokenKind::Text === $token->kind ? '' : $token->text;
@@ -40,25 +41,28 @@ final class Shadows
     }
 
     /**
-     * @param list<Token>      $tokens without spaces and remarks
-     * @param array<int, true> $begins those that begin a line
+     * @param list<Token>      $tokens   without spaces and remarks
+     * @param array<int, true> $begins   those that begin a line
+     * @param array<int, int>  $partners as Partners::of gives them
      *
-     * @return list<array{int, int, string, string}> from and until which offset a name means another one, and which
+     * @return array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which
      */
-    public static function of(array $tokens, array $begins, Language $language): array
+    public static function of(array $tokens, array $begins, array $partners, Language $language): array
     {
-        $shadows = new self($tokens, $begins, $language);
+        $shadows = new self($tokens, $begins, $partners, $language);
         $shadows->find();
 
         return $shadows->found;
     }
 
-    /** @param list<array{int, int, string, string}> $shadows */
+    /** @param array<string, list<array{int, int, string}>> $shadows */
     public static function renamed(Token $token, array $shadows): Token
     {
         if (TokenKind::Name === $token->kind) {
-            foreach (array_reverse($shadows) as [$from, $until, $name, $other]) {
-                if ($token->text === $name && $token->offset >= $from && $token->offset <= $until) {
+            // The innermost one was found last.
+            for ($own = $shadows[$token->text] ?? [], $at = \count($own) - 1; $at >= 0; --$at) {
+                [$from, $until, $other] = $own[$at];
+                if ($token->offset >= $from && $token->offset <= $until) {
                     return new Token($token->kind, $other, $token->offset);
                 }
             }
@@ -166,28 +170,36 @@ final class Shadows
     /** What `main` declares is the program's here, as are the variables outside of it. */
     private function isMain(): bool
     {
-        foreach ($this->tokens as $index => $token) {
-            if ('main' === $token->text && '(' === $this->text($index + 1)) {
-                $brace = ($this->closing($index + 1) ?? $index) + 1;
-
-                return $this->closing($brace) === $this->frames[1][2];
+        if (null === $this->mainEnds) {
+            $this->mainEnds = -1;
+            foreach ($this->tokens as $index => $token) {
+                if ('main' === $token->text && '(' === $this->text($index + 1)) {
+                    $this->mainEnds = $this->closing(($this->closing($index + 1) ?? $index) + 1) ?? -1;
+                    break;
+                }
             }
         }
 
-        return false;
+        return -1 !== $this->mainEnds && $this->mainEnds === $this->frames[1][2];
     }
+
+    /** Where the braces of `main` close; -1 if there are none. */
+    private ?int $mainEnds = null;
 
     private function shadow(Token $token, int $last): void
     {
-        $texts = array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true);
-        foreach ($this->found as [, , , $other]) {
-            $texts[$other] = true;
+        $this->taken ??= array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), 1);
+        for ($number = $this->taken[$token->text] + 1; isset($this->taken["{$token->text}_$number"]); ++$number) {
         }
-        for ($number = 2; isset($texts["{$token->text}_$number"]); ++$number) {
-        }
+        $this->taken[$token->text] = $number;
+        $other = "{$token->text}_$number";
+        $this->taken[$other] = 1;
         $end = $this->tokens[min($last, \count($this->tokens) - 1)];
-        $this->found[] = [$token->offset, $end->offset + \strlen($end->text), $token->text, "{$token->text}_$number"];
+        $this->found[$token->text][] = [$token->offset, $end->offset + \strlen($end->text), $other];
     }
+
+    /** @var array<string, int>|null the words of the text, and the last number that was put behind each */
+    private ?array $taken = null;
 
     /** Whether the round brackets before a brace hold the parameters of a function. */
     private function opensFunction(int $closing): bool
@@ -244,29 +256,15 @@ final class Shadows
 
     private function closing(int $index): ?int
     {
-        return $this->partner($index, 1);
+        $partner = $this->partners[$index] ?? null;
+
+        return null === $partner || $partner < $index ? null : $partner;
     }
 
     private function opening(int $index): ?int
     {
-        return $this->partner($index, -1);
-    }
+        $partner = $this->partners[$index] ?? null;
 
-    /** @param 1|-1 $direction */
-    private function partner(int $index, int $direction): ?int
-    {
-        $depth = 0;
-        for (; isset($this->tokens[$index]); $index += $direction) {
-            if (TokenKind::Sign !== $this->tokens[$index]->kind) {
-                continue;
-            }
-            $text = $this->tokens[$index]->text;
-            $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
-            if (0 === $depth) {
-                return $index;
-            }
-        }
-
-        return null;
+        return null === $partner || $partner > $index ? null : $partner;
     }
 }

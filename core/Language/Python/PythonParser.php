@@ -141,13 +141,9 @@ final class PythonParser extends PythonStatements
         if ($outer < 0) {
             return true;
         }
-        for ($index = $this->line + 1; isset($this->lines[$index]); ++$index) {
-            if (!$this->lines[$index]->remark) {
-                return $this->lines[$index]->column() > $outer || $column > $outer;
-            }
-        }
+        $next = $this->codeFrom($this->line + 1);
 
-        return $column > $outer;
+        return null !== $next && $next->column() > $outer || $column > $outer;
     }
 
     private function checkIndent(LogicalLine $line, LogicalLine $own, ?LogicalLine $header): void
@@ -194,8 +190,8 @@ final class PythonParser extends PythonStatements
                 $this->depth = $depth;
                 [$this->parent, $this->scope, $this->loops] = $outer;
                 [$this->line, $this->until] = [$below, $line->until];
-                $this->mistakes = \array_slice($this->mistakes, 0, $mistakes);
-                $this->cuts = \array_slice($this->cuts, 0, $cuts);
+                array_splice($this->mistakes, $mistakes);
+                array_splice($this->cuts, $cuts);
                 $this->ids = $ids;
                 $rows = \array_slice($rows, 0, \count(array_filter($rows, static fn (Statement $row): bool => $row->id <= $ids)));
                 $this->mistakes[] = $failure->mistake;
@@ -248,14 +244,25 @@ final class PythonParser extends PythonStatements
 
     private function nextCode(): ?LogicalLine
     {
-        for ($index = $this->line; isset($this->lines[$index]); ++$index) {
-            if (!$this->lines[$index]->remark) {
-                return $this->lines[$index];
+        return $this->codeFrom($this->line);
+    }
+
+    /** The first line from one on that is no remark. */
+    private function codeFrom(int $index): ?LogicalLine
+    {
+        if (null === $this->code) {
+            $this->code = [];
+            $next = null;
+            for ($at = \count($this->lines) - 1; $at >= 0; --$at) {
+                $this->code[$at] = $next = $this->lines[$at]->remark ? $next : $this->lines[$at];
             }
         }
 
-        return null;
+        return $this->code[$index] ?? null;
     }
+
+    /** @var array<int, LogicalLine|null>|null by the number of a line, the first one from there on that is no remark */
+    private ?array $code = null;
 
     /** The lines below a header that are set in deeper. */
     private function body(int $id, LogicalLine $header, bool $isLoop, string $name = 'body'): Block
@@ -266,10 +273,7 @@ final class PythonParser extends PythonStatements
             $this->loops[] = $header->offset;
         }
         $next = $this->nextCode();
-        if (++$this->depth > Bounds::NESTING) {
-            --$this->depth;
-            $this->fail('deep');
-        }
+        ++$this->depth;
         if (null === $next || $next->column() <= $header->column()) {
             if (null === $next) {
                 $this->mistake('body_missing', $header->offset + \strlen($header->indent), $this->endOffset() - $header->offset - \strlen($header->indent));
@@ -278,12 +282,36 @@ final class PythonParser extends PythonStatements
             }
             $rows = [];
         } else {
-            $rows = $this->withoutPass($id, $this->block($header), $name);
+            $rows = $this->depth > Bounds::NESTING ? [$this->passedOver($header)] : $this->withoutPass($id, $this->block($header), $name);
         }
         --$this->depth;
         [$this->parent, $this->loops] = $before;
 
         return new Block($rows);
+    }
+
+    /** Lines that stand too deep are kept as they are. */
+    private function passedOver(LogicalLine $header): Unread
+    {
+        $first = $last = null;
+        while (null !== ($line = $this->lines[$this->line] ?? null) && ($line->remark || $line->column() > $header->column())) {
+            $first ??= $line;
+            $last = $line->remark ? $last : $line;
+            ++$this->line;
+        }
+        \assert(null !== $first);
+        $last ??= $first;
+        while ($this->lines[$this->line - 1]->remark && $this->lines[$this->line - 1] !== $last) {
+            --$this->line;
+        }
+        [$start, $final] = [$this->tokens[$first->from], $this->tokens[$last->until - 1]];
+        $this->mistake('deep', $start->offset, \strlen($start->text));
+        $this->silence($first->from, $last->until);
+        $id = $this->newId();
+        $end = $final->offset + \strlen($final->text);
+        $this->cut($id, 'head', $start->offset, $end);
+
+        return new Unread($id, substr($this->text, $start->offset, $end - $start->offset), $this->language()->value);
     }
 
     /** How the text sets in one step further. */
@@ -311,9 +339,11 @@ final class PythonParser extends PythonStatements
         if (!$last instanceof Pass || [] !== array_filter($rows, static fn (Statement $row): bool => !$row instanceof Comment)) {
             return null === $last ? $rows : [...$rows, $last];
         }
-        foreach ($this->cuts as $index => $cut) {
+        for ($index = \count($this->cuts) - 1; $index >= 0; --$index) {
+            $cut = $this->cuts[$index];
             if ($cut->id === $last->id) {
                 $this->cuts[$index] = new Cut($id, "$name-empty", $cut->start, $cut->end, $cut->parent, $cut->tight);
+                break;
             }
         }
 
@@ -444,7 +474,7 @@ final class PythonParser extends PythonStatements
             return $value;
         } catch (ParseFailure $failure) {
             $this->depth = $depth;
-            $this->mistakes = [...\array_slice($this->mistakes, 0, $mistakes), $failure->mistake];
+            array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
             $end = $this->until;
             if (':' === ($this->tokens[$end - 1]->text ?? '')) {
                 --$end;

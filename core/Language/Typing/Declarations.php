@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Typing;
 
-use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Script;
@@ -25,8 +24,8 @@ final class Declarations
     private array $before = [];
     /** @var array<string, true> variables that a count's header declares */
     private array $inHeader = [];
-    /** @var array<int, array<string, int>> the names that stand in a row or below it, by the row's id, as far as asked for */
-    private array $mentioned = [];
+    /** @var array<string, array<string, array<int, Statement>>> the rows of each body in which a name stands, or below them, by name, body and the row's id */
+    private array $mentions = [];
     /** @var array<string, int> how many rows give each variable a value */
     private array $assignments = [];
 
@@ -41,12 +40,12 @@ final class Declarations
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
         }
-        $body = new Block([...$above, ...$part->body->statements]);
+        $this->index([...$above, ...$part->body->statements], '', []);
         foreach ($scopes->ownVariables($part) as $name) {
             if ($scopes->countsPrivately($part, $name)) {
                 $this->inHeader[$name] = true;
             } elseif (isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
-                $this->declare($body, $name, $part instanceof Script && isset($scopes->reachedInto[$name]));
+                $this->declare($name, $part instanceof Script && isset($scopes->reachedInto[$name]));
             }
         }
     }
@@ -73,9 +72,9 @@ final class Declarations
     }
 
     /** @param bool $outermost functions reach for it, so that it has to stand in the part's own body */
-    private function declare(Block $body, string $name, bool $outermost): void
+    private function declare(string $name, bool $outermost): void
     {
-        $place = $this->place($body, $name, $outermost);
+        $place = $this->place('', $name, $outermost);
         if (null === $place) {
             return;
         }
@@ -87,15 +86,34 @@ final class Declarations
         }
     }
 
-    /** @return array{Statement, bool}|null the row, and whether it declares the variable itself */
-    private function place(Block $block, string $name, bool $outermost): ?array
+    /**
+     * Notes each name at the row in which it stands, and at those around that one.
+     *
+     * @param array<int|string, Statement>   $statements
+     * @param array<string, Statement> $around     the rows around, by the body in which each stands
+     */
+    private function index(array $statements, string $body, array $around): void
     {
-        $mentions = [];
-        foreach ($block->statements as $statement) {
-            if (!$statement->off && isset($this->mentionedIn($statement)[$name])) {
-                $mentions[] = $statement;
+        foreach ($statements as $statement) {
+            if ($statement->off) {
+                continue;
+            }
+            $path = [...$around, $body => $statement];
+            foreach (Scopes::mentionedByItself($statement) as $name => $_) {
+                foreach ($path as $at => $row) {
+                    $this->mentions[$name][$at][$row->id] = $row;
+                }
+            }
+            foreach ($statement instanceof FunctionDefinition ? [] : $statement->bodies() as $part => $inner) {
+                $this->index($inner->statements, "$statement->id:$part", $path);
             }
         }
+    }
+
+    /** @return array{Statement, bool}|null the row, and whether it declares the variable itself */
+    private function place(string $at, string $name, bool $outermost): ?array
+    {
+        $mentions = array_values($this->mentions[$name][$at] ?? []);
         if ([] === $mentions) {
             return null;
         }
@@ -110,8 +128,8 @@ final class Declarations
             return [$first, false];
         }
         $inner = [];
-        foreach ($first->bodies() as $body) {
-            $place = $this->place($body, $name, false);
+        foreach (array_keys($first->bodies()) as $part) {
+            $place = $this->place("$first->id:$part", $name, false);
             if (null !== $place) {
                 $inner[] = $place;
             }
@@ -122,12 +140,6 @@ final class Declarations
         }
 
         return [$first, false];
-    }
-
-    /** @return array<string, int> the names as keys */
-    private function mentionedIn(Statement $statement): array
-    {
-        return $this->mentioned[$statement->id] ??= array_flip(Scopes::mentioned($statement));
     }
 
     private static function reads(SetVariable $statement, string $name): bool

@@ -4,9 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Typing;
 
-use Scrivlet\Core\Tree\Count;
-use Scrivlet\Core\Tree\EachLoop;
-use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Program;
@@ -20,7 +17,7 @@ use Scrivlet\Core\Tree\Walk;
  * Whose variable a name is. As in Python: a name that a function gives a value is the function's own, unless it
  * shares the program's; every other name is the program's.
  */
-final readonly class Scopes
+final class Scopes
 {
     /** The owner of the program's own variables. */
     public const PROGRAM = 0;
@@ -31,17 +28,18 @@ final readonly class Scopes
      * @param array<string, true>             $reachedInto globals that some function reads or assigns
      * @param list<Statement>                 $around      rows of the script's scope that stand above or below it
      */
-    private function __construct(private array $locals, public array $globals, public array $reachedInto, private array $around)
+    private function __construct(private readonly array $locals, public readonly array $globals, public readonly array $reachedInto, private readonly array $around)
     {
     }
 
     public static function of(Program $program): self
     {
         $locals = $globals = $reached = [];
+        $counted = null;
         foreach ($program->rowsOf($program->script) as $statement) {
             $globals += array_fill_keys($statement->assigned(), true);
             if ($statement instanceof Handler) {
-                $reached += self::reachedBy($statement, $program->script);
+                $reached += self::reachedBy($statement, $counted ??= Counted::in($program->script));
             }
         }
         foreach ($program->definitions() as $function) {
@@ -75,14 +73,14 @@ final readonly class Scopes
      *
      * @return array<string, true>
      */
-    private static function reachedBy(Handler $handler, Script $script): array
+    private static function reachedBy(Handler $handler, Counted $counted): array
     {
         $names = [];
         foreach (Walk::live($handler->body->statements) as $row) {
             $names += self::mentionedByItself($row);
         }
 
-        return array_filter($names, static fn (string|int $name): bool => !self::onlyWithinCounts($script, (string) $name, false), \ARRAY_FILTER_USE_KEY);
+        return array_filter($names, static fn (string|int $name): bool => !$counted->isPrivate((string) $name), \ARRAY_FILTER_USE_KEY);
     }
 
     /** @return int the function's id, or PROGRAM */
@@ -155,40 +153,21 @@ final readonly class Scopes
 
     private function onlyInCounts(FunctionDefinition|Script $part, string $name): bool
     {
-        foreach ($part instanceof Script ? $this->around : [] as $statement) {
-            if (isset(self::mentionedByItself($statement)[$name])) {
-                return false;
+        if ($part instanceof Script && null === $this->mentionedAround) {
+            $this->mentionedAround = [];
+            foreach ($this->around as $statement) {
+                $this->mentionedAround += self::mentionedByItself($statement);
             }
         }
-
-        return self::onlyWithinCounts($part, $name, false);
-    }
-
-    /** Whether a name stands in loops alone that count with it, in a row and all that it holds. */
-    public static function onlyWithinCounts(Statement $statement, string $name, bool $inside = false): bool
-    {
-        if ($statement->off || $inside && $statement instanceof FunctionDefinition) {
-            return true;
-        }
-        $counts = ($statement instanceof Count || $statement instanceof ForLoop || $statement instanceof EachLoop) && \in_array($name, $statement->assigned(), true);
-        if ($counts && $inside || !$counts && \in_array($name, $statement->assigned(), true)) {
+        if ($part instanceof Script && isset($this->mentionedAround[$name])) {
             return false;
         }
-        if (!$inside && !$statement instanceof ForLoop) {
-            foreach (Walk::expressionsOf($statement) as $expression) {
-                if ($expression instanceof VariableRead && $expression->name === $name) {
-                    return false;
-                }
-            }
-        }
-        foreach ($statement->bodies() as $body) {
-            foreach ($body->statements as $inner) {
-                if (!self::onlyWithinCounts($inner, $name, $inside || $counts)) {
-                    return false;
-                }
-            }
-        }
 
-        return true;
+        return ($this->counted[$part->id] ??= Counted::in($part))->isPrivate($name);
     }
+
+    /** @var array<string, true>|null */
+    private ?array $mentionedAround = null;
+    /** @var array<int, Counted> by the id of the part */
+    private array $counted = [];
 }

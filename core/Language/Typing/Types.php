@@ -58,7 +58,12 @@ final class Types
     private array $results = [];
     /** @var array<string, true> variables and results whose type is declared */
     private array $declared = [];
-    private bool $widened = true;
+    /** @var array<string, true> keys of the types that have widened since it was looked at */
+    private array $widened = [];
+    /** @var array<string, FunctionDefinition> the first one of each name */
+    private array $functions = [];
+    /** @var array<int, \WeakMap<Expression, StaticType>> what was found of values that hold others, by the part they stand in */
+    private array $known = [];
     /** @var array<string, StaticType> names that stand in an expression only, while it is looked at */
     private array $inner = [];
 
@@ -76,19 +81,85 @@ final class Types
                 $types->fixAll($scope);
             }
         }
-        while ($types->widened) {
-            $types->widened = false;
-            foreach ($scopes as $scope) {
-                foreach ($scope instanceof FunctionDefinition ? $scope->defaults : [] as $parameter => $default) {
-                    $types->widen($scope, (string) $parameter, $types->expression($scope, $default));
+        $types->infer($scopes);
+
+        return $types;
+    }
+
+    /**
+     * Goes over every row once, and over a row again when the type of something that stands in it has widened.
+     *
+     * @param list<FunctionDefinition|Script> $scopes
+     */
+    private function infer(array $scopes): void
+    {
+        /** @var list<array{FunctionDefinition|Script, Statement}> $rows */
+        $rows = [];
+        foreach ($scopes as $scope) {
+            if ($scope instanceof FunctionDefinition) {
+                $this->functions[$scope->name] ??= $scope;
+                if ([] !== $scope->defaults) {
+                    $rows[] = [$scope, $scope];
                 }
-                foreach ($program->rowsOf($scope) as $statement) {
-                    $types->learn($scope, $statement);
+            }
+            foreach ($this->program->rowsOf($scope) as $statement) {
+                if (!$statement instanceof FunctionDefinition) {
+                    $rows[] = [$scope, $statement];
                 }
             }
         }
+        /** @var array<string, list<int>> $asks rows by the key of each type that they ask for */
+        $asks = [];
+        foreach ($rows as $index => [$scope, $statement]) {
+            foreach ($this->keysIn($scope, $statement) as $key => $_) {
+                $asks[$key][] = $index;
+            }
+        }
+        $waiting = array_keys($rows);
+        $waits = array_fill_keys($waiting, true);
+        while ([] !== $waiting) {
+            $next = [];
+            foreach ($waiting as $index) {
+                unset($waits[$index]);
+                [$scope, $statement] = $rows[$index];
+                if ($statement === $scope && $statement instanceof FunctionDefinition) {
+                    foreach ($statement->defaults as $parameter => $default) {
+                        $this->widen($statement, (string) $parameter, $this->expression($statement, $default));
+                    }
+                }
+                $this->learn($scope, $statement);
+                foreach ($this->widened as $key => $_) {
+                    foreach ($asks[$key] ?? [] as $other) {
+                        if (!isset($waits[$other])) {
+                            $waits[$other] = true;
+                            $next[] = $other;
+                        }
+                    }
+                }
+                $this->widened = [];
+            }
+            // In the order of the text, as most rows take from those above them.
+            sort($next);
+            $waiting = $next;
+        }
+    }
 
-        return $types;
+    /** @return array<string, true> the keys of the types that a row asks for */
+    private function keysIn(FunctionDefinition|Script $scope, Statement $statement): array
+    {
+        $keys = [];
+        foreach ($statement->assigned() as $name) {
+            $keys[$this->scopes->owner($scope, $name).':'.$name] = true;
+        }
+        foreach (Walk::expressionsOf($statement) as $expression) {
+            if ($expression instanceof VariableRead) {
+                $keys[$this->scopes->owner($scope, $expression->name).':'.$expression->name] = true;
+            } elseif ($expression instanceof OwnValue) {
+                $keys[$expression->function] = true;
+            }
+        }
+
+        return $keys;
     }
 
     public function variable(FunctionDefinition|Script $part, string $name): StaticType
@@ -154,6 +225,18 @@ final class Types
     }
 
     public function expression(FunctionDefinition|Script $part, Expression $expression): StaticType
+    {
+        if ([] !== $this->inner || !$expression instanceof Binary && !$expression instanceof Operation && !$expression instanceof Choice && !$expression instanceof ListLiteral) {
+            return $this->found($part, $expression);
+        }
+        // What is made of many values is asked for again by each of the values around it.
+        /** @var \WeakMap<Expression, StaticType> $known */
+        $known = $this->known[$part->id] ??= new \WeakMap();
+
+        return $known[$expression] ??= $this->found($part, $expression);
+    }
+
+    private function found(FunctionDefinition|Script $part, Expression $expression): StaticType
     {
         return match (true) {
             $expression instanceof NumberLiteral => self::literal($expression->value),
@@ -431,7 +514,7 @@ final class Types
     /** @param list<Expression> $arguments */
     private function pass(FunctionDefinition|Script $part, string $function, array $arguments): void
     {
-        $definition = $this->program->functionNamed($function);
+        $definition = $this->functions[$function] ?? null;
         foreach ($definition->parameters ?? [] as $index => $parameter) {
             if (null !== $definition && isset($arguments[$index])) {
                 $this->widen($definition, $parameter, $this->expression($part, $arguments[$index]));
@@ -458,7 +541,8 @@ final class Types
         $new = $old->join($type);
         if ($new !== $old) {
             $types[$key] = $new;
-            $this->widened = true;
+            $this->widened[$key] = true;
+            $this->known = [];
         }
     }
 }
