@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Edit;
 
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Refusal;
@@ -49,7 +48,7 @@ final class Rules
         foreach ($program->parts() as $part) {
             if ($part instanceof FunctionDefinition || $part instanceof Script) {
                 // In C++ the script is a function itself.
-                self::body($part->body, false, $part instanceof FunctionDefinition || isset($program->handwriting[Language::Cpp->value]), 1, $part instanceof Script);
+                self::body($part->body, false, $part instanceof FunctionDefinition || isset($program->handwriting['cpp']), 1, $part instanceof Script);
             }
         }
     }

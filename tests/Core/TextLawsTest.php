@@ -267,6 +267,13 @@ final class TextLawsTest extends TestCase
                 return $value;
             }
             unset($value['id']);
+            if (isset($value['chain'])) {
+                $left = array_shift($value['chain']);
+                foreach (array_chunk($value['chain'], 2) as [$operator, $right]) {
+                    $left = ['operator' => $operator, 'of' => [$left, $right]];
+                }
+                $value = $left;
+            }
             $value = array_map($strip, $value);
             // A count from 0 whose number nothing reads only repeats.
             if ('repeat' === ($value['row'] ?? null) && isset($value['turn'])) {

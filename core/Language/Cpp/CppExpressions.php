@@ -55,6 +55,9 @@ abstract class CppExpressions extends BraceExpressions
         return self::OPERATORS;
     }
 
+    private const DEEPEST_TYPE = 12;
+    private int $typesAround = 0;
+
     /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
     protected function type(): ?string
     {
@@ -78,7 +81,9 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 2;
             $inner = [];
             do {
-                $type = $this->type();
+                // Types within types within types are tried from each place where one could begin.
+                $type = ++$this->typesAround > self::DEEPEST_TYPE ? null : $this->type();
+                --$this->typesAround;
                 if (null === $type && TokenKind::Number === $this->peek()?->kind) {
                     $type = $this->sign();
                     ++$this->at;

@@ -50,7 +50,8 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $start ??= $offset;
                 $end = $this->endOffset();
             } catch (ParseFailure $failure) {
-                array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
+                self::cutTo($this->mistakes, $mistakes);
+                $this->mistakes[] = $failure->mistake;
                 $this->at = $at + 1;
                 while (null !== $this->peek() && !isset($this->begins[$this->at])) {
                     ++$this->at;

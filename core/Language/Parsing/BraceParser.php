@@ -252,9 +252,9 @@ abstract class BraceParser extends ExpressionParser
         } catch (ParseFailure $failure) {
             $this->depth = $depth + 1;
             [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops] = $state;
-            // What a row noted before it failed is taken back from the ends of the lists, however long they are.
-            array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
-            array_splice($this->cuts, $cuts);
+            self::cutTo($this->mistakes, $mistakes);
+            self::cutTo($this->cuts, $cuts);
+            $this->mistakes[] = $failure->mistake;
 
             return [$this->unread($start)];
         } finally {
@@ -501,7 +501,8 @@ abstract class BraceParser extends ExpressionParser
                 throw $failure;
             }
             $this->depth = $depth;
-            array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
+            self::cutTo($this->mistakes, $mistakes);
+            $this->mistakes[] = $failure->mistake;
             $this->silence($start, $closing);
             $this->at = $closing + 1;
 

@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Mistakes\Libraries;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
@@ -62,6 +63,7 @@ abstract class Parser
     /** @var array<int, int> as Partners::of gives them */
     protected array $partners = [];
     private ?LineStarts $lineStarts = null;
+    private int $heads = 0;
 
     public function __construct(protected readonly string $text)
     {
@@ -112,6 +114,10 @@ abstract class Parser
 
     protected function cut(int $id, string $part, int $start, int $end, bool $tight = false): void
     {
+        if ('head' === $part && ++$this->heads > 2 * Bounds::ROWS) {
+            // Nothing is gained by reading on; rows that were read twice are counted twice.
+            throw new TooManyRows($start);
+        }
         $this->cuts[] = new Cut($id, $part, $start, $end, $this->parent, $tight);
     }
 
@@ -121,6 +127,20 @@ abstract class Parser
         $at = $this->at + $ahead;
 
         return $at < $this->until ? $this->tokens[$at] : null;
+    }
+
+    /**
+     * Takes back what was noted last; `array_splice` would go over the whole list.
+     *
+     * @template T
+     *
+     * @param array<int, T> $list
+     */
+    protected static function cutTo(array &$list, int $count): void
+    {
+        while (\count($list) > $count) {
+            array_pop($list);
+        }
     }
 
     /** The place of a token that was met before. */

@@ -51,10 +51,18 @@ final class Reader
             Language::JavaScript => new JavaScriptParser($text),
             Language::Cpp => new CppParser($text),
         };
-        $rows = $parser->rows();
-        $tooMany = Bounded::tooMany($parser);
+        try {
+            $rows = $parser->rows();
+            $tooMany = Bounded::tooMany($parser);
+        } catch (TooManyRows $stopped) {
+            $tooMany = $stopped->offset;
+        }
         if (null !== $tooMany) {
-            return new Reading(Scenes::settled(self::unread($text, $language), $old), self::$last[2] = [new Mistake('many_rows', $tooMany, 1, ['most' => Bounds::ROWS])]);
+            $program = Scenes::settled(self::unread($text, $language), $old);
+            $mistakes = [new Mistake('many_rows', $tooMany, 1, ['most' => Bounds::ROWS])];
+            self::$last = [$text, $language, $mistakes];
+
+            return new Reading(null === $old ? $program : Matching::keptWritings($program, $old, $language), $mistakes);
         }
         if (null !== $old) {
             [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $old, $language, $parser->lastId());

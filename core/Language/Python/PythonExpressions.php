@@ -15,6 +15,7 @@ use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Parsing\Spelled;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
@@ -643,7 +644,10 @@ abstract class PythonExpressions extends ExpressionParser
     private function comparison(Expression $left): Expression
     {
         $all = null;
-        while (true) {
+        for ($terms = 1;; ++$terms) {
+            if ($terms > Bounds::TERMS) {
+                $this->fail('many_terms', null, ['most' => Bounds::TERMS]);
+            }
             $sign = $this->sign();
             $negates = false;
             if ('not' === $sign && $this->is('in', 1)) {

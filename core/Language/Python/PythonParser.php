@@ -182,7 +182,7 @@ final class PythonParser extends PythonStatements
             try {
                 $made = $this->statement($line);
                 $this->checked($made, $this->tokens[$start]->offset);
-                $rows = [...$rows, ...$made];
+                array_push($rows, ...$made);
                 if ($this->at < $this->until && !$this->accept(';')) {
                     $this->trailing($start);
                 }
@@ -190,8 +190,8 @@ final class PythonParser extends PythonStatements
                 $this->depth = $depth;
                 [$this->parent, $this->scope, $this->loops] = $outer;
                 [$this->line, $this->until] = [$below, $line->until];
-                array_splice($this->mistakes, $mistakes);
-                array_splice($this->cuts, $cuts);
+                self::cutTo($this->mistakes, $mistakes);
+                self::cutTo($this->cuts, $cuts);
                 $this->ids = $ids;
                 $rows = \array_slice($rows, 0, \count(array_filter($rows, static fn (Statement $row): bool => $row->id <= $ids)));
                 $this->mistakes[] = $failure->mistake;
@@ -316,6 +316,13 @@ final class PythonParser extends PythonStatements
 
     /** How the text sets in one step further. */
     private function indentStep(): string
+    {
+        return $this->step ??= $this->stepOfLines();
+    }
+
+    private ?string $step = null;
+
+    private function stepOfLines(): string
     {
         foreach ($this->lines as $line) {
             if ('' !== $line->indent && !$line->remark) {
@@ -474,7 +481,8 @@ final class PythonParser extends PythonStatements
             return $value;
         } catch (ParseFailure $failure) {
             $this->depth = $depth;
-            array_splice($this->mistakes, $mistakes, null, [$failure->mistake]);
+            self::cutTo($this->mistakes, $mistakes);
+            $this->mistakes[] = $failure->mistake;
             $end = $this->until;
             if (':' === ($this->tokens[$end - 1]->text ?? '')) {
                 --$end;
