@@ -7,15 +7,12 @@ import { scenePlayer } from "./scenes";
 import type { SceneEvent, ScenePlayer } from "./scenes/scene";
 import { post } from "./server";
 import * as stage from "./stage";
+import { type Changes, Values } from "./values";
 
-export interface Report {
+export interface Report extends Changes {
   rows: string[];
   steps: number[];
-  changes: (number | string)[];
-  calls: number[];
   events: SceneEvent[];
-  variables: { name: string; function: string | null }[];
-  functions: string[];
   length: number;
   ending: string;
   message: string | null;
@@ -47,6 +44,7 @@ const message = byId("run-message");
 const svg = byId<SVGSVGElement>("sheet");
 let report: Report | null = null;
 let scene: ScenePlayer | null = null;
+let known: Values | null = null;
 let moment = 0;
 /** The run's own time that is shown, in milliseconds. */
 let clock = 0;
@@ -54,6 +52,8 @@ let playing = 0;
 let owed = 0;
 let seed = Math.floor(Math.random() * 1e6);
 let isQuiet = true;
+/** The moment at which the run was told to go on, where no breakpoint stops it again. */
+let released = -1;
 /** Whether the rest of the run is still on its way. */
 let isPartial = false;
 let whole: Promise<void> = Promise.resolve();
@@ -90,6 +90,7 @@ async function fetchRun(steps: number | null): Promise<boolean> {
     return false;
   }
   report = (await response.json()) as Report;
+  known = new Values(report);
   scene = scenePlayer(svg, data.setting, stage.layout(), report.events, keyAt);
   slider.max = String(report.length);
   return true;
@@ -126,6 +127,7 @@ function show(next: number, quietly = false, time: number | null = null): void {
     : say("player_of", { moment, length: report.length }) + (report.now > 0 ? ` · ${(clock / 1000).toFixed(1)} s` : "");
   const isOver = atEnd && clock >= report.now && !isPartial;
   mark("now", null);
+  mark("ahead", null);
   mark("failed", null);
   message.textContent = isOver && !quietly ? ending() : "";
   stage.atEnd(isOver && !quietly ? report : null);
@@ -141,6 +143,12 @@ function show(next: number, quietly = false, time: number | null = null): void {
   printed(quietly);
   byId<HTMLButtonElement>("step-back").disabled = byId<HTMLButtonElement>("to-start").disabled = moment === 0;
   for (const id of ["step", "step-over", "to-end"]) byId<HTMLButtonElement>(id).disabled = atEnd && !quietly;
+}
+
+/** Marks the row before which a run has stopped. */
+function ahead(step: number): void {
+  mark("ahead", keyAt(step));
+  reveal(keyAt(step));
 }
 
 /** What was printed and answered until now. */
@@ -164,67 +172,9 @@ function ending(): string {
   return (row ? `“${row}”: ` : "") + (text ?? "") + (real ? ` (${real})` : "");
 }
 
-export interface Value {
-  name: string;
-  value: string;
-  /** The value before, where this moment changed it. */
-  old: string | undefined;
-}
-
-export interface Moment {
-  values: Value[];
-  /** The functions that are being called, the innermost last. */
-  calls: string[];
-}
-
-/** Where the calls say that another script goes on. */
-const SCRIPT = -2;
-
-/** Values as they were: the program's own, and those of the innermost call of the script whose turn it is. */
-export function valuesAt({ changes, calls, variables, functions }: Report, moment: number): Moment {
-  interface Frame {
-    name: string;
-    own: Map<number, string>;
-  }
-  const globals = new Map<number, string>();
-  const scripts = new Map<number, Frame[]>();
-  let frames: Frame[] = [];
-  scripts.set(0, frames);
-  const fresh = new Map<number, string>();
-  let call = 0;
-  for (let at = 0; at < changes.length || call < calls.length;) {
-    const change = at < changes.length ? (changes[at] as number) : Infinity;
-    const called = call < calls.length ? calls[call]! : Infinity;
-    if (Math.min(change, called) > moment) break;
-    const slot = changes[at + 1] as number;
-    // A call begins before its parameters get their values, and ends after all of its changes.
-    const callFirst =
-      called < change ||
-      (called === change && (calls[call + 1]! >= 0 ? variables[slot]?.function !== null : calls[call + 1]! <= SCRIPT));
-    if (callFirst) {
-      const what = calls[call + 1]!;
-      if (what >= 0) frames.push({ name: functions[what] ?? "", own: new Map() });
-      else if (what > SCRIPT) frames.pop();
-      else scripts.set(SCRIPT - what, (frames = scripts.get(SCRIPT - what) ?? []));
-      call += 2;
-      continue;
-    }
-    const frame = variables[slot]!.function === null ? globals : (frames[frames.length - 1]?.own ?? globals);
-    if (change === moment) fresh.set(slot, frame.get(slot) ?? "");
-    frame.set(slot, String(changes[at + 2]));
-    at += 3;
-  }
-  const shown = [...globals, ...(frames[frames.length - 1]?.own ?? [])];
-  const values = shown.map(([slot, value]) => {
-    const { name, function: within } = variables[slot]!;
-    return { name: within === null ? name : `${within} · ${name}`, value, old: fresh.get(slot) };
-  });
-  return { values, calls: frames.map((frame) => frame.name) };
-}
-
 function values(quietly: boolean): void {
   const body = byId("values").querySelector("tbody")!;
-  const { values: shown, calls } = quietly ? { values: [], calls: [] } : valuesAt(report!, moment);
+  const { values: shown, calls } = quietly ? { values: [], calls: [] } : known!.at(moment);
   const rows = shown.map(({ name, value, old }) => line(name, old ? `${old} → ${value}` : value, old !== undefined));
   if (calls.length) rows.unshift(line(say("player_calls"), calls.join(" › ")));
   if (scene && !quietly) rows.push(...scene.facts().map(([name, value]) => line(name, value)));
@@ -289,8 +239,13 @@ function advance(passed: number): boolean {
   let time = rate === Infinity ? Infinity : clock + passed * rate;
   let next = moment;
   let stopped = false;
-  for (let steps = 0; next < report!.length && steps < 5000 && !stopped; steps++) {
+  for (let steps = 0; next < report!.length && steps < 5000; steps++) {
     const begins = timeAt(next + 1);
+    // It stops before the row, so that what the row will do can still be foreseen.
+    if (next !== released && isBreak(keyAt(next + 1)) && begins <= time) {
+      stopped = true;
+      break;
+    }
     if (begins > time) break;
     if (begins > clock) clock = begins;
     else if (!isTimed && owed < 1) {
@@ -298,14 +253,15 @@ function advance(passed: number): boolean {
       break;
     } else if (!isTimed && owed !== Infinity) owed -= 1;
     next++;
-    stopped = isBreak(keyAt(next));
   }
-  if (next >= report!.length && goesOn()) {
+  if (stopped) {
+    show(next, false, timeAt(next));
+    ahead(next + 1);
+  } else if (next >= report!.length && goesOn()) {
     show(next, false, Math.max(clock, time === Infinity ? report!.now : time));
   } else {
     const until = next < report!.length ? timeAt(next + 1) : report!.now;
-    if (next !== moment || Math.min(time, until) > clock)
-      show(next, false, stopped ? timeAt(next) : Math.max(clock, Math.min(time, until)));
+    if (next !== moment || Math.min(time, until) > clock) show(next, false, Math.max(clock, Math.min(time, until)));
   }
   return stopped;
 }
@@ -330,6 +286,7 @@ export function stale(): void {
   ran = false;
   if (report) {
     mark("now", null);
+    mark("ahead", null);
     mark("failed", null);
     choices(null, 0);
     void preview();
@@ -338,6 +295,8 @@ export function stale(): void {
 
 export async function run(): Promise<void> {
   ran = false;
+  stage.afresh();
+  released = -1;
   if (await ready()) setPlaying(true);
 }
 
@@ -384,6 +343,7 @@ export function start(): void {
     if (playing) setPlaying(false);
     else if (await ready()) {
       if (isOver() && !goesOn()) show(0);
+      released = moment;
       setPlaying(true);
     }
   });

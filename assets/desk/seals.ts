@@ -1,8 +1,8 @@
 import { rowLine } from "./caret";
 import { byId, data, icon, say, type Answer, type Parting, type Side } from "./data";
-import { valuesAt } from "./player";
 import { isBusy, send } from "./server";
 import { scenePlayer } from "./scenes";
+import { Values } from "./values";
 
 let partings: Parting[] = [];
 let timer = 0;
@@ -78,7 +78,7 @@ export function figure(side: Side, title: string, setting = data.setting, layout
   sheet.setAttribute("aria-label", title);
   scenePlayer(sheet, setting, layout, side.run.events, () => "").show(side.moment);
   const table = document.createElement("table");
-  for (const { name, value } of valuesAt(side.run, side.moment).values) {
+  for (const { name, value } of new Values(side.run).at(side.moment).values) {
     const row = table.insertRow();
     row.insertCell().textContent = name;
     row.insertCell().textContent = value;

@@ -34,6 +34,18 @@ export function input(): { signals: string; answers: string } {
   };
 }
 
+/** How much of the answers was written beforehand; what follows was answered while a run asked. */
+let prepared = 0;
+/** What was answered in the run before, offered again. */
+let offered: string[] = [];
+
+/** A run asks again what it asked the last time. */
+export function afresh(): void {
+  const given = answers.value.slice(prepared).split("\n").slice(0, -1);
+  if (given.length) offered = given;
+  answers.value = answers.value.slice(0, prepared);
+}
+
 /** Adds a signal to the press script. */
 export function record(line: string): void {
   signals.value += (signals.value === "" || signals.value.endsWith("\n") ? "" : "\n") + `${line}\n`;
@@ -46,7 +58,11 @@ export function atEnd(report: Report | null): void {
   const form = byId("answer-form");
   const was = form.hidden;
   form.hidden = !asks;
-  if (asks && was) answer.focus();
+  if (asks && was) {
+    answer.value = offered.shift() ?? "";
+    answer.focus();
+    answer.select();
+  }
   const list = byId("goals");
   const goals: [string, boolean | null][] = report
     ? report.goals
@@ -236,7 +252,12 @@ export function start(signal: (text: string) => void, given: Hooks): void {
     given.changed();
   });
   signals.addEventListener("change", given.changed);
-  answers.addEventListener("change", given.changed);
+  answers.addEventListener("change", () => {
+    if (answers.value !== "" && !answers.value.endsWith("\n")) answers.value += "\n";
+    prepared = answers.value.length;
+    offered = [];
+    given.changed();
+  });
   byId("answer-form").addEventListener("submit", (event) => {
     event.preventDefault();
     answers.value += `${answers.value === "" || answers.value.endsWith("\n") ? "" : "\n"}${answer.value}\n`;

@@ -47,8 +47,8 @@ final class Comparison
         if ($goals($one) !== $goals($other)) {
             return self::atEnd($one, $other, ['do' => \in_array(false, $goals($one), true) ? 'goal' : 'finished'], ['do' => \in_array(false, $goals($other), true) ? 'goal' : 'finished']);
         }
-        $lasts = $values ? self::last($other) : [];
-        foreach ($values ? self::last($one) : [] as $name => $value) {
+        $lasts = $values ? $other->last : [];
+        foreach ($values ? $one->last : [] as $name => $value) {
             if (isset($lasts[$name]) && $lasts[$name] !== $value) {
                 return self::atEnd($one, $other, ['do' => 'value', 'name' => $name, 'value' => $value], ['do' => 'value', 'name' => $name, 'value' => $lasts[$name]]);
             }
@@ -109,21 +109,6 @@ final class Comparison
         [$ax, $ay, $bx, $by] = [$along($before, 'x'), $along($before, 'y'), $along($stroke, 'x'), $along($stroke, 'y')];
 
         return abs($ax * $by - $ay * $bx) <= self::NEAR * (1 + hypot($ax, $ay) * hypot($bx, $by)) && $ax * $bx + $ay * $by > 0;
-    }
-
-    /** @return array<string, string> the last values of the program's own variables, as they are shown */
-    private static function last(Outcome $outcome): array
-    {
-        $last = [];
-        $changes = $outcome->trace->changes;
-        for ($at = 0; $at + 2 < \count($changes); $at += 3) {
-            $variable = $outcome->variables[\is_int($changes[$at + 1]) ? $changes[$at + 1] : -1] ?? null;
-            if (null !== $variable && null === $variable['function']) {
-                $last[$variable['name']] = $changes[$at + 2];
-            }
-        }
-
-        return array_map($outcome->values->display(...), $last);
     }
 
     private static function alike(mixed $one, mixed $other, float $near = self::NEAR): bool

@@ -323,9 +323,8 @@ final class Compiler
             // Only Python counts places from the end.
             $target = new Item($container, new Binary(Operator::Add, new Operation('length', [$container]), $target->index));
         }
-        $changed = $container instanceof VariableRead ? $this->changed($container->name) : '';
         if (Language::JavaScript === $this->language) {
-            return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n".$changed;
+            return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n";
         }
         // Python (Language Reference 6.16) and C++ (C++17, 8.18) find the value before the place.
         $kept = $this->temporary();
@@ -333,7 +332,9 @@ final class Compiler
         [$index, $setIndex] = $this->operand($target->index);
         $isThere = "($setList) instanceof \\".ListValue::class.(null === $setIndex ? '' : " & \\is_int($setIndex)")." && isset({$list}->items[$index]) && !{$list}->fixed";
 
-        return "$kept = $value;\nif ($isThere) { {$list}->items[$index] = $kept; } else { \$v->put($list, $index, $kept); }\n".$changed;
+        $told = $this->record ? " if (null !== {$list}->number) { \$t->placed($list, $index); }" : '';
+
+        return "$kept = $value;\nif ($isThere) { {$list}->items[$index] = $kept;$told } else { \$v->put($list, $index, $kept); }\n";
     }
 
     private function setSeveral(SetSeveral $set): string
@@ -543,15 +544,17 @@ final class Compiler
         if (null === $definition) {
             return '$this->callValue('.implode(', ', [$this->read($function), ...array_map($this->expression(...), $arguments)]).')';
         }
-        $passed = [];
+        $passed = $before = $after = [];
         foreach ($arguments as $index => $argument) {
             $parameter = $definition->parameters[$index] ?? null;
             if (null === $parameter) {
                 break;
             }
-            $passed[] = $argument instanceof VariableRead && $this->isReference($definition, $parameter)
-                ? $this->variable($argument->name)
-                : $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) && !str_ends_with($definition->types[$parameter], '&') ? $argument : null);
+            if ($this->isReference($definition, $parameter)) {
+                $passed[] = $this->reference($argument, $before, $after);
+                continue;
+            }
+            $passed[] = $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) && !str_ends_with($definition->types[$parameter], '&') ? $argument : null);
         }
         foreach (\array_slice($definition->parameters, \count($passed)) as $parameter) {
             if (!isset($definition->defaults[$parameter])) {
@@ -562,7 +565,35 @@ final class Compiler
         $index = (int) array_search($function, $this->functions, true);
         $call = "\$this->f$index(".implode(', ', ['$d + 1', ...$passed]).')';
 
+        if ([] !== $before) {
+            $call = '['.implode(', ', [...$before, $call, ...$after]).']['.\count($before).']';
+        }
+
         return \in_array($index, $this->between, true) ? "(\$this->k$index ? $call : \$this->missing(".var_export($function, true).'))' : $call;
+    }
+
+    /**
+     * What C++ hands over as the variable itself: an item is taken out before the call, and put back after it.
+     *
+     * @param list<string> $before code that runs before the call
+     * @param list<string> $after  and behind it
+     */
+    private function reference(Expression $argument, array &$before, array &$after): string
+    {
+        if ($argument instanceof VariableRead) {
+            return $this->variable($argument->name);
+        }
+        $kept = $this->temporary();
+        if (!$argument instanceof Item) {
+            $before[] = "$kept = ".$this->expression($argument);
+
+            return $kept;
+        }
+        [$list, $index] = [$this->temporary(), $this->temporary()];
+        array_push($before, "$list = ".$this->expression($argument->container), "$index = ".$this->expression($argument->index), "$kept = \$v->item($list, $index)");
+        $after[] = "\$v->put($list, $index, $kept)";
+
+        return $kept;
     }
 
     /** Where a function between the rows of a Python script is known from (The Python Language Reference, 8.7). */
@@ -595,7 +626,14 @@ final class Compiler
 
     private function changed(string $name): string
     {
-        return $this->record ? '$t->changes[] = $t->moment; $t->changes[] = '.$this->places->slot($this->part, $name).'; $t->changes[] = '.$this->variable($name).";\n" : '';
+        if (!$this->record) {
+            return '';
+        }
+        $variable = $this->variable($name);
+        $type = $this->types->variable(Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part, $name);
+        $value = $type->isNumeric() || $type->isTextual() || StaticType::truth() === $type ? $variable : "\$t->held($variable)";
+
+        return '$t->changes[] = $t->moment; $t->changes[] = '.$this->places->slot($this->part, $name)."; \$t->changes[] = $value;\n";
     }
 
     private function assign(string $name, string $value, ?Expression $source = null): string

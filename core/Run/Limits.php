@@ -19,6 +19,8 @@ final readonly class Limits
         public int $milliseconds = 120000,
         /** Bytes that values and the trace take together. */
         public int $memory = 64000000,
+        /** Items gone over, and what takes as long. */
+        public int $work = 12_000_000,
     ) {
     }
 }

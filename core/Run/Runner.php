@@ -15,6 +15,9 @@ use Scrivlet\Core\Tree\Program;
 /** Runs programs. A run is a function of program, language, seed and limits: the same ones give the same outcome. */
 final class Runner
 {
+    /** Room for taking lists apart that hold lists that hold lists …: in bytes of the machine's own stack, taken only as far as needed. */
+    private const STACK = 160 * 1024 * 1024;
+
     /** @param Language $language whose values the program runs with */
     public static function run(Program $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, ?Types $types = null, Circumstances $circumstances = new Circumstances()): Outcome
     {
@@ -23,19 +26,30 @@ final class Runner
 
             return new Outcome(Ending::Failed, new Trace($limits), [], [], [], new PythonValues(), $error, null);
         }
+        ini_set('fiber.stack_size', (string) self::STACK);
+        $fiber = new \Fiber(static fn (): Outcome => self::ran($program, $language, $seed, $limits, $record, $types, $circumstances));
+        $fiber->start();
+        $outcome = $fiber->getReturn();
+        \assert($outcome instanceof Outcome);
+
+        return $outcome;
+    }
+
+    private static function ran(Program $program, Language $language, int $seed, Limits $limits, bool $record, ?Types $types, Circumstances $circumstances): Outcome
+    {
         $compiler = new Compiler($program, $types ?? Types::of($program), $language, $record);
         $code = $compiler->compile();
         $trace = new Trace($limits);
-        Values\Whole::begin();
-        Values\Room::begin($limits->memory);
         $values = match ($language) {
             Language::Python => new PythonValues(),
             Language::JavaScript => new JavaScriptValues(),
             Language::Cpp => new CppValues(),
         };
+        $values->trace = $record ? $trace : null;
         $chance = new Chance($seed);
         $stage = new Stage($trace, $program->setting, $chance, $circumstances->signals, $circumstances->layout);
         $routine = self::load($code, $trace, $values, $stage, $chance, $circumstances->answers);
+        Values\Room::begin($limits->memory, $limits->work);
         $ending = Ending::Finished;
         $error = $errorRow = null;
         try {
@@ -53,10 +67,35 @@ final class Runner
             $error = $caught;
             $errorRow = null === $caught->row ? null : $compiler->rows[$caught->row];
         }
-
+        Values\Room::begin(\PHP_INT_MAX >> 1, $limits->work);
         $trace->endParts();
+        $last = $record ? self::last($trace, $compiler->variables(), $values) : [];
 
-        return new Outcome($ending, $trace, $compiler->rows, $compiler->variables(), $compiler->functions, $values, $error, $errorRow, $stage->goals(), $stage->scheduler->listens());
+        return new Outcome($ending, $trace, $compiler->rows, $compiler->variables(), $compiler->functions, $values, $error, $errorRow, $stage->goals(), $stage->scheduler->listens(), $last);
+    }
+
+    /**
+     * @param list<array{name: string, function: string|null}> $variables
+     *
+     * @return array<string, string> the last values of the program's own variables, as they are shown
+     */
+    private static function last(Trace $trace, array $variables, Values\Values $values): array
+    {
+        $last = [];
+        for ($at = \count($trace->changes) - 3; $at >= 0; $at -= 3) {
+            $variable = $variables[\is_int($trace->changes[$at + 1]) ? $trace->changes[$at + 1] : -1] ?? null;
+            if (null === $variable || null !== $variable['function'] || isset($last[$variable['name']])) {
+                continue;
+            }
+            $value = $trace->changes[$at + 2];
+            try {
+                $last[$variable['name']] = $values->display($value instanceof Held ? $trace->object($value->number) : $value);
+            } catch (RunError) {
+                $last[$variable['name']] = '…';
+            }
+        }
+
+        return array_reverse($last);
     }
 
     /** The code is the Compiler's alone; it sees these five objects and nothing else. */

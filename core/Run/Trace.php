@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run;
 
+use Scrivlet\Core\Run\Values\ListValue;
+use Scrivlet\Core\Run\Values\MapValue;
+
 /**
  * What happened in a run, moment by moment. Moment n is the n-th row that ran, counted from 1.
  *
@@ -47,13 +50,25 @@ final class Trace
     ];
     /** Where Trace::$calls says that another script goes on: this, less the number of the script. */
     public const SCRIPT = -2;
+    /** So many items of a list are shown. */
+    public const SHOWN = 100;
     /** Moments between two looks at the memory. */
     private const BREATH = 500;
 
     /** @var list<int> the row of each moment, an index into Routine::$rows */
     public array $steps = [];
-    /** @var list<mixed> moment, variable (an index into Routine::$variables), value; by threes */
+    /** @var list<mixed> moment, variable (an index into Routine::$variables), value or what it is Held as; by threes */
     public array $changes = [];
+    /**
+     * @var list<mixed> what became of lists and maps: moment, number, one of the kinds below, and two more fields; by fives.
+     *                  Items that are lists or maps themselves are Held.
+     *                  list, tuple, map: it is known from here on, or is another one throughout: number of items, and the
+     *                  first of them (of a map key and value by twos);
+     *                  put: place and item; append: nothing and item; drop: its last item is gone; entry: key and item
+     */
+    public array $heap = [];
+    /** @var array<int, \WeakReference<ListValue|MapValue>> by the number */
+    private array $known = [];
     /** @var list<int> moment, function (an index into Routine::$functions), -1 for its end, or SCRIPT less a script's number; by twos */
     public array $calls = [];
     /** @var list<list<mixed>> what happened in the scene and on the printout: kind, moment, then the FIELDS of the kind */
@@ -127,6 +142,71 @@ final class Trace
         $this->truths[] = (int) $held;
 
         return $held;
+    }
+
+    /** A value as the trace keeps it. */
+    public function held(mixed $value): mixed
+    {
+        if (!$value instanceof ListValue && !$value instanceof MapValue) {
+            return $value;
+        }
+        if (null === $value->number) {
+            $value->number = \count($this->known);
+            $this->known[] = \WeakReference::create($value);
+            $this->whole($value);
+        }
+
+        return new Held($value->number);
+    }
+
+    /** The list or the map of a number, as long as the program has it. */
+    public function object(int $number): ListValue|MapValue|null
+    {
+        return ($this->known[$number] ?? null)?->get();
+    }
+
+    public function whole(ListValue|MapValue $value): void
+    {
+        if ($value instanceof ListValue) {
+            $first = array_map($this->held(...), \array_slice($value->items, 0, self::SHOWN));
+            $this->became($value, $value->fixed ? 'tuple' : 'list', \count($value->items), $first);
+        } else {
+            $first = [];
+            foreach (\array_slice($value->entries, 0, self::SHOWN) as [$key, $item]) {
+                array_push($first, $this->held($key), $this->held($item));
+            }
+            $this->became($value, 'map', \count($value->entries), $first);
+        }
+    }
+
+    public function placed(ListValue $list, int $at): void
+    {
+        $this->became($list, 'put', $at, $this->held($list->items[$at] ?? null));
+    }
+
+    public function appended(ListValue $list): void
+    {
+        $this->became($list, 'append', null, $this->held($list->items[\count($list->items) - 1] ?? null));
+    }
+
+    public function dropped(ListValue $list): void
+    {
+        $this->became($list, 'drop', null, null);
+    }
+
+    /** @param bool $isNew whether the key was not there before; it may stand anywhere then */
+    public function entry(MapValue $map, string $tag, bool $isNew): void
+    {
+        if ($isNew && array_key_last($map->entries) !== $tag) {
+            $this->whole($map);
+        } else {
+            $this->became($map, 'entry', $this->held($map->entries[$tag][0] ?? null), $this->held($map->entries[$tag][1] ?? null));
+        }
+    }
+
+    private function became(ListValue|MapValue $value, string $kind, mixed $at, mixed $item): void
+    {
+        array_push($this->heap, $this->moment, $value->number, $kind, $at, $item);
     }
 
     public function passTo(int $milliseconds): void

@@ -11,11 +11,15 @@ final class TraceFile
     {
         $trace = $outcome->trace;
         $lines = '';
-        $event = $change = 0;
+        $event = $change = $became = 0;
         $named = iterator_to_array($trace->named(), false);
         for ($moment = 0; $moment <= $trace->moment; ++$moment) {
             if ($moment > 0) {
                 $lines .= self::line(['do' => 'step', 'step' => $moment, 'row' => $outcome->rows[$trace->steps[$moment - 1] ?? -1] ?? null]);
+            }
+            for (; $became < \count($trace->heap) && $trace->heap[$became] === $moment; $became += 5) {
+                [, $number, $kind, $at, $item] = \array_slice($trace->heap, $became, 5);
+                $lines .= self::line(['do' => $kind, 'object' => $number, 'at' => $at, 'item' => $item]);
             }
             for (; $change < \count($trace->changes) && $trace->changes[$change] === $moment; $change += 3) {
                 $slot = $trace->changes[$change + 1];

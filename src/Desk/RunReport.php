@@ -6,6 +6,7 @@ namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Run\Ending;
+use Scrivlet\Core\Run\Held;
 use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\RealError;
 use Scrivlet\Core\Scene\GoalState;
@@ -17,14 +18,23 @@ final class RunReport
     /**
      * @param bool $onlySheet leaves out the values and calls of each moment
      *
-     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null, times: list<int>, now: int, truths: list<int>, goals: list<array{string, bool}>, listens: bool}
+     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, heap: list<int|string|list<int|string>|null>, brackets: array<string, array{string, string}>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null, times: list<int>, now: int, truths: list<int>, goals: list<array{string, bool}>, listens: bool}
      */
     public static function of(Outcome $outcome, string $locale, bool $onlySheet = false): array
     {
         $trace = $outcome->trace;
-        $changes = [];
+        $cell = static fn (mixed $value): int|string => match (true) {
+            $value instanceof Held => $value->number,
+            $value instanceof Fitting => '#'.$value->socket.(0 === $value->other ? '' : ' #'.$value->other),
+            default => $outcome->values->display($value),
+        };
+        $changes = $heap = [];
         foreach ($onlySheet ? [] : $trace->changes as $index => $value) {
-            $changes[] = 2 === $index % 3 ? ($value instanceof Fitting ? '#'.$value->socket.(0 === $value->other ? '' : ' #'.$value->other) : $outcome->values->display($value)) : (\is_int($value) ? $value : 0);
+            $changes[] = 2 === $index % 3 ? $cell($value) : (\is_int($value) ? $value : 0);
+        }
+        for ($at = 0, $count = $onlySheet ? 0 : \count($trace->heap); $at < $count; $at += 5) {
+            [$moment, $number, $kind, $place, $item] = [$trace->heap[$at], $trace->heap[$at + 1], $trace->heap[$at + 2], $trace->heap[$at + 3], $trace->heap[$at + 4]];
+            array_push($heap, $moment, $number, $kind, \is_int($place) && 'entry' !== $kind || null === $place ? $place : $cell($place), \is_array($item) ? array_map($cell, $item) : (null === $item && 'drop' === $kind ? null : $cell($item)));
         }
         $message = match (true) {
             null !== $outcome->error => Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters, $locale),
@@ -38,6 +48,8 @@ final class RunReport
             'rows' => $outcome->rows,
             'steps' => $trace->steps,
             'changes' => $changes,
+            'heap' => $heap,
+            'brackets' => ['list' => ['[', ']'], 'tuple' => ['(', ')'], 'map' => ['{', '}']],
             'calls' => $onlySheet ? [] : $trace->calls,
             'events' => array_values(array_filter($trace->events, static fn (array $event): bool => 'sense' !== $event[0])),
             'variables' => $outcome->variables,

@@ -286,6 +286,8 @@ return [
     'run.off_lawn' => 'The mower drove off the gravel. Stop it or turn it before the edge.',
     'run.other_scene' => '{object} does not belong to this scene. Use a command of this scene, or choose another scene.',
     'run.long_time' => 'The run was cut after {seconds} seconds of its own time. If it should end by itself, give its loop a way out.',
+    'run.much_work' => 'One row did so much that the run was stopped. Go over fewer items, or over them fewer times.',
+    'run.deep_values' => 'A list or a map goes too deep: it holds another one, which holds another one, without end.',
     'run.much_memory' => 'The values of the program grew too large. Keep fewer of them, or shorter ones.',
     'run.asks' => 'The program asks, and waits for your answer.',
     'run.listens' => 'The program waits for what comes next.',

@@ -286,6 +286,8 @@ return [
     'run.off_lawn' => 'La tondeuse est sortie du gravier. Arrête-la ou tourne-la avant le bord.',
     'run.other_scene' => '{object} n’est pas de cette scène. Utilise une commande de cette scène, ou choisis une autre scène.',
     'run.long_time' => 'L’exécution a été coupée après {seconds} secondes de son propre temps. Si elle doit finir seule, donne une sortie à sa boucle.',
+    'run.much_work' => 'Une ligne a fait tant de travail que l’exécution a été arrêtée. Parcours moins d’éléments, ou moins souvent.',
+    'run.deep_values' => 'Une liste ou un dictionnaire va trop profond : il en contient un autre, qui en contient un autre, sans fin.',
     'run.much_memory' => 'Les valeurs du programme sont devenues trop grandes. Garde-en moins, ou de plus courtes.',
     'run.asks' => 'Le programme pose une question, et attend ta réponse.',
     'run.listens' => 'Le programme attend la suite.',

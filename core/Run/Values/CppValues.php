@@ -100,10 +100,10 @@ final class CppValues extends Values
             return $value ? '1' : '0';
         }
         if ($value instanceof ListValue) {
-            return '['.implode(', ', array_map($this->show(...), $value->items)).']';
+            return $this->within($value, fn (): string => '['.implode(', ', array_map($this->show(...), $value->items)).']', '[...]');
         }
         if ($value instanceof MapValue) {
-            return '{'.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->show($entry[1]), $value->entries)).'}';
+            return $this->within($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->show($entry[1]), $value->entries)).'}', '{...}');
         }
         if (!\is_float($value)) {
             return \is_scalar($value) ? (string) $value : '';

@@ -15,6 +15,10 @@ final class JavaScriptInspection
 
     private int $indent = 0;
     private int $deepest = 0;
+    /** @var array<int, true> the lists and maps around, by PHP's numbers of objects */
+    private array $around = [];
+    /** @var array<int, int> those that hold themselves, numbered as they are met again */
+    private array $circular = [];
 
     /**
      * @param \Closure(mixed): string $plain how a value shows that holds no others
@@ -26,14 +30,39 @@ final class JavaScriptInspection
 
     public function of(mixed $value, int $level = 0): string
     {
+        if (!$value instanceof ListValue && !$value instanceof MapValue) {
+            return ($this->plain)($value);
+        }
+        $number = spl_object_id($value);
+        if (isset($this->around[$number])) {
+            $this->circular[$number] ??= \count($this->circular) + 1;
+
+            return "[Circular *{$this->circular[$number]}]";
+        }
+        $this->around[$number] = true;
+        Room::spend(1);
+        try {
+            return $this->held($value, $level);
+        } finally {
+            unset($this->around[$number]);
+        }
+    }
+
+    private function held(ListValue|MapValue $value, int $level): string
+    {
         if ($value instanceof ListValue) {
             return [] === $value->items ? '[]' : ($level > self::DEEPEST ? '[Array]' : $this->list($value, $level));
         }
-        if ($value instanceof MapValue) {
-            return [] === $value->entries ? '{}' : ($level > self::DEEPEST ? '[Object]' : $this->map($value, $level));
-        }
 
-        return ($this->plain)($value);
+        return [] === $value->entries ? '{}' : ($level > self::DEEPEST ? '[Object]' : $this->map($value, $level));
+    }
+
+    /** What stands before a list or a map that holds itself. */
+    private function reference(ListValue|MapValue $value): string
+    {
+        $number = $this->circular[spl_object_id($value)] ?? null;
+
+        return null === $number ? '' : "<ref *$number> ";
     }
 
     private function list(ListValue $list, int $level): string
@@ -51,7 +80,7 @@ final class JavaScriptInspection
         }
         $rows = \count($shown) > 6 ? $this->columns($shown, $list, $more > 0) : $shown;
 
-        return $this->laidOut($rows, '[', ']', $level, \count($rows) === \count($shown));
+        return $this->laidOut($rows, $this->reference($list).'[', ']', $level, \count($rows) === \count($shown));
     }
 
     private function map(MapValue $map, int $level): string
@@ -64,7 +93,7 @@ final class JavaScriptInspection
         }
         $this->indent -= 2;
 
-        return $this->laidOut($shown, '{', '}', $level, true);
+        return $this->laidOut($shown, $this->reference($map).'{', '}', $level, true);
     }
 
     /** @param list<string> $rows */

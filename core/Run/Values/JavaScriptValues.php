@@ -283,7 +283,8 @@ final class JavaScriptValues extends Values
         }
         if (!\is_float($value)) {
             if ($value instanceof ListValue) {
-                return implode(',', array_map($this->part(...), $value->items));
+                // An array that holds itself leaves that place empty, as Node.js does.
+                return $this->within($value, fn (): string => implode(',', array_map($this->part(...), $value->items)), '');
             }
             if ($value instanceof MapValue) {
                 return '[object Object]';
@@ -331,6 +332,12 @@ final class JavaScriptValues extends Values
     protected function count_(int $count): float
     {
         return (float) $count;
+    }
+
+    /** ECMAScript 2022, 22.1.3.2. */
+    protected function noLetter(): float
+    {
+        return \NAN;
     }
 
     protected function noNumber(string $text): float

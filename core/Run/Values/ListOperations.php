@@ -37,12 +37,18 @@ trait ListOperations
     /** @return list<mixed> what a loop goes over */
     public function over(mixed $value): array
     {
-        return match (true) {
-            $value instanceof ListValue => $value->items,
-            $value instanceof MapValue => array_column($value->entries, 0),
-            \is_string($value) => mb_str_split($value),
-            default => throw new RunError('not_a_list'),
-        };
+        if ($value instanceof ListValue) {
+            Room::spend(\count($value->items));
+
+            return $value->items;
+        }
+        if ($value instanceof MapValue) {
+            Room::spend(\count($value->entries));
+
+            return array_column($value->entries, 0);
+        }
+
+        return \is_string($value) ? mb_str_split(self::text_($value)) : throw new RunError('not_a_list');
     }
 
     /** @return list<mixed> what a loop with several names goes over */
@@ -135,7 +141,7 @@ trait ListOperations
         if ($in instanceof MapValue) {
             return isset($in->entries[MapValue::tag($this->keyed($what))]);
         }
-        foreach (self::list_($in)->items as $item) {
+        foreach ($this->over(self::list_($in)) as $item) {
             if ($this->equal($item, $what)) {
                 return true;
             }
@@ -147,11 +153,11 @@ trait ListOperations
     public function position(mixed $in, mixed $what): int|float
     {
         if (\is_string($in)) {
-            $at = mb_strpos($in, self::text_($what));
+            $at = mb_strpos(self::text_($in), self::text_($what));
 
             return $this->count_(false === $at ? -1 : $at);
         }
-        foreach (self::list_($in)->items as $index => $item) {
+        foreach ($this->over(self::list_($in)) as $index => $item) {
             if ($this->equal($item, $what)) {
                 return $this->count_($index);
             }
@@ -175,7 +181,7 @@ trait ListOperations
             return $this->count_('' === $what ? mb_strlen($in) + 1 : substr_count($in, $what));
         }
 
-        return $this->count_(\count(array_filter(self::list_($in)->items, fn (mixed $item): bool => $this->equal($item, $what))));
+        return $this->count_(\count(array_filter($this->over(self::list_($in)), fn (mixed $item): bool => $this->equal($item, $what))));
     }
 
     public function repeated(mixed $value, mixed $times): string|ListValue
@@ -186,15 +192,19 @@ trait ListOperations
                 throw new RunError('long_text', ['longest' => self::LONGEST]);
             }
 
+            Room::spend(\strlen($value) * $times >> 6);
+
             return str_repeat($value, $times);
         }
         $items = self::list_($value)->items;
         if (\count($items) * $times > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
+        Room::reserve(16 * \count($items) * $times);
+        Room::spend(\count($items) * $times);
         $all = [];
         for ($turn = 0; $turn < $times; ++$turn) {
-            $all = [...$all, ...$items];
+            array_push($all, ...$items);
         }
 
         return new ListValue($all, self::list_($value)->fixed);
@@ -204,7 +214,12 @@ trait ListOperations
     {
         $times = self::whole($times);
 
-        return $times > self::MOST_ITEMS ? throw new RunError('long_list', ['most' => self::MOST_ITEMS]) : new ListValue($times <= 0 ? [] : array_fill(0, $times, $value));
+        if ($times > self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        Room::reserve(16 * max(0, $times));
+
+        return new ListValue($times <= 0 ? [] : array_fill(0, $times, $value));
     }
 
     public function backwards(mixed $value): string|ListValue
@@ -335,8 +350,12 @@ trait ListOperations
             $key = $this->keyed($index);
             $tag = MapValue::tag($key);
             // A key that is there stays as it was put in first.
+            $isNew = !isset($container->entries[$tag]);
             $container->entries[$tag] = [$container->entries[$tag][0] ?? $key, $value];
-            $this->sorted_($container);
+            if ($isNew) {
+                $this->sorted_($container);
+            }
+            null === $container->number || $this->trace?->entry($container, $tag, $isNew);
 
             return;
         }
@@ -353,6 +372,7 @@ trait ListOperations
         } else {
             // Written in place, as a copy would take as long as the list is. @phpstan-ignore assign.propertyType (the place is one of the list's)
             $list->items[$at] = $value;
+            null === $list->number || $this->trace?->placed($list, $at);
         }
     }
 
@@ -382,14 +402,20 @@ trait ListOperations
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
         $list->items[] = $value;
+        null === $list->number || $this->trace?->appended($list);
     }
 
     public function insert(mixed $list, mixed $at, mixed $value): void
     {
         $list = self::list_($list);
         $items = $list->items;
+        if (\count($items) >= self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        Room::spend(\count($items) >> 3);
         array_splice($items, self::bound_(self::whole($at), \count($items)), 0, [$value]);
         $list->items = $items;
+        $this->told($list);
     }
 
     public function prepend(mixed $list, mixed $value): void
@@ -429,6 +455,7 @@ trait ListOperations
         if ($list instanceof MapValue) {
             $value = $this->item($list, $index);
             unset($list->entries[MapValue::tag($this->keyed($index))]);
+            $this->told($list);
 
             return $value;
         }
@@ -437,9 +464,17 @@ trait ListOperations
         if (null === $at) {
             return $this->noItem($index, \count($list->items));
         }
+        if ($at === \count($list->items) - 1) {
+            $value = array_pop($list->items);
+            null === $list->number || $this->trace?->dropped($list);
+
+            return $value;
+        }
+        Room::spend(\count($list->items) >> 3);
         $items = $list->items;
         $value = array_splice($items, $at, 1)[0];
         $list->items = $items;
+        $this->told($list);
 
         return $value;
     }
@@ -455,6 +490,7 @@ trait ListOperations
         $list = self::list_($list);
         $from = self::bound_(self::whole($from), \count($list->items));
         array_splice($list->items, $from, max(0, self::whole($count)));
+        $this->told($list);
     }
 
     public function forget(mixed $map, mixed $key): void
@@ -474,30 +510,33 @@ trait ListOperations
         } else {
             self::list_($value)->items = [];
         }
+        $this->told($value);
     }
 
     public function sort(mixed $list): void
     {
         $list = self::list_($list);
         $items = $list->items;
-        usort($items, $this->compare(...));
-        $list->items = $items;
+        $list->items = $this->inOrder($items, 1);
+        $this->told($list);
     }
 
     public function sortDown(mixed $list): void
     {
         $list = self::list_($list);
         $items = $list->items;
-        usort($items, fn (mixed $a, mixed $b): int => $this->compare($b, $a));
-        $list->items = $items;
+        $list->items = $this->inOrder($items, -1);
+        $this->told($list);
     }
 
     public function sortAsTexts(mixed $list): void
     {
         $list = self::list_($list);
         $items = $list->items;
+        $this->sortable($items);
         usort($items, fn (mixed $a, mixed $b): int => strcmp($this->text($a), $this->text($b)));
         $list->items = $items;
+        $this->told($list);
     }
 
     public function sortedAsTexts(mixed $value): ListValue
@@ -567,12 +606,14 @@ trait ListOperations
     {
         $list = self::list_($list);
         $list->items = $this->orderedBy($list->items, $key, 1);
+        $this->told($list);
     }
 
     public function sortDownBy(mixed $list, mixed $key): void
     {
         $list = self::list_($list);
         $list->items = $this->orderedBy($list->items, $key, -1);
+        $this->told($list);
     }
 
     public function sortedBy(mixed $list, mixed $key): ListValue
@@ -597,11 +638,51 @@ trait ListOperations
         if (!$key instanceof \Closure) {
             throw new RunError('no_function');
         }
+        $this->sortable($items);
         $keys = array_map(static fn (mixed $item): mixed => $key($item), $items);
         $places = array_keys($items);
         usort($places, fn (int $a, int $b): int => $sign * $this->compare($keys[$a], $keys[$b]));
 
         return array_map(static fn (int $place): mixed => $items[$place], $places);
+    }
+
+    /**
+     * Items that are alike keep their order.
+     *
+     * @param list<mixed> $items
+     *
+     * @return list<mixed>
+     */
+    private function inOrder(array $items, int $sign): array
+    {
+        $isPlain = static fn (callable $is): bool => [] === array_filter($items, static fn (mixed $item): bool => true !== $is($item));
+        $flags = $isPlain(is_int(...)) ? \SORT_NUMERIC : ($isPlain(is_string(...)) ? \SORT_STRING : null);
+        if (null !== $flags) {
+            // Whole numbers, or texts, are in the order that PHP has for them, too.
+            Room::spend(2 * \count($items));
+            $sign > 0 ? sort($items, $flags) : rsort($items, $flags);
+
+            return $items;
+        }
+        $this->sortable($items);
+        usort($items, fn (mixed $a, mixed $b): int => $sign * $this->compare($a, $b));
+
+        return $items;
+    }
+
+    /** @param array<mixed> $items */
+    private function sortable(array $items): void
+    {
+        $count = \count($items);
+        Room::spend(4 * $count * (1 + (int) log($count + 1, 2)));
+    }
+
+    /** Tells the trace, if it knows the list or the map, that all of it may be another one. */
+    protected function told(mixed $value): void
+    {
+        if (($value instanceof ListValue || $value instanceof MapValue) && null !== $value->number) {
+            $this->trace?->whole($value);
+        }
     }
 
     private function compare(mixed $a, mixed $b): int
@@ -617,6 +698,7 @@ trait ListOperations
     {
         $list = self::list_($list);
         $list->items = array_reverse($list->items);
+        $this->told($list);
     }
 
     public function sorted(mixed $value): ListValue
@@ -693,15 +775,17 @@ trait ListOperations
     }
 
     /** What C++ does when a list is given to another name. */
-    public function cloned(mixed $value): mixed
+    public function cloned(mixed $value, int $depth = 0): mixed
     {
         if ($value instanceof ListValue) {
-            return new ListValue(array_map($this->cloned(...), $value->items));
+            $inner = Depth::deeper($depth);
+
+            return new ListValue(array_map(fn (mixed $item): mixed => $this->cloned($item, $inner), $value->items));
         }
         if ($value instanceof MapValue) {
             $copy = new MapValue();
             foreach ($value->entries as $tag => [$key, $item]) {
-                $copy->entries[$tag] = [$key, $this->cloned($item)];
+                $copy->entries[$tag] = [$key, $this->cloned($item, Depth::deeper($depth))];
             }
 
             return $copy;
@@ -716,6 +800,7 @@ trait ListOperations
         if (\count($one->items) + \count($other->items) > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
+        Room::reserve(16 * (\count($one->items) + \count($other->items)));
 
         return new ListValue([...$one->items, ...$other->items], $one->fixed && $other->fixed);
     }
@@ -729,6 +814,7 @@ trait ListOperations
         if (abs($to - $from) / abs($by) > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
+        Room::reserve(16 * (int) (abs($to - $from) / abs($by)));
         $numbers = [];
         for ($number = $from; $by > 0 ? $number < $to : $number > $to; $number += $by) {
             $numbers[] = $this->count_($number);

@@ -250,14 +250,16 @@ final class PythonValues extends Values
         if (\is_bool($value)) {
             return $value ? 'True' : 'False';
         }
-        if ($value instanceof ListValue && $value->fixed) {
-            return '('.implode(', ', array_map($this->display(...), $value->items)).(1 === \count($value->items) ? ',)' : ')');
-        }
+        // What holds itself shows as the `repr` of CPython does.
         if ($value instanceof ListValue) {
-            return '['.implode(', ', array_map($this->display(...), $value->items)).']';
+            return $this->within($value, function () use ($value): string {
+                $items = implode(', ', array_map($this->display(...), $value->items));
+
+                return $value->fixed ? "($items".(1 === \count($value->items) ? ',)' : ')') : "[$items]";
+            }, $value->fixed ? '(...)' : '[...]');
         }
         if ($value instanceof MapValue) {
-            return '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}';
+            return $this->within($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}', '{...}');
         }
         if ($value instanceof BigInteger) {
             return (string) $value;
@@ -292,9 +294,14 @@ final class PythonValues extends Values
         return $count;
     }
 
-    public function code(mixed $letter): int|float
+    protected function wantsOneLetter(): bool
     {
-        return \is_string($letter) && 1 !== mb_strlen($letter) ? throw new RunError('one_letter') : parent::code($letter);
+        return true;
+    }
+
+    protected function noLetter(): never
+    {
+        throw new RunError('one_letter');
     }
 
     protected function place(mixed $index, int $size): ?int

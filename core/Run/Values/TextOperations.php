@@ -12,7 +12,12 @@ trait TextOperations
 {
     public static function text_(mixed $value): string
     {
-        return \is_string($value) ? $value : throw new RunError('not_a_text');
+        if (!\is_string($value)) {
+            throw new RunError('not_a_text');
+        }
+        Room::spend(1 + (\strlen($value) >> 6));
+
+        return $value;
     }
 
     public function upper(mixed $text): string
@@ -224,7 +229,21 @@ trait TextOperations
 
     public function code(mixed $letter): int|float
     {
-        return $this->count_((int) mb_ord(self::text_($letter)));
+        $text = self::text_($letter);
+
+        return '' === $text || $this->wantsOneLetter() && 1 !== mb_strlen($text) ? $this->noLetter() : $this->count_((int) mb_ord($text));
+    }
+
+    /** Whether the code of a longer text is a mistake. */
+    protected function wantsOneLetter(): bool
+    {
+        return false;
+    }
+
+    /** The code of the first letter where there is none. */
+    protected function noLetter(): int|float
+    {
+        return $this->count_(0);
     }
 
     public function letter(mixed $code): string

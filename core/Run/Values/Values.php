@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Run\Values;
 use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Run\Trace;
 
 /** What operations mean and how values show in one language; a run uses one of them throughout. */
 abstract class Values
@@ -16,7 +17,10 @@ abstract class Values
     use TextOperations;
 
     protected const LONGEST = 20000;
-    protected const MOST_ITEMS = 20000;
+    protected const MOST_ITEMS = 1_000_000;
+
+    /** Where changes of lists and maps are told, while each moment is kept. */
+    public ?Trace $trace = null;
 
     /** Whose values these are. */
     abstract public function language(): Language;
@@ -46,7 +50,12 @@ abstract class Values
 
     final protected function bounded(string $text): string
     {
-        return \strlen($text) > self::LONGEST ? throw new RunError('long_text', ['longest' => self::LONGEST]) : $text;
+        if (\strlen($text) > self::LONGEST) {
+            throw new RunError('long_text', ['longest' => self::LONGEST]);
+        }
+        Room::spend(\strlen($text) >> 6);
+
+        return $text;
     }
 
     /** Whole numbers larger than this are not counted exactly here. */
@@ -136,19 +145,45 @@ abstract class Values
         return $this->equal($a, $b);
     }
 
+    private int $compared = 0;
+
+    /** Whether two lists or two maps hold the same. */
     protected function sameThing(mixed $a, mixed $b): bool
     {
-        if ($a instanceof ListValue && $b instanceof ListValue && \count($a->items) === \count($b->items) && $a->fixed === $b->fixed) {
-            foreach ($a->items as $index => $item) {
-                if (!$this->equal($item, $b->items[$index])) {
+        if ($a === $b) {
+            return true;
+        }
+        $this->compared = Depth::deeper($before = $this->compared);
+        try {
+            if ($a instanceof ListValue && $b instanceof ListValue) {
+                return \count($a->items) === \count($b->items) && $a->fixed === $b->fixed && $this->sameItems($a, $b);
+            }
+            if (!$a instanceof MapValue || !$b instanceof MapValue || \count($a->entries) !== \count($b->entries)) {
+                return false;
+            }
+            Room::spend(\count($a->entries));
+            foreach ($a->entries as $tag => [, $value]) {
+                if (!isset($b->entries[$tag]) || !$this->equal($value, $b->entries[$tag][1])) {
                     return false;
                 }
             }
 
             return true;
+        } finally {
+            $this->compared = $before;
+        }
+    }
+
+    private function sameItems(ListValue $a, ListValue $b): bool
+    {
+        Room::spend(\count($a->items));
+        foreach ($a->items as $index => $item) {
+            if (!$this->equal($item, $b->items[$index])) {
+                return false;
+            }
         }
 
-        return $a instanceof MapValue && $b instanceof MapValue && $a == $b;
+        return true;
     }
 
     final public function less(mixed $a, mixed $b): bool
@@ -182,16 +217,47 @@ abstract class Values
     /** Lists are compared item by item, the first difference decides. */
     final protected function listOrder(ListValue $a, ListValue $b): int
     {
-        foreach ($a->items as $index => $item) {
-            if (!\array_key_exists($index, $b->items)) {
-                return 1;
+        $this->compared = Depth::deeper($before = $this->compared);
+        try {
+            foreach ($a->items as $index => $item) {
+                if (!\array_key_exists($index, $b->items)) {
+                    return 1;
+                }
+                if (!$this->equal($item, $b->items[$index])) {
+                    return $this->less($item, $b->items[$index]) ? -1 : 1;
+                }
+                Room::spend(1);
             }
-            if (!$this->equal($item, $b->items[$index])) {
-                return $this->less($item, $b->items[$index]) ? -1 : 1;
-            }
-        }
 
-        return \count($a->items) <=> \count($b->items);
+            return \count($a->items) <=> \count($b->items);
+        } finally {
+            $this->compared = $before;
+        }
+    }
+
+    /** @var array<int, true> the lists and maps that are being shown, by PHP's numbers of objects */
+    private array $showing = [];
+
+    /**
+     * Shows a list or a map, which may hold itself.
+     *
+     * @param \Closure(): string $show
+     * @param string             $again what stands where it holds itself
+     */
+    final protected function within(ListValue|MapValue $value, \Closure $show, string $again): string
+    {
+        $number = spl_object_id($value);
+        if (isset($this->showing[$number])) {
+            return $again;
+        }
+        Depth::deeper(\count($this->showing));
+        Room::spend(\count($value instanceof ListValue ? $value->items : $value->entries));
+        $this->showing[$number] = true;
+        try {
+            return $show();
+        } finally {
+            unset($this->showing[$number]);
+        }
     }
 
     /** A value that is compared by its size. */

@@ -16,17 +16,6 @@ final class Whole
 {
     /** More digits than this no course needs. */
     private const MOST_DIGITS = 10_000;
-    /** So much work in all, counted in digits times digits, takes less than a second. */
-    private const MOST_WORK = 40_000_000;
-
-    private static int $work = 0;
-
-    /** Before a run. */
-    public static function begin(): void
-    {
-        self::$work = 0;
-    }
-
     public static function add(int|BigInteger $a, int|BigInteger $b): int|BigInteger
     {
         return self::fitted(self::big($a)->plus($b));
@@ -132,7 +121,7 @@ final class Whole
     private static function fitted(BigInteger $a): int|BigInteger
     {
         $digits = self::digits($a);
-        self::limit($digits, $digits);
+        self::limit($digits, 0);
 
         return $digits < 19 || 19 === $digits && $a->isGreaterThanOrEqualTo(\PHP_INT_MIN) && $a->isLessThanOrEqualTo(\PHP_INT_MAX) ? $a->toInt() : $a;
     }
@@ -144,9 +133,9 @@ final class Whole
 
     private static function limit(int $digits, int $work): void
     {
-        self::$work += $work;
-        if ($digits > self::MOST_DIGITS || self::$work > self::MOST_WORK) {
+        if ($digits > self::MOST_DIGITS) {
             throw new RunError('many_digits');
         }
+        Room::spend(1 + ($digits >> 4) + ($work >> 12));
     }
 }
