@@ -7,7 +7,7 @@ import { byId, data, say, type Answer } from "./desk/data";
 import * as drag from "./desk/drag";
 import { mouse, ownDrawer } from "./desk/drawer";
 import { act, refused, travel } from "./desk/editing";
-import { blankAt, commit, isOpen } from "./desk/filler";
+import { blankAt, commit, isOpen, refusedBlanks } from "./desk/filler";
 import { keys } from "./desk/keys";
 import { drawBreaks } from "./desk/breaks";
 import * as player from "./desk/player";
@@ -15,7 +15,7 @@ import { forget } from "./desk/stage";
 import { pointing } from "./desk/pointing";
 import { files } from "./desk/files";
 import { handsOfAll, inkMeter, sealing } from "./desk/seals";
-import { start as startServer } from "./desk/server";
+import { showWaiting, start as startServer } from "./desk/server";
 import { commit as commitLine } from "./desk/writer";
 
 const column = caret.column;
@@ -40,6 +40,8 @@ startServer((answer: Answer) => {
   const focused = (document.activeElement as HTMLElement | null)?.closest<HTMLElement>("#blocks .blank");
   const [row, slot] = [Number(focused?.closest<HTMLElement>("li")?.dataset.row), focused?.dataset.slot];
   update(answer);
+  showWaiting();
+  refusedBlanks();
   void text?.then((module) => module.typing(answer));
   inkMeter();
   sealing(answer);

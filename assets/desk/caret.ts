@@ -15,10 +15,13 @@ const actions = document.createElement("div");
 let at = 0;
 let from: number | null = null;
 let part = "head";
+/** How often a hand has moved the caret; answers, which move it too, are not counted. */
+let moves = 0;
 let doAction: (name: string) => void = () => {};
 
 export const place = (): PlaceData => data.places[at] ?? data.places[data.places.length - 1]!;
 export const placeIndex = (): number => at;
+export const handMoves = (): number => moves;
 
 export function rowLine(id: number, partName = "head"): HTMLElement | null {
   return column?.querySelector<HTMLElement>(`li[data-row="${id}"][data-part="${partName}"]`) ?? null;
@@ -67,6 +70,11 @@ function sibling(index: number): number {
 }
 
 export function moveTo(index: number): void {
+  moves++;
+  goTo(index);
+}
+
+function goTo(index: number): void {
   at = Math.max(0, Math.min(index, data.places.length - 1));
   from = null;
   part = "head";
@@ -80,6 +88,7 @@ export function move(by: number, extending: boolean): void {
     return;
   }
   const next = sibling(place()[4] + by);
+  moves++;
   if (next >= 0) {
     from ??= at;
     part = "head";
@@ -91,6 +100,7 @@ export function move(by: number, extending: boolean): void {
 
 /** Chooses one row; with Shift all from the caret to it, where they stand in one body. */
 export function select(id: number, partName: string, extending = false): void {
+  moves++;
   const target = data.places.findIndex((one) => one[6] === id);
   if (partName !== "head") {
     const body = data.places.findIndex((one) => one[2] === id && one[3] === partName);
@@ -119,14 +129,14 @@ export function select(id: number, partName: string, extending = false): void {
 export function follow(answer: Answer, inside: boolean): void {
   const last = answer.select[answer.select.length - 1];
   if (last === undefined) {
-    moveTo(at);
+    goTo(at);
     return;
   }
   const within = inside ? data.places.findIndex((one) => one[2] === last && one[4] === 0) : -1;
   if (within >= 0) {
-    moveTo(within);
+    goTo(within);
   } else if (inside) {
-    moveTo(data.places.findIndex((one) => one[6] === last));
+    goTo(data.places.findIndex((one) => one[6] === last));
   } else {
     const behind = data.places.findIndex((one) => one[6] === last);
     const before = data.places.findIndex((one) => one[7] === answer.select[0]);
@@ -140,7 +150,15 @@ export function follow(answer: Answer, inside: boolean): void {
 
 export function keepPlace(before: PlaceData): void {
   const same = data.places.findIndex((one) => one[2] === before[2] && one[3] === before[3] && one[6] === before[6]);
-  moveTo(same >= 0 ? same : Math.min(at, data.places.length - 1));
+  goTo(same >= 0 ? same : Math.min(at, data.places.length - 1));
+}
+
+/** A place as it is found again after other edits: behind the same row of the same body. */
+export function found(before: PlaceData): PlaceData {
+  const same = data.places.find((one) => one[2] === before[2] && one[3] === before[3] && one[6] === before[6]);
+  return (
+    same ?? data.places.find((one) => one[2] === before[2] && one[3] === before[3] && one[4] === before[4]) ?? before
+  );
 }
 
 function words(anchor: string): string {

@@ -1,8 +1,8 @@
 import * as caret from "./caret";
-import { byId, data, say, type Edit } from "./data";
+import { byId, data, say, type Edit, type PlaceData } from "./data";
 import { fill } from "./filler";
 import * as picker from "./picker";
-import { Refused, send } from "./server";
+import { isBusy, Refused, send } from "./server";
 import * as writer from "./writer";
 
 const column = caret.column;
@@ -11,9 +11,52 @@ const here = byId("here");
 /** Where the caret is when the answer has come. */
 type After = "caret-inside" | "select" | "stay";
 
-export function perform(edit: Edit, after: After, typing = false): void {
+/** How often the hand had moved the caret when the last edit at it was made. */
+let movesThen = -1;
+
+/**
+ * An edit at the caret's place. While others wait it goes where the caret will be behind them; where the hand has moved
+ * the caret since, behind the row that it stood behind then.
+ */
+function atCaret(edit: Edit): Partial<Parameters<typeof send>[1] & object> {
+  if (!("index" in edit)) return {};
+  const follows = isBusy() && movesThen === caret.handMoves();
   const before = caret.place();
-  send(edit).then(
+  movesThen = caret.handMoves();
+  const isCaret = edit.parent === before[2] && edit.body === before[3] && edit.index === before[4];
+  return isCaret ? { fit: (one) => placed(one, follows ? caret.place() : caret.found(before)) } : {};
+}
+
+function placed(edit: Edit, [, , parent, body, index]: PlaceData): Edit {
+  return { ...edit, parent, body, index };
+}
+
+/** Shows what an edit will do until it is answered: a row that is on its way, rows that are going. */
+export function seen(edit: Edit, words = ""): () => void {
+  const place = caret.place();
+  return () => {
+    if (edit.do === "insert" || edit.do === "paste") {
+      const anchor = column?.querySelector<HTMLElement>(`li[data-key="${CSS.escape(place[0])}/0"]`);
+      const ghosts = column?.querySelectorAll<HTMLElement>(":scope > .coming") ?? [];
+      const row = document.createElement("li");
+      row.className = "line coming";
+      row.setAttribute("aria-hidden", "true");
+      row.style.setProperty("--at", `${34 + 24 * place[1]}px`);
+      row.textContent = words;
+      const last = ghosts[ghosts.length - 1] ?? anchor;
+      if (last) last.after(row);
+      else column?.prepend(row);
+    }
+    const ids = Array.isArray(edit.ids) ? (edit.ids as number[]) : [];
+    if (["delete", "move", "off", "on", "wrap", "turn"].includes(edit.do))
+      for (const id of ids)
+        for (const line of caret.linesUnder(id)) line.classList.add(edit.do === "delete" ? "going" : "changing");
+  };
+}
+
+export function perform(edit: Edit, after: After, typing = false, words = ""): void {
+  const before = caret.place();
+  send(edit, { ...atCaret(edit), seen: seen(edit, words) }).then(
     (answer) => {
       if (after === "stay" || !answer.select.length) caret.keepPlace(before);
       else caret.follow(answer, after === "caret-inside");
@@ -37,7 +80,8 @@ export function refused(refusal: unknown): void {
 export function insert(entry: string, typing: boolean): void {
   const [, , parent, body, index] = caret.place();
   const place = fitting(entry) ?? { parent, body, index };
-  perform({ do: "insert", row: entry, ...place }, "caret-inside", typing);
+  const words = document.querySelector(`#drawer [data-entry="${CSS.escape(entry)}"]`)?.textContent?.trim() ?? "";
+  perform({ do: "insert", row: entry, ...place }, "caret-inside", typing, words);
 }
 
 /** A function goes behind the functions wherever the caret stands. */

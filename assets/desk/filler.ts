@@ -87,6 +87,21 @@ function partOf(blank: HTMLElement): string {
   return part;
 }
 
+/** What was typed into blanks and refused, with the reason, by row and blank. */
+const refusals = new Map<string, [typed: string, reason: string]>();
+
+/** Marks the blanks in which something waits that was refused. */
+export function refusedBlanks(): void {
+  for (const [key, [typed, reason]] of refusals) {
+    const [row, slot] = key.split(" ") as [string, string];
+    const blank = blankAt(Number(row), slot);
+    if (!blank) continue;
+    blank.textContent = typed;
+    blank.classList.add("wrong");
+    blank.title = reason;
+  }
+}
+
 export function isOpen(): boolean {
   return open !== null;
 }
@@ -106,6 +121,11 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   const row = Number(blank.closest<HTMLElement>("li")!.dataset.row);
   const slot = blank.dataset.slot!;
   const old = blank.dataset.source!;
+  // What was refused while the hand was elsewhere is still there to be mended.
+  const before = refusals.get(`${row} ${slot}`);
+  if (before && first === null) [first, reason] = before;
+  refusals.delete(`${row} ${slot}`);
+  const given = first;
   const box = document.createElement("div");
   box.className = "filler";
   const input = document.createElement("input");
@@ -149,13 +169,27 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     open = null;
     box.remove();
     const value = input.value;
-    if (withCommit && value !== old) {
-      const target = blankAt(row, slot);
-      if (target) target.textContent = value;
-      send({ do: "fill", row, slot, source: value }).catch((refusal: unknown) => {
+    if (withCommit && reason !== null && value === given) {
+      // Nothing was changed since it was refused.
+      refusals.set(`${row} ${slot}`, [value, reason]);
+      refusedBlanks();
+    } else if (withCommit && value !== old) {
+      const seen = (): void => {
+        const target = blankAt(row, slot);
+        if (target) target.textContent = value;
+      };
+      send({ do: "fill", row, slot, source: value }, { seen }).catch((refusal: unknown) => {
         const again = blankAt(row, slot);
-        if (again && target) again.textContent = old;
-        if (again && refusal instanceof Refused) fill(again, value, refusal.message);
+        if (again) again.textContent = old;
+        if (!again || !(refusal instanceof Refused)) return;
+        const isFree = !open && [document.body, column].includes(document.activeElement as HTMLElement);
+        if (isFree) {
+          fill(again, value, refusal.message);
+        } else {
+          // Somebody types elsewhere by now: the blank is marked, and what was typed waits in it.
+          refusals.set(`${row} ${slot}`, [value, refusal.message]);
+          refusedBlanks();
+        }
       });
     }
     if (backToPage && column) {

@@ -82,11 +82,18 @@ async function fetchRun(steps: number | null): Promise<boolean> {
   const number = ++asked;
   const body = { seed, view: data.view, text: data.text, layout: stage.layout(), ...stage.input() };
   const wanted = steps === null ? { onlySheet: true } : { steps };
-  const response = await post("/run", { ...body, ...wanted }).catch(() => null);
+  let response = await post("/run", { ...body, ...wanted }).catch(() => null);
+  for (let tries = 0; response?.status === 429 && number === asked && tries < 20; tries++) {
+    // One run at a time: this one waits for its turn, unless a newer one takes its place.
+    message.textContent = say("run_busy");
+    await new Promise((later) => setTimeout(later, 150 + 50 * tries));
+    if (number === asked) response = await post("/run", { ...body, ...wanted }).catch(() => null);
+  }
   if (number !== asked) return false;
   if (!response?.ok) {
     const reason = response?.status === 422 ? ((await response.json()) as { message: string }).message : null;
-    message.textContent = reason ?? say(response ? "error" : "offline");
+    const other = !response ? "offline" : response.status === 429 ? "run_busy" : "run_stopped";
+    message.textContent = reason ?? say(other);
     return false;
   }
   report = (await response.json()) as Report;

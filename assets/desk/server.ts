@@ -1,23 +1,39 @@
 import { byId, data, say, type Answer, type Edit } from "./data";
+import { adopt, keep, newId, type Kept } from "./unsent";
 
 /** Why an edit was not done, in words for a person. */
 export class Refused extends Error {}
 
 const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
 const saved = byId("saved");
-const kept = `scrivlet-unsent:${data.address}`;
+/** The longest pause between two tries, in milliseconds. */
+const LONGEST_PAUSE = 8000;
+/** So many answers of a broken server in a row, and a person is asked what to do with the edit. */
+const PATIENCE = 4;
+/** A page that goes can still send so much. */
+const LAST_BYTES = 60000;
 
-interface Waiting {
-  edit: Edit;
+interface Waiting extends Kept {
+  /** Makes the edit fit the program as it is when it is sent. */
+  fit: (edit: Edit) => Edit;
+  /** Shows what the edit will do, until it is answered. */
+  seen: () => void;
   done: (answer: Answer) => void;
   refused: (reason: Refused) => void;
 }
 const waiting: Waiting[] = [];
+/** The edits of this window that may be the newest revision without its knowing. */
+const mine: string[] = [];
 let sending = false;
+/** A person has to choose before anything else is sent. */
+let halted = false;
+
 /** When all edits are answered; at once if there are none, and never while the connection is gone. */
 export async function idle(): Promise<void> {
-  while (waiting.length) await new Promise((later) => setTimeout(later, 20));
+  while (waiting.length) await pause(20);
 }
+
+const pause = (milliseconds: number): Promise<void> => new Promise((later) => setTimeout(later, milliseconds));
 
 /** Whether an edit is under way. */
 export function isBusy(): boolean {
@@ -30,16 +46,20 @@ function note(key: string, isTrouble = false): void {
   saved.classList.toggle("trouble-mark", isTrouble);
 }
 
-export async function post(path: string, body: unknown): Promise<Response> {
+export async function post(path: string, body: unknown, keepalive = false): Promise<Response> {
   return fetch(data.address + path, {
     method: "POST",
     headers: { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" },
     body: JSON.stringify(body),
+    keepalive,
   });
 }
 
 /** Sends an edit after those before it; the hand need not wait for it. */
-export function send(edit: Edit): Promise<Answer> {
+export function send(
+  edit: Edit,
+  { fit = (one: Edit) => one, seen = () => {} }: Partial<Pick<Waiting, "fit" | "seen">> = {},
+): Promise<Answer> {
   return new Promise((done, refused) => {
     const last = waiting[waiting.length - 1];
     if (edit.do === "type" && last?.edit.do === "type" && waiting.length > (sending ? 1 : 0)) {
@@ -50,124 +70,164 @@ export function send(edit: Edit): Promise<Answer> {
         before(answer);
         done(answer);
       };
-      keep();
+      keep(waiting, data.revision);
       return;
     }
-    waiting.push({ edit, done, refused });
-    keep();
+    waiting.push({ id: newId(), edit, fit, seen, done, refused });
+    seen();
+    keep(waiting, data.revision);
     void work();
   });
 }
 
-interface Unsent {
-  tab: string;
-  at: number;
-  revision: number;
-  edits: Edit[];
+/** What waits still shows after the pages were brought to an answer. */
+export function showWaiting(): void {
+  for (const one of waiting) one.seen();
 }
 
-/** This window, also after it was loaded again. */
-const tab = (sessionStorage.scrivletTab ??= crypto.randomUUID()) as string;
-/** A window that waits writes more often than this, so that what is older belongs to a window that is gone. */
-const GONE = 10000;
-
-/** Until they are sent, edits are kept where a closed window leaves them. */
-function keep(): void {
-  if (waiting.length) {
-    const unsent: Unsent = { tab, at: Date.now(), revision: data.revision, edits: waiting.map((one) => one.edit) };
-    localStorage.setItem(kept, JSON.stringify(unsent));
-  } else {
-    localStorage.removeItem(kept);
-  }
+function body(next: Waiting): Record<string, unknown> {
+  return { revision: data.revision, mine, id: next.id, view: data.view, text: data.text, edit: next.edit };
 }
 
 async function work(): Promise<void> {
-  if (sending) return;
+  if (sending || halted) return;
   sending = true;
+  let tries = 0;
   while (waiting.length) {
     const next = waiting[0]!;
+    next.edit = next.fit(next.edit);
+    if (!mine.includes(next.id)) mine.push(next.id);
+    if (mine.length > 40) mine.shift();
+    keep(waiting, data.revision);
     note("saving");
-    let response: Response | null;
-    try {
-      response = await post("/edits", { revision: data.revision, view: data.view, text: data.text, edit: next.edit });
-    } catch {
-      response = null;
-    }
+    const path = next.edit.do === "seal" ? "/seals" : "/edits";
+    const response = await post(path, body(next)).catch(() => null);
     // A server that is being started again is no other thing than a connection that is gone.
-    if (!response || [502, 503, 504].includes(response.status)) {
-      note("offline", true);
-      keep();
-      await new Promise((later) => setTimeout(later, 1500));
+    if (!response || response.status >= 500 || response.status === 429) {
+      const isBroken = response !== null && response.status === 500;
+      note(isBroken ? "not_saved" : "offline", true);
+      if (isBroken && next.edit.do === "seal") {
+        // Nobody typed it, and nothing is lost.
+        drop(next, new Refused(say("error")));
+        continue;
+      }
+      if (isBroken && ++tries >= PATIENCE) {
+        halt("stuck-dialog");
+        return;
+      }
+      await pause(Math.min(LONGEST_PAUSE, 1500 * 1.4 ** Math.min(tries, 5)));
       continue;
     }
-    if (response.status === 409) {
-      conflict();
-      return;
-    }
+    tries = 0;
+    if (response.status === 409) return halt("conflict-dialog");
+    if (response.status === 410 || response.status === 404) return halt("gone-dialog");
     if (response.status === 401) {
       note("signed_out", true);
-      keep();
-      await new Promise((later) => setTimeout(later, 3000));
+      await pause(3000);
       continue;
     }
     if (response.status === 403 && !sessionStorage.scrivletReloaded) {
       // Signed in again elsewhere: the page has an old token. It is loaded anew, and sends what is kept.
       sessionStorage.scrivletReloaded = "yes";
-      keep();
       location.reload();
       return;
     }
-    waiting.shift();
     if (response.ok) {
       delete sessionStorage.scrivletReloaded;
       const answer = (await response.json()) as Answer;
+      waiting.shift();
       Object.assign(data, answer);
-      keep();
+      keep(waiting, data.revision);
       onAnswer(answer);
       next.done(answer);
       note("saved");
-    } else if (response.status === 422) {
-      keep();
-      note("refused", true);
-      next.refused(new Refused(((await response.json()) as { message: string }).message));
+      // What follows the answer, the caret above all, has its turn before the next edit is made to fit.
+      await pause(0);
     } else {
-      keep();
-      note("error", true);
-      next.refused(new Refused(say("error")));
-      setTimeout(() => location.reload(), 2500);
+      const said = (await response.json().catch(() => null)) as { message?: string } | null;
+      drop(next, new Refused(said?.message ?? say(response.status === 413 ? "too_large" : "error")));
+      note("refused", true);
     }
   }
   sending = false;
 }
 
-/** Another window was faster: nothing is sent any more until a person has chosen. */
-function conflict(): void {
-  note("refused", true);
-  byId<HTMLDialogElement>("conflict-dialog").showModal();
+function drop(edit: Waiting, reason: Refused): void {
+  waiting.splice(waiting.indexOf(edit), 1);
+  keep(waiting, data.revision);
+  edit.refused(reason);
 }
 
-byId("conflict-newer").addEventListener("click", () => {
+/** Nothing is sent any more until a person has chosen; what waits is kept in the browser. */
+function halt(dialog: string): void {
+  halted = true;
+  sending = false;
+  note("refused", true);
+  const leaf = byId<HTMLDialogElement>(dialog);
+  // Something has to be chosen: Escape would leave edits that go nowhere.
+  leaf.addEventListener("cancel", (event) => event.preventDefault());
+  leaf.addEventListener("close", () => halted && leaf.showModal());
+  if (!leaf.open) leaf.showModal();
+}
+
+function goOn(dialog: string): void {
+  halted = false;
+  byId<HTMLDialogElement>(dialog).close();
+  void work();
+}
+
+function forget(): void {
+  halted = false;
   waiting.length = 0;
-  keep();
+  keep(waiting, data.revision);
+}
+
+byId("stuck-again").addEventListener("click", () => goOn("stuck-dialog"));
+byId("stuck-leave").addEventListener("click", () => {
+  const first = waiting[0];
+  if (first) drop(first, new Refused(say("error")));
+  goOn("stuck-dialog");
+});
+byId("conflict-newer").addEventListener("click", () => {
+  forget();
   location.reload();
 });
 byId("conflict-copy").addEventListener("click", async () => {
   const edits = waiting.map((one) => one.edit);
-  const response = await post("/keep-both", { revision: data.revision, edits });
-  if (response.ok) {
-    waiting.length = 0;
-    keep();
-    location.href = ((await response.json()) as { address: string }).address;
+  const response = await post("/keep-both", { revision: data.revision, edits }).catch(() => null);
+  if (!response?.ok) {
+    byId("conflict-trouble").textContent = say("offline");
+    return;
   }
+  forget();
+  location.href = ((await response.json()) as { address: string }).address;
 });
 
 /** Sends what an earlier window could not. */
 export function start(whenAnswered: (answer: Answer) => void): void {
   onAnswer = whenAnswered;
-  const left = JSON.parse(localStorage.getItem(kept) ?? "null") as Unsent | null;
-  if (left && (left.tab === tab || Date.now() - left.at > GONE)) {
-    data.revision = left.revision;
-    for (const edit of left.edits) send(edit).catch(() => {});
-  }
+  void adopt().then(({ edits, revision }) => {
+    if (!edits.length) return;
+    mine.push(...edits.map((one) => one.id));
+    if (revision !== null) data.revision = revision;
+    const left = edits.map((one) => ({
+      ...one,
+      fit: (edit: Edit) => edit,
+      seen: () => {},
+      done: () => {},
+      refused: () => {},
+    }));
+    waiting.unshift(...left);
+    keep(waiting, data.revision);
+    void work();
+  });
   window.addEventListener("online", () => void work());
+  window.addEventListener("pagehide", () => {
+    const next = waiting[0];
+    if (!next || halted) return;
+    next.edit = next.fit(next.edit);
+    keep(waiting, data.revision);
+    // Sent once more it still counts once.
+    if (JSON.stringify(next.edit).length < LAST_BYTES) void post("/edits", body(next), true).catch(() => {});
+  });
 }

@@ -160,6 +160,9 @@ async function open(): Promise<void> {
     }),
   });
   redraw(data.numbers[typed.language] ?? []);
+  const left = localStorage.getItem(draft());
+  if (left !== null && left !== typed.text)
+    view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: view.state.toText(left) } });
 }
 
 function text(): string {
@@ -171,7 +174,20 @@ export function read(): void {
   clearTimeout(timer);
   if (!view || text() === given) return;
   given = text();
-  send({ do: "type", language: data.typed!.language, text: given }).catch(refused);
+  const sent = given;
+  send({ do: "type", language: data.typed!.language, text: sent }).then(
+    () => localStorage.removeItem(draft()),
+    (refusal: unknown) => {
+      // It stays on the page, and in the browser for the next time.
+      localStorage.setItem(draft(), sent);
+      refused(refusal);
+    },
+  );
+}
+
+/** Where a text is kept that was refused. */
+function draft(): string {
+  return `scrivlet-draft:${data.address}:${data.typed!.language}`;
 }
 
 function redraw(numbers: (number | null)[]): void {

@@ -47,6 +47,7 @@ interface Frame {
 /** Goes along with a run, and knows at each moment what every variable holds. */
 export class Values {
   private moment = 0;
+  private last: Moment | null = null;
   private change = 0;
   private became = 0;
   private call = 0;
@@ -60,11 +61,12 @@ export class Values {
   }
 
   at(moment: number): Moment {
+    if (this.last && moment === this.moment) return this.last;
     if (moment < this.moment) this.restart();
     this.advance(moment - 1);
     const before = new Map(this.shown().map(([slot, value]) => [slot, this.text(value)]));
     this.advance(moment);
-    this.moment = Math.max(0, moment - 1);
+    this.moment = moment;
     const values = this.shown().map(([slot, value]) => {
       const { name, function: within } = this.run.variables[slot]!;
       const text = this.text(value);
@@ -76,7 +78,7 @@ export class Values {
         old: changed ? (old ?? "") : undefined,
       };
     });
-    return { values, calls: this.frames.map((frame) => frame.name) };
+    return (this.last = { values, calls: this.frames.map((frame) => frame.name) });
   }
 
   private restart(): void {

@@ -37,11 +37,13 @@ use Scrivlet\Core\Run\Signals;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program as Tree;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Walk;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Cookie;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
@@ -52,7 +54,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 final class DeskController extends AbstractController
 {
     private const HISTORY = 100;
-    private const RUN_STEPS = 50000;
+    private const RUN_STEPS = 600_000;
     private const SHEET_STEPS = 20000;
     private const LONGEST_ANSWERS = 10000;
     /** How long a run goes on behind the last signal, in milliseconds of its own time. */
@@ -66,6 +68,8 @@ final class DeskController extends AbstractController
     public function desk(Request $request, Program $program): Response
     {
         if ($program->isDeleted()) {
+            $this->addFlash('trouble', $this->translator->trans('desk.was_deleted'));
+
             return $this->redirectToRoute('shelf');
         }
         $view = DeskView::of($request);
@@ -99,8 +103,16 @@ final class DeskController extends AbstractController
         if (!\is_array($edit)) {
             throw new BadRequestHttpException('No edit.');
         }
+        if ($program->isDeleted()) {
+            return new JsonResponse(['message' => $this->translator->trans('desk.gone')], 410);
+        }
         $revision = $program->revision();
-        if (($data['revision'] ?? null) !== $revision->number || $program->isDeleted()) {
+        $id = \is_string($data['id'] ?? null) && 1 === preg_match('/^[0-9a-z-]{8,40}$/D', $data['id']) ? $data['id'] : null;
+        $made = null === $id ? null : $this->store->made($program, $id);
+        if (null !== $made) {
+            return $this->again($request, $data, $program, $revision, $made);
+        }
+        if (!$this->isNewest($program, $revision, $data)) {
             return $this->conflict($revision);
         }
         $old = ProgramStore::program($program);
@@ -120,13 +132,55 @@ final class DeskController extends AbstractController
             $next = $revision;
         } else {
             try {
-                $this->store->save($program, $next, $edited->program, $edited->kind, $edited->what);
+                $this->store->save($program, $next, $edited->program, $edited->kind, $edited->what, $id);
             } catch (RevisionConflict) {
                 return $this->conflict($revision);
             }
         }
 
         return $this->answer($request, $data, $old, $edited, $next, $partings);
+    }
+
+    /**
+     * Whether a window knows the newest revision; one that its own edit made may be newer than the last it heard of.
+     *
+     * @param array<mixed> $data
+     */
+    private function isNewest(Program $program, Revision $revision, array $data): bool
+    {
+        if (($data['revision'] ?? null) === $revision->number) {
+            return true;
+        }
+        $own = \is_array($data['mine'] ?? null) ? $data['mine'] : [];
+        $newest = [] === $own ? null : $this->store->editOf($program, $revision->number);
+
+        return null !== $newest && \in_array($newest, $own, true);
+    }
+
+    /**
+     * Answers an edit that came through before, although its answer did not.
+     *
+     * @param array<mixed> $data
+     */
+    private function again(Request $request, array $data, Program $program, Revision $revision, int $made): JsonResponse
+    {
+        $tree = ProgramStore::program($program);
+        $before = $this->store->revision($program, $made - 1)[1] ?? Tree::empty();
+        $ids = static fn (Tree $tree): array => array_map(static fn (Statement $row): int => $row->id, iterator_to_array(Walk::statements($tree->parts()), false));
+        $rows = array_values(array_diff($ids($tree), $ids($before)));
+
+        // The window may show any earlier state, so that every line is sent.
+        return $this->answer($request, $data, Tree::empty(), new Edited($tree, 'again', '', $rows, $rows[0] ?? null), $revision, []);
+    }
+
+    /**
+     * Runs the program with each row written by hand and with the printed one in its place; a run like any other, so that
+     * it does not stand in the way of edits.
+     */
+    #[Route('/seals', name: 'desk_seal', methods: ['POST'])]
+    public function seals(Request $request, Program $program): JsonResponse
+    {
+        return $this->edit($request, $program);
     }
 
     /**
@@ -231,7 +285,7 @@ final class DeskController extends AbstractController
     }
 
     #[Route('/run', name: 'desk_run', methods: ['POST'])]
-    public function run(Request $request, Program $program): JsonResponse
+    public function run(Request $request, Program $program): Response
     {
         $data = self::body($request);
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
@@ -247,10 +301,24 @@ final class DeskController extends AbstractController
         $answers = \is_string($data['answers'] ?? null) ? mb_strcut($data['answers'], 0, self::LONGEST_ANSWERS) : '';
         $limits = new Limits(steps: $steps, milliseconds: min(Signals::LATEST * 1000, $signals->last() + self::LISTENS));
         $outcome = Runner::run($tree, $view->runsAs(), $seed, $limits, circumstances: new Circumstances(new Answers($answers, true), $signals, \is_int($data['layout'] ?? null) ? max(0, $data['layout']) : 0));
-        $response = new JsonResponse();
-        $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
+        return self::streamed(RunReport::of($outcome, $request->getLocale(), $onlySheet));
+    }
 
-        return $response->setData(RunReport::of($outcome, $request->getLocale(), $onlySheet));
+    /**
+     * A long run's answer is written member by member, so that it does not lie in memory twice.
+     *
+     * @param array<string, mixed> $data
+     */
+    private static function streamed(array $data): StreamedResponse
+    {
+        return new StreamedResponse(static function () use ($data): void {
+            $sign = '{';
+            foreach ($data as $name => $value) {
+                echo $sign, json_encode($name), ':', json_encode($value, \JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE | \JSON_INVALID_UTF8_SUBSTITUTE);
+                $sign = ',';
+            }
+            echo '}';
+        }, 200, ['Content-Type' => 'application/json']);
     }
 
     /** Runs the program on each of its layouts. */

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
+use Doctrine\DBAL\Connection;
+use Doctrine\DBAL\Exception;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\Routing\Attribute\Route;
@@ -23,8 +25,14 @@ final class SignInController extends AbstractController
     }
 
     #[Route('/health', name: 'health', methods: ['GET'])]
-    public function health(): Response
+    public function health(Connection $connection): Response
     {
-        return new Response('well', 200, ['Content-Type' => 'text/plain']);
+        try {
+            $connection->fetchOne('SELECT 1');
+        } catch (Exception) {
+            return new Response("no database\n", 503, ['Content-Type' => 'text/plain', 'Retry-After' => '2']);
+        }
+
+        return new Response("well\n", 200, ['Content-Type' => 'text/plain']);
     }
 }

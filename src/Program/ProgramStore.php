@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Program;
 
+use Doctrine\DBAL\Exception\RetryableException;
+use Doctrine\DBAL\Exception\UniqueConstraintViolationException;
 use Doctrine\DBAL\ParameterType;
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\Program as Kept;
@@ -17,6 +19,8 @@ use Scrivlet\Core\Tree\Walk;
 /** Keeps programs and every revision of them; revisions are only ever added. */
 final readonly class ProgramStore
 {
+    private const TRIES = 4;
+
     public function __construct(private EntityManagerInterface $entities)
     {
     }
@@ -37,11 +41,11 @@ final readonly class ProgramStore
     /**
      * @throws RevisionConflict if the program has gone on since
      */
-    public function save(Kept $kept, Revision $revision, Program $program, string $kind, string $what): void
+    public function save(Kept $kept, Revision $revision, Program $program, string $kind, string $what, ?string $editId = null): void
     {
         $tree = ProjectWriter::kept($program);
         $connection = $this->entities->getConnection();
-        $connection->transactional(function () use ($connection, $kept, $revision, $program, $kind, $what, $tree): void {
+        self::again(static fn (): mixed => $connection->transactional(function () use ($connection, $kept, $revision, $program, $kind, $what, $tree, $editId): void {
             $changed = $connection->executeStatement(
                 'UPDATE programs SET tree = ?, row_count = ?, revision = ?, undo_to = ?, redo_to = ?, updated_at = ? WHERE id = ? AND revision = ?',
                 [$tree, self::rows($program), $revision->number, $revision->undoTo, $revision->redoTo, self::now(), $kept->id(), $revision->number - 1],
@@ -49,15 +53,52 @@ final readonly class ProgramStore
             if (1 !== $changed) {
                 throw new RevisionConflict();
             }
-            $this->add($kept->id(), $revision, $kind, $what, $tree);
-        });
+            $this->add($kept->id(), $revision, $kind, $what, $tree, $editId);
+        }));
     }
 
-    private function add(int $id, Revision $revision, string $kind, string $what, string $tree): void
+    /**
+     * What the database gave up for another one's sake is tried again.
+     *
+     * @param \Closure(): mixed $do
+     */
+    private static function again(\Closure $do): void
+    {
+        for ($tries = 1;; ++$tries) {
+            try {
+                $do();
+
+                return;
+            } catch (UniqueConstraintViolationException) {
+                throw new RevisionConflict();
+            } catch (RetryableException $lost) {
+                if ($tries >= self::TRIES) {
+                    throw $lost;
+                }
+                usleep(random_int(5_000, 20_000) * $tries);
+            }
+        }
+    }
+
+    /** The revision that an edit made which was sent before; null if it did not come through. */
+    public function made(Kept $kept, string $editId): ?int
+    {
+        return self::number($this->entities->getConnection()->fetchOne('SELECT number FROM revisions WHERE program_id = ? AND edit_id = ?', [$kept->id(), $editId]));
+    }
+
+    /** By which edit a revision was made. */
+    public function editOf(Kept $kept, int $number): ?string
+    {
+        $id = $this->entities->getConnection()->fetchOne('SELECT edit_id FROM revisions WHERE program_id = ? AND number = ?', [$kept->id(), $number]);
+
+        return \is_string($id) ? $id : null;
+    }
+
+    private function add(int $id, Revision $revision, string $kind, string $what, string $tree, ?string $editId = null): void
     {
         $this->entities->getConnection()->executeStatement(
-            'INSERT INTO revisions (program_id, number, kind, what, tree, undo_to, redo_to, made_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?)',
-            [$id, $revision->number, $kind, mb_substr($what, 0, 60), (string) gzcompress($tree, 1), $revision->undoTo, $revision->redoTo, self::now()],
+            'INSERT INTO revisions (program_id, number, kind, what, tree, undo_to, redo_to, made_at, edit_id) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?)',
+            [$id, $revision->number, $kind, mb_substr($what, 0, 60), (string) gzcompress($tree, 1), $revision->undoTo, $revision->redoTo, self::now(), $editId],
             [4 => ParameterType::LARGE_OBJECT],
         );
     }

@@ -1,0 +1,71 @@
+import { data, type Edit } from "./data";
+
+/** An edit with the number by which the server knows it again. */
+export interface Kept {
+  id: string;
+  edit: Edit;
+}
+interface Unsent {
+  at: number;
+  revision: number;
+  edits: Kept[];
+}
+
+const PREFIX = `scrivlet-unsent:${data.address}:`;
+/** Where windows cannot be asked whether they are there, one that has not written for so long is gone, in milliseconds. */
+const GONE = 6000;
+/** How often a window that waits says that it is there. */
+const BEAT = 2000;
+
+/** Also where a page comes without TLS, which `crypto.randomUUID` wants. */
+export function newId(): string {
+  const bytes = crypto.getRandomValues(new Uint8Array(16));
+  return [...bytes].map((byte) => byte.toString(16).padStart(2, "0")).join("");
+}
+
+/** This window, also after it was loaded again. */
+let tab = (sessionStorage.scrivletTab ??= newId()) as string;
+let latest: Unsent | null = null;
+
+/** Until they are answered, edits are kept where a closed window leaves them. */
+export function keep(edits: Kept[], revision: number): void {
+  latest = edits.length ? { at: Date.now(), revision, edits: edits.map(({ id, edit }) => ({ id, edit })) } : null;
+  if (latest) localStorage.setItem(PREFIX + tab, JSON.stringify(latest));
+  else localStorage.removeItem(PREFIX + tab);
+}
+
+/** Holds this window's name as long as it is open; false if another window has it, as a doubled one does. */
+async function hold(name: string): Promise<boolean> {
+  if (!navigator.locks) return true;
+  return new Promise((held) => {
+    void navigator.locks.request(name, { ifAvailable: true }, (lock) => {
+      held(lock !== null);
+      return lock === null ? undefined : new Promise(() => {});
+    });
+  });
+}
+
+async function isOpen(other: string, at: number): Promise<boolean> {
+  if (!navigator.locks) return Date.now() - at < GONE;
+  const { held } = await navigator.locks.query();
+  return held?.some((lock) => lock.name === `scrivlet:${other}`) ?? false;
+}
+
+/** Takes over what windows that are gone have left, the oldest first, and what this one had before it was loaded again. */
+export async function adopt(): Promise<{ edits: Kept[]; revision: number | null }> {
+  if (!(await hold(`scrivlet:${tab}`))) {
+    tab = sessionStorage.scrivletTab = newId();
+    await hold(`scrivlet:${tab}`);
+  }
+  setInterval(() => latest && keep(latest.edits, latest.revision), BEAT);
+  const left: Unsent[] = [];
+  for (const key of Object.keys(localStorage).filter((one) => one.startsWith(PREFIX))) {
+    const found = JSON.parse(localStorage.getItem(key) ?? "null") as Unsent | null;
+    const other = key.slice(PREFIX.length);
+    if (!found || (other !== tab && (await isOpen(other, found.at)))) continue;
+    left.push(found);
+    if (other !== tab) localStorage.removeItem(key);
+  }
+  left.sort((one, another) => one.at - another.at);
+  return { edits: left.flatMap((one) => one.edits), revision: left[0]?.revision ?? null };
+}

@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Http;
+
+use Doctrine\DBAL\Connection;
+use Scrivlet\App\Entity\User;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Event\ControllerEvent;
+use Symfony\Component\HttpKernel\Event\TerminateEvent;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/**
+ * One run a person at a time: who asks for another one meanwhile is told to wait, and holds up nobody else. The lock is
+ * the database's, so that it holds over all PHP nodes, and goes with the connection of a run that was ended from outside.
+ */
+final class RunTurn
+{
+    private const ROUTES = ['desk_run', 'desk_layouts', 'desk_seal', 'compare'];
+
+    private ?string $held = null;
+
+    public function __construct(private readonly Connection $connection, private readonly Security $security, private readonly TranslatorInterface $translator)
+    {
+    }
+
+    #[AsEventListener(priority: -20)]
+    public function begin(ControllerEvent $event): void
+    {
+        $user = $this->security->getUser();
+        if (!$user instanceof User || !\in_array($event->getRequest()->attributes->get('_route'), self::ROUTES, true)) {
+            return;
+        }
+        $name = 'scrivlet-run-'.$user->id();
+        if (1 === (int) self::number($this->connection->fetchOne('SELECT GET_LOCK(?, 0)', [$name]))) {
+            $this->held = $name;
+
+            return;
+        }
+        $message = $this->translator->trans('say.run_busy');
+        $event->setController(static fn (): Response => new JsonResponse(['message' => $message], 429, ['Retry-After' => '1']));
+    }
+
+    #[AsEventListener]
+    public function end(TerminateEvent $event): void
+    {
+        if (null !== $this->held) {
+            $this->connection->executeQuery('SELECT RELEASE_LOCK(?)', [$this->held]);
+            $this->held = null;
+        }
+    }
+
+    private static function number(mixed $value): int
+    {
+        return is_numeric($value) ? (int) $value : 0;
+    }
+}
