@@ -47,6 +47,7 @@ startServer((answer: Answer) => {
   sealing(answer);
   if (slot && !isOpen()) blankAt(row, slot)?.focus();
   state();
+  caret.stay();
   caret.draw();
   drawBreaks();
   forget();

@@ -62,6 +62,7 @@ export function selection(): Selection | null {
 export function clearSelection(): void {
   from = null;
   part = "head";
+  remember();
   draw();
 }
 
@@ -74,10 +75,31 @@ export function moveTo(index: number): void {
   goTo(index);
 }
 
+/** The place at which the caret stands, as it was before an answer brought others. */
+let standing: PlaceData | null = null;
+/** And the one from which rows are chosen. */
+let starting: PlaceData | null = null;
+
+function remember(): void {
+  standing = place();
+  starting = from === null ? null : (data.places[from] ?? null);
+}
+
+/** An answer has changed the places: the caret stays at the one at which it stood. */
+export function stay(): void {
+  if (!standing) return;
+  const same = data.places.indexOf(found(standing));
+  if (same >= 0) at = same;
+  from = starting === null ? null : data.places.indexOf(found(starting));
+  if (from !== null && from < 0) from = null;
+  remember();
+}
+
 function goTo(index: number): void {
   at = Math.max(0, Math.min(index, data.places.length - 1));
   from = null;
   part = "head";
+  remember();
   draw();
   reveal(`${place()[0]}/0`);
 }
@@ -93,6 +115,7 @@ export function move(by: number, extending: boolean): void {
     from ??= at;
     part = "head";
     at = next;
+    remember();
     draw();
     reveal(`${place()[0]}/0`);
   }
@@ -122,6 +145,7 @@ export function select(id: number, partName: string, extending = false): void {
     moveTo(data.places.findIndex((one) => one[2] === id));
     return;
   }
+  remember();
   draw();
 }
 
@@ -142,6 +166,7 @@ export function follow(answer: Answer, inside: boolean): void {
     const before = data.places.findIndex((one) => one[7] === answer.select[0]);
     if (behind >= 0 && before >= 0) {
       [at, from, part] = [behind, before, "head"];
+      remember();
       draw();
       reveal(`${place()[0]}/0`);
     }

@@ -56,8 +56,11 @@ export function seen(edit: Edit, words = ""): () => void {
 
 export function perform(edit: Edit, after: After, typing = false, words = ""): void {
   const before = caret.place();
+  const moves = caret.handMoves();
   send(edit, { ...atCaret(edit), seen: seen(edit, words) }).then(
     (answer) => {
+      // Where the hand has gone meanwhile the caret stays.
+      if (moves !== caret.handMoves()) return;
       if (after === "stay" || !answer.select.length) caret.keepPlace(before);
       else caret.follow(answer, after === "caret-inside");
       if (typing && answer.focus !== null) {

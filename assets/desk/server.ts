@@ -140,7 +140,7 @@ async function work(): Promise<void> {
       keep(waiting, data.revision);
       onAnswer(answer);
       next.done(answer);
-      note("saved");
+      note(waiting.length ? "saving" : "saved");
       // What follows the answer, the caret above all, has its turn before the next edit is made to fit.
       await pause(0);
     } else {
@@ -164,9 +164,6 @@ function halt(dialog: string): void {
   sending = false;
   note("refused", true);
   const leaf = byId<HTMLDialogElement>(dialog);
-  // Something has to be chosen: Escape would leave edits that go nowhere.
-  leaf.addEventListener("cancel", (event) => event.preventDefault());
-  leaf.addEventListener("close", () => halted && leaf.showModal());
   if (!leaf.open) leaf.showModal();
 }
 

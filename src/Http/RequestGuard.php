@@ -69,6 +69,15 @@ final readonly class RequestGuard
         $attributes = $event->getRequest()->attributes;
         $editor = 'desk' === $attributes->get('_route') && $event->getResponse()->isSuccessful() ? " 'nonce-{$attributes->getString(self::NONCE)}'; style-src-attr 'unsafe-inline'" : '';
         $headers->set('Content-Security-Policy', "default-src 'none'; script-src 'self'; style-src 'self'$editor; font-src 'self'; img-src 'self' blob: data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
+        // Nobody who comes to the machine later finds a page of this person in it, and going back shows what is so now.
+        if (!$headers->hasCacheControlDirective('max-age') || !$event->getResponse()->headers->has('ETag')) {
+            $headers->set('Cache-Control', 'no-store, private');
+        }
+        if ($event->getRequest()->isSecure()) {
+            $headers->set('Strict-Transport-Security', 'max-age=31536000; includeSubDomains');
+        }
+        $headers->set('Cross-Origin-Resource-Policy', 'same-origin');
+        $headers->set('Permissions-Policy', 'camera=(), microphone=(), geolocation=(), payment=(), usb=()');
         $headers->set('X-Content-Type-Options', 'nosniff');
         $headers->set('Referrer-Policy', 'same-origin');
         $headers->set('Cross-Origin-Opener-Policy', 'same-origin');

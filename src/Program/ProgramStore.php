@@ -45,7 +45,7 @@ final readonly class ProgramStore
     {
         $tree = ProjectWriter::kept($program);
         $connection = $this->entities->getConnection();
-        self::again(static fn (): mixed => $connection->transactional(function () use ($connection, $kept, $revision, $program, $kind, $what, $tree, $editId): void {
+        self::again(fn (): mixed => $connection->transactional(function () use ($connection, $kept, $revision, $program, $kind, $what, $tree, $editId): void {
             $changed = $connection->executeStatement(
                 'UPDATE programs SET tree = ?, row_count = ?, revision = ?, undo_to = ?, redo_to = ?, updated_at = ? WHERE id = ? AND revision = ?',
                 [$tree, self::rows($program), $revision->number, $revision->undoTo, $revision->redoTo, self::now(), $kept->id(), $revision->number - 1],

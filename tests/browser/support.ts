@@ -10,6 +10,12 @@ let browser: Browser | null = null;
 /** Everything that went wrong in the pages of a test without being asked for. */
 export const troubles: string[] = [];
 
+/** What a test broke itself went wrong as it was meant to. */
+export function forgive(): void {
+  const asked = /status of 50\d|ERR_FAILED/;
+  troubles.splice(0, troubles.length, ...troubles.filter((one) => !asked.test(one)));
+}
+
 export async function open(options: Parameters<Browser["newContext"]>[0] = {}): Promise<Page> {
   browser ??= await chromium.launch({
     executablePath: "/usr/bin/chromium",
@@ -28,6 +34,7 @@ export async function open(options: Parameters<Browser["newContext"]>[0] = {}): 
     acceptDownloads: true,
     ...options,
   });
+  if (process.env.SCRIVLET_SLOW) await slow(context, Number(process.env.SCRIVLET_SLOW));
   const page = await context.newPage();
   page.setDefaultTimeout(20000);
   page.on("pageerror", (error) => troubles.push(error.message));
@@ -36,6 +43,18 @@ export async function open(options: Parameters<Browser["newContext"]>[0] = {}): 
       troubles.push(message.text());
   });
   return page;
+}
+
+/** Lets the scripts' requests take so many milliseconds more, now less, now up to twice as many. */
+export async function slow(context: BrowserContext | Page, milliseconds: number): Promise<void> {
+  await context.route(
+    (url) => /\/programs\/\d+\/\w/.test(url.pathname),
+    async (route) => {
+      if (route.request().resourceType() === "fetch")
+        await new Promise((later) => setTimeout(later, milliseconds * 2 * Math.random()));
+      await route.fallback();
+    },
+  );
 }
 
 /** The page of a file's tests, once their session has begun. */
