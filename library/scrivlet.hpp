@@ -1651,6 +1651,21 @@ V value_or(const map<K, V>& entries, const Q& key, const D& other) {
     const auto found = entries.find(key);
     return found == entries.end() ? V(other) : found->second;
 }
+template <typename K, typename V, typename Q, typename D>
+V& value_or_put(map<K, V>& entries, const Q& key, const D& other) {
+    return entries.try_emplace(key, V(other)).first->second;
+}
+template <typename T>
+bool identical(const T& one, const T& other) {
+    return &one == &other;
+}
+/** Between two places in either order; those before the start are the start. */
+inline string substring(const string& text, int from, int to) {
+    const int size = int(text.size());
+    const auto bound = [size](int at) { return at < 0 ? 0 : at > size ? size : at; };
+    const auto [low, high] = std::minmax({bound(from), bound(to)});
+    return text.substr(low, high - low);
+}
 template <typename K, typename V>
 vector<K> keys(const map<K, V>& entries) {
     vector<K> all;

@@ -1231,3 +1231,12 @@ export function numbers(from, to, by = 1) {
 }
 
 export const paired = (one, other) => one.slice(0, other.length).map((item, at) => [item, other[at]]);
+
+export const valueOrPut = (map, key, value) => (map[key] ??= value);
+
+/** Whether two values are the same, lists and maps by what they hold. */
+export function same(one, other) {
+  if (one === other || typeof one !== "object" || typeof other !== "object" || one === null || other === null) return one === other;
+  const keys = Object.keys(one);
+  return Array.isArray(one) === Array.isArray(other) && keys.length === Object.keys(other).length && keys.every((key) => key in other && same(one[key], other[key]));
+}

@@ -989,6 +989,11 @@ def position(items, value):
     return items.index(value) if value in items else -1
 
 
+def substring(text, first, last):
+    first, last = (max(0, min(len(text), place)) for place in (first, last))
+    return text[min(first, last):max(first, last)]
+
+
 def rounded(value):
     return math.floor(value + 0.5)
 

@@ -23,7 +23,9 @@ final class Version20261127000000 extends AbstractMigration
     public function up(Schema $schema): void
     {
         $this->addSql('ALTER TABLE revisions ADD edit_id VARCHAR(40) CHARACTER SET ascii COLLATE ascii_bin DEFAULT NULL, ADD name VARCHAR(80) DEFAULT NULL, ADD UNIQUE INDEX revisions_edit (program_id, edit_id)');
-        $this->addSql('ALTER TABLE users ADD roles VARCHAR(255) NOT NULL DEFAULT \'["ROLE_TEACHER"]\', ADD disabled_at DATETIME DEFAULT NULL, ADD made_at DATETIME DEFAULT NULL, ADD session_stamp INT NOT NULL DEFAULT 0');
+        $this->addSql('ALTER TABLE users ADD roles LONGTEXT NOT NULL DEFAULT \'["ROLE_TEACHER"]\' COMMENT \'(DC2Type:json)\', ADD disabled_at DATETIME DEFAULT NULL, ADD made_at DATETIME DEFAULT NULL, ADD session_stamp INT NOT NULL DEFAULT 0');
+        $this->addSql('UPDATE users SET email = LOWER(email)');
+        $this->addSql('ALTER TABLE users MODIFY email VARCHAR(180) CHARACTER SET utf8mb4 COLLATE utf8mb4_bin NOT NULL');
         $this->addSql('CREATE TABLE sign_ins (session_key VARCHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL, user_id INT NOT NULL, began_at DATETIME NOT NULL, address VARCHAR(64) NOT NULL, browser VARCHAR(160) NOT NULL, INDEX sign_ins_user (user_id), PRIMARY KEY (session_key), CONSTRAINT sign_ins_of_user FOREIGN KEY (user_id) REFERENCES users (id) ON DELETE CASCADE) DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci ENGINE = InnoDB');
     }
 

@@ -9,6 +9,9 @@ $cpp = static fn (string $rows): string => "#include \"scrivlet.hpp\"\nint main(
 
 return [
     'python' => [
+        ["print(range(3))\n", 'range_shown', 1, "print(list(range(3)))\n"],
+        ["def plant():\n    pass\n\ndef plant():\n    pass\n", 'defined_twice', 4, null],
+        ["beds = [2, 1]\nprint(beds.sort())\n", 'in_place_value', 2, null],
         ["def move(x, x):\n    pass\n", 'parameter_twice', 1, null],
         ["pair = lambda bed, bed: bed\n", 'parameter_twice', 1, null],
         ["name = input(\"Name? \", \"you\")\n", 'many_arguments', 1, null],
@@ -74,6 +77,8 @@ return [
         ["x = \"a\"\nprint(x.uper())\n", 'misspelt_method', 2, "x = \"a\"\nprint(x.upper())\n"],
     ],
     'javascript' => [
+        ["const beds = [2, 1];\nconst sorted = beds.sort();\n", 'in_place_value', 2, null],
+        ["console.log(\"%s beds\", 3);\n", 'unsupported', 1, null],
         ["function move(x, x) {\n}\n", 'parameter_twice', 1, null],
         ["const age = prompt(\"a\", \"5\", 3);\n", 'many_arguments', 1, null],
         ["let public = 3;\nconsole.log(1);\n", 'keyword_as_name', 1, null],
@@ -128,6 +133,8 @@ return [
         ["class Bed {\n}\n", 'unsupported', 1, null],
     ],
     'cpp' => [
+        ["int square(int x) {\n    return x * x;\n}\ndouble square(double x) {\n    return x * x;\n}\nint main() {\n}\n", 'overloaded', 4, null],
+        ["#include <iostream>\n#include <string>\nusing namespace std;\nint main() {\n    string bed = \"rose\";\n    if (bed.find(\"z\") >= 0) {\n        cout << 1;\n    }\n}\n", 'find_as_number', 6, null],
         ["void move(int x, int x) {\n}\nint main() {\n}\n", 'parameter_twice', 1, null],
         ["#include \"scrivlet.hpp\"\nint floor = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'name_of_library', 2, null],
         ["#include \"scrivlet.hpp\"\nint nullopt = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'keyword_as_name', 2, null],

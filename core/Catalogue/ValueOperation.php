@@ -30,6 +30,6 @@ final readonly class ValueOperation
 
     public function hasEffect(): bool
     {
-        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift'], true);
+        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put'], true);
     }
 }

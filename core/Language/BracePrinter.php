@@ -87,6 +87,10 @@ abstract class BracePrinter extends Printer
         $this->enter($function);
         $this->line($function, 'head', $this->signature($function).' {');
         $this->inside(fn () => $this->rows($function->body));
+        $references = $this->referencesOf($function);
+        if ([] !== $references) {
+            $this->inside(fn () => $this->line($function, 'after', 'return '.$this->givenOut($references).';'));
+        }
         $this->line($function, 'close', '}');
         [$this->part, $this->declarations] = $before;
     }

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
@@ -24,13 +25,14 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
-use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -410,7 +412,7 @@ abstract class Printer
             $statement instanceof SetItem => $this->setItem($statement),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
             $statement instanceof Perform => $this->expression($statement->value),
-            $statement instanceof OwnCall => $this->ownCall($statement->function, $statement->arguments, 0),
+            $statement instanceof OwnCall => $this->givenBack($statement) ?? $this->ownCall($statement->function, $statement->arguments, 0),
             $statement instanceof GiveBack => 'return '.$this->expression($statement->value),
             $statement instanceof LeaveFunction => $this->leave(),
             $statement instanceof BreakLoop => 'break',
@@ -498,12 +500,75 @@ abstract class Printer
     /** @param list<Expression> $arguments */
     protected function ownCall(string $function, array $arguments, int $around): string
     {
-        return $this->call($this->name($function), $arguments);
+        return $this->call($this->name($function), $this->withDefaults($function, $arguments));
+    }
+
+    /**
+     * An argument that is left out between others is written as the default it stands for.
+     *
+     * @param list<Expression> $arguments
+     *
+     * @return list<Expression>
+     */
+    protected function withDefaults(string $function, array $arguments): array
+    {
+        foreach ($arguments as $index => $argument) {
+            if ($argument instanceof NothingLiteral && $argument->undefined) {
+                $definition = $this->program->functionNamed($function);
+                $arguments[$index] = $definition->defaults[$definition->parameters[$index] ?? ''] ?? $argument;
+            }
+        }
+
+        return array_values($arguments);
+    }
+
+    /** A call of a function that changes variables of its caller, where the language cannot hand those over: they get what it gives back. */
+    private function givenBack(OwnCall $call): ?string
+    {
+        $function = Language::Cpp === $this->language() ? null : $this->program->functionNamed($call->function);
+        $names = null === $function || $function->givesValue() ? [] : ReferenceParameters::of($this->program, $function, $this->types);
+        $targets = [];
+        foreach ($names as $name) {
+            $argument = $call->arguments[(int) array_search($name, $function->parameters ?? [], true)] ?? null;
+            if (!$argument instanceof VariableRead && !$argument instanceof Item) {
+                return null;
+            }
+            $targets[] = $argument;
+        }
+
+        return [] === $targets ? null : $this->taken($targets).' = '.$this->ownCall($call->function, $call->arguments, 0);
+    }
+
+    /**
+     * Variables and items that get the values of a list.
+     *
+     * @param list<Expression> $targets
+     */
+    protected function taken(array $targets): string
+    {
+        return $this->listed($targets);
+    }
+
+    /** @return list<string> what the function being printed gives back for the variables it changes */
+    final protected function referencesOf(FunctionDefinition|Script $function): array
+    {
+        return $function instanceof Script || Language::Cpp === $this->language() || $function->givesValue() ? [] : ReferenceParameters::of($this->program, $function, $this->types);
     }
 
     protected function leave(): string
     {
+        $names = $this->referencesOf($this->part);
+        if ([] !== $names) {
+            return 'return '.$this->givenOut($names);
+        }
+
         return 'return';
+    }
+
+    /** @param non-empty-list<string> $names */
+    protected function givenOut(array $names): string
+    {
+        return implode(', ', array_map($this->name(...), $names));
     }
 
     /** @param int $around how strongly what stands around it binds; weaker expressions get brackets */

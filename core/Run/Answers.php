@@ -39,6 +39,34 @@ final class Answers
     }
 
     /**
+     * What C++'s streams take for a number: blanks before it, then as many signs as belong to one (C++17, [facet.num.get]).
+     *
+     * @throws RunError|AnswerWanted when all answers are used up
+     */
+    public function number(bool $isWhole): string
+    {
+        $pattern = $isWhole ? '[+-]?\d+' : '[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?';
+
+        return $this->next("/\\G\\s*($pattern|\\S+)/");
+    }
+
+    /** @throws RunError|AnswerWanted when all answers are used up */
+    public function letter(): string
+    {
+        return $this->next('/\\G\\s*([\x00-\x7f]|[\xc2-\xf4][\x80-\xbf]+)/');
+    }
+
+    private function next(string $pattern): string
+    {
+        if ('' === trim(substr($this->text, min($this->offset, \strlen($this->text)))) || 1 !== preg_match($pattern, $this->text, $match, 0, $this->offset)) {
+            throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
+        }
+        $this->offset += \strlen($match[0]);
+
+        return $match[1];
+    }
+
+    /**
      * The next word, over the ends of lines.
      *
      * @throws RunError|AnswerWanted when all answers are used up

@@ -379,10 +379,23 @@ final class Compiler
 
             return implode('', $found).($print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n");
         }
-        $parts = array_map(fn (Expression $value): string => '$v->show('.$this->expression($value).')', $print->values);
+        $parts = array_map($this->shown(...), $print->values);
         $text = [] === $parts ? "''" : implode(".' '.", $parts);
 
         return $print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n";
+    }
+
+    private function joinable(Expression $value): string
+    {
+        return $value instanceof Operation && 'position' === $value->key ? $this->shown($value) : $this->expression($value);
+    }
+
+    /** A value as it is shown; the place of what was not found is a very large number in C++ (C++17, 24.3.2). */
+    private function shown(Expression $value): string
+    {
+        $code = $this->expression($value);
+
+        return Language::Cpp === $this->language && $value instanceof Operation && 'position' === $value->key ? "\$v->showPlace($code)" : "\$v->show($code)";
     }
 
     /** @param list<Expression> $values */
@@ -641,6 +654,9 @@ final class Compiler
         $owner = Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part;
 
         $this->places->ensure($this->part, $name);
+        if (Language::Cpp === $this->language && $source instanceof Operation && 'ask_word' === $source->key && TypeKind::Letter === $this->types->variable($owner, $name)->kind) {
+            $value = '$this->askLetter()';
+        }
 
         return $this->variable($name).' = '.$this->kept($this->types->variable($owner, $name), $value, $source).";\n".$this->changed($name);
     }
@@ -746,6 +762,10 @@ final class Compiler
         if (\in_array($operation->key, self::OF_FITTINGS, true)) {
             return $this->ofFitting($operation, $method);
         }
+        $asked = $operation->arguments[0] ?? null;
+        if (Language::Cpp === $this->language && $asked instanceof Operation && 'ask_word' === $asked->key && \in_array($operation->key, ['to_whole', 'to_long', 'to_number'], true)) {
+            return "\$v->$method(\$this->askNumber(".('to_number' === $operation->key ? 'false' : 'true').'))';
+        }
         $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle'], true) ? '$this->' : '$v->';
 
         return $object.$method.'('.$this->listed($operation->arguments).')';
@@ -840,7 +860,7 @@ final class Compiler
             Operator::TruncDivide => "\$v->truncDivide($operands)",
             Operator::TruncRemainder => "\$v->truncRemainder($operands)",
             Operator::Power => "\$v->power($operands)",
-            Operator::Join => "\$v->join($operands, \$t->limits->text)",
+            Operator::Join => '$v->join('.$this->joinable($left).', '.$this->joinable($right).', $t->limits->text)',
             Operator::Equal => "\$v->equal($operands)",
             Operator::NotEqual => "!\$v->equal($operands)",
             Operator::Less => "\$v->less($operands)",

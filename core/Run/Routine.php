@@ -79,6 +79,16 @@ abstract class Routine
         return $this->answered($this->answers->word());
     }
 
+    final protected function askNumber(bool $isWhole): string
+    {
+        return $this->answered($this->answers->number($isWhole));
+    }
+
+    final protected function askLetter(): string
+    {
+        return $this->answered($this->answers->letter());
+    }
+
     private function answered(string $answer): string
     {
         $this->trace->happened('ask', $answer);

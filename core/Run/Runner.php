@@ -55,7 +55,7 @@ final class Runner
         try {
             $stage->scheduler->run($routine->run(...));
         } catch (StepLimitReached) {
-            $trace->moment = $limits->steps;
+            $trace->moment = min($limits->steps, $trace->moment);
             $ending = Ending::Cut;
         } catch (TimeLimitReached) {
             $ending = Ending::Cut;

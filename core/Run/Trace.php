@@ -52,6 +52,8 @@ final class Trace
     public const SCRIPT = -2;
     /** So many items of a list are shown. */
     public const SHOWN = 100;
+    private const MOST_EVENTS = 60_000;
+    private const MOST_CHANGES = 600_000;
     /** Moments between two looks at the memory. */
     private const BREATH = 500;
 
@@ -100,6 +102,10 @@ final class Trace
     public function breathe(): void
     {
         if ($this->moment > $this->limits->steps) {
+            throw new StepLimitReached();
+        }
+        if (\count($this->events) > self::MOST_EVENTS || \count($this->changes) > 3 * self::MOST_CHANGES || \count($this->heap) > 5 * self::MOST_CHANGES) {
+            // What nobody could look at any more.
             throw new StepLimitReached();
         }
         Values\Room::check();

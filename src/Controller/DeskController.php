@@ -14,6 +14,7 @@ use Scrivlet\App\Desk\TypedText;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Program\Quota;
 use Scrivlet\App\Program\RevisionConflict;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
@@ -60,7 +61,7 @@ final class DeskController extends AbstractController
     /** How long a run goes on behind the last signal, in milliseconds of its own time. */
     private const LISTENS = 60000;
 
-    public function __construct(private readonly ProgramStore $store, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator)
+    public function __construct(private readonly ProgramStore $store, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator, private readonly Quota $quota)
     {
     }
 
@@ -105,6 +106,9 @@ final class DeskController extends AbstractController
         }
         if ($program->isDeleted()) {
             return new JsonResponse(['message' => $this->translator->trans('desk.gone')], 410);
+        }
+        if (!$this->quota->takesEdit($program->owner())) {
+            return new JsonResponse(['message' => $this->translator->trans('desk.many_edits')], 429, ['Retry-After' => '5']);
         }
         $revision = $program->revision();
         $id = \is_string($data['id'] ?? null) && 1 === preg_match('/^[0-9a-z-]{8,40}$/D', $data['id']) ? $data['id'] : null;
@@ -270,6 +274,7 @@ final class DeskController extends AbstractController
     #[Route('/keep-both', name: 'desk_keep_both', methods: ['POST'])]
     public function keepBoth(Request $request, Program $program, #[CurrentUser] User $user): JsonResponse
     {
+        $this->quota->check($user);
         $data = self::body($request);
         [, $tree] = $this->store->revision($program, \is_int($data['revision'] ?? null) ? $data['revision'] : 0) ?? throw new NotFoundHttpException('No such revision.');
         foreach (\is_array($data['edits'] ?? null) ? \array_slice($data['edits'], 0, 200) : [] as $edit) {

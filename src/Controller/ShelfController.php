@@ -9,6 +9,7 @@ use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Program\Quota;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\Language\Language;
@@ -27,7 +28,7 @@ final class ShelfController extends AbstractController
 {
     private const MOST_FILES = 20;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly ProgramStore $store, private readonly TranslatorInterface $translator)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly ProgramStore $store, private readonly TranslatorInterface $translator, private readonly Quota $quota)
     {
     }
 
@@ -53,6 +54,7 @@ final class ShelfController extends AbstractController
     public function new(Request $request, #[CurrentUser] User $user): Response
     {
         $name = self::name($request) ?: $this->translator->trans('shelf.unnamed');
+        $this->quota->check($user);
 
         return $this->redirectToRoute('desk', ['id' => $this->store->create($user, $name, Tree::empty())->id()]);
     }
@@ -68,13 +70,15 @@ final class ShelfController extends AbstractController
             $this->addFlash('trouble', Sentences::of('file.nothing', [], $request->getLocale()));
         }
         foreach ($files as $file) {
-            $title = mb_substr($file->getClientOriginalName(), 0, 60);
+            // Names of files come in whatever encoding the machine has.
+            $title = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', mb_scrub($file->getClientOriginalName(), 'UTF-8'))), 0, 60);
             try {
                 if (!$file->isValid() || $file->getSize() > Bounds::FILE) {
                     throw new Refusal('file.large', ['most' => intdiv(Bounds::FILE, 1000)]);
                 }
                 $language = Language::ofFile($file->getClientOriginalName());
                 [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, EditReader::typed(Tree::empty(), $language, $file->getContent())->program];
+                $this->quota->check($user);
                 $opened[] = $this->store->create($user, $name ?: (preg_replace('/\.scrivlet\.json$/', '', $title) ?: $title), $program);
             } catch (Refusal $refusal) {
                 $this->addFlash('trouble', $title.': '.Sentences::of($refusal->key, $refusal->parameters, $request->getLocale()));
@@ -108,6 +112,7 @@ final class ShelfController extends AbstractController
     public function duplicate(Program $program, #[CurrentUser] User $user): Response
     {
         $name = mb_substr($this->translator->trans('shelf.copy_of', ['name' => $program->name()]), 0, Program::LONGEST_NAME);
+        $this->quota->check($user);
         $copy = $this->store->create($user, $name, ProgramStore::program($program));
         $this->addFlash('done', $this->translator->trans('shelf.duplicated', ['name' => $copy->name()]));
 
@@ -121,6 +126,7 @@ final class ShelfController extends AbstractController
         $language = Language::from($language);
         $text = $language->print(ProgramStore::program($program))->text();
         $name = mb_substr($program->name(), 0, Program::LONGEST_NAME - 1 - \strlen($language->title())).' '.$language->title();
+        $this->quota->check($user);
         $copy = $this->store->create($user, $name, EditReader::typed(Tree::empty(), $language, $text)->program);
 
         return $this->redirectToRoute('desk', ['id' => $copy->id(), 'view' => 'text', 'text' => $language->value]);

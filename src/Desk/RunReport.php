@@ -40,7 +40,7 @@ final class RunReport
             null !== $outcome->error => Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters, $locale),
             Ending::Asks === $outcome->ending => Sentences::of('run.asks', [], $locale),
             $outcome->listens => Sentences::of('run.listens', [], $locale),
-            'cut' === $outcome->ending->value => Sentences::of('run.cut', ['steps' => $trace->limits->steps], $locale),
+            'cut' === $outcome->ending->value => Sentences::of('run.cut', ['steps' => $trace->moment], $locale),
             default => null,
         };
 

@@ -4,14 +4,20 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Entity;
 
+use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Scrivlet\App\Security\UserRepository;
+use Symfony\Component\Security\Core\User\EquatableInterface;
 use Symfony\Component\Security\Core\User\PasswordAuthenticatedUserInterface;
 use Symfony\Component\Security\Core\User\UserInterface;
 
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: UserRepository::class)]
 #[ORM\Table(name: 'users')]
-class User implements UserInterface, PasswordAuthenticatedUserInterface
+class User implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
 {
+    public const LONGEST_NAME = 80;
+    public const LONGEST_EMAIL = 180;
+
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column]
@@ -20,13 +26,29 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface
     #[ORM\Column]
     private string $password = '';
 
-    /** @param non-empty-string $email */
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $disabledAt = null;
+
+    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
+    private ?\DateTimeImmutable $madeAt;
+
+    /** Another number ends all sessions that have the old one. */
+    #[ORM\Column]
+    private int $sessionStamp = 0;
+
+    /**
+     * @param non-empty-string $email in the form of UserRepository::normal
+     * @param list<string>     $roles
+     */
     public function __construct(
-        #[ORM\Column(length: 180, unique: true)]
+        #[ORM\Column(length: self::LONGEST_EMAIL, unique: true)]
         private string $email,
-        #[ORM\Column(length: 80)]
+        #[ORM\Column(length: self::LONGEST_NAME)]
         private string $name,
+        #[ORM\Column(type: Types::JSON)]
+        private array $roles = ['ROLE_TEACHER'],
     ) {
+        $this->madeAt = new \DateTimeImmutable();
     }
 
     public function id(): int
@@ -39,6 +61,11 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface
         return $this->name;
     }
 
+    public function rename(string $name): void
+    {
+        $this->name = $name;
+    }
+
     public function getUserIdentifier(): string
     {
         return $this->email;
@@ -46,7 +73,7 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface
 
     public function getRoles(): array
     {
-        return ['ROLE_USER', 'ROLE_TEACHER'];
+        return array_values(array_unique(['ROLE_USER', ...$this->roles]));
     }
 
     public function getPassword(): string
@@ -57,6 +84,39 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface
     public function setPassword(string $hash): void
     {
         $this->password = $hash;
+        $this->endSessions();
+    }
+
+    public function endSessions(): void
+    {
+        ++$this->sessionStamp;
+    }
+
+    public function disable(): void
+    {
+        $this->disabledAt = new \DateTimeImmutable();
+        $this->endSessions();
+    }
+
+    public function enable(): void
+    {
+        $this->disabledAt = null;
+    }
+
+    public function isDisabled(): bool
+    {
+        return null !== $this->disabledAt;
+    }
+
+    public function madeAt(): ?\DateTimeImmutable
+    {
+        return $this->madeAt;
+    }
+
+    /** Whether a session still stands for the person as they are now. */
+    public function isEqualTo(UserInterface $user): bool
+    {
+        return $user instanceof self && $user->id === $this->id && $user->sessionStamp === $this->sessionStamp && !$this->isDisabled() && !$user->isDisabled();
     }
 
     public function eraseCredentials(): void

@@ -62,6 +62,21 @@ final readonly class RequestGuard
         }
     }
 
+    /** Nobody is led to another site, whatever a form or an address says. */
+    #[AsEventListener(priority: -10)]
+    public function ownPaths(ResponseEvent $event): void
+    {
+        $response = $event->getResponse();
+        if (!$response instanceof RedirectResponse) {
+            return;
+        }
+        $target = $response->getTargetUrl();
+        $own = $event->getRequest()->getSchemeAndHttpHost();
+        if (!str_starts_with($target, $own.'/') && 1 !== preg_match('~^/(?![/\\\\])~', $target)) {
+            $response->setTargetUrl('/');
+        }
+    }
+
     #[AsEventListener]
     public function policy(ResponseEvent $event): void
     {

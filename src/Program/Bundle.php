@@ -33,6 +33,8 @@ final readonly class Bundle
             throw new \RuntimeException('Cannot make a ZIP here.');
         }
         $short = self::fileName($name);
+        // The library's own files stand beside the program.
+        $short = \in_array($short, ['scrivlet', 'library', 'package', 'layout'], true) ? "$short-program" : $short;
         foreach (Language::cases() as $language) {
             $zip->addFromString("$short.{$language->extension()}", $language->print($program)->text());
         }

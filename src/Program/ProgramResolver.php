@@ -6,7 +6,7 @@ namespace Scrivlet\App\Program;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\Program;
-use Scrivlet\App\Entity\User;
+use Scrivlet\App\Security\ProgramVoter;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\DependencyInjection\Attribute\AutoconfigureTag;
 use Symfony\Component\HttpFoundation\Request;
@@ -30,8 +30,8 @@ final readonly class ProgramResolver implements ValueResolverInterface
         }
         $id = $request->attributes->get('id');
         $program = is_numeric($id) && (int) $id < 2147483648 ? $this->entities->find(Program::class, (int) $id) : null;
-        $user = $this->security->getUser();
-        if (null === $program || !$user instanceof User || $program->owner()->id() !== $user->id()) {
+        // A program of somebody else is not told apart from none.
+        if (null === $program || !$this->security->isGranted(ProgramVoter::USE, $program)) {
             throw new NotFoundHttpException('No such program.');
         }
 

@@ -167,8 +167,9 @@ test("breakpoints stop a run, a call is stepped over, what was not taken is dimm
   await page.locator("ol[data-numbers] li", { hasText: /^5$/ }).click();
   await page.fill("#pace", "9");
   await page.click("#run");
-  // It goes no farther, however long one waits.
-  await page.locator("#spread .break.now").first().waitFor();
+  // It goes no farther, however long one waits, and the row has not run yet.
+  await page.locator("#spread .break.ahead").first().waitFor();
+  assert.equal(await page.locator("#spread .break.now").count(), 0);
   await page.waitForFunction(() => document.querySelector("#play use")!.getAttribute("href") === "#i-play");
   assert.match((await page.locator("#values").textContent())!, /plant_row/);
   await page.locator("ol[data-numbers] li", { hasText: /^5$/ }).click();

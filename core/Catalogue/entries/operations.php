@@ -7,6 +7,8 @@ return [
     // texts and lists
     ['length', 1, 1, 'len({0})', ['{0}.length', 'map?Object.keys({0}).length'], ['int({0}.size())', '{0}.size()', '{0}.length()'], 'natural', 'length of {0}', 'longueur de {0}'],
     ['alike', 2, 2, '@alike({0}, {1})', ['4|{0:5} == {1:5}'], '@alike({0}, {1})', 'truth', '{0} is like {1}', '{0} est comme {1}'],
+    ['same', 2, 2, '4|{0:5} == {1:5}', '@same({0}, {1})', '4|{0:5} == {1:5}', 'truth', '{0} holds the same as {1}', '{0} contient la même chose que {1}'],
+    ['identical', 2, 2, '4|{0:5} is {1:5}', '4|{0:5} === {1:5}', '@identical({0}, {1})', 'truth', '{0} is the very same as {1}', '{0} est le même que {1}'],
     ['is_empty', 1, 1, '5|len({0}) == 0', ['5|{0}.length === 0', 'map?5|Object.keys({0}).length === 0'], '{0}.empty()', 'truth', '{0} is empty', '{0} est vide'],
     ['contains', 2, 2, '5|{1:6} in {0:6}', ['{0}.includes({1})', 'map?5|{1:6} in {0:6}'], ['@contains({0}, {1})', 'map?5|{0}.count({1}) > 0'], 'truth', '{0} contains {1}', '{0} contient {1}'],
     ['position', 2, 2, ['{0}.find({1})', 'list?@position({0}, {1})'], '{0}.indexOf({1})', ['@position({0}, {1})'], 'whole', 'first place of {1} in {0}, or −1', 'première place de {1} dans {0}, ou −1'],
@@ -148,6 +150,8 @@ return [
     // maps
     ['value_or', 3, 3, '{0}.get({1}, {2})', ['2|{0}[{1}] ?? {2:3}'], '@value_or({0}, {1}, {2})', 'value', '{1} in {0}, or {2}', '{1} dans {0}, ou {2}'],
     ['map_of', 1, 1, 'dict({0})', 'Object.fromEntries({0})', '@map_of({0})', 'map_of', 'map of the pairs {0}', 'dictionnaire des paires {0}'],
+    ['value_or_put', 3, 3, '{0}.setdefault({1}, {2})', '@valueOrPut({0}, {1}, {2})', '@value_or_put({0}, {1}, {2})', 'value', '{1} in {0}, put in as {2} if it is not there', '{1} dans {0}, mis à {2} s’il n’y est pas'],
+    ['substring', 3, 3, '@substring({0}, {1}, {2})', '{0}.substring({1}, {2})', '@substring({0}, {1}, {2})', 'text', 'letters of {0} between {1} and {2}', 'lettres de {0} entre {1} et {2}'],
     ['merged', 2, 2, '6|{0:6} | {1:7}', ['{ ...{0}, ...{1} }'], '@merged({0}, {1})', 'same', '{0} with {1} besides', '{0} avec {1} en plus'],
     ['keys', 1, 1, ['list({0}.keys())', '{0}.keys()'], 'Object.keys({0})', '@keys({0})', 'keys', 'keys of {0}', 'clés de {0}'],
     ['values', 1, 1, ['list({0}.values())', '{0}.values()'], 'Object.values({0})', '@values({0})', 'values', 'values of {0}', 'valeurs de {0}'],

@@ -981,7 +981,12 @@ final class CppParser extends CppExpressions
                 continue;
             }
             $offset = $this->offset();
+            $begins = $this->sign();
             $value = $this->expression(7);
+            if ($value instanceof Operation && \in_array($value->key, ['upper_letter', 'lower_letter'], true) && \in_array($begins, ['toupper', 'tolower'], true)) {
+                // It gives an `int`, which the stream shows as one (C++17, 24.5.1; C11, 7.4.2).
+                $value = new Operation('code', [$value]);
+            }
             if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
                 $this->failAt('no_value', $offset, $this->endOffset() - $offset, ['name' => $value->command]);
             }

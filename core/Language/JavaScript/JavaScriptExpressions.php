@@ -362,6 +362,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
             }
 
+            if (1 < $count && $first instanceof TextLiteral && 1 === preg_match('/%[sdifjoOc]/', $first->value, $sign)) {
+                // What follows goes into the gaps of the text (the Console standard, 2.2).
+                $this->failAt('unsupported', $arguments[0]->offset, $arguments[0]->end - $arguments[0]->offset, ['what' => "console.log(\"$sign[0]\", …)"]);
+            }
+
             return $this->transient('console', $values);
         }
         if ('Math.max' === $name || 'Math.min' === $name) {
@@ -422,8 +427,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     return new Item($receiver, $first);
                 }
                 break;
-            case 'slice':
             case 'substring':
+                if (null !== $first && null !== $second && !self::areInOrder($first, $second)) {
+                    return new Operation('substring', [$receiver, $first, $second]);
+                }
+                // no break
+            case 'slice':
                 if (null !== $first) {
                     return new Slice($receiver, $first instanceof NumberLiteral && 0 === $first->value && null === $second ? new NothingLiteral() : self::bare($first, null === $second), $second ?? new NothingLiteral());
                 }
@@ -502,7 +511,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 break;
             case 'splice':
                 if (2 === $count && null !== $first && $second instanceof NumberLiteral && 1 === $second->value) {
-                    return new Operation('pop_at', [$receiver, $first]);
+                    return new Operation('drop_at', [$receiver, $first]);
                 }
                 if (2 < $count && !($second instanceof NumberLiteral && 0 === $second->value)) {
                     $this->fail('unsupported', $token, ['what' => '.splice(…)']);
@@ -564,6 +573,19 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $put = static fn (Expression $part): Expression => $part instanceof VariableRead && \in_array($part->name, $lambda->parameters, true) ? new Item($pair, new NumberLiteral($part->name === $lambda->parameters[0] ? 1 : 0)) : $part;
 
         return new Collected(Walk::mapExpression($lambda->value, $put), 'pair', new Operation('numbered', [$over]));
+    }
+
+    /** Whether two places are known to stand in order, none before the start. */
+    private static function areInOrder(Expression $from, Expression $to): bool
+    {
+        if ($from instanceof NumberLiteral && $to instanceof NumberLiteral) {
+            return 0 <= $from->value && $from->value <= $to->value;
+        }
+        if ($from instanceof VariableRead) {
+            return $to instanceof Binary && Operator::Add === $to->operator && $to->left == $from && $to->right instanceof NumberLiteral && $to->right->value >= 0 || $to instanceof Operation && 'length' === $to->key;
+        }
+
+        return $from instanceof NumberLiteral && 0 === $from->value && $to instanceof Operation && \in_array($to->key, ['length', 'position'], true);
     }
 
     /** As texts, or by a function that subtracts what is asked of two items. */

@@ -26,6 +26,7 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\SetItem;
@@ -93,6 +94,55 @@ final class JavaScriptPrinter extends BracePrinter
     protected function calledCommand(Entry $entry, array $arguments): string
     {
         return ($entry->takesTime ? 'await ' : '').parent::calledCommand($entry, $arguments);
+    }
+
+    /** @var array<string, true>|null */
+    private ?array $handedOver = null;
+
+    /** @return array<string, true> variables that get what a function gives back in their place */
+    private function handedOver(): array
+    {
+        if (null === $this->handedOver) {
+            $this->handedOver = [];
+            foreach (Walk::statements($this->program->parts()) as $row) {
+                $function = $row instanceof OwnCall ? $this->program->functionNamed($row->function) : null;
+                foreach (null === $function ? [] : $this->referencesOf($function) as $name) {
+                    $argument = $row instanceof OwnCall ? $row->arguments[(int) array_search($name, $function->parameters, true)] ?? null : null;
+                    $this->handedOver += $argument instanceof VariableRead ? [$argument->name => true] : [];
+                }
+            }
+        }
+
+        return $this->handedOver;
+    }
+
+    protected function taken(array $targets): string
+    {
+        return '['.parent::taken($targets).']';
+    }
+
+    protected function givenOut(array $names): string
+    {
+        return '['.parent::givenOut($names).']';
+    }
+
+    /** Lists and maps are compared by what they hold, which no sign of JavaScript does. */
+    protected function compare(Binary $binary, string $sign, int $around): string
+    {
+        $isByContent = \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true);
+        $type = $this->type($binary->left);
+        if (!$isByContent || !$type->isList() && !$type->isMap() || $binary->right instanceof NothingLiteral) {
+            return parent::compare($binary, $sign, $around);
+        }
+        $call = $this->call($this->need('same'), [$binary->left, $binary->right]);
+
+        return Operator::Equal === $binary->operator ? $call : '!'.$call;
+    }
+
+    /** What is not defined has the parameter's default. */
+    protected function withDefaults(string $function, array $arguments): array
+    {
+        return $arguments;
     }
 
     protected function ownCall(string $function, array $arguments, int $around): string
@@ -260,7 +310,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $keyword = '';
         if ($this->declarations->isAt($set)) {
-            $fixed = $this->declarations->isAssignedOnce($set->variable) && !isset($this->types->scopes->reachedInto[$set->variable]);
+            $fixed = $this->declarations->isAssignedOnce($set->variable) && !isset($this->types->scopes->reachedInto[$set->variable]) && !isset($this->handedOver()[$set->variable]);
             $keyword = $fixed ? 'const ' : 'let ';
         }
 

@@ -26,8 +26,10 @@ use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
@@ -36,6 +38,7 @@ use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /**
  * Keeps what a parser made within the bounds of a program, so that everything that is read can be stored: a row that is
@@ -45,6 +48,8 @@ final class Bounded
 {
     /** @var array<int, Cut>|null the head of each row */
     private ?array $heads = null;
+    /** @var array<string, true> functions that were met */
+    private array $defined = [];
 
     private function __construct(private readonly Parser $parser, private readonly string $text)
     {
@@ -90,12 +95,16 @@ final class Bounded
             }
             $row = $isSame ? $row : $row->withBody($name, new Block($inner));
         }
+        if ($isFunction && $row instanceof FunctionDefinition && isset($this->defined[$row->name])) {
+            return $this->unread($row, Language::Cpp === $this->parser->language() ? 'overloaded' : 'defined_twice', ['name' => $row->name], $row->name);
+        }
+        $this->defined += $row instanceof FunctionDefinition ? [$row->name => true] : [];
         $beyond = $depth > Bounds::NESTING ? ['deep', [], null] : $this->misplaced($row, $inLoop, $inFunction, $outermost) ?? $this->names($row);
         if (null !== $beyond) {
             return $this->unread($row, ...$beyond);
         }
         foreach ($row->blanks() as $name => $value) {
-            $beyond = $this->value($value);
+            $beyond = $this->value($value, $row instanceof Perform) ?? $this->ofCpp($value);
             if (null === $beyond) {
                 continue;
             }
@@ -173,11 +182,11 @@ final class Bounded
     }
 
     /** @return array{string, array<string, string|int>, string|null}|null */
-    private function value(Expression $value): ?array
+    private function value(Expression $value, bool $isPerformed = false): ?array
     {
-        $waiting = [[$value, 1]];
+        $waiting = [[$value, 1, $isPerformed]];
         while (null !== $next = array_pop($waiting)) {
-            [$value, $depth] = $next;
+            [$value, $depth, $mayGiveNothing] = $next;
             if ($depth > Bounds::NESTING) {
                 return ['deep', [], null];
             }
@@ -185,7 +194,7 @@ final class Bounded
                 if (++$terms > Bounds::TERMS) {
                     return ['many_terms', ['most' => Bounds::TERMS], null];
                 }
-                $waiting[] = [$value->right, $depth + 1];
+                $waiting[] = [$value->right, $depth + 1, false];
             }
             $beyond = match (true) {
                 $value instanceof VariableRead => self::long([$value->name]),
@@ -193,7 +202,11 @@ final class Bounded
                 $value instanceof Collected => self::long([$value->variable]),
                 $value instanceof Lambda => null !== ($twice = self::twice($value->parameters)) ? ['parameter_twice', ['name' => $twice], $twice]
                     : (\count($value->parameters) > Bounds::PARAMETERS ? ['many_parameters', ['most' => Bounds::PARAMETERS], null] : self::long($value->parameters)),
-                $value instanceof Operation => true === ValueOperations::find($value->key)?->takes(\count($value->arguments)) ? null : ['gives_no_value', [], null],
+                $value instanceof Operation => match (true) {
+                    true !== ValueOperations::find($value->key)?->takes(\count($value->arguments)) => ['gives_no_value', [], null],
+                    !$mayGiveNothing && 'nothing' === ValueOperations::get($value->key)->result => ['in_place_value', [], null],
+                    default => null,
+                },
                 $value instanceof CommandValue => true === Catalogue::find($value->command)?->value ? null : ['gives_no_value', [], null],
                 default => null,
             };
@@ -201,11 +214,31 @@ final class Bounded
                 return $beyond;
             }
             foreach ($value->operands() as $operand) {
-                $waiting[] = [$operand, $depth + 1];
+                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda];
             }
         }
 
         return null;
+    }
+
+    /**
+     * In C++ the place where a text was not found is a very large number.
+     *
+     * @return array{string, array<string, string|int>, string|null}|null
+     */
+    private function ofCpp(Expression $value): ?array
+    {
+        if (Language::Cpp !== $this->parser->language()) {
+            return null;
+        }
+        $isPlace = static fn (Expression $part): bool => $part instanceof Operation && 'position' === $part->key;
+        $isOrder = static fn (Expression $part): bool => $part instanceof Binary && \in_array($part->operator, [Operator::Less, Operator::LessOrEqual, Operator::Greater, Operator::GreaterOrEqual], true);
+        $found = false;
+        foreach (Walk::expressions($value) as $part) {
+            $found = $found || $isOrder($part) && $part instanceof Binary && ($isPlace($part->left) || $isPlace($part->right));
+        }
+
+        return $found ? ['find_as_number', [], 'find'] : null;
     }
 
     /** @param array<string, string|int> $parameters */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -11,6 +12,7 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
@@ -62,8 +64,10 @@ abstract class BraceExpressions extends BraceParser
                 return $this->negated($this->expression(9));
             case '+':
                 ++$this->at;
+                $operand = $this->expression(9);
 
-                return $this->expression(9);
+                // JavaScript makes a number of what stands behind it (ECMA-262, 13.5.4).
+                return Language::JavaScript === $this->language() && !$operand instanceof NumberLiteral ? new Operation('to_number', [$operand]) : $operand;
             case '!':
                 ++$this->at;
 

@@ -697,7 +697,8 @@ abstract class ExpressionParser extends Parser
             }
         }
         for ($index = \count($values); [] !== $named && $index < \count($parameters); ++$index) {
-            $values[] = $named[$parameters[$index]] ?? new NothingLiteral();
+            // What is left out has its default, as has what is not defined in JavaScript (ECMA-262, 10.2.11).
+            $values[] = $named[$parameters[$index]] ?? new NothingLiteral(true);
             unset($named[$parameters[$index]]);
         }
 

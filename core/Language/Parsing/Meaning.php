@@ -17,6 +17,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
@@ -35,6 +36,7 @@ use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -42,6 +44,7 @@ use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
+use Scrivlet\Core\Tree\WhileLoop;
 
 /**
  * Decides what signs mean once the types of a whole program are known: whether a plus adds or joins, which division a
@@ -122,8 +125,41 @@ final class Meaning
         return $row;
     }
 
+    /** What is asked of a list, a map or a text in Python is whether anything is in it (The Python Language Reference, 6.11). */
+    private function asked(Expression $condition): Expression
+    {
+        if (Language::Python !== $this->language) {
+            return $condition;
+        }
+        if ($condition instanceof Unary && UnaryOperator::Not === $condition->operator) {
+            $asked = $this->asked($condition->operand);
+
+            return match (true) {
+                $asked === $condition->operand => $condition,
+                $asked instanceof Binary && Operator::Greater === $asked->operator => new Operation('is_empty', [$condition->operand]),
+                default => new Unary(UnaryOperator::Not, $asked),
+            };
+        }
+        if ($condition instanceof Binary && $condition->operator->isLogic()) {
+            $sides = [$this->asked($condition->left), $this->asked($condition->right)];
+
+            return $sides[0] === $condition->left && $sides[1] === $condition->right ? $condition : new Binary($condition->operator, $sides[0], $sides[1]);
+        }
+        $type = $this->type($condition);
+
+        return $type->isList() || $type->isMap() ? new Binary(Operator::Greater, new Operation('length', [$condition]), new NumberLiteral(0)) : $condition;
+    }
+
     private function settled(Statement $row): Statement
     {
+        if ($row instanceof WhileLoop) {
+            $asked = $this->asked($row->condition);
+            $row = $asked === $row->condition ? $row : $row->withBlank('condition', $asked);
+        }
+        foreach ($row instanceof Conditional ? $row->branches : [] as $index => $branch) {
+            $asked = $this->asked($branch->condition);
+            $row = $asked === $branch->condition ? $row : $row->withBlank("condition$index", $asked);
+        }
         if ($row instanceof ForLoop) {
             $row = $this->counted($row);
         }
@@ -262,7 +298,12 @@ final class Meaning
             return $this->binary($expression);
         }
         if ($expression instanceof Item) {
-            return $this->valueOrNothing($expression) ?? $expression;
+            if ($expression->container instanceof Operation && 'drop_at' === $expression->container->key && Language::JavaScript === $this->language && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
+                return new Operation('pop_at', $expression->container->arguments);
+            }
+            $value = $this->valueOrNothing($expression);
+
+            return $value instanceof Operation ? new Operation('value_or_put', $value->arguments) : $expression;
         }
         if ($expression instanceof RandomWhole && Language::Python === $this->language) {
             $from = $this->uncut($expression->from);
@@ -273,7 +314,7 @@ final class Meaning
         if ($expression instanceof Operation) {
             return $this->operation($expression);
         }
-        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && 'alike' === $operands[0]->key && $made[0] instanceof Binary) {
+        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && \in_array($operands[0]->key, ['alike', 'same'], true) && $made[0] instanceof Binary) {
             return new Binary(Operator::NotEqual, $made[0]->left, $made[0]->right);
         }
 
@@ -329,6 +370,12 @@ final class Meaning
                     return $many instanceof ListLiteral && 1 === \count($many->items) ? new Operation('filled', [$times, $many->items[0]]) : new Operation('repeated', [$many, $times]);
                 }
             }
+        }
+        if (Language::JavaScript === $this->language && \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && self::holds($this->type($binary->left)) && self::holds($this->type($binary->right))) {
+            // Two lists are the same to JavaScript if they are one (ECMA-262, 7.2.13).
+            $same = new Operation('identical', [$binary->left, $binary->right]);
+
+            return Operator::Equal === $binary->operator ? $same : new Unary(UnaryOperator::Not, $same);
         }
         if (Operator::Add === $binary->operator && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
             $this->changed = true;
@@ -416,10 +463,18 @@ final class Meaning
     /** Operations that change a list, by those that give it changed: JavaScript's do both, and are used for one of it. */
     private const IN_PLACE = ['backwards' => 'turn_round', 'sorted' => 'sort', 'sorted_down' => 'sort_down', 'sorted_as_texts' => 'sort_as_texts', 'sorted_by' => 'sort_by', 'sorted_down_by' => 'sort_down_by'];
 
+    /** Whether a list was made right here, so that no variable holds it. */
+    private static function isFresh(Expression $list): bool
+    {
+        return $list instanceof ListLiteral || $list instanceof Slice || $list instanceof Collected
+            || $list instanceof Operation && !\in_array($list->key, ['pop', 'pop_at', 'shift', 'first', 'last', 'value_or', 'value_or_put', 'first_of'], true);
+    }
+
     private function operation(Operation $operation): Expression
     {
         $given = Language::JavaScript === $this->language ? array_search($operation->key, self::IN_PLACE, true) : false;
-        if (false !== $given) {
+        // Of a list that nothing else can see, the changed one is all there is; any other is changed itself.
+        if (false !== $given && self::isFresh($operation->arguments[0] ?? $operation)) {
             return $this->operation(new Operation($given, $operation->arguments));
         }
         $first = $operation->arguments[0] ?? null;
@@ -454,6 +509,9 @@ final class Meaning
 
             return null === $key || 'as_list' === $key ? $operation : new Operation($key, [$first]);
         }
+        if ('same' === $operation->key) {
+            return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);
+        }
         if ('alike' === $operation->key && $this->areOfOneKind($operation->arguments[0], $operation->arguments[1])) {
             return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);
         }
@@ -476,6 +534,11 @@ final class Meaning
         }
 
         return $operation;
+    }
+
+    private static function holds(StaticType $type): bool
+    {
+        return $type->isList() || $type->isMap();
     }
 
     /** Whether two values are compared in the same way whatever sign asks for it. */

@@ -141,7 +141,28 @@ class PythonPrinter extends Printer
         $parameters = array_map(fn (string $name): string => $this->name($name).(isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ''), $function->parameters);
         $this->line($function, 'head', 'def '.$this->name($function->name).'('.implode(', ', $parameters).'):');
         $this->suite($function, $function->body, 'body');
+        $references = $this->referencesOf($function);
+        if ([] !== $references) {
+            $this->inside(fn () => $this->line($function, 'after', 'return '.$this->givenOut($references)));
+        }
         $this->part = $before;
+    }
+
+    /** What stands behind an argument that is left out has the parameter's name (The Python Language Reference, 6.3.4). */
+    protected function ownCall(string $function, array $arguments, int $around): string
+    {
+        $parameters = $this->program->functionNamed($function)->parameters ?? [];
+        $written = [];
+        $isNamed = false;
+        foreach ($arguments as $index => $argument) {
+            if ($argument instanceof NothingLiteral && $argument->undefined && isset($parameters[$index])) {
+                $isNamed = true;
+            } else {
+                $written[] = ($isNamed ? $this->name($parameters[$index] ?? '').'=' : '').$this->expression($argument);
+            }
+        }
+
+        return $isNamed ? $this->name($function).'('.implode(', ', $written).')' : parent::ownCall($function, $arguments, $around);
     }
 
     /** A lambda of Python holds one expression, so that a handler is a function with a name, which is handed over below it. */

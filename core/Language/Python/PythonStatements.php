@@ -470,6 +470,10 @@ abstract class PythonStatements extends PythonExpressions
                 $near = Names::nearest($argument->name, ['sep', 'end']);
                 $this->failAt('no_such_parameter', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->name, 'near' => $near ?? 'end']);
             } else {
+                if ($argument->value instanceof Operation && 'numbers' === $argument->value->key && str_starts_with(substr($this->text, $argument->offset, 6), 'range')) {
+                    // It shows as what it is, not as the numbers in it (The Python Standard Library, `range`).
+                    $this->failAt('range_shown', $argument->offset, $argument->end - $argument->offset, [], [new Replacement($argument->offset, 0, 'list('), new Replacement($argument->end, 0, ')')]);
+                }
                 if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
                     $this->failAt('no_value', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->value->command]);
                 }

@@ -516,7 +516,7 @@ final class Types
     {
         $definition = $this->functions[$function] ?? null;
         foreach ($definition->parameters ?? [] as $index => $parameter) {
-            if (null !== $definition && isset($arguments[$index])) {
+            if (null !== $definition && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {
                 $this->widen($definition, $parameter, $this->expression($part, $arguments[$index]));
             }
         }

@@ -100,10 +100,10 @@ final class CppValues extends Values
             return $value ? '1' : '0';
         }
         if ($value instanceof ListValue) {
-            return $this->within($value, fn (): string => '['.implode(', ', array_map($this->show(...), $value->items)).']', '[...]');
+            return $this->shownWithin($value, fn (): string => '['.implode(', ', array_map($this->show(...), $value->items)).']', '[...]');
         }
         if ($value instanceof MapValue) {
-            return $this->within($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->show($entry[1]), $value->entries)).'}', '{...}');
+            return $this->shownWithin($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->show($entry[1]), $value->entries)).'}', '{...}');
         }
         if (!\is_float($value)) {
             return \is_scalar($value) ? (string) $value : '';
@@ -128,6 +128,11 @@ final class CppValues extends Values
         }
 
         return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b), $wide) : $a / $b;
+    }
+
+    public function showPlace(mixed $place): string
+    {
+        return $place < 0 ? '18446744073709551615' : $this->show($place);
     }
 
     public function textFrom(mixed $text, mixed $from): string

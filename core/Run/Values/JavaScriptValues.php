@@ -284,7 +284,7 @@ final class JavaScriptValues extends Values
         if (!\is_float($value)) {
             if ($value instanceof ListValue) {
                 // An array that holds itself leaves that place empty, as Node.js does.
-                return $this->within($value, fn (): string => implode(',', array_map($this->part(...), $value->items)), '');
+                return $this->shownWithin($value, fn (): string => implode(',', array_map($this->part(...), $value->items)), '');
             }
             if ($value instanceof MapValue) {
                 return '[object Object]';
@@ -415,10 +415,5 @@ final class JavaScriptValues extends Values
     protected function listTruth(ListValue|MapValue $list): bool
     {
         return true;
-    }
-
-    protected function sameThing(mixed $a, mixed $b): bool
-    {
-        return $a === $b;
     }
 }

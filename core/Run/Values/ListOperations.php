@@ -830,6 +830,15 @@ trait ListOperations
         return null === $entry ? $other : $entry[1];
     }
 
+    public function valueOrPut(mixed $map, mixed $key, mixed $other): mixed
+    {
+        if (!isset(self::map_($map)->entries[MapValue::tag($this->keyed($key))])) {
+            $this->put($map, $key, $other);
+        }
+
+        return $this->item($map, $key);
+    }
+
     public function merged(mixed $one, mixed $other): MapValue
     {
         $all = clone self::map_($one);

@@ -172,18 +172,38 @@ trait NumberOperations
 
     public function roundedTo(mixed $value, mixed $digits): int|float|BigInteger
     {
+        $digits = max(-30, min(30, self::whole($digits)));
+        if ($digits < 0 && !\is_float($value)) {
+            return $this->roundedOff($value, -$digits);
+        }
         if ($value instanceof BigInteger) {
             return $value;
         }
-        $digits = max(0, min(30, self::whole($digits)));
-
         $number = self::number($value);
         // Beyond 52 bits there is nothing behind the point, and nought keeps its sign.
-        if (0.0 === (float) $number || abs($number) >= 4.5e15) {
+        if (0.0 === (float) $number || abs($number) >= 4.5e15 && $digits >= 0) {
             return $number;
+        }
+        if ($digits < 0) {
+            // Of two neighbours that are as near it is the even one (The Python Standard Library, `round`).
+            return round($number / 10 ** -$digits, 0, \PHP_ROUND_HALF_EVEN) * 10 ** -$digits;
         }
 
         return \is_int($value) ? $value : (float) Decimal::fixed((float) self::number($value), $digits);
+    }
+
+    /** A whole number rounded to tens, hundreds and so on, halves to the even one. */
+    private function roundedOff(mixed $value, int $digits): int|float|BigInteger
+    {
+        $unit = $this->power(10, $digits);
+        $rest = $this->floorRemainder($value, $unit);
+        $below = $this->subtract($value, $rest);
+        $double = $this->multiply($rest, 2);
+        $isUp = $this->less($unit, $double) || $this->equal($unit, $double) && 0 != $this->floorRemainder($this->floorDivide($below, $unit), 2);
+        $rounded = $isUp ? $this->add($below, $unit) : $below;
+        \assert(\is_int($rounded) || \is_float($rounded) || $rounded instanceof BigInteger);
+
+        return $rounded;
     }
 
     public function tangent(mixed $value): float

@@ -252,14 +252,14 @@ final class PythonValues extends Values
         }
         // What holds itself shows as the `repr` of CPython does.
         if ($value instanceof ListValue) {
-            return $this->within($value, function () use ($value): string {
+            return $this->shownWithin($value, function () use ($value): string {
                 $items = implode(', ', array_map($this->display(...), $value->items));
 
                 return $value->fixed ? "($items".(1 === \count($value->items) ? ',)' : ')') : "[$items]";
             }, $value->fixed ? '(...)' : '[...]');
         }
         if ($value instanceof MapValue) {
-            return $this->within($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}', '{...}');
+            return $this->shownWithin($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}', '{...}');
         }
         if ($value instanceof BigInteger) {
             return (string) $value;

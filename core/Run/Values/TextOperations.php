@@ -132,6 +132,16 @@ trait TextOperations
         return \is_string($part) ? $part : '';
     }
 
+    /** Between two places in either order, those before the start being the start (ECMAScript 2022, 22.1.3.24). */
+    public function substring(mixed $text, mixed $from, mixed $to): string
+    {
+        $size = mb_strlen(self::text_($text));
+        [$from, $to] = [max(0, min($size, self::whole($from))), max(0, min($size, self::whole($to)))];
+        $part = $this->slice(self::text_($text), min($from, $to), max($from, $to));
+
+        return \is_string($part) ? $part : '';
+    }
+
     public function withLetter(mixed $text, mixed $index, mixed $letter): string
     {
         $letters = mb_str_split(self::text_($text));

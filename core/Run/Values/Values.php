@@ -145,6 +145,17 @@ abstract class Values
         return $this->equal($a, $b);
     }
 
+    public function same(mixed $a, mixed $b): bool
+    {
+        return $this->equal($a, $b);
+    }
+
+    /** Whether two values are one list, or one map; others are compared by what they are. */
+    public function identical(mixed $a, mixed $b): bool
+    {
+        return \is_object($a) && \is_object($b) ? $a === $b : $this->equal($a, $b);
+    }
+
     private int $compared = 0;
 
     /** Whether two lists or two maps hold the same. */
@@ -244,7 +255,7 @@ abstract class Values
      * @param \Closure(): string $show
      * @param string             $again what stands where it holds itself
      */
-    final protected function within(ListValue|MapValue $value, \Closure $show, string $again): string
+    final protected function shownWithin(ListValue|MapValue $value, \Closure $show, string $again): string
     {
         $number = spl_object_id($value);
         if (isset($this->showing[$number])) {

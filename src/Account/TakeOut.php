@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Account;
+
+use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\Bundle;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\Core\File\ProjectWriter;
+
+/** All that is kept of a person, as files that open anywhere: what is known of them, and each program as a project. */
+final readonly class TakeOut
+{
+    public function __construct(private EntityManagerInterface $entities)
+    {
+    }
+
+    /** @return string a ZIP */
+    public function zip(User $user): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'scrivlet');
+        $zip = new \ZipArchive();
+        if (false === $file || true !== $zip->open($file, \ZipArchive::OVERWRITE)) {
+            throw new \RuntimeException('Cannot make a ZIP here.');
+        }
+        $list = [];
+        $query = $this->entities->createQueryBuilder()->select('program')->from(Program::class, 'program')->where('program.owner = :owner')->setParameter('owner', $user)->orderBy('program.id');
+        /** @var Program $program */
+        foreach ($query->getQuery()->toIterable() as $program) {
+            $name = 'programs/'.$program->id().'-'.Bundle::fileName($program->name()).'.scrivlet.json';
+            $zip->addFromString($name, ProjectWriter::write($program->name(), ProgramStore::program($program)));
+            $list[] = ['file' => $name, 'name' => $program->name(), 'changed' => $program->updatedAt()->format(\DATE_ATOM), 'deleted' => $program->isDeleted()];
+            $this->entities->detach($program);
+        }
+        $sessions = $this->entities->getConnection()->fetchAllAssociative('SELECT began_at, address, browser FROM sign_ins WHERE user_id = ?', [$user->id()]);
+        $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list];
+        $zip->addFromString('account.json', json_encode($about, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
+        $zip->close();
+        $content = (string) file_get_contents($file);
+        unlink($file);
+
+        return $content;
+    }
+}

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Controller;
+
+use Doctrine\DBAL\Connection;
+use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Account\TakeOut;
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Security\Passwords;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\HttpFoundation\HeaderUtils;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\Routing\Attribute\Route;
+use Symfony\Component\Security\Http\Attribute\CurrentUser;
+use Symfony\Contracts\Translation\TranslatorInterface;
+
+/** What a person sees and changes of their own account. */
+#[Route('/account')]
+final class AccountController extends AbstractController
+{
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly Passwords $passwords, private readonly TranslatorInterface $translator)
+    {
+    }
+
+    #[Route('', name: 'account', methods: ['GET'])]
+    public function account(Request $request, Connection $connection, #[CurrentUser] User $user): Response
+    {
+        return $this->render('account/account.html.twig', [
+            'sessions' => $connection->fetchAllAssociative('SELECT session_key, began_at, address, browser FROM sign_ins WHERE user_id = ? ORDER BY began_at DESC LIMIT 30', [$user->id()]),
+            'current' => $request->getSession()->get('session_key'),
+            'shortest' => Passwords::SHORTEST,
+        ]);
+    }
+
+    #[Route('/name', name: 'account_name', methods: ['POST'])]
+    public function name(Request $request, #[CurrentUser] User $user): Response
+    {
+        $name = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', mb_scrub($request->request->getString('name'), 'UTF-8')));
+        if ('' === $name || mb_strlen($name) > User::LONGEST_NAME) {
+            return $this->back('trouble', 'account.needs_name');
+        }
+        $user->rename($name);
+        $this->entities->flush();
+
+        return $this->back('done', 'account.name_done');
+    }
+
+    #[Route('/password', name: 'account_password', methods: ['POST'])]
+    public function password(Request $request, Security $security, #[CurrentUser] User $user): Response
+    {
+        if (!$this->passwords->fits($user, $request->request->getString('old'))) {
+            return $this->back('trouble', 'account.wrong_password');
+        }
+        $password = $request->request->getString('new');
+        if (!Passwords::isLongEnough($password)) {
+            return $this->back('trouble', 'account.short_password');
+        }
+        $this->passwords->set($user, $password);
+        $this->entities->flush();
+        $this->endSessions($request, $user);
+        // This session goes on; all others have ended.
+        $security->login($user, 'form_login', 'main');
+
+        return $this->back('done', 'account.password_done');
+    }
+
+    #[Route('/sessions', name: 'account_sessions', methods: ['POST'])]
+    public function sessions(Request $request, Security $security, #[CurrentUser] User $user): Response
+    {
+        $user->endSessions();
+        $this->entities->flush();
+        $this->endSessions($request, $user);
+        $security->login($user, 'form_login', 'main');
+
+        return $this->back('done', 'account.sessions_done');
+    }
+
+    #[Route('/take-out', name: 'account_take_out', methods: ['GET'])]
+    public function takeOut(TakeOut $takeOut, #[CurrentUser] User $user): Response
+    {
+        return new Response($takeOut->zip($user), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'scrivlet.zip')]);
+    }
+
+    #[Route('/delete', name: 'account_delete', methods: ['POST'])]
+    public function delete(Request $request, Security $security, #[CurrentUser] User $user): Response
+    {
+        if (!$this->passwords->fits($user, $request->request->getString('password'))) {
+            return $this->back('trouble', 'account.wrong_password');
+        }
+        $security->logout(false);
+        $this->entities->remove($this->entities->find(User::class, $user->id()) ?? $user);
+        $this->entities->flush();
+
+        return $this->redirectToRoute('sign_in');
+    }
+
+    private function endSessions(Request $request, User $user): void
+    {
+        $this->entities->getConnection()->executeStatement('DELETE FROM sign_ins WHERE user_id = ?', [$user->id()]);
+        $request->getSession()->migrate(true);
+    }
+
+    private function back(string $kind, string $sentence): Response
+    {
+        $this->addFlash($kind, $this->translator->trans($sentence, ['shortest' => Passwords::SHORTEST]));
+
+        return $this->redirectToRoute('account');
+    }
+}
