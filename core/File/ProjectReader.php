@@ -126,7 +126,10 @@ final class ProjectReader
         $reader = new self(true);
         $reader->isFirst = !\is_array($data) || Form::VERSION !== ($data['form'] ?? 1);
         try {
-            return $reader->program($data, false);
+            $program = $reader->program($data, false);
+
+            // Earlier versions stored what they themselves refused to read.
+            return $reader->isFirst && !Salvage::isSound($program) ? Salvage::of($data, $json) : $program;
         } catch (Refusal) {
             return Salvage::of($data, $json);
         }

@@ -79,7 +79,10 @@ final class ManageAccounts extends Command
             return Command::FAILURE;
         }
         $this->entities->flush();
-        $style->success("$action: $email".(\is_string($shown) ? "   password: $shown" : ''));
+        $output->writeln("$action: $email");
+        if (\is_string($shown)) {
+            $output->writeln("password: $shown");
+        }
 
         return Command::SUCCESS;
     }

@@ -6,6 +6,7 @@ namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Tree\Program;
@@ -23,7 +24,7 @@ final class TypedText
         $printed = $language->print($program);
         $text = $printed->text();
         // What only blocks made has no mistakes of spelling.
-        $mistakes = isset($program->handwriting[$language->value]) ? Reader::mistakes($text, $language) : [];
+        $mistakes = isset($program->handwriting[$language->value]) ? Mending::proven($text, $language, Reader::mistakes($text, $language)) : [];
         $isCrLf = str_contains($text, "\r\n") && 1 !== preg_match('/(?<!\r)\n|\r(?!\n)/', $text);
         $unit = static function (int $offset) use ($text, $isCrLf): int {
             $before = substr($text, 0, $offset);

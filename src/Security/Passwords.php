@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\App\Security;
 
 use Scrivlet\App\Entity\User;
-use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 
 /** Rules of passwords: long enough, and of any signs (OWASP ASVS 4.0, 2.1). */
 final readonly class Passwords
@@ -16,7 +16,7 @@ final readonly class Passwords
     /** Words of the garden, of which four make a password that can be read out. */
     private const WORDS = 'acorn alder apple aster autumn badger barley basil beech berry birch bloom bramble bridge bucket bulb butter cabin candle carrot cedar cherry clover comet compost copper cotton cricket daisy dew dusk ember fennel fern fig finch flint flower forest foxglove frost garden garlic gate ginger gourd grape grass gravel hazel heather hedge heron holly honey hornet ivy jasmine juniper kale kettle ladder lantern lark laurel lavender leaf lemon lichen lilac lily linen loam maple marrow meadow melon mint moss mulch nectar nettle oak oat olive onion orchard otter parsley path peach pear pebble pepper petal pine plum pond poppy potato pumpkin quince radish rain raven reed rhubarb robin root rose rowan rye sage sapling seed shade shed shovel silver sorrel sparrow spruce squash stem stone straw summer sunny swallow tansy thistle thyme timber trellis trowel tulip turnip twig valley vine violet walnut water wheat willow window winter wren yarrow yew';
 
-    public function __construct(private UserPasswordHasherInterface $hasher)
+    public function __construct(private PasswordHasherFactoryInterface $hashers)
     {
     }
 
@@ -34,11 +34,11 @@ final readonly class Passwords
 
     public function set(User $user, string $password): void
     {
-        $user->setPassword($this->hasher->hashPassword($user, $password));
+        $user->setPassword($this->hashers->getPasswordHasher($user)->hash($password));
     }
 
     public function fits(User $user, string $password): bool
     {
-        return $this->hasher->isPasswordValid($user, $password);
+        return $this->hashers->getPasswordHasher($user)->verify($user->getPassword(), $password);
     }
 }

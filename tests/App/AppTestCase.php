@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\App;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Psr\Cache\CacheItemPoolInterface;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Kernel;
@@ -30,6 +31,10 @@ abstract class AppTestCase extends WebTestCase
     protected function setUp(): void
     {
         $this->browser = static::createClient();
+        // Attempts of other tests are none of this one's.
+        $attempts = self::service('cache.rate_limiter');
+        \assert($attempts instanceof CacheItemPoolInterface);
+        $attempts->clear();
         $this->teacher = $this->user('hazel@fernhollow.example');
         $this->browser->loginUser($this->teacher);
     }
@@ -84,7 +89,7 @@ abstract class AppTestCase extends WebTestCase
     protected function post(string $path, array $body, ?string $token = null): array
     {
         $this->browser->request('POST', $path, [], [], ['HTTP_X_CSRF_TOKEN' => $token ?? $this->token(), 'HTTP_X_REQUESTED_WITH' => 'fetch', 'CONTENT_TYPE' => 'application/json'], (string) json_encode($body));
-        $answer = json_decode((string) $this->browser->getResponse()->getContent(), true);
+        $answer = json_decode($this->browser->getInternalResponse()->getContent(), true);
 
         return \is_array($answer) ? $answer : [];
     }

@@ -198,7 +198,7 @@ final class ProgramsTest extends AppTestCase
         $good = ProjectWriter::write('From a file', Tree::empty());
         self::assertSame('From a file', $this->upload([$good])->filter('h1')->text());
         $this->browser->request('GET', '/');
-        foreach (['' => 'no project file', 'rubbish' => 'no project file', "\xff\xfe\x00" => 'no project file', '{"format":"other"}' => 'no Scrivlet project', '{"format":"scrivlet","version":9}' => 'another version', '{"format":"scrivlet","version":1,"name":"x"}' => 'lacks “program”', str_repeat('x', 2_000_001) => 'too large'] as $content => $message) {
+        foreach (['' => 'no project file', 'rubbish' => 'no project file', "\xff\xfe\x00" => 'no project file', '{"format":"other"}' => 'no Scrivlet project', '{"format":"scrivlet","version":9}' => 'another version', '{"format":"scrivlet","version":1,"name":"x"}' => 'lacks “program”', str_repeat('x', 4_000_001) => 'too large'] as $content => $message) {
             self::assertStringContainsString($message, $this->upload([(string) $content])->filter('.trouble')->text());
         }
         $page = $this->upload([$good, 'rubbish', $good]);

@@ -11,6 +11,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\Walk;
 
 /**
@@ -29,8 +30,9 @@ final class OffRows
     {
         $roots = $says = [];
         foreach (Walk::statements($old->parts()) as $row) {
-            if ($row->off && !isset($roots[$row->id])) {
-                foreach (Walk::statements([$row]) as $inner) {
+            if (self::isRemark($row, $language) && !isset($roots[$row->id])) {
+                // What an unread header holds are rows like any other.
+                foreach ($row instanceof Unread && !$row->off ? [$row] : Walk::statements([$row]) as $inner) {
                     $roots[$inner->id] = $row;
                 }
             }
@@ -50,6 +52,12 @@ final class OffRows
         }
     }
 
+    /** Whether a row stands in a text as a remark: switched off, or not to be read even in its own language. */
+    private static function isRemark(Statement $row, Language $language): bool
+    {
+        return $row->off || $row instanceof Unread && $row->language !== $language->value;
+    }
+
     /**
      * @param array<int, Cut> $cuts
      * @param int             $ids  the largest id in use
@@ -60,7 +68,7 @@ final class OffRows
     {
         $hasAny = false;
         foreach (Walk::statements($old->parts()) as $row) {
-            $hasAny = $hasAny || $row->off;
+            $hasAny = $hasAny || self::isRemark($row, $language);
         }
         if (!$hasAny) {
             return [$rows, $cuts];
@@ -83,8 +91,14 @@ final class OffRows
             $row = $rows[$index];
             $match = $row instanceof Comment ? $this->match($rows, $index) : null;
             if (null !== $match) {
-                $found[] = $this->taken($match[0], $row, \array_slice($rows, $index + 1, $match[1] - 1));
+                $taken = $this->taken($match[0], $row, \array_slice($rows, $index + 1, $match[1] - 1));
                 $index += $match[1] - 1;
+                if ($taken instanceof Unread && null !== $taken->body) {
+                    $held = \array_slice($rows, $index + 1, \count($taken->body->statements));
+                    $taken = $taken->withBody('body', new Block($this->within($held)));
+                    $index += \count($held);
+                }
+                $found[] = $taken;
                 continue;
             }
             foreach ($row->bodies() as $name => $body) {
@@ -129,6 +143,10 @@ final class OffRows
             unset($this->cuts[$this->places[$other->id]]);
         }
         $this->cuts[$place] = new Cut($first->id, $cut->part, $cut->start, $end, $cut->parent);
+
+        if ($row instanceof Unread && !$row->off) {
+            return $row->withId($first->id);
+        }
 
         return Walk::map($row, fn (Statement $inner): Statement => $inner->withId($inner->id === $row->id ? $first->id : ++$this->ids));
     }

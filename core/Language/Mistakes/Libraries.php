@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 final class Libraries
 {
     private const PYTHON = ['random', 'math', 'time'];
+    private const OURS_IN_PYTHON = ['nib', 'barrow', 'lantern', 'mower', 'wait', 'announce', 'when_announced', 'DrivePair', 'SurfaceSensor', 'RangeSensor', 'Lamp'];
     private const JAVASCRIPT = ['nib', 'barrow', 'lantern', 'mower', 'sleep', 'wait', 'announce', 'whenAnnounced', 'DrivePair', 'SurfaceSensor', 'RangeSensor', 'Lamp'];
     /** What each header declares, as far as courses go; the order is that in which they are told. */
     private const CPP = [
@@ -62,7 +63,13 @@ final class Libraries
             }
         }
         $mistakes = [];
+        $all = isset($imported['*']);
         foreach ($tokens as $index => $token) {
+            $isUsed = TokenKind::Name === $token->kind && !isset($imported[$token->text]) && \in_array($tokens[$index + 1]->text ?? '', ['.', '('], true) && '.' !== ($tokens[$index - 1]->text ?? '');
+            if ($isUsed && !$all && \in_array($token->text, self::OURS_IN_PYTHON, true)) {
+                $imported[$token->text] = 1;
+                $mistakes[] = self::mistake($token, "from scrivlet import $token->text", 0);
+            }
             if (TokenKind::Name === $token->kind && '.' === ($tokens[$index + 1]->text ?? '') && \in_array($token->text, self::PYTHON, true) && !isset($imported[$token->text])) {
                 $imported[$token->text] = 1;
                 $mistakes[] = self::mistake($token, "import $token->text", 0);

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\App;
+
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Security\KnownBrowser;
+use Scrivlet\App\Security\UserRepository;
+use Symfony\Bundle\FrameworkBundle\Console\Application;
+use Symfony\Component\Console\Tester\CommandTester;
+use Symfony\Component\HttpFoundation\Request;
+
+/** Letting people in, and nobody else. */
+final class AccountsTest extends AppTestCase
+{
+    private function command(string $name): CommandTester
+    {
+        \assert(null !== self::$kernel);
+
+        return new CommandTester((new Application(self::$kernel))->find($name));
+    }
+
+    private function signIn(string $name, string $password): void
+    {
+        $page = $this->browser->request('GET', '/sign-in');
+        $token = (string) $page->filter('[name=_csrf_token]')->attr('value');
+        $this->browser->request('POST', '/sign-in', ['_username' => $name, '_password' => $password, '_csrf_token' => $token]);
+        $this->browser->followRedirect();
+    }
+
+    private function isIn(): bool
+    {
+        return '/' === $this->browser->getRequest()->getPathInfo();
+    }
+
+    public function testAccountsAreMadeDisabledAndDeletedFromTheConsole(): void
+    {
+        $accounts = $this->command('scrivlet:account');
+        self::assertSame(0, $accounts->execute(['action' => 'make', 'email' => 'Bramble@Fernhollow.example', '--name' => 'Bramble Reed', '--admin' => true]));
+        self::assertSame(1, preg_match('/password: (\S+)/', $accounts->getDisplay(), $match));
+        $password = $match[1] ?? '';
+        self::assertSame(1, $accounts->execute(['action' => 'make', 'email' => 'bramble@fernhollow.example']), 'there is one already');
+        $accounts->execute(['action' => 'list']);
+        self::assertStringContainsString('ROLE_ADMIN', $accounts->getDisplay());
+
+        $this->browser->getCookieJar()->clear();
+        $this->signIn('BRAMBLE@fernhollow.example ', $password);
+        self::assertTrue($this->isIn());
+        $this->command('scrivlet:account')->execute(['action' => 'disable', 'email' => 'bramble@fernhollow.example']);
+        $this->browser->request('GET', '/');
+        self::assertResponseRedirects('http://localhost/sign-in', null, 'a session of a disabled person has ended');
+        $this->signIn('bramble@fernhollow.example', $password);
+        self::assertFalse($this->isIn());
+        $this->command('scrivlet:account')->execute(['action' => 'enable', 'email' => 'bramble@fernhollow.example']);
+        $this->signIn('bramble@fernhollow.example', $password);
+        self::assertTrue($this->isIn());
+        self::assertSame(0, $this->command('scrivlet:account')->execute(['action' => 'delete', 'email' => 'bramble@fernhollow.example', '--yes' => true]));
+        self::assertNull($this->entities()->getRepository(User::class)->findOneBy(['email' => 'bramble@fernhollow.example']));
+        self::assertSame(2, $this->command('scrivlet:account')->execute(['action' => 'dance', 'email' => 'x']));
+    }
+
+    public function testTheDemoPeopleAreNotForASchool(): void
+    {
+        unset($_SERVER['SCRIVLET_DEMO']);
+        self::assertSame(1, $this->command('scrivlet:demo')->execute([]));
+    }
+
+    public function testAPersonChangesNameAndPasswordAndTakesAllAway(): void
+    {
+        $this->program(name: 'Row of kale');
+        $token = $this->token();
+        foreach (['' => '.trouble', str_repeat('x', 81) => '.trouble', 'Hazel Moss' => '.done'] as $name => $shown) {
+            $this->browser->request('POST', '/account/name', ['_token' => $token, 'name' => (string) $name]);
+            $this->browser->followRedirect();
+            self::assertSelectorExists($shown);
+        }
+        self::assertInputValueSame('name', 'Hazel Moss');
+        $this->browser->request('GET', '/account/take-out');
+        $file = (string) tempnam(sys_get_temp_dir(), 'all');
+        file_put_contents($file, $this->browser->getResponse()->getContent());
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($file));
+        $about = json_decode((string) $zip->getFromName('account.json'), true);
+        \assert(\is_array($about) && \is_array($about['programs']) && \is_array($about['programs'][0]));
+        self::assertSame('hazel@fernhollow.example', $about['email']);
+        self::assertStringContainsString('"Row of kale"', (string) $zip->getFromName((string) $about['programs'][0]['file']));
+        $zip->close();
+        unlink($file);
+
+        $this->browser->catchExceptions(false);
+        foreach ([['wrong', 'a new and long one'], [self::PASSWORD, 'short']] as [$old, $new]) {
+            $this->browser->request('POST', '/account/password', ['_token' => $token, 'old' => $old, 'new' => $new]);
+
+            $this->browser->followRedirect();
+            self::assertSelectorExists('.trouble');
+        }
+        $this->browser->request('POST', '/account/password', ['_token' => $token, 'old' => self::PASSWORD, 'new' => 'a new and long one']);
+        $this->browser->followRedirect();
+        self::assertSelectorExists('.done');
+    }
+
+    public function testAPersonDeletesTheirAccountWithAllThatIsTheirs(): void
+    {
+        $id = $this->teacher->id();
+        $program = $this->program()->id();
+        $this->browser->request('POST', '/account/delete', ['_token' => $this->token(), 'password' => 'wrong']);
+        self::assertNotFalse($this->entities()->getConnection()->fetchOne('SELECT 1 FROM users WHERE id = ?', [$id]));
+        $this->browser->request('POST', '/account/delete', ['_token' => $this->token(), 'password' => self::PASSWORD]);
+        $connection = $this->entities()->getConnection();
+        self::assertFalse($connection->fetchOne('SELECT 1 FROM users WHERE id = ?', [$id]));
+        self::assertFalse($connection->fetchOne('SELECT 1 FROM programs WHERE id = ?', [$program]));
+        self::assertFalse($connection->fetchOne('SELECT 1 FROM revisions WHERE program_id = ?', [$program]));
+    }
+
+    public function testNamesAreComparedInOneWayOnly(): void
+    {
+        self::assertSame(UserRepository::normal(' HAZEL@Fernhollow.example'), UserRepository::normal('hazel@fernhollow.example'));
+        $this->browser->getCookieJar()->clear();
+        // The database takes no accent for the letter without it, so that no other spelling gets around the count of attempts.
+        $this->signIn('házel@fernhollow.example', self::PASSWORD);
+        self::assertFalse($this->isIn());
+    }
+
+    public function testNobodyWhoGuessesLocksAPersonOutOfTheirOwnBrowser(): void
+    {
+        $this->browser->getCookieJar()->clear();
+        $this->signIn('hazel@fernhollow.example', self::PASSWORD);
+        $own = $this->browser->getCookieJar()->get('scrivlet_known');
+        self::assertNotNull($own);
+        $this->browser->getCookieJar()->clear();
+        for ($guess = 0; $guess < 7; ++$guess) {
+            $this->signIn('hazel@fernhollow.example', "guess $guess");
+        }
+        self::assertSelectorTextContains('.trouble', 'Too many failed');
+        $this->browser->getCookieJar()->clear();
+        $this->browser->getCookieJar()->set($own);
+        $this->signIn('hazel@fernhollow.example', self::PASSWORD);
+        self::assertTrue($this->isIn());
+        $known = self::service(KnownBrowser::class);
+        \assert($known instanceof KnownBrowser);
+        self::assertNull($known->of(Request::create('/', cookies: ['scrivlet_known' => 'forged.sign']), 'hazel@fernhollow.example'));
+    }
+
+    public function testPrivatePagesAreNotKeptAndNobodyIsLedElsewhere(): void
+    {
+        $id = $this->program()->id();
+        foreach (['/', '/account', "/programs/$id", "/programs/$id/history"] as $address) {
+            $this->browser->request('GET', $address);
+            self::assertStringContainsString('no-store', (string) $this->browser->getResponse()->headers->get('Cache-Control'), $address);
+        }
+        $this->browser->request('GET', '/', [], [], ['HTTPS' => 'on']);
+        self::assertNotNull($this->browser->getResponse()->headers->get('Strict-Transport-Security'));
+        $this->browser->getCookieJar()->clear();
+        $page = $this->browser->request('GET', '/sign-in');
+        $this->browser->request('POST', '/sign-in', ['_username' => 'hazel@fernhollow.example', '_password' => self::PASSWORD, '_csrf_token' => (string) $page->filter('[name=_csrf_token]')->attr('value'), '_target_path' => 'https://elsewhere.example/']);
+        self::assertStringStartsNotWith('https://elsewhere', (string) $this->browser->getResponse()->headers->get('Location'));
+    }
+}
