@@ -25,8 +25,8 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
-use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
@@ -526,10 +526,12 @@ abstract class Printer
     private function givenBack(OwnCall $call): ?string
     {
         $function = Language::Cpp === $this->language() ? null : $this->program->functionNamed($call->function);
-        $names = null === $function || $function->givesValue() ? [] : ReferenceParameters::of($this->program, $function, $this->types);
+        if (null === $function) {
+            return null;
+        }
         $targets = [];
-        foreach ($names as $name) {
-            $argument = $call->arguments[(int) array_search($name, $function->parameters ?? [], true)] ?? null;
+        foreach ($this->referencesOf($function) as $name) {
+            $argument = $call->arguments[(int) array_search($name, $function->parameters, true)] ?? null;
             if (!$argument instanceof VariableRead && !$argument instanceof Item) {
                 return null;
             }

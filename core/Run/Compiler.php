@@ -837,14 +837,19 @@ final class Compiler
         if (null !== $quick) {
             return $quick;
         }
-        $operands = $this->expression($left).', '.$this->expression($right);
-        if (Language::Cpp === $this->language && Operator::Join !== $binary->operator) {
+        if (Operator::Join === $binary->operator) {
+            return '$v->join('.$this->joinable($left).', '.$this->joinable($right).', $t->limits->text)';
+        }
+        // Each side is compiled once only: twice would double with each operand of a long chain.
+        $sides = [$this->expression($left), $this->expression($right)];
+        if (Language::Cpp === $this->language) {
             $letters = [TypeKind::Letter === $this->types->expression($this->part, $left)->kind, TypeKind::Letter === $this->types->expression($this->part, $right)->kind];
             // A letter is a small whole number to C++, but beside another letter or a text it is compared as what it is.
             if ($binary->operator->isArithmetic() && ($letters[0] || $letters[1]) || $letters[0] !== $letters[1] && ($this->types->expression($this->part, $left)->isNumeric() || $this->types->expression($this->part, $right)->isNumeric())) {
-                $operands = ($letters[0] ? '$v->code('.$this->expression($left).')' : $this->expression($left)).', '.($letters[1] ? '$v->code('.$this->expression($right).')' : $this->expression($right));
+                $sides = array_map(static fn (string $side, bool $isLetter): string => $isLetter ? "\$v->code($side)" : $side, $sides, $letters);
             }
         }
+        $operands = implode(', ', $sides);
 
         if ($binary->operator->isArithmetic() && $this->isWide($binary)) {
             $operands .= ', true';
@@ -860,7 +865,6 @@ final class Compiler
             Operator::TruncDivide => "\$v->truncDivide($operands)",
             Operator::TruncRemainder => "\$v->truncRemainder($operands)",
             Operator::Power => "\$v->power($operands)",
-            Operator::Join => '$v->join('.$this->joinable($left).', '.$this->joinable($right).', $t->limits->text)',
             Operator::Equal => "\$v->equal($operands)",
             Operator::NotEqual => "!\$v->equal($operands)",
             Operator::Less => "\$v->less($operands)",
@@ -882,6 +886,10 @@ final class Compiler
         if (null === $found || $isArithmetic && Language::Cpp === $this->language || !$this->isQuick($binary->left) || !$this->isQuick($binary->right)) {
             return null;
         }
+        $isFloor = Operator::FloorRemainder === $binary->operator || Operator::FloorDivide === $binary->operator;
+        if ($isFloor && (Language::Python !== $this->language || !$binary->right instanceof NumberLiteral || $binary->right->value <= 0)) {
+            return null;
+        }
         [$method, $sign] = $found;
         $isSort = Language::JavaScript === $this->language ? '\\is_float(' : '\\is_int(';
         [$a, $setA] = $this->operand($binary->left);
@@ -890,10 +898,7 @@ final class Compiler
         $tests = array_values(array_filter([null === $setA ? null : "$isSort$setA)", null === $setB ? null : "$isSort$setB)"]));
         $are = [] === $tests ? 'true' : (1 === \count($tests) ? $tests[0] : "($tests[0] & $tests[1])");
         $otherwise = "\$v->$method($a, $b)";
-        if (Operator::FloorRemainder === $binary->operator || Operator::FloorDivide === $binary->operator) {
-            if (Language::Python !== $this->language || !$binary->right instanceof NumberLiteral || $binary->right->value <= 0) {
-                return null;
-            }
+        if ($isFloor) {
             $rest = $this->temporary();
             $inPlace = Operator::FloorRemainder === $binary->operator ? "(($rest = $a % $b) < 0 ? $rest + $b : $rest)" : "\\intdiv($a - (($rest = $a % $b) < 0 ? $rest + $b : $rest), $b)";
             $bounded = Operator::FloorRemainder === $binary->operator ? '' : " && $a > -9000000000000000000";

@@ -156,13 +156,14 @@ final class Trace
         if (!$value instanceof ListValue && !$value instanceof MapValue) {
             return $value;
         }
-        if (null === $value->number) {
-            $value->number = \count($this->known);
+        $number = $value->number;
+        if (null === $number) {
+            $number = $value->number = \count($this->known);
             $this->known[] = \WeakReference::create($value);
             $this->whole($value);
         }
 
-        return new Held($value->number);
+        return new Held($number);
     }
 
     /** The list or the map of a number, as long as the program has it. */

@@ -60,7 +60,8 @@ final class ManageAccounts extends Command
         if ('make' === $action) {
             $name = $input->getOption('name');
             $normal = UserRepository::normal($email);
-            $user = new User('' === $normal ? $email : $normal, mb_substr(\is_string($name) && '' !== trim($name) ? trim($name) : explode('@', $email)[0], 0, User::LONGEST_NAME), true === $input->getOption('admin') ? ['ROLE_TEACHER', 'ROLE_ADMIN'] : ['ROLE_TEACHER']);
+            \assert('' !== $normal);
+            $user = new User($normal, mb_substr(\is_string($name) && '' !== trim($name) ? trim($name) : explode('@', $email)[0], 0, User::LONGEST_NAME), true === $input->getOption('admin') ? ['ROLE_TEACHER', 'ROLE_ADMIN'] : ['ROLE_TEACHER']);
             $this->entities->persist($user);
         }
         \assert(null !== $user);

@@ -306,6 +306,7 @@ final class DeskController extends AbstractController
         $answers = \is_string($data['answers'] ?? null) ? mb_strcut($data['answers'], 0, self::LONGEST_ANSWERS) : '';
         $limits = new Limits(steps: $steps, milliseconds: min(Signals::LATEST * 1000, $signals->last() + self::LISTENS));
         $outcome = Runner::run($tree, $view->runsAs(), $seed, $limits, circumstances: new Circumstances(new Answers($answers, true), $signals, \is_int($data['layout'] ?? null) ? max(0, $data['layout']) : 0));
+
         return self::streamed(RunReport::of($outcome, $request->getLocale(), $onlySheet));
     }
 

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Scrivlet\App\Http;
 
 use Doctrine\DBAL\Exception\ConnectionException;
-use Doctrine\DBAL\Exception\ConnectionLost;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\RetryableException;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -38,7 +37,7 @@ final readonly class Unavailable
 
     private static function isGoing(\Throwable $error): bool
     {
-        return $error instanceof ConnectionException || $error instanceof ConnectionLost || $error instanceof RetryableException
+        return $error instanceof ConnectionException || $error instanceof RetryableException
             || $error instanceof DriverException && \in_array($error->getCode(), self::GOING, true)
             || $error instanceof \PDOException && \in_array((int) ($error->errorInfo[1] ?? $error->getCode()), self::GOING, true);
     }

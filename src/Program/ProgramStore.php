@@ -45,7 +45,7 @@ final readonly class ProgramStore
     {
         $tree = ProjectWriter::kept($program);
         $connection = $this->entities->getConnection();
-        self::again(fn (): mixed => $connection->transactional(function () use ($connection, $kept, $revision, $program, $kind, $what, $tree, $editId): void {
+        $write = function () use ($connection, $kept, $revision, $program, $kind, $what, $tree, $editId): void {
             $changed = $connection->executeStatement(
                 'UPDATE programs SET tree = ?, row_count = ?, revision = ?, undo_to = ?, redo_to = ?, updated_at = ? WHERE id = ? AND revision = ?',
                 [$tree, self::rows($program), $revision->number, $revision->undoTo, $revision->redoTo, self::now(), $kept->id(), $revision->number - 1],
@@ -54,13 +54,16 @@ final readonly class ProgramStore
                 throw new RevisionConflict();
             }
             $this->add($kept->id(), $revision, $kind, $what, $tree, $editId);
-        }));
+        };
+        self::again(static function () use ($connection, $write): void {
+            $connection->transactional($write);
+        });
     }
 
     /**
      * What the database gave up for another one's sake is tried again.
      *
-     * @param \Closure(): mixed $do
+     * @param \Closure(): void $do
      */
     private static function again(\Closure $do): void
     {

@@ -38,7 +38,7 @@ final readonly class Thinning
         $revisions = $this->connection->fetchAllAssociative('SELECT number, made_at, name FROM revisions WHERE program_id = ? ORDER BY number DESC', [$program]);
         $gone = self::gone($revisions, $now);
         foreach (array_chunk($gone, 500) as $numbers) {
-            $this->connection->transactional(function (Connection $connection) use ($program, $numbers): void {
+            $this->connection->transactional(static function (Connection $connection) use ($program, $numbers): void {
                 // Undo ends where its revision is no more.
                 foreach (['undo_to', 'redo_to'] as $way) {
                     $connection->executeStatement("UPDATE revisions SET $way = NULL WHERE program_id = ? AND $way IN (?)", [$program, $numbers], [ParameterType::INTEGER, ArrayParameterType::INTEGER]);

@@ -23,7 +23,11 @@ use Symfony\Component\HttpKernel\HttpKernelInterface;
 /** What was done stays done, once, whatever happens on the way. */
 final class LastingTest extends AppTestCase
 {
-    /** @return array<string, mixed> */
+    /**
+     * @param list<string> $mine
+     *
+     * @return array<string, mixed>
+     */
     private function edit(int $id, int $revision, string $edit, string $token, array $mine = []): array
     {
         return $this->post("/programs/$id/edits", ['revision' => $revision, 'id' => $edit, 'mine' => $mine, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'insert', 'row' => 'nib.lift', 'parent' => 1, 'body' => 'body', 'index' => 0]], $token);

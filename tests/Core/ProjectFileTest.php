@@ -84,7 +84,7 @@ final class ProjectFileTest extends TestCase
         for ($depth = 0; $depth < 110; ++$depth) {
             $deep = '{"row":"forever","body":['.$deep.']}';
         }
-        foreach (['rule.many_rows' => $wrap(implode(',', array_fill(0, 10_100, $row))), 'rule.deep' => $wrap($deep), 'file.large' => str_repeat(" ", 4_000_001), 'rule.outside_loop' => $wrap('{"row":"break"}'), 'name.taken' => $wrap('{"row":"set","variable":"class","value":1}')] as $key => $json) {
+        foreach (['rule.many_rows' => $wrap(implode(',', array_fill(0, 10_100, $row))), 'rule.deep' => $wrap($deep), 'file.large' => str_repeat(' ', 4_000_001), 'rule.outside_loop' => $wrap('{"row":"break"}'), 'name.taken' => $wrap('{"row":"set","variable":"class","value":1}')] as $key => $json) {
             try {
                 ProjectReader::read($json);
                 self::fail($key);

@@ -57,6 +57,7 @@ final class StoredOpensTest extends TestCase
         $demos = array_values(Demos::programs());
         $keys = array_keys(array_filter(Catalogue::entries(), static fn ($entry): bool => !$entry->value));
         $done = 0;
+        $program = Program::empty();
         for ($case = 0; $case < self::EDITS; ++$case) {
             $random = new Randomizer(new Mt19937($case));
             if (0 === $case % 10) {

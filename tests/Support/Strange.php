@@ -87,9 +87,10 @@ final class Strange
             if (0 === --$left) {
                 switch ($this->random->getInt(0, 4)) {
                     case 0:
+                        $isList = array_is_list($data);
                         unset($data[$key]);
 
-                        return array_is_list($data) ? array_values($data) : $data;
+                        return $isList ? array_values($data) : $data;
                     case 1:
                         $data[$key] = [null, true, [], '', 'x', -1, 1.5, 'change_and', ['variable' => 'bed'], [1], '99999999999999999999', "\u{feff}", ['operator' => 'add', 'of' => [1]]][$this->random->getInt(0, 12)];
 

@@ -257,7 +257,9 @@ test("an endless program is cut, and a mistake names its row", async () => {
   await edit(page, () => stock("forever").click());
   await edit(page, () => stock("nib.left").click());
   await page.click("#to-end");
-  await page.waitForFunction(() => /cut after \d{5,6} steps/.test(document.querySelector("#run-message")!.textContent!));
+  await page.waitForFunction(() =>
+    /cut after \d{5,6} steps/.test(document.querySelector("#run-message")!.textContent!),
+  );
   await newProgram(page);
   await edit(page, () => stock("print").click());
   await fillBlank(page, "print", "value", "1 / 0");

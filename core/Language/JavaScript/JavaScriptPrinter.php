@@ -106,8 +106,11 @@ final class JavaScriptPrinter extends BracePrinter
             $this->handedOver = [];
             foreach (Walk::statements($this->program->parts()) as $row) {
                 $function = $row instanceof OwnCall ? $this->program->functionNamed($row->function) : null;
-                foreach (null === $function ? [] : $this->referencesOf($function) as $name) {
-                    $argument = $row instanceof OwnCall ? $row->arguments[(int) array_search($name, $function->parameters, true)] ?? null : null;
+                if (!$row instanceof OwnCall || null === $function) {
+                    continue;
+                }
+                foreach ($this->referencesOf($function) as $name) {
+                    $argument = $row->arguments[(int) array_search($name, $function->parameters, true)] ?? null;
                     $this->handedOver += $argument instanceof VariableRead ? [$argument->name => true] : [];
                 }
             }

@@ -135,6 +135,8 @@ abstract class Parser
      * @template T
      *
      * @param array<int, T> $list
+     *
+     * @param-out ($list is list<T> ? list<T> : array<int, T>) $list
      */
     protected static function cutTo(array &$list, int $count): void
     {

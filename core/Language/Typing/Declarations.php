@@ -89,8 +89,8 @@ final class Declarations
     /**
      * Notes each name at the row in which it stands, and at those around that one.
      *
-     * @param array<int|string, Statement>   $statements
-     * @param array<string, Statement> $around     the rows around, by the body in which each stands
+     * @param array<int|string, Statement> $statements
+     * @param array<string, Statement>     $around     the rows around, by the body in which each stands
      */
     private function index(array $statements, string $body, array $around): void
     {

@@ -224,14 +224,22 @@ final class Types
         return array_fill(0, \count($loop->variables), $type->item()->item());
     }
 
+    /** @return \WeakMap<Expression, StaticType> */
+    private static function nothingKnown(): \WeakMap
+    {
+        /** @var \WeakMap<Expression, StaticType> $known */
+        $known = new \WeakMap();
+
+        return $known;
+    }
+
     public function expression(FunctionDefinition|Script $part, Expression $expression): StaticType
     {
         if ([] !== $this->inner || !$expression instanceof Binary && !$expression instanceof Operation && !$expression instanceof Choice && !$expression instanceof ListLiteral) {
             return $this->found($part, $expression);
         }
         // What is made of many values is asked for again by each of the values around it.
-        /** @var \WeakMap<Expression, StaticType> $known */
-        $known = $this->known[$part->id] ??= new \WeakMap();
+        $known = $this->known[$part->id] ??= self::nothingKnown();
 
         return $known[$expression] ??= $this->found($part, $expression);
     }

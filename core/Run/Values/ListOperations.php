@@ -655,14 +655,15 @@ trait ListOperations
      */
     private function inOrder(array $items, int $sign): array
     {
-        $isPlain = static fn (callable $is): bool => [] === array_filter($items, static fn (mixed $item): bool => true !== $is($item));
-        $flags = $isPlain(is_int(...)) ? \SORT_NUMERIC : ($isPlain(is_string(...)) ? \SORT_STRING : null);
-        if (null !== $flags) {
+        $numbers = array_filter($items, \is_int(...));
+        $plain = \count($numbers) === \count($items) ? $numbers : array_filter($items, \is_string(...));
+        if (\count($plain) === \count($items)) {
             // Whole numbers, or texts, are in the order that PHP has for them, too.
             Room::spend(2 * \count($items));
-            $sign > 0 ? sort($items, $flags) : rsort($items, $flags);
+            $flags = $plain === $numbers ? \SORT_NUMERIC : \SORT_STRING;
+            $sign > 0 ? sort($plain, $flags) : rsort($plain, $flags);
 
-            return $items;
+            return $plain;
         }
         $this->sortable($items);
         usort($items, fn (mixed $a, mixed $b): int => $sign * $this->compare($a, $b));

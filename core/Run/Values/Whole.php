@@ -16,6 +16,7 @@ final class Whole
 {
     /** More digits than this no course needs. */
     private const MOST_DIGITS = 10_000;
+
     public static function add(int|BigInteger $a, int|BigInteger $b): int|BigInteger
     {
         return self::fitted(self::big($a)->plus($b));
