@@ -8,6 +8,7 @@ use Scrivlet\Core\Compare\Comparison;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Python\DrawingModule;
 use Scrivlet\Core\Language\Python\DrawingModulePrinter;
@@ -134,7 +135,8 @@ final readonly class Console
     private function check(string $file, array $options): int
     {
         $content = $this->content($file);
-        $report = Report::lines($content, $this->languageOf($file)->read($content)->mistakes);
+        $language = $this->languageOf($file);
+        $report = Report::lines($content, Mending::proven($content, $language, $language->read($content)->mistakes));
         if ('json' === ($options['format'] ?? 'text')) {
             $data = array_map(fn (array $mistake): array => ['id' => $mistake['kind'], 'line' => $mistake['line'], 'column' => $mistake['column'], 'length' => $mistake['length'], 'message' => $this->told($mistake), 'fix' => [] === $mistake['fix'] ? null : $mistake['fix']], $report);
             ($this->out)(json_encode($data, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");

@@ -25,22 +25,17 @@ final class TypedText
         $text = $printed->text();
         // What only blocks made has no mistakes of spelling.
         $mistakes = isset($program->handwriting[$language->value]) ? Mending::proven($text, $language, Reader::mistakes($text, $language)) : [];
-        $isCrLf = str_contains($text, "\r\n") && 1 !== preg_match('/(?<!\r)\n|\r(?!\n)/', $text);
-        $unit = static function (int $offset) use ($text, $isCrLf): int {
-            $before = substr($text, 0, $offset);
-
-            return intdiv(\strlen(mb_convert_encoding($before, 'UTF-16LE', 'UTF-8')), 2) - ($isCrLf ? substr_count($before, "\r\n") : 0);
-        };
+        $places = new EditorPlaces($text);
         $told = [];
         foreach (Report::lines($text, $mistakes) as $mistake) {
             $told[] = [
                 'kind' => $mistake['kind'],
                 'line' => $mistake['line'],
                 'key' => ($printed->lines[$mistake['line'] - 1]->anchor ?? '').'/0',
-                'from' => $unit($mistake['offset']),
-                'to' => $unit($mistake['offset'] + $mistake['length']),
+                'from' => $places->of($mistake['offset']),
+                'to' => $places->of($mistake['offset'] + $mistake['length']),
                 'message' => Sentences::of('mistake.'.$mistake['kind'], $mistake['parameters'], $locale),
-                'fix' => array_map(static fn (array $fix): array => ['from' => $unit($fix['offset']), 'to' => $unit($fix['offset'] + $fix['length']), 'text' => $fix['text']], $mistake['fix']),
+                'fix' => array_map(static fn (array $fix): array => ['from' => $places->of($fix['offset']), 'to' => $places->of($fix['offset'] + $fix['length']), 'text' => $fix['text']], $mistake['fix']),
             ];
         }
 

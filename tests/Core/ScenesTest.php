@@ -217,7 +217,7 @@ final class ScenesTest extends TestCase
         yield 'time' => ['long_time', "from scrivlet import wait\nwhile True:\n    wait(1)\n"];
         yield 'memory' => ['much_memory', "beds = []\nwhile True:\n    beds.append([0] * 20000)\n"];
         yield 'many small lists' => ['much_memory', "beds = []\nwhile True:\n    beds.append([1, 2] * 200)\n"];
-        yield 'long list' => ['long_list', "beds = [1]\nwhile True:\n    beds.append(1)\n    beds = beds + beds\n"];
+        yield 'long list' => ['long_list', "beds = [1, 2]\nwhile True:\n    beds = beds[:2] * len(beds)\n"];
     }
 
     #[DataProvider('stops')]

@@ -39,6 +39,12 @@ final readonly class LineStarts
     /** @return int bytes before the line of a place */
     public function start(int $offset): int
     {
-        return $this->starts[$this->line($offset) - 1];
+        return $this->of($this->line($offset));
+    }
+
+    /** @return int bytes before a line, which is counted from 1 */
+    public function of(int $line): int
+    {
+        return $this->starts[$line - 1];
     }
 }
