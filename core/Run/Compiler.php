@@ -11,6 +11,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -112,6 +113,8 @@ final class Compiler
     private array $late = [];
     /** @var list<int> those of which a call has to look whether they are known */
     private array $between = [];
+    /** @var array<int, list<string>> parameters by which a function changes variables of its caller, by the function's id */
+    private array $givenBack = [];
     private readonly Places $places;
     /** @var array<string, true> objects of the scene that the method being written uses */
     private array $objects = [];
@@ -621,11 +624,20 @@ final class Compiler
         return isset($this->late[$index]) ? "\$this->k$index = true;\n" : '';
     }
 
-    /** Whether C++ hands over the variable itself; lists are objects, which need no reference here. */
+    /**
+     * Whether C++ hands over the variable itself; lists are objects, which need no reference here. In other languages a
+     * function gives back what it changed, and its caller takes it over, which does the same.
+     */
     private function isReference(FunctionDefinition|Script|Handler $part, string $parameter): bool
     {
-        return Language::Cpp === $this->language && $part instanceof FunctionDefinition && str_ends_with($part->types[$parameter] ?? '', '&') && !str_starts_with($part->types[$parameter], 'const')
-            && null === $this->types->variable($part, $parameter)->element;
+        if (!$part instanceof FunctionDefinition || !str_ends_with($part->types[$parameter] ?? '', '&')) {
+            return false;
+        }
+        if (Language::Cpp === $this->language) {
+            return !str_starts_with($part->types[$parameter], 'const') && null === $this->types->variable($part, $parameter)->element;
+        }
+
+        return \in_array($parameter, $this->givenBack[$part->id] ??= $part->givesValue() ? [] : ReferenceParameters::of($this->program, $part, $this->types), true);
     }
 
     private function variable(string $name): string
