@@ -10,7 +10,7 @@ use Symfony\Component\PasswordHasher\Hasher\PasswordHasherFactoryInterface;
 /** Rules of passwords: long enough, and of any signs (OWASP ASVS 4.0, 2.1). */
 final readonly class Passwords
 {
-    public const SHORTEST = 10;
+    public const SHORTEST = 12;
     /** What the hash takes in, in bytes. */
     public const LONGEST = 72;
     /** Words of the garden, of which four make a password that can be read out. */
