@@ -1,0 +1,66 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\App;
+
+use Doctrine\DBAL\DriverManager;
+use Scrivlet\App\Program\Quota;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Tree\Program as Tree;
+
+/** Nobody takes up so much that others have to wait. */
+final class FairnessTest extends AppTestCase
+{
+    public function testAPersonRunsOneProgramAtATimeAndEditsMeanwhile(): void
+    {
+        $id = $this->program(tree: Language::Python->read("print(6 * 7)\n", Tree::empty())->program)->id();
+        $token = $this->token();
+        // Another request of the same person, which runs a program now, holds this lock in a connection of its own.
+        $other = DriverManager::getConnection($this->entities()->getConnection()->getParams());
+        $other->executeQuery('SELECT GET_LOCK(?, 0)', ['scrivlet-run-'.$this->teacher->id()]);
+        $answer = $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
+        self::assertSame(429, $this->code());
+        self::assertNotEmpty($answer['message'] ?? '');
+        $this->post("/programs/$id/edits", ['revision' => 1, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'insert', 'row' => 'nib.lift', 'parent' => 1, 'body' => 'body', 'index' => 0]], $token);
+        self::assertSame(200, $this->code());
+
+        $other->executeQuery('SELECT RELEASE_LOCK(?)', ['scrivlet-run-'.$this->teacher->id()]);
+        $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
+        self::assertSame(200, $this->code());
+        $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
+        self::assertSame(200, $this->code(), 'a run that has ended gives its turn away');
+    }
+
+    public function testAShelfHasAnEndFarAway(): void
+    {
+        $program = $this->program();
+        $token = $this->token();
+        // One short of full, made as fast as the database can.
+        $this->entities()->getConnection()->executeStatement(
+            'INSERT INTO programs (owner_id, name, tree, row_count, revision, undo_to, redo_to, updated_at) SELECT owner_id, name, tree, row_count, 1, NULL, NULL, updated_at FROM programs p, seq_1_to_'.(Quota::PROGRAMS - 2).' WHERE p.id = ?',
+            [$program->id()],
+        );
+        $this->browser->request('POST', '/programs/new', ['_token' => $token, 'name' => 'The last bed']);
+        self::assertStringContainsString('/programs/', (string) $this->browser->getResponse()->headers->get('Location'));
+        $this->browser->request('POST', '/programs/new', ['_token' => $token, 'name' => 'One bed more']);
+        $this->browser->followRedirect();
+        self::assertStringContainsString((string) Quota::PROGRAMS, str_replace([',', "\u{a0}"], '', $this->browser->getCrawler()->filter('[role=alert]')->text()));
+        self::assertSame(Quota::PROGRAMS, (int) $this->entities()->getConnection()->fetchOne('SELECT COUNT(*) FROM programs WHERE owner_id = ?', [$this->teacher->id()]));
+    }
+
+    public function testNoHandEditsSoFast(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $quota = self::service(Quota::class);
+        \assert($quota instanceof Quota);
+        for ($taken = 0; $quota->takesEdit($this->teacher); ++$taken) {
+            self::assertLessThan(5_000, $taken);
+        }
+        self::assertGreaterThan(600, $taken, 'ten a second are let through');
+        $this->post("/programs/$id/edits", ['revision' => 1, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'insert', 'row' => 'nib.lift', 'parent' => 1, 'body' => 'body', 'index' => 0]], $token);
+        self::assertSame(429, $this->code());
+        self::assertTrue($this->browser->getResponse()->headers->has('Retry-After'));
+    }
+}
