@@ -118,7 +118,7 @@ start_web() {
 error_log = $folder/log/php-fpm.log
 daemonize = no
 $(fpm_pool scrivlet php.sock 4 192M 20)
-$(fpm_pool runs runs.sock "${SCRIVLET_RUNNERS:-2}" 384M 5 15)
+$(fpm_pool runs runs.sock "${SCRIVLET_RUNNERS:-4}" 384M 5 15)
 EOF
   )
   cat >"$folder/run/nginx.conf" <<EOF

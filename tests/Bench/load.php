@@ -135,7 +135,7 @@ function typed(array $seat, string $text): CurlHandle
 }
 
 // What each of them has on the desk: forty rows that draw; and the four others their worst programs.
-$rows = "from nib import forward, right\n".implode('', array_map(static fn (int $bed): string => "for side in range(4):\n    forward($bed)\n    right(90)\nbeds_$bed = $bed * 2\nprint(\"bed\", beds_$bed)\n", range(1, 8)));
+$rows = "from scrivlet import nib\n".implode('', array_map(static fn (int $bed): string => "for side in range(4):\n    nib.forward($bed)\n    nib.right(90)\nbeds_$bed = $bed * 2\nprint(\"bed\", beds_$bed)\n", range(1, 8)));
 foreach (array_chunk(array_keys($seats), 16) as $numbers) {
     $answers = together(array_map(static fn (int $number): CurlHandle => typed($seats[$number], WORST[$number - max(CROWDS)] ?? $rows), $numbers));
     foreach ($numbers as $index => $number) {

@@ -11,7 +11,7 @@ final class Mending
 {
     /** Bytes that may be read for trying fixes; the others are offered once those before them are applied. */
     private const EFFORT = 60_000;
-    private const MOST = 6;
+    private const MOST = 3;
 
     /**
      * @param list<Mistake> $mistakes in the order of the text
