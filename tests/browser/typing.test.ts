@@ -1,4 +1,5 @@
 import assert from "node:assert/strict";
+import { execFileSync } from "node:child_process";
 import { test } from "node:test";
 import { assertAccessible, edit, newProgram, page, rowsOf, session, settled, textOf } from "./support.ts";
 
@@ -107,4 +108,61 @@ test("the page for writing is accessible", async () => {
   await write(await newProgram(page), "python");
   await put("print(1\n");
   await assertAccessible(page, "writing");
+});
+
+/** What a variable holds at the moment that is shown. */
+const valueOf = (name: string) =>
+  page.evaluate((name) => {
+    const row = [...document.querySelectorAll("#values tr")].find((one) => one.firstElementChild!.textContent === name);
+    return row ? row.lastElementChild!.textContent!.replace(/^.* → /, "") : null;
+  }, name);
+
+test("the values of each moment are those that python3 has then, forward and back", async () => {
+  const program = [
+    "beds = [3, 1, 2]",
+    "for last in range(2, 0, -1):",
+    "    for at in range(last):",
+    "        if beds[at] > beds[at + 1]:",
+    "            beds[at], beds[at + 1] = beds[at + 1], beds[at]",
+    "beds.append(7)",
+    "plan = {'x': 1}",
+    "plan['y'] = [2]",
+    "plan['y'].append(5)",
+    "plan['x'] = 'bean'",
+    "beds.pop()",
+    "",
+  ].join("\n");
+  await write(await newProgram(page), "python");
+  await put(program);
+  const watch = `import sys
+seen = {}
+def look(frame, event, what):
+    for name in ("beds", "plan"):
+        if name in frame.f_locals and seen.setdefault(name, [])[-1:] != [repr(frame.f_locals[name])]:
+            seen[name].append(repr(frame.f_locals[name]))
+    return look
+sys.settrace(look)
+exec(compile(sys.stdin.read(), "beds.py", "exec"), {})
+sys.settrace(None)
+import json
+print(json.dumps(seen))`;
+  const there = JSON.parse(execFileSync("python3", ["-c", watch], { input: program, encoding: "utf8" })) as Record<
+    string,
+    string[]
+  >;
+  await page.click("#to-end");
+  const length = Number(await page.locator("#moment").getAttribute("max"));
+  assert.ok(length > 10);
+  for (const back of [false, true]) {
+    const here: Record<string, string[]> = {};
+    for (let step = 0; step <= length; step++) {
+      await page.locator("#moment").fill(String(back ? length - step : step));
+      for (const name of ["beds", "plan"]) {
+        const value = await valueOf(name);
+        if (value !== null && here[name]?.[here[name].length - 1] !== value) (here[name] ??= []).push(value);
+      }
+    }
+    for (const name of ["beds", "plan"])
+      assert.deepEqual(back ? here[name]!.reverse() : here[name], there[name], `${name}, ${back ? "back" : "forward"}`);
+  }
 });
