@@ -4,6 +4,7 @@
 services=()
 
 port_free() { ! (exec 3<>"/dev/tcp/127.0.0.1/$1") 2>/dev/null; }
+free_port() { local port; while :; do port=$((20000 + RANDOM % 20000)); port_free $port && break; done; printf %s "$port"; }
 
 # The whole chain of folders must be open to a service that does not run as root.
 service_user() { if [ "$(id -u)" != 0 ]; then id -un; elif id "$1" >/dev/null 2>&1 && runuser -u "$1" -- test -r "$root/public/index.php"; then printf '%s' "$1"; else printf root; fi; }

@@ -7,6 +7,7 @@ namespace Scrivlet\App\Http;
 use Doctrine\DBAL\Exception\ConnectionException;
 use Doctrine\DBAL\Exception\DriverException;
 use Doctrine\DBAL\Exception\RetryableException;
+use Psr\Log\LoggerInterface;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,7 +20,7 @@ final readonly class Unavailable
     /** SQLSTATE classes and MariaDB's numbers of a server that goes, comes, is full or gives a lock to another. */
     private const GOING = [1040, 1053, 1077, 1129, 1158, 1159, 1160, 1161, 1180, 1205, 1213, 1927, 2002, 2003, 2006, 2013, 2055];
 
-    public function __construct(private TranslatorInterface $translator)
+    public function __construct(private TranslatorInterface $translator, private LoggerInterface $logger)
     {
     }
 
@@ -28,6 +29,7 @@ final readonly class Unavailable
     {
         for ($error = $event->getThrowable(); null !== $error; $error = $error->getPrevious()) {
             if (self::isGoing($error)) {
+                $this->logger->error('The database is not there.', ['exception' => $error]);
                 $event->setResponse($this->response('fetch' === $event->getRequest()->headers->get('X-Requested-With'), $event->getRequest()->getLocale()));
 
                 return;

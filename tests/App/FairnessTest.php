@@ -26,10 +26,12 @@ final class FairnessTest extends AppTestCase
         self::assertSame(200, $this->code());
 
         $other->executeQuery('SELECT RELEASE_LOCK(?)', ['scrivlet-run-'.$this->teacher->id()]);
-        $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
-        self::assertSame(200, $this->code());
-        $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
-        self::assertSame(200, $this->code(), 'a run that has ended gives its turn away');
+        $codes = [];
+        for ($run = 0; $run < 2; ++$run) {
+            $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
+            $codes[] = $this->code();
+        }
+        self::assertSame([200, 200], $codes, 'a run that has ended gives its turn away');
     }
 
     public function testAShelfHasAnEndFarAway(): void

@@ -7,10 +7,10 @@ declare(strict_types=1);
  * programs again and again. Prints the waits of edits and runs. First: 30 people sign in at once.
  */
 
-use Doctrine\ORM\EntityManagerInterface;
+use Doctrine\Persistence\ManagerRegistry;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Kernel;
-use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+use Scrivlet\Tests\Bench\Seat;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
 
@@ -30,8 +30,9 @@ $address = $argv[1];
 $kernel = new Kernel('prod', false);
 $kernel->boot();
 $container = $kernel->getContainer();
-/** @var EntityManagerInterface $entities */
-$entities = $container->get('doctrine')->getManager();
+$doctrine = $container->get('doctrine');
+assert($doctrine instanceof ManagerRegistry);
+$entities = $doctrine->getManager();
 $hash = password_hash(PASSWORD, \PASSWORD_BCRYPT, ['cost' => 11]);
 $people = max(CROWDS) + count(WORST);
 for ($number = 0; $number < $people; ++$number) {
@@ -41,12 +42,15 @@ for ($number = 0; $number < $people; ++$number) {
 }
 $entities->flush();
 
-/** @param array<string> $headers */
-function handle(string $url, string $cookies, string|null $body = null, array $headers = []): CurlHandle
+/** @param list<string> $headers */
+function handle(string $url, string $cookies, ?string $body = null, array $headers = []): CurlHandle
 {
     $handle = curl_init();
-    \assert('' !== $url);
-    curl_setopt_array($handle, [\CURLOPT_URL => $url, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_ENCODING => 'gzip', \CURLOPT_COOKIEFILE => '', \CURLOPT_COOKIE => $cookies, \CURLOPT_HTTPHEADER => $headers]);
+    assert('' !== $url);
+    curl_setopt_array($handle, [\CURLOPT_URL => $url, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_ENCODING => 'gzip', \CURLOPT_COOKIEFILE => '', \CURLOPT_HTTPHEADER => $headers]);
+    if ('' !== $cookies) {
+        curl_setopt($handle, \CURLOPT_COOKIE, $cookies);
+    }
     if (null !== $body) {
         curl_setopt_array($handle, [\CURLOPT_POST => true, \CURLOPT_POSTFIELDS => $body]);
     }
@@ -92,7 +96,7 @@ function found(string $pattern, string $text): string
     return 1 === preg_match($pattern, $text, $match) ? $match[1] ?? '' : throw new RuntimeException("$pattern is not in: ".substr($text, 0, 300));
 }
 
-/** @var list<array{cookies: string, token: string, desk: string, revision: int}> $seats */
+/** @var list<Seat> $seats */
 $seats = [];
 foreach (array_chunk(range(0, $people - 1), 30) as $chunk => $numbers) {
     $forms = array_map(static fn (int $number): CurlHandle => handle("$address/sign-in", ''), $numbers);
@@ -114,24 +118,23 @@ foreach (array_chunk(range(0, $people - 1), 30) as $chunk => $numbers) {
         $token = found('/name="csrf" content="([^"]+)"/', $shelves[$index]);
         $cookies = cookies($posts[$index], cookies($forms[$index]));
         $made[] = handle("$address/programs/new", $cookies, http_build_query(['_token' => $token, 'name' => 'Beds']));
-        $seats[] = ['cookies' => $cookies, 'token' => $token, 'desk' => '', 'revision' => 1];
+        $seats[] = new Seat($cookies, $token);
     }
     together($made);
     foreach ($made as $index => $handle) {
-        $seats[30 * $chunk + $index]['desk'] = (string) curl_getinfo($handle, \CURLINFO_REDIRECT_URL);
+        $seats[30 * $chunk + $index]->desk = (string) curl_getinfo($handle, \CURLINFO_REDIRECT_URL);
     }
 }
 
-/** @param array{cookies: string, token: string, desk: string, revision: int} $seat */
-function post(array $seat, string $what, array $data): CurlHandle
+/** @param array<string, mixed> $data */
+function post(Seat $seat, string $what, array $data): CurlHandle
 {
-    return handle("$seat[desk]/$what", $seat['cookies'], (string) json_encode($data), ['Content-Type: application/json', "X-Csrf-Token: $seat[token]"]);
+    return handle("$seat->desk/$what", $seat->cookies, (string) json_encode($data), ['Content-Type: application/json', "X-Csrf-Token: $seat->token"]);
 }
 
-/** @param array{cookies: string, token: string, desk: string, revision: int} $seat */
-function typed(array $seat, string $text): CurlHandle
+function typed(Seat $seat, string $text): CurlHandle
 {
-    return post($seat, 'edits', ['revision' => $seat['revision'], 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'type', 'language' => 'python', 'text' => $text]]);
+    return post($seat, 'edits', ['revision' => $seat->revision, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'type', 'language' => 'python', 'text' => $text]]);
 }
 
 // What each of them has on the desk: forty rows that draw; and the four others their worst programs.
@@ -139,7 +142,7 @@ $rows = "from scrivlet import nib\n".implode('', array_map(static fn (int $bed):
 foreach (array_chunk(array_keys($seats), 16) as $numbers) {
     $answers = together(array_map(static fn (int $number): CurlHandle => typed($seats[$number], WORST[$number - max(CROWDS)] ?? $rows), $numbers));
     foreach ($numbers as $index => $number) {
-        $seats[$number]['revision'] = json_decode($answers[$index], true)['revision'] ?? throw new RuntimeException(substr($answers[$index], 0, 300));
+        $seats[$number]->revision = json_decode($answers[$index], true)['revision'] ?? throw new RuntimeException(substr($answers[$index], 0, 300));
     }
 }
 
@@ -196,10 +199,10 @@ foreach (CROWDS as $crowd) {
                 ++$errors[$kind];
             }
             if ('edits' === $kind && 200 === $code) {
-                $seats[$person]['revision'] = json_decode((string) curl_multi_getcontent($handle), true)['revision'];
+                $seats[$person]->revision = json_decode((string) curl_multi_getcontent($handle), true)['revision'];
             }
             $due[$key] = microtime(true) + match ($kind) {
-                'edits' => max(0, EDIT_EACH - $took), 'run' => max(0, RUN_EACH - $took), default => 0
+                'edits' => max(0, EDIT_EACH - $took), 'run' => max(0, RUN_EACH - $took), default => 0,
             };
             curl_multi_remove_handle($multi, $handle);
         }
