@@ -400,14 +400,6 @@ abstract class BraceParser extends ExpressionParser
         return null;
     }
 
-    /** The token that closes a bracket, if it belongs to what is being read. */
-    protected function closingOf(int $index): ?int
-    {
-        $partner = $this->partners[$index] ?? null;
-
-        return null === $partner || $partner < $index || $partner >= $this->until ? null : $partner;
-    }
-
     /** The end of a simple row. */
     protected function semicolon(): void
     {

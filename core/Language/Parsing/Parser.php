@@ -129,6 +129,14 @@ abstract class Parser
         return $at < $this->until ? $this->tokens[$at] : null;
     }
 
+    /** The token that closes a bracket, if it belongs to what is being read. */
+    protected function closingOf(int $index): ?int
+    {
+        $partner = $this->partners[$index] ?? null;
+
+        return null === $partner || $partner < $index || $partner >= $this->until ? null : $partner;
+    }
+
     /**
      * Takes back what was noted last; `array_splice` would go over the whole list.
      *

@@ -386,17 +386,18 @@ abstract class PythonExpressions extends ExpressionParser
     /** `[value for name in list if condition]`: the name means something only inside. */
     private function collected(Token $opened): ?Expression
     {
-        $depth = 0;
-        for ($ahead = 0; null !== $token = $this->peek($ahead); ++$ahead) {
-            if (TokenKind::Sign === $token->kind && \in_array($token->text, ['(', '[', '{'], true)) {
-                ++$depth;
-            } elseif (TokenKind::Sign === $token->kind && \in_array($token->text, [')', ']', '}'], true)) {
-                if (0 === $depth--) {
+        for ($ahead = 0; null !== ($token = $this->peek($ahead)) && ('for' !== $token->text || TokenKind::Keyword !== $token->kind); ++$ahead) {
+            if (TokenKind::Sign !== $token->kind) {
+                continue;
+            }
+            if (\in_array($token->text, ['(', '[', '{'], true)) {
+                // Inner brackets are passed over at once, or nested ones would be gone over again and again.
+                $closing = $this->closingOf($this->at + $ahead);
+                if (null === $closing) {
                     return null;
                 }
-            } elseif (0 === $depth && 'for' === $token->text && TokenKind::Keyword === $token->kind) {
-                break;
-            } elseif (0 === $depth && ',' === $token->text && TokenKind::Sign === $token->kind) {
+                $ahead = $closing - $this->at;
+            } elseif (\in_array($token->text, [')', ']', '}', ','], true)) {
                 return null;
             }
         }
@@ -431,14 +432,15 @@ abstract class PythonExpressions extends ExpressionParser
     private function namesOfLoops(int $ahead): array
     {
         $names = [];
-        for ($depth = 0; null !== $token = $this->peek($ahead); ++$ahead) {
-            if (TokenKind::Sign === $token->kind) {
-                $depth += \in_array($token->text, ['(', '[', '{'], true) ? 1 : (\in_array($token->text, [')', ']', '}'], true) ? -1 : 0);
-            }
-            if ($depth < 0) {
+        for (; null !== $token = $this->peek($ahead); ++$ahead) {
+            if (TokenKind::Sign === $token->kind && \in_array($token->text, [')', ']', '}'], true)) {
                 break;
             }
-            for ($isLoop = 0 === $depth && 'for' === $token->text; $isLoop && null !== ($name = $this->peek($ahead + 1)) && 'in' !== $name->text; ++$ahead) {
+            if (TokenKind::Sign === $token->kind && \in_array($token->text, ['(', '[', '{'], true)) {
+                $ahead = ($this->closingOf($this->at + $ahead) ?? $this->until) - $this->at;
+                continue;
+            }
+            for ($isLoop = 'for' === $token->text; $isLoop && null !== ($name = $this->peek($ahead + 1)) && 'in' !== $name->text; ++$ahead) {
                 if (TokenKind::Name === $name->kind) {
                     $names[$name->text] = $name->offset;
                 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python;
 
+use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -53,6 +54,7 @@ final class PythonParser extends PythonStatements
         $lines = new LogicalLines(PythonLexer::tokens($this->text));
         $this->lines = $lines->lines;
         $this->tokens = $lines->tokens;
+        $this->partners = Partners::of($this->tokens);
         $this->announce();
         $imports = $this->leadingImports();
         $rows = $this->block(null);
