@@ -481,7 +481,7 @@ final class CppParser extends CppExpressions
         $rows = [];
         do {
             $name = $this->newName();
-            if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;'))) {
+            if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, ...$this->brought ??= [str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;')])) {
                 $this->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
             }
             if (isset($this->types[$this->scope][$name->text]) && !isset($this->ofLoops[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
@@ -507,6 +507,8 @@ final class CppParser extends CppExpressions
 
     /** @var array<string, array<string, true>> */
     private array $constants = [];
+    /** @var array{bool, bool}|null whether the text brings in this project's library, and all names of the standard one */
+    private ?array $brought = null;
 
     /**
      * An array of C is a list of a fixed size: `int beds[3] = {1, 2};` (C++17, 11.3.4 and 11.6.1).
