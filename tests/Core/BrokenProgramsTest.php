@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Report;
@@ -12,6 +13,7 @@ use Scrivlet\Tests\Support\Breaking;
 use Scrivlet\Tests\Support\Programs;
 
 /** Programs broken by rule: how often the first mistake told is the one that was made, where it was made. */
+#[Group('long')]
 final class BrokenProgramsTest extends TestCase
 {
     public function testTheDataIsWhatTheRulesMake(): void

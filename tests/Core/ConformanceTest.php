@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Edit\Rules;
@@ -18,6 +19,7 @@ use Scrivlet\Tests\Support\ProgramGenerator;
 use Scrivlet\Tests\Support\RealMachines;
 
 /** What a program does here, it does on the real machines: same strokes, same fills, same lines printed, same picture. */
+#[Group('long')]
 final class ConformanceTest extends TestCase
 {
     private const GENERATED = 100;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Python\DrawingModulePrinter;
@@ -14,6 +15,7 @@ use Scrivlet\Core\Tree\Program;
 use Scrivlet\Tests\Support\Demos;
 
 /** Programs of Python's standard drawing module are opened and saved, and draw what the module's own arithmetic gives. */
+#[Group('long')]
 final class DrawingModuleTest extends TestCase
 {
     public function testProgramsOfTheModuleDrawTheSameHere(): void

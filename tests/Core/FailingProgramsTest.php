@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Ending;
@@ -13,6 +14,7 @@ use Scrivlet\Core\Run\Runner;
 use Scrivlet\Tests\Support\RealMachines;
 
 /** Programs that stop in the middle stop here where they stop there, and the mistake has the real one's name. */
+#[Group('long')]
 final class FailingProgramsTest extends TestCase
 {
     /** @return iterable<string, array{Language}> */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -31,6 +32,7 @@ use Scrivlet\Tests\Support\Demos;
 use Scrivlet\Tests\Support\ProgramGenerator;
 
 /** Rows written by hand in the place of printed ones, sealed, turned over, and given back to print. */
+#[Group('long')]
 final class HandsTest extends TestCase
 {
     /** @return iterable<string, array{Language}> */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Mending;
@@ -15,6 +16,7 @@ use Scrivlet\Tests\Support\Breaking;
 use Scrivlet\Tests\Support\Programs;
 
 /** “Mend it” takes a mistake away, and makes no other program of what ran. */
+#[Group('long')]
 final class MendingTest extends TestCase
 {
     /** Mistakes with which the real machine runs the text all the same, or would but for what is brought in. */

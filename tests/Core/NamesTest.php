@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Language\Language;
@@ -15,6 +16,7 @@ use Scrivlet\Core\Run\Runner;
 use Scrivlet\Tests\Support\RealMachines;
 
 /** What one language lets a pupil call a variable or a function must not get in the way in another. */
+#[Group('long')]
 final class NamesTest extends TestCase
 {
     /** Words that the texts below need themselves, and the frame in which C++ runs them. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Edit\Rules;
@@ -22,6 +23,7 @@ use Scrivlet\Tests\Support\RealMachines;
 use Scrivlet\Tests\Support\SceneGenerator;
 
 /** Programs of every scene do on the real machines what they do here: moves, lamps, wheels, and what sensors answer. */
+#[Group('long')]
 final class ScenesThereTest extends TestCase
 {
     private const SECONDS = 20;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Ending;
@@ -13,6 +14,7 @@ use Scrivlet\Tests\Support\RealMachines;
 use Scrivlet\Tests\Support\SmallPrograms;
 
 /** What is easily got wrong, by many small programs: whose name a name is, which list a list is, how a number is shown. */
+#[Group('long')]
 final class SmallProgramsThereTest extends TestCase
 {
     private const PROGRAMS = 25;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
@@ -14,6 +15,7 @@ use Scrivlet\Tests\Support\Programs;
 use Scrivlet\Tests\Support\Spacing;
 
 /** Blanks, empty lines, ends of lines, remarks and where braces stand are a matter of taste: they change nothing. */
+#[Group('long')]
 final class SpacingTest extends TestCase
 {
     /** @return array<string, array{string}> */

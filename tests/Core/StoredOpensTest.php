@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -26,6 +27,7 @@ use Scrivlet\Tests\Support\Programs;
 use Scrivlet\Tests\Support\Strange;
 
 /** Whatever is typed, edited or opened can be stored, and what is stored opens, prints and runs: 20,000 cases. */
+#[Group('long')]
 final class StoredOpensTest extends TestCase
 {
     private const TEXTS = 12_000;

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -15,6 +16,7 @@ use Scrivlet\Tests\Support\ExpressionGenerator;
 use Scrivlet\Tests\Support\RealMachines;
 
 /** Expressions have the value here, to the last sign, that the real machines print; where those stop, this does. */
+#[Group('long')]
 final class ValuesThereTest extends TestCase
 {
     private const EXPRESSIONS = 5000;
