@@ -151,8 +151,8 @@ print(json.dumps(seen))`;
     string[]
   >;
   await page.click("#to-end");
+  await page.locator("#values tr", { hasText: "plan" }).waitFor();
   const length = Number(await page.locator("#moment").getAttribute("max"));
-  assert.ok(length > 10);
   for (const back of [false, true]) {
     const here: Record<string, string[]> = {};
     for (let step = 0; step <= length; step++) {
