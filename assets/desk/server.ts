@@ -85,6 +85,11 @@ export function showWaiting(): void {
   for (const one of waiting) one.seen();
 }
 
+/** Seals are run, and go where runs go. */
+function path(edit: Edit): string {
+  return edit.do === "seal" ? "/seals" : "/edits";
+}
+
 function body(next: Waiting): Record<string, unknown> {
   return { revision: data.revision, mine, id: next.id, view: data.view, text: data.text, edit: next.edit };
 }
@@ -100,8 +105,7 @@ async function work(): Promise<void> {
     if (mine.length > 40) mine.shift();
     keep(waiting, data.revision);
     note("saving");
-    const path = next.edit.do === "seal" ? "/seals" : "/edits";
-    const response = await post(path, body(next)).catch(() => null);
+    const response = await post(path(next.edit), body(next)).catch(() => null);
     // A server that is being started again is no other thing than a connection that is gone.
     if (!response || response.status >= 500 || response.status === 429) {
       const isBroken = response !== null && response.status === 500;
@@ -225,6 +229,6 @@ export function start(whenAnswered: (answer: Answer) => void): void {
     next.edit = next.fit(next.edit);
     keep(waiting, data.revision);
     // Sent once more it still counts once.
-    if (JSON.stringify(next.edit).length < LAST_BYTES) void post("/edits", body(next), true).catch(() => {});
+    if (JSON.stringify(next.edit).length < LAST_BYTES) void post(path(next.edit), body(next), true).catch(() => {});
   });
 }

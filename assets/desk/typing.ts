@@ -16,6 +16,7 @@ import { reveal } from "./columns";
 import { refused } from "./editing";
 import { folding, refold, showAll } from "./folding";
 import { send } from "./server";
+import { store } from "./unsent";
 
 /** How long a pause is until what was typed is read. */
 const PAUSE = 300;
@@ -179,7 +180,7 @@ export function read(): void {
     () => localStorage.removeItem(draft()),
     (refusal: unknown) => {
       // It stays on the page, and in the browser for the next time.
-      localStorage.setItem(draft(), sent);
+      store(draft(), sent);
       refused(refusal);
     },
   );

@@ -11,7 +11,9 @@ interface Unsent {
   edits: Kept[];
 }
 
-const PREFIX = `scrivlet-unsent:${data.address}:`;
+/** Where the first version kept them, one window's for all, and without numbers. */
+const FORMER = `scrivlet-unsent:${data.address}`;
+const PREFIX = `${FORMER}:`;
 /** Where windows cannot be asked whether they are there, one that has not written for so long is gone, in milliseconds. */
 const GONE = 6000;
 /** How often a window that waits says that it is there. */
@@ -27,10 +29,19 @@ export function newId(): string {
 let tab = (sessionStorage.scrivletTab ??= newId()) as string;
 let latest: Unsent | null = null;
 
+/** A browser that keeps nothing, or has no room left, sends all the same. */
+export function store(key: string, text: string): void {
+  try {
+    localStorage.setItem(key, text);
+  } catch {
+    localStorage.removeItem(key);
+  }
+}
+
 /** Until they are answered, edits are kept where a closed window leaves them. */
 export function keep(edits: Kept[], revision: number): void {
   latest = edits.length ? { at: Date.now(), revision, edits: edits.map(({ id, edit }) => ({ id, edit })) } : null;
-  if (latest) localStorage.setItem(PREFIX + tab, JSON.stringify(latest));
+  if (latest) store(PREFIX + tab, JSON.stringify(latest));
   else localStorage.removeItem(PREFIX + tab);
 }
 
@@ -65,6 +76,12 @@ export async function adopt(): Promise<{ edits: Kept[]; revision: number | null 
     if (!found || (other !== tab && (await isOpen(other, found.at)))) continue;
     left.push(found);
     if (other !== tab) localStorage.removeItem(key);
+  }
+  const former = localStorage.getItem(FORMER);
+  if (former !== null) {
+    const { at, revision, edits } = JSON.parse(former) as { at: number; revision: number; edits: Edit[] };
+    left.push({ at, revision, edits: edits.map((edit) => ({ id: newId(), edit })) });
+    localStorage.removeItem(FORMER);
   }
   left.sort((one, another) => one.at - another.at);
   return { edits: left.flatMap((one) => one.edits), revision: left[0]?.revision ?? null };

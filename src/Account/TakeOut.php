@@ -14,11 +14,13 @@ use Scrivlet\Core\File\ProjectWriter;
 /** All that is kept of a person, as files that open anywhere: what is known of them, and each program as a project. */
 final readonly class TakeOut
 {
+    private const AT_ONCE = 100;
+
     public function __construct(private EntityManagerInterface $entities)
     {
     }
 
-    /** @return string a ZIP */
+    /** @return string the path of a ZIP; whoever asks for it takes it away */
     public function zip(User $user): string
     {
         $file = tempnam(sys_get_temp_dir(), 'scrivlet');
@@ -34,14 +36,17 @@ final readonly class TakeOut
             $zip->addFromString($name, ProjectWriter::write($program->name(), ProgramStore::program($program)));
             $list[] = ['file' => $name, 'name' => $program->name(), 'changed' => $program->updatedAt()->format(\DATE_ATOM), 'deleted' => $program->isDeleted()];
             $this->entities->detach($program);
+            if (0 === \count($list) % self::AT_ONCE) {
+                // What was added lies in memory until the file is closed.
+                $zip->close();
+                $zip->open($file);
+            }
         }
         $sessions = $this->entities->getConnection()->fetchAllAssociative('SELECT began_at, address, browser FROM sign_ins WHERE user_id = ?', [$user->id()]);
         $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list];
         $zip->addFromString('account.json', json_encode($about, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
         $zip->close();
-        $content = (string) file_get_contents($file);
-        unlink($file);
 
-        return $content;
+        return $file;
     }
 }

@@ -11,9 +11,12 @@ use Scrivlet\App\Entity\User;
 use Scrivlet\App\Security\Passwords;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
+use Symfony\Component\DependencyInjection\Attribute\Autowire;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\RateLimiter\RateLimiterFactory;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
 use Symfony\Contracts\Translation\TranslatorInterface;
@@ -22,8 +25,12 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/account')]
 final class AccountController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly Passwords $passwords, private readonly TranslatorInterface $translator)
-    {
+    public function __construct(
+        private readonly EntityManagerInterface $entities,
+        private readonly Passwords $passwords,
+        private readonly TranslatorInterface $translator,
+        #[Autowire(service: 'limiter.sign_in_name')] private readonly RateLimiterFactory $tries,
+    ) {
     }
 
     #[Route('', name: 'account', methods: ['GET'])]
@@ -52,8 +59,9 @@ final class AccountController extends AbstractController
     #[Route('/password', name: 'account_password', methods: ['POST'])]
     public function password(Request $request, Security $security, #[CurrentUser] User $user): Response
     {
-        if (!$this->passwords->fits($user, $request->request->getString('old'))) {
-            return $this->back('trouble', 'account.wrong_password');
+        $trouble = $this->trouble($user, $request->request->getString('old'));
+        if (null !== $trouble) {
+            return $this->back('trouble', $trouble);
         }
         $password = $request->request->getString('new');
         if (!Passwords::isLongEnough($password)) {
@@ -82,20 +90,38 @@ final class AccountController extends AbstractController
     #[Route('/take-out', name: 'account_take_out', methods: ['GET'])]
     public function takeOut(TakeOut $takeOut, #[CurrentUser] User $user): Response
     {
-        return new Response($takeOut->zip($user), 200, ['Content-Type' => 'application/zip', 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'scrivlet.zip')]);
+        return (new BinaryFileResponse($takeOut->zip($user), 200, ['Content-Type' => 'application/zip'], false))
+            ->setContentDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, 'scrivlet.zip')
+            ->deleteFileAfterSend();
     }
 
     #[Route('/delete', name: 'account_delete', methods: ['POST'])]
     public function delete(Request $request, Security $security, #[CurrentUser] User $user): Response
     {
-        if (!$this->passwords->fits($user, $request->request->getString('password'))) {
-            return $this->back('trouble', 'account.wrong_password');
+        $trouble = $this->trouble($user, $request->request->getString('password'));
+        if (null !== $trouble) {
+            return $this->back('trouble', $trouble);
         }
         $security->logout(false);
         $this->entities->remove($this->entities->find(User::class, $user->id()) ?? $user);
         $this->entities->flush();
 
         return $this->redirectToRoute('sign_in');
+    }
+
+    /** Why a password is not taken as the person's own; whoever sits down at an open window does not guess it there. */
+    private function trouble(User $user, string $password): ?string
+    {
+        $tries = $this->tries->create('account-'.$user->id());
+        if (!$tries->consume()->isAccepted()) {
+            return 'account.many_tries';
+        }
+        if (!$this->passwords->fits($user, $password)) {
+            return 'account.wrong_password';
+        }
+        $tries->reset();
+
+        return null;
     }
 
     private function endSessions(Request $request, User $user): void

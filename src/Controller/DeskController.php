@@ -101,7 +101,8 @@ final class DeskController extends AbstractController
     {
         $data = self::body($request);
         $edit = $data['edit'] ?? null;
-        if (!\is_array($edit)) {
+        // Seals are run, so that they are taken where runs are, and nothing else is.
+        if (!\is_array($edit) || ('seal' === ($edit['do'] ?? null)) !== ('desk_seal' === $request->attributes->get('_route'))) {
             throw new BadRequestHttpException('No edit.');
         }
         if ($program->isDeleted()) {
@@ -138,7 +139,14 @@ final class DeskController extends AbstractController
             try {
                 $this->store->save($program, $next, $edited->program, $edited->kind, $edited->what, $id);
             } catch (RevisionConflict) {
-                return $this->conflict($revision);
+                // The same edit, sent twice at the same time, has come through meanwhile.
+                $made = null === $id ? null : $this->store->made($program, $id);
+                if (null === $made) {
+                    return $this->conflict($revision);
+                }
+                $this->store->refresh($program);
+
+                return $this->again($request, $data, $program, $program->revision(), $made);
             }
         }
 

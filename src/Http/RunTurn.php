@@ -36,7 +36,7 @@ final class RunTurn
             return;
         }
         $name = 'scrivlet-run-'.$user->id();
-        if (1 === (int) self::number($this->connection->fetchOne('SELECT GET_LOCK(?, 0)', [$name]))) {
+        if (1 === self::number($this->connection->fetchOne('SELECT GET_LOCK(?, 0)', [$name]))) {
             $this->held = $name;
 
             return;

@@ -89,6 +89,12 @@ final readonly class ProgramStore
         return self::number($this->entities->getConnection()->fetchOne('SELECT number FROM revisions WHERE program_id = ? AND edit_id = ?', [$kept->id(), $editId]));
     }
 
+    /** Takes over what another request has kept meanwhile. */
+    public function refresh(Kept $kept): void
+    {
+        $this->entities->refresh($kept);
+    }
+
     /** By which edit a revision was made. */
     public function editOf(Kept $kept, int $number): ?string
     {

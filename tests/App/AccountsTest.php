@@ -78,7 +78,7 @@ final class AccountsTest extends AppTestCase
         self::assertInputValueSame('name', 'Hazel Moss');
         $this->browser->request('GET', '/account/take-out');
         $file = (string) tempnam(sys_get_temp_dir(), 'all');
-        file_put_contents($file, $this->browser->getResponse()->getContent());
+        file_put_contents($file, $this->browser->getInternalResponse()->getContent());
         $zip = new \ZipArchive();
         self::assertTrue($zip->open($file));
         $about = json_decode((string) $zip->getFromName('account.json'), true);
@@ -98,6 +98,20 @@ final class AccountsTest extends AppTestCase
         $this->browser->request('POST', '/account/password', ['_token' => $token, 'old' => self::PASSWORD, 'new' => 'a new and long one']);
         $this->browser->followRedirect();
         self::assertSelectorExists('.done');
+    }
+
+    public function testNobodyGuessesAPasswordAtAnOpenWindow(): void
+    {
+        $token = $this->token();
+        for ($try = 0; $try < 6; ++$try) {
+            $this->browser->request('POST', '/account/delete', ['_token' => $token, 'password' => "guess $try"]);
+            $this->browser->followRedirect();
+        }
+        // Not even the right one is taken now.
+        $this->browser->request('POST', '/account/delete', ['_token' => $token, 'password' => self::PASSWORD]);
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('.trouble', 'minute');
+        self::assertNotNull($this->entities()->find(User::class, $this->teacher->id()));
     }
 
     public function testAPersonDeletesTheirAccountWithAllThatIsTheirs(): void

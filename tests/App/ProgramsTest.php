@@ -266,12 +266,15 @@ final class ProgramsTest extends AppTestCase
         $write = ['do' => 'write', 'row' => 2, 'part' => 'head', 'language' => 'python'];
         $answer = $this->edit($id, 2, [...$write, 'text' => 'nib.forward(49)'], $token, 'python');
         self::assertSame([[1, 1], [2]], [$answer['ink'], $answer['unsealed']]);
-        $answer = $this->edit($id, 3, ['do' => 'seal'], $token, 'python');
+        $this->edit($id, 3, ['do' => 'seal'], $token, 'python');
+        self::assertSame(400, $this->code(), 'seals are run, and not where edits are');
+        $seal = static fn (int $revision): array => ['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'seal']];
+        $answer = $this->post("/programs/$id/seals", $seal(3), $token);
         self::assertSame(3, $answer['revision'], 'what is not sealed is no revision');
         \assert(\is_array($answer['partings']) && \is_array($answer['partings'][0]));
         self::assertStringContainsString('(50, 0)', (string) json_encode($answer['partings'][0]));
         $this->edit($id, 3, [...$write, 'text' => 'nib.forward(5 * 10)'], $token, 'python');
-        $answer = $this->edit($id, 4, ['do' => 'seal'], $token, 'python');
+        $answer = $this->post("/programs/$id/seals", $seal(4), $token);
         self::assertSame([5, []], [$answer['revision'], $answer['partings']]);
         self::assertSame([], $answer['unsealed']);
         $answer = $this->edit($id, 5, ['do' => 'undo'], $token, 'python');

@@ -120,6 +120,66 @@ test("an edit whose answer is lost counts once", async () => {
   forgive();
 });
 
+test("an edit that is sent twice at the same time counts once, and conflicts with nothing", async () => {
+  const own = await fresh();
+  const codes = await own.evaluate(async () => {
+    const send = (id: string, revision: number) =>
+      fetch(`${location.pathname}/edits`, {
+        method: "POST",
+        headers: {
+          "Content-Type": "application/json",
+          "X-Requested-With": "fetch",
+          "X-Csrf-Token": document.querySelector<HTMLMetaElement>("meta[name=csrf]")!.content,
+        },
+        body: JSON.stringify({
+          revision,
+          id,
+          view: "both",
+          text: "python",
+          edit: { do: "insert", row: "nib.clear", parent: 1, body: "body", index: 0 },
+        }),
+      });
+    const answers: [number, number][] = [];
+    for (let round = 1; round <= 8; round++) {
+      const twice = await Promise.all([send(`twice-000${round}`, round), send(`twice-000${round}`, round)]);
+      for (const one of twice) answers.push([one.status, ((await one.json()) as { revision: number }).revision]);
+    }
+    return answers;
+  });
+  assert.deepEqual(
+    codes,
+    Array.from({ length: 16 }, (_, at) => [200, 2 + (at >> 1)]),
+  );
+  await own.close();
+});
+
+test("what an older version of the page has left in the browser is sent", async () => {
+  const own = await fresh();
+  await own.evaluate(() => {
+    const edit = { do: "insert", row: "nib.clear", parent: 1, body: "body", index: 0 };
+    const left = { tab: "gone", at: Date.now() - 60_000, revision: 1, edits: [edit] };
+    localStorage.setItem(`scrivlet-unsent:${location.pathname}`, JSON.stringify(left));
+  });
+  await own.reload();
+  await own.locator('#blocks > li:has-text("clear the sheet")').waitFor();
+  await own.reload();
+  assert.deepEqual((await rowsOf(own)).slice(1), ["clear the sheet"], "once");
+  await own.close();
+});
+
+test("a browser without room for more sends all the same", async () => {
+  const own = await fresh();
+  await own.evaluate(() => {
+    Storage.prototype.setItem = () => {
+      throw new DOMException("full", "QuotaExceededError");
+    };
+  });
+  await edit(own, () => stock(own, "nib.clear").click());
+  await edit(own, () => stock(own, "nib.lower").click());
+  assert.deepEqual((await rowsOf(own)).slice(1), ["clear the sheet", "lower the nib"]);
+  await own.close();
+});
+
 test("a server that breaks for a while loses no typed word", async () => {
   const own = await fresh();
   let answers = 0;
