@@ -115,7 +115,7 @@ final class DeskController extends AbstractController
         $id = \is_string($data['id'] ?? null) && 1 === preg_match('/^[0-9a-z-]{8,40}$/D', $data['id']) ? $data['id'] : null;
         $made = null === $id ? null : $this->store->made($program, $id);
         if (null !== $made) {
-            return $this->again($request, $data, $program, $revision, $made);
+            return $this->again($request, $data, $program, $made);
         }
         if (!$this->isNewest($program, $revision, $data)) {
             return $this->conflict($revision);
@@ -144,9 +144,8 @@ final class DeskController extends AbstractController
                 if (null === $made) {
                     return $this->conflict($revision);
                 }
-                $this->store->refresh($program);
 
-                return $this->again($request, $data, $program, $program->revision(), $made);
+                return $this->again($request, $data, $program, $made);
             }
         }
 
@@ -174,15 +173,17 @@ final class DeskController extends AbstractController
      *
      * @param array<mixed> $data
      */
-    private function again(Request $request, array $data, Program $program, Revision $revision, int $made): JsonResponse
+    private function again(Request $request, array $data, Program $program, int $made): JsonResponse
     {
+        // It may have come through behind this request's back.
+        $this->store->refresh($program);
         $tree = ProgramStore::program($program);
         $before = $this->store->revision($program, $made - 1)[1] ?? Tree::empty();
         $ids = static fn (Tree $tree): array => array_map(static fn (Statement $row): int => $row->id, iterator_to_array(Walk::statements($tree->parts()), false));
         $rows = array_values(array_diff($ids($tree), $ids($before)));
 
         // The window may show any earlier state, so that every line is sent.
-        return $this->answer($request, $data, Tree::empty(), new Edited($tree, 'again', '', $rows, $rows[0] ?? null), $revision, []);
+        return $this->answer($request, $data, Tree::empty(), new Edited($tree, 'again', '', $rows, $rows[0] ?? null), $program->revision(), []);
     }
 
     /**
