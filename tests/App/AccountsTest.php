@@ -68,7 +68,12 @@ final class AccountsTest extends AppTestCase
 
     public function testAPersonChangesNameAndPasswordAndTakesAllAway(): void
     {
-        $this->program(name: 'Row of kale');
+        $kale = $this->program(name: 'Row of kale')->id();
+        // A shelf of many programs comes whole, too.
+        $this->entities()->getConnection()->executeStatement(
+            "INSERT INTO programs (owner_id, name, tree, row_count, revision, updated_at) SELECT owner_id, 'Row of beans', tree, row_count, 1, updated_at FROM programs p, seq_1_to_250 WHERE p.id = ?",
+            [$kale],
+        );
         $token = $this->token();
         foreach (['' => '.trouble', str_repeat('x', 81) => '.trouble', 'Hazel Moss' => '.done'] as $name => $shown) {
             $this->browser->request('POST', '/account/name', ['_token' => $token, 'name' => (string) $name]);
@@ -85,6 +90,8 @@ final class AccountsTest extends AppTestCase
         \assert(\is_array($about) && \is_array($about['programs']) && \is_array($about['programs'][0]));
         self::assertSame('hazel@fernhollow.example', $about['email']);
         self::assertStringContainsString('"Row of kale"', (string) $zip->getFromName((string) $about['programs'][0]['file']));
+        self::assertSame(1 + 251, $zip->count());
+        self::assertStringContainsString('"Row of beans"', (string) $zip->getFromIndex(250));
         $zip->close();
         unlink($file);
 
