@@ -72,6 +72,12 @@ export interface Mistake {
   from: number;
   to: number;
   message: string;
+  /** Whether there is something that may mend it; the server tries it when it is asked. */
+  mayMend: boolean;
+}
+/** Changes of a text that mend a mistake, which begins at `from`. */
+export interface Fix {
+  from: number;
   fix: { from: number; to: number; text: string }[];
 }
 /** The text of the one text page that is open, and what is wrong with it. */

@@ -11,15 +11,17 @@ import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
-import { byId, data, say, type Answer, type Mistake } from "./data";
+import { byId, data, say, type Answer, type Fix, type Mistake, type Typed } from "./data";
 import { reveal } from "./columns";
 import { refused } from "./editing";
 import { folding, refold, showAll } from "./folding";
-import { send } from "./server";
+import { isBusy, send } from "./server";
 import { store } from "./unsent";
 
 /** How long a pause is until what was typed is read. */
 const PAUSE = 300;
+/** How long nothing is typed until it is asked what can be mended. */
+const REST = 500;
 /** The grammar of the page's own language is all that is loaded. */
 const languages: Record<string, () => Promise<LanguageSupport>> = {
   python: async () => (await import("@codemirror/lang-python")).python(),
@@ -29,6 +31,9 @@ const languages: Record<string, () => Promise<LanguageSupport>> = {
 
 let view: EditorView | null = null;
 let timer = 0;
+let asking = 0;
+/** What mends, for the state of the text of which it was asked. */
+let fixes: { typed: Typed | null; known: Fix[] } = { typed: null, known: [] };
 /** What the server was given last, and whether more was typed since. */
 let given = "";
 
@@ -235,17 +240,17 @@ async function write(on: boolean): Promise<void> {
   } else showAll();
 }
 
-async function mend(mistake: Mistake): Promise<void> {
+async function mend({ fix }: Fix): Promise<void> {
   if (!hasPage() || byId("typed").hidden) {
     const [typed, lineEnd] = [data.typed!, separator(data.typed!.text)];
     let mended = typed.text.replaceAll(lineEnd, "\n");
-    for (const fix of [...mistake.fix].sort((one, other) => other.from - one.from))
-      mended = mended.slice(0, fix.from) + fix.text + mended.slice(fix.to);
+    for (const { from, to, text } of [...fix].sort((one, other) => other.from - one.from))
+      mended = mended.slice(0, from) + text + mended.slice(to);
     send({ do: "type", language: typed.language, text: mended.replaceAll("\n", lineEnd) }).catch(refused);
     return;
   }
   await write(true);
-  const changes = mistake.fix.map((fix) => ({ from: fix.from, to: fix.to, insert: fix.text }));
+  const changes = fix.map(({ from, to, text }) => ({ from, to, insert: text }));
   view!.dispatch({ changes, userEvent: "input.fix" });
   read();
 }
@@ -255,7 +260,9 @@ function list(): void {
   const section = byId("mistakes");
   const mistakes = data.typed?.mistakes ?? [];
   section.hidden = mistakes.length === 0;
-  section.querySelector("ol")!.replaceChildren(
+  const items = section.querySelector("ol")!;
+  const focused = [...items.children].findIndex((item) => item.contains(document.activeElement));
+  items.replaceChildren(
     ...mistakes.map((mistake) => {
       const item = document.createElement("li");
       const jump = document.createElement("button");
@@ -268,22 +275,39 @@ function list(): void {
         view!.dispatch({ selection: { anchor: Math.min(mistake.from, view!.state.doc.length) }, scrollIntoView: true });
       });
       item.append(jump);
-      if (mistake.fix.length) {
+      const mends = fixes.typed === data.typed && fixes.known.find((fix) => fix.from === mistake.from);
+      if (mends) {
         const fix = document.createElement("button");
         fix.type = "button";
         fix.className = "btn mend";
         fix.textContent = say("fix");
         fix.setAttribute("aria-label", `${say("fix")}: ${say("line", { line: mistake.line })}`);
-        fix.addEventListener("click", () => void mend(mistake));
+        fix.addEventListener("click", () => void mend(mends));
         item.append(fix);
       }
       return item;
     }),
   );
+  items.children[focused]?.querySelector("button")?.focus();
   const wrong = new Set(mistakes.map((mistake) => String(mistake.line)));
   for (const line of document.querySelectorAll<HTMLElement>(".spine .line"))
     line.classList.toggle("has-mistake", wrong.has(line.textContent!.trim()));
   markRows(mistakes);
+}
+
+/** Fixes are tried out by the server, so that they are asked for once the hand rests. */
+function ask(): void {
+  clearTimeout(asking);
+  if (!data.typed?.mistakes.some((mistake) => mistake.mayMend)) return;
+  asking = window.setTimeout(async () => {
+    const typed = data.typed;
+    if (isBusy()) return;
+    const response = await fetch(`${data.address}/fixes?text=${data.text}`).catch(() => null);
+    const answer = response?.ok ? ((await response.json()) as { revision: number; fixes: Fix[] }) : null;
+    if (!answer || answer.revision !== data.revision || data.typed !== typed) return;
+    fixes = { typed, known: answer.fixes };
+    list();
+  }, REST);
 }
 
 /** Rows that show as they were typed are marked on the blocks page, too, with the place underlined. */
@@ -320,10 +344,12 @@ function hasPage(): boolean {
 export function typing(answer: Answer): void {
   follow(answer);
   list();
+  ask();
 }
 
 export function startTyping(): void {
   list();
+  ask();
   if (!hasPage()) return;
   byId<HTMLButtonElement>("write").disabled = false;
   byId("write").addEventListener("click", () => void write(byId<HTMLElement>("typed").hidden === true));

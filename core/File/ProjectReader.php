@@ -12,7 +12,7 @@ use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Edit\Filling;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\Language\Expression\ExpressionReader;
-use Scrivlet\Core\Language\Handwriting\Fingerprint;
+use Scrivlet\Core\Language\Handwriting\Fingerprints;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
@@ -251,6 +251,7 @@ final class ProjectReader
             $rows[$row->id] = $row;
         }
         $old = array_flip($this->ids);
+        $fingerprints = new Fingerprints();
         foreach ($program->handwriting as $language => $handwriting) {
             $pieces = [];
             foreach ($handwriting->pieces as $piece) {
@@ -258,10 +259,10 @@ final class ProjectReader
                 $was = match (true) {
                     null === $row => $piece->fingerprint,
                     $this->isFirst => Fingerprints1::of($row, $piece->part, $piece->tight, $old),
-                    default => Fingerprint::of($row, $piece->part, $piece->tight, $old),
+                    default => $fingerprints->of($row, $piece->part, $piece->tight, $old),
                 };
                 // What did not fit any more fits nothing.
-                $is = null === $row ? $was : ($piece->fingerprint === $was ? Fingerprint::of($row, $piece->part, $piece->tight) : 0);
+                $is = null === $row ? $was : ($piece->fingerprint === $was ? $fingerprints->of($row, $piece->part, $piece->tight) : 0);
                 $pieces[] = new Piece($piece->id, $piece->part, $piece->start, $piece->coreStart, $piece->coreEnd, $is, $piece->parent, $piece->tight);
             }
             $program = $program->withHandwriting($language, new Handwriting($handwriting->text, $pieces));

@@ -49,7 +49,7 @@ abstract class BracePrinter extends Printer
     final protected function enter(FunctionDefinition|Script $part, array $elsewhere = []): void
     {
         $this->part = $part;
-        $this->declarations = new Declarations($part, $this->types->scopes, $elsewhere, $part instanceof Script ? $this->program->functions : []);
+        $this->declarations = $this->analysis->declarations($part, $elsewhere);
     }
 
     final protected function rows(Block $body): void

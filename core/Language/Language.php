@@ -5,16 +5,10 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Cpp\CppLexer;
-use Scrivlet\Core\Language\Cpp\CppPrinter;
-use Scrivlet\Core\Language\Handwriting\Carried;
-use Scrivlet\Core\Language\Handwriting\HandPrinter;
 use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
-use Scrivlet\Core\Language\JavaScript\JavaScriptPrinter;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Language\Python\PythonLexer;
-use Scrivlet\Core\Language\Python\PythonPrinter;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Program;
 
 enum Language: string
@@ -63,16 +57,14 @@ enum Language: string
     }
 
     /** The program as text: as it was typed, where a person typed it in this language. */
-    public function print(Program $program, ?Types $types = null): PrintedText
+    public function print(Program $program): PrintedText
     {
-        $handwriting = $program->handwriting[$this->value] ?? null;
-
-        return PrintMemory::of($program, $this, fn (): PrintedText => null === $handwriting ? Carried::into($program->setting->asks ? AskingLoop::anchored($this->printPlainly(AskingLoop::of($program)), $program) : $this->printPlainly($program, $types), $program, $this) : HandPrinter::print($program, $this, $handwriting, $types));
+        return (new Analysis($program))->text($this);
     }
 
     public function read(string $text, ?Program $old = null): Reading
     {
-        return Reader::read($text, $this, $old);
+        return Reader::read($text, $this, null === $old ? null : new Analysis($old));
     }
 
     /** The language of a file, by the ending of its name. */
@@ -88,19 +80,9 @@ enum Language: string
         };
     }
 
-    /**
-     * As this language's printer writes it, whatever a person typed.
-     *
-     * @param list<int> $marked rows whose blanks are marked in the text; see Printer::BLANK
-     */
-    public function printPlainly(Program $program, ?Types $types = null, array $marked = []): PrintedText
+    /** As this language's printer writes it, whatever a person typed. */
+    public function printPlainly(Program $program): PrintedText
     {
-        $types ??= Types::of($program);
-
-        return (match ($this) {
-            self::Python => new PythonPrinter($program, $types),
-            self::JavaScript => new JavaScriptPrinter($program, $types),
-            self::Cpp => new CppPrinter($program, $types),
-        })->print($marked);
+        return (new Analysis($program))->printed($this);
     }
 }

@@ -106,8 +106,13 @@ abstract class Printer
     /** @var array<int, string> names of the blanks to be marked, by the number of their expression's object */
     private array $marked = [];
 
-    final public function __construct(protected readonly Program $program, protected readonly Types $types)
+    protected readonly Program $program;
+    protected readonly Types $types;
+
+    final public function __construct(protected readonly Analysis $analysis)
     {
+        $this->program = $program = $analysis->program;
+        $this->types = $analysis->types();
         $this->part = $program->script;
         $library = [];
         foreach (Walk::statements($program->parts()) as $statement) {

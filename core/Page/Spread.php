@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Page;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Highlighter;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Typing\Types;
-use Scrivlet\Core\Tree\Program;
 
 /**
  * A program's pages side by side.
@@ -20,12 +19,12 @@ final class Spread
 
     /**
      * @param list<Language> $languages of the text pages
-     * @param Types|null     $types     found where they are needed if not given: a text that was typed prints without
      * @param Language       $code      of rows in code, where no text page is open
      */
-    public function __construct(Program $program, array $languages, string $locale, public readonly ?Types $types = null, Language $code = Language::Python)
+    public function __construct(public readonly Analysis $analysis, array $languages, string $locale, Language $code = Language::Python)
     {
-        $this->blocks = new BlocksPage($program, $locale, [] === $program->hands ? [] : TurnedRows::of($program, $languages[0] ?? $code, $types));
+        $program = $analysis->program;
+        $this->blocks = new BlocksPage($program, $locale, [] === $program->hands ? [] : TurnedRows::of($analysis, $languages[0] ?? $code));
         $pages = ['blocks' => []];
         foreach ($this->blocks->rows as $row) {
             $pages['blocks'][$row->anchor][] = $row;
@@ -33,7 +32,7 @@ final class Spread
         foreach ($languages as $language) {
             $highlighter = new Highlighter($language);
             $pages[$language->value] = [];
-            foreach ($language->print($program, $types)->lines as $index => $line) {
+            foreach ($analysis->text($language)->lines as $index => $line) {
                 $pages[$language->value][$line->anchor][] = new TextLine($line->anchor, $index + 1, $line->text, $highlighter);
             }
         }

@@ -4,18 +4,18 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Page;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Printer;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Hand;
-use Scrivlet\Core\Tree\Program;
 
 /** The text of rows that do not show in words: printed, with its blanks, or as it was typed. */
 final class TurnedRows
 {
     /** @return array<string, list<string|array{string, string}>> by anchor: text, and blanks as name and text */
-    public static function of(Program $program, Language $language, ?Types $types = null): array
+    public static function of(Analysis $analysis, Language $language): array
     {
+        $program = $analysis->program;
         $code = $typed = [];
         foreach ($program->hands as $id => $hand) {
             if (Hand::Code === $hand) {
@@ -26,13 +26,13 @@ final class TurnedRows
         }
         $rows = [];
         foreach ($typed as $name => $ids) {
-            foreach (Language::from($name)->print($program, $types)->lines as $line) {
+            foreach ($analysis->text(Language::from($name))->lines as $line) {
                 if (isset($ids[(int) $line->anchor])) {
                     $rows[$line->anchor] ??= [trim($line->text)];
                 }
             }
         }
-        foreach ([] === $code ? [] : $language->printPlainly($program, $types, array_keys($code))->lines as $line) {
+        foreach ([] === $code ? [] : $analysis->marked($language, array_keys($code))->lines as $line) {
             if (isset($code[(int) $line->anchor])) {
                 $rows[$line->anchor] ??= self::cut(trim($line->text, " \t"));
             }

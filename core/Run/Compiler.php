@@ -10,6 +10,7 @@ use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
@@ -121,12 +122,17 @@ final class Compiler
     /** @var list<Handler> those whose rows are still to be written */
     private array $handlers = [];
 
+    private readonly Program $program;
+    private readonly Types $types;
+
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
-    public function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly bool $record)
+    public function __construct(Analysis $analysis, private readonly Language $language, private readonly bool $record)
     {
+        $this->program = $program = $analysis->program;
+        $this->types = $analysis->types();
         $this->part = $program->script;
         $this->definitions = $program->definitions();
-        $this->places = new Places($program, $types->scopes);
+        $this->places = new Places($program, $analysis->scopes());
         foreach ($this->definitions as $index => $function) {
             $this->functions[] = $function->name;
             if (Language::Python === $language && \in_array($function, $program->script->body->statements, true)) {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Run\Values\CppValues;
 use Scrivlet\Core\Run\Values\JavaScriptValues;
 use Scrivlet\Core\Run\Values\PythonValues;
@@ -19,15 +19,16 @@ final class Runner
     private const STACK = 160 * 1024 * 1024;
 
     /** @param Language $language whose values the program runs with */
-    public static function run(Program $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, ?Types $types = null, Circumstances $circumstances = new Circumstances()): Outcome
+    public static function run(Program|Analysis $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, Circumstances $circumstances = new Circumstances()): Outcome
     {
-        if ($program->hasUnread()) {
+        $analysis = $program instanceof Analysis ? $program : new Analysis($program);
+        if ($analysis->program->hasUnread()) {
             $error = new RunError('unread');
 
             return new Outcome(Ending::Failed, new Trace($limits), [], [], [], new PythonValues(), $error, null);
         }
         ini_set('fiber.stack_size', (string) self::STACK);
-        $fiber = new \Fiber(static fn (): Outcome => self::ran($program, $language, $seed, $limits, $record, $types, $circumstances));
+        $fiber = new \Fiber(static fn (): Outcome => self::ran($analysis, $language, $seed, $limits, $record, $circumstances));
         $fiber->start();
         $outcome = $fiber->getReturn();
         \assert($outcome instanceof Outcome);
@@ -35,9 +36,9 @@ final class Runner
         return $outcome;
     }
 
-    private static function ran(Program $program, Language $language, int $seed, Limits $limits, bool $record, ?Types $types, Circumstances $circumstances): Outcome
+    private static function ran(Analysis $analysis, Language $language, int $seed, Limits $limits, bool $record, Circumstances $circumstances): Outcome
     {
-        $compiler = new Compiler($program, $types ?? Types::of($program), $language, $record);
+        $compiler = new Compiler($analysis, $language, $record);
         $code = $compiler->compile();
         $trace = new Trace($limits);
         $values = match ($language) {
@@ -47,7 +48,7 @@ final class Runner
         };
         $values->trace = $record ? $trace : null;
         $chance = new Chance($seed);
-        $stage = new Stage($trace, $program->setting, $chance, $circumstances->signals, $circumstances->layout);
+        $stage = new Stage($trace, $analysis->program->setting, $chance, $circumstances->signals, $circumstances->layout);
         $routine = self::load($code, $trace, $values, $stage, $chance, $circumstances->answers);
         Values\Room::begin($limits->memory, $limits->work);
         $ending = Ending::Finished;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
+use Scrivlet\App\Desk\Applied;
 use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Desk\PartingReport;
@@ -26,8 +27,10 @@ use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Locator;
 use Scrivlet\Core\Edit\Revision;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
@@ -74,8 +77,8 @@ final class DeskController extends AbstractController
             return $this->redirectToRoute('shelf');
         }
         $view = DeskView::of($request);
-        $tree = ProgramStore::program($program);
-        $spread = $this->renderer->spread($tree, $view, $request->getLocale());
+        $analysis = new Analysis($tree = ProgramStore::program($program));
+        $spread = $this->renderer->spread($analysis, $view, $request->getLocale());
         $entries = array_filter(Catalogue::entries(), static fn ($entry): bool => !$entry->value && !$entry->fromText && !\in_array($entry->key, ['start', 'call'], true));
         $response = $this->render('desk/desk.html.twig', [
             'program' => $program,
@@ -85,7 +88,7 @@ final class DeskController extends AbstractController
             'entries' => $entries,
             'inks' => Ink::cases(),
             'scenes' => SceneName::cases(),
-            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($tree, $spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'typed' => self::typed($tree, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
+            'data' => ['revision' => $program->revision()->number, ...$this->state($program->revision()), ...$this->renderer->facts($spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'typed' => self::typed($analysis, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
         ]);
         foreach (['view', 'text'] as $name) {
             if ('' !== $request->query->getString($name)) {
@@ -120,19 +123,20 @@ final class DeskController extends AbstractController
         if (!$this->isNewest($program, $revision, $data)) {
             return $this->conflict($revision);
         }
-        $old = ProgramStore::program($program);
+        $before = new Analysis($old = ProgramStore::program($program));
         $partings = [];
         try {
-            [$next, $edited] = match ($edit['do'] ?? null) {
+            [$next, $applied] = match ($edit['do'] ?? null) {
                 'undo' => $this->travel($program, $revision, true),
                 'redo' => $this->travel($program, $revision, false),
                 'seal' => $this->seal($revision, $old, $partings),
                 'return' => $this->comeBack($program, $revision, \is_int($edit['to'] ?? null) ? $edit['to'] : 0),
-                default => [$revision->edited(), EditReader::apply($old, $edit)],
+                default => [$revision->edited(), EditReader::apply($before, $edit)],
             };
         } catch (Refusal $refusal) {
             return new JsonResponse(['message' => Sentences::of($refusal->key, $refusal->parameters, $request->getLocale())], 422);
         }
+        $edited = $applied->edited;
         if ($edited->program == $old) {
             $next = $revision;
         } else {
@@ -149,7 +153,7 @@ final class DeskController extends AbstractController
             }
         }
 
-        return $this->answer($request, $data, $old, $edited, $next, $partings);
+        return $this->answer($request, $data, $before, $applied, $next, $partings);
     }
 
     /**
@@ -183,7 +187,7 @@ final class DeskController extends AbstractController
         $rows = array_values(array_diff($ids($tree), $ids($before)));
 
         // The window may show any earlier state, so that every line is sent.
-        return $this->answer($request, $data, Tree::empty(), new Edited($tree, 'again', '', $rows, $rows[0] ?? null), $program->revision(), []);
+        return $this->answer($request, $data, new Analysis(Tree::empty()), new Applied(new Edited($tree, 'again', '', $rows, $rows[0] ?? null)), $program->revision(), []);
     }
 
     /**
@@ -200,18 +204,18 @@ final class DeskController extends AbstractController
      * @param array<mixed>  $data
      * @param list<Parting> $partings
      */
-    private function answer(Request $request, array $data, Tree $old, Edited $edited, Revision $next, array $partings): JsonResponse
+    private function answer(Request $request, array $data, Analysis $before, Applied $applied, Revision $next, array $partings): JsonResponse
     {
+        $edited = $applied->edited;
         $view = DeskView::from($data['view'] ?? null, $data['text'] ?? null);
-        $before = $this->renderer->spread($old, $view, $request->getLocale(), false);
-        $after = $this->renderer->spread($edited->program, $view, $request->getLocale());
+        $after = $this->renderer->spread($applied->analysis, $view, $request->getLocale());
 
         return new JsonResponse([
             'revision' => $next->number,
-            ...$this->renderer->difference($before, $after),
-            ...$this->renderer->facts($edited->program, $after),
+            ...$this->renderer->difference($this->renderer->spread($before, $view, $request->getLocale()), $after),
+            ...$this->renderer->facts($after),
             'setting' => SettingReport::of($edited->program, $request->getLocale()),
-            'typed' => self::typed($edited->program, $view, $request->getLocale()),
+            'typed' => self::typed($applied->analysis, $view, $request->getLocale(), $applied->mistakes),
             ...$this->state($next),
             'select' => $edited->rows,
             'focus' => $edited->focus,
@@ -219,10 +223,23 @@ final class DeskController extends AbstractController
         ]);
     }
 
-    /** @return array<string, mixed>|null the text of the one text page that is open */
-    private static function typed(Tree $program, DeskView $view, string $locale): ?array
+    /**
+     * @param list<Mistake>|null $mistakes of the text, if it was just read
+     *
+     * @return array<string, mixed>|null the text of the one text page that is open
+     */
+    private static function typed(Analysis $analysis, DeskView $view, string $locale, ?array $mistakes = null): ?array
     {
-        return 1 < \count($view->languages()) ? null : TypedText::of($program, $view->runsAs(), $locale);
+        return 1 < \count($view->languages()) ? null : TypedText::of($analysis, $view->runsAs(), $locale, $mistakes);
+    }
+
+    /** Which of the mistakes that an edit was answered with can be mended, and how; asked for once the hand rests. */
+    #[Route('/fixes', name: 'desk_fixes', methods: ['GET'])]
+    public function fixes(Request $request, Program $program): JsonResponse
+    {
+        $view = DeskView::from('both', $request->query->getString('text'));
+
+        return new JsonResponse(['revision' => $program->revision()->number, 'fixes' => TypedText::fixes(new Analysis(ProgramStore::program($program)), $view->runsAs())]);
     }
 
     /** @return array{canUndo: bool, canRedo: bool} */
@@ -236,21 +253,21 @@ final class DeskController extends AbstractController
         return new JsonResponse(['conflict' => true, 'revision' => $revision->number, 'message' => $this->translator->trans('desk.conflict')], 409);
     }
 
-    /** @return array{Revision, Edited} */
+    /** @return array{Revision, Applied} */
     private function travel(Program $program, Revision $revision, bool $back): array
     {
         $number = $back ? $revision->undoTo : $revision->redoTo;
         [$target, $tree] = (null === $number ? null : $this->store->revision($program, $number)) ?? throw new BadRequestHttpException('Nothing there.');
 
-        return [$back ? $revision->undone($target) : $revision->redone($target), new Edited($tree, $back ? 'undo' : 'redo', '', [])];
+        return [$back ? $revision->undone($target) : $revision->redone($target), new Applied(new Edited($tree, $back ? 'undo' : 'redo', '', []))];
     }
 
-    /** @return array{Revision, Edited} */
+    /** @return array{Revision, Applied} */
     private function comeBack(Program $program, Revision $revision, int $number): array
     {
         [, $tree] = $this->store->revision($program, $number) ?? throw new NotFoundHttpException('No such revision.');
 
-        return [$revision->edited(), new Edited($tree, 'return', (string) $number, [])];
+        return [$revision->edited(), new Applied(new Edited($tree, 'return', (string) $number, []))];
     }
 
     /**
@@ -258,13 +275,13 @@ final class DeskController extends AbstractController
      *
      * @param list<Parting> $partings
      *
-     * @return array{Revision, Edited}
+     * @return array{Revision, Applied}
      */
     private function seal(Revision $revision, Tree $tree, array &$partings): array
     {
         [$sealed, $partings] = Seals::judged($tree);
 
-        return [$revision->noted(), new Edited($sealed, 'seal', '', [])];
+        return [$revision->noted(), new Applied(new Edited($sealed, 'seal', '', []))];
     }
 
     /** What a row says in text, for writing it by hand. */
@@ -288,7 +305,7 @@ final class DeskController extends AbstractController
         [, $tree] = $this->store->revision($program, \is_int($data['revision'] ?? null) ? $data['revision'] : 0) ?? throw new NotFoundHttpException('No such revision.');
         foreach (\is_array($data['edits'] ?? null) ? \array_slice($data['edits'], 0, 200) : [] as $edit) {
             try {
-                $tree = EditReader::apply($tree, \is_array($edit) ? $edit : [])->program;
+                $tree = EditReader::apply(new Analysis($tree), \is_array($edit) ? $edit : [])->edited->program;
             } catch (Refusal|BadRequestHttpException) {
                 // What could not be done here before can't be done in the copy either.
             }

@@ -12,6 +12,7 @@ use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\Quota;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Bounds;
@@ -77,7 +78,7 @@ final class ShelfController extends AbstractController
                     throw new Refusal('file.large', ['most' => intdiv(Bounds::FILE, 1000)]);
                 }
                 $language = Language::ofFile($file->getClientOriginalName());
-                [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, EditReader::typed(Tree::empty(), $language, $file->getContent())->program];
+                [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, EditReader::typed(new Analysis(Tree::empty()), $language, $file->getContent())->edited->program];
                 $this->quota->check($user);
                 $opened[] = $this->store->create($user, $name ?: (preg_replace('/\.scrivlet\.json$/', '', $title) ?: $title), $program);
             } catch (Refusal $refusal) {
@@ -127,7 +128,7 @@ final class ShelfController extends AbstractController
         $text = $language->print(ProgramStore::program($program))->text();
         $name = mb_substr($program->name(), 0, Program::LONGEST_NAME - 1 - \strlen($language->title())).' '.$language->title();
         $this->quota->check($user);
-        $copy = $this->store->create($user, $name, EditReader::typed(Tree::empty(), $language, $text)->program);
+        $copy = $this->store->create($user, $name, EditReader::typed(new Analysis(Tree::empty()), $language, $text)->edited->program);
 
         return $this->redirectToRoute('desk', ['id' => $copy->id(), 'view' => 'text', 'text' => $language->value]);
     }

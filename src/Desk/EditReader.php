@@ -11,9 +11,11 @@ use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\Edit\Setup;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\AskingLoop;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Bounds;
@@ -35,16 +37,18 @@ final class EditReader
      * @throws Refusal                 if the edit can't be done
      * @throws BadRequestHttpException if it is none
      */
-    public static function apply(Program $program, array $data): Edited
+    public static function apply(Analysis $before, array $data): Applied
     {
         $read = new self($data);
+        if ('type' === ($data['do'] ?? null)) {
+            return self::typed($before, $read->language(), $read->text('text'));
+        }
+        $edited = $read->done($before->program);
 
-        $edited = $read->done($program);
-
-        return match ($edited->kind) {
-            'type', 'write', 'turn' => $edited,
-            default => new Edited(InPlace::settled($program, $edited->program), $edited->kind, $edited->what, $edited->rows, $edited->focus),
-        };
+        return new Applied(match ($edited->kind) {
+            'write', 'turn' => $edited,
+            default => new Edited(InPlace::settled($before->program, $edited->program), $edited->kind, $edited->what, $edited->rows, $edited->focus),
+        });
     }
 
     private function done(Program $program): Edited
@@ -64,7 +68,6 @@ final class EditReader
             'off' => $editor->switch($read->ids(), true),
             'on' => $editor->switch($read->ids(), false),
             'fill' => $editor->fill($read->number('row'), $read->text('slot'), $read->text('source')),
-            'type' => self::typed($program, $read->language(), $read->text('text')),
             'write' => self::written($program, $read->language(), $read->number('row'), $read->text('part'), $read->text('text')),
             'scene' => new Edited($program->withSetting(Settings::checked(new Setting($read->text('scene'), [], $program->setting->asks))), 'scene', $read->text('scene'), []),
             'layouts' => new Edited($program->withSetting(Settings::checked(new Setting($program->setting->scene, $read->texts('layouts'), $program->setting->asks))), 'layouts', '', []),
@@ -87,13 +90,13 @@ final class EditReader
     }
 
     /** @throws Refusal if the text is no text of a program */
-    public static function typed(Program $program, Language $language, string $text): Edited
+    public static function typed(Analysis $before, Language $language, string $text): Applied
     {
         self::check($text);
-        $read = $language->read($text, $program)->program;
-        Rules::check($read);
+        $read = Reader::read($text, $language, $before);
+        Rules::check($read->program);
 
-        return new Edited($read, 'type', $language->title(), []);
+        return new Applied(new Edited($read->program, 'type', $language->title(), []), $read->analysis, $read->mistakes);
     }
 
     private static function check(string $text): void

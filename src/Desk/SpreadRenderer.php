@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Catalogue\Goes;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Typing\StaticType;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Page\BlockRow;
 use Scrivlet\Core\Page\Place;
 use Scrivlet\Core\Page\Spread;
@@ -27,10 +27,9 @@ final readonly class SpreadRenderer
     {
     }
 
-    /** @param bool $isShown whether its facts are asked for, too */
-    public function spread(Program $program, DeskView $view, string $locale, bool $isShown = true): Spread
+    public function spread(Analysis $analysis, DeskView $view, string $locale): Spread
     {
-        return new Spread($program, $view->languages(), $locale, $isShown ? Types::of($program) : null, $view->runsAs());
+        return new Spread($analysis, $view->languages(), $locale, $view->runsAs());
     }
 
     /** @return array<string, string> the lines of each page, `blocks` among them */
@@ -119,11 +118,12 @@ final readonly class SpreadRenderer
      *
      * @return array{places: list<array<mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>, ink: array{int, int}, unsealed: list<int>}
      */
-    public function facts(Program $program, Spread $spread): array
+    public function facts(Spread $spread): array
     {
+        $program = $spread->analysis->program;
         $names = [];
         $mixed = [];
-        $types = $spread->types ?? Types::of($program);
+        $types = $spread->analysis->types();
         foreach ($program->scopes() as $part) {
             $own = $part instanceof FunctionDefinition ? array_fill_keys($part->parameters, true) : [];
             foreach ($program->rowsOf($part) as $statement) {

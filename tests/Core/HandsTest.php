@@ -14,9 +14,9 @@ use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlockRow;
 use Scrivlet\Core\Page\BlocksPage;
@@ -163,7 +163,6 @@ final class HandsTest extends TestCase
         foreach (self::programs() as $name => $program) {
             $ids = array_map(static fn (Statement $row): int => $row->id, iterator_to_array(Walk::statements($program->parts()), false));
             $turned = InPlace::turn($program, $ids, true);
-            $types = Types::of($turned);
             $printed = [];
             foreach ($language->print($turned)->lines as $line) {
                 $printed[$line->anchor] ??= trim($line->text);
@@ -172,7 +171,7 @@ final class HandsTest extends TestCase
             foreach ((new BlocksPage($program, 'en'))->rows as $row) {
                 $words[$row->anchor] = self::slots($row);
             }
-            foreach ((new BlocksPage($turned, 'en', TurnedRows::of($turned, $language, $types)))->rows as $row) {
+            foreach ((new BlocksPage($turned, 'en', TurnedRows::of(new Analysis($turned), $language)))->rows as $row) {
                 if (Hand::Code !== $row->hand) {
                     continue;
                 }

@@ -6,6 +6,7 @@ namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Page\Spread;
 use Scrivlet\Core\Run\Runner;
@@ -44,7 +45,7 @@ final class IdiomsTest extends TestCase
         $program = $from->read($text)->program;
         $pages = [];
         foreach (['en', 'fr'] as $locale) {
-            $spread = new Spread($program, Language::cases(), $locale);
+            $spread = new Spread(new Analysis($program), Language::cases(), $locale);
             $shown = array_fill_keys(array_map(static fn ($row): int => $row->statement, $spread->blocks->rows), true);
             foreach (Walk::statements($program->parts()) as $row) {
                 self::assertArrayHasKey($row->id, $shown, $row::class);

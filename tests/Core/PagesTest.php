@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Page\BlockRow;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Page\Spread;
@@ -35,7 +35,7 @@ final class PagesTest extends TestCase
     {
         foreach (self::programs() as $name => $program) {
             foreach ([[Language::Python], [Language::Cpp], Language::cases()] as $languages) {
-                $spread = new Spread($program, $languages, 'en', Types::of($program));
+                $spread = new Spread(new Analysis($program), $languages, 'en');
                 $at = [];
                 foreach ($spread->rows as $height => $row) {
                     foreach ($row['cells'] as $page => $cell) {
@@ -58,7 +58,7 @@ final class PagesTest extends TestCase
     public function testNoPageLosesOrAddsALine(): void
     {
         foreach (self::programs() as $name => $program) {
-            $spread = new Spread($program, Language::cases(), 'fr', Types::of($program));
+            $spread = new Spread(new Analysis($program), Language::cases(), 'fr');
             foreach (Language::cases() as $language) {
                 $text = '';
                 $number = 0;

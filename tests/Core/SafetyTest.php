@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
 use Scrivlet\Core\Run\Compiler;
@@ -42,7 +42,7 @@ final class SafetyTest extends TestCase
         $calls = 0;
         foreach ($programs as $program) {
             foreach (Language::cases() as $language) {
-                $calls += self::assertSafe((new Compiler($program, Types::of($program), $language, true))->compile());
+                $calls += self::assertSafe((new Compiler(new Analysis($program), $language, true))->compile());
             }
         }
         self::assertGreaterThan(5000, $calls);

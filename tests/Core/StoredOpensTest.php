@@ -13,6 +13,7 @@ use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Rules;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Page\Spread;
@@ -136,7 +137,7 @@ final class StoredOpensTest extends TestCase
         foreach (Language::cases() as $language) {
             $language->printPlainly($program);
         }
-        new Spread($program, Language::cases(), 'en');
+        new Spread(new Analysis($program), Language::cases(), 'en');
         $outcome = Runner::run($program, Language::Python, 1, new Limits(steps: 200));
         json_encode(array_map($outcome->values->display(...), $outcome->trace->changes));
     }

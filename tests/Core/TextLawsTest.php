@@ -10,6 +10,7 @@ use Random\Randomizer;
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -203,7 +204,7 @@ final class TextLawsTest extends TestCase
     {
         foreach (Programs::texts() as [$language, $text]) {
             $reading = $language->read($text);
-            $spread = new Spread($reading->program, [$language], 'en', Types::of($reading->program));
+            $spread = new Spread(new Analysis($reading->program), [$language], 'en');
             $lines = [];
             foreach ($spread->rows as $row) {
                 if (null !== $line = $row['cells'][$language->value]) {

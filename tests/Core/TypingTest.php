@@ -6,13 +6,13 @@ namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Edit\Editor;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\Declarations;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -49,8 +49,9 @@ final class TypingTest extends TestCase
         $seen = 0;
         for ($seed = 1; $seed <= 200; ++$seed) {
             $program = (new ProgramGenerator($seed))->program();
-            $types = Types::of($program);
-            $outcome = Runner::run($program, Language::Python, $seed, types: $types);
+            $analysis = new Analysis($program);
+            $types = $analysis->types();
+            $outcome = Runner::run($analysis, Language::Python, $seed);
             foreach (array_chunk($outcome->trace->changes, 3) as [, $slot, $value]) {
                 $variable = $outcome->variables[(int) $slot];
                 $part = null === $variable['function'] ? $program->script : $program->functionNamed($variable['function']);

@@ -4,10 +4,10 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Line;
 use Scrivlet\Core\Language\PrintedText;
-use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -36,8 +36,13 @@ final class HandPrinter
     private string $unit;
     private bool $isPrinted = false;
 
-    private function __construct(private readonly Program $program, private readonly Language $language, private readonly Handwriting $handwriting, private readonly ?Types $types)
+    private readonly Program $program;
+    private readonly Fingerprints $fingerprints;
+
+    private function __construct(private readonly Analysis $analysis, private readonly Language $language, private readonly Handwriting $handwriting)
     {
+        $this->program = $analysis->program;
+        $this->fingerprints = $analysis->fingerprints;
         $this->newLine = 1 === preg_match('/\r\n|\n|\r/', $handwriting->text, $match) ? $match[0] : "\n";
         $this->unit = 1 === preg_match('/(*ANYCRLF)^(\t|[ ]{1,8})[^\s]/m', $handwriting->text, $match) ? $match[1] : '    ';
         foreach ($handwriting->pieces as $index => $piece) {
@@ -45,9 +50,9 @@ final class HandPrinter
         }
     }
 
-    public static function print(Program $program, Language $language, Handwriting $handwriting, ?Types $types): PrintedText
+    public static function print(Analysis $analysis, Language $language, Handwriting $handwriting): PrintedText
     {
-        $printer = new self($program, $language, $handwriting, $types);
+        $printer = new self($analysis, $language, $handwriting);
         $printer->program();
 
         return new PrintedText($printer->lines(), $printer->out);
@@ -116,7 +121,7 @@ final class HandPrinter
     private function statement(Statement $row, string $indent, ?array $shift, bool $forced, ?int $parent = null): void
     {
         $found = $forced ? null : ($this->pieces["$row->id:head"] ?? null);
-        $isTyped = null !== $found && $found[0]->fingerprint === Fingerprint::of($row, 'head', $found[0]->tight);
+        $isTyped = null !== $found && $found[0]->fingerprint === $this->fingerprints->of($row, 'head', $found[0]->tight);
         if (null !== $found && null !== $parent && $found[0]->parent !== $parent && null === $shift && $this->startsLine($found[0])) {
             $shift = [$this->indentOf($found[0]), $indent];
         }
@@ -170,7 +175,7 @@ final class HandPrinter
     private function part(Statement $row, string $part, string $indent, ?array $shift, bool $forced): void
     {
         $found = $forced ? null : ($this->pieces["$row->id:$part"] ?? null);
-        if (null !== $found && $found[0]->fingerprint === Fingerprint::of($row, $part, $found[0]->tight)) {
+        if (null !== $found && $found[0]->fingerprint === $this->fingerprints->of($row, $part, $found[0]->tight)) {
             $this->raw($row->id, $part, $indent, $shift);
         } elseif (!isset($this->pieces["$row->id:head"]) || $forced || null !== $found || 'close' !== $part) {
             $this->printed($row->id, [$part], $indent, $found);
@@ -313,7 +318,7 @@ final class HandPrinter
     private function printedForms(): array
     {
         $forms = [];
-        foreach ($this->language->printPlainly($this->program, $this->types)->lines as $line) {
+        foreach ($this->analysis->printed($this->language)->lines as $line) {
             $id = (int) $line->anchor;
             if (0 === $id || $this->program->script->id === $id) {
                 if (1 === preg_match('/^(?:import|from|#include)\b/', $line->text)) {

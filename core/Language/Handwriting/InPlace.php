@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Refusal;
@@ -32,7 +33,8 @@ final class InPlace
      */
     public static function write(Program $program, Language $language, int $id, string $part, string $typed): array
     {
-        [$whole, $text, $piece] = self::place($program, $language, $id, $part);
+        [$before, $text, $piece] = self::place($program, $language, $id, $part);
+        $whole = $before->program;
         $typed = trim((string) preg_replace('/\r\n?/', "\n", $typed), "\n");
         if ('' === trim($typed)) {
             throw new Refusal('edit.write_nothing');
@@ -55,7 +57,7 @@ final class InPlace
                 $pinned[$other->coreStart + ($other->coreStart >= $piece->coreEnd ? $shift : 0)] = $other->id;
             }
         }
-        $read = Reader::read(substr($text, 0, $piece->coreStart).$typed.substr($text, $piece->coreEnd), $language, $whole, $pinned)->program;
+        $read = Reader::read(substr($text, 0, $piece->coreStart).$typed.substr($text, $piece->coreEnd), $language, $before, $pinned)->program;
         $written = [];
         foreach ($read->handwriting[$language->value]->pieces as $other) {
             if ($other->coreStart >= $piece->coreStart && $other->coreStart < $end && ('head' === $other->part || $other->part === $part) && $other->id > 0 && $other->id !== $read->script->id) {
@@ -87,13 +89,14 @@ final class InPlace
     /**
      * The program with all of its text in a language, and where a part of a row stands in it.
      *
-     * @return array{Program, string, Piece}
+     * @return array{Analysis, string, Piece}
      */
     private static function place(Program $program, Language $language, int $id, string $part): array
     {
-        $text = $language->print($program)->text();
-        $whole = $language->read($text, $program)->program;
-        foreach ($whole->handwriting[$language->value]->pieces as $piece) {
+        $before = new Analysis($program);
+        $text = $before->text($language)->text();
+        $whole = Reader::read($text, $language, $before)->analysis;
+        foreach ($whole->program->handwriting[$language->value]->pieces as $piece) {
             if ($piece->id === $id && $piece->part === $part && $piece->coreEnd > $piece->coreStart) {
                 return [$whole, $text, $piece];
             }
@@ -186,10 +189,11 @@ final class InPlace
         if ([] === $new->hands && [] === $new->models) {
             return $new;
         }
-        $says = static function (Program $program): array {
+        $fingerprints = new Fingerprints();
+        $says = static function (Program $program) use ($fingerprints): array {
             $all = [];
             foreach (Walk::statements($program->parts()) as $row) {
-                $all[$row->id] = Fingerprint::own($row);
+                $all[$row->id] = $fingerprints->own($row);
             }
 
             return $all;

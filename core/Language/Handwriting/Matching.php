@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Hand;
 use Scrivlet\Core\Tree\Program;
@@ -22,11 +23,11 @@ final class Matching
      *
      * @return array<int, int> the ids that rows of the new program get, by the ids they have
      */
-    public static function ids(Program $old, Program $new, array $pinned = []): array
+    public static function ids(Program $old, Program $new, Fingerprints $fingerprints, array $pinned = []): array
     {
         $taken = array_flip($pinned);
-        $olds = array_values(array_filter(self::rows($old), static fn (array $row): bool => !isset($taken[$row[0]])));
-        $news = self::rows($new);
+        $olds = array_values(array_filter(self::rows($old, $fingerprints), static fn (array $row): bool => !isset($taken[$row[0]])));
+        $news = self::rows($new, $fingerprints);
         $ids = [$new->script->id => $old->script->id] + $pinned;
         self::pair($olds, array_values(array_filter($news, static fn (array $row): bool => !isset($pinned[$row[0]]))), $ids);
         $next = $old->nextId;
@@ -38,12 +39,12 @@ final class Matching
     }
 
     /** @return list<array{int, int, class-string}> id, what the row says, class */
-    private static function rows(Program $program): array
+    private static function rows(Program $program, Fingerprints $fingerprints): array
     {
         $rows = [];
         foreach (Walk::statements($program->parts()) as $row) {
             if (!$row instanceof Script) {
-                $rows[] = [$row->id, Fingerprint::own($row), $row::class];
+                $rows[] = [$row->id, $fingerprints->own($row), $row::class];
             }
         }
 
@@ -160,25 +161,27 @@ final class Matching
     }
 
     /** The texts typed in other languages, and how rows show, where they are still the same rows. */
-    public static function keptWritings(Program $program, Program $old, Language $typed): Program
+    public static function keptWritings(Analysis $read, Analysis $before, Language $typed): Analysis
     {
+        $program = $read->program;
+        $old = $before->program;
         foreach ($old->handwriting as $language => $handwriting) {
             if ($language !== $typed->value) {
                 $program = $program->withHandwriting($language, $handwriting);
             }
         }
-        $before = Cores::of($old, $typed);
-        $now = Cores::of($program, $typed);
+        $were = Cores::of($before, $typed);
+        $now = Cores::of($read, $typed);
         $hands = [];
         foreach ($now as $id => $core) {
             $hand = $old->hands[$id] ?? null;
-            if (($before[$id] ?? null) !== $core) {
+            if (($were[$id] ?? null) !== $core) {
                 $hands[$id] = isset($old->models[$id]) ? Hand::Handwritten : Hand::Typed;
             } elseif (null !== $hand) {
                 $hands[$id] = $hand;
             }
         }
 
-        return $program->withHands($hands)->withModels(array_intersect_key($old->models, $now));
+        return $read->around($program->withHands($hands)->withModels(array_intersect_key($old->models, $now)), $typed);
     }
 }

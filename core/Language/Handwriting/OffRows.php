@@ -4,12 +4,12 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Cut;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Comment;
-use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\Walk;
@@ -26,10 +26,10 @@ final class OffRows
     private array $places = [];
 
     /** @param array<int, Cut> $cuts */
-    private function __construct(Program $old, Language $language, private array $cuts, private int $ids)
+    private function __construct(Analysis $before, Language $language, private array $cuts, private int $ids)
     {
         $roots = $says = [];
-        foreach (Walk::statements($old->parts()) as $row) {
+        foreach (Walk::statements($before->program->parts()) as $row) {
             if (self::isRemark($row, $language) && !isset($roots[$row->id])) {
                 // What an unread header holds are rows like any other.
                 foreach ($row instanceof Unread && !$row->off ? [$row] : Walk::statements([$row]) as $inner) {
@@ -38,7 +38,7 @@ final class OffRows
             }
         }
         // The lines of a row stand around those of the rows in it.
-        foreach ($language->print($old)->lines as $line) {
+        foreach ($before->text($language)->lines as $line) {
             $root = $roots[(int) $line->anchor] ?? null;
             if (null !== $root) {
                 $says[$root->id][] = trim((string) preg_replace('~^(?://|\#)[ ]?~', '', trim($line->text)));
@@ -64,16 +64,16 @@ final class OffRows
      *
      * @return array{Rows, array<int, Cut>}
      */
-    public static function restored(Rows $rows, array $cuts, Program $old, Language $language, int $ids): array
+    public static function restored(Rows $rows, array $cuts, Analysis $before, Language $language, int $ids): array
     {
         $hasAny = false;
-        foreach (Walk::statements($old->parts()) as $row) {
+        foreach (Walk::statements($before->program->parts()) as $row) {
             $hasAny = $hasAny || self::isRemark($row, $language);
         }
         if (!$hasAny) {
             return [$rows, $cuts];
         }
-        $off = new self($old, $language, $cuts, $ids);
+        $off = new self($before, $language, $cuts, $ids);
         $rows = new Rows($rows->imports, $off->within($rows->rows), $off->within($rows->above), $off->within($rows->below));
 
         return [$rows, array_values($off->cuts)];

@@ -238,22 +238,37 @@ final class Meaning
     /** Whether a loop's variable is used by anything but the loop. */
     private function isRead(Count $count): bool
     {
-        $scope = $this->scope;
-        $reached = isset($this->types->scopes->reachedInto[$count->variable]) && $scope instanceof Script;
-        foreach ($this->program->rowsOf($scope) as $row) {
-            $own = $row->id === $count->id || $row instanceof ForLoop && $row->variable === $count->variable;
-            foreach ($own ? [] : Walk::expressionsOf($row) as $expression) {
-                if ($expression instanceof VariableRead && $expression->name === $count->variable) {
-                    return true;
-                }
-            }
-            if ($row->id !== $count->id && !$row instanceof Count && !$row instanceof ForLoop && \in_array($count->variable, $row->assigned(), true)) {
+        $users = $this->users[$this->scope->id] ??= $this->usersIn($this->scope);
+        foreach ($users[$count->variable] ?? [] as $id => $_) {
+            if ($id !== $count->id) {
                 return true;
             }
         }
 
-        return $reached;
+        return isset($this->types->scopes->reachedInto[$count->variable]) && $this->scope instanceof Script;
     }
+
+    /** @return array<string, array<int, true>> the rows that read a variable or give it a value, but for what loops count, by its name */
+    private function usersIn(FunctionDefinition|Script $scope): array
+    {
+        $users = [];
+        foreach ($this->program->rowsOf($scope) as $row) {
+            $counted = $row instanceof ForLoop ? $row->variable : null;
+            foreach (Walk::expressionsOf($row) as $expression) {
+                if ($expression instanceof VariableRead && $expression->name !== $counted) {
+                    $users[$expression->name][$row->id] = true;
+                }
+            }
+            foreach ($row instanceof Count || $row instanceof ForLoop ? [] : $row->assigned() as $name) {
+                $users[$name][$row->id] = true;
+            }
+        }
+
+        return $users;
+    }
+
+    /** @var array<int, array<string, array<int, true>>> by the scope's id */
+    private array $users = [];
 
     /** How often a loop turns that counts from 0 to a last value. */
     private function times(Expression $last): Expression

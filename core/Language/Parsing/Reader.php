@@ -4,16 +4,16 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Cpp\StreamForms;
-use Scrivlet\Core\Language\Handwriting\Fingerprint;
+use Scrivlet\Core\Language\Handwriting\Fingerprints;
 use Scrivlet\Core\Language\Handwriting\Matching;
 use Scrivlet\Core\Language\Handwriting\OffRows;
 use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Checker;
 use Scrivlet\Core\Language\Mistakes\Mistake;
-use Scrivlet\Core\Language\PrintMemory;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
@@ -41,16 +41,18 @@ use Scrivlet\Core\Tree\Walk;
 final class Reader
 {
     /**
-     * @param Program|null    $old    what stood there before, so that rows that are still there stay themselves
+     * @param Analysis|null   $before what stood there before, so that rows that are still there stay themselves
      * @param array<int, int> $pinned ids of rows of which it is known where in the text they begin, by that place
      */
-    public static function read(string $text, Language $language, ?Program $old = null, array $pinned = []): Reading
+    public static function read(string $text, Language $language, ?Analysis $before = null, array $pinned = []): Reading
     {
+        $old = $before?->program;
         $parser = match ($language) {
             Language::Python => new PythonParser($text),
             Language::JavaScript => new JavaScriptParser($text),
             Language::Cpp => new CppParser($text),
         };
+        $fingerprints = $before->fingerprints ?? new Fingerprints();
         try {
             $rows = $parser->rows();
             $tooMany = Bounded::tooMany($parser);
@@ -58,14 +60,12 @@ final class Reader
             $tooMany = $stopped->offset;
         }
         if (null !== $tooMany) {
-            $program = Scenes::settled(self::unread($text, $language), $old);
-            $mistakes = [new Mistake('many_rows', $tooMany, 1, ['most' => Bounds::ROWS])];
-            self::$last = [$text, $language, $mistakes];
+            $analysis = new Analysis(Scenes::settled(self::unread($text, $language, $fingerprints), $old), $fingerprints);
 
-            return new Reading(null === $old ? $program : Matching::keptWritings($program, $old, $language), $mistakes);
+            return new Reading(null === $before ? $analysis : Matching::keptWritings($analysis, $before, $language), [new Mistake('many_rows', $tooMany, 1, ['most' => Bounds::ROWS])]);
         }
-        if (null !== $old) {
-            [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $old, $language, $parser->lastId());
+        if (null !== $before) {
+            [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $before, $language, $parser->lastId());
         }
         if (Language::Python === $language) {
             [$merged, $parser->cuts] = Handlers::merged($rows->rows, $parser->cuts);
@@ -80,29 +80,15 @@ final class Reader
         $scene = Scenes::settled($program, $old)->setting->scene;
         $mistakes = self::first([...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
-        $ids = null === $old ? [] : Matching::ids($old, $program, self::pins($parser->cuts, $pinned, $program));
+        $ids = null === $old ? [] : Matching::ids($old, $program, $fingerprints, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
-        $program = Scenes::settled($program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids)), $old);
-        if ($language->print($program)->text() !== $text) {
-            $program = Scenes::settled(self::unread($text, $language), $old);
+        $program = Scenes::settled($program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids, $fingerprints)), $old);
+        $analysis = new Analysis($program, $fingerprints);
+        if ($analysis->text($language)->text() !== $text) {
+            $analysis = new Analysis(Scenes::settled(self::unread($text, $language, $fingerprints), $old), $fingerprints);
         }
-        if (null !== $old) {
-            $kept = Matching::keptWritings($program, $old, $language);
-            PrintMemory::alike($kept, $program, $language);
-            $program = $kept;
-        }
-        self::$last = [$text, $language, $mistakes];
 
-        return new Reading($program, $mistakes);
-    }
-
-    /** @var array{string, Language, list<Mistake>}|null the last text that was read: it is asked for again at once */
-    private static ?array $last = null;
-
-    /** @return list<Mistake> */
-    public static function mistakes(string $text, Language $language): array
-    {
-        return null !== self::$last && self::$last[0] === $text && self::$last[1] === $language ? self::$last[2] : self::read($text, $language)->mistakes;
+        return new Reading(null === $before ? $analysis : Matching::keptWritings($analysis, $before, $language), $mistakes);
     }
 
     private static function program(Rows $rows, Parser $parser): Program
@@ -286,7 +272,7 @@ final class Reader
      * @param list<Cut>       $cuts
      * @param array<int, int> $ids  new ids by those that the parser gave
      */
-    private static function handwriting(string $text, array $cuts, Program $program, array $ids): Handwriting
+    private static function handwriting(string $text, array $cuts, Program $program, array $ids, Fingerprints $fingerprints): Handwriting
     {
         $rows = [];
         foreach (Walk::statements($program->parts()) as $row) {
@@ -298,7 +284,7 @@ final class Reader
         foreach ($cuts as $index => $cut) {
             $id = $ids[$cut->id] ?? $cut->id;
             $row = $rows[$id] ?? null;
-            $fingerprint = null === $row ? 0 : Fingerprint::of($row, $cut->part, $cut->tight);
+            $fingerprint = null === $row ? 0 : $fingerprints->of($row, $cut->part, $cut->tight);
             $pieces[] = new Piece($id, $cut->part, $start, $cut->start, $cut->end, $fingerprint, $ids[$cut->parent] ?? $cut->parent, $cut->tight);
             if ($index < $last) {
                 $start = self::lineEnd($text, $cut->end, $cuts[$index + 1]->start);
@@ -321,11 +307,11 @@ final class Reader
     }
 
     /** A text that nothing else could be made of. */
-    private static function unread(string $text, Language $language): Program
+    private static function unread(string $text, Language $language, Fingerprints $fingerprints): Program
     {
         $row = new Unread(2, $text, $language->value);
         $length = \strlen($text);
-        $piece = new Piece(2, 'head', 0, 0, $length, Fingerprint::of($row, 'head', false), 1);
+        $piece = new Piece(2, 'head', 0, 0, $length, $fingerprints->of($row, 'head', false), 1);
 
         return new Program([], new Script(1, new Block([$row])), 3, [], [$language->value => new Handwriting($text, [$piece, new Piece(0, 'end', $length, $length, $length, 0)])]);
     }

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Entry;
-use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\Expression;
@@ -25,7 +25,7 @@ final class DrawingModulePrinter extends PythonPrinter
         $each = static fn (Statement $part): Statement => Walk::map($part, self::coloured(...));
         $program = $program->withFunctions(array_map($each, $program->functions))->withScript(Walk::map($program->script, self::coloured(...)))->withBelow(array_map($each, $program->below));
         $text = 'import '.DrawingModule::NAME."\n";
-        foreach ((new self($program, Types::of($program)))->print()->lines as $line) {
+        foreach ((new self(new Analysis($program)))->print()->lines as $line) {
             if (str_starts_with($line->text, 'from scrivlet import')) {
                 throw new Refusal('file.needs_library', ['names' => substr($line->text, \strlen('from scrivlet import '))]);
             }

@@ -15,28 +15,31 @@ use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Walk;
 
 /**
- * A number that changes when what a part of a row says changes; a typed piece is shown as long as it is the same.
+ * Numbers that change when what a part of a row says changes; a typed piece is shown as long as its own is the same.
  *
  * It is taken from the row's canonical form, as files have it, so that it outlives the code.
  */
-final class Fingerprint
+final class Fingerprints
 {
+    /** @var array<int, array{Expression, string}> by the expression's number: rows get new ids, what stands in their blanks stays */
+    private array $known = [];
+
     /**
      * @param bool            $tight the piece stands on a line with what the row holds, so that it says what that is, too
      * @param array<int, int> $ids   other ids that rows had when the fingerprint was taken
      */
-    public static function of(Statement $row, string $part, bool $tight, array $ids = []): int
+    public function of(Statement $row, string $part, bool $tight, array $ids = []): int
     {
         if ($row->off) {
             return crc32(self::spelled(self::withoutIds(Form::row($row))));
         }
         $says = match (true) {
-            'head' === $part && $row instanceof Conditional => self::expression($row->branches[0]->condition),
+            'head' === $part && $row instanceof Conditional => $this->expression($row->branches[0]->condition),
             'head' === $part && $row instanceof Script => '',
-            'head' === $part => [$row->labels(), self::blanks($row), self::more($row)],
-            $row instanceof Conditional && str_starts_with($part, 'then') => self::expression(($row->branches[(int) substr($part, 4)] ?? null)?->condition),
+            'head' === $part => [$row->labels(), $this->blanks($row), self::more($row)],
+            $row instanceof Conditional && str_starts_with($part, 'then') => $this->expression(($row->branches[(int) substr($part, 4)] ?? null)?->condition),
             'enter' === $part && $row instanceof Handler => self::assigned($row),
-            'close' === $part || 'after' === $part => $row instanceof Conditional ? '' : self::blanks($row),
+            'close' === $part || 'after' === $part => $row instanceof Conditional ? '' : $this->blanks($row),
             default => '',
         };
         $held = [];
@@ -68,29 +71,24 @@ final class Fingerprint
     }
 
     /** What a row says by itself, for finding it again in a newer text. */
-    public static function own(Statement $row): int
+    public function own(Statement $row): int
     {
-        return crc32($row->entry().self::spelled([$row->labels(), self::blanks($row)]));
+        return crc32($row->entry().self::spelled([$row->labels(), $this->blanks($row)]));
     }
 
     /** @return array<string, string> */
-    private static function blanks(Statement $row): array
+    private function blanks(Statement $row): array
     {
-        return array_map(self::expression(...), $row->blanks());
+        return array_map($this->expression(...), $row->blanks());
     }
 
-    /** @var \WeakMap<Expression, string>|null rows get new numbers and stay, but what stands in their blanks is the same */
-    private static ?\WeakMap $known = null;
-
-    private static function expression(?Expression $value): string
+    private function expression(?Expression $value): string
     {
         if (null === $value) {
             return '';
         }
-        /** @var \WeakMap<Expression, string> $known */
-        $known = self::$known ??= new \WeakMap();
 
-        return $known[$value] ??= self::spelled(Form::expression($value));
+        return ($this->known[spl_object_id($value)] ??= [$value, self::spelled(Form::expression($value))])[1];
     }
 
     private static function spelled(mixed $form): string

@@ -1,0 +1,97 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language;
+
+use Scrivlet\Core\Language\Cpp\CppPrinter;
+use Scrivlet\Core\Language\Handwriting\Carried;
+use Scrivlet\Core\Language\Handwriting\Fingerprints;
+use Scrivlet\Core\Language\Handwriting\HandPrinter;
+use Scrivlet\Core\Language\JavaScript\JavaScriptPrinter;
+use Scrivlet\Core\Language\Python\PythonPrinter;
+use Scrivlet\Core\Language\Typing\Declarations;
+use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
+
+/**
+ * What is found out about one state of a program: scopes, types, declarations and texts. Each is found when it is
+ * first asked for, and once; whoever works on a program's state hands its analysis on.
+ */
+final class Analysis
+{
+    private ?Types $types = null;
+    /** @var array<string, Declarations> by part and what is declared elsewhere */
+    private array $declarations = [];
+    /** @var array<string, PrintedText> by language: as typed, where it was typed */
+    private array $texts = [];
+    /** @var array<string, PrintedText> by language: as the printer writes it */
+    private array $printed = [];
+
+    public function __construct(public readonly Program $program, public readonly Fingerprints $fingerprints = new Fingerprints())
+    {
+    }
+
+    public function types(): Types
+    {
+        return $this->types ??= Types::of($this->program);
+    }
+
+    public function scopes(): Scopes
+    {
+        return $this->types()->scopes;
+    }
+
+    /** @param array<string, true> $elsewhere variables that are declared outside of the part */
+    public function declarations(FunctionDefinition|Script $part, array $elsewhere = []): Declarations
+    {
+        return $this->declarations[$part->id.':'.implode(',', array_keys($elsewhere))] ??= new Declarations($part, $this->scopes(), $elsewhere, $part instanceof Script ? $this->program->functions : []);
+    }
+
+    /** The program as text: as it was typed, where a person typed it in this language. */
+    public function text(Language $language): PrintedText
+    {
+        return $this->texts[$language->value] ??= $this->written($language);
+    }
+
+    private function written(Language $language): PrintedText
+    {
+        $program = $this->program;
+        $handwriting = $program->handwriting[$language->value] ?? null;
+        if (null !== $handwriting) {
+            return HandPrinter::print($this, $language, $handwriting);
+        }
+        $printed = $program->setting->asks ? AskingLoop::anchored((new self(AskingLoop::of($program)))->printed($language), $program) : $this->printed($language);
+
+        return Carried::into($printed, $program, $language);
+    }
+
+    /** The program as this language's printer writes it, whatever a person typed. */
+    public function printed(Language $language): PrintedText
+    {
+        return $this->printed[$language->value] ??= $this->marked($language, []);
+    }
+
+    /** @param list<int> $rows whose blanks are marked in the printed text; see Printer::BLANK */
+    public function marked(Language $language, array $rows): PrintedText
+    {
+        return (match ($language) {
+            Language::Python => new PythonPrinter($this),
+            Language::JavaScript => new JavaScriptPrinter($this),
+            Language::Cpp => new CppPrinter($this),
+        })->print($rows);
+    }
+
+    /** Of the same program with other things around its rows and its text in one language, which therefore stays. */
+    public function around(Program $program, Language $language): self
+    {
+        $analysis = new self($program, $this->fingerprints);
+        $analysis->types = $this->types;
+        $analysis->texts[$language->value] = $this->text($language);
+
+        return $analysis;
+    }
+}
