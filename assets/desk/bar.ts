@@ -31,17 +31,12 @@ export function names(): void {
 
 export function historyDialog(): void {
   const dialog = byId<HTMLDialogElement>("history-dialog");
-  const load = async (before?: string): Promise<void> => {
-    const response = await fetch(`${data.address}/history${before ? `?before=${before}` : ""}`);
-    if (response.ok) dialog.innerHTML = await response.text();
-  };
-  byId("history").addEventListener("click", async () => {
-    await load();
-    dialog.showModal();
+  // The list itself, older states and their names are the server's fragments.
+  byId("history").addEventListener("htmx:after:swap", () => {
+    if (!dialog.open) dialog.showModal();
   });
   dialog.addEventListener("click", (event) => {
-    const target = (event.target as Element).closest<HTMLElement>("[data-return], [data-before]");
-    if (target?.dataset.before) void load(target.dataset.before);
+    const target = (event.target as Element).closest<HTMLElement>("[data-return]");
     if (target?.dataset.return) {
       dialog.close();
       perform({ do: "return", to: Number(target.dataset.return) }, "stay");

@@ -6,6 +6,7 @@ namespace Scrivlet\App\Controller;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Desk\DeskView;
+use Scrivlet\App\Desk\HistoryReport;
 use Scrivlet\App\Desk\PartingReport;
 use Scrivlet\App\Desk\SettingReport;
 use Scrivlet\App\Entity\Program;
@@ -46,13 +47,13 @@ final class CompareController extends AbstractController
 
     /** What the program can be compared with. */
     #[Route('', name: 'compare_choices', methods: ['GET'])]
-    public function choices(Program $program, #[CurrentUser] User $user): Response
+    public function choices(Request $request, Program $program, #[CurrentUser] User $user): Response
     {
         $others = $this->entities->getRepository(Program::class)->findBy(['owner' => $user, 'deletedAt' => null], ['updatedAt' => 'DESC'], 100);
 
         return $this->render('desk/compare.html.twig', [
             'program' => $program,
-            'versions' => \array_slice($this->store->history($program, self::VERSIONS + 1), 1),
+            'versions' => HistoryReport::of(\array_slice($this->store->history($program, self::VERSIONS + 1), 1), $request->getLocale()),
             'others' => array_filter($others, static fn (Program $other): bool => $other->id() !== $program->id()),
         ]);
     }

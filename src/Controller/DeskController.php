@@ -57,7 +57,6 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/programs/{id}', requirements: ['id' => '\d+'])]
 final class DeskController extends AbstractController
 {
-    private const HISTORY = 100;
     private const RUN_STEPS = 600_000;
     private const SHEET_STEPS = 20000;
     private const LONGEST_ANSWERS = 10000;
@@ -378,21 +377,6 @@ final class DeskController extends AbstractController
         $rows = array_map(static fn (string $id): ?Statement => Locator::statement($tree, (int) $id), \array_slice(explode(',', $request->query->getString('ids')), 0, 500));
 
         return new JsonResponse(['rows' => ProjectWriter::rows(array_values(array_filter($rows)))]);
-    }
-
-    #[Route('/history', name: 'desk_history', methods: ['GET'])]
-    public function history(Request $request, Program $program): Response
-    {
-        $before = $request->query->getInt('before', \PHP_INT_MAX);
-
-        return $this->render('desk/history.html.twig', [
-            'program' => $program,
-            'history' => array_map(
-                static fn (array $entry): array => [...$entry, 'what' => Catalogue::find($entry['what'])?->phrase($request->getLocale()) ?? $entry['what']],
-                $this->store->history($program, self::HISTORY, $before > 0 ? $before : \PHP_INT_MAX),
-            ),
-            'most' => self::HISTORY,
-        ]);
     }
 
     /** @return array<mixed> */

@@ -139,13 +139,19 @@ final readonly class ProgramStore
         return is_numeric($value) ? (int) $value : null;
     }
 
-    /** @return list<array{number: int, kind: string, what: string, madeAt: \DateTimeImmutable}> newest first */
+    /** A state with a name is never thinned out; one without any is like the others again. */
+    public function nameState(Kept $kept, int $number, string $name): void
+    {
+        $this->entities->getConnection()->executeStatement('UPDATE revisions SET name = ? WHERE program_id = ? AND number = ?', ['' === $name ? null : $name, $kept->id(), $number]);
+    }
+
+    /** @return list<array{number: int, kind: string, what: string, madeAt: \DateTimeImmutable, name: string|null}> newest first */
     public function history(Kept $kept, int $most, int $before = \PHP_INT_MAX): array
     {
         $history = [];
-        foreach ($this->entities->getConnection()->fetchAllAssociative('SELECT number, kind, what, made_at FROM revisions WHERE program_id = ? AND number < ? ORDER BY number DESC LIMIT '.$most, [$kept->id(), $before]) as $row) {
-            /** @var array{number: int|string, kind: string, what: string, made_at: string} $row */
-            $history[] = ['number' => (int) $row['number'], 'kind' => $row['kind'], 'what' => $row['what'], 'madeAt' => new \DateTimeImmutable($row['made_at'])];
+        foreach ($this->entities->getConnection()->fetchAllAssociative('SELECT number, kind, what, made_at, name FROM revisions WHERE program_id = ? AND number < ? ORDER BY number DESC LIMIT '.$most, [$kept->id(), $before]) as $row) {
+            /** @var array{number: int|string, kind: string, what: string, made_at: string, name: string|null} $row */
+            $history[] = ['number' => (int) $row['number'], 'kind' => $row['kind'], 'what' => $row['what'], 'madeAt' => new \DateTimeImmutable($row['made_at']), 'name' => $row['name']];
         }
 
         return $history;

@@ -31,7 +31,7 @@ final class GuardsTest extends AppTestCase
         foreach ($this->routes() as $name => [$path, $method]) {
             if (str_contains($path, '{id}')) {
                 foreach ([$id, 999999999, '99999999999999999999'] as $foreign) {
-                    $this->browser->request($method, strtr($path, ['{id}' => (string) $foreign, '{language}' => 'python']), [], [], ['HTTP_X_CSRF_TOKEN' => $token], '{}');
+                    $this->browser->request($method, strtr($path, ['{id}' => (string) $foreign, '{language}' => 'python', '{number}' => '1']), [], [], ['HTTP_X_CSRF_TOKEN' => $token], '{}');
                     self::assertSame(404, $this->code(), "$name $foreign");
                     ++$seen;
                 }
@@ -47,7 +47,7 @@ final class GuardsTest extends AppTestCase
         foreach ($this->routes() as $name => [$path, $method]) {
             if ('POST' === $method) {
                 foreach ([[], ['HTTP_X_CSRF_TOKEN' => 'wrong']] as $headers) {
-                    $this->browser->request('POST', strtr($path, ['{id}' => $id, '{language}' => 'python']), [], [], $headers, '{}');
+                    $this->browser->request('POST', strtr($path, ['{id}' => $id, '{language}' => 'python', '{number}' => '1']), [], [], $headers, '{}');
                     self::assertSame(403, $this->code(), $name);
                     ++$seen;
                 }
@@ -62,7 +62,7 @@ final class GuardsTest extends AppTestCase
         $this->browser->getCookieJar()->clear();
         foreach ($this->routes() as $name => [$path, $method]) {
             if ('GET' === $method && '/health' !== $path) {
-                $this->browser->request('GET', strtr($path, ['{id}' => $id, '{language}' => 'python']));
+                $this->browser->request('GET', strtr($path, ['{id}' => $id, '{language}' => 'python', '{number}' => '1']));
                 self::assertResponseRedirects('http://localhost/sign-in', null, $name);
             }
         }

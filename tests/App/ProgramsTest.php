@@ -128,6 +128,29 @@ final class ProgramsTest extends AppTestCase
         self::assertSelectorCount(1, '.history li');
     }
 
+    public function testAStateGetsANameThatStaysWithIt(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $this->edit($id, 1, ['do' => 'insert', 'row' => 'print', 'parent' => 1, 'body' => 'body', 'index' => 0], $token);
+        $name = function (int $number, string $name) use ($id, $token): void {
+            $this->browser->request('POST', "/programs/$id/history/$number/name", ['_token' => $token, 'name' => $name]);
+        };
+        $name(1, "  <b>Empty</b>\n bed ".str_repeat('é', 100));
+        self::assertResponseIsSuccessful();
+        self::assertSelectorTextContains('li b', '<b>Empty</b> bed é');
+        $shown = $this->browser->request('GET', "/programs/$id/history")->filter('.history b')->each(static fn (Crawler $kept): string => $kept->text());
+        self::assertSame([mb_substr('<b>Empty</b> bed '.str_repeat('é', 100), 0, 80)], $shown);
+        $this->browser->request('GET', "/programs/$id/compare");
+        self::assertSelectorTextContains('optgroup option[value="version:1"]', 'bed');
+        $name(1, ' ');
+        self::assertSelectorNotExists('li b');
+        $name(7, 'of nothing');
+        self::assertSame(404, $this->code());
+        $name(2, "\xff\0");
+        self::assertResponseIsSuccessful();
+    }
+
     public function testARunAnswersWithItsTrace(): void
     {
         $id = $this->program(null, 'Kite', Demos::programs()['kite'])->id();

@@ -308,6 +308,12 @@ test("the history is looked at and gone back to", async () => {
   await page.click("#history");
   await page.locator("#history-dialog .history li").first().waitFor();
   assert.equal(await page.locator("#history-dialog .history li").count(), 3);
+  const second = page.locator('#history-dialog li:has([data-return="2"])');
+  await second.locator("summary").click();
+  await second.locator("input[name=name]").fill("One row");
+  await second.locator("form button").click();
+  await second.locator("b").waitFor();
+  assert.equal(await second.locator("b").textContent(), "One row");
   await edit(page, () => page.click('[data-return="2"]'));
   assert.deepEqual(await rowsOf(page), ["when the program starts", "lift the nib"]);
   await edit(page, () => page.click("#undo"));
