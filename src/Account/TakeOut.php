@@ -6,9 +6,12 @@ namespace Scrivlet\App\Account;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Entity\SignIn;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Program\Bundle;
+use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Security\SignInRepository;
 use Scrivlet\Core\File\ProjectWriter;
 
 /** All that is kept of a person, as files that open anywhere: what is known of them, and each program as a project. */
@@ -16,7 +19,7 @@ final readonly class TakeOut
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private EntityManagerInterface $entities)
+    public function __construct(private EntityManagerInterface $entities, private ProgramRepository $programs, private SignInRepository $signIns)
     {
     }
 
@@ -29,9 +32,7 @@ final readonly class TakeOut
             throw new \RuntimeException('Cannot make a ZIP here.');
         }
         $list = [];
-        $query = $this->entities->createQueryBuilder()->select('program')->from(Program::class, 'program')->where('program.owner = :owner')->setParameter('owner', $user)->orderBy('program.id');
-        /** @var Program $program */
-        foreach ($query->getQuery()->toIterable() as $program) {
+        foreach ($this->programs->allOf($user) as $program) {
             $name = 'programs/'.$program->id().'-'.Bundle::fileName($program->name()).'.scrivlet.json';
             $zip->addFromString($name, ProjectWriter::write($program->name(), ProgramStore::program($program)));
             $list[] = ['file' => $name, 'name' => $program->name(), 'changed' => $program->updatedAt()->format(\DATE_ATOM), 'deleted' => $program->isDeleted()];
@@ -42,7 +43,7 @@ final readonly class TakeOut
                 $zip->open($file);
             }
         }
-        $sessions = $this->entities->getConnection()->fetchAllAssociative('SELECT began_at, address, browser FROM sign_ins WHERE user_id = ?', [$user->id()]);
+        $sessions = array_map(static fn (SignIn $signIn): array => ['began_at' => $signIn->beganAt->format(\DATE_ATOM), 'address' => $signIn->address, 'browser' => $signIn->browser], $this->signIns->of($user));
         $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list];
         $zip->addFromString('account.json', json_encode($about, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
         $zip->close();

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
-use Doctrine\DBAL\Connection;
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Account\TakeOut;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Security\Passwords;
+use Scrivlet\App\Security\SignInRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
@@ -27,6 +27,7 @@ final class AccountController extends AbstractController
 {
     public function __construct(
         private readonly EntityManagerInterface $entities,
+        private readonly SignInRepository $signIns,
         private readonly Passwords $passwords,
         private readonly TranslatorInterface $translator,
         #[Autowire(service: 'limiter.sign_in_name')] private readonly RateLimiterFactory $tries,
@@ -34,10 +35,10 @@ final class AccountController extends AbstractController
     }
 
     #[Route('', name: 'account', methods: ['GET'])]
-    public function account(Request $request, Connection $connection, #[CurrentUser] User $user): Response
+    public function account(Request $request, #[CurrentUser] User $user): Response
     {
         return $this->render('account/account.html.twig', [
-            'sessions' => $connection->fetchAllAssociative('SELECT session_key, began_at, address, browser FROM sign_ins WHERE user_id = ? ORDER BY began_at DESC LIMIT 30', [$user->id()]),
+            'sessions' => $this->signIns->of($user),
             'current' => $request->getSession()->get('session_key'),
             'shortest' => Passwords::SHORTEST,
         ]);
@@ -126,7 +127,7 @@ final class AccountController extends AbstractController
 
     private function endSessions(Request $request, User $user): void
     {
-        $this->entities->getConnection()->executeStatement('DELETE FROM sign_ins WHERE user_id = ?', [$user->id()]);
+        $this->signIns->endAll($user);
         $request->getSession()->migrate(true);
     }
 

@@ -4,14 +4,15 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
-use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\HistoryReport;
 use Scrivlet\App\Desk\PartingReport;
 use Scrivlet\App\Desk\SettingReport;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Program\RevisionRepository;
 use Scrivlet\Core\Compare\Comparison;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
@@ -41,7 +42,7 @@ final class CompareController extends AbstractController
     private const VERSIONS = 30;
     private const SEED = 1;
 
-    public function __construct(private readonly ProgramStore $store, private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly RevisionRepository $revisions, private readonly ProgramRepository $programs)
     {
     }
 
@@ -49,12 +50,10 @@ final class CompareController extends AbstractController
     #[Route('', name: 'compare_choices', methods: ['GET'])]
     public function choices(Request $request, Program $program, #[CurrentUser] User $user): Response
     {
-        $others = $this->entities->getRepository(Program::class)->findBy(['owner' => $user, 'deletedAt' => null], ['updatedAt' => 'DESC'], 100);
-
         return $this->render('desk/compare.html.twig', [
             'program' => $program,
-            'versions' => HistoryReport::of(\array_slice($this->store->history($program, self::VERSIONS + 1), 1), $request->getLocale()),
-            'others' => array_filter($others, static fn (Program $other): bool => $other->id() !== $program->id()),
+            'versions' => HistoryReport::of(\array_slice($this->revisions->history($program, self::VERSIONS + 1), 1), $request->getLocale()),
+            'others' => $this->programs->others($user, $program),
         ]);
     }
 
@@ -67,7 +66,7 @@ final class CompareController extends AbstractController
         $tree = ProgramStore::program($program);
         [$other, $otherLanguage] = match ($with[0]) {
             'language' => [$tree, Language::tryFrom($with[1] ?? '') ?? throw new BadRequestHttpException('No such language.')],
-            'version' => [($this->store->revision($program, (int) ($with[1] ?? 0)) ?? throw new NotFoundHttpException('No such revision.'))[1], $language],
+            'version' => [($this->revisions->at($program, (int) ($with[1] ?? 0)) ?? throw new NotFoundHttpException('No such revision.'))[1], $language],
             'program' => [$this->other((int) ($with[1] ?? 0), $user), $language],
             default => throw new BadRequestHttpException('With what?'),
         };
@@ -100,7 +99,7 @@ final class CompareController extends AbstractController
 
     private function other(int $id, User $user): Tree
     {
-        $other = $this->entities->getRepository(Program::class)->findOneBy(['id' => $id, 'owner' => $user, 'deletedAt' => null]);
+        $other = $this->programs->onShelfOf($user, $id);
 
         return ProgramStore::program($other ?? throw new NotFoundHttpException('No such program.'));
     }

@@ -6,7 +6,7 @@ namespace Scrivlet\App\Controller;
 
 use Scrivlet\App\Desk\HistoryReport;
 use Scrivlet\App\Entity\Program;
-use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Program\RevisionRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -19,7 +19,7 @@ final class HistoryController extends AbstractController
 {
     private const MOST = 100;
 
-    public function __construct(private readonly ProgramStore $store)
+    public function __construct(private readonly RevisionRepository $revisions)
     {
     }
 
@@ -30,7 +30,7 @@ final class HistoryController extends AbstractController
 
         return $this->render('desk/history.html.twig', [
             'program' => $program,
-            'history' => HistoryReport::of($this->store->history($program, self::MOST, $before > 0 ? $before : \PHP_INT_MAX), $request->getLocale()),
+            'history' => HistoryReport::of($this->revisions->history($program, self::MOST, $before > 0 ? $before : \PHP_INT_MAX), $request->getLocale()),
             'most' => self::MOST,
             'isFirst' => !$request->query->has('before'),
         ]);
@@ -39,8 +39,8 @@ final class HistoryController extends AbstractController
     #[Route('/{number}/name', name: 'desk_name_state', requirements: ['number' => '\d+'], methods: ['POST'])]
     public function name(Request $request, Program $program, int $number): Response
     {
-        $this->store->nameState($program, $number, mb_substr(trim((string) preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub($request->request->getString('name'), 'UTF-8'))), 0, Program::LONGEST_NAME));
-        $state = HistoryReport::of($this->store->history($program, 1, $number + 1), $request->getLocale())[0] ?? null;
+        $this->revisions->name($program, $number, mb_substr(trim((string) preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub($request->request->getString('name'), 'UTF-8'))), 0, Program::LONGEST_NAME));
+        $state = HistoryReport::of($this->revisions->history($program, 1, $number + 1), $request->getLocale())[0] ?? null;
         if ($number !== ($state['number'] ?? null)) {
             throw new NotFoundHttpException('No such state.');
         }

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\Quota;
 use Scrivlet\Core\Console\Sentences;
@@ -29,7 +30,7 @@ final class ShelfController extends AbstractController
 {
     private const MOST_FILES = 20;
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly ProgramStore $store, private readonly TranslatorInterface $translator, private readonly Quota $quota)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly ProgramRepository $programs, private readonly ProgramStore $store, private readonly TranslatorInterface $translator, private readonly Quota $quota)
     {
     }
 
@@ -37,16 +38,7 @@ final class ShelfController extends AbstractController
     public function shelf(Request $request, #[CurrentUser] User $user): Response
     {
         $search = mb_substr(trim($request->query->getString('search')), 0, 80);
-        $query = $this->entities->createQueryBuilder()->select('program')->from(Program::class, 'program')
-            ->where('program.owner = :owner AND program.deletedAt IS NULL')->setParameter('owner', $user)
-            ->orderBy('program.updatedAt', 'DESC')->addOrderBy('program.id', 'DESC')->setMaxResults(200);
-        if ('' !== $search) {
-            $query->andWhere('program.name LIKE :search')->setParameter('search', '%'.addcslashes($search, '%_\\').'%');
-        }
-        $taken = $this->entities->createQueryBuilder()->select('program')->from(Program::class, 'program')
-            ->where('program.owner = :owner AND program.deletedAt IS NOT NULL')->setParameter('owner', $user)
-            ->orderBy('program.deletedAt', 'DESC')->setMaxResults(20);
-        $variables = ['programs' => $query->getQuery()->getResult(), 'taken' => $taken->getQuery()->getResult(), 'search' => $search];
+        $variables = ['programs' => $this->programs->onShelf($user, $search), 'taken' => $this->programs->taken($user), 'search' => $search];
 
         return $this->render('true' === $request->headers->get('HX-Request') ? 'shelf/programs.html.twig' : 'shelf/shelf.html.twig', $variables);
     }

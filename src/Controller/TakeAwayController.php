@@ -6,6 +6,7 @@ namespace Scrivlet\App\Controller;
 
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Program\Bundle;
+use Scrivlet\App\Program\PictureRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\File\ProjectWriter;
@@ -26,6 +27,10 @@ use Symfony\Component\Routing\Attribute\Route;
 final class TakeAwayController extends AbstractController
 {
     private const PICTURE_STEPS = 20000;
+
+    public function __construct(private readonly PictureRepository $pictures)
+    {
+    }
 
     #[Route('/text/{language}', name: 'take_text', requirements: ['language' => 'python|javascript|cpp'], methods: ['GET'])]
     public function text(Program $program, string $language): Response
@@ -67,7 +72,7 @@ final class TakeAwayController extends AbstractController
         $response = new Response(headers: ['Content-Type' => 'image/svg+xml']);
         $response->setEtag($program->id().'-'.$program->revision()->number)->setPrivate()->setMaxAge(60);
         if (!$response->isNotModified($request)) {
-            $response->setContent(self::picture($program));
+            $response->setContent($this->pictures->of($program, static fn (): string => self::picture($program)));
         }
 
         return $response;

@@ -65,32 +65,23 @@ final readonly class SpreadRenderer
      *
      * @return array{order: list<string>, changed: array<string, array<string, string>>, numbers: array<string, list<int|null>>}
      */
-    public function difference(Spread $old, Spread $new): array
+    public function difference(Digests $before, Spread $new, Digests $now): array
     {
-        $before = [];
-        foreach ($old->rows as $row) {
-            $before[$row['key']] = $row['cells'];
-        }
         $order = $changed = $numbers = [];
         foreach ($new->rows as $row) {
             $order[] = $key = $row['key'];
+            $place = 0;
             foreach ($row['cells'] as $page => $cell) {
                 if ('blocks' !== $page) {
                     $numbers[$page][] = $cell instanceof TextLine ? $cell->number : null;
                 }
-                if (!isset($before[$key]) || !self::looksAlike($before[$key][$page] ?? null, $cell)) {
+                if (!$before->isAlike($now, $key, $place++)) {
                     $changed[$page][$key] = $this->line($key, $cell);
                 }
             }
         }
 
         return ['order' => $order, 'changed' => $changed, 'numbers' => $numbers];
-    }
-
-    /** The number of a line stands in the spine, so that it does not make the line another. */
-    private static function looksAlike(BlockRow|Vacancy|TextLine|null $old, BlockRow|Vacancy|TextLine|null $new): bool
-    {
-        return $old instanceof TextLine && $new instanceof TextLine ? $old->text === $new->text : $old == $new;
     }
 
     private function line(string $key, BlockRow|Vacancy|TextLine|null $cell): string

@@ -6,12 +6,13 @@ namespace Scrivlet\App\Entity;
 
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
+use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\Core\Edit\Revision;
 
 /** A program on somebody's shelf; its tree as it is now, and where its history stands. */
-#[ORM\Entity]
+#[ORM\Entity(repositoryClass: ProgramRepository::class)]
 #[ORM\Table(name: 'programs')]
-#[ORM\Index(columns: ['owner_id', 'deleted_at', 'updated_at'])]
+#[ORM\Index(name: 'programs_of_owner', columns: ['owner_id', 'deleted_at', 'updated_at'])]
 class Program
 {
     public const LONGEST_NAME = 80;
@@ -32,6 +33,9 @@ class Program
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE)]
     private \DateTimeImmutable $updatedAt;
+
+    #[ORM\Column(type: Types::TEXT, length: 16777215, nullable: true, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
+    private ?string $shown = null;
 
     #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
     private ?\DateTimeImmutable $deletedAt = null;
@@ -75,6 +79,12 @@ class Program
     public function tree(): string
     {
         return $this->tree;
+    }
+
+    /** Digests of the lines that the window of the last edit shows, as Digests writes them. */
+    public function shown(): ?string
+    {
+        return $this->shown;
     }
 
     public function rows(): int

@@ -13,6 +13,7 @@ use Symfony\Component\Security\Core\User\UserInterface;
 
 #[ORM\Entity(repositoryClass: UserRepository::class)]
 #[ORM\Table(name: 'users')]
+#[ORM\UniqueConstraint(name: 'users_email', columns: ['email'])]
 class User implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
 {
     public const LONGEST_NAME = 80;
@@ -41,7 +42,7 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface, Equatab
      * @param list<string>     $roles
      */
     public function __construct(
-        #[ORM\Column(length: self::LONGEST_EMAIL, unique: true)]
+        #[ORM\Column(length: self::LONGEST_EMAIL, options: ['collation' => 'utf8mb4_bin'])]
         private string $email,
         #[ORM\Column(length: self::LONGEST_NAME)]
         private string $name,

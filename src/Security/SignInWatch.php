@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Security;
 
-use Doctrine\DBAL\Connection;
 use Psr\Log\LoggerInterface;
 use Scrivlet\App\Entity\User;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
@@ -24,7 +23,7 @@ final readonly class SignInWatch
     public const LONGEST = 12 * 3600;
     private const BEGAN = 'signed_in_at';
 
-    public function __construct(private LoggerInterface $logger, private PasswordHasherFactoryInterface $hashers, private KnownBrowser $known, private Connection $connection)
+    public function __construct(private LoggerInterface $logger, private PasswordHasherFactoryInterface $hashers, private KnownBrowser $known, private SignInRepository $signIns)
     {
     }
 
@@ -57,7 +56,7 @@ final readonly class SignInWatch
             $event->getResponse()?->headers->setCookie($this->known->cookie($event->getRequest(), $user->getUserIdentifier()));
             $key = bin2hex(random_bytes(16));
             $session->set('session_key', $key);
-            $this->connection->executeStatement('INSERT INTO sign_ins (session_key, user_id, began_at, address, browser) VALUES (?, ?, ?, ?, ?)', [$key, $user->id(), (new \DateTimeImmutable())->format('Y-m-d H:i:s'), (string) $event->getRequest()->getClientIp(), mb_substr($event->getRequest()->headers->get('User-Agent') ?? '', 0, 160)]);
+            $this->signIns->begin($key, $user, (string) $event->getRequest()->getClientIp(), $event->getRequest()->headers->get('User-Agent') ?? '');
         }
     }
 
@@ -66,7 +65,7 @@ final readonly class SignInWatch
     {
         $key = $event->getRequest()->hasSession() ? $event->getRequest()->getSession()->get('session_key') : null;
         if (\is_string($key)) {
-            $this->connection->executeStatement('DELETE FROM sign_ins WHERE session_key = ?', [$key]);
+            $this->signIns->end($key);
         }
     }
 
@@ -83,7 +82,7 @@ final readonly class SignInWatch
         $key = $session->get('session_key');
         $isOver = \is_int($began) && time() - $began > self::LONGEST;
         if (!$isOver && \is_string($key)) {
-            $isOver = false === $this->connection->fetchOne('SELECT 1 FROM sign_ins WHERE session_key = ?', [$key]);
+            $isOver = !$this->signIns->isGoingOn($key);
         }
         if ($isOver) {
             $session->invalidate();

@@ -79,6 +79,38 @@ final class ProgramsTest extends AppTestCase
         }
     }
 
+    /** Which lines a window shows is kept for the pages of the last edit only; other pages and languages get theirs as well. */
+    public function testAnEditAnswersForThePagesThatLieOpen(): void
+    {
+        $id = $this->program(null, 'Bed', Demos::programs()['dahlia-bed'])->id();
+        $token = $this->token();
+        $revision = 1;
+        foreach (['python', 'python', 'cpp', 'all', 'all', 'python'] as $turn => $text) {
+            $locale = $turn < 3 ? 'en' : 'fr';
+            $this->browser->request('POST', '/preferences', ['_token' => $token, 'locale' => $locale, 'back' => '/']);
+            $before = $this->browser->request('GET', "/programs/$id?view=both&text=$text")->filter('ol[data-page] > li')->each(static fn (Crawler $line): string => trim($line->outerHtml()));
+            $answer = $this->edit($id, $revision, ['do' => 'insert', 'row' => 'nib.lift', 'parent' => 1, 'body' => 'body', 'index' => $turn], $token, $text);
+            \assert(\is_int($answer['revision']) && \is_array($answer['changed']));
+            $revision = $answer['revision'];
+            $after = $this->browser->request('GET', "/programs/$id?view=both&text=$text")->filter('ol[data-page] > li')->each(static fn (Crawler $line): string => trim($line->outerHtml()));
+            $sent = array_map(static fn (string $line): string => trim((new Crawler("<!doctype html><html><body><ol>$line</ol></body></html>"))->filter('li')->outerHtml()), array_merge(...array_map(array_values(...), array_values($answer['changed']))));
+            self::assertEqualsCanonicalizing(array_values(array_diff($after, $before)), array_values(array_diff($sent, $before)), "$turn $text");
+            self::assertLessThan(\count($after) / 3, \count($sent), 'only what changed is sent');
+        }
+    }
+
+    public function testAPictureIsMadeOnceForEachState(): void
+    {
+        $program = $this->program(null, 'Kite', Demos::programs()['kite']);
+        $picture = fn (): string => $this->browser->request('GET', "/programs/{$program->id()}/picture.svg")->html();
+        $first = $picture();
+        $this->entities()->getConnection()->executeStatement("UPDATE pictures SET svg = '<svg/>' WHERE program_id = ?", [$program->id()]);
+        self::assertStringNotContainsString('<svg/>', $first);
+        self::assertNotSame($first, $picture(), 'what is kept is shown');
+        $this->edit($program->id(), 1, ['do' => 'insert', 'row' => 'nib.forward', 'parent' => 1, 'body' => 'body', 'index' => 0], $this->token());
+        self::assertStringContainsString('<line', $picture(), 'another state is drawn anew');
+    }
+
     public function testAnEditFromAnOldRevisionIsRefusedAndBothCanBeKept(): void
     {
         $id = $this->program()->id();
