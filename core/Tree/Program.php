@@ -116,20 +116,11 @@ final readonly class Program extends Node
     /**
      * The rows of a scope: the script's are also those around the functions.
      *
-     * @return \Generator<int, Statement> live rows, without those of functions inside
+     * @return list<Statement> live rows, without those of functions inside
      */
-    public function rowsOf(FunctionDefinition|Script $scope): \Generator
+    public function rowsOf(FunctionDefinition|Script $scope): array
     {
-        if ($scope instanceof FunctionDefinition) {
-            yield from Walk::live($scope->body->statements);
-
-            return;
-        }
-        foreach ([$this->functions, $scope->body->statements, $this->below] as $rows) {
-            foreach (Walk::live($rows) as $row) {
-                yield $row;
-            }
-        }
+        return Walk::live($scope instanceof FunctionDefinition ? $scope->body->statements : [...$this->functions, ...$scope->body->statements, ...$this->below]);
     }
 
     /** Whether something in it could not be read, so that it cannot run. */

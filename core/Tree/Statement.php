@@ -54,7 +54,7 @@ abstract readonly class Statement extends Node
 
     final public function withId(int $id): static
     {
-        return $this->with(['id' => $id]);
+        return $this->id === $id ? $this : $this->with(['id' => $id]);
     }
 
     final public function withOff(bool $off): static

@@ -10,17 +10,28 @@ final class Walk
     /**
      * @param iterable<Statement> $statements
      *
-     * @return \Generator<int, Statement> each row, then the rows it holds
+     * @return list<Statement> each row, then the rows it holds
      */
-    public static function statements(iterable $statements): \Generator
+    public static function statements(iterable $statements): array
     {
-        $waiting = array_reverse([...$statements]);
-        while (null !== $statement = array_pop($waiting)) {
-            yield $statement;
-            foreach (array_reverse($statement->bodies()) as $body) {
-                for ($at = \count($body->statements) - 1; $at >= 0; --$at) {
-                    $waiting[] = $body->statements[$at];
-                }
+        $found = [];
+        self::rows($statements, $found);
+
+        return $found;
+    }
+
+    /**
+     * Lists and no generators: nearly all who walk go to the end, and a generator costs as much as what is done with it.
+     *
+     * @param iterable<Statement> $statements
+     * @param list<Statement>     $found
+     */
+    private static function rows(iterable $statements, array &$found): void
+    {
+        foreach ($statements as $statement) {
+            $found[] = $statement;
+            foreach ($statement->bodies() as $body) {
+                self::rows($body->statements, $found);
             }
         }
     }
@@ -31,45 +42,60 @@ final class Walk
      *
      * @param iterable<Statement> $statements
      *
-     * @return \Generator<int, Statement>
+     * @return list<Statement>
      */
-    public static function live(iterable $statements): \Generator
+    public static function live(iterable $statements): array
     {
-        $waiting = array_reverse([...$statements]);
-        while (null !== $statement = array_pop($waiting)) {
+        $found = [];
+        self::liveRows($statements, $found);
+
+        return $found;
+    }
+
+    /**
+     * @param iterable<Statement> $statements
+     * @param list<Statement>     $found
+     */
+    private static function liveRows(iterable $statements, array &$found): void
+    {
+        foreach ($statements as $statement) {
             if ($statement->off) {
                 continue;
             }
-            yield $statement;
-            foreach ($statement instanceof FunctionDefinition ? [] : array_reverse($statement->bodies()) as $body) {
-                for ($at = \count($body->statements) - 1; $at >= 0; --$at) {
-                    $waiting[] = $body->statements[$at];
-                }
+            $found[] = $statement;
+            foreach ($statement instanceof FunctionDefinition ? [] : $statement->bodies() as $body) {
+                self::liveRows($body->statements, $found);
             }
         }
     }
 
-    /** @return \Generator<int, Expression> each expression, then its operands */
-    public static function expressions(Expression $expression): \Generator
+    /** @return list<Expression> each expression, then its operands */
+    public static function expressions(Expression $expression): array
     {
-        // With a stack of its own: a generator within a generator would pass each value through all levels above it.
-        $waiting = [$expression];
-        while (null !== $next = array_pop($waiting)) {
-            yield $next;
-            for ($operands = $next->operands(), $at = \count($operands) - 1; $at >= 0; --$at) {
-                $waiting[] = $operands[$at];
-            }
+        $found = [];
+        self::values($expression, $found);
+
+        return $found;
+    }
+
+    /** @param list<Expression> $found */
+    private static function values(Expression $expression, array &$found): void
+    {
+        $found[] = $expression;
+        foreach ($expression->operands() as $operand) {
+            self::values($operand, $found);
         }
     }
 
-    /** @return \Generator<int, Expression> all expressions in a row's own blanks */
-    public static function expressionsOf(Statement $statement): \Generator
+    /** @return list<Expression> all expressions in a row's own blanks */
+    public static function expressionsOf(Statement $statement): array
     {
+        $found = [];
         foreach ($statement->blanks() as $blank) {
-            foreach (self::expressions($blank) as $expression) {
-                yield $expression;
-            }
+            self::values($blank, $found);
         }
+
+        return $found;
     }
 
     /**
@@ -89,7 +115,9 @@ final class Walk
             foreach ($body->statements as $inner) {
                 $mapped[] = self::map($inner, $change);
             }
-            $statement = $statement->withBody($name, new Block($mapped));
+            if ($mapped !== $body->statements) {
+                $statement = $statement->withBody($name, new Block($mapped));
+            }
         }
         $changed = $change($statement);
         \assert($changed instanceof $statement);
@@ -101,8 +129,9 @@ final class Walk
     public static function mapExpression(Expression $expression, \Closure $change): Expression
     {
         $operands = $expression->operands();
-        if ([] !== $operands) {
-            $expression = $expression->withOperands(array_map(static fn (Expression $operand): Expression => self::mapExpression($operand, $change), $operands));
+        $mapped = array_map(static fn (Expression $operand): Expression => self::mapExpression($operand, $change), $operands);
+        if ($mapped !== $operands) {
+            $expression = $expression->withOperands($mapped);
         }
 
         return $change($expression);

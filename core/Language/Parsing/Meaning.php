@@ -603,7 +603,8 @@ final class Meaning
             $scope = $row instanceof FunctionDefinition ? $row : $around;
             $done = $row;
             foreach ($row->bodies() as $name => $body) {
-                $done = $done->withBody($name, new Block(array_map(static fn (Statement $inner): Statement => $in($inner, $scope), $body->statements)));
+                $inner = array_map(static fn (Statement $inner): Statement => $in($inner, $scope), $body->statements);
+                $done = $inner === $body->statements ? $done : $done->withBody($name, new Block($inner));
             }
 
             return $change($done, $scope);
