@@ -1,4 +1,6 @@
-import "./styles/desk.css";
+import "./styles/spread.css";
+import "./styles/editor.css";
+import "./styles/scene.css";
 import { historyDialog, names, takePng } from "./desk/bar";
 import { comparing } from "./desk/compare";
 import * as caret from "./desk/caret";
@@ -29,7 +31,6 @@ function state(): void {
   byId("mixed").replaceChildren(
     ...data.mixed.map((name) => {
       const notice = document.createElement("p");
-      notice.className = "run-message";
       notice.textContent = say("mixed", { name });
       return notice;
     }),

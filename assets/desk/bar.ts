@@ -6,12 +6,12 @@ export function names(): void {
   const input = form.querySelector<HTMLInputElement>('[name="name"]')!;
   const button = byId("rename");
   const end = (): void => {
-    form.classList.add("unseen");
+    form.classList.add("sr-only");
     button.hidden = false;
   };
   button.addEventListener("click", () => {
     button.hidden = true;
-    form.classList.remove("unseen");
+    form.classList.remove("sr-only");
     input.select();
     input.focus();
   });

@@ -1,5 +1,6 @@
 import { byId, data, icon, say, type Answer, type PlaceData } from "./data";
 import { mark, reveal } from "./columns";
+import { PAPER } from "./looks";
 
 /** Rows that are chosen: neighbours in one body, or one part of a branch (`then1`, `otherwise`). */
 export interface Selection {
@@ -254,7 +255,7 @@ function drawActions(chosen: Selection | null, lines: HTMLElement[]): void {
       return button;
     }),
   );
-  actions.className = "actions";
+  actions.className = `actions absolute right-2 z-7 flex gap-px rounded-md *:grid *:h-7 *:w-[30px] *:place-items-center *:text-md *:hover:bg-lit ${PAPER}`;
   const page = column.closest<HTMLElement>(".blocks-page")!;
   page.style.position = "relative";
   page.append(actions);

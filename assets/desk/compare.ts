@@ -35,7 +35,7 @@ function show({ layouts, setting }: Compared): void {
     ...layouts.map((one, index) => {
       const part = document.createElement("section");
       const line = document.createElement("p");
-      line.className = one.same ? "met" : "unmet";
+      line.dataset.met = one.same ? "yes" : "no";
       const name =
         setting.layouts.length > 1
           ? `${setting.layouts[index]?.name || say("layout_number", { number: index + 1 })}: `
@@ -44,7 +44,7 @@ function show({ layouts, setting }: Compared): void {
       part.append(line);
       if (one.sides) {
         const both = document.createElement("div");
-        both.className = "both";
+        both.dataset.both = "";
         both.append(
           ...one.sides.map((side, at) =>
             figure(side, say(at === 0 ? "compare_this" : "compare_other"), setting, index),
@@ -60,13 +60,11 @@ function show({ layouts, setting }: Compared): void {
 
 /** A dialog that tells whether the program does the same as something else. */
 export function comparing(): void {
-  byId("compare").addEventListener("click", async () => {
-    const response = await fetch(`${data.address}/compare`);
-    if (!response.ok) return;
-    dialog.innerHTML = await response.text();
-    dialog.showModal();
+  byId("compare").addEventListener("htmx:after:swap", () => {
+    if (!dialog.open) dialog.showModal();
   });
   dialog.addEventListener("submit", async (event) => {
+    if ((event.target as HTMLFormElement).method === "dialog") return;
     event.preventDefault();
     const body = {
       with: byId<HTMLSelectElement>("compare-with").value,
@@ -76,9 +74,5 @@ export function comparing(): void {
     };
     const response = await post("/compare", body);
     if (response.ok) show((await response.json()) as Compared);
-  });
-  document.addEventListener("click", (event) => {
-    const close = (event.target as Element).closest<HTMLElement>("dialog [data-close]");
-    close?.closest("dialog")?.close();
   });
 }

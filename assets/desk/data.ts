@@ -134,6 +134,11 @@ export function say(key: string, values: Record<string, string | number> = {}): 
   return (data.texts[key] ?? key).replace(/\{(\w+)\}/g, (gap, name: string) => String(values[name] ?? gap));
 }
 
+/** A piece that the page has as a template. */
+export function piece<T extends HTMLElement>(id: string): T {
+  return byId<HTMLTemplateElement>(id).content.firstElementChild!.cloneNode(true) as T;
+}
+
 export function icon(name: string): SVGSVGElement {
   const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
   svg.setAttribute("class", "icon");

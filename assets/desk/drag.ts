@@ -1,6 +1,7 @@
 import { column, linesUnder, select, selectedLines, selection } from "./caret";
 import { data, type PlaceData } from "./data";
 import { send } from "./server";
+import { PAPER } from "./looks";
 
 interface Load {
   /** What each of the rows needs of its place. */
@@ -33,7 +34,7 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
         load = stock ? fromDrawer(stock) : fromPage(margin!.closest("li")!);
         if (!load) return end();
         ghost = document.createElement("div");
-        ghost.className = "ghost";
+        ghost.className = `ghost pointer-events-none fixed z-50 px-3 py-1 whitespace-nowrap opacity-90 ${PAPER}`;
         ghost.textContent = load.label;
         document.body.append(ghost);
         document.body.classList.add("dragging");

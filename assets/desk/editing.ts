@@ -75,8 +75,8 @@ export function perform(edit: Edit, after: After, typing = false, words = ""): v
 export function refused(refusal: unknown): void {
   if (refusal instanceof Refused) {
     here.textContent = refusal.message;
-    here.classList.add("trouble-mark");
-    setTimeout(() => here.classList.remove("trouble-mark"), 6000);
+    here.dataset.trouble = "";
+    setTimeout(() => delete here.dataset.trouble, 6000);
   }
 }
 

@@ -3,6 +3,7 @@ import { data, say } from "./data";
 import { lampEditor } from "./lamps";
 import { Listbox, placeBelow, type Option } from "./listbox";
 import { Refused, send } from "./server";
+import { REFUSAL, WRITING } from "./looks";
 
 /** Signs that can be put in by the mouse, by what a blank takes. */
 const NUMBER_SIGNS = ["+", "-", "×", "÷", "//", "%", "**", "(", ")"];
@@ -127,9 +128,10 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   refusals.delete(`${row} ${slot}`);
   const given = first;
   const box = document.createElement("div");
-  box.className = "filler";
+  box.className = "filler fixed z-30 grid";
   const input = document.createElement("input");
   input.id = "filler";
+  input.className = WRITING;
   input.autocomplete = "off";
   input.spellcheck = false;
   input.setAttribute("aria-label", blank.getAttribute("aria-label") ?? say("fill"));
@@ -139,7 +141,7 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   let message: HTMLElement | null = null;
   if (reason !== null) {
     message = document.createElement("p");
-    message.className = "refusal";
+    message.className = REFUSAL;
     message.setAttribute("role", "alert");
     message.textContent = reason;
     box.append(message);
@@ -238,7 +240,8 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
 function signsFor(input: HTMLInputElement, signs: string[]): HTMLElement | null {
   if (!signs.length) return null;
   const strip = document.createElement("div");
-  strip.className = "signs";
+  strip.className =
+    "signs flex min-w-[268px] flex-wrap border border-b-0 border-edge bg-page *:h-7 *:min-w-7 *:px-[5px] *:font-mono *:text-md *:font-semibold *:hover:bg-lit";
   for (const sign of signs) {
     const button = document.createElement("button");
     button.type = "button";

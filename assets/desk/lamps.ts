@@ -6,7 +6,8 @@ const ROWS = 5;
 /** The 9 x 5 lamps of a pattern, to be put on and off; the input beside it holds the same as signs. */
 export function lampEditor(input: HTMLInputElement): HTMLElement {
   const grid = document.createElement("div");
-  grid.className = "lamps";
+  grid.className =
+    "lamps my-1 grid w-max grid-cols-[repeat(9,24px)] gap-[3px] rounded-[5px] bg-lamp-board p-[7px] *:size-6 *:rounded-full *:bg-lamp-off *:aria-pressed:bg-lamp-on *:data-here:outline-2 *:data-here:outline-white";
   grid.setAttribute("role", "group");
   grid.setAttribute("aria-label", say("lamps"));
   const read = (): string[] => {
@@ -52,7 +53,7 @@ export function lampEditor(input: HTMLInputElement): HTMLElement {
     else return;
     event.preventDefault();
     event.stopPropagation();
-    lamps.forEach((lamp, at) => lamp.classList.toggle("here", at === here));
+    lamps.forEach((lamp, at) => lamp.toggleAttribute("data-here", at === here));
   });
   input.addEventListener("input", draw);
   draw();

@@ -1,7 +1,8 @@
-import { byId, data, icon, say, type LawnLayout, type PlotLayout } from "./data";
+import { byId, data, say, type LawnLayout, type PlotLayout } from "./data";
 import { barrow, ground, seedling, viewBox } from "./scenes/plot";
 import { element } from "./scenes/scene";
 import { send } from "./server";
+import { TAB } from "./looks";
 
 /** What a cell can hold, with the sign that the plain text has for it, which is also its key. */
 const TOOLS = ["#", ".", "o", "*", ":", "%", "G", ">"];
@@ -72,7 +73,7 @@ function draw(): void {
     ...texts.map((one, index) => {
       const button = document.createElement("button");
       button.type = "button";
-      button.className = "layout-tab";
+      button.className = TAB;
       button.setAttribute("aria-pressed", String(index === at));
       button.textContent = /^name:\s*(.+)$/m.exec(one)?.[1] ?? say("layout_number", { number: index + 1 });
       button.addEventListener("click", () => choose(index));
@@ -154,7 +155,6 @@ function tools(): void {
     ...TOOLS.map((sign) => {
       const button = document.createElement("button");
       button.type = "button";
-      button.className = "tool";
       button.title = `${say(`cell_${nameOf(sign)}`)} (${sign})`;
       button.setAttribute("aria-label", say(`cell_${nameOf(sign)}`));
       button.setAttribute("aria-pressed", String(sign === tool));
@@ -237,13 +237,11 @@ function ready(): void {
     label.append(box, say(`goal_${words.replace(/ /g, "_")}`));
     byId("layout-goals").append(label);
   }
-  byId("layout-add").append(icon("plus"));
   byId("layout-add").addEventListener("click", () => {
     const shape = texts[at]!.replace(/^name:.*\n/m, "");
     texts.push(`name: ${say("layout_number", { number: texts.length + 1 })}\n${shape}`);
     choose(texts.length - 1);
   });
-  byId("layout-remove").append(icon("trash-2"));
   byId("layout-remove").addEventListener("click", () => {
     texts.splice(at, 1);
     choose(Math.min(at, texts.length - 1));
@@ -255,7 +253,6 @@ function ready(): void {
       (reason: unknown) => (trouble.textContent = (reason as Error).message),
     );
   });
-  byId("layout-cancel").addEventListener("click", () => dialog.close());
 }
 
 /** Lets a person change the layouts of the scene; what is saved goes through the same check as a file. */

@@ -1,4 +1,9 @@
 import { icon } from "./data";
+import { PAPER } from "./looks";
+
+const OPTION =
+  "flex min-h-7 cursor-pointer items-center gap-[9px] px-2.5 py-1 text-md whitespace-nowrap aria-selected:bg-ink " +
+  "aria-selected:text-paper aria-selected:[&_*]:text-inherit";
 
 export interface Option {
   value: string;
@@ -22,7 +27,7 @@ export class Listbox {
     private readonly chosen: (option: Option) => void,
     private readonly none: string | null,
   ) {
-    this.element.className = "options";
+    this.element.className = `options max-h-[290px] min-w-[150px] overflow-y-auto ${PAPER}`;
     this.element.id = `${input.id}-options`;
     this.element.setAttribute("role", "listbox");
     this.element.setAttribute("aria-label", input.getAttribute("aria-label") ?? "");
@@ -73,6 +78,7 @@ export class Listbox {
       ...this.shown.map((option, index) => {
         const row = document.createElement("div");
         row.id = `${this.element.id}-${index}`;
+        row.className = OPTION;
         row.dataset.index = String(index);
         row.setAttribute("role", "option");
         row.setAttribute("aria-selected", String(index === this.at));
@@ -89,7 +95,7 @@ export class Listbox {
     this.element.hidden = !this.shown.length && this.none === null;
     if (!this.shown.length && this.none !== null) {
       const none = document.createElement("div");
-      none.className = "none";
+      none.className = "px-2.5 py-1.5 text-soft italic";
       none.setAttribute("role", "option");
       none.setAttribute("aria-disabled", "true");
       none.textContent = this.none;

@@ -1,6 +1,7 @@
 import { column, place } from "./caret";
 import { data, say } from "./data";
 import { Listbox, placeBelow, type Option } from "./listbox";
+import { WRITING } from "./looks";
 
 let current: HTMLElement | null = null;
 
@@ -13,9 +14,10 @@ export function close(): void {
 export function pick(options: Option[], label: string, chosen: (value: string) => void): void {
   close();
   const box = document.createElement("div");
-  box.className = "picker";
+  box.className = "picker fixed z-30 w-[300px]";
   const input = document.createElement("input");
   input.id = "picker";
+  input.className = `${WRITING} min-h-8 w-full`;
   input.placeholder = say("choose");
   input.autocomplete = "off";
   input.setAttribute("aria-label", label);

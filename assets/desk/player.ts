@@ -196,7 +196,7 @@ function line(name: string, value: string, isFresh = false): HTMLTableRowElement
     cell.textContent = text;
     row.append(cell);
   }
-  if (isFresh) row.lastElementChild!.classList.add("fresh");
+  if (isFresh) row.lastElementChild!.setAttribute("data-fresh", "");
   return row;
 }
 

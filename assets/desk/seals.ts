@@ -1,5 +1,5 @@
 import { rowLine } from "./caret";
-import { byId, data, icon, say, type Answer, type Parting, type Side } from "./data";
+import { byId, data, piece, say, type Answer, type Parting, type Side } from "./data";
 import { isBusy, send } from "./server";
 import { scenePlayer } from "./scenes";
 import { Values } from "./values";
@@ -41,9 +41,8 @@ function list(): void {
         printed: printed.did,
         written: written.did,
       });
-      const show = document.createElement("button");
-      show.type = "button";
-      show.className = "btn mend";
+      const show = piece<HTMLButtonElement>("small-button");
+      show.dataset.mend = "";
       show.textContent = say("parts_show");
       show.addEventListener("click", () => dialog(parting));
       item.append(text, show);
@@ -61,7 +60,7 @@ function dialog(parting: Parting): void {
   const figures = parting.sides.map((side, index) =>
     figure(side, say(index === 0 ? "parts_printed" : "parts_written")),
   );
-  leaf.querySelector(".both")!.replaceChildren(...figures);
+  leaf.querySelector("[data-both]")!.replaceChildren(...figures);
   leaf.showModal();
 }
 
@@ -108,7 +107,6 @@ export function inkMeter(): void {
 /** All rows that are not handwritten in words, or in code. */
 export function handsOfAll(): void {
   for (const button of document.querySelectorAll<HTMLElement>("[data-hands]")) {
-    button.append(icon(button.dataset.hands === "code" ? "code-xml" : "message-square-text"));
     button.addEventListener("click", () => {
       const rows = [...document.querySelectorAll<HTMLElement>("#blocks > li[data-row]")];
       const plain = rows.filter((row) => !["handwritten", "sealed"].includes(row.dataset.hand ?? ""));

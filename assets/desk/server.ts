@@ -43,7 +43,7 @@ let onAnswer: (answer: Answer) => void = () => {};
 
 function note(key: string, isTrouble = false): void {
   saved.textContent = say(key);
-  saved.classList.toggle("trouble-mark", isTrouble);
+  saved.toggleAttribute("data-trouble", isTrouble);
 }
 
 export async function post(path: string, body: unknown, keepalive = false): Promise<Response> {

@@ -3,6 +3,7 @@ import { layoutEditor } from "./layouts";
 import type { Report } from "./player";
 import { post, send } from "./server";
 import { refused } from "./editing";
+import { TAB } from "./looks";
 
 interface Hooks {
   /** Another layout or input was chosen. */
@@ -71,10 +72,10 @@ export function atEnd(report: Report | null): void {
   list.replaceChildren(
     ...goals.map(([words, met]) => {
       const item = document.createElement("li");
-      item.className = met === null ? "" : met ? "met" : "unmet";
+      if (met !== null) item.dataset.met = met ? "yes" : "no";
       item.append(icon(met === null ? "target" : met ? "check" : "x"), words);
       const state = document.createElement("span");
-      state.className = "unseen";
+      state.className = "sr-only";
       state.textContent = met === null ? "" : `: ${say(met ? "goal_met" : "goal_unmet")}`;
       item.append(state);
       return item;
@@ -97,7 +98,7 @@ export function draw(): void {
     ...setting.layouts.map((one, index) => {
       const tab = document.createElement("button");
       tab.type = "button";
-      tab.className = "layout-tab";
+      tab.className = TAB;
       tab.setAttribute("aria-pressed", String(index === chosen));
       const mark = marks[index];
       tab.textContent = String(index + 1);
@@ -105,7 +106,7 @@ export function draw(): void {
       tab.title = mark?.message ? `${name}: ${mark.message}` : name;
       tab.setAttribute("aria-label", mark ? `${name}: ${say(mark.done ? "goal_met" : "goal_unmet")}` : name);
       if (mark) {
-        tab.classList.add(mark.done ? "met" : "unmet");
+        tab.dataset.met = mark.done ? "yes" : "no";
         tab.append(icon(mark.done ? "check" : "x"));
       }
       tab.addEventListener("click", () => {
@@ -141,13 +142,13 @@ function fittings(): void {
       out.setAttribute("aria-label", say("unplug", { name: fitting.name }));
       out.append(icon("x"));
       out.addEventListener("click", () => send({ do: "delete", ids: [fitting.row] }).catch(refused));
-      item.className = "plugged";
+      item.dataset.plugged = "";
       item.title = say(`fitting_${fitting.kind}`);
       item.append(name, out);
     } else {
       const plug = document.createElement("button");
       plug.type = "button";
-      plug.className = "plug";
+      plug.dataset.plug = "";
       plug.textContent = "+";
       plug.setAttribute("aria-label", say("plug_in", { socket }));
       plug.title = say("plug_in", { socket });

@@ -11,7 +11,7 @@ import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
-import { byId, data, say, type Answer, type Fix, type Mistake, type Typed } from "./data";
+import { byId, data, piece, say, type Answer, type Fix, type Mistake, type Typed } from "./data";
 import { reveal } from "./columns";
 import { refused } from "./editing";
 import { folding, refold, showAll } from "./folding";
@@ -228,7 +228,7 @@ function follow(answer: Answer): void {
 
 async function write(on: boolean): Promise<void> {
   const typed = byId("typed");
-  const page = document.querySelector<HTMLElement>(".text-page ol")!;
+  const page = document.querySelector<HTMLElement>(".script-page ol")!;
   byId("write").setAttribute("aria-pressed", String(on));
   if (on && !view) await open();
   if (!on) read();
@@ -267,7 +267,7 @@ function list(): void {
       const item = document.createElement("li");
       const jump = document.createElement("button");
       jump.type = "button";
-      jump.className = "jump";
+      jump.dataset.jump = "";
       jump.textContent = mistake.message;
       jump.addEventListener("click", async () => {
         if (!hasPage()) return reveal(mistake.key);
@@ -277,9 +277,8 @@ function list(): void {
       item.append(jump);
       const mends = fixes.typed === data.typed && fixes.known.find((fix) => fix.from === mistake.from);
       if (mends) {
-        const fix = document.createElement("button");
-        fix.type = "button";
-        fix.className = "btn mend";
+        const fix = piece<HTMLButtonElement>("small-button");
+        fix.dataset.mend = "";
         fix.textContent = say("fix");
         fix.setAttribute("aria-label", `${say("fix")}: ${say("line", { line: mistake.line })}`);
         fix.addEventListener("click", () => void mend(mends));

@@ -1,7 +1,8 @@
 import { column, rowLine, select } from "./caret";
-import { byId, data, icon, language, say } from "./data";
+import { byId, data, icon, piece, language, say } from "./data";
 import { placeBelow } from "./listbox";
 import { Refused, send } from "./server";
+import { PAPER, REFUSAL } from "./looks";
 
 let open: { box: HTMLElement; close: (commit: boolean) => void } | null = null;
 
@@ -11,9 +12,7 @@ interface Line {
 }
 
 function button(name: string, picture: string, act: () => void): HTMLButtonElement {
-  const made = document.createElement("button");
-  made.type = "button";
-  made.className = "btn quiet";
+  const made = piece<HTMLButtonElement>("quiet-button");
   made.title = say(name);
   made.setAttribute("aria-label", say(name));
   made.append(icon(picture));
@@ -45,11 +44,11 @@ export async function write(
   if (!line || !column) return;
 
   const box = document.createElement("div");
-  box.className = "writer";
+  box.className = `writer fixed z-20 ${PAPER}`;
   const paper = document.createElement("div");
   paper.className = "writer-paper code";
   const through = document.createElement("pre");
-  through.className = "print-through";
+  through.className = "print-through text-[color-mix(in_srgb,var(--color-soft)_75%,var(--color-ink))]";
   through.setAttribute("aria-hidden", "true");
   through.textContent = ghost;
   through.hidden = localStorage.scrivletGhost === "hidden";
@@ -61,7 +60,7 @@ export async function write(
   input.setAttribute("aria-label", say("write_row", { line: ghost }));
   paper.append(through, input);
   const tools = document.createElement("div");
-  tools.className = "writer-tools";
+  tools.className = "flex items-center gap-1 px-1 py-0.5";
   const ghostButton = button("ghost", "eye", () => {
     through.hidden = !through.hidden;
     localStorage.scrivletGhost = through.hidden ? "hidden" : "shown";
@@ -70,7 +69,7 @@ export async function write(
   });
   ghostButton.setAttribute("aria-pressed", String(!through.hidden));
   const hint = document.createElement("span");
-  hint.className = "writer-hint";
+  hint.className = "flex-1 font-serif text-xs text-soft italic";
   hint.textContent = say("write_keys");
   tools.append(
     hint,
@@ -81,7 +80,7 @@ export async function write(
   box.append(paper, tools);
   if (typed) {
     const reason = document.createElement("p");
-    reason.className = "refusal";
+    reason.className = REFUSAL;
     reason.setAttribute("role", "alert");
     reason.textContent = typed[1];
     box.append(reason);

@@ -75,7 +75,7 @@ final class AccountsTest extends AppTestCase
             [$kale],
         );
         $token = $this->token();
-        foreach (['' => '.trouble', str_repeat('x', 81) => '.trouble', 'Hazel Moss' => '.done'] as $name => $shown) {
+        foreach (['' => '[data-notice=trouble]', str_repeat('x', 81) => '[data-notice=trouble]', 'Hazel Moss' => '[data-notice=done]'] as $name => $shown) {
             $this->browser->request('POST', '/account/name', ['_token' => $token, 'name' => (string) $name]);
             $this->browser->followRedirect();
             self::assertSelectorExists($shown);
@@ -100,11 +100,11 @@ final class AccountsTest extends AppTestCase
             $this->browser->request('POST', '/account/password', ['_token' => $token, 'old' => $old, 'new' => $new]);
 
             $this->browser->followRedirect();
-            self::assertSelectorExists('.trouble');
+            self::assertSelectorExists('[data-notice=trouble]');
         }
         $this->browser->request('POST', '/account/password', ['_token' => $token, 'old' => self::PASSWORD, 'new' => 'a new and long one']);
         $this->browser->followRedirect();
-        self::assertSelectorExists('.done');
+        self::assertSelectorExists('[data-notice=done]');
     }
 
     public function testNobodyGuessesAPasswordAtAnOpenWindow(): void
@@ -117,7 +117,7 @@ final class AccountsTest extends AppTestCase
         // Not even the right one is taken now.
         $this->browser->request('POST', '/account/delete', ['_token' => $token, 'password' => self::PASSWORD]);
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('.trouble', 'minute');
+        self::assertSelectorTextContains('[data-notice=trouble]', 'minute');
         self::assertNotNull($this->entities()->find(User::class, $this->teacher->id()));
     }
 
@@ -153,7 +153,7 @@ final class AccountsTest extends AppTestCase
         for ($guess = 0; $guess < 7; ++$guess) {
             $this->signIn('hazel@fernhollow.example', "guess $guess");
         }
-        self::assertSelectorTextContains('.trouble', 'Too many failed');
+        self::assertSelectorTextContains('[data-notice=trouble]', 'Too many failed');
         $this->browser->getCookieJar()->clear();
         $this->browser->getCookieJar()->set($own);
         $this->signIn('hazel@fernhollow.example', self::PASSWORD);

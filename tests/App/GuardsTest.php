@@ -94,15 +94,15 @@ final class GuardsTest extends AppTestCase
             $this->browser->followRedirect();
         };
         $try(self::PASSWORD, 'wrong');
-        self::assertSelectorExists('.trouble');
+        self::assertSelectorExists('[data-notice=trouble]');
         $try('wrong');
-        self::assertSelectorTextContains('.trouble', 'Invalid credentials');
+        self::assertSelectorTextContains('[data-notice=trouble]', 'Invalid credentials');
         for ($count = 0; $count < 5; ++$count) {
             $try('wrong');
         }
-        self::assertSelectorTextContains('.trouble', 'Too many failed');
+        self::assertSelectorTextContains('[data-notice=trouble]', 'Too many failed');
         $try(self::PASSWORD);
-        self::assertSelectorTextContains('.trouble', 'Too many failed');
+        self::assertSelectorTextContains('[data-notice=trouble]', 'Too many failed');
     }
 
     public function testPreferencesOnlyLeadBackHere(): void

@@ -157,7 +157,7 @@ final class ProgramsTest extends AppTestCase
             self::assertSame(400, $this->code());
         }
         $this->browser->request('GET', "/programs/$id/history");
-        self::assertSelectorCount(1, '.history li');
+        self::assertSelectorCount(1, 'ol > li');
     }
 
     public function testAStateGetsANameThatStaysWithIt(): void
@@ -171,7 +171,7 @@ final class ProgramsTest extends AppTestCase
         $name(1, "  <b>Empty</b>\n bed ".str_repeat('é', 100));
         self::assertResponseIsSuccessful();
         self::assertSelectorTextContains('li b', '<b>Empty</b> bed é');
-        $shown = $this->browser->request('GET', "/programs/$id/history")->filter('.history b')->each(static fn (Crawler $kept): string => $kept->text());
+        $shown = $this->browser->request('GET', "/programs/$id/history")->filter('ol b')->each(static fn (Crawler $kept): string => $kept->text());
         self::assertSame([mb_substr('<b>Empty</b> bed '.str_repeat('é', 100), 0, 80)], $shown);
         $this->browser->request('GET', "/programs/$id/compare");
         self::assertSelectorTextContains('optgroup option[value="version:1"]', 'bed');
@@ -199,7 +199,7 @@ final class ProgramsTest extends AppTestCase
         $this->program(null, 'Bean rows');
         $this->program(null, '100% peas');
         $this->program($this->user('sorrel@fernhollow.example'), 'Bean rows of another');
-        $names = fn (string $query): array => $this->browser->request('GET', "/$query")->filter('.program .name')->each(static fn (Crawler $name): string => $name->text());
+        $names = fn (string $query): array => $this->browser->request('GET', "/$query")->filter('[data-program] [data-name]')->each(static fn (Crawler $name): string => $name->text());
         self::assertSame(['100% peas', 'Bean rows'], $names(''));
         self::assertSame(['Bean rows'], $names('?search=bean'));
         self::assertSame(['100% peas'], $names('?search=%25'));
@@ -214,7 +214,7 @@ final class ProgramsTest extends AppTestCase
         foreach ([['  Pea   rows ', 'Pea rows'], ['', 'Pea rows'], ["\u{200b}\n", 'Pea rows'], [str_repeat('é', 300), str_repeat('é', 80)], ['<b>&amp;', '<b>&amp;']] as [$given, $kept]) {
             $this->browser->request('POST', "/programs/$id/rename", ['_token' => $this->token(), 'name' => $given]);
             self::assertResponseRedirects('/');
-            self::assertSame($kept, $this->browser->request('GET', '/')->filter('.program .name')->text());
+            self::assertSame($kept, $this->browser->request('GET', '/')->filter('[data-program] [data-name]')->text());
         }
     }
 
@@ -222,15 +222,15 @@ final class ProgramsTest extends AppTestCase
     {
         $id = $this->program()->id();
         $this->browser->request('POST', "/programs/$id/delete", ['_token' => $this->token()]);
-        self::assertCount(0, $this->browser->request('GET', '/')->filter('.program'));
+        self::assertCount(0, $this->browser->request('GET', '/')->filter('[data-program]'));
         $this->browser->request('GET', "/programs/$id");
         self::assertResponseRedirects('/');
         $this->browser->request('GET', '/');
-        self::assertSelectorTextContains('.taken li', 'Bean rows', 'later, too, it can be found');
+        self::assertSelectorTextContains('#taken li', 'Bean rows', 'later, too, it can be found');
         $this->browser->request('POST', "/programs/$id/restore", ['_token' => $this->token()]);
         $this->browser->request('GET', '/');
-        self::assertSelectorNotExists('.taken');
-        self::assertCount(1, $this->browser->request('GET', '/')->filter('.program'));
+        self::assertSelectorNotExists('#taken');
+        self::assertCount(1, $this->browser->request('GET', '/')->filter('[data-program]'));
     }
 
     /** @param list<string> $contents */
@@ -254,13 +254,13 @@ final class ProgramsTest extends AppTestCase
         self::assertSame('From a file', $this->upload([$good])->filter('h1')->text());
         $this->browser->request('GET', '/');
         foreach (['' => 'no project file', 'rubbish' => 'no project file', "\xff\xfe\x00" => 'no project file', '{"format":"other"}' => 'no Scrivlet project', '{"format":"scrivlet","version":9}' => 'another version', '{"format":"scrivlet","version":1,"name":"x"}' => 'lacks “program”', str_repeat('x', 4_000_001) => 'too large'] as $content => $message) {
-            self::assertStringContainsString($message, $this->upload([(string) $content])->filter('.trouble')->text());
+            self::assertStringContainsString($message, $this->upload([(string) $content])->filter('[data-notice=trouble]')->text());
         }
         $page = $this->upload([$good, 'rubbish', $good]);
-        self::assertCount(1, $page->filter('.trouble'));
-        self::assertStringContainsString('2 programs', $page->filter('.done')->text());
+        self::assertCount(1, $page->filter('[data-notice=trouble]'));
+        self::assertStringContainsString('2 programs', $page->filter('[data-notice=done]')->text());
         $this->browser->request('POST', '/programs/open', ['_token' => $this->token()]);
-        self::assertStringContainsString('No file', $this->browser->followRedirect()->filter('.trouble')->text());
+        self::assertStringContainsString('No file', $this->browser->followRedirect()->filter('[data-notice=trouble]')->text());
     }
 
     /** A text stands on its own page, and its blocks beside it say what the text says. */
@@ -359,7 +359,7 @@ final class ProgramsTest extends AppTestCase
         $shifting = $this->program(null, 'Sunflower', Demos::programs()['sunflower'])->id();
         $this->browser->request('GET', "/programs/$shifting/drawing-module");
         $this->browser->followRedirect();
-        self::assertSelectorTextContains('.trouble', 'shift_ink');
+        self::assertSelectorTextContains('[data-notice=trouble]', 'shift_ink');
     }
 
     public function testTheHistoryNamesWhatWasDone(): void
@@ -370,11 +370,11 @@ final class ProgramsTest extends AppTestCase
         $this->edit($id, 2, ['do' => 'wrap', 'ids' => [2], 'row' => 'repeat'], $token);
         $this->edit($id, 3, ['do' => 'undo'], $token);
         $page = $this->browser->request('GET', "/programs/$id/history");
-        $done = $page->filter('.history li span:nth-child(2)')->each(static fn (Crawler $entry): string => $entry->text());
+        $done = $page->filter('li span:nth-child(2)')->each(static fn (Crawler $entry): string => $entry->text());
         self::assertSame(['undone', 'wrapped in: repeat … times', 'put in: go forward … steps', 'begun'], $done);
         self::assertSelectorCount(3, '[data-return]');
         $older = $this->browser->request('GET', "/programs/$id/history?before=2");
-        self::assertCount(1, $older->filter('.history li'));
+        self::assertCount(1, $older->filter('ol > li'));
     }
 
     /** Each edit a teacher can make, through the real application, and the text it leaves. */

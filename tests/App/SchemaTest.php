@@ -26,6 +26,7 @@ final class SchemaTest extends KernelTestCase
         $entities = self::getContainer()->get(EntityManagerInterface::class);
         \assert($entities instanceof EntityManagerInterface);
         self::assertSame([], (new SchemaValidator($entities))->validateMapping());
-        self::assertSame([], (new SchemaTool($entities))->getUpdateSchemaSql($entities->getMetadataFactory()->getAllMetadata()));
+        $sql = (new SchemaTool($entities))->getUpdateSchemaSql($entities->getMetadataFactory()->getAllMetadata());
+        self::assertSame([], array_values(array_diff($sql, ['DROP TABLE doctrine_migration_versions'])), 'but for the list of migrations itself');
     }
 }

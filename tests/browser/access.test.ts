@@ -13,7 +13,7 @@ after(async () => {
 
 async function desk(query: string): Promise<void> {
   await page.goto(`${ADDRESS}/`);
-  await page.click('.name:text-is("Dahlia bed")');
+  await page.click('[data-name]:text-is("Dahlia bed")');
   await page.waitForURL(/programs/);
   await page.goto(`${page.url().replace(/\?.*/, "")}?${query}`);
 }
@@ -27,7 +27,7 @@ for (const theme of ["light", "dark", "contrast"]) {
     await accessible("signing in");
     await signIn(page);
     await accessible("shelf");
-    await page.locator(".program summary").first().click();
+    await page.locator("[data-program] summary").first().click();
     await accessible("shelf with a menu");
     for (const query of ["view=both&text=python", "view=blocks", "view=text&text=cpp", "view=both&text=all"]) {
       await desk(query);
@@ -47,7 +47,7 @@ for (const theme of ["light", "dark", "contrast"]) {
     await accessible("a blank being filled");
     await page.keyboard.press("Escape");
     await page.click("#history");
-    await page.locator(".history li").first().waitFor();
+    await page.locator("#history-dialog li").first().waitFor();
     await accessible("history");
     await page.keyboard.press("Escape");
     await page.goto(`${ADDRESS}/programs/999999`);

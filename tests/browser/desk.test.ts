@@ -306,8 +306,8 @@ test("the history is looked at and gone back to", async () => {
   await edit(page, () => stock("nib.lift").click());
   await edit(page, () => stock("nib.lower").click());
   await page.click("#history");
-  await page.locator("#history-dialog .history li").first().waitFor();
-  assert.equal(await page.locator("#history-dialog .history li").count(), 3);
+  await page.locator("#history-dialog li").first().waitFor();
+  assert.equal(await page.locator("#history-dialog li").count(), 3);
   const second = page.locator('#history-dialog li:has([data-return="2"])');
   await second.locator("summary").click();
   await second.locator("input[name=name]").fill("One row");
@@ -420,9 +420,9 @@ test("a variable with values of two kinds is explained for C++", async () => {
 test("blocks alone, both, or text alone; the arrows walk a text line by line", async () => {
   const address = await newProgram(page);
   await edit(page, () => stock("nib.forward").click());
-  await page.click(".seg >> text=Blocks");
-  assert.equal(await page.locator(".text-page").count(), 0);
-  await page.click(".seg >> text=Text");
+  await page.click("header nav >> text=Blocks");
+  assert.equal(await page.locator(".script-page").count(), 0);
+  await page.click("header nav >> text=Text");
   assert.equal(await page.locator("#blocks").count(), 0);
   assert.match(await textOf(page, "python"), /nib\.forward\(50\)/);
   await page.locator(".column.code").focus();
@@ -432,7 +432,7 @@ test("blocks alone, both, or text alone; the arrows walk a text line by line", a
   assert.match((await page.locator(".code > li.lit").textContent())!, /forward/);
   await page.goto(address);
   assert.equal(await page.locator("#blocks").count(), 0, "what was open last is open again");
-  await page.click(".seg >> text=Both");
+  await page.click("header nav >> text=Both");
 });
 
 test("edits that a closed window left behind are sent by the next one", async () => {

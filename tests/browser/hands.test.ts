@@ -118,14 +118,14 @@ test("a broken line keeps its place, is marked on the blocks page, and is mended
   assert.equal(await page.locator("#blocks .typed-line .wrong").innerText(), "(");
   assert.equal(await page.locator("#blocks > .has-mistake").count(), 1);
   assert.equal(await row("go forward").count(), 1);
-  await edit(page, () => page.locator("#mistakes .mend").click());
+  await edit(page, () => page.locator("#mistakes [data-mend]").click());
   await page.locator("#blocks .seal").waitFor();
   assert.equal(await page.locator("#typed").isVisible(), false, "the text page is still read");
   // In the view without text, too.
   await write("nib.left(90)", "nib.lefft(90)");
   await page.goto(page.url().replace("view=both", "view=blocks"));
   assert.equal(await page.locator("#blocks .typed-line .wrong").innerText(), "lefft");
-  await edit(page, () => page.locator("#mistakes .mend").click());
+  await edit(page, () => page.locator("#mistakes [data-mend]").click());
   await row("nib.left(90)").waitFor();
 });
 

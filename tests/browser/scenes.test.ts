@@ -7,7 +7,7 @@ session();
 /** Opens a demo program, with Python beside the blocks, and shows its end at once. */
 async function demo(name: string, text = "python"): Promise<void> {
   await page.goto(`${ADDRESS}/`);
-  await page.click(`.name:text-is("${name}")`);
+  await page.click(`[data-name]:text-is("${name}")`);
   await page.waitForURL(/programs/);
   await page.goto(`${page.url().replace(/\?.*/, "")}?view=both&text=${text}`);
 }
@@ -23,13 +23,13 @@ test("the plot: a run on one layout and on all, a step back, goals reached", asy
   assert.equal(await page.locator("#layouts button").count(), 4);
   await page.click("#layouts button:nth-child(2)");
   await toEnd();
-  await page.locator("#goals .met").waitFor();
+  await page.locator("#goals [data-met=yes]").waitFor();
   const place = await page.locator("#values tr:has-text('barrow place') td:last-child").textContent();
   for (let step = 0; step < 3; step++) await page.click("#step-back");
   assert.notEqual(await page.locator("#values tr:has-text('barrow place') td:last-child").textContent(), place);
   assert.ok((await page.locator("#sheet line[data-key]").count()) > 3);
   await page.click("#run-all");
-  await page.waitForFunction(() => document.querySelectorAll("#layouts .met").length === 4);
+  await page.waitForFunction(() => document.querySelectorAll("#layouts [data-met=yes]").length === 4);
   await assertAccessible(page, "plot");
 });
 
@@ -57,10 +57,10 @@ test("a layout is drawn with the mouse and with keys, and a wrong one is explain
   assert.match(await page.inputValue("#layout-text"), /#>::::oG#/);
   await assertAccessible(page, "layout editor");
   await page.fill("#layout-text", (await page.inputValue("#layout-text")).replace(">", "."));
-  await page.click("#layout-form .go");
+  await page.click("#layout-form [type=submit]");
   await page.waitForFunction(() => /no barrow/.test(document.querySelector("#layout-trouble")!.textContent!));
   await page.fill("#layout-text", (await page.inputValue("#layout-text")).replace("#.:", "#>:"));
-  await edit(page, () => page.click("#layout-form .go"));
+  await edit(page, () => page.click("#layout-form [type=submit]"));
   await page.waitForFunction(() => document.querySelectorAll("#layouts button").length === 3);
   await page.click("#layouts button:nth-child(3)");
   await toEnd();
@@ -120,15 +120,15 @@ test("one program in both idioms, and a chain of messages as functions", async (
 test("the lawn: sockets and text follow each other, a run with sensors", async () => {
   await demo("Leaf piles");
   await toEnd();
-  await page.waitForFunction(() => document.querySelectorAll("#goals .met").length === 2);
+  await page.waitForFunction(() => document.querySelectorAll("#goals [data-met=yes]").length === 2);
   await page.click('#sockets [aria-label="Plug something into socket 6"]');
   await page.selectOption("#plug-kind", "lamp");
   await page.fill("#plug-name", "eye");
-  await page.click("#plug-form .go");
+  await page.click("#plug-form [type=submit]");
   await page.waitForFunction(() => document.querySelector("#plug-trouble")!.textContent !== "");
   await page.fill("#plug-name", "glow");
   await assertAccessible(page, "plugging in");
-  await edit(page, () => page.click("#plug-form .go"));
+  await edit(page, () => page.click("#plug-form [type=submit]"));
   assert.match(await textOf(page, "python"), /glow = Lamp\(6\)/);
   await page.keyboard.press("F2");
   await page.locator("#typed .cm-content").waitFor();
@@ -154,7 +154,7 @@ test("the printout asks, is answered while it runs, and beforehand", async () =>
   await page.fill("#answer", "12");
   await page.press("#answer", "Enter");
   await page.waitForFunction(() => /Juniper pays 36/.test(document.querySelector("#printout")!.textContent!));
-  await page.click(".beforehand summary");
+  await page.click("#beforehand summary");
   await page.fill("#answers", "Rowan\n2\n");
   await page.locator("#answers").blur();
   await toEnd();
@@ -188,15 +188,15 @@ test("same or not: with another language, and with an earlier version, side by s
   await demo("Seedling row");
   await page.click("#compare");
   await page.selectOption("#compare-with", "language:cpp");
-  await page.click("#compare-form .go");
-  await page.waitForFunction(() => document.querySelectorAll("#compare-result .met").length >= 2);
+  await page.click("#compare-form [type=submit]");
+  await page.waitForFunction(() => document.querySelectorAll("#compare-result [data-met=yes]").length >= 2);
   await page.keyboard.press("Escape");
   await edit(page, () => page.click('.stock[data-entry="barrow.turn_left"]'));
   await page.click("#compare");
   await page.locator("#compare-with").waitFor();
   const version = await page.locator('#compare-with option[value^="version:"]').first().getAttribute("value");
   await page.selectOption("#compare-with", version!);
-  await page.click("#compare-form .go");
+  await page.click("#compare-form [type=submit]");
   await page.waitForFunction(() => document.querySelectorAll("#compare-result figure").length >= 3);
   await assertAccessible(page, "not the same");
   await page.keyboard.press("Escape");

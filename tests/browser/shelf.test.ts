@@ -19,7 +19,7 @@ after(async () => {
   assert.deepEqual(troubles, []);
 });
 
-const names = () => page.$$eval(".program .name", (all) => all.map((one) => one.textContent));
+const names = () => page.$$eval("[data-program] [data-name]", (all) => all.map((one) => one.textContent));
 
 test("signing in with a wrong password says so, and leads nowhere", async () => {
   const stranger = await open();
@@ -27,8 +27,8 @@ test("signing in with a wrong password says so, and leads nowhere", async () => 
   assert.match(stranger.url(), /sign-in$/);
   await stranger.fill("[name=_username]", "rowan@fernhollow.example");
   await stranger.fill("[name=_password]", "wrong");
-  await stranger.click("form.form button.go");
-  await stranger.locator(".trouble").waitFor();
+  await stranger.click("main form button[type=submit]");
+  await stranger.locator("[data-notice=trouble]").waitFor();
   assert.equal(await stranger.inputValue("[name=_username]"), "rowan@fernhollow.example");
   await stranger.close();
 });
@@ -43,8 +43,8 @@ test("programs are named, copied, taken from the shelf and brought back, and fou
   await page.goto(`${ADDRESS}/`);
   assert.ok((await names()).includes("Bean rows"));
   const action = async (name: string, what: string) => {
-    await page.locator(`.program:has(.name:text-is("${name}")) summary`).click();
-    await page.locator(`.program:has(.name:text-is("${name}")) >> button:has-text("${what}")`).click();
+    await page.locator(`[data-program]:has([data-name]:text-is("${name}")) summary`).click();
+    await page.locator(`[data-program]:has([data-name]:text-is("${name}")) >> button:has-text("${what}")`).click();
     await page.waitForLoadState();
   };
   await action("Bean rows", "Duplicate");
@@ -57,22 +57,24 @@ test("programs are named, copied, taken from the shelf and brought back, and fou
   const found = page.waitForResponse(/search=/);
   await page.locator('input[name="search"]').pressSequentially("bean");
   await found;
-  await page.waitForFunction(() => document.querySelectorAll(".program").length === 2);
+  await page.waitForFunction(() => document.querySelectorAll("[data-program]").length === 2);
   assert.deepEqual((await names()).sort(), ["Bean rows", "Bean rows (copy)"]);
-  const picture = await page.request.get(`${ADDRESS}${await page.locator(".cover img").first().getAttribute("src")}`);
+  const picture = await page.request.get(
+    `${ADDRESS}${await page.locator("[data-program] img").first().getAttribute("src")}`,
+  );
   assert.match(await picture.text(), /^<svg /);
 });
 
 test("what is taken away runs on the real machines and comes back the same", async () => {
   await page.goto(`${ADDRESS}/`);
-  await page.click('.name:text-is("A first bed")');
+  await page.click('[data-name]:text-is("A first bed")');
   await page.waitForURL(/programs/);
   const rows = await rowsOf(page);
   const take = async (words: string) => {
     await page.locator('summary[aria-label="Take away"]').click();
     const [download] = await Promise.all([
       page.waitForEvent("download"),
-      page.locator(".menu[open]").getByText(words, { exact: false }).click(),
+      page.locator("[data-menu][open]").getByText(words, { exact: false }).click(),
     ]);
     const file = join(folder, download.suggestedFilename());
     await download.saveAs(file);
@@ -108,8 +110,8 @@ test("a file can be dropped, and one that is none gets a clear answer", async ()
   writeFileSync(bad, "this is no project");
   await page.goto(`${ADDRESS}/`);
   await page.setInputFiles("#open-files", bad);
-  await page.locator(".trouble").waitFor();
-  assert.match((await page.locator(".trouble").textContent())!, /holiday\.json: This is no project file/);
+  await page.locator("[data-notice=trouble]").waitFor();
+  assert.match((await page.locator("[data-notice=trouble]").textContent())!, /holiday\.json: This is no project file/);
   const kite = readFileSync("demo/kite.scrivlet.json", "utf8");
   const transfer = await page.evaluateHandle((content) => {
     const data = new DataTransfer();

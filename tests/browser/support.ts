@@ -81,7 +81,7 @@ export async function signIn(page: Page, email = "juniper@fernhollow.example"): 
   await page.goto(`${ADDRESS}/sign-in`);
   await page.fill("[name=_username]", email);
   await page.fill("[name=_password]", "garden-gate");
-  await page.click("form.form button.go");
+  await page.click("main form button[type=submit]");
   await page.waitForURL(`${ADDRESS}/`);
 }
 

@@ -64,7 +64,7 @@ for (const [language, program, right, wrong] of programs) {
     assert.equal(await page.locator("#typed .wrong").innerText(), "fowrard");
     assert.equal(await page.locator(".spine .has-mistake").count(), 1);
     assert.equal((await rowsOf(page)).length, rows.length, "only the broken line is an unread row");
-    await edit(page, () => page.locator("#mistakes .mend").click());
+    await edit(page, () => page.locator("#mistakes [data-mend]").click());
     assert.deepEqual(await rowsOf(page), rows);
     assert.equal(await page.locator("#mistakes").isVisible(), false);
   });
@@ -98,7 +98,7 @@ test("what is typed without a connection is kept and sent later", async () => {
   await put("print(1)\n");
   await page.context().setOffline(true);
   await page.keyboard.insertText("print(2)\n");
-  await page.locator("#saved.trouble-mark").waitFor();
+  await page.locator("#saved[data-trouble]").waitFor();
   await page.context().setOffline(false);
   await settled(page);
   assert.equal((await rowsOf(page)).length, 3);
