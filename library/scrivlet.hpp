@@ -284,7 +284,7 @@ public:
         lower();
         ink("midnight");
         width(2);
-        show();
+        appear();
         clear();
     }
     void lift() {
@@ -308,7 +308,7 @@ public:
         width_ = within(size, 0, 200);
         sheet.happened("width", "\"width\":" + exact(width_));
     }
-    void begin_fill(const string& wanted) {
+    void open_shape(const string& wanted) {
         shapeInk_ = colour(wanted).first;
         filling_ = true;
         shape_ = {{x_, y_}};
@@ -316,7 +316,7 @@ public:
         sheet.marks.emplace_back();
         sheet.happened("fill_begin");
     }
-    void end_fill() {
+    void close_shape() {
         if (!filling_) return;
         string points, places;
         for (const auto& [x, y] : shape_) {
@@ -347,9 +347,15 @@ public:
         sheet.marks.push_back("<text x=\"" + numeral(x_) + "\" y=\"" + numeral(-y_) + "\" font-family=\"sans-serif\" font-size=\"16\" fill=\"" + ink_ + "\">" + plain + "</text>");
         sheet.happened("write", place() + ",\"text\":" + quoted(text.str()) + ",\"ink\":" + quoted(ink_));
     }
-    void speed(double level) { sheet.happened("speed", "\"level\":" + exact(within(level, 0, 10))); }
-    void show() { sheet.happened("show", "\"visible\":true"); }
-    void hide() { sheet.happened("show", "\"visible\":false"); }
+    void pace(double level) { sheet.happened("speed", "\"level\":" + exact(within(level, 0, 10))); }
+    void pace(const string& level) {
+        if (level != "at once") throw std::invalid_argument("the pace is a number from 1 to 10, or \"at once\"");
+        pace(0.0);
+    }
+    void pace(int level) { pace(static_cast<double>(level)); }
+    void pace(const char* level) { pace(string(level)); }
+    void appear() { sheet.happened("show", "\"visible\":true"); }
+    void vanish() { sheet.happened("show", "\"visible\":false"); }
     void clear() {
         sheet.marks.clear();
         if (filling_) {
@@ -361,7 +367,7 @@ public:
     }
     double x() const { return x_; }
     double y() const { return y_; }
-    double heading() const { return heading_; }
+    double facing() const { return heading_; }
 
 private:
     double x_ = 0, y_ = 0, heading_ = 0;
@@ -721,7 +727,7 @@ inline vector<string> letters(const string& text) {
 class Lantern {
 public:
     template <typename T>
-    void show(const T& value) {
+    void shine(const T& value) {
         std::ostringstream text;
         text << value;
         const vector<string> rows = letters(text.str());
@@ -729,17 +735,17 @@ public:
         const std::size_t left = (9 - rows[0].size()) / 2;
         vector<string> lamps;
         for (const string& row : rows) lamps.push_back(padded(string(left, '.') + row));
-        shine(lamps);
+        glow(lamps);
     }
     template <typename T>
-    void scroll(const T& value) {
+    void roll(const T& value) {
         std::ostringstream text;
         text << value;
         const vector<string> rows = letters(text.str());
         for (std::size_t at = 1; at <= rows[0].size() + 9; at++) {
             vector<string> lamps;
             for (const string& row : rows) lamps.push_back(("........." + row + ".........").substr(at, 9));
-            shine(lamps);
+            glow(lamps);
             scheduler.pause(100);
         }
     }
@@ -759,28 +765,28 @@ public:
         }
         lamps.resize(5);
         for (string& row : lamps) row = padded(row);
-        shine(lamps);
+        glow(lamps);
     }
     void clear() { pattern(""); }
-    bool pressed(const string& button) {
+    bool held(const string& button) {
         check(button);
         scheduler.elapse(ASKING);
         return answered("pressed " + button, button == "both" ? areBothDown() : down_[button]);
     }
-    bool was_pressed(const string& button) {
+    bool tapped(const string& button) {
         check(button);
         scheduler.elapse(ASKING);
         const bool was = was_[button];
         was_[button] = false;
-        return answered("was_pressed " + button, was);
+        return answered("tapped " + button, was);
     }
     int brightness() {
         scheduler.elapse(ASKING);
         return answered("brightness", light_);
     }
-    void when_pressed(const string& button, const function<void()>& handler) {
+    void when_tapped(const string& button, const function<void()>& handler) {
         check(button);
-        scheduler.on("when_pressed " + button, handler);
+        scheduler.on("when_tapped " + button, handler);
     }
     void when_light(const string& change, const function<void()>& handler) { scheduler.on("when_light " + change, handler); }
 
@@ -790,10 +796,10 @@ public:
         sheet.happened("button", "\"button\":" + quoted(button) + ",\"down\":" + (isDown ? "true" : "false"));
         if (!isDown || wasDown) return;
         was_[button] = true;
-        scheduler.happen("when_pressed " + button);
+        scheduler.happen("when_tapped " + button);
         if (areBothDown() && !both) {
             was_["both"] = true;
-            scheduler.happen("when_pressed both");
+            scheduler.happen("when_tapped both");
         }
     }
     void lit(int level) {
@@ -816,9 +822,9 @@ private:
         if (!(x >= 0 && x < 9 && y >= 0 && y < 5)) throw std::invalid_argument("there is no such lamp: x goes from 0 to 8, y from 0 to 4");
         vector<string> lamps = lamps_;
         lamps[std::size_t(y)][std::size_t(x)] = sign;
-        shine(lamps);
+        glow(lamps);
     }
-    void shine(const vector<string>& lamps) {
+    void glow(const vector<string>& lamps) {
         lamps_ = lamps;
         string rows;
         for (const string& row : lamps) rows += (rows.empty() ? "\"" : ",\"") + row + "\"";
@@ -844,7 +850,7 @@ public:
         }
     }
     void drive(double left, double right) { speeds(within(left, -100, 100) * 30.0 / 100, within(right, -100, 100) * 30.0 / 100); }
-    void drive_for(double distance, double speed) {
+    void travel(double distance, double speed) {
         speed = std::abs(within(speed, -100, 100)) * 30.0 / 100;
         distance = within(distance, -1000, 1000) * unit;
         if (speed == 0 && distance != 0) throw std::invalid_argument("at speed 0 the mower never arrives");
@@ -999,7 +1005,7 @@ public:
         mower.plug(right_socket);
     }
     void drive(double left, double right) { mower.drive(left, right); }
-    void drive_for(double distance, double speed) { mower.drive_for(distance, speed); }
+    void travel(double distance, double speed) { mower.travel(distance, speed); }
     void turn(double degrees) { mower.turn(degrees); }
     void stop() { mower.stop(); }
 };

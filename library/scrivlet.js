@@ -156,7 +156,7 @@ class Nib {
     this.lower();
     this.ink("midnight");
     this.width(2);
-    this.show();
+    this.appear();
     this.clear();
   }
 
@@ -186,7 +186,7 @@ class Nib {
     happened("width", { width: this.#width });
   }
 
-  beginFill(wanted) {
+  openShape(wanted) {
     this.#shapeInk = colour(wanted)[0];
     this.#shape = [[this.#x, this.#y]];
     this.#shapeMark = marks.length;
@@ -194,7 +194,7 @@ class Nib {
     happened("fill_begin");
   }
 
-  endFill() {
+  closeShape() {
     if (this.#shape !== null) {
       const points = this.#shape.map(([x, y]) => `${numeral(x)},${numeral(-y)}`).join(" ");
       marks[this.#shapeMark] = `<polygon points="${points}" fill="${this.#shapeInk}"/>`;
@@ -216,15 +216,15 @@ class Nib {
     happened("write", { x: this.#x, y: this.#y, text, ink: this.#ink });
   }
 
-  speed(level) {
-    happened("speed", { level: within(level, 0, 10) });
+  pace(level) {
+    happened("speed", { level: level === "at once" ? 0 : within(level, 0, 10) });
   }
 
-  show() {
+  appear() {
     happened("show", { visible: true });
   }
 
-  hide() {
+  vanish() {
     happened("show", { visible: false });
   }
 
@@ -246,7 +246,7 @@ class Nib {
     return this.#y;
   }
 
-  heading() {
+  facing() {
     return this.#heading;
   }
 
@@ -633,19 +633,19 @@ class Lantern {
   #down = {};
   #was = {};
 
-  show(value) {
+  shine(value) {
     const rows = letters(value);
     if (rows[0].length > 9) {
       throw new RangeError(`${value} is too wide for nine lamps`);
     }
     const left = Math.trunc((9 - rows[0].length) / 2);
-    this.#shine(rows.map((row) => (".".repeat(left) + row).padEnd(9, ".")));
+    this.#glow(rows.map((row) => (".".repeat(left) + row).padEnd(9, ".")));
   }
 
-  async scroll(text) {
+  async roll(text) {
     const rows = letters(text);
     for (let at = 1; at <= rows[0].length + 9; at++) {
-      this.#shine(rows.map((row) => ("........." + row + ".........").slice(at, at + 9)));
+      this.#glow(rows.map((row) => ("........." + row + ".........").slice(at, at + 9)));
       await pause(100);
     }
   }
@@ -663,7 +663,7 @@ class Lantern {
       throw new RangeError("there is no such lamp: x goes from 0 to 8, y from 0 to 4");
     }
     const [column, line] = [Math.trunc(x), Math.trunc(y)];
-    this.#shine(this.#lamps.map((row, at) => (at === line ? row.slice(0, column) + sign + row.slice(column + 1) : row)));
+    this.#glow(this.#lamps.map((row, at) => (at === line ? row.slice(0, column) + sign + row.slice(column + 1) : row)));
   }
 
   pattern(value) {
@@ -671,25 +671,25 @@ class Lantern {
     if (!/^(?:[#.]{0,9}\/){0,4}[#.]{0,9}$/.test(rows)) {
       throw new RangeError("a pattern has at most five rows with / between them, of at most nine signs # and .");
     }
-    this.#shine([...rows.split("/"), "", "", "", "", ""].slice(0, 5).map((row) => row.padEnd(9, ".")));
+    this.#glow([...rows.split("/"), "", "", "", "", ""].slice(0, 5).map((row) => row.padEnd(9, ".")));
   }
 
   clear() {
     this.pattern("");
   }
 
-  pressed(name) {
+  held(name) {
     const button = this.#button(name);
     elapse(ASKING);
     return answered(`pressed ${button}`, button === "both" ? this.#both() : (this.#down[button] ?? false));
   }
 
-  wasPressed(name) {
+  tapped(name) {
     const button = this.#button(name);
     elapse(ASKING);
     const was = this.#was[button] ?? false;
     this.#was[button] = false;
-    return answered(`was_pressed ${button}`, was);
+    return answered(`tapped ${button}`, was);
   }
 
   brightness() {
@@ -697,8 +697,8 @@ class Lantern {
     return answered("brightness", this.#light);
   }
 
-  whenPressed(button, handler) {
-    on(`when_pressed ${this.#button(button)}`, handler);
+  whenTapped(button, handler) {
+    on(`when_tapped ${this.#button(button)}`, handler);
   }
 
   whenLight(change, handler) {
@@ -722,10 +722,10 @@ class Lantern {
     happened("button", { button, down });
     if (down && !wasDown) {
       this.#was[button] = true;
-      happen(`when_pressed ${button}`);
+      happen(`when_tapped ${button}`);
       if (this.#both() && !both) {
         this.#was.both = true;
-        happen("when_pressed both");
+        happen("when_tapped both");
       }
     }
   }
@@ -739,7 +739,7 @@ class Lantern {
     }
   }
 
-  #shine(rows) {
+  #glow(rows) {
     this.#lamps = rows;
     happened("lamps", { rows });
   }
@@ -779,7 +779,7 @@ class Mower {
     this.#speeds((within(left, -100, 100) * 30) / 100, (within(right, -100, 100) * 30) / 100);
   }
 
-  async driveFor(far, speed) {
+  async travel(far, speed) {
     const fast = (Math.abs(within(speed, -100, 100)) * 30) / 100;
     const distance = within(far, -1000, 1000) * this._unit;
     if (fast === 0 && distance !== 0) {
@@ -917,8 +917,8 @@ export class DrivePair {
     mower.drive(left, right);
   }
 
-  driveFor(distance, speed) {
-    return mower.driveFor(distance, speed);
+  travel(distance, speed) {
+    return mower.travel(distance, speed);
   }
 
   turn(degrees) {

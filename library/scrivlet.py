@@ -145,7 +145,7 @@ class _Nib:
         self.lower()
         self.ink("midnight")
         self.width(2)
-        self.show()
+        self.appear()
         self.clear()
 
     def lift(self):
@@ -169,14 +169,14 @@ class _Nib:
         self._width = _within(size, 0, 200)
         _happened("width", width=self._width)
 
-    def begin_fill(self, colour):
+    def open_shape(self, colour):
         self._shape_ink = _colour(colour)[0]
         self._shape = [[self._x, self._y]]
         self._shape_mark = len(_marks)
         _marks.append("")
         _happened("fill_begin")
 
-    def end_fill(self):
+    def close_shape(self):
         if self._shape is not None:
             points = " ".join(f"{_numeral(x)},{_numeral(-y)}" for x, y in self._shape)
             _marks[self._shape_mark] = f'<polygon points="{points}" fill="{self._shape_ink}"/>'
@@ -194,13 +194,13 @@ class _Nib:
         _marks.append(f'<text x="{_numeral(self._x)}" y="{_numeral(-self._y)}" font-family="sans-serif" font-size="16" fill="{self._ink}">{plain}</text>')
         _happened("write", x=self._x, y=self._y, text=text, ink=self._ink)
 
-    def speed(self, level):
-        _happened("speed", level=_within(level, 0, 10))
+    def pace(self, level):
+        _happened("speed", level=0.0 if level == "at once" else _within(level, 0, 10))
 
-    def show(self):
+    def appear(self):
         _happened("show", visible=True)
 
-    def hide(self):
+    def vanish(self):
         _happened("show", visible=False)
 
     def clear(self):
@@ -217,7 +217,7 @@ class _Nib:
     def y(self):
         return self._y
 
-    def heading(self):
+    def facing(self):
         return self._heading
 
     def _go_to(self, x, y):
@@ -572,14 +572,14 @@ class _Lantern:
         self._down = {}
         self._was = {}
 
-    def show(self, value):
+    def shine(self, value):
         rows = _letters(value)
         if len(rows[0]) > 9:
             raise ValueError(f"{value!r} is too wide for nine lamps")
         left = (9 - len(rows[0])) // 2
         self._shine([("." * left + row).ljust(9, ".") for row in rows])
 
-    def scroll(self, text):
+    def roll(self, text):
         rows = _letters(text)
         for at in range(1, len(rows[0]) + 10):
             self._shine([("." * 9 + row + "." * 9)[at:at + 9] for row in rows])
@@ -609,22 +609,22 @@ class _Lantern:
     def clear(self):
         self.pattern("")
 
-    def pressed(self, button):
+    def held(self, button):
         button = self._button(button)
         _elapse(_ASKING)
         return _answer(f"pressed {button}", self._both() if button == "both" else self._down.get(button, False))
 
-    def was_pressed(self, button):
+    def tapped(self, button):
         button = self._button(button)
         _elapse(_ASKING)
-        return _answer(f"was_pressed {button}", self._was.pop(button, False))
+        return _answer(f"tapped {button}", self._was.pop(button, False))
 
     def brightness(self):
         _elapse(_ASKING)
         return _answer("brightness", self._light)
 
-    def when_pressed(self, button, handler):
-        _on(f"when_pressed {self._button(button)}", handler)
+    def when_tapped(self, button, handler):
+        _on(f"when_tapped {self._button(button)}", handler)
 
     def when_light(self, change, handler):
         _on(f"when_light {change}", handler)
@@ -644,10 +644,10 @@ class _Lantern:
         _happened("button", button=button, down=down)
         if down and not was_down:
             self._was[button] = True
-            _happen(f"when_pressed {button}")
+            _happen(f"when_tapped {button}")
             if self._both() and not both:
                 self._was["both"] = True
-                _happen("when_pressed both")
+                _happen("when_tapped both")
 
     def _lit(self, level):
         before, self._light = self._light, level
@@ -695,7 +695,7 @@ class _Mower:
     def drive(self, left, right):
         self._speeds(_most(left, 100) * 30.0 / 100, _most(right, 100) * 30.0 / 100)
 
-    def drive_for(self, distance, speed):
+    def travel(self, distance, speed):
         speed = abs(_most(speed, 100)) * 30.0 / 100
         distance = _most(distance, 1000) * self._unit
         if speed == 0 and distance != 0:
@@ -805,8 +805,8 @@ class DrivePair:
     def drive(self, left, right):
         mower.drive(left, right)
 
-    def drive_for(self, distance, speed):
-        mower.drive_for(distance, speed)
+    def travel(self, distance, speed):
+        mower.travel(distance, speed)
 
     def turn(self, degrees):
         mower.turn(degrees)

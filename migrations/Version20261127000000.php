@@ -4,17 +4,13 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Migrations;
 
-use Doctrine\DBAL\ParameterType;
 use Doctrine\DBAL\Schema\Schema;
 use Doctrine\Migrations\AbstractMigration;
-use Scrivlet\Core\File\ProjectReader;
-use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\App\Program\Forms;
 
 /** Programs and revisions are brought to the second form; those that their reader had refused open again. */
 final class Version20261127000000 extends AbstractMigration
 {
-    private const AT_ONCE = 200;
-
     public function getDescription(): string
     {
         return 'Edits with numbers, names of revisions, roles and the newest form of stored programs.';
@@ -29,34 +25,9 @@ final class Version20261127000000 extends AbstractMigration
         $this->addSql('CREATE TABLE sign_ins (session_key VARCHAR(64) CHARACTER SET ascii COLLATE ascii_bin NOT NULL, user_id INT NOT NULL, began_at DATETIME NOT NULL, address VARCHAR(64) NOT NULL, browser VARCHAR(160) NOT NULL, INDEX sign_ins_user (user_id), PRIMARY KEY (session_key), CONSTRAINT sign_ins_of_user FOREIGN KEY (user_id) REFERENCES users (id) ON DELETE CASCADE) DEFAULT CHARACTER SET utf8mb4 COLLATE utf8mb4_unicode_ci ENGINE = InnoDB');
     }
 
-    /** Only forms that are not today's are read and written anew, so that a second go has nothing to do. */
     public function postUp(Schema $schema): void
     {
-        $last = 0;
-        while ([] !== $programs = $this->connection->fetchAllAssociative('SELECT id, tree FROM programs WHERE id > ? ORDER BY id LIMIT '.self::AT_ONCE, [$last])) {
-            foreach ($programs as $row) {
-                $last = is_numeric($row['id']) ? (int) $row['id'] : 0;
-                $tree = \is_string($row['tree']) ? $row['tree'] : '';
-                if (!ProjectReader::isCurrent($tree)) {
-                    $this->connection->executeStatement('UPDATE programs SET tree = ? WHERE id = ?', [ProjectWriter::kept(ProjectReader::kept($tree)), $last]);
-                }
-                $this->revisions($last);
-            }
-        }
-    }
-
-    private function revisions(int $program): void
-    {
-        $last = 0;
-        while ([] !== $revisions = $this->connection->fetchAllAssociative('SELECT number, tree FROM revisions WHERE program_id = ? AND number > ? ORDER BY number LIMIT '.self::AT_ONCE, [$program, $last])) {
-            foreach ($revisions as $row) {
-                $last = is_numeric($row['number']) ? (int) $row['number'] : 0;
-                $tree = \is_string($row['tree']) ? (string) gzuncompress($row['tree']) : '';
-                if (!ProjectReader::isCurrent($tree)) {
-                    $this->connection->executeStatement('UPDATE revisions SET tree = ? WHERE program_id = ? AND number = ?', [(string) gzcompress(ProjectWriter::kept(ProjectReader::kept($tree)), 1), $program, $last], [ParameterType::LARGE_OBJECT]);
-                }
-            }
-        }
+        (new Forms($this->connection))->renew();
     }
 
     public function down(Schema $schema): void

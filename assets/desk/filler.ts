@@ -16,13 +16,13 @@ const SIGNS: Record<string, string[]> = {
 
 /** What the objects of a scene answer. */
 const ANSWERS: Record<string, string[]> = {
-  sheet: ["nib.x()", "nib.y()", "nib.heading()"],
+  sheet: ["nib.x()", "nib.y()", "nib.facing()"],
   plot: ["barrow.load()", "barrow.facing()"],
   lantern: ["lantern.brightness()"],
 };
 const TRUTHS: Record<string, string[]> = {
   plot: ["path_clear", "clear_left", "clear_right", "seedling_here", "at_gate"].map((name) => `barrow.${name}()`),
-  lantern: ["pressed", "was_pressed"].flatMap((name) =>
+  lantern: ["pressed", "tapped"].flatMap((name) =>
     ["round", "square", "both"].map((button) => `lantern.${name}(${button})`),
   ),
 };

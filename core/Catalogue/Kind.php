@@ -29,7 +29,7 @@ enum Kind: string
     public function icon(): string
     {
         return match ($this) {
-            self::Start => 'flag-triangle-right',
+            self::Start => 'sunrise',
             self::Nib => 'pen-tool',
             self::Barrow => 'sprout',
             self::Lantern => 'lamp',

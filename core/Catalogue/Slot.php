@@ -17,6 +17,7 @@ final readonly class Slot
      * @param float|null                           $min     smallest number a command takes
      * @param float|null                           $max     largest number a command takes
      * @param array<string, array<string, string>> $choices what it takes, with its words by locale
+     * @param array<string, float>                 $means   the numbers that choices stand for, where it takes numbers, too
      */
     private function __construct(
         public string $name,
@@ -26,12 +27,19 @@ final readonly class Slot
         public ?float $min = null,
         public ?float $max = null,
         public array $choices = [],
+        public array $means = [],
     ) {
     }
 
     public static function number(string $name, int|float $default, ?string $unit = null, ?float $min = null, ?float $max = null): self
     {
         return new self($name, SlotType::Number, new NumberLiteral($default), $unit, $min, $max);
+    }
+
+    /** @param non-empty-array<string, array{means: float, words: array<string, string>}> $words that may stand in the place of a number */
+    public static function numberOr(string $name, int|float $default, ?float $min, ?float $max, array $words): self
+    {
+        return new self($name, SlotType::Number, new NumberLiteral($default), null, $min, $max, array_map(static fn (array $word): array => $word['words'], $words), array_map(static fn (array $word): float => $word['means'], $words));
     }
 
     public static function any(string $name, int|string $default): self

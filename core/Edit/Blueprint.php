@@ -83,7 +83,7 @@ final readonly class Blueprint
             'leave' => new LeaveFunction(0),
             'print' => new PrintLine(0, $blank('value')),
             'comment' => new Comment(0, ''),
-            'on_pressed', 'on_light', 'on_announced' => new Handler(0, $key, $blank(Handler::EVENTS[$key][1]), new Block()),
+            'on_tapped', 'on_light', 'on_announced' => new Handler(0, $key, $blank(Handler::EVENTS[$key][1]), new Block()),
             'call' => $this->row('call.'.($this->program->definitions()[0]->name ?? throw new Refusal('edit.no_functions'))),
             default => throw new Refusal('edit.unknown_row'),
         };

@@ -84,6 +84,9 @@ final readonly class Filling
                 return new TextLiteral($chosen ?? throw new Refusal('blank.not_choice'));
             }
         }
+        if (SlotType::Number === $type && null !== $chosen = $choices?->chosen($source)) {
+            return new TextLiteral($chosen);
+        }
         if (SlotType::Pattern === $type && 1 === preg_match('~^[#./]{0,60}$~D', trim($source))) {
             return new TextLiteral(trim($source));
         }

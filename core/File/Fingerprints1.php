@@ -38,7 +38,7 @@ final class Fingerprints1
     public static function of(Statement $row, string $part, bool $tight, array $ids): int
     {
         if ($row->off) {
-            return crc32(self::exported($row, $ids));
+            return crc32(Names2::before(self::exported($row, $ids)));
         }
         $says = match (true) {
             'head' === $part && $row instanceof Conditional => self::exported($row->branches[0]->condition, $ids),
@@ -54,7 +54,7 @@ final class Fingerprints1
             $held[$name] = array_map(static fn (Statement $inner): int => $ids[$inner->id] ?? $inner->id, $body->statements);
         }
 
-        return crc32(var_export([substr(self::SPACE, 1).self::name($row), $part, $says, $held], true));
+        return crc32(Names2::before(var_export([substr(self::SPACE, 1).self::name($row), $part, $says, $held], true)));
     }
 
     /** @param array<int, int> $ids */

@@ -86,8 +86,8 @@ use Scrivlet\Core\Tree\WhileLoop;
 /** Reads the project file. Whatever it is given, it gives a well-formed program or says where the file is wrong. */
 final class ProjectReader
 {
-    /** Whether the file is of the first version, whose fingerprints were taken in another way. */
-    private bool $isFirst = false;
+    /** Of files older than today's the names are others, and fingerprints were taken in other ways. */
+    private int $version = Form::VERSION;
     private int $nextId = 1;
     /** Whether a person typed the program, so that its names are those of one language only. */
     private bool $isTyped = false;
@@ -124,12 +124,13 @@ final class ProjectReader
     {
         $data = json_decode($json, true, 8 * Bounds::JSON);
         $reader = new self(true);
-        $reader->isFirst = !\is_array($data) || Form::VERSION !== ($data['form'] ?? 1);
+        $form = \is_array($data) ? $data['form'] ?? 1 : 1;
+        $reader->version = \is_int($form) ? $form : 1;
         try {
             $program = $reader->program($data, false);
 
             // Earlier versions stored what they themselves refused to read.
-            return $reader->isFirst && !Salvage::isSound($program) ? Salvage::of($data, $json) : $program;
+            return 1 === $reader->version && !Salvage::isSound($program) ? Salvage::of($data, $json) : $program;
         } catch (Refusal) {
             return Salvage::of($data, $json);
         }
@@ -152,7 +153,9 @@ final class ProjectReader
     {
         $reader = new self(false);
 
-        return $reader->block($reader->decode($json), 'rows')->statements;
+        $data = $reader->decode($json);
+
+        return $reader->block($reader->version < 3 ? Names2::renamed($data) : $data, 'rows')->statements;
     }
 
     /** @return array<mixed> */
@@ -169,16 +172,17 @@ final class ProjectReader
             throw new Refusal('file.other');
         }
         $version = $data['version'] ?? null;
-        if (1 !== $version && Form::VERSION !== $version) {
+        if (!\is_int($version) || $version < 1 || $version > Form::VERSION) {
             throw new Refusal('file.version', ['version' => Form::VERSION]);
         }
-        $this->isFirst = 1 === $version;
+        $this->version = $version;
 
         return $data;
     }
 
     private function program(mixed $data, bool $check = true): Program
     {
+        $data = \is_array($data) && $this->version < 3 ? Names2::renamed($data) : $data;
         $this->isTyped = $this->keepIds || \is_array($data) && isset($data['handwriting']);
         $functions = [];
         foreach ($this->block($data, 'functions')->statements as $row) {
@@ -191,7 +195,7 @@ final class ProjectReader
         }
         $next = \is_array($data) && \is_int($data['nextId'] ?? null) && $this->keepIds ? $data['nextId'] : $this->nextId;
         $program = new Program($functions, $script, $next, $below, $this->handwritings($data), $this->hands($data), $this->models($data), $this->setting($data));
-        if (!$this->keepIds || $this->isFirst) {
+        if (!$this->keepIds || $this->version < Form::VERSION) {
             $program = $this->renumbered($program);
         }
         if ($check) {
@@ -252,14 +256,15 @@ final class ProjectReader
         }
         $old = array_flip($this->ids);
         $fingerprints = new Fingerprints();
+        $before = $this->version < 3 ? new Fingerprints(Names2::before(...)) : $fingerprints;
         foreach ($program->handwriting as $language => $handwriting) {
             $pieces = [];
             foreach ($handwriting->pieces as $piece) {
                 $row = $rows[$piece->id] ?? null;
                 $was = match (true) {
                     null === $row => $piece->fingerprint,
-                    $this->isFirst => Fingerprints1::of($row, $piece->part, $piece->tight, $old),
-                    default => $fingerprints->of($row, $piece->part, $piece->tight, $old),
+                    1 === $this->version => Fingerprints1::of($row, $piece->part, $piece->tight, $old),
+                    default => $before->of($row, $piece->part, $piece->tight, $old),
                 };
                 // What did not fit any more fits nothing.
                 $is = null === $row ? $was : ($piece->fingerprint === $was ? $fingerprints->of($row, $piece->part, $piece->tight) : 0);
@@ -407,7 +412,7 @@ final class ProjectReader
         }
 
         return match ($key) {
-            'on_pressed', 'on_light', 'on_announced' => new Handler($id, $key, $this->blank($data, Handler::EVENTS[$key][1], $key), $this->block($data, 'body'), $off),
+            'on_tapped', 'on_light', 'on_announced' => new Handler($id, $key, $this->blank($data, Handler::EVENTS[$key][1], $key), $this->block($data, 'body'), $off),
             'start' => new Script($id, $this->block($data, 'body')),
             'define' => new FunctionDefinition($id, $this->name($data, 'name'), $this->names($data, 'parameters'), $this->block($data, 'body'), $off, $this->defaults($data), $this->types($data)),
             'repeat' => new Repeat($id, $this->blank($data, 'times', $key), $this->block($data, 'body'), $off, isset($data['turn']) ? $this->name($data, 'turn') : null),

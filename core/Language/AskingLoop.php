@@ -104,8 +104,8 @@ final class AskingLoop
 
     private static function condition(Handler $handler, string $light): Expression
     {
-        if ('on_pressed' === $handler->event) {
-            return new CommandValue('lantern.was_pressed', [$handler->what]);
+        if ('on_tapped' === $handler->event) {
+            return new CommandValue('lantern.tapped', [$handler->what]);
         }
         $isDarker = $handler->what instanceof TextLiteral && 'darker' === $handler->what->value;
 

@@ -85,7 +85,7 @@ use Scrivlet\Core\Tree\WhileLoop;
 final class Compiler
 {
     /** What the parts of the mower can do. */
-    private const OF_FITTINGS = ['pair_drive', 'pair_drive_for', 'pair_turn', 'pair_stop', 'lamp_show', 'lamp_off', 'surface', 'distance'];
+    private const OF_FITTINGS = ['pair_drive', 'pair_travel', 'pair_turn', 'pair_stop', 'lamp_show', 'lamp_off', 'surface', 'distance'];
 
     /** Operators of plain numbers: the method of Values, and PHP's sign. */
     private const QUICK = [
@@ -516,7 +516,7 @@ final class Compiler
             $value = $values[$index];
             $arguments[] = match ($slot->type) {
                 SlotType::Colour => '$v->colour('.$this->expression($value).')',
-                SlotType::Number => '(float) '.($value instanceof NumberLiteral ? '('.$this->expression($value).')' : '$v->number('.$this->expression($value).')'),
+                SlotType::Number => [] !== $slot->means ? '$v->numberOr('.$this->expression($value).', '.var_export($slot->means, true).')' : '(float) '.($value instanceof NumberLiteral ? '('.$this->expression($value).')' : '$v->number('.$this->expression($value).')'),
                 SlotType::Handler => $this->expression($value),
                 default => '$v->text('.$this->expression($value).')',
             };
@@ -545,7 +545,7 @@ final class Compiler
 
     private function registration(string $command, string $what, string $handle): string
     {
-        $checked = 'lantern.when_pressed' === $command ? '\\'.Lantern::class."::button($what)" : $what;
+        $checked = 'lantern.when_tapped' === $command ? '\\'.Lantern::class."::button($what)" : $what;
         $object = SceneName::ofCommand($command)?->object();
 
         return (null === $object ? '' : $this->object($object).'; ').'$this->on('.var_export("$command ", true).".$checked, $handle)";

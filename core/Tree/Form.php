@@ -5,13 +5,13 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Tree;
 
 /**
- * Rows and values as plain data: what files hold, and what fingerprints are taken from. The form is the second one, as
+ * Rows and values as plain data: what files hold, and what fingerprints are taken from. The form is the third one, as
  * docs/project-file.md describes it; a field that has its usual value is left out, so that a node may get new fields
  * without any stored program saying anything else.
  */
 final class Form
 {
-    public const VERSION = 2;
+    public const VERSION = 3;
 
     /** @return array<string, mixed> */
     public static function row(Statement $row): array

@@ -11,7 +11,7 @@ final readonly class Handler extends Statement
 
     /** Each kind of happening by its row's entry: the command that waits for it, and the blank that says which one. */
     public const EVENTS = [
-        'on_pressed' => ['lantern.when_pressed', 'button'],
+        'on_tapped' => ['lantern.when_tapped', 'button'],
         'on_light' => ['lantern.when_light', 'change'],
         'on_announced' => ['when_announced', 'message'],
     ];

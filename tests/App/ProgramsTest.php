@@ -117,10 +117,10 @@ final class ProgramsTest extends AppTestCase
         $token = $this->token();
         $insert = static fn (string $row): array => ['do' => 'insert', 'row' => $row, 'parent' => 1, 'body' => 'body', 'index' => 0];
         $this->edit($id, 1, $insert('nib.lift'), $token);
-        $answer = $this->edit($id, 1, $insert('nib.hide'), $token);
+        $answer = $this->edit($id, 1, $insert('nib.vanish'), $token);
         self::assertSame(409, $this->code());
         self::assertTrue($answer['conflict']);
-        $copy = $this->post("/programs/$id/keep-both", ['revision' => 1, 'edits' => [$insert('nib.hide'), ['do' => 'nonsense'], 7]], $token);
+        $copy = $this->post("/programs/$id/keep-both", ['revision' => 1, 'edits' => [$insert('nib.vanish'), ['do' => 'nonsense'], 7]], $token);
         \assert(\is_string($copy['address']));
         $this->browser->request('GET', $copy['address'].'/text/python');
         self::assertSame("from scrivlet import nib\n\nnib.hide()\n", $this->browser->getResponse()->getContent());

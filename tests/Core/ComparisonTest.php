@@ -28,9 +28,9 @@ final class ComparisonTest extends TestCase
         yield 'asked first' => ['barrow.step()', "if barrow.path_clear():\n    barrow.step()", null];
         yield 'planted' => ['barrow.step()', "barrow.step()\nbarrow.plant()", 'plant'];
         yield 'another lamp' => ['lantern.light(1, 1)', 'lantern.light(1, 2)', 'lamps'];
-        yield 'driven in two goes' => ['mower.drive_for(40, 50)', "mower.drive_for(25, 50)\nmower.drive_for(15, 50)", null];
-        yield 'driven farther' => ['mower.drive_for(40, 50)', 'mower.drive_for(41, 50)', 'pose'];
-        yield 'a pile pushed' => ["mower.drive_for(30, 50)\nmower.drive_for(-30, 50)", "mower.drive_for(60, 50)\nmower.drive_for(-60, 50)", 'pose'];
+        yield 'driven in two goes' => ['mower.travel(40, 50)', "mower.travel(25, 50)\nmower.travel(15, 50)", null];
+        yield 'driven farther' => ['mower.travel(40, 50)', 'mower.travel(41, 50)', 'pose'];
+        yield 'a pile pushed' => ["mower.travel(30, 50)\nmower.travel(-30, 50)", "mower.travel(60, 50)\nmower.travel(-60, 50)", 'pose'];
         yield 'printed' => ['print(1)', 'print(2)', 'print'];
     }
 

@@ -71,14 +71,14 @@ final class MachinesOfTheScenesTest extends TestCase
             $layout = "mower: 0 0 $heading\n";
             $home = [0.0, 0.0, (float) $heading];
             self::assertPose($home, self::pose($layout, static function (Mower $mower) use ($far, $speed, $turn): void {
-                $mower->driveFor($far, $speed);
-                $mower->driveFor(-$far, $speed);
+                $mower->travel($far, $speed);
+                $mower->travel(-$far, $speed);
                 $mower->turn($turn);
                 $mower->turn(-$turn);
             }), 1e-3, "forth and back $far at $speed, turn $turn");
             self::assertPose($home, self::pose($layout, static function (Mower $mower) use ($far): void {
                 for ($side = 0; $side < 4; ++$side) {
-                    $mower->driveFor($far, 70);
+                    $mower->travel($far, 70);
                     $mower->turn(90);
                 }
             }), 1e-2, "square of $far");
@@ -88,10 +88,10 @@ final class MachinesOfTheScenesTest extends TestCase
     public function testADistanceIsExactInBothUnits(): void
     {
         foreach ([[10, 30], [33.3, 45], [0.5, 100], [60, 7]] as [$far, $speed]) {
-            self::assertPose([$far, 0.0, 0.0], self::pose("mower: 0 0 0\n", static fn (Mower $mower) => $mower->driveFor($far, $speed)), 1e-4, "$far cm");
+            self::assertPose([$far, 0.0, 0.0], self::pose("mower: 0 0 0\n", static fn (Mower $mower) => $mower->travel($far, $speed)), 1e-4, "$far cm");
             self::assertPose([min(100, $far) * 2.54 / 2, 0.0, 0.0], self::pose("mower: 0 0 0\n", static function (Mower $mower) use ($far, $speed): void {
                 $mower->units('inches');
-                $mower->driveFor($far / 2, $speed);
+                $mower->travel($far / 2, $speed);
             }), 1e-4, "$far inches");
         }
     }
@@ -124,8 +124,8 @@ final class MachinesOfTheScenesTest extends TestCase
             $layout = 'mower: 0 0 '.mt_rand(0, 359)."\n".implode('', array_map(static fn (array $pile): string => "pile: $pile[0] $pile[1]\n", $piles));
             $trace = self::on('lawn', $layout, static function (Stage $stage): void {
                 for ($way = 0; $way < 4; ++$way) {
-                    $stage->mower()->driveFor(50, 80);
-                    $stage->mower()->driveFor(-40, 80);
+                    $stage->mower()->travel(50, 80);
+                    $stage->mower()->travel(-40, 80);
                     $stage->mower()->turn(mt_rand(-170, 170));
                 }
             });
@@ -250,7 +250,7 @@ final class MachinesOfTheScenesTest extends TestCase
 
     public function testAScrolledTextComesInAtTheRightAndGoesOutAtTheLeft(): void
     {
-        $trace = self::on('lantern', '', static fn (Stage $stage) => $stage->lantern()->scroll('Bed 3'));
+        $trace = self::on('lantern', '', static fn (Stage $stage) => $stage->lantern()->roll('Bed 3'));
         $frames = array_values(array_map(static fn (array $event): string => \is_array($event[2]) ? implode('/', array_filter($event[2], is_string(...))) : '', array_filter($trace->events, static fn (array $event): bool => 'lamps' === $event[0])));
         self::assertStringNotContainsString('#', $frames[\count($frames) - 1]);
         self::assertSame(Lantern::COLUMN_TIME * \count($frames), $trace->now);
@@ -269,7 +269,7 @@ final class MachinesOfTheScenesTest extends TestCase
             $lantern = $stage->lantern();
             foreach ([500, 1000, 1500, 1000] as $wait) {
                 $stage->scheduler->wait($wait);
-                $heard[] = [$lantern->wasPressed('round'), $lantern->pressed('round'), $lantern->wasPressed('both')];
+                $heard[] = [$lantern->tapped('round'), $lantern->held('round'), $lantern->tapped('both')];
             }
         }, "1 tap round\n1.2 tap round\n2.5 press round\n2.6 tap square\n");
         self::assertSame([[false, false, false], [true, false, false], [true, true, true], [false, true, false]], $heard);

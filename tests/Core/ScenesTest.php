@@ -205,7 +205,7 @@ final class ScenesTest extends TestCase
         yield 'empty barrow' => ['barrow_empty', "from scrivlet import barrow\nfor turn in range(4):\n    barrow.step()\n    barrow.plant()\n"];
         yield 'taken' => ['cell_taken', "from scrivlet import barrow\nbarrow.plant()\nbarrow.plant()\n"];
         yield 'nothing there' => ['nothing_to_pick', "from scrivlet import barrow\nbarrow.pick()\n"];
-        yield 'too wide' => ['wide_show', "from scrivlet import lantern\nlantern.show(1234)\n"];
+        yield 'too wide' => ['wide_show', "from scrivlet import lantern\nlantern.shine(1234)\n"];
         yield 'no lamp' => ['no_lamp', "from scrivlet import lantern\nx = 9\nlantern.light(x, 0)\n"];
         yield 'no pattern' => ['no_pattern', "from scrivlet import lantern\nlantern.pattern(\"abc\")\n"];
         yield 'socket twice' => ['socket_taken', "from scrivlet import Lamp\na = Lamp(3)\nb = Lamp(3)\n"];
@@ -249,7 +249,7 @@ final class ScenesTest extends TestCase
 
     public function testBothButtonsTogetherCountOnceAsBoth(): void
     {
-        $program = Language::Python->read("from scrivlet import lantern\nboth = 0\ndef on_both():\n    global both\n    both += 1\n    print(both)\nlantern.when_pressed(\"both\", on_both)\n")->program;
+        $program = Language::Python->read("from scrivlet import lantern\nboth = 0\ndef on_both():\n    global both\n    both += 1\n    print(both)\nlantern.when_tapped(\"both\", on_both)\n")->program;
         $outcome = Runner::run($program, Language::Python, 1, circumstances: new Circumstances(signals: Signals::read("1 press round\n1.5 press square\n2 release square\n3 tap square\n5 release round\n6 tap square\n")));
         self::assertSame("1\n2\n", $outcome->trace->printout());
         self::assertTrue($outcome->listens);

@@ -43,7 +43,7 @@ final class SheetTest extends TestCase
             }
             self::assertEqualsWithDelta(0, $this->sheet->x(), 1e-6, "$corners corners");
             self::assertEqualsWithDelta(0, $this->sheet->y(), 1e-6, "$corners corners");
-            self::assertEqualsWithDelta(0, fmod($this->sheet->heading() + 180, 360) - 180, 1e-6, "$corners corners");
+            self::assertEqualsWithDelta(0, fmod($this->sheet->facing() + 180, 360) - 180, 1e-6, "$corners corners");
         }
     }
 
@@ -52,7 +52,7 @@ final class SheetTest extends TestCase
         foreach ([90.0, 180.0, 270.0, 0.0] as $heading) {
             $this->sheet->forward(0.1);
             $this->sheet->left(90);
-            self::assertSame($heading, $this->sheet->heading());
+            self::assertSame($heading, $this->sheet->facing());
         }
         self::assertSame([0.0, 0.0], [$this->sheet->x(), $this->sheet->y()]);
     }
@@ -64,7 +64,7 @@ final class SheetTest extends TestCase
             $this->setUp();
             $this->sheet->moveTo($random->getInt(-200, 200), $random->getInt(-200, 200));
             $this->sheet->face($random->getInt(-100000, 100000) / 7);
-            [$x, $y, $heading] = [$this->sheet->x(), $this->sheet->y(), $this->sheet->heading()];
+            [$x, $y, $heading] = [$this->sheet->x(), $this->sheet->y(), $this->sheet->facing()];
             self::assertTrue($heading >= 0 && $heading < 360);
             $steps = $random->getInt(-5000, 5000) / 13;
             $turn = $random->getInt(-5000, 5000) / 11;
@@ -74,7 +74,7 @@ final class SheetTest extends TestCase
             $this->sheet->left($turn);
             $this->sheet->right($turn);
             self::assertEqualsWithDelta([$x, $y], [$this->sheet->x(), $this->sheet->y()], 1e-8);
-            self::assertEqualsWithDelta(0, fmod($this->sheet->heading() - $heading + 540, 360) - 180, 1e-8);
+            self::assertEqualsWithDelta(0, fmod($this->sheet->facing() - $heading + 540, 360) - 180, 1e-8);
         }
     }
 
@@ -94,13 +94,13 @@ final class SheetTest extends TestCase
     public function testAShapeIsFilledBeneathItsOwnLines(): void
     {
         $this->sheet->dot(4);
-        $this->sheet->beginFill('butter');
+        $this->sheet->openShape('butter');
         $this->sheet->forward(10);
         $this->sheet->left(90);
         $this->sheet->forward(10);
         self::assertStringNotContainsString('polygon', $this->drawing(), 'not before it is ended');
-        $this->sheet->endFill();
-        $this->sheet->endFill();
+        $this->sheet->closeShape();
+        $this->sheet->closeShape();
         $marks = explode("\n", trim($this->drawing()));
         self::assertSame(['<circle', '<polygon', '<line', '<line'], array_map(static fn (string $mark): string => explode(' ', $mark)[0], $marks));
         self::assertSame('<polygon points="0,0 10,0 10,-10" fill="#f2c94c"/>', $marks[1]);

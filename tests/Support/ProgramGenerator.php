@@ -333,7 +333,7 @@ final class ProgramGenerator
         do {
             $keys = array_keys(array_filter(Catalogue::entries(), static fn ($entry): bool => 'nib' === $entry->object() && !$entry->value));
             $entry = Catalogue::get($this->pick($keys));
-        } while (\in_array($entry->key, ['nib.clear', 'nib.speed'], true) && $this->chance(70));
+        } while (\in_array($entry->key, ['nib.clear', 'nib.pace'], true) && $this->chance(70));
         $arguments = [];
         foreach ($entry->slots as $slot) {
             $arguments[$slot->name] = match (true) {
@@ -417,7 +417,7 @@ final class ProgramGenerator
             3 => new Binary(Operator::Multiply, $this->value('number', $depth - 1), new NumberLiteral($this->pick([0.5, 2, -1.25]))),
             4 => new Binary(Operator::TrueDivide, $this->value($operand, $depth - 1), new NumberLiteral($this->pick([2, 3, 8, -0.7]))),
             5 => new Binary($this->pick([Operator::FloorDivide, Operator::FloorRemainder]), $this->value('number', $depth - 1), new NumberLiteral($this->pick([0.1, 3, -2.5]))),
-            6 => new CommandValue($this->pick(['nib.x', 'nib.y', 'nib.heading'])),
+            6 => new CommandValue($this->pick(['nib.x', 'nib.y', 'nib.facing'])),
             default => new Binary(Operator::Power, new NumberLiteral($this->between(-6, 6)), new NumberLiteral($this->between(0, 3))),
         };
     }

@@ -57,7 +57,7 @@ final class SceneGenerator
         }
         if (SceneName::Lantern === $this->scene) {
             foreach ($this->pick([['round'], ['square', 'both'], ['round', 'square', 'both'], ['both']]) as $button) {
-                $rows[] = new Handler($this->id(), 'on_pressed', new TextLiteral($button), $this->block(1));
+                $rows[] = new Handler($this->id(), 'on_tapped', new TextLiteral($button), $this->block(1));
             }
             if ($this->pick([true, false])) {
                 $rows[] = new Handler($this->id(), 'on_light', new TextLiteral($this->pick(['darker', 'brighter'])), $this->block(1));
@@ -109,7 +109,7 @@ final class SceneGenerator
         if (SceneName::Lawn === $this->scene) {
             return match ($this->next() % 6) {
                 0 => $this->of('mower.drive', ['left' => $number($this->pick([20, 50, -30])), 'right' => $number($this->pick([20, 60, 45]))]),
-                1 => $this->of('mower.drive_for', ['distance' => $number($this->pick([10, 25.5, -15])), 'speed' => $number($this->pick([40, 90]))]),
+                1 => $this->of('mower.travel', ['distance' => $number($this->pick([10, 25.5, -15])), 'speed' => $number($this->pick([40, 90]))]),
                 2 => $this->of('mower.turn', ['degrees' => $number($this->pick([90, -45, 30, 137]))]),
                 3 => $this->of('mower.stop', []),
                 4 => new Perform($this->id(), new Operation('pair_turn', [new VariableRead('wheels'), $number($this->pick([60, -120]))])),
@@ -121,8 +121,8 @@ final class SceneGenerator
         }
 
         return match ($this->next() % 5) {
-            0 => $this->of('lantern.show', ['value' => $this->pick([new VariableRead('visits'), new TextLiteral('a1'), new RandomWhole($number(1), $number(9))])]),
-            1 => $this->of('lantern.scroll', ['text' => new TextLiteral($this->pick(['Fern', 'ok?', 'été', '3 + 4']))]),
+            0 => $this->of('lantern.shine', ['value' => $this->pick([new VariableRead('visits'), new TextLiteral('a1'), new RandomWhole($number(1), $number(9))])]),
+            1 => $this->of('lantern.roll', ['text' => new TextLiteral($this->pick(['Fern', 'ok?', 'été', '3 + 4']))]),
             2 => $this->of('lantern.light', ['x' => $number($this->pick([0, 4, 8])), 'y' => $number($this->pick([0, 2, 4]))]),
             3 => $this->of('lantern.pattern', ['rows' => new TextLiteral($this->pick(['#.#.#.#.#/.#.#', '....#', '###/###/###/###/###']))]),
             default => $this->of('lantern.clear', []),
@@ -138,7 +138,7 @@ final class SceneGenerator
                 new Binary(Operator::Equal, new Operation('distance', [new VariableRead('eye')]), new NothingLiteral()),
             ]),
             default => $this->pick([
-                new CommandValue('lantern.'.$this->pick(['pressed', 'was_pressed']), [new TextLiteral($this->pick(['round', 'square', 'both']))]),
+                new CommandValue('lantern.'.$this->pick(['held', 'tapped']), [new TextLiteral($this->pick(['round', 'square', 'both']))]),
                 new Binary(Operator::Less, new CommandValue('lantern.brightness'), new NumberLiteral(45)),
             ]),
         };

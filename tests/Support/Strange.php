@@ -104,7 +104,7 @@ final class Strange
 
                         return $data;
                     default:
-                        $data[$key] = \is_string($part) ? ['change_and', 'change_join', 'set_item', 'set_several', 'perform', 'lambda', 'unread', 'import', 'print', 'for_each', 'on_pressed', 'nib.begin_fill', 'less', 'join', 'power'][$this->random->getInt(0, 14)] : [$part];
+                        $data[$key] = \is_string($part) ? ['change_and', 'change_join', 'set_item', 'set_several', 'perform', 'lambda', 'unread', 'import', 'print', 'for_each', 'on_tapped', 'nib.open_shape', 'less', 'join', 'power'][$this->random->getInt(0, 14)] : [$part];
 
                         return $data;
                 }

@@ -187,7 +187,7 @@ test("branches, functions, and taking a loop away around its rows", async () => 
     /def petal\(size, angle\):\n {4}nib\.forward\(size\)\n\n\npetal\(10, 10\)/,
   );
   await edit(page, () => stock("if").click());
-  await edit(page, () => stock("nib.show").click());
+  await edit(page, () => stock("nib.appear").click());
   await edit(page, () => stock("otherwise").click());
   await fillBlank(page, "if", "condition0", "1 < 2 and not false");
   assert.match(await textOf(page, "python"), /if 1 < 2 and not False:\n {4}nib\.show\(\)\nelse:\n {4}pass/);
@@ -275,7 +275,7 @@ test("two windows never overwrite each other, and both versions can be kept", as
   const second = await page.context().newPage();
   await second.goto(`${address}?view=both&text=python`);
   await edit(page, () => stock("nib.lift").click());
-  await second.locator('.stock[data-entry="nib.hide"]').click();
+  await second.locator('.stock[data-entry="nib.vanish"]').click();
   await second.locator("#conflict-dialog[open]").waitFor();
   await second.click("#conflict-copy");
   await second.waitForURL((url) => url.pathname !== new URL(address).pathname);
@@ -283,8 +283,8 @@ test("two windows never overwrite each other, and both versions can be kept", as
   await page.reload();
   assert.deepEqual(await rowsOf(page), ["when the program starts", "lift the nib"]);
   await second.goto(address);
-  await edit(page, () => stock("nib.show").click());
-  await second.locator('.stock[data-entry="nib.hide"]').click();
+  await edit(page, () => stock("nib.appear").click());
+  await second.locator('.stock[data-entry="nib.vanish"]').click();
   await second.click("#conflict-newer");
   await second.waitForLoadState();
   await second.locator('#blocks > li:has-text("show the nib")').waitFor();
@@ -462,7 +462,7 @@ test("after signing in again the page goes on with what was typed", async () => 
     old = false;
     return answer;
   });
-  await own.locator('.stock[data-entry="nib.hide"]').click();
+  await own.locator('.stock[data-entry="nib.vanish"]').click();
   await own.locator('#blocks > li:has-text("hide the nib")').waitFor();
   assert.equal(own.url().replace(/\?.*/, ""), address);
   assert.deepEqual(await rowsOf(own), ["when the program starts", "hide the nib"]);

@@ -104,10 +104,10 @@ test("one program in both idioms, and a chain of messages as functions", async (
   await demo("Visitors at the gate");
   await edit(page, () => page.check("#asks"));
   const loop = await textOf(page, "python");
-  assert.match(loop, /while True:\n    if lantern\.was_pressed\("round"\):/);
-  assert.ok(!loop.includes("when_pressed"));
+  assert.match(loop, /while True:\n    if lantern\.tapped\("round"\):/);
+  assert.ok(!loop.includes("when_tapped"));
   await edit(page, () => page.uncheck("#asks"));
-  assert.match(await textOf(page, "python"), /when_pressed\("round", on_round\)/);
+  assert.match(await textOf(page, "python"), /when_tapped\("round", on_round\)/);
   await demo("Morning bells", "javascript");
   await edit(page, () => page.click('[data-chain="functions"]'));
   assert.match(await textOf(page, "javascript"), /await water\(\);\nawait weed\(\);\nrest\(\);/);

@@ -8,13 +8,13 @@ int score = 0;
 double area(double w, double h = 2);
 
 void petal(int size, string colour) {
-    nib.begin_fill(colour);
+    nib.open_shape(colour);
     for (int i = 0; i < 2; i++) { // halves
         nib.forward(size / 10);
         nib.left(90);
     }
     score += 1;
-    nib.end_fill();
+    nib.close_shape();
 }
 
 int main() {

@@ -3,12 +3,12 @@ import { nib } from "./scrivlet.js";
 // A flower
 const side = 50;
 function petal(size, colour = "rose") {
-    nib.beginFill(colour);
+    nib.openShape(colour);
     for (let i = 0; i < 2; i++) { // halves
         nib.forward(size / 10);
         nib.left(90)
     }
-    nib.endFill();
+    nib.closeShape();
 }
 const twice = (x) => {
   return x * 2;

@@ -6,13 +6,13 @@ SIDE = 50
 
 def petal(size, colour="rose"):
     """Draws one petal."""
-    nib.begin_fill(colour)
+    nib.open_shape(colour)
     for i in range(2):   # two halves
         for turn in range(90 // 10):
             nib.forward(size / 10)
             nib.left(10)
         nib.left(90)
-    nib.end_fill()
+    nib.close_shape()
 
 
 names = ["bean", "pea", 'leek']

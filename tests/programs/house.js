@@ -1,14 +1,14 @@
 import { nib } from "./scrivlet.js";
 
 function wall(width, height) {
-  nib.beginFill("marigold");
+  nib.openShape("marigold");
   for (let i = 0; i < 2; i++) {
     nib.forward(width);
     nib.left(90);
     nib.forward(height);
     nib.left(90);
   }
-  nib.endFill();
+  nib.closeShape();
 }
 
 wall(100, 60);

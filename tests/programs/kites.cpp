@@ -3,14 +3,14 @@
 int kites = 0;
 
 void kite(double size, string colour) {
-    nib.begin_fill(colour);
+    nib.open_shape(colour);
     for (int i = 0; i < 2; i++) {
         nib.forward(size);
         nib.left(45);
         nib.forward(size);
         nib.left(135);
     }
-    nib.end_fill();
+    nib.close_shape();
     kites++;
 }
 

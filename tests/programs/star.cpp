@@ -1,12 +1,12 @@
 #include "scrivlet.hpp"
 
 void star(int points, double size) {
-    nib.begin_fill("marigold");
+    nib.open_shape("marigold");
     for (int i = 0; i < points; i++) {
         nib.forward(size);
         nib.right(144);
     }
-    nib.end_fill();
+    nib.close_shape();
 }
 
 int main() {

@@ -1,11 +1,11 @@
 from scrivlet import nib
 
 def star(points, size):
-    nib.begin_fill("marigold")
+    nib.open_shape("marigold")
     for _ in range(points):
         nib.forward(size)
         nib.right(144)
-    nib.end_fill()
+    nib.close_shape()
 
 nib.width(3)
 star(5, 80)

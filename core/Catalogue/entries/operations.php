@@ -167,7 +167,7 @@ return [
     ['range_sensor', 1, 1, '@RangeSensor({0})', ['new @RangeSensor({0})'], '@RangeSensor({0})', 'range sensor', 'range sensor on socket {0}', 'capteur de distance sur la prise {0}'],
     ['lamp', 1, 1, '@Lamp({0})', ['new @Lamp({0})'], '@Lamp({0})', 'lamp', 'lamp on socket {0}', 'lampe sur la prise {0}'],
     ['pair_drive', 3, 3, '{0}.drive({1}, {2})', '{0}.drive({1}, {2})', '{0}.drive({1}, {2})', 'nothing', '{0}: drive, left {1} %, right {2} %', '{0} : rouler, gauche {1} %, droite {2} %'],
-    ['pair_drive_for', 3, 3, '{0}.drive_for({1}, {2})', ['await {0}.driveFor({1}, {2})'], '{0}.drive_for({1}, {2})', 'nothing', '{0}: drive {1} at speed {2} %', '{0} : rouler de {1} à la vitesse {2} %'],
+    ['pair_travel', 3, 3, '{0}.travel({1}, {2})', ['await {0}.travel({1}, {2})'], '{0}.travel({1}, {2})', 'nothing', '{0}: drive {1} at speed {2} %', '{0} : rouler de {1} à la vitesse {2} %'],
     ['pair_turn', 2, 2, '{0}.turn({1})', ['await {0}.turn({1})'], '{0}.turn({1})', 'nothing', '{0}: turn by {1} degrees', '{0} : tourner de {1} degrés'],
     ['pair_stop', 1, 1, '{0}.stop()', '{0}.stop()', '{0}.stop()', 'nothing', '{0}: stop', '{0} : arrêter'],
     ['lamp_show', 2, 2, '{0}.show({1})', '{0}.show({1})', '{0}.show({1})', 'nothing', '{0} shines {1}', '{0} brille {1}'],

@@ -24,6 +24,11 @@ final class Fingerprints
     /** @var array<int, array{Expression, string}> by the expression's number: rows get new ids, what stands in their blanks stays */
     private array $known = [];
 
+    /** @param (\Closure(string): string)|null $spelling changes what a row says before the fingerprint is taken, for files of older forms */
+    public function __construct(private readonly ?\Closure $spelling = null)
+    {
+    }
+
     /**
      * @param bool            $tight the piece stands on a line with what the row holds, so that it says what that is, too
      * @param array<int, int> $ids   other ids that rows had when the fingerprint was taken
@@ -31,7 +36,7 @@ final class Fingerprints
     public function of(Statement $row, string $part, bool $tight, array $ids = []): int
     {
         if ($row->off) {
-            return crc32(self::spelled(self::withoutIds(Form::row($row))));
+            return $this->taken(self::withoutIds(Form::row($row)));
         }
         $says = match (true) {
             'head' === $part && $row instanceof Conditional => $this->expression($row->branches[0]->condition),
@@ -47,7 +52,14 @@ final class Fingerprints
             $held[$name] = array_map(static fn (Statement $inner): int => $ids[$inner->id] ?? $inner->id, $body->statements);
         }
 
-        return crc32(self::spelled([$row->entry(), $part, $says, $held]));
+        return $this->taken([$row->entry(), $part, $says, $held]);
+    }
+
+    private function taken(mixed $says): int
+    {
+        $spelled = self::spelled($says);
+
+        return crc32(null === $this->spelling ? $spelled : ($this->spelling)($spelled));
     }
 
     /** @return list<string> */

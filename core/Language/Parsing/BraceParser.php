@@ -1025,7 +1025,7 @@ abstract class BraceParser extends ExpressionParser
     abstract protected function unnamedFunction(): bool;
 
     /**
-     * `lantern.whenPressed("round", () => {`: rows that run when something happens.
+     * `lantern.whenTapped("round", () => {`: rows that run when something happens.
      *
      * @return list<Statement>|null
      */

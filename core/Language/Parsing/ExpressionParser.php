@@ -503,6 +503,11 @@ abstract class ExpressionParser extends Parser
     protected function unknownCommand(string $object, Token $member): never
     {
         $name = $member->text;
+        $renamed = FormerNames::inTexts($this->language())["$object.$name"] ?? null;
+        if (null !== $renamed) {
+            $near = substr($renamed, \strlen($object) + 1);
+            $this->fail('renamed', $member, ['name' => $name, 'near' => $near], [new Replacement($member->offset, \strlen($name), $near)]);
+        }
         $methods = Vocabulary::methods($this->language(), $object);
         foreach ($methods as $method) {
             if (strtolower(str_replace('_', '', $method)) === strtolower(str_replace('_', '', $name))) {
@@ -587,6 +592,9 @@ abstract class ExpressionParser extends Parser
                 $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
             }
         } elseif (SlotType::Number === $slot->type) {
+            if ([] !== $slot->choices && $value instanceof TextLiteral) {
+                return $this->oneOf($slot, $argument);
+            }
             if ($value instanceof TextLiteral) {
                 $isNumber = is_numeric($value->value);
                 $this->mistake('wrong_kind_number', $argument->offset, $length, ['name' => $slot->name], $isNumber ? [new Replacement($argument->offset, $length, $value->value)] : []);

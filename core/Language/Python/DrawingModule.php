@@ -22,9 +22,9 @@ final class DrawingModule
     private const COMMANDS = [
         'nib.forward' => ['forward', 'fd'], 'nib.back' => ['back', 'bk', 'backward'], 'nib.left' => ['left', 'lt'], 'nib.right' => ['right', 'rt'],
         'nib.move_to' => ['goto', 'setpos', 'setposition'], 'nib.face' => ['setheading', 'seth'], 'nib.lift' => ['penup', 'pu', 'up'], 'nib.lower' => ['pendown', 'pd', 'down'],
-        'nib.ink' => ['pencolor', 'color'], 'nib.width' => ['pensize', 'width'], 'nib.end_fill' => ['end_fill'], 'nib.dot' => ['dot'], 'nib.circle' => ['circle'],
-        'nib.home' => ['home'], 'nib.reset' => ['reset', 'resetscreen'], 'nib.write' => ['write'], 'nib.speed' => ['speed'], 'nib.show' => ['showturtle', 'st'], 'nib.hide' => ['hideturtle', 'ht'],
-        'nib.clear' => ['clear', 'clearscreen'], 'nib.x' => ['xcor'], 'nib.y' => ['ycor'], 'nib.heading' => ['heading'],
+        'nib.ink' => ['pencolor', 'color'], 'nib.width' => ['pensize', 'width'], 'nib.close_shape' => ['end_fill'], 'nib.dot' => ['dot'], 'nib.circle' => ['circle'],
+        'nib.home' => ['home'], 'nib.reset' => ['reset', 'resetscreen'], 'nib.write' => ['write'], 'nib.pace' => ['speed'], 'nib.appear' => ['showturtle', 'st'], 'nib.vanish' => ['hideturtle', 'ht'],
+        'nib.clear' => ['clear', 'clearscreen'], 'nib.x' => ['xcor'], 'nib.y' => ['ycor'], 'nib.facing' => ['heading'],
     ];
     /** Functions that the sheet has nothing for; their rows stay in the text and do nothing. */
     public const WITHOUT_EFFECT = ['fillcolor', 'shape', 'bgcolor', 'done', 'mainloop', 'exitonclick', 'title', 'setup', 'tracer', 'update', 'delay', 'screensize', 'shapesize', 'bye', 'hideturtles', 'mode', 'colormode', 'getscreen', 'listen', 'Screen'];
@@ -71,7 +71,7 @@ final class DrawingModule
     {
         $first = $arguments[0] ?? null;
         if ('begin_fill' === $function) {
-            return [] === $arguments ? new CommandValue('nib.begin_fill', [$fill]) : null;
+            return [] === $arguments ? new CommandValue('nib.open_shape', [$fill]) : null;
         }
         if ('setx' === $function || 'sety' === $function) {
             $pair = 'setx' === $function ? [$first, new CommandValue('nib.y', [])] : [new CommandValue('nib.x', []), $first];
@@ -88,7 +88,7 @@ final class DrawingModule
             if ('color' === $function && 2 === \count($arguments)) {
                 $arguments = [$arguments[0]];
             }
-            if ('nib.speed' === $command && $first instanceof TextLiteral) {
+            if ('nib.pace' === $command && $first instanceof TextLiteral) {
                 $arguments = isset(self::SPEEDS[$first->value]) ? [new NumberLiteral(self::SPEEDS[$first->value])] : [];
             }
 

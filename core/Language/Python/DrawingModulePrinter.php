@@ -10,10 +10,12 @@ use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Walk;
 
 /** Writes a program of the nib for Python's standard drawing module, so that it runs on any Python without our library. */
@@ -43,7 +45,10 @@ final class DrawingModulePrinter extends PythonPrinter
             $value instanceof Operation && 'as_tuple' === $value->key => $value->withOperands(array_map(static fn (Expression $list): Expression => $list instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::ink(...), $list->items)) : $list, $value->arguments)),
             default => DrawingModule::ink($value),
         };
-        foreach ($row instanceof SetVariable || $row instanceof Command && \in_array($row->command, ['nib.ink', 'nib.begin_fill'], true) ? $row->blanks() : [] as $name => $value) {
+        if ($row instanceof Command && 'nib.pace' === $row->command && ($row->blanks()['level'] ?? null) instanceof TextLiteral) {
+            return $row->withBlank('level', new NumberLiteral(0));
+        }
+        foreach ($row instanceof SetVariable || $row instanceof Command && \in_array($row->command, ['nib.ink', 'nib.open_shape'], true) ? $row->blanks() : [] as $name => $value) {
             $row = $row->withBlank($name, $ink($value));
         }
 
@@ -52,7 +57,7 @@ final class DrawingModulePrinter extends PythonPrinter
 
     protected function commandName(Entry $entry): string
     {
-        $name = 'nib.begin_fill' === $entry->key ? 'begin_fill' : DrawingModule::written($entry->key);
+        $name = 'nib.open_shape' === $entry->key ? 'begin_fill' : DrawingModule::written($entry->key);
 
         return DrawingModule::NAME.'.'.($name ?? throw new Refusal('file.no_such_drawing', ['name' => $entry->snakeName()]));
     }
@@ -60,13 +65,13 @@ final class DrawingModulePrinter extends PythonPrinter
     protected function simpleBefore(Statement $statement): void
     {
         parent::simpleBefore($statement);
-        if ($statement instanceof Command && 'nib.begin_fill' === $statement->command) {
+        if ($statement instanceof Command && 'nib.open_shape' === $statement->command) {
             $this->line($statement, 'before', DrawingModule::NAME.'.fillcolor('.$this->listed(array_values($statement->arguments)).')');
         }
     }
 
     protected function command(Command $command): string
     {
-        return 'nib.begin_fill' === $command->command ? DrawingModule::NAME.'.begin_fill()' : parent::command($command);
+        return 'nib.open_shape' === $command->command ? DrawingModule::NAME.'.begin_fill()' : parent::command($command);
     }
 }

@@ -301,6 +301,16 @@ abstract class Values
         return [] !== ($list instanceof ListValue ? $list->items : $list->entries);
     }
 
+    /**
+     * A number for a command that takes words, too.
+     *
+     * @param array<string, float> $means the numbers that words stand for
+     */
+    final public static function numberOr(mixed $value, array $means): float
+    {
+        return \is_string($value) && isset($means[$value]) ? $means[$value] : (float) self::number($value);
+    }
+
     /** A number for a command or a loop. */
     final public static function number(mixed $value): int|float
     {

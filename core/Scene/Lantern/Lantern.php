@@ -35,23 +35,23 @@ final class Lantern
         $this->lamps = array_fill(0, self::ROWS, str_repeat('.', self::COLUMNS));
     }
 
-    public function show(string $text): void
+    public function shine(string $text): void
     {
         $rows = $this->rows($text);
         if (\strlen($rows[0]) > self::COLUMNS) {
             throw new RunError('wide_show', ['text' => $text]);
         }
         $left = intdiv(self::COLUMNS - \strlen($rows[0]), 2);
-        $this->shine(array_map(static fn (string $row): string => str_pad(str_repeat('.', $left).$row, self::COLUMNS, '.'), $rows));
+        $this->glow(array_map(static fn (string $row): string => str_pad(str_repeat('.', $left).$row, self::COLUMNS, '.'), $rows));
     }
 
     /** Moves a text through the lamps from right to left, until it is gone. */
-    public function scroll(string $text): void
+    public function roll(string $text): void
     {
         $rows = $this->rows($text);
         $dark = str_repeat('.', self::COLUMNS);
         for ($at = 1; $at <= \strlen($rows[0]) + self::COLUMNS; ++$at) {
-            $this->shine(array_map(static fn (string $row): string => substr($dark.$row.$dark, $at, self::COLUMNS), $rows));
+            $this->glow(array_map(static fn (string $row): string => substr($dark.$row.$dark, $at, self::COLUMNS), $rows));
             $this->scheduler->wait(self::COLUMN_TIME);
         }
     }
@@ -83,7 +83,7 @@ final class Lantern
         }
         $lamps = $this->lamps;
         $lamps[(int) $y] = substr_replace($lamps[(int) $y], $sign, (int) $x, 1);
-        $this->shine(array_values($lamps));
+        $this->glow(array_values($lamps));
     }
 
     /** Five rows of up to nine signs, with `/` between them: `#` is a lamp that shines. */
@@ -97,7 +97,7 @@ final class Lantern
         for ($row = 0; $row < self::ROWS; ++$row) {
             $lamps[] = str_pad($lines[$row] ?? '', self::COLUMNS, '.');
         }
-        $this->shine($lamps);
+        $this->glow($lamps);
     }
 
     public function clear(): void
@@ -105,7 +105,7 @@ final class Lantern
         $this->pattern('');
     }
 
-    public function pressed(string $button): bool
+    public function held(string $button): bool
     {
         $button = self::button($button);
         $this->scheduler->elapse(Scheduler::ASKING);
@@ -113,14 +113,14 @@ final class Lantern
         return $this->answer('pressed '.$button, self::BOTH === $button ? $this->areBothDown() : ($this->down[$button] ?? false));
     }
 
-    public function wasPressed(string $button): bool
+    public function tapped(string $button): bool
     {
         $button = self::button($button);
         $this->scheduler->elapse(Scheduler::ASKING);
         $was = $this->was[$button] ?? false;
         $this->was[$button] = false;
 
-        return $this->answer('was_pressed '.$button, $was);
+        return $this->answer('tapped '.$button, $was);
     }
 
     public function brightness(): int
@@ -158,10 +158,10 @@ final class Lantern
         if ($this->areBothDown() && !$before) {
             $this->was[self::BOTH] = true;
 
-            return ["lantern.when_pressed $button", 'lantern.when_pressed '.self::BOTH];
+            return ["lantern.when_tapped $button", 'lantern.when_tapped '.self::BOTH];
         }
 
-        return ["lantern.when_pressed $button"];
+        return ["lantern.when_tapped $button"];
     }
 
     private function areBothDown(): bool
@@ -177,7 +177,7 @@ final class Lantern
     }
 
     /** @param list<string> $lamps */
-    private function shine(array $lamps): void
+    private function glow(array $lamps): void
     {
         $this->lamps = $lamps;
         $this->trace->happened('lamps', $lamps);

@@ -62,7 +62,7 @@ final class Mower
     }
 
     /** Goes a distance and stops; the script waits meanwhile. */
-    public function driveFor(float $distance, float $speed): void
+    public function travel(float $distance, float $speed): void
     {
         $speed = abs($this->percent($speed)) * self::FULL_SPEED / 100;
         $distance = $this->within($distance, self::LONGEST) * $this->unit;
@@ -131,10 +131,10 @@ final class Mower
         $this->drive($left, $right);
     }
 
-    public function pairDriveFor(mixed $pair, float $distance, float $speed): void
+    public function pairTravel(mixed $pair, float $distance, float $speed): void
     {
         self::fitting($pair, FittingKind::DrivePair);
-        $this->driveFor($distance, $speed);
+        $this->travel($distance, $speed);
     }
 
     public function pairTurn(mixed $pair, float $degrees): void

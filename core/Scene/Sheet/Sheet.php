@@ -123,7 +123,7 @@ final class Sheet
         $this->lower();
         $this->ink(Ink::Midnight->value);
         $this->width(self::LINE);
-        $this->show();
+        $this->appear();
         $this->clear();
     }
 
@@ -160,14 +160,14 @@ final class Sheet
         $this->trace->happened('width', $size);
     }
 
-    public function beginFill(string $colour): void
+    public function openShape(string $colour): void
     {
         $this->shapeInk = self::colour($colour)[0];
         $this->shape = [[$this->x, $this->y]];
         $this->trace->happened('fill_begin');
     }
 
-    public function endFill(): void
+    public function closeShape(): void
     {
         if (null !== $this->shape) {
             $this->trace->happened('fill', $this->shapeInk, $this->shape);
@@ -186,18 +186,18 @@ final class Sheet
         $this->trace->happened('write', $this->x, $this->y, $text, $this->ink);
     }
 
-    public function speed(float $level): void
+    public function pace(float $level): void
     {
         $this->within($level, 0, 10);
         $this->trace->happened('speed', $level);
     }
 
-    public function show(): void
+    public function appear(): void
     {
         $this->trace->happened('show', true);
     }
 
-    public function hide(): void
+    public function vanish(): void
     {
         $this->trace->happened('show', false);
     }
@@ -218,7 +218,7 @@ final class Sheet
         return $this->y;
     }
 
-    public function heading(): float
+    public function facing(): float
     {
         return $this->heading;
     }
