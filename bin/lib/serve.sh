@@ -109,7 +109,7 @@ start_web() {
   export SCRIVLET_VAR=$folder APP_ENV=${APP_ENV:-prod} APP_SECRET
   APP_SECRET=$(cat "$folder/secret")
   # The cache belongs to the code it was made from.
-  stamped "cache-$(printf '%s' "$folder" | tr -c 'a-z0-9\n' _)" config src core translations templates composer.json bin/lib/serve.sh -- rm -rf "$folder/cache/$APP_ENV"
+  stamped "cache-$(printf '%s' "$folder" | tr -c 'a-z0-9\n' _)" config src core words templates composer.json bin/lib/serve.sh -- rm -rf "$folder/cache/$APP_ENV"
   if [ ! -d "$folder/cache/$APP_ENV/twig" ]; then php bin/console cache:warmup --quiet || fail 'The cache could not be made.'; fi
   chown -R "$user" "$folder/cache" "$folder/log" "$folder/upload" 2>/dev/null
   local owner=

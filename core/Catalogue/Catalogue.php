@@ -7,8 +7,6 @@ namespace Scrivlet\Core\Catalogue;
 /** The one place in which every row and every value is described. */
 final class Catalogue
 {
-    public const LOCALES = ['en', 'fr'];
-
     /** @var array<string, Entry>|null */
     private static ?array $entries = null;
 

@@ -4,27 +4,25 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Catalogue;
 
+use Scrivlet\Core\Words\Words;
+
 /** All that is known of one kind of row or value; one entry is all a new command needs here. */
 final readonly class Entry
 {
     /**
-     * @param string                $key       for a command its object and its name in Python: `nib.move_to`
-     * @param array<string, string> $words     phrase by locale; `{name}` is the blank of that name
-     * @param list<Slot>            $slots
-     * @param array<string, string> $docs      one or two sentences by locale
-     * @param bool                  $command   a scene's command: its text is a call in every language
-     * @param bool                  $value     it answers, and stands in a blank
-     * @param string|null           $icon      margin icon when it is not the kind's own
-     * @param bool                  $fromText  it comes from typed text alone, and is not in the drawer
-     * @param bool                  $takesTime the script waits until it is done
-     * @param string|null           $answers   what kind of value it gives when that is no number: truth, text, whole
+     * @param string      $key       for a command its object and its name in Python: `nib.move_to`
+     * @param list<Slot>  $slots
+     * @param bool        $command   a scene's command: its text is a call in every language
+     * @param bool        $value     it answers, and stands in a blank
+     * @param string|null $icon      margin icon when it is not the kind's own
+     * @param bool        $fromText  it comes from typed text alone, and is not in the drawer
+     * @param bool        $takesTime the script waits until it is done
+     * @param string|null $answers   what kind of value it gives when that is no number: truth, text, whole
      */
     public function __construct(
         public string $key,
         public Kind $kind,
-        public array $words,
         public array $slots = [],
-        public array $docs = [],
         public Goes $goes = Goes::Row,
         public bool $command = false,
         public bool $value = false,
@@ -43,7 +41,21 @@ final readonly class Entry
     /** The phrase with its blanks left open: `go forward … steps`. */
     public function phrase(string $locale): string
     {
-        return trim((string) preg_replace('/\{\w+\}/', '…', $this->words[$locale]));
+        return trim((string) preg_replace('/\{\w+\}/', '…', $this->words($locale)));
+    }
+
+    /** The phrase; `{name}` is the blank of that name. */
+    public function words(string $locale): string
+    {
+        return Words::in($locale)->raw("row.$this->key");
+    }
+
+    /** What it does, in one or two sentences; empty for what only typed text brings along. */
+    public function docs(string $locale): string
+    {
+        $words = Words::in($locale);
+
+        return $words->has("row.$this->key.docs") ? $words->raw("row.$this->key.docs") : '';
     }
 
     public function slot(string $name): ?Slot

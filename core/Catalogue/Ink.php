@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Catalogue;
 
+use Scrivlet\Core\Words\Words;
+
 /** The named inks of the sheet. Any other colour is written `#rrggbb`. */
 enum Ink: string
 {
@@ -57,26 +59,9 @@ enum Ink: string
         };
     }
 
-    /** @return array<string, string> the ink's name by locale */
-    public function words(): array
+    public function word(string $locale): string
     {
-        return [
-            'en' => $this->value,
-            'fr' => match ($this) {
-                self::Midnight => 'minuit',
-                self::Sky => 'ciel',
-                self::Moss => 'mousse',
-                self::Leaf => 'feuille',
-                self::Butter => 'beurre',
-                self::Marigold => 'souci',
-                self::Poppy => 'coquelicot',
-                self::Rose => 'rose',
-                self::Plum => 'prune',
-                self::Soil => 'terre',
-                self::Slate => 'ardoise',
-                self::Chalk => 'craie',
-            },
-        ];
+        return Words::in($locale)->raw("ink.$this->value");
     }
 
     /**
@@ -88,8 +73,10 @@ enum Ink: string
     {
         $colour = mb_strtolower(trim($colour));
         foreach (self::cases() as $ink) {
-            if (\in_array($colour, $ink->words(), true)) {
-                return $ink->value;
+            foreach (Words::locales() as $locale) {
+                if ($colour === $ink->word($locale)) {
+                    return $ink->value;
+                }
             }
         }
 

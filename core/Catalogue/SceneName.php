@@ -47,17 +47,4 @@ enum SceneName: string
     {
         return str_contains($key, '.') ? self::ofObject(explode('.', $key)[0]) : null;
     }
-
-    public function words(string $locale): string
-    {
-        $words = match ($this) {
-            self::Sheet => ['en' => 'sheet', 'fr' => 'feuille'],
-            self::Plot => ['en' => 'plot', 'fr' => 'parcelle'],
-            self::Lantern => ['en' => 'lantern', 'fr' => 'lanterne'],
-            self::Lawn => ['en' => 'lawn', 'fr' => 'pelouse'],
-            self::Printout => ['en' => 'printout', 'fr' => 'affichage'],
-        };
-
-        return $words[$locale] ?? $words['en'];
-    }
 }

@@ -8,16 +8,17 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Words\Words;
 
 /** A blank of a row, or a parameter of a command. */
 final readonly class Slot
 {
     /**
-     * @param string|null                          $unit    what a number counts: steps or degrees
-     * @param float|null                           $min     smallest number a command takes
-     * @param float|null                           $max     largest number a command takes
-     * @param array<string, array<string, string>> $choices what it takes, with its words by locale
-     * @param array<string, float>                 $means   the numbers that choices stand for, where it takes numbers, too
+     * @param string|null          $unit    what a number counts: steps or degrees
+     * @param float|null           $min     smallest number a command takes
+     * @param float|null           $max     largest number a command takes
+     * @param list<string>         $choices what it takes
+     * @param array<string, float> $means   the numbers that choices stand for, where it takes numbers, too
      */
     private function __construct(
         public string $name,
@@ -36,10 +37,10 @@ final readonly class Slot
         return new self($name, SlotType::Number, new NumberLiteral($default), $unit, $min, $max);
     }
 
-    /** @param non-empty-array<string, array{means: float, words: array<string, string>}> $words that may stand in the place of a number */
-    public static function numberOr(string $name, int|float $default, ?float $min, ?float $max, array $words): self
+    /** @param non-empty-array<string, float> $means words that may stand in the place of a number, and what they mean */
+    public static function numberOr(string $name, int|float $default, ?float $min, ?float $max, array $means): self
     {
-        return new self($name, SlotType::Number, new NumberLiteral($default), null, $min, $max, array_map(static fn (array $word): array => $word['words'], $words), array_map(static fn (array $word): float => $word['means'], $words));
+        return new self($name, SlotType::Number, new NumberLiteral($default), null, $min, $max, array_keys($means), $means);
     }
 
     public static function any(string $name, int|string $default): self
@@ -57,10 +58,10 @@ final readonly class Slot
         return new self($name, SlotType::Colour, new TextLiteral($default->value));
     }
 
-    /** @param non-empty-array<string, array<string, string>> $choices with their words by locale; the first one stands in a new row */
+    /** @param non-empty-list<string> $choices the first one stands in a new row */
     public static function choice(string $name, array $choices): self
     {
-        return new self($name, SlotType::Choice, new TextLiteral(array_key_first($choices)), choices: $choices);
+        return new self($name, SlotType::Choice, new TextLiteral($choices[0]), choices: $choices);
     }
 
     public static function pattern(string $name, string $default): self
@@ -77,13 +78,21 @@ final readonly class Slot
     public function chosen(string $text): ?string
     {
         $text = mb_strtolower(trim($text, " \t\"'"));
-        foreach ($this->choices as $choice => $words) {
-            if ($choice === $text || \in_array($text, array_map(mb_strtolower(...), $words), true)) {
-                return $choice;
+        foreach ($this->choices as $choice) {
+            foreach ([$choice, ...array_map(fn (string $locale): string => mb_strtolower($this->word($choice, $locale)), Words::locales())] as $word) {
+                if ($word === $text) {
+                    return $choice;
+                }
             }
         }
 
         return null;
+    }
+
+    /** A choice as it shows. */
+    public function word(string $choice, string $locale): string
+    {
+        return Words::in($locale)->raw("choice.$this->name.".str_replace(' ', '_', $choice));
     }
 
     public static function label(string $name, SlotType $type): self

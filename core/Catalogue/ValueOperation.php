@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Catalogue;
 
+use Scrivlet\Core\Words\Words;
+
 /**
  * What every language can do with values, and how each writes it.
  *
@@ -17,10 +19,14 @@ final readonly class ValueOperation
      * @param array<string, list<string>> $spellings by language, the one that is printed first; a spelling behind a type
      *                                               (`text?…`, `list?…`, `lists?…`, `map?…`, `whole?…`) is for a first operand of that type
      * @param string                      $result    a type, or `same`, `item`, `join`, `list` for those of the first operand
-     * @param array<string, string>       $words     phrase by locale
      */
-    public function __construct(public string $key, public int $least, public int $most, public array $spellings, public string $result, public array $words)
+    public function __construct(public string $key, public int $least, public int $most, public array $spellings, public string $result)
     {
+    }
+
+    public function words(string $locale): string
+    {
+        return Words::in($locale)->raw("operation.$this->key");
     }
 
     public function takes(int $operands): bool

@@ -15,10 +15,10 @@ final class ValueOperations
     {
         if (null === self::$all) {
             self::$all = [];
-            /** @var list<array{string, int, int, string|list<string>, string|list<string>, string|list<string>, string, string, string}> $rows */
+            /** @var list<array{string, int, int, string|list<string>, string|list<string>, string|list<string>, string}> $rows */
             $rows = require __DIR__.'/entries/operations.php';
-            foreach ($rows as [$key, $least, $most, $python, $javaScript, $cpp, $result, $en, $fr]) {
-                self::$all[$key] = new ValueOperation($key, $least, $most, ['python' => (array) $python, 'javascript' => (array) $javaScript, 'cpp' => (array) $cpp], $result, ['en' => $en, 'fr' => $fr]);
+            foreach ($rows as [$key, $least, $most, $python, $javaScript, $cpp, $result]) {
+                self::$all[$key] = new ValueOperation($key, $least, $most, ['python' => (array) $python, 'javascript' => (array) $javaScript, 'cpp' => (array) $cpp], $result);
             }
         }
 

@@ -4,33 +4,17 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Console;
 
-/** The sentences of refusals and run-time errors, by locale; the web application translates with the same files. */
+use Scrivlet\Core\Words\Words;
+
+/** The sentences of refusals, mistakes and run-time errors. */
 final class Sentences
 {
-    /** @var array<string, array<string, string>> */
-    private static array $sentences = [];
-
-    /** @return array<string, string> by key, with `{name}` where a parameter goes */
-    public static function all(string $locale): array
+    /** @param array<string, string|int> $parameters `path` is put behind where the sentence has no place for it */
+    public static function of(string $key, array $parameters = [], string $locale = Words::FALLBACK): string
     {
-        if (!isset(self::$sentences[$locale])) {
-            /** @var array<string, string> $sentences */
-            $sentences = require __DIR__."/sentences/$locale.php";
-            self::$sentences[$locale] = $sentences;
-        }
+        $words = Words::in($locale);
+        $sentence = $words->say($key, $parameters);
 
-        return self::$sentences[$locale];
-    }
-
-    /** @param array<string, string|int> $parameters */
-    public static function of(string $key, array $parameters = [], string $locale = 'en'): string
-    {
-        $filled = [];
-        foreach ($parameters as $name => $value) {
-            $filled['{'.$name.'}'] = (string) $value;
-        }
-        $sentence = strtr(self::all($locale)[$key] ?? $key, $filled);
-
-        return isset($parameters['path']) && !str_contains(self::all($locale)[$key] ?? '', '{path}') ? $sentence.' ('.$parameters['path'].')' : $sentence;
+        return isset($parameters['path']) && !str_contains($words->raw($key), '{path}') ? $sentence.' ('.$parameters['path'].')' : $sentence;
     }
 }

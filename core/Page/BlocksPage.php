@@ -200,7 +200,7 @@ final class BlocksPage
     private function phrase(Statement $statement, Entry $entry, int $branch): array
     {
         $segments = [];
-        foreach (Phrase::split($entry->words[$this->locale]) as [$text, $slot]) {
+        foreach (Phrase::split($entry->words($this->locale)) as [$text, $slot]) {
             if ('' !== $text) {
                 $segments[] = $text;
             }

@@ -87,17 +87,17 @@ final readonly class Chips
 
     public function choice(?Slot $slot, string $value): string
     {
-        return $slot->choices[$value][$this->locale] ?? $value;
+        return null !== $slot && \in_array($value, $slot->choices, true) ? $slot->word($value, $this->locale) : $value;
     }
 
     public function ink(string $colour): string
     {
-        return Ink::tryFrom($colour)?->words()[$this->locale] ?? $colour;
+        return Ink::tryFrom($colour)?->word($this->locale) ?? $colour;
     }
 
     private function words(string $key): string
     {
-        return Catalogue::get($key)->words[$this->locale];
+        return Catalogue::get($key)->words($this->locale);
     }
 
     /**
@@ -128,7 +128,7 @@ final readonly class Chips
     private function operation(Operation $operation, array $operands): array
     {
         $segments = [];
-        foreach (Phrase::split(str_replace('{*}', '{9}', ValueOperations::get($operation->key)->words[$this->locale])) as [$text, $slot]) {
+        foreach (Phrase::split(str_replace('{*}', '{9}', ValueOperations::get($operation->key)->words($this->locale))) as [$text, $slot]) {
             if ('' !== $text) {
                 $segments[] = $text;
             }

@@ -19,7 +19,8 @@ final class PreferencesController extends AbstractController
         $back = $request->request->getString('back');
         // Only to an address of our own: a path, not another host.
         $response = $this->redirect(1 === preg_match('~^/(?![/\\\\])~', $back) ? $back : '/');
-        foreach (Preferences::CHOICES as $name => $choices) {
+        foreach (Preferences::NAMES as $name) {
+            $choices = Preferences::choices($name);
             $value = $request->request->getString($name);
             if (\in_array($value, $choices, true)) {
                 $response->headers->setCookie(Cookie::create("scrivlet_$name", $value, '+1 year', '/', null, null, true, false, Cookie::SAMESITE_LAX));

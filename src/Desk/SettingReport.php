@@ -77,7 +77,7 @@ final class SettingReport
         foreach (Catalogue::entries() as $entry) {
             foreach ($entry->slots as $slot) {
                 if ([] !== $slot->choices) {
-                    $choices["$entry->key $slot->name"] = array_map(static fn (string $choice): array => [$choice, $slot->choices[$choice][$locale]], array_map(strval(...), array_keys($slot->choices)));
+                    $choices["$entry->key $slot->name"] = array_map(static fn (string $choice): array => [$choice, $slot->word($choice, $locale)], $slot->choices);
                 }
             }
         }

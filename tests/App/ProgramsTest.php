@@ -123,7 +123,7 @@ final class ProgramsTest extends AppTestCase
         $copy = $this->post("/programs/$id/keep-both", ['revision' => 1, 'edits' => [$insert('nib.vanish'), ['do' => 'nonsense'], 7]], $token);
         \assert(\is_string($copy['address']));
         $this->browser->request('GET', $copy['address'].'/text/python');
-        self::assertSame("from scrivlet import nib\n\nnib.hide()\n", $this->browser->getResponse()->getContent());
+        self::assertSame("from scrivlet import nib\n\nnib.vanish()\n", $this->browser->getResponse()->getContent());
         $this->browser->request('GET', "/programs/$id/text/python");
         self::assertSame("from scrivlet import nib\n\nnib.lift()\n", $this->browser->getResponse()->getContent());
     }

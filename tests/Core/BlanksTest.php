@@ -6,7 +6,6 @@ namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
-use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Language\Expression\BlankContext;
 use Scrivlet\Core\Language\Expression\ExpressionReader;
 use Scrivlet\Core\Language\Expression\ExpressionSpelling;
@@ -19,6 +18,7 @@ use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Words\Words;
 use Scrivlet\Tests\Support\ProgramGenerator;
 
 final class BlanksTest extends TestCase
@@ -41,7 +41,7 @@ final class BlanksTest extends TestCase
         for ($seed = 1; $seed <= 3000; ++$seed) {
             foreach (['whole', 'number', 'text', 'truth'] as $kind) {
                 $expression = (new ProgramGenerator($seed))->expression($kind, $seed % 5);
-                foreach (Catalogue::LOCALES as $locale) {
+                foreach (Words::locales() as $locale) {
                     $spelled = ExpressionSpelling::of($expression, $locale);
                     self::assertEquals($expression, ExpressionReader::read($spelled, $context), $spelled);
                 }

@@ -10,6 +10,7 @@ use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Mistakes\Report;
+use Scrivlet\Core\Words\Words;
 
 final class MistakesTest extends TestCase
 {
@@ -42,7 +43,7 @@ final class MistakesTest extends TestCase
 
     public function testThereIsASentenceForEveryKindAndAKindForEverySentence(): void
     {
-        $kinds = array_map(static fn (string $key): string => substr($key, 8), array_values(array_filter(array_keys(Sentences::all('en')), static fn (string $key): bool => str_starts_with($key, 'mistake.'))));
+        $kinds = array_map(static fn (string $key): string => substr($key, 8), array_values(array_filter(array_keys(Words::in('en')->messages), static fn (string $key): bool => str_starts_with($key, 'mistake.'))));
         self::assertGreaterThanOrEqual(75, \count($kinds));
         $code = '';
         foreach (glob(__DIR__.'/../../core/Language/*/*.php') ?: [] as $file) {
@@ -50,7 +51,7 @@ final class MistakesTest extends TestCase
         }
         foreach ($kinds as $kind) {
             self::assertStringContainsString("'$kind'", $code);
-            self::assertArrayHasKey("mistake.$kind", Sentences::all('fr'));
+            self::assertArrayHasKey("mistake.$kind", Words::in('fr')->messages);
         }
         preg_match_all("/(?:fail|failAt|mistake|indentMistake|new Mistake)\\('([a-z_]+)'/", $code, $found);
         foreach ($found[1] as $kind) {

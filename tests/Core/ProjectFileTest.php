@@ -14,6 +14,7 @@ use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Words\Words;
 use Scrivlet\Tests\Support\Demos;
 use Scrivlet\Tests\Support\ProgramGenerator;
 use Scrivlet\Tests\Support\Programs;
@@ -70,7 +71,7 @@ final class ProjectFileTest extends TestCase
                 foreach (array_keys($refusal->parameters) as $name) {
                     self::assertStringNotContainsString('{'.$name.'}', Sentences::of($refusal->key, $refusal->parameters), $refusal->key);
                 }
-                self::assertArrayHasKey($refusal->key, Sentences::all('fr'));
+                self::assertArrayHasKey($refusal->key, Words::in('fr')->messages);
             }
         }
         self::assertGreaterThan(2000, $refused);

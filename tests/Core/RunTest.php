@@ -175,7 +175,7 @@ final class RunTest extends TestCase
         $folder = sys_get_temp_dir().'/scrivlet-bare-'.bin2hex(random_bytes(4));
         mkdir("$folder/bin", 0777, true);
         $root = \dirname(__DIR__, 2);
-        exec('cp '.escapeshellarg("$root/bin/scrivlet").' '.escapeshellarg("$folder/bin/").' && cp -r '.escapeshellarg("$root/core").' '.escapeshellarg("$folder/"));
+        exec('cp '.escapeshellarg("$root/bin/scrivlet").' '.escapeshellarg("$folder/bin/").' && cp -r '.escapeshellarg("$root/core").' '.escapeshellarg("$root/words").' '.escapeshellarg("$folder/"));
         exec(escapeshellarg("$folder/bin/scrivlet").' run '.escapeshellarg("$root/demo/kite.scrivlet.json").' 2>&1', $printed, $exit);
         exec('rm -r '.escapeshellarg($folder));
         self::assertSame(['the kite flies'], $printed);

@@ -7,8 +7,8 @@ namespace Scrivlet\Tests\Core;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
-use Scrivlet\Core\Console\Sentences;
-use Symfony\Component\Yaml\Yaml;
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Words\Words;
 
 /** What no compiler checks: the arrows between the parts, and that every sentence exists in every language. */
 final class StructureTest extends TestCase
@@ -17,16 +17,17 @@ final class StructureTest extends TestCase
 
     /** Parts of core that may use each other; what is not named here may use Tree and Catalogue only. */
     private const ARROWS = [
+        'Words' => ['Words'],
         'Tree' => ['Tree'],
-        'Catalogue' => ['Catalogue', 'Tree'],
-        'Language' => ['Language', 'Tree', 'Catalogue'],
+        'Catalogue' => ['Catalogue', 'Tree', 'Words'],
+        'Language' => ['Language', 'Tree', 'Catalogue', 'Words'],
         'Edit' => ['Edit', 'Tree', 'Catalogue', 'Language'],
         'Page' => ['Page', 'Tree', 'Catalogue', 'Language'],
         'Run' => ['Run', 'Tree', 'Catalogue', 'Language', 'Scene'],
         'Scene' => ['Scene', 'Catalogue', 'Run', 'Tree'],
         'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language', 'Scene'],
         'Compare' => ['Compare', 'Run', 'Tree', 'Language', 'Scene'],
-        'Console' => ['Console', 'Compare', 'File', 'Language', 'Page', 'Run', 'Tree'],
+        'Console' => ['Console', 'Compare', 'File', 'Language', 'Page', 'Run', 'Tree', 'Words'],
     ];
 
     public function testDependenciesPointOneWay(): void
@@ -68,35 +69,58 @@ final class StructureTest extends TestCase
             return $matches[0];
         };
         foreach (Catalogue::entries() as $key => $entry) {
-            self::assertSame(Catalogue::LOCALES, array_keys($entry->words), $key);
-            self::assertSame($blanks($entry->words['en']), $blanks($entry->words['fr']), $key);
-            foreach ($entry->fromText ? [] : $entry->slots as $slot) {
-                self::assertContains("{{$slot->name}}", $blanks($entry->words['en']), $key);
+            foreach (Words::locales() as $locale) {
+                self::assertSame($blanks($entry->words('en')), $blanks($entry->words($locale)), "$key $locale");
+                if (!$entry->value && !$entry->fromText) {
+                    self::assertNotSame('', $entry->docs($locale), $key);
+                }
             }
-            if (!$entry->value && !$entry->fromText) {
-                self::assertSame(Catalogue::LOCALES, array_keys($entry->docs), $key);
+            foreach ($entry->fromText ? [] : $entry->slots as $slot) {
+                self::assertContains("{{$slot->name}}", $blanks($entry->words('en')), $key);
+            }
+            foreach ($entry->slots as $slot) {
+                foreach ($slot->choices as $choice) {
+                    self::assertTrue(Words::in('en')->has("choice.$slot->name.".str_replace(' ', '_', $choice)), $choice);
+                }
+            }
+        }
+        foreach (ValueOperations::all() as $key => $operation) {
+            self::assertTrue(Words::in('en')->has("operation.$key"));
+        }
+    }
+
+    public function testEveryMessageExistsInEveryLanguage(): void
+    {
+        $english = Words::in('en')->messages;
+        $gaps = static function (string $message): array {
+            preg_match_all('/\{(\w+)[},]/', $message, $matches);
+            $names = array_unique($matches[1]);
+            sort($names);
+
+            return $names;
+        };
+        foreach (Words::locales() as $locale) {
+            self::assertSame(array_keys($english), array_keys(Words::in($locale)->messages), $locale);
+            foreach (Words::in($locale)->messages as $key => $message) {
+                if (!str_starts_with($key, 'operation.')) {
+                    self::assertSame($message, (new \MessageFormatter($locale, $message))->getPattern(), "$locale $key");
+                }
+                self::assertSame($gaps($english[$key]), $gaps($message), "$locale $key");
+            }
+        }
+        foreach (glob(self::ROOT.'/templates/{,*/}*.twig', \GLOB_BRACE) ?: [] as $file) {
+            preg_match_all("/'([a-z_]+\\.[a-z_0-9.]+)'\\|trans/", (string) file_get_contents($file), $matches);
+            foreach ($matches[1] as $key) {
+                self::assertArrayHasKey($key, $english, $file);
             }
         }
     }
 
-    public function testEverySentenceExistsInEveryLanguage(): void
+    /** No-break spaces stand where French sets them, so that no line begins with a colon. */
+    public function testFrenchKeepsItsSignsTogether(): void
     {
-        self::assertSame(array_keys(Sentences::all('en')), array_keys(Sentences::all('fr')));
-        $keys = static function (array $tree, string $path = '') use (&$keys): array {
-            $all = [];
-            foreach ($tree as $key => $value) {
-                $all = [...$all, ...(\is_array($value) ? $keys($value, "$path$key.") : ["$path$key"])];
-            }
-
-            return $all;
-        };
-        $english = $keys((array) Yaml::parseFile(self::ROOT.'/translations/messages+intl-icu.en.yaml'));
-        self::assertSame($english, $keys((array) Yaml::parseFile(self::ROOT.'/translations/messages+intl-icu.fr.yaml')));
-        foreach (glob(self::ROOT.'/templates/{,*/}*.twig', \GLOB_BRACE) ?: [] as $file) {
-            preg_match_all("/'([a-z_]+\\.[a-z_0-9.]+)'\\|trans/", (string) file_get_contents($file), $matches);
-            foreach ($matches[1] as $key) {
-                self::assertContains($key, $english, $file);
-            }
+        foreach (Words::in('fr')->messages as $key => $message) {
+            self::assertDoesNotMatchRegularExpression('/« | »|[\p{L}\p{N}»] [;?!](?:\s|$)|[\p{L}\p{N}»] :(?:\s|$)/u', $message, $key);
         }
     }
 
@@ -111,7 +135,7 @@ final class StructureTest extends TestCase
         $keys = [...$refusals[1], ...array_map(static fn (string $kind): string => "run.$kind", $errors[1])];
         self::assertGreaterThan(50, \count($keys));
         foreach ($keys as $key) {
-            self::assertArrayHasKey($key, Sentences::all('en'));
+            self::assertArrayHasKey($key, Words::in('en')->messages);
         }
     }
 

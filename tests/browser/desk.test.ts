@@ -190,12 +190,12 @@ test("branches, functions, and taking a loop away around its rows", async () => 
   await edit(page, () => stock("nib.appear").click());
   await edit(page, () => stock("otherwise").click());
   await fillBlank(page, "if", "condition0", "1 < 2 and not false");
-  assert.match(await textOf(page, "python"), /if 1 < 2 and not False:\n {4}nib\.show\(\)\nelse:\n {4}pass/);
+  assert.match(await textOf(page, "python"), /if 1 < 2 and not False:\n {4}nib\.appear\(\)\nelse:\n {4}pass/);
   await page.locator('#blocks > li:has-text("otherwise") .words').click();
   await edit(page, () => page.locator('.actions [data-action="delete"]').click());
   await page.locator('#blocks > li[data-row]:has-text("if") .words').first().click();
   await edit(page, () => page.locator('.actions [data-action="unwrap"]').click());
-  assert.deepEqual((await rowsOf(page)).slice(-2), ["do petal : size 10, angle 10", "show the nib"]);
+  assert.deepEqual((await rowsOf(page)).slice(-2), ["do petal : size 10, angle 10", "the nib appears"]);
   await page.locator('#blocks > li:has-text("define") .words').first().click();
   await page.keyboard.press("Delete");
   await page.waitForFunction(() => /still called/.test(document.querySelector("#here")!.textContent!));
@@ -279,7 +279,7 @@ test("two windows never overwrite each other, and both versions can be kept", as
   await second.locator("#conflict-dialog[open]").waitFor();
   await second.click("#conflict-copy");
   await second.waitForURL((url) => url.pathname !== new URL(address).pathname);
-  assert.deepEqual(await rowsOf(second), ["when the program starts", "hide the nib"]);
+  assert.deepEqual(await rowsOf(second), ["when the program starts", "the nib vanishes"]);
   await page.reload();
   assert.deepEqual(await rowsOf(page), ["when the program starts", "lift the nib"]);
   await second.goto(address);
@@ -287,7 +287,7 @@ test("two windows never overwrite each other, and both versions can be kept", as
   await second.locator('.stock[data-entry="nib.vanish"]').click();
   await second.click("#conflict-newer");
   await second.waitForLoadState();
-  await second.locator('#blocks > li:has-text("show the nib")').waitFor();
+  await second.locator('#blocks > li:has-text("the nib appears")').waitFor();
   await second.close();
 });
 
@@ -463,8 +463,8 @@ test("after signing in again the page goes on with what was typed", async () => 
     return answer;
   });
   await own.locator('.stock[data-entry="nib.vanish"]').click();
-  await own.locator('#blocks > li:has-text("hide the nib")').waitFor();
+  await own.locator('#blocks > li:has-text("the nib vanishes")').waitFor();
   assert.equal(own.url().replace(/\?.*/, ""), address);
-  assert.deepEqual(await rowsOf(own), ["when the program starts", "hide the nib"]);
+  assert.deepEqual(await rowsOf(own), ["when the program starts", "the nib vanishes"]);
   await own.close();
 });

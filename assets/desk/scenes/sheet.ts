@@ -48,7 +48,7 @@ export class SheetPlayer extends ScenePlayer {
 
   protected override place(): void {
     const { arrow } = this.paper;
-    arrow.setAttribute("transform", `translate(${this.nib.x} ${-this.nib.y}) rotate(${-this.nib.facing})`);
+    arrow.setAttribute("transform", `translate(${this.nib.x} ${-this.nib.y}) rotate(${-this.nib.heading})`);
     arrow.toggleAttribute("hidden", !this.nib.visible);
     (arrow as SVGGraphicsElement).style.display = this.nib.visible ? "" : "none";
   }
@@ -79,7 +79,7 @@ export class SheetPlayer extends ScenePlayer {
     } else if (kind === "move") {
       [nib.x, nib.y] = [a, b];
     } else if (kind === "turn") {
-      nib.facing = a;
+      nib.heading = a;
     } else if (kind === "ink") {
       nib.ink = a;
     } else if (kind === "width") {

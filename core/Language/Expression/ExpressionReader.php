@@ -31,6 +31,7 @@ use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Words\Words;
 
 /**
  * Reads what a person types into a blank: `side * 2`, `size > 90 and not done`, `"petal " & number`.
@@ -45,8 +46,8 @@ final class ExpressionReader
 
     /** @var array<string, array{Operator, int}> sign or word to its meaning and its strength */
     private const BINARY = [
-        'or' => [Operator::Or, 1], 'ou' => [Operator::Or, 1], '||' => [Operator::Or, 1],
-        'and' => [Operator::And, 2], 'et' => [Operator::And, 2], '&&' => [Operator::And, 2],
+        'or' => [Operator::Or, 1], '||' => [Operator::Or, 1],
+        'and' => [Operator::And, 2], '&&' => [Operator::And, 2],
         '=' => [Operator::Equal, 4], '==' => [Operator::Equal, 4],
         '!=' => [Operator::NotEqual, 4], '<>' => [Operator::NotEqual, 4], '≠' => [Operator::NotEqual, 4],
         '<' => [Operator::Less, 4], '<=' => [Operator::LessOrEqual, 4], '≤' => [Operator::LessOrEqual, 4],
@@ -59,8 +60,8 @@ final class ExpressionReader
         '~/' => [Operator::TruncDivide, 7], '~%' => [Operator::TruncRemainder, 7],
         '**' => [Operator::Power, 9], '^' => [Operator::Power, 9],
     ];
-    private const NOT = ['not', 'non', '!'];
-    private const TRUTHS = ['true' => true, 'True' => true, 'vrai' => true, 'false' => false, 'False' => false, 'faux' => false];
+    private const NOT = ['not', '!'];
+    private const TRUTHS = ['true' => true, 'True' => true, 'false' => false, 'False' => false];
 
     /** @var list<array{string, string}> kind and text */
     private array $tokens = [];
@@ -127,7 +128,7 @@ final class ExpressionReader
             }
             foreach (['number', 'text', 'name', 'sign'] as $kind) {
                 if (isset($match[$kind])) {
-                    $this->tokens[] = [$kind, $match[$kind]];
+                    $this->tokens[] = [$kind, 'name' === $kind ? self::meant($match[$kind]) : $match[$kind]];
                 }
             }
             $offset += \strlen((string) $match[0]);
@@ -229,6 +230,24 @@ final class ExpressionReader
         return $value;
     }
 
+    /** Words that stand for signs are taken in every language of the interface. */
+    private static function meant(string $name): string
+    {
+        foreach (['or', 'and', 'not', 'true', 'false'] as $word) {
+            if (\in_array($name, self::spelled($word), true)) {
+                return $word;
+            }
+        }
+
+        return $name;
+    }
+
+    /** @return list<string> a word in all languages of the interface */
+    private static function spelled(string $word): array
+    {
+        return array_map(static fn (string $locale): string => Words::in($locale)->raw("spelling.$word"), Words::locales());
+    }
+
     private function named(string $name): Expression
     {
         if (isset(self::TRUTHS[$name])) {
@@ -237,7 +256,7 @@ final class ExpressionReader
         $called = '(' === $this->peek();
         $entry = self::command($name);
         $arguments = $called ? (null === $entry ? $this->arguments() : $this->commandArguments($entry)) : [];
-        if ('random' === $name || 'hasard' === $name) {
+        if ('random' === $name || \in_array($name, self::spelled('random'), true)) {
             $this->wants($name, 2, \count($arguments));
 
             return new RandomWhole($arguments[0], $arguments[1]);

@@ -28,16 +28,11 @@ use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Words\Words;
 
 /** Writes an expression the way ExpressionReader reads it. */
 final readonly class ExpressionSpelling
 {
-    /** The words that ExpressionReader takes, by the language of the interface. */
-    private const WORDS = [
-        'en' => ['or' => 'or', 'and' => 'and', 'not' => 'not', 'true' => 'true', 'false' => 'false', 'random' => 'random'],
-        'fr' => ['or' => 'ou', 'and' => 'et', 'not' => 'non', 'true' => 'vrai', 'false' => 'faux', 'random' => 'hasard'],
-    ];
-
     private function __construct(private string $locale)
     {
     }
@@ -50,7 +45,7 @@ final readonly class ExpressionSpelling
     /** @param 'or'|'and'|'not'|'true'|'false'|'random' $word */
     private function word(string $word): string
     {
-        return self::WORDS[$this->locale][$word] ?? $word;
+        return Words::in($this->locale)->raw("spelling.$word");
     }
 
     private function spell(Expression $expression, int $around = 0): string

@@ -610,11 +610,11 @@ abstract class ExpressionParser extends Parser
     {
         $value = $argument->value;
         $length = $argument->end - $argument->offset;
-        $known = array_map(strval(...), array_keys($slot->choices));
-        if ($value instanceof TextLiteral && !isset($slot->choices[$value->value])) {
+        $known = $slot->choices;
+        if ($value instanceof TextLiteral && !\in_array($value->value, $known, true)) {
             $near = $slot->chosen($value->value) ?? Names::nearest($value->value, $known);
             $this->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $known[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
-        } elseif ($value instanceof VariableRead && isset($slot->choices[$value->name]) && !$this->isVariable($value->name)) {
+        } elseif ($value instanceof VariableRead && \in_array($value->name, $known, true) && !$this->isVariable($value->name)) {
             $this->silenced[$value->name] = true;
             $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
         }
