@@ -5,7 +5,6 @@ import { historyDialog, names, takePng } from "./desk/bar";
 import { comparing } from "./desk/compare";
 import * as caret from "./desk/caret";
 import { update } from "./desk/columns";
-import { byId, data, say, type Answer } from "./desk/data";
 import * as drag from "./desk/drag";
 import { mouse, ownDrawer } from "./desk/drawer";
 import { act, refused, travel } from "./desk/editing";
@@ -19,6 +18,8 @@ import { files } from "./desk/files";
 import { handsOfAll, inkMeter, sealing } from "./desk/seals";
 import { showWaiting, start as startServer } from "./desk/server";
 import { commit as commitLine } from "./desk/writer";
+import { byId, say } from "./desk/page";
+import { data, onAnswer } from "./desk/store";
 
 const column = caret.column;
 /** The editor is large, and comes while the page is already there. */
@@ -37,23 +38,25 @@ function state(): void {
   );
 }
 
-startServer((answer: Answer) => {
+// What follows an answer, in this order: the pages first, the caret in them, then what stands beside them.
+onAnswer((answer) => {
   const focused = (document.activeElement as HTMLElement | null)?.closest<HTMLElement>("#blocks .blank");
   const [row, slot] = [Number(focused?.closest<HTMLElement>("li")?.dataset.row), focused?.dataset.slot];
   update(answer);
   showWaiting();
   refusedBlanks();
-  void text?.then((module) => module.typing(answer));
-  inkMeter();
-  sealing(answer);
   if (slot && !isOpen()) blankAt(row, slot)?.focus();
-  state();
-  caret.stay();
-  caret.draw();
-  drawBreaks();
-  forget();
-  player.stale();
 });
+onAnswer((answer) => void text?.then((module) => module.typing(answer)));
+onAnswer(inkMeter);
+onAnswer(sealing);
+onAnswer(state);
+onAnswer(caret.stay);
+onAnswer(caret.draw);
+onAnswer(drawBreaks);
+onAnswer(forget);
+onAnswer(player.stale);
+startServer();
 caret.start(act);
 state();
 if (column) {

@@ -1,5 +1,6 @@
-import { byId, data } from "./data";
 import { perform } from "./editing";
+import { byId } from "./page";
+import { data } from "./store";
 
 export function names(): void {
   const form = byId<HTMLFormElement>("rename-form");

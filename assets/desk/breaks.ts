@@ -1,5 +1,5 @@
 import * as caret from "./caret";
-import { say } from "./data";
+import { say } from "./page";
 
 /** The rows at which a run stops, by the key of their line. */
 const breaks = new Set<string>();
@@ -33,7 +33,7 @@ export function onBreaks(): void {
     event.preventDefault();
     const lit = document.querySelector<HTMLElement>("#spread .column.code .lit");
     const focused = (document.activeElement as HTMLElement | null)?.closest(".column.code") ? lit : null;
-    const row = caret.column ? (caret.selection()?.ids[0] ?? caret.place()[7] ?? caret.place()[6]) : null;
+    const row = caret.column ? (caret.selection()?.ids[0] ?? caret.place().after ?? caret.place().before) : null;
     const key = focused?.dataset.key ?? (row === null ? lit?.dataset.key : caret.rowLine(row)?.dataset.key);
     if (key) toggle(key);
   });

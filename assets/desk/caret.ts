@@ -1,6 +1,9 @@
-import { byId, data, icon, say, type Answer, type PlaceData } from "./data";
 import { mark, reveal } from "./columns";
 import { PAPER } from "./looks";
+import { byId, icon, say } from "./page";
+import { data } from "./store";
+import type { Answer, Place } from "./types";
+import * as places from "./places";
 
 /** Rows that are chosen: neighbours in one body, or one part of a branch (`then1`, `otherwise`). */
 export interface Selection {
@@ -20,7 +23,7 @@ let part = "head";
 let moves = 0;
 let doAction: (name: string) => void = () => {};
 
-export const place = (): PlaceData => data.places[at] ?? data.places[data.places.length - 1]!;
+export const place = (): Place => data.places[at] ?? data.places[data.places.length - 1]!;
 export const placeIndex = (): number => at;
 export const handMoves = (): number => moves;
 
@@ -52,11 +55,8 @@ export function linesUnder(id: number): HTMLElement[] {
 
 export function selection(): Selection | null {
   if (from === null) return null;
-  if (part !== "head") return { ids: [place()[2]], part };
-  const [first, last] = [Math.min(data.places[from]![4], place()[4]), Math.max(data.places[from]![4], place()[4])];
-  const ids = data.places
-    .filter((one) => one[2] === place()[2] && one[3] === place()[3] && one[4] > first && one[4] <= last)
-    .map((one) => one[6]!);
+  if (part !== "head") return { ids: [place().parent], part };
+  const ids = places.between(data.places, data.places[from]!, place());
   return ids.length ? { ids, part: "head" } : null;
 }
 
@@ -68,7 +68,7 @@ export function clearSelection(): void {
 }
 
 function sibling(index: number): number {
-  return data.places.findIndex((one) => one[2] === place()[2] && one[3] === place()[3] && one[4] === index);
+  return places.sibling(data.places, place(), index);
 }
 
 export function moveTo(index: number): void {
@@ -77,9 +77,9 @@ export function moveTo(index: number): void {
 }
 
 /** The place at which the caret stands, as it was before an answer brought others. */
-let standing: PlaceData | null = null;
+let standing: Place | null = null;
 /** And the one from which rows are chosen. */
-let starting: PlaceData | null = null;
+let starting: Place | null = null;
 
 function remember(): void {
   standing = place();
@@ -102,7 +102,7 @@ function goTo(index: number): void {
   part = "head";
   remember();
   draw();
-  reveal(`${place()[0]}/0`);
+  reveal(`${place().anchor}/0`);
 }
 
 export function move(by: number, extending: boolean): void {
@@ -110,7 +110,7 @@ export function move(by: number, extending: boolean): void {
     moveTo(at + by);
     return;
   }
-  const next = sibling(place()[4] + by);
+  const next = sibling(place().index + by);
   moves++;
   if (next >= 0) {
     from ??= at;
@@ -118,32 +118,32 @@ export function move(by: number, extending: boolean): void {
     at = next;
     remember();
     draw();
-    reveal(`${place()[0]}/0`);
+    reveal(`${place().anchor}/0`);
   }
 }
 
 /** Chooses one row; with Shift all from the caret to it, where they stand in one body. */
 export function select(id: number, partName: string, extending = false): void {
   moves++;
-  const target = data.places.findIndex((one) => one[6] === id);
+  const target = data.places.findIndex((one) => one.before === id);
   if (partName !== "head") {
-    const body = data.places.findIndex((one) => one[2] === id && one[3] === partName);
+    const body = data.places.findIndex((one) => one.parent === id && one.body === partName);
     if (body < 0) return;
     [at, from, part] = [body, body, partName];
   } else if (target >= 0) {
     const other = extending ? (from ?? at) : -1;
     const together =
       other >= 0 &&
-      data.places[other]![2] === data.places[target]![2] &&
-      data.places[other]![3] === data.places[target]![3];
+      data.places[other]!.parent === data.places[target]!.parent &&
+      data.places[other]!.body === data.places[target]!.body;
     at = target;
     part = "head";
-    const before = sibling(data.places[target]![4] - 1);
-    from = together && data.places[other]![4] < data.places[target]![4] ? other : before;
-    if (together && data.places[other]![4] > data.places[target]![4]) [at, from] = [before, other];
+    const before = sibling(data.places[target]!.index - 1);
+    from = together && data.places[other]!.index < data.places[target]!.index ? other : before;
+    if (together && data.places[other]!.index > data.places[target]!.index) [at, from] = [before, other];
   } else {
     // A row without a place behind it starts the program: the caret goes inside.
-    moveTo(data.places.findIndex((one) => one[2] === id));
+    moveTo(data.places.findIndex((one) => one.parent === id));
     return;
   }
   remember();
@@ -157,34 +157,30 @@ export function follow(answer: Answer, inside: boolean): void {
     goTo(at);
     return;
   }
-  const within = inside ? data.places.findIndex((one) => one[2] === last && one[4] === 0) : -1;
+  const within = inside ? data.places.findIndex((one) => one.parent === last && one.index === 0) : -1;
   if (within >= 0) {
     goTo(within);
   } else if (inside) {
-    goTo(data.places.findIndex((one) => one[6] === last));
+    goTo(data.places.findIndex((one) => one.before === last));
   } else {
-    const behind = data.places.findIndex((one) => one[6] === last);
-    const before = data.places.findIndex((one) => one[7] === answer.select[0]);
+    const behind = data.places.findIndex((one) => one.before === last);
+    const before = data.places.findIndex((one) => one.after === answer.select[0]);
     if (behind >= 0 && before >= 0) {
       [at, from, part] = [behind, before, "head"];
       remember();
       draw();
-      reveal(`${place()[0]}/0`);
+      reveal(`${place().anchor}/0`);
     }
   }
 }
 
-export function keepPlace(before: PlaceData): void {
-  const same = data.places.findIndex((one) => one[2] === before[2] && one[3] === before[3] && one[6] === before[6]);
-  goTo(same >= 0 ? same : Math.min(at, data.places.length - 1));
+export function keepPlace(before: Place): void {
+  goTo(places.kept(data.places, before, at));
 }
 
-/** A place as it is found again after other edits: behind the same row of the same body. */
-export function found(before: PlaceData): PlaceData {
-  const same = data.places.find((one) => one[2] === before[2] && one[3] === before[3] && one[6] === before[6]);
-  return (
-    same ?? data.places.find((one) => one[2] === before[2] && one[3] === before[3] && one[4] === before[4]) ?? before
-  );
+/** A place as it is found again after other edits. */
+export function found(before: Place): Place {
+  return places.found(data.places, before);
 }
 
 function words(anchor: string): string {
@@ -201,25 +197,27 @@ export function draw(): void {
   const lines = selectedLines();
   for (const one of lines) one.classList.add("selected");
   const current = place();
-  const anchor = column.querySelector<HTMLElement>(`li[data-key="${CSS.escape(current[0])}/0"]`);
+  const anchor = column.querySelector<HTMLElement>(`li[data-key="${CSS.escape(current.anchor)}/0"]`);
   line.className = "caret";
   line.classList.toggle("resting", document.activeElement !== column);
   line.style.top = `${anchor ? anchor.offsetTop + anchor.offsetHeight - 1 : 0}px`;
-  line.style.setProperty("--at", `${34 + 24 * current[1]}px`);
+  line.style.setProperty("--at", `${34 + 24 * current.depth}px`);
   line.style.width = `${column.scrollWidth}px`;
   column.append(line);
   drawActions(chosen, lines);
   mark("lit", anchor?.dataset.row ? anchor.dataset.key! : null);
   byId("here").textContent = chosen
     ? say("selected", { count: chosen.ids.length })
-    : say(current[6] === null ? "place_in" : "place", {
-        row: words(current[6] === null ? `${current[2]}:${bodyPart(current)}` : `${current[6]}:head`) || say("program"),
+    : say(current.before === null ? "place_in" : "place", {
+        row:
+          words(current.before === null ? `${current.parent}:${bodyPart(current)}` : `${current.before}:head`) ||
+          say("program"),
       });
 }
 
 /** The row under which a body begins: the head, or a part of a branch. */
-function bodyPart(current: PlaceData): string {
-  return current[3] === "then0" || current[3] === "body" || current[3] === "functions" ? "head" : current[3];
+function bodyPart(current: Place): string {
+  return current.body === "then0" || current.body === "body" || current.body === "functions" ? "head" : current.body;
 }
 
 function drawActions(chosen: Selection | null, lines: HTMLElement[]): void {

@@ -1,4 +1,4 @@
-import type { Answer } from "./data";
+import type { Answer } from "./types";
 
 const columns = [...document.querySelectorAll<HTMLOListElement>("ol[data-page]")];
 const spines = [...document.querySelectorAll<HTMLOListElement>("ol[data-numbers]")];

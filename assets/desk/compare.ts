@@ -1,8 +1,10 @@
-import { byId, data, icon, say, type Setting, type Side } from "./data";
 import { figure } from "./seals";
 import { scenePlayer } from "./scenes";
 import { post } from "./server";
 import * as stage from "./stage";
+import { byId, icon, say } from "./page";
+import { data } from "./store";
+import type { Setting, Side } from "./types";
 
 interface Compared {
   layouts: { same: boolean; sides?: [Side, Side] }[];

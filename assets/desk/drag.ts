@@ -1,7 +1,8 @@
 import { column, linesUnder, select, selectedLines, selection } from "./caret";
-import { data, type PlaceData } from "./data";
 import { send } from "./server";
 import { PAPER } from "./looks";
+import { data } from "./store";
+import type { Place } from "./types";
 
 interface Load {
   /** What each of the rows needs of its place. */
@@ -23,7 +24,7 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
     const begin = { x: down.clientX, y: down.clientY };
     let load: Load | null = null;
     let ghost: HTMLElement | null = null;
-    let found: PlaceData | null = null;
+    let found: Place | null = null;
     const mark = document.createElement("li");
     mark.setAttribute("aria-hidden", "true");
     mark.className = "caret target";
@@ -45,9 +46,9 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
       found = nearest(load, event.clientX, event.clientY);
       mark.remove();
       if (found) {
-        const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(found[0])}/0"]`);
+        const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(found.anchor)}/0"]`);
         mark.style.top = `${line ? line.offsetTop + line.offsetHeight - 1 : 0}px`;
-        mark.style.setProperty("--at", `${34 + 24 * found[1]}px`);
+        mark.style.setProperty("--at", `${34 + 24 * found.depth}px`);
         column!.append(mark);
       }
     };
@@ -66,7 +67,7 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
       const [what, where] = [load, found];
       end();
       if (!what || !where) return;
-      const [, , parent, body, index] = where;
+      const { parent, body, index } = where;
       const edit = what.entry
         ? { do: "insert", row: what.entry, parent, body, index }
         : { do: "move", ids: what.ids, parent, body, index };
@@ -97,7 +98,7 @@ function fromDrawer(stock: HTMLElement): Load {
 
 function fromPage(line: HTMLElement): Load | null {
   const id = Number(line.dataset.row);
-  if (line.dataset.part !== "head" || !data.places.some((one) => one[6] === id)) return null;
+  if (line.dataset.part !== "head" || !data.places.some((one) => one.before === id)) return null;
   if (!selection()?.ids.includes(id)) select(id, "head");
   const ids = selection()?.ids ?? [id];
   const heads = selectedLines().filter((one) => one.dataset.part === "head" && ids.includes(Number(one.dataset.row)));
@@ -111,18 +112,18 @@ function fromPage(line: HTMLElement): Load | null {
 }
 
 /** The place nearest to the hand that takes the load: by height first, then by how deep it lies. */
-function nearest(load: Load, x: number, y: number): PlaceData | null {
+function nearest(load: Load, x: number, y: number): Place | null {
   const page = column!.getBoundingClientRect();
   const spread = document.getElementById("spread")!.getBoundingClientRect();
   if (x < page.left - 30 || x > page.right + 30 || y < spread.top - 10 || y > spread.bottom + 10) return null;
   const inside = new Set(load.ids.flatMap((id) => linesUnder(id).map((line) => Number(line.dataset.row))));
-  let best: PlaceData | null = null;
+  let best: Place | null = null;
   let least = Infinity;
   for (const one of data.places) {
-    if (!load.goes.every((need) => one[5].includes(need)) || inside.has(one[2])) continue;
-    const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(one[0])}/0"]`);
+    if (!load.goes.every((need) => one.accepts.includes(need)) || inside.has(one.parent)) continue;
+    const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(one.anchor)}/0"]`);
     const height = line ? line.getBoundingClientRect().bottom : page.top;
-    const distance = Math.abs(height - y) * 4 + Math.abs(page.left + 34 + 24 * one[1] - x) * 0.25;
+    const distance = Math.abs(height - y) * 4 + Math.abs(page.left + 34 + 24 * one.depth - x) * 0.25;
     if (distance < least) [best, least] = [one, distance];
   }
   return best;

@@ -1,8 +1,9 @@
 import * as caret from "./caret";
-import { byId, data, say } from "./data";
 import { choose, insert, refused } from "./editing";
 import { fill } from "./filler";
 import { send } from "./server";
+import { byId, say } from "./page";
+import { data } from "./store";
 
 /** Own functions are in the drawer like every other command. */
 export function ownDrawer(): void {
@@ -32,7 +33,7 @@ export function mouse(page: HTMLElement): void {
       caret.select(Number(line.dataset.row), line.dataset.part!, event.shiftKey);
       page.focus({ preventScroll: true });
     } else if (line?.dataset.part === "empty") {
-      caret.moveTo(data.places.findIndex((one) => `${one[2]}:${one[3]}-empty/0` === line.dataset.key));
+      caret.moveTo(data.places.findIndex((one) => `${one.parent}:${one.body}-empty/0` === line.dataset.key));
       page.focus({ preventScroll: true });
     } else {
       caret.moveTo(data.places.length - 1);
@@ -44,13 +45,13 @@ export function mouse(page: HTMLElement): void {
     const stock = (event.target as Element).closest<HTMLElement>(".stock");
     if (!stock) return;
     const entry = stock.dataset.entry!;
-    if (entry !== "define" && !caret.place()[5].includes(stock.dataset.goes!)) {
+    if (entry !== "define" && !caret.place().accepts.includes(stock.dataset.goes!)) {
       send({
         do: "insert",
         row: entry,
-        parent: caret.place()[2],
-        body: caret.place()[3],
-        index: caret.place()[4],
+        parent: caret.place().parent,
+        body: caret.place().body,
+        index: caret.place().index,
       }).catch(refused);
       return;
     }

@@ -1,9 +1,12 @@
 import * as caret from "./caret";
-import { byId, data, say, type Edit, type PlaceData } from "./data";
 import { fill } from "./filler";
 import * as picker from "./picker";
 import { isBusy, Refused, send } from "./server";
 import * as writer from "./writer";
+import { byId, say } from "./page";
+import { data } from "./store";
+import type { Edit, Place } from "./types";
+import { target } from "./places";
 
 const column = caret.column;
 const here = byId("here");
@@ -23,11 +26,11 @@ function atCaret(edit: Edit): Partial<Parameters<typeof send>[1] & object> {
   const follows = isBusy() && movesThen === caret.handMoves();
   const before = caret.place();
   movesThen = caret.handMoves();
-  const isCaret = edit.parent === before[2] && edit.body === before[3] && edit.index === before[4];
+  const isCaret = edit.parent === before.parent && edit.body === before.body && edit.index === before.index;
   return isCaret ? { fit: (one) => placed(one, follows ? caret.place() : caret.found(before)) } : {};
 }
 
-function placed(edit: Edit, [, , parent, body, index]: PlaceData): Edit {
+function placed(edit: Edit, { parent, body, index }: Place): Edit {
   return { ...edit, parent, body, index };
 }
 
@@ -36,12 +39,12 @@ export function seen(edit: Edit, words = ""): () => void {
   const place = caret.place();
   return () => {
     if (edit.do === "insert" || edit.do === "paste") {
-      const anchor = column?.querySelector<HTMLElement>(`li[data-key="${CSS.escape(place[0])}/0"]`);
+      const anchor = column?.querySelector<HTMLElement>(`li[data-key="${CSS.escape(place.anchor)}/0"]`);
       const ghosts = column?.querySelectorAll<HTMLElement>(":scope > .coming") ?? [];
       const row = document.createElement("li");
       row.className = "line coming";
       row.setAttribute("aria-hidden", "true");
-      row.style.setProperty("--at", `${34 + 24 * place[1]}px`);
+      row.style.setProperty("--at", `${34 + 24 * place.depth}px`);
       row.textContent = words;
       const last = ghosts[ghosts.length - 1] ?? anchor;
       if (last) last.after(row);
@@ -81,7 +84,7 @@ export function refused(refusal: unknown): void {
 }
 
 export function insert(entry: string, typing: boolean): void {
-  const [, , parent, body, index] = caret.place();
+  const { parent, body, index } = caret.place();
   const place = fitting(entry) ?? { parent, body, index };
   const words = document.querySelector(`#drawer [data-entry="${CSS.escape(entry)}"]`)?.textContent?.trim() ?? "";
   perform({ do: "insert", row: entry, ...place }, "caret-inside", typing, words);
@@ -90,8 +93,8 @@ export function insert(entry: string, typing: boolean): void {
 /** A function goes behind the functions wherever the caret stands. */
 function fitting(entry: string): { parent: number; body: string; index: number } | null {
   if (entry !== "define") return null;
-  const last = data.places.filter((one) => one[3] === "functions").pop()!;
-  return { parent: last[2], body: last[3], index: last[4] };
+  const last = data.places.filter((one) => one.body === "functions").pop()!;
+  return { parent: last.parent, body: last.body, index: last.index };
 }
 
 export function act(name: string): void {
@@ -108,8 +111,7 @@ export function act(name: string): void {
   else if (name === "switch_off" || name === "switch_on")
     perform({ do: name === "switch_off" ? "off" : "on", ids: chosen.ids }, "select");
   else if (name === "wrap") {
-    const holders = ["repeat", "count", "while", "forever", "if"];
-    const options = picker.stock().filter((one) => holders.includes(one.value));
+    const options = picker.stock().filter((one) => one.wraps);
     picker.pick(options, say("wrap"), (value) => perform({ do: "wrap", ids: chosen.ids, row: value }, "select"));
   }
 }
@@ -127,13 +129,13 @@ export function actionList(): void {
 export function rowsAtCaret(): number[] | null {
   const chosen = caret.selection();
   if (chosen) return chosen.part === "head" ? chosen.ids : null;
-  const before = caret.place()[6];
+  const before = caret.place().before;
   return before === null ? null : [before];
 }
 
 export function erase(forward: boolean): void {
   if (caret.selection()) return act("delete");
-  const [, , parent, body, index, , before, after] = caret.place();
+  const { parent, body, index, before, after } = caret.place();
   const id = forward ? after : before;
   if (id !== null) perform({ do: "delete", ids: [id] }, "stay");
   else if (!forward && index === 0 && body !== "functions") {
@@ -144,20 +146,13 @@ export function erase(forward: boolean): void {
 }
 
 /** Moves the chosen rows to the next place up or down that takes them. */
-export function shift(by: number): void {
+export function shift(by: -1 | 1): void {
   const ids = rowsAtCaret();
   if (!ids) return;
   const inside = new Set(ids.flatMap((id) => caret.linesUnder(id).map((line) => Number(line.dataset.row))));
   const goes = caret.rowLine(ids[0]!)?.dataset.goes ?? "row";
-  const first = data.places.findIndex((one) => one[7] === ids[0]);
-  const last = data.places.findIndex((one) => one[6] === ids[ids.length - 1]);
-  for (let at = by < 0 ? first - 1 : last + 1; data.places[at]; at += by) {
-    const [, , parent, body, index, accepts] = data.places[at]!;
-    if (accepts.includes(goes) && !inside.has(parent)) {
-      perform({ do: "move", ids, parent, body, index }, "select");
-      return;
-    }
-  }
+  const place = target(data.places, ids, goes, by, inside);
+  if (place) perform(placed({ do: "move", ids }, place), "select");
 }
 
 let clipboard = "";
@@ -176,7 +171,7 @@ export async function copy(cut: boolean): Promise<void> {
 export function paste(): void {
   const rows = clipboard || sessionStorage.getItem("scrivlet-clipboard");
   if (!rows) return;
-  const [, , parent, body, index] = caret.place();
+  const { parent, body, index } = caret.place();
   perform({ do: "paste", rows, parent, body, index }, "select");
 }
 

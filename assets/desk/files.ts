@@ -1,5 +1,5 @@
-import { byId, language } from "./data";
 import { idle } from "./server";
+import { byId, language } from "./page";
 
 /**
  * Ctrl+O opens files, Ctrl+S saves the text of the page; files can also be dropped anywhere on the desk.

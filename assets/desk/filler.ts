@@ -1,9 +1,10 @@
 import { column, rowLine } from "./caret";
-import { data, say } from "./data";
 import { lampEditor } from "./lamps";
 import { Listbox, placeBelow, type Option } from "./listbox";
 import { Refused, send } from "./server";
 import { REFUSAL, WRITING } from "./looks";
+import { say } from "./page";
+import { data } from "./store";
 
 /** Signs that can be put in by the mouse, by what a blank takes. */
 const NUMBER_SIGNS = ["+", "-", "×", "÷", "//", "%", "**", "(", ")"];
@@ -12,19 +13,6 @@ const SIGNS: Record<string, string[]> = {
   number: NUMBER_SIGNS,
   truth: [...TRUTH_SIGNS, "+", "-", "×", "÷", "%", "(", ")"],
   any: ["&", '""', ...NUMBER_SIGNS, ...TRUTH_SIGNS],
-};
-
-/** What the objects of a scene answer. */
-const ANSWERS: Record<string, string[]> = {
-  sheet: ["nib.x()", "nib.y()", "nib.facing()"],
-  plot: ["barrow.load()", "barrow.facing()"],
-  lantern: ["lantern.brightness()"],
-};
-const TRUTHS: Record<string, string[]> = {
-  plot: ["path_clear", "clear_left", "clear_right", "seedling_here", "at_gate"].map((name) => `barrow.${name}()`),
-  lantern: ["pressed", "tapped"].flatMap((name) =>
-    ["round", "square", "both"].map((button) => `lantern.${name}(${button})`),
-  ),
 };
 
 let open: { box: HTMLElement; close: (commit: boolean) => boolean } | null = null;
@@ -39,10 +27,10 @@ function optionsOf(blank: HTMLElement): Option[] {
   if (type === "choice") {
     const entry = blank.closest<HTMLElement>("li")!.dataset.entry;
     const options = data.choices[`${entry} ${blank.dataset.slot}`] ?? [];
-    return options.map(([, words]) => ({ value: words, label: words, icon: "split", kind: "event" }));
+    return options.map(({ words }) => ({ value: words, label: words, icon: "split", kind: "event" }));
   }
   if (type === "pattern" || type === "handler") return [];
-  if (type === "colour") return data.inks.map(([label, hex]) => ({ value: label, label, hex }));
+  if (type === "colour") return data.inks.map(({ name, hex }) => ({ value: name, label: name, hex }));
   if (type === "function")
     return data.functions.map((one) => ({ value: one.name, label: one.name, icon: "bookmark-plus", kind: "own" }));
   if (["new-name", "parameters", "remark"].includes(type)) return [];
@@ -59,7 +47,7 @@ function optionsOf(blank: HTMLElement): Option[] {
     }));
   if (type === "truth")
     return [
-      ...[...(TRUTHS[data.setting.scene] ?? []), say("true"), say("false")].map((value) => ({
+      ...[...answersOf(true), say("true"), say("false")].map((value) => ({
         value,
         label: value,
         icon: "split",
@@ -67,13 +55,17 @@ function optionsOf(blank: HTMLElement): Option[] {
       })),
       ...variables,
     ];
-  const answers = [...(ANSWERS[data.setting.scene] ?? []), `${say("random")}(1, 6)`].map((value) => ({
+  const answers = [...answersOf(false), `${say("random")}(1, 6)`].map((value) => ({
     value,
     label: value,
     icon: "circle-help",
     kind: "nib",
   }));
   return [...variables, ...giving, ...answers];
+}
+
+function answersOf(isTruth: boolean): string[] {
+  return data.answers.filter((one) => one.isTruth === isTruth).map((one) => one.value);
 }
 
 /** The function or script around a blank: the last one that begins above it. */

@@ -1,7 +1,7 @@
 import { codeFolding, foldedRanges, foldGutter, foldKeymap, foldService } from "@codemirror/language";
 import { type EditorState, type Extension, type Range, RangeSetBuilder } from "@codemirror/state";
 import { Decoration, type DecorationSet, EditorView, keymap, ViewPlugin, type ViewUpdate } from "@codemirror/view";
-import { icon, say } from "./data";
+import { icon, say } from "./page";
 
 /** How far in a line stands, in columns; null for an empty one. */
 function indentOf(state: EditorState, number: number): number | null {

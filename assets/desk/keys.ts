@@ -1,7 +1,7 @@
 import * as caret from "./caret";
-import { data } from "./data";
 import { act, actionList, choose, copy, erase, paste, perform, rowsAtCaret, shift, travel } from "./editing";
 import { blanks, fill } from "./filler";
+import { data } from "./store";
 
 const column = caret.column;
 
@@ -11,7 +11,7 @@ function focusBlank(by: number, fromBlank: HTMLElement | null): boolean {
   if (fromBlank) {
     next = all[all.indexOf(fromBlank) + by];
   } else {
-    const [anchor, , , , , , before] = caret.place();
+    const { anchor, before } = caret.place();
     const line = column?.querySelector(`li[data-key="${CSS.escape(anchor)}/0"]`);
     const own = before === null ? null : caret.rowLine(before)?.querySelector<HTMLElement>(".blank");
     next = own ?? all.find((one) => line && line.compareDocumentPosition(one) & Node.DOCUMENT_POSITION_FOLLOWING);

@@ -1,4 +1,4 @@
-import { say } from "./data";
+import { say } from "./page";
 
 const COLUMNS = 9;
 const ROWS = 5;

@@ -1,67 +1,46 @@
-import { byId, data, say, type LawnLayout, type PlotLayout } from "./data";
 import { barrow, ground, seedling, viewBox } from "./scenes/plot";
 import { element } from "./scenes/scene";
-import { send } from "./server";
+import { post, send } from "./server";
 import { TAB } from "./looks";
+import { byId, say } from "./page";
+import { data } from "./store";
+import type { LawnLayout, PlotLayout } from "./types";
 
-/** What a cell can hold, with the sign that the plain text has for it, which is also its key. */
-const TOOLS = ["#", ".", "o", "*", ":", "%", "G", ">"];
+/** A sign that stands for the barrow, which can face each way. */
 const TURNS = ">v<^";
-const GOALS = ["at gate", "beds planted", "no seedlings left"];
+const FACINGS = ["right", "down", "left", "up"];
 
 const dialog = byId<HTMLDialogElement>("layout-dialog");
 const text = byId<HTMLTextAreaElement>("layout-text");
 const trouble = byId("layout-trouble");
+type AnyLayout = PlotLayout | LawnLayout;
+/** How long nothing is typed until the plain text is read. */
+const PAUSE = 250;
+let layouts: AnyLayout[] = [];
 let texts: string[] = [];
 let at = 0;
 let tool = "#";
 let cursor: [x: number, y: number] = [0, 0];
+let typing = 0;
+/** Changes are made one after the other, each to what the one before has made. */
+let working: Promise<void> = Promise.resolve();
 
-/** The lines above the map, and the map. */
-function parts(): { head: string[]; rows: string[] } {
-  const lines = text.value.replace(/\r/g, "").split("\n");
-  const start = lines.findIndex((line, index) => index > 0 && lines[index - 1]!.trim() === "" && line.trim() !== "");
-  const from = start < 0 ? lines.findIndex((line) => line.trim() !== "" && !line.includes(":")) : start;
-  return {
-    head: lines.slice(0, Math.max(0, from)).filter((line) => line.trim() !== ""),
-    rows: from < 0 ? [] : lines.slice(from).filter((line) => line.trim() !== ""),
-  };
-}
-
-function write(head: string[], rows: string[]): void {
-  text.value = `${[...head, "", ...rows].join("\n")}\n`;
-  texts[at] = text.value;
-  draw();
-}
-
-function put(x: number, y: number, sign: string): void {
-  const { head, rows } = parts();
-  if (!rows[y]?.[x]) return;
-  let wanted = sign;
-  if (sign === ">") {
-    // A second click turns the barrow that is there already.
-    const here = TURNS.indexOf(rows[y]![x]!);
-    wanted = here < 0 ? ">" : TURNS[(here + 1) % 4]!;
-  } else if (TURNS.includes(rows[y]![x]!)) return;
-  const only = sign === ">" ? /[<>^v]/g : sign === "G" ? /G/g : null;
-  const cleared = rows.map((row) => (only ? row.replace(only, ".") : row));
-  cleared[y] = cleared[y]!.slice(0, x) + wanted + cleared[y]!.slice(x + 1);
-  write(head, cleared);
-}
-
-function resize(width: number, height: number): void {
-  const { head, rows } = parts();
-  const wide = Math.max(1, Math.min(20, width));
-  const high = Math.max(1, Math.min(15, height));
-  const next = Array.from({ length: high }, (_, y) => (rows[y] ?? "").padEnd(wide, ".").slice(0, wide));
-  if (!next.some((row) => /[<>^v]/.test(row))) next[0] = `>${next[0]!.slice(1)}`;
-  write(head, next);
-}
-
-function goal(words: string, on: boolean): void {
-  const { head, rows } = parts();
-  const rest = head.filter((line) => line.replace(/\s+/g, " ").trim() !== `goal: ${words}`);
-  write(on ? [...rest, `goal: ${words}`] : rest, rows);
+/** The server knows how a layout is written: it makes a change to the text, or only reads it. */
+function change(what: Record<string, unknown> = {}): void {
+  const index = at;
+  working = working.then(async () => {
+    const body = { scene: data.setting.scene, text: texts[index], change: what };
+    const response = await post("/layout", body).catch(() => null);
+    const said = (await response?.json().catch(() => null)) as { layout?: AnyLayout; message?: string } | null;
+    trouble.textContent = said?.layout ? "" : (said?.message ?? say("error"));
+    if (said?.layout) {
+      layouts[index] = said.layout;
+      if (what.do) texts[index] = said.layout.text;
+    }
+    if (index !== at) return;
+    if (what.do) text.value = texts[at]!;
+    draw();
+  });
 }
 
 function draw(): void {
@@ -70,32 +49,34 @@ function draw(): void {
   document.querySelector<HTMLElement>(".plot-only")!.hidden = !isPlot;
   const list = byId("layout-list");
   list.replaceChildren(
-    ...texts.map((one, index) => {
+    ...layouts.map((one, index) => {
       const button = document.createElement("button");
       button.type = "button";
       button.className = TAB;
       button.setAttribute("aria-pressed", String(index === at));
-      button.textContent = /^name:\s*(.+)$/m.exec(one)?.[1] ?? say("layout_number", { number: index + 1 });
+      button.textContent = one.name || say("layout_number", { number: index + 1 });
       button.addEventListener("click", () => choose(index));
       return button;
     }),
   );
   byId<HTMLButtonElement>("layout-remove").disabled = texts.length < 2;
   if (!isPlot) return;
-  const { head, rows } = parts();
-  const width = Math.max(0, ...rows.map((row) => row.length));
+  const shown = layouts[at] as PlotLayout;
+  const width = shown.rows[0]?.length ?? 0;
   byId<HTMLInputElement>("layout-width").value = String(width);
-  byId<HTMLInputElement>("layout-height").value = String(rows.length);
-  byId<HTMLInputElement>("layout-load").value = /^load:\s*(\d+)/m.exec(head.join("\n"))?.[1] ?? "0";
+  byId<HTMLInputElement>("layout-height").value = String(shown.rows.length);
+  byId<HTMLInputElement>("layout-load").value = String(shown.load);
   for (const box of document.querySelectorAll<HTMLInputElement>("[data-goal]"))
-    box.checked = head.some((line) => line.replace(/\s+/g, " ").trim() === `goal: ${box.dataset.goal}`);
+    box.checked = shown.goalTexts.includes(box.dataset.goal!);
+  const [bx, by, facing] = shown.barrow;
+  const rows = shown.rows.map((row, y) =>
+    y === by - 1 ? row.slice(0, bx - 1) + TURNS[FACINGS.indexOf(facing)]! + row.slice(bx) : row,
+  );
   const svg = byId<SVGSVGElement>("layout-map");
-  const padded = rows.map((row) => row.padEnd(width, "#"));
-  if (!padded.length) return;
-  svg.setAttribute("viewBox", viewBox({ rows: padded } as PlotLayout));
+  svg.setAttribute("viewBox", viewBox(shown));
   cursor = [Math.min(cursor[0], width - 1), Math.min(cursor[1], rows.length - 1)];
   svg.replaceChildren(
-    ...padded.flatMap((row, y) =>
+    ...rows.flatMap((row, y) =>
       [...row].map((sign, x) => {
         const cell = element("g", { transform: `translate(${x * 40 + 20} ${y * 40 + 20})` });
         cell.append(
@@ -126,21 +107,12 @@ function draw(): void {
   byId("layout-here").textContent = say("layout_cell", {
     x: cursor[0] + 1,
     y: cursor[1] + 1,
-    what: say(`cell_${nameOf(padded[cursor[1]]?.[cursor[0]] ?? "#")}`),
+    what: say(`cell_${nameOf(rows[cursor[1]]?.[cursor[0]] ?? "#")}`),
   });
 }
 
 function nameOf(sign: string): string {
-  const names: Record<string, string> = {
-    "#": "hedge",
-    ".": "path",
-    o: "stone",
-    "*": "seedling",
-    ":": "bed",
-    "%": "planted",
-    G: "gate",
-  };
-  return names[sign] ?? "barrow";
+  return data.cells.find((cell) => cell.sign === sign)?.name ?? "barrow";
 }
 
 function choose(index: number): void {
@@ -150,9 +122,14 @@ function choose(index: number): void {
   draw();
 }
 
+/** Puts what is chosen into the cell under the cursor. */
+function put(): void {
+  change({ do: "put", x: cursor[0] + 1, y: cursor[1] + 1, sign: tool });
+}
+
 function tools(): void {
   byId("layout-tools").replaceChildren(
-    ...TOOLS.map((sign) => {
+    ...data.cells.map(({ sign }) => {
       const button = document.createElement("button");
       button.type = "button";
       button.title = `${say(`cell_${nameOf(sign)}`)} (${sign})`;
@@ -186,7 +163,7 @@ function ready(): void {
     const [x, y] = under.dataset.cell!.split(",").map(Number) as [number, number];
     if (event.type === "pointermove" && cursor[0] === x && cursor[1] === y) return;
     cursor = [x, y];
-    put(x, y, tool);
+    put();
   };
   map.addEventListener("pointerdown", (event) => {
     map.setPointerCapture(event.pointerId);
@@ -197,60 +174,52 @@ function ready(): void {
   });
   map.addEventListener("keydown", (event) => {
     const step = { ArrowLeft: [-1, 0], ArrowRight: [1, 0], ArrowUp: [0, -1], ArrowDown: [0, 1] }[event.key];
-    const { rows } = parts();
+    const { rows } = layouts[at] as PlotLayout;
     if (step) {
       cursor = [
         Math.max(0, Math.min((rows[0]?.length ?? 1) - 1, cursor[0] + step[0]!)),
         Math.max(0, Math.min(rows.length - 1, cursor[1] + step[1]!)),
       ];
       draw();
-    } else if (event.key === " " || event.key === "Enter") put(...cursor, tool);
-    else if (TOOLS.includes(event.key)) {
+    } else if (event.key === " " || event.key === "Enter") put();
+    else if (data.cells.some((cell) => cell.sign === event.key)) {
       tool = event.key;
       tools();
-      put(...cursor, tool);
+      put();
     } else return;
     event.preventDefault();
   });
   text.addEventListener("input", () => {
     texts[at] = text.value;
-    draw();
+    clearTimeout(typing);
+    typing = window.setTimeout(change, PAUSE);
   });
-  byId("layout-width").addEventListener("change", (event) =>
-    resize(Number((event.target as HTMLInputElement).value), parts().rows.length),
-  );
-  byId("layout-height").addEventListener("change", (event) =>
-    resize(parts().rows[0]?.length ?? 1, Number((event.target as HTMLInputElement).value)),
-  );
-  byId("layout-load").addEventListener("change", (event) => {
-    const { head, rows } = parts();
-    const rest = head.filter((line) => !line.startsWith("load:"));
-    const load = Number((event.target as HTMLInputElement).value);
-    write(load > 0 ? [...rest, `load: ${load}`] : rest, rows);
-  });
-  for (const words of GOALS) {
-    const label = document.createElement("label");
-    const box = document.createElement("input");
-    box.type = "checkbox";
-    box.dataset.goal = words;
-    box.addEventListener("change", () => goal(words, box.checked));
-    label.append(box, say(`goal_${words.replace(/ /g, "_")}`));
-    byId("layout-goals").append(label);
-  }
+  const number = (id: string): number => Number(byId<HTMLInputElement>(id).value);
+  for (const id of ["layout-width", "layout-height"])
+    byId(id).addEventListener("change", () =>
+      change({ do: "resize", width: number("layout-width"), height: number("layout-height") }),
+    );
+  byId("layout-load").addEventListener("change", () => change({ do: "load", load: number("layout-load") }));
+  for (const box of document.querySelectorAll<HTMLInputElement>("[data-goal]"))
+    box.addEventListener("change", () => change({ do: "goal", goal: box.dataset.goal, wanted: box.checked }));
   byId("layout-add").addEventListener("click", () => {
-    const shape = texts[at]!.replace(/^name:.*\n/m, "");
-    texts.push(`name: ${say("layout_number", { number: texts.length + 1 })}\n${shape}`);
+    layouts.push({ ...layouts[at]!, name: "" });
+    texts.push(texts[at]!);
     choose(texts.length - 1);
+    change({ do: "name", name: say("layout_number", { number: texts.length }) });
   });
   byId("layout-remove").addEventListener("click", () => {
+    layouts.splice(at, 1);
     texts.splice(at, 1);
     choose(Math.min(at, texts.length - 1));
   });
   byId("layout-form").addEventListener("submit", (event) => {
     event.preventDefault();
-    send({ do: "layouts", layouts: texts }).then(
-      () => dialog.close(),
-      (reason: unknown) => (trouble.textContent = (reason as Error).message),
+    void working.then(() =>
+      send({ do: "layouts", layouts: texts }).then(
+        () => dialog.close(),
+        (reason: unknown) => (trouble.textContent = (reason as Error).message),
+      ),
     );
   });
 }
@@ -258,7 +227,8 @@ function ready(): void {
 /** Lets a person change the layouts of the scene; what is saved goes through the same check as a file. */
 export function layoutEditor(index: number): void {
   ready();
-  texts = (data.setting.layouts as (PlotLayout | LawnLayout)[]).map((layout) => layout.text);
+  layouts = [...data.setting.layouts];
+  texts = layouts.map((layout) => layout.text);
   trouble.textContent = "";
   tools();
   choose(Math.min(index, texts.length - 1));

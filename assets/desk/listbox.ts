@@ -1,11 +1,14 @@
-import { icon } from "./data";
 import { PAPER } from "./looks";
+import { icon } from "./page";
+import { fit } from "./texts";
 
 const OPTION =
   "flex min-h-7 cursor-pointer items-center gap-[9px] px-2.5 py-1 text-md whitespace-nowrap aria-selected:bg-ink " +
   "aria-selected:text-paper aria-selected:[&_*]:text-inherit";
 
 export interface Option {
+  /** Whether rows can be put into it. */
+  wraps?: boolean;
   value: string;
   label: string;
   /** Words that find it besides its label. */
@@ -44,12 +47,8 @@ export class Listbox {
 
   /** @param at which option is taken first; -1 for none */
   filter(words: string, at: number): void {
-    const wanted = plain(words).split(" ").filter(Boolean);
-    const rank = (option: Option) =>
-      plain(option.label) === plain(words).trim() ? 0 : plain(option.label).startsWith(wanted[0] ?? "") ? 1 : 2;
-    this.shown = this.options
-      .filter((option) => wanted.every((word) => plain(`${option.label} ${option.also ?? ""}`).includes(word)))
-      .sort((a, b) => rank(a) - rank(b));
+    const fits = (option: Option): number => fit(option.label, words, option.also) ?? -1;
+    this.shown = this.options.filter((option) => fits(option) >= 0).sort((one, other) => fits(one) - fits(other));
     this.at = this.shown.length ? at : -1;
     this.draw();
   }
@@ -109,10 +108,6 @@ export class Listbox {
       this.input.removeAttribute("aria-activedescendant");
     }
   }
-}
-
-function plain(text: string): string {
-  return text.normalize("NFD").replace(/\p{M}/gu, "").toLowerCase();
 }
 
 function swatch(hex: string): SVGSVGElement {

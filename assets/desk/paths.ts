@@ -1,5 +1,5 @@
-import { say } from "./data";
-import type { Report } from "./player";
+import { say } from "./page";
+import type { Report } from "./types";
 
 /** Shows beside each branch and loop what its condition came to last, and dims the rows that were left out. */
 export function choices(report: Report | null, moment: number): void {
@@ -22,7 +22,7 @@ export function choices(report: Report | null, moment: number): void {
     const line = lines.find((one) => one.dataset.key === `${anchor}/0`);
     if (!line) continue;
     line.dataset.truth = say(truth ? "true" : "false");
-    if (line.dataset.depth === undefined || line.querySelector(".margin .icon use[href='#i-repeat-2']")) continue;
+    if (line.dataset.depth === undefined || line.classList.contains("kind-again")) continue;
     const id = anchor.split(":")[0]!;
     const taken = [...last].some(([other, held]) => held && other.startsWith(`${id}:`));
     for (const part of lines.filter((one) => one.dataset.row === id && one.dataset.depth !== undefined)) {

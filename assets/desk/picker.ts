@@ -1,7 +1,8 @@
 import { column, place } from "./caret";
-import { data, say } from "./data";
 import { Listbox, placeBelow, type Option } from "./listbox";
 import { WRITING } from "./looks";
+import { say } from "./page";
+import { data } from "./store";
 
 let current: HTMLElement | null = null;
 
@@ -32,7 +33,7 @@ export function pick(options: Option[], label: string, chosen: (value: string) =
   current = box;
   list.filter("", 0);
   const caret = document.querySelector(".caret")!.getBoundingClientRect();
-  placeBelow(box, caret.left + 40 + 24 * place()[1], caret.bottom + 4, caret.top - 4);
+  placeBelow(box, caret.left + 40 + 24 * place().depth, caret.bottom + 4, caret.top - 4);
   input.addEventListener("input", () => list.filter(input.value, 0));
   input.addEventListener("keydown", (event) => {
     event.stopPropagation();
@@ -56,7 +57,7 @@ export function pick(options: Option[], label: string, chosen: (value: string) =
 
 /** The rows of the drawer that may stand where the caret is, own functions among them. */
 export function stock(): Option[] {
-  const accepts = place()[5];
+  const accepts = place().accepts;
   const drawer = [...document.querySelectorAll<HTMLElement>(".stock:not([data-own])")]
     .filter((one) => accepts.includes(one.dataset.goes!))
     .map((one) => ({
@@ -65,6 +66,7 @@ export function stock(): Option[] {
       also: `${one.dataset.entry} ${one.title}`,
       icon: one.dataset.icon!,
       kind: one.dataset.kind!,
+      wraps: one.hasAttribute("data-wraps"),
     }));
   const own = accepts.includes("row")
     ? data.functions.map((one) => ({

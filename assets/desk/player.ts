@@ -1,34 +1,15 @@
 import { linesOf, mark, reveal, words } from "./columns";
-import { byId, data, icon, say } from "./data";
 import { commit } from "./filler";
 import { isBreak, onBreaks } from "./breaks";
 import { choices } from "./paths";
 import { scenePlayer } from "./scenes";
-import type { SceneEvent, ScenePlayer } from "./scenes/scene";
+import type { ScenePlayer } from "./scenes/scene";
 import { post } from "./server";
 import * as stage from "./stage";
-import { type Changes, Values } from "./values";
-
-export interface Report extends Changes {
-  rows: string[];
-  steps: number[];
-  events: SceneEvent[];
-  length: number;
-  ending: string;
-  message: string | null;
-  /** What the real machine calls the mistake. */
-  real: string | null;
-  errorRow: string | null;
-  /** Moment and milliseconds of the run's own time from then on; by twos. */
-  times: number[];
-  /** The run's own time at its end. */
-  now: number;
-  /** Moment and what a condition came to; by twos. */
-  truths: number[];
-  goals: [words: string, met: boolean][];
-  /** Whether something from outside could still start a script. */
-  listens: boolean;
-}
+import { Values } from "./values";
+import { byId, icon, say } from "./page";
+import { data } from "./store";
+import type { Report } from "./types";
 
 /** Moments a second for each pace; the last shows the end at once. */
 const PACES = [1, 2, 4, 7, 12, 25, 60, 150, 500, Infinity];

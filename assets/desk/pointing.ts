@@ -1,7 +1,7 @@
 import * as caret from "./caret";
 import { mark, reveal, words } from "./columns";
-import { byId } from "./data";
 import { lightMarks as light } from "./scenes";
+import { byId } from "./page";
 
 const column = caret.column;
 const here = byId("here");

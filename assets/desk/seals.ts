@@ -1,8 +1,10 @@
 import { rowLine } from "./caret";
-import { byId, data, piece, say, type Answer, type Parting, type Side } from "./data";
 import { isBusy, send } from "./server";
 import { scenePlayer } from "./scenes";
 import { Values } from "./values";
+import { byId, piece, say } from "./page";
+import { data } from "./store";
+import type { Answer, Parting, Side } from "./types";
 
 let partings: Parting[] = [];
 let timer = 0;
@@ -90,7 +92,7 @@ export function figure(side: Side, title: string, setting = data.setting, layout
 export function inkMeter(): void {
   const meter = document.getElementById("ink");
   if (!meter) return;
-  const [typed, all] = data.ink;
+  const { typed, all } = data.ink;
   meter.hidden = typed === 0;
   meter.setAttribute("aria-valuenow", String(typed));
   meter.setAttribute("aria-valuemax", String(all));

@@ -1,5 +1,7 @@
-import { byId, data, say, type Answer, type Edit } from "./data";
 import { adopt, keep, newId, type Kept } from "./unsent";
+import { byId, say } from "./page";
+import { data, onAnswer, take } from "./store";
+import type { Answer, Edit } from "./types";
 
 /** Why an edit was not done, in words for a person. */
 export class Refused extends Error {}
@@ -28,6 +30,8 @@ let sending = false;
 /** A person has to choose before anything else is sent. */
 let halted = false;
 
+onAnswer(() => keep(waiting, data.revision));
+
 /** When all edits are answered; at once if there are none, and never while the connection is gone. */
 export async function idle(): Promise<void> {
   while (waiting.length) await pause(20);
@@ -39,7 +43,6 @@ const pause = (milliseconds: number): Promise<void> => new Promise((later) => se
 export function isBusy(): boolean {
   return waiting.length > 0;
 }
-let onAnswer: (answer: Answer) => void = () => {};
 
 function note(key: string, isTrouble = false): void {
   saved.textContent = say(key);
@@ -140,9 +143,7 @@ async function work(): Promise<void> {
       delete sessionStorage.scrivletReloaded;
       const answer = (await response.json()) as Answer;
       waiting.shift();
-      Object.assign(data, answer);
-      keep(waiting, data.revision);
-      onAnswer(answer);
+      take(answer);
       next.done(answer);
       note(waiting.length ? "saving" : "saved");
       // What follows the answer, the caret above all, has its turn before the next edit is made to fit.
@@ -205,8 +206,7 @@ byId("conflict-copy").addEventListener("click", async () => {
 });
 
 /** Sends what an earlier window could not. */
-export function start(whenAnswered: (answer: Answer) => void): void {
-  onAnswer = whenAnswered;
+export function start(): void {
   void adopt().then(({ edits, revision }) => {
     if (!edits.length) return;
     mine.push(...edits.map((one) => one.id));

@@ -1,9 +1,10 @@
-import { byId, data, icon, say } from "./data";
 import { layoutEditor } from "./layouts";
-import type { Report } from "./player";
 import { post, send } from "./server";
 import { refused } from "./editing";
 import { TAB } from "./looks";
+import { byId, icon, say } from "./page";
+import { data } from "./store";
+import type { Report } from "./types";
 
 interface Hooks {
   /** Another layout or input was chosen. */
@@ -65,12 +66,12 @@ export function atEnd(report: Report | null): void {
     answer.select();
   }
   const list = byId("goals");
-  const goals: [string, boolean | null][] = report
+  const goals: { words: string; met: boolean | null }[] = report
     ? report.goals
-    : (data.setting.layouts[layout()]?.goals ?? []).map((words) => [words, null]);
+    : (data.setting.layouts[layout()]?.goals ?? []).map((words) => ({ words, met: null }));
   list.hidden = goals.length === 0;
   list.replaceChildren(
-    ...goals.map(([words, met]) => {
+    ...goals.map(({ words, met }) => {
       const item = document.createElement("li");
       if (met !== null) item.dataset.met = met ? "yes" : "no";
       item.append(icon(met === null ? "target" : met ? "check" : "x"), words);

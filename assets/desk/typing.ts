@@ -7,16 +7,20 @@ import {
   type LanguageSupport,
   syntaxHighlighting,
 } from "@codemirror/language";
+import { type Diagnostic, nextDiagnostic, previousDiagnostic, setDiagnostics } from "@codemirror/lint";
 import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
-import { byId, data, piece, say, type Answer, type Fix, type Mistake, type Typed } from "./data";
 import { reveal } from "./columns";
 import { refused } from "./editing";
 import { folding, refold, showAll } from "./folding";
 import { isBusy, send } from "./server";
 import { store } from "./unsent";
+import { byId, piece, say } from "./page";
+import { data } from "./store";
+import type { Answer, Fix, Mistake, Typed } from "./types";
+import { difference, replaced } from "./texts";
 
 /** How long a pause is until what was typed is read. */
 const PAUSE = 300;
@@ -73,8 +77,8 @@ const style = HighlightStyle.define([
   { tag: tags.variableName, class: "t-v" },
 ]);
 
-/** The gaps and the underlines, in the order of the text. */
-function decorated(state: EditorState, numbers: (number | null)[], mistakes: Mistake[]): DecorationSet {
+/** The gaps, in the order of the text. */
+function decorated(state: EditorState, numbers: (number | null)[]): DecorationSet {
   const gaps: [number, number][] = [];
   let line = 0;
   let open = 0;
@@ -101,18 +105,28 @@ function decorated(state: EditorState, numbers: (number | null)[], mistakes: Mis
     const at = state.doc.length;
     marks.push({ from: at, to: at, side: 1, mark: Decoration.widget({ widget: new Gap(open), block: true, side: 1 }) });
   }
-  for (const mistake of mistakes) {
-    const from = Math.min(mistake.from, state.doc.length);
-    const to = Math.min(Math.max(mistake.to, from + 1), state.doc.lineAt(from).to);
-    if (to > from) {
-      const mark = Decoration.mark({ class: "wrong", attributes: { title: mistake.message } });
-      marks.push({ from, to, side: 0, mark });
-    }
-  }
   marks.sort((one, other) => one.from - other.from || one.side - other.side);
   const set = new RangeSetBuilder<Decoration>();
   for (const { from, to, mark } of marks) set.add(from, to, mark);
   return set.finish();
+}
+
+/** What is wrong, at its place, with what mends it where that is known. */
+function diagnostics(state: EditorState): Diagnostic[] {
+  const marks: Diagnostic[] = [];
+  for (const mistake of data.typed!.mistakes) {
+    const from = Math.min(mistake.from, state.doc.length);
+    const to = Math.min(Math.max(mistake.to, from + 1), state.doc.lineAt(from).to);
+    if (to <= from) continue;
+    const mends = mending(mistake);
+    const actions = mends ? [{ name: say("fix"), apply: () => void mend(mends) }] : [];
+    marks.push({ from, to, severity: "error", message: mistake.message, markClass: "wrong", actions });
+  }
+  return marks;
+}
+
+function mending(mistake: Mistake): Fix | undefined {
+  return fixes.typed === data.typed ? fixes.known.find((fix) => fix.from === mistake.from) : undefined;
 }
 
 /** A text whose lines end in one way keeps it; in any other every sign stays as it is. */
@@ -153,6 +167,7 @@ async function open(): Promise<void> {
         keymap.of([
           { key: "Escape", run: () => (byId("write").focus(), true) },
           { key: "Tab", run: indentMore, shift: indentLess },
+          { key: "F8", run: nextDiagnostic, shift: previousDiagnostic },
           ...defaultKeymap,
           ...historyKeymap,
           ...searchKeymap,
@@ -197,8 +212,12 @@ function draft(): string {
 }
 
 function redraw(numbers: (number | null)[]): void {
-  const set = decorated(view!.state, numbers, data.typed!.mistakes);
-  view!.dispatch({ effects: redecorate.of(set), annotations: Transaction.remote.of(true) });
+  const { state } = view!;
+  view!.dispatch({
+    effects: redecorate.of(decorated(state, numbers)),
+    annotations: Transaction.remote.of(true),
+  });
+  view!.dispatch({ ...setDiagnostics(state, diagnostics(state)), annotations: Transaction.remote.of(true) });
 }
 
 /** Brings the editor to what the server has; what a person typed in the meantime stays. */
@@ -207,16 +226,13 @@ function follow(answer: Answer): void {
   if (!view || !typed) return;
   if (text() === given && typed.text !== given) {
     const [old, fresh] = [given, typed.text];
-    let from = 0;
-    while (from < old.length && old[from] === fresh[from]) from++;
-    let tail = 0;
-    while (tail < old.length - from && tail < fresh.length - from && old.at(-1 - tail) === fresh.at(-1 - tail)) tail++;
+    const { from, oldEnd, newEnd } = difference(old, fresh);
     const breaks = (part: string): number => (view!.state.lineBreak.length - 1) * (part.split("\r\n").length - 1);
     view.dispatch({
       changes: {
         from: from - breaks(old.slice(0, from)),
-        to: old.length - tail - breaks(old.slice(0, old.length - tail)),
-        insert: view.state.toText(fresh.slice(from, fresh.length - tail)),
+        to: oldEnd - breaks(old.slice(0, oldEnd)),
+        insert: view.state.toText(fresh.slice(from, newEnd)),
       },
       annotations: [Transaction.remote.of(true), Transaction.addToHistory.of(false)],
     });
@@ -243,9 +259,7 @@ async function write(on: boolean): Promise<void> {
 async function mend({ fix }: Fix): Promise<void> {
   if (!hasPage() || byId("typed").hidden) {
     const [typed, lineEnd] = [data.typed!, separator(data.typed!.text)];
-    let mended = typed.text.replaceAll(lineEnd, "\n");
-    for (const { from, to, text } of [...fix].sort((one, other) => other.from - one.from))
-      mended = mended.slice(0, from) + text + mended.slice(to);
+    const mended = replaced(typed.text.replaceAll(lineEnd, "\n"), fix);
     send({ do: "type", language: typed.language, text: mended.replaceAll("\n", lineEnd) }).catch(refused);
     return;
   }
@@ -275,7 +289,7 @@ function list(): void {
         view!.dispatch({ selection: { anchor: Math.min(mistake.from, view!.state.doc.length) }, scrollIntoView: true });
       });
       item.append(jump);
-      const mends = fixes.typed === data.typed && fixes.known.find((fix) => fix.from === mistake.from);
+      const mends = mending(mistake);
       if (mends) {
         const fix = piece<HTMLButtonElement>("small-button");
         fix.dataset.mend = "";
@@ -306,6 +320,7 @@ function ask(): void {
     if (!answer || answer.revision !== data.revision || data.typed !== typed) return;
     fixes = { typed, known: answer.fixes };
     list();
+    if (view && text() === typed?.text) redraw(data.numbers[typed.language] ?? []);
   }, REST);
 }
 

@@ -1,4 +1,5 @@
-import { data, type Edit } from "./data";
+import { data } from "./store";
+import type { Edit } from "./types";
 
 /** An edit with the number by which the server knows it again. */
 export interface Kept {

@@ -1,17 +1,4 @@
-/** A value as the server sends it: in words, or the number of a list or a map that is kept apart. */
-type Cell = string | number;
-/** The values of a run: what variables became, and what became of the lists and maps that they hold. */
-export interface Changes {
-  /** Moment, variable, value; by threes. */
-  changes: Cell[];
-  /** Moment, number, kind, place, item or items; by fives. */
-  heap: (Cell | Cell[] | null)[];
-  /** Moment and function; see Trace. By twos. */
-  calls: number[];
-  variables: { name: string; function: string | null }[];
-  functions: string[];
-  brackets: Record<string, [string, string]>;
-}
+import type { Cell, Changes } from "./types";
 export interface Value {
   name: string;
   value: string;

@@ -1,8 +1,9 @@
 import { column, rowLine, select } from "./caret";
-import { byId, data, icon, piece, language, say } from "./data";
 import { placeBelow } from "./listbox";
 import { Refused, send } from "./server";
 import { PAPER, REFUSAL } from "./looks";
+import { byId, icon, language, piece, say } from "./page";
+import { data } from "./store";
 
 let open: { box: HTMLElement; close: (commit: boolean) => void } | null = null;
 

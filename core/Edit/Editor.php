@@ -4,6 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Edit;
 
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\Goes;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
@@ -241,6 +244,15 @@ final readonly class Editor
         }
 
         return $this->changed('insert', $parent, $statement->withBranches(array_values($branches), $otherwise), $withCondition ? 'else_if' : 'otherwise');
+    }
+
+    /** @return list<string> the rows of the drawer that other rows can be put into where they stand */
+    public static function wrappers(): array
+    {
+        $blueprint = new Blueprint(Program::empty());
+        $holders = array_filter(Catalogue::entries(), static fn (Entry $entry): bool => Goes::Row === $entry->goes && !$entry->value && !$entry->command && !$entry->fromText && 'call' !== $entry->key && [] !== $blueprint->row($entry->key)->bodies());
+
+        return array_keys($holders);
     }
 
     /**

@@ -14,6 +14,7 @@ use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Edit\Locator;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Analysis;
@@ -56,7 +57,8 @@ final class DeskController extends AbstractController
             'entries' => $entries,
             'inks' => Ink::cases(),
             'scenes' => SceneName::cases(),
-            'data' => ['revision' => $program->revision()->number, ...DeskAnswers::ways($program->revision()), ...$this->renderer->facts($spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'typed' => DeskAnswers::typed($analysis, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
+            'wraps' => Editor::wrappers(),
+            'data' => ['revision' => $program->revision()->number, ...DeskAnswers::ways($program->revision()), ...$this->renderer->facts($spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'answers' => SettingReport::answers($tree->setting->scene), 'cells' => SettingReport::cells(),  'typed' => DeskAnswers::typed($analysis, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
         ]);
         foreach (['view', 'text'] as $name) {
             if ('' !== $request->query->getString($name)) {

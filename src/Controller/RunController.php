@@ -84,7 +84,7 @@ final class RunController extends AbstractController
         foreach (array_keys(Settings::layouts($tree->setting)) as $layout) {
             $outcome = Runner::run($tree, $view->runsAs(), \is_int($data['seed'] ?? null) ? $data['seed'] : 1, new Limits(steps: self::RUN_STEPS, milliseconds: self::LISTENS), false, circumstances: new Circumstances(layout: $layout));
             $report = RunReport::of($outcome, $request->getLocale(), true);
-            $marks[] = ['done' => Ending::Finished === $outcome->ending && [] === array_filter($report['goals'], static fn (array $goal): bool => !$goal[1]), 'message' => $report['message'], 'goals' => $report['goals']];
+            $marks[] = ['done' => Ending::Finished === $outcome->ending && [] === array_filter($report['goals'], static fn (array $goal): bool => !$goal['met']), 'message' => $report['message'], 'goals' => $report['goals']];
         }
 
         return new JsonResponse(['marks' => $marks]);

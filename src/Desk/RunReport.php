@@ -18,7 +18,7 @@ final class RunReport
     /**
      * @param bool $onlySheet leaves out the values and calls of each moment
      *
-     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, heap: list<int|string|list<int|string>|null>, brackets: array<string, array{string, string}>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null, times: list<int>, now: int, truths: list<int>, goals: list<array{string, bool}>, listens: bool}
+     * @return array{rows: list<string>, steps: list<int>, changes: list<int|string>, heap: list<int|string|list<int|string>|null>, brackets: array<string, array{string, string}>, calls: list<int>, events: list<list<mixed>>, variables: list<array{name: string, function: string|null}>, functions: list<string>, length: int, ending: string, message: string|null, real: string|null, errorRow: string|null, times: list<int>, now: int, truths: list<int>, goals: list<array{words: string, met: bool}>, listens: bool}
      */
     public static function of(Outcome $outcome, string $locale, bool $onlySheet = false): array
     {
@@ -62,7 +62,7 @@ final class RunReport
             'times' => $trace->times,
             'now' => $trace->now,
             'truths' => $onlySheet ? [] : $trace->truths,
-            'goals' => array_map(static fn (GoalState $goal): array => [Sentences::of($goal->sentence, $goal->parameters, $locale), $goal->met], $outcome->goals),
+            'goals' => array_map(static fn (GoalState $goal): array => ['words' => Sentences::of($goal->sentence, $goal->parameters, $locale), 'met' => $goal->met], $outcome->goals),
             'listens' => $outcome->listens,
         ];
     }

@@ -39,7 +39,7 @@ final class SettingReport
     }
 
     /** @return array<string, mixed> */
-    private static function layout(Setting $setting, string $text, string $locale): array
+    public static function layout(Setting $setting, string $text, string $locale): array
     {
         if (SceneName::Lawn->value === $setting->scene) {
             $lawn = Lawn::read($text);
@@ -70,14 +70,42 @@ final class SettingReport
         return $fittings;
     }
 
-    /** @return array<string, list<array{string, string}>> the choices of each row's blank, by row and blank */
+    /** @return list<array{value: string, isTruth: bool}> what the object of a scene answers, as it is spelled in blanks */
+    public static function answers(string $scene): array
+    {
+        $object = SceneName::tryFrom($scene)?->object();
+        $answers = [];
+        foreach (Catalogue::entries() as $entry) {
+            if (!$entry->value || !$entry->command || $entry->fromText || $entry->object() !== $object) {
+                continue;
+            }
+            foreach ([] === $entry->slots ? [''] : $entry->slots[0]->choices as $given) {
+                $answers[] = ['value' => "$entry->key($given)", 'isTruth' => 'truth' === $entry->answers];
+            }
+        }
+
+        return $answers;
+    }
+
+    /** @return list<array{sign: string, name: string}> what a cell of the plot can hold */
+    public static function cells(): array
+    {
+        $cells = [];
+        foreach ([Layout::HEDGE => 'hedge', Layout::PATH => 'path', Layout::STONE => 'stone', Layout::SEEDLING => 'seedling', Layout::BED => 'bed', Layout::PLANTED_BED => 'planted', Layout::GATE => 'gate', '>' => 'barrow'] as $sign => $name) {
+            $cells[] = ['sign' => (string) $sign, 'name' => $name];
+        }
+
+        return $cells;
+    }
+
+    /** @return array<string, list<array{value: string, words: string}>> the choices of each row's blank, by row and blank */
     public static function choices(string $locale): array
     {
         $choices = [];
         foreach (Catalogue::entries() as $entry) {
             foreach ($entry->slots as $slot) {
                 if ([] !== $slot->choices) {
-                    $choices["$entry->key $slot->name"] = array_map(static fn (string $choice): array => [$choice, $slot->word($choice, $locale)], $slot->choices);
+                    $choices["$entry->key $slot->name"] = array_map(static fn (string $choice): array => ['value' => $choice, 'words' => $slot->word($choice, $locale)], $slot->choices);
                 }
             }
         }

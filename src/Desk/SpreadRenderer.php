@@ -107,7 +107,7 @@ final readonly class SpreadRenderer
     /**
      * What the hand needs to know of the program: where rows may go, and which names there are.
      *
-     * @return array{places: list<array<mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>, ink: array{int, int}, unsealed: list<int>}
+     * @return array{places: list<array<string, mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>, ink: array{typed: int, all: int}, unsealed: list<int>}
      */
     public function facts(Spread $spread): array
     {
@@ -130,7 +130,7 @@ final readonly class SpreadRenderer
         $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->definitions());
 
         return [
-            'places' => array_map(static fn (Place $place): array => [$place->anchor, $place->depth, $place->parent, $place->body, $place->index, array_map(static fn (Goes $goes): string => $goes->value, $place->accepts), $place->before, $place->after], $spread->blocks->places),
+            'places' => array_map(static fn (Place $place): array => ['anchor' => $place->anchor, 'depth' => $place->depth, 'parent' => $place->parent, 'body' => $place->body, 'index' => $place->index, 'accepts' => array_map(static fn (Goes $goes): string => $goes->value, $place->accepts), 'before' => $place->before, 'after' => $place->after], $spread->blocks->places),
             'names' => $names,
             'functions' => $functions,
             'mixed' => array_values(array_unique($mixed)),
@@ -139,7 +139,7 @@ final readonly class SpreadRenderer
         ];
     }
 
-    /** @return array{int, int} rows that a person typed, and all rows that do something */
+    /** @return array{typed: int, all: int} rows that a person typed, and all rows that do something */
     private static function ink(Program $program): array
     {
         $typed = $all = 0;
@@ -150,6 +150,6 @@ final readonly class SpreadRenderer
             }
         }
 
-        return [$typed, $all];
+        return ['typed' => $typed, 'all' => $all];
     }
 }

@@ -320,7 +320,7 @@ final class ProgramsTest extends AppTestCase
         self::assertSame(422, $this->code());
         $write = ['do' => 'write', 'row' => 2, 'part' => 'head', 'language' => 'python'];
         $answer = $this->edit($id, 2, [...$write, 'text' => 'nib.forward(49)'], $token, 'python');
-        self::assertSame([[1, 1], [2]], [$answer['ink'], $answer['unsealed']]);
+        self::assertSame([['typed' => 1, 'all' => 1], [2]], [$answer['ink'], $answer['unsealed']]);
         $this->edit($id, 3, ['do' => 'seal'], $token, 'python');
         self::assertSame(400, $this->code(), 'seals are run, and not where edits are');
         $seal = static fn (int $revision): array => ['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'seal']];
@@ -340,7 +340,7 @@ final class ProgramsTest extends AppTestCase
             self::assertContains($this->code(), [400, 422]);
         }
         $answer = $this->edit($id, 6, ['do' => 'turn', 'ids' => [2], 'hand' => 'words'], $token, 'python');
-        self::assertSame([0, 1], $answer['ink']);
+        self::assertSame(['typed' => 0, 'all' => 1], $answer['ink']);
     }
 
     public function testACopyBecomesATextAndTheProgramStays(): void

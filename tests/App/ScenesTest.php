@@ -12,10 +12,32 @@ use Scrivlet\Tests\Support\Demos;
 final class ScenesTest extends AppTestCase
 {
     /**
-     * @param array<string, mixed> $edit
-     *
      * @return array<string, mixed>
      */
+    public function testALayoutIsChangedByWhoKnowsHowItIsWritten(): void
+    {
+        $id = $this->program()->id();
+        $token = $this->token();
+        $change = fn (string $text, array $change, string $scene = 'plot'): array => $this->post("/programs/$id/layout", ['scene' => $scene, 'text' => $text, 'change' => $change], $token);
+        $text = "name: Beds\n\n#####\n#>.o#\n#####\n";
+        $put = $change($text, ['do' => 'put', 'x' => 3, 'y' => 2, 'sign' => 'G'])['layout'] ?? [];
+        \assert(\is_array($put));
+        self::assertSame(['#####', '#.Go#', '#####'], $put['rows']);
+        self::assertSame([2, 2, 'right'], $put['barrow']);
+        self::assertSame("name: Beds\n\n#####\n#>Go#\n#####\n", $put['text']);
+        self::assertSame(['message' => $change('', [])['message'] ?? 'none'], $change("\n", []), 'a sentence for what is no layout');
+        self::assertSame(422, $this->code());
+        $change($text, ['do' => 'goal', 'goal' => 'at gate', 'wanted' => true]);
+        self::assertSame(422, $this->code(), 'there is no gate');
+        foreach ([[], ['do' => 'dance'], ['do' => 'put'], ['do' => 'put', 'x' => 99, 'y' => -1, 'sign' => '#'], ['do' => 'put', 'x' => 2, 'y' => 2, 'sign' => "\u{1F331}"], ['do' => 'resize', 'width' => -5, 'height' => 1000], ['do' => 'name', 'name' => str_repeat('é', 300)]] as $odd) {
+            $change($text, $odd);
+            self::assertContains($this->code(), [200, 422], json_encode($odd) ?: '');
+        }
+        $lawn = $change("name: Round\nmower: 0 0 90\n", [], 'lawn')['layout'] ?? [];
+        \assert(\is_array($lawn));
+        self::assertSame('Round', $lawn['name']);
+    }
+
     private function edit(int $id, int $revision, array $edit): array
     {
         return $this->post("/programs/$id/edits", ['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => $edit]);
@@ -46,7 +68,7 @@ final class ScenesTest extends AppTestCase
 
         $id = $this->program(null, 'Gate', Demos::programs()['to-the-gate'])->id();
         foreach ([0, 1, 2, 3] as $layout) {
-            self::assertSame([['the barrow is at the gate', true]], $this->post("/programs/$id/run", ['layout' => $layout])['goals']);
+            self::assertSame([['words' => 'the barrow is at the gate', 'met' => true]], $this->post("/programs/$id/run", ['layout' => $layout])['goals']);
         }
         foreach ([-3, 99, 'x', null, [1]] as $layout) {
             $this->post("/programs/$id/run", ['layout' => $layout, 'signals' => 7, 'answers' => [], 'steps' => 'many', 'seed' => -1]);

@@ -247,6 +247,39 @@ final class ScenesTest extends TestCase
         return Runner::run(Language::Python->read($text)->program, Language::Python);
     }
 
+    /** Whatever is put into a layout, it can be written and read again, and has one barrow and one gate at most. */
+    public function testChangedLayoutsStayLayouts(): void
+    {
+        $refused = $made = 0;
+        for ($seed = 1; $seed <= 60; ++$seed) {
+            mt_srand($seed);
+            $layout = Layout::read(Layout::FIRST);
+            for ($step = 0; $step < 25; ++$step) {
+                try {
+                    $layout = match (mt_rand(0, 5)) {
+                        0, 1, 2 => $layout->withSign(mt_rand(0, 21), mt_rand(0, 16), (string) substr('#.o*:%G>v<^x', mt_rand(0, 11), 1)),
+                        3 => $layout->resized(mt_rand(-1, 30), mt_rand(-1, 20)),
+                        4 => $layout->withGoal((string) ['at gate', 'beds planted', 'no seedlings left', 'load 2', 'fly'][mt_rand(0, 4)], 1 === mt_rand(0, 1)),
+                        default => $layout->withLoad(mt_rand(-5, 2000)),
+                    };
+                    ++$made;
+                } catch (Refusal) {
+                    ++$refused;
+                }
+                self::assertEquals($layout, Layout::read($layout->write()));
+                self::assertLessThanOrEqual(1, substr_count(implode('', $layout->rows), Layout::GATE));
+                self::assertSame(1, preg_match_all('/[<>^v]/', (string) preg_replace('/^[a-z]+:.*$/m', '', $layout->write())));
+            }
+        }
+        self::assertGreaterThan(100, $refused);
+        self::assertGreaterThan(800, $made);
+        $turned = Layout::read(Layout::FIRST);
+        foreach (['down', 'left', 'up', 'right'] as $facing) {
+            $turned = $turned->withSign($turned->x, $turned->y, '>');
+            self::assertSame($facing, $turned->facing->value, 'a barrow that is there already turns');
+        }
+    }
+
     public function testBothButtonsTogetherCountOnceAsBoth(): void
     {
         $program = Language::Python->read("from scrivlet import lantern\nboth = 0\ndef on_both():\n    global both\n    both += 1\n    print(both)\nlantern.when_tapped(\"both\", on_both)\n")->program;

@@ -1,9 +1,9 @@
-import { type LawnLayout, type PlotLayout, type Setting } from "../data";
 import { LanternPlayer } from "./lantern";
 import { LawnPlayer } from "./lawn";
 import { PlotPlayer } from "./plot";
-import { type SceneEvent, ScenePlayer } from "./scene";
+import { ScenePlayer } from "./scene";
 import { paper, SheetPlayer } from "./sheet";
+import type { LawnLayout, PlotLayout, SceneEvent, Setting } from "../types";
 
 /** Nothing moves where a program only prints and asks. */
 class PrintoutPlayer extends ScenePlayer {

@@ -1,5 +1,6 @@
-import { say } from "../data";
-import { element, type SceneEvent, ScenePlayer } from "./scene";
+import { element, ScenePlayer } from "./scene";
+import { say } from "../page";
+import type { SceneEvent } from "../types";
 
 const DARK = "#3d3b46";
 const LIT = "#ffcf4d";

@@ -1,6 +1,6 @@
-import type { Fitting, LawnLayout } from "../data";
-import { say } from "../data";
-import { element, type SceneEvent, ScenePlayer } from "./scene";
+import { element, ScenePlayer } from "./scene";
+import { say } from "../page";
+import type { Fitting, LawnLayout, SceneEvent } from "../types";
 
 /** Where each socket sits: degrees from the front, anticlockwise. */
 const PLACES = [0, 150, -150, 30, 0, -30, 90, -90, 180];

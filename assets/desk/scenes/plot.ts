@@ -1,6 +1,6 @@
-import type { PlotLayout } from "../data";
-import { say } from "../data";
-import { element, type SceneEvent, ScenePlayer } from "./scene";
+import { element, ScenePlayer } from "./scene";
+import { say } from "../page";
+import type { PlotLayout, SceneEvent } from "../types";
 
 export const CELL = 40;
 const ANGLES: Record<string, number> = { right: 0, down: 90, left: 180, up: 270 };

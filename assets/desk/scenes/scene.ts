@@ -1,6 +1,4 @@
-/** What happened in the scene: kind, moment, and what belongs to the kind; docs/trace.md names the fields. */
-export type SceneEvent = [kind: string, moment: number, ...fields: unknown[]];
-
+import type { SceneEvent } from "../types";
 const SVG = "http://www.w3.org/2000/svg";
 
 export function element(

@@ -1,5 +1,7 @@
-import { data, say } from "../data";
-import { element, type SceneEvent, ScenePlayer } from "./scene";
+import { element, ScenePlayer } from "./scene";
+import { say } from "../page";
+import { data } from "../store";
+import type { SceneEvent } from "../types";
 
 /** A sheet of paper with what is drawn on it. */
 export interface Paper {
@@ -55,7 +57,7 @@ export class SheetPlayer extends ScenePlayer {
 
   override facts(): [string, string][] {
     const { x, y, heading, ink, width } = this.nib;
-    const name = data.inks.find(([, hex]) => hex === ink)?.[0] ?? ink;
+    const name = data.inks.find((one) => one.hex === ink)?.name ?? ink;
     return [
       [say("player_position"), `${round(x)}, ${round(y)}`],
       [say("player_heading"), `${round(heading)}°`],

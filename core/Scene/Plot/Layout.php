@@ -111,6 +111,77 @@ final readonly class Layout
         return new self($name, $rows, $goals, $barrow[0], $barrow[1], $barrow[2], $load);
     }
 
+    /**
+     * With a sign in a cell. The barrow and the gate stand in one cell only; where the barrow stands already, it turns
+     * to its right, and nothing else takes its cell.
+     *
+     * @param int $x column, from 1
+     * @param int $y row, from 1 at the top
+     *
+     * @throws Refusal if that is no cell, no sign, or a goal could not be reached any more
+     */
+    public function withSign(int $x, int $y, string $sign): self
+    {
+        $isBarrow = null !== Facing::ofSign($sign);
+        if (1 !== \strlen($sign) || !$isBarrow && !str_contains(self::SIGNS, $sign) || !isset($this->rows[$y - 1][$x - 1]) || $x < 1) {
+            throw new Refusal('layout.sign', ['line' => $y, 'sign' => mb_scrub(substr($sign, 0, 1))]);
+        }
+        $isThere = $x === $this->x && $y === $this->y;
+        if ($isBarrow) {
+            // What stood in its cell gives way.
+            return self::read(($isThere ? $this->with(facing: $this->facing->toRight()) : $this->with(x: $x, y: $y))->write());
+        }
+        if ($isThere) {
+            return $this;
+        }
+        $rows = self::GATE === $sign ? str_replace(self::GATE, self::PATH, $this->rows) : $this->rows;
+        $rows[$y - 1] = substr_replace($rows[$y - 1], $sign, $x - 1, 1);
+        $rows = array_values($rows);
+
+        return self::read($this->with(rows: $rows)->write());
+    }
+
+    /** Cut off, or with paths in new cells; a barrow that would be cut off comes to the first cell. */
+    public function resized(int $width, int $height): self
+    {
+        [$width, $height] = [max(1, min(self::WIDEST, $width)), max(1, min(self::HIGHEST, $height))];
+        $rows = [];
+        for ($y = 0; $y < $height; ++$y) {
+            $rows[] = substr(str_pad($this->rows[$y] ?? '', $width, self::PATH), 0, $width);
+        }
+        [$x, $y] = $this->x <= $width && $this->y <= $height ? [$this->x, $this->y] : [1, 1];
+
+        return self::read($this->with(rows: $rows, x: $x, y: $y)->write());
+    }
+
+    /** @throws Refusal if it is no goal, or can't be one here */
+    public function withGoal(string $words, bool $wanted): self
+    {
+        $goal = Goal::of($words) ?? throw new Refusal('layout.goal', ['line' => 1]);
+        $goals = array_values(array_filter($this->goals, static fn (Goal $other): bool => $other->text() !== $goal->text()));
+
+        return self::read($this->with(goals: $wanted ? [...$goals, $goal] : $goals)->write());
+    }
+
+    public function withLoad(int $load): self
+    {
+        return $this->with(load: max(0, min(self::MOST_LOAD, $load)));
+    }
+
+    public function withName(string $name): self
+    {
+        return $this->with(name: $name);
+    }
+
+    /**
+     * @param list<string>|null $rows
+     * @param list<Goal>|null   $goals
+     */
+    private function with(?string $name = null, ?array $rows = null, ?array $goals = null, ?int $x = null, ?int $y = null, ?Facing $facing = null, ?int $load = null): self
+    {
+        return new self($name ?? $this->name, $rows ?? $this->rows, $goals ?? $this->goals, $x ?? $this->x, $y ?? $this->y, $facing ?? $this->facing, $load ?? $this->load);
+    }
+
     /** The text that read() reads as the same layout. */
     public function write(): string
     {

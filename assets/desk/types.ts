@@ -1,16 +1,18 @@
-import type { Report } from "./player";
+/** What the server sends, by name. This module takes nothing from any other. */
 
-/** What the server says of the program on the desk. */
-export type PlaceData = [
-  anchor: string,
-  depth: number,
-  parent: number,
-  body: string,
-  index: number,
-  accepts: string[],
-  before: number | null,
-  after: number | null,
-];
+/** Where a row may go. */
+export interface Place {
+  /** The line behind which the place lies. */
+  anchor: string;
+  depth: number;
+  parent: number;
+  body: string;
+  index: number;
+  /** What may go here; see Goes. */
+  accepts: string[];
+  before: number | null;
+  after: number | null;
+}
 export interface OwnFunction {
   name: string;
   parameters: string[];
@@ -20,13 +22,13 @@ export interface Facts {
   revision: number;
   canUndo: boolean;
   canRedo: boolean;
-  places: PlaceData[];
+  places: Place[];
   names: Record<string, string[]>;
   functions: OwnFunction[];
   mixed: string[];
   typed: Typed | null;
   /** Rows that a person typed, and all rows. */
-  ink: [typed: number, all: number];
+  ink: { typed: number; all: number };
   /** Rows written in the place of printed ones that are not proven to do the same. */
   unsealed: number[];
   setting: Setting;
@@ -96,9 +98,13 @@ export interface DeskData extends Facts {
   /** Sentences of the text editor's library, by their English. */
   phrases: Record<string, string>;
   nonce: string;
-  inks: [name: string, hex: string][];
+  inks: { name: string; hex: string }[];
+  /** What the object of the scene answers. */
+  answers: { value: string; isTruth: boolean }[];
+  /** What a cell of the plot can hold. */
+  cells: { sign: string; name: string }[];
   /** What may stand in a blank of a row, by the row's kind and the blank's name. */
-  choices: Record<string, [value: string, words: string][]>;
+  choices: Record<string, { value: string; words: string }[]>;
 }
 export interface Answer extends Facts {
   order: string[];
@@ -120,31 +126,39 @@ export interface Parting {
 }
 export type Edit = { do: string } & Record<string, unknown>;
 
-export const data = JSON.parse(document.querySelector("#desk-data")!.textContent!) as DeskData;
-
-/** The language in which rows are written by hand and shown in code. */
-export const language = data.text === "all" ? "python" : data.text;
-
-export function byId<T extends Element = HTMLElement>(id: string): T {
-  return document.getElementById(id) as unknown as T;
+/** What happened in the scene: kind, moment, and what belongs to the kind; docs/trace.md names the fields. */
+export type SceneEvent = [kind: string, moment: number, ...fields: unknown[]];
+/** A value as the server sends it: in words, or the number of a list or a map that is kept apart. */
+export type Cell = string | number;
+/** The values of a run: what variables became, and what became of the lists and maps that they hold. */
+export interface Changes {
+  /** Moment, variable, value; by threes. */
+  changes: Cell[];
+  /** Moment, number, kind, place, item or items; by fives. */
+  heap: (Cell | Cell[] | null)[];
+  /** Moment and function; see Trace. By twos. */
+  calls: number[];
+  variables: { name: string; function: string | null }[];
+  functions: string[];
+  brackets: Record<string, [string, string]>;
 }
-
-/** A sentence of the interface with its gaps filled. */
-export function say(key: string, values: Record<string, string | number> = {}): string {
-  return (data.texts[key] ?? key).replace(/\{(\w+)\}/g, (gap, name: string) => String(values[name] ?? gap));
-}
-
-/** A piece that the page has as a template. */
-export function piece<T extends HTMLElement>(id: string): T {
-  return byId<HTMLTemplateElement>(id).content.firstElementChild!.cloneNode(true) as T;
-}
-
-export function icon(name: string): SVGSVGElement {
-  const svg = document.createElementNS("http://www.w3.org/2000/svg", "svg");
-  svg.setAttribute("class", "icon");
-  svg.setAttribute("aria-hidden", "true");
-  const use = document.createElementNS("http://www.w3.org/2000/svg", "use");
-  use.setAttribute("href", `#i-${name}`);
-  svg.append(use);
-  return svg;
+export interface Report extends Changes {
+  rows: string[];
+  steps: number[];
+  events: SceneEvent[];
+  length: number;
+  ending: string;
+  message: string | null;
+  /** What the real machine calls the mistake. */
+  real: string | null;
+  errorRow: string | null;
+  /** Moment and milliseconds of the run's own time from then on; by twos. */
+  times: number[];
+  /** The run's own time at its end. */
+  now: number;
+  /** Moment and what a condition came to; by twos. */
+  truths: number[];
+  goals: { words: string; met: boolean }[];
+  /** Whether something from outside could still start a script. */
+  listens: boolean;
 }
