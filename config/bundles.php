@@ -10,4 +10,4 @@ return [
     Doctrine\Bundle\DoctrineBundle\DoctrineBundle::class => ['all' => true],
     Doctrine\Bundle\MigrationsBundle\DoctrineMigrationsBundle::class => ['all' => true],
     DAMA\DoctrineTestBundle\DAMADoctrineTestBundle::class => ['test' => true],
-];
+] + (class_exists(Doctrine\Bundle\FixturesBundle\DoctrineFixturesBundle::class) ? [Doctrine\Bundle\FixturesBundle\DoctrineFixturesBundle::class => ['all' => true]] : []);

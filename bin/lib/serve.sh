@@ -172,3 +172,11 @@ EOF
   services+=($!)
   wait_for 15 nginx curl -fsS -o /dev/null "http://127.0.0.1:$port/health"
 }
+
+# load_demo [--fresh]: the people and programs of Fernhollow, where they are not there; with --fresh as they were at first.
+load_demo() {
+  if [ "${1:-}" = --fresh ]; then
+    for name in juniper rowan; do php bin/console scrivlet:account delete "$name@fernhollow.example" --yes --quiet >/dev/null 2>&1 || true; done
+  fi
+  php bin/console doctrine:fixtures:load --append --group=demo --no-interaction --quiet
+}

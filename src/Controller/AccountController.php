@@ -7,6 +7,8 @@ namespace Scrivlet\App\Controller;
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Account\TakeOut;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Form\NameType;
+use Scrivlet\App\Form\NewPasswordType;
 use Scrivlet\App\Security\Passwords;
 use Scrivlet\App\Security\SignInRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -47,8 +49,9 @@ final class AccountController extends AbstractController
     #[Route('/name', name: 'account_name', methods: ['POST'])]
     public function name(Request $request, #[CurrentUser] User $user): Response
     {
-        $name = trim((string) preg_replace('/[\x00-\x1f\x7f]+/', ' ', mb_scrub($request->request->getString('name'), 'UTF-8')));
-        if ('' === $name || mb_strlen($name) > User::LONGEST_NAME) {
+        $form = $this->createForm(NameType::class, null, ['longest' => User::LONGEST_NAME])->submit($request->request->all());
+        $name = $form->get('name')->getData();
+        if (!$form->isValid() || !\is_string($name)) {
             return $this->back('trouble', 'account.needs_name');
         }
         $user->rename($name);
@@ -60,12 +63,13 @@ final class AccountController extends AbstractController
     #[Route('/password', name: 'account_password', methods: ['POST'])]
     public function password(Request $request, Security $security, #[CurrentUser] User $user): Response
     {
-        $trouble = $this->trouble($user, $request->request->getString('old'));
+        $form = $this->createForm(NewPasswordType::class)->submit($request->request->all());
+        [$old, $password] = [$form->get('old')->getData(), $form->get('new')->getData()];
+        $trouble = $this->trouble($user, \is_string($old) ? $old : '');
         if (null !== $trouble) {
             return $this->back('trouble', $trouble);
         }
-        $password = $request->request->getString('new');
-        if (!Passwords::isLongEnough($password)) {
+        if (!$form->isValid() || !\is_string($password)) {
             return $this->back('trouble', 'account.short_password');
         }
         $this->passwords->set($user, $password);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
+use Scrivlet\App\Desk\CompareInput;
 use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\HistoryReport;
 use Scrivlet\App\Desk\PartingReport;
@@ -28,7 +29,7 @@ use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
-use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
 use Symfony\Component\HttpKernel\Exception\NotFoundHttpException;
 use Symfony\Component\Routing\Attribute\Route;
 use Symfony\Component\Security\Http\Attribute\CurrentUser;
@@ -58,29 +59,26 @@ final class CompareController extends AbstractController
     }
 
     #[Route('', name: 'compare', methods: ['POST'])]
-    public function compare(Request $request, Program $program, #[CurrentUser] User $user): JsonResponse
+    public function compare(Request $request, Program $program, #[CurrentUser] User $user, #[MapRequestPayload] CompareInput $input): JsonResponse
     {
-        $data = json_decode($request->getContent(), true, 8);
-        $with = \is_array($data) && \is_string($data['with'] ?? null) ? explode(':', $data['with'], 2) : throw new BadRequestHttpException('With what?');
-        $language = DeskView::from($data['view'] ?? null, $data['text'] ?? null)->runsAs();
+        [$kind, $which] = $input->other();
+        $language = DeskView::from($input->view, $input->text)->runsAs();
         $tree = ProgramStore::program($program);
-        [$other, $otherLanguage] = match ($with[0]) {
-            'language' => [$tree, Language::tryFrom($with[1] ?? '') ?? throw new BadRequestHttpException('No such language.')],
-            'version' => [($this->revisions->at($program, (int) ($with[1] ?? 0)) ?? throw new NotFoundHttpException('No such revision.'))[1], $language],
-            'program' => [$this->other((int) ($with[1] ?? 0), $user), $language],
-            default => throw new BadRequestHttpException('With what?'),
+        [$other, $otherLanguage] = match ($kind) {
+            'language' => [$tree, Language::from($which)],
+            'version' => [($this->revisions->at($program, (int) $which) ?? throw new NotFoundHttpException('No such revision.'))[1], $language],
+            default => [$this->other((int) $which, $user), $language],
         };
         try {
-            $signals = Signals::read(\is_string($data['signals'] ?? null) ? $data['signals'] : '');
+            $signals = Signals::read($input->signals);
         } catch (Refusal) {
             $signals = new Signals();
         }
-        $answers = \is_string($data['answers'] ?? null) ? $data['answers'] : '';
         // Both act on this program's layouts.
         $other = $other->withSetting($tree->setting);
         $layouts = [];
         foreach (array_keys(Settings::layouts($tree->setting)) ?: [0] as $layout) {
-            $circumstances = static fn (): Circumstances => new Circumstances(new Answers($answers), $signals, $layout);
+            $circumstances = static fn (): Circumstances => new Circumstances(new Answers($input->answers), $signals, $layout);
             $one = self::outcome($tree, $language, $circumstances());
             $two = self::outcome($other, $otherLanguage, $circumstances());
             $difference = Comparison::of($one, $two);

@@ -6,6 +6,7 @@ namespace Scrivlet\App\Controller;
 
 use Scrivlet\App\Desk\HistoryReport;
 use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Form\NameType;
 use Scrivlet\App\Program\RevisionRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
@@ -39,7 +40,9 @@ final class HistoryController extends AbstractController
     #[Route('/{number}/name', name: 'desk_name_state', requirements: ['number' => '\d+'], methods: ['POST'])]
     public function name(Request $request, Program $program, int $number): Response
     {
-        $this->revisions->name($program, $number, mb_substr(trim((string) preg_replace('/[\p{C}\s]+/u', ' ', mb_scrub($request->request->getString('name'), 'UTF-8'))), 0, Program::LONGEST_NAME));
+        $form = $this->createForm(NameType::class, null, ['longest' => Program::LONGEST_NAME, 'may_be_empty' => true, 'is_cut' => true])->submit($request->request->all());
+        $name = $form->get('name')->getData();
+        $this->revisions->name($program, $number, \is_string($name) ? $name : '');
         $state = HistoryReport::of($this->revisions->history($program, 1, $number + 1), $request->getLocale())[0] ?? null;
         if ($number !== ($state['number'] ?? null)) {
             throw new NotFoundHttpException('No such state.');

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Desk\EditReader;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Form\NameType;
 use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\Quota;
@@ -46,7 +47,7 @@ final class ShelfController extends AbstractController
     #[Route('/programs/new', name: 'program_new', methods: ['POST'])]
     public function new(Request $request, #[CurrentUser] User $user): Response
     {
-        $name = self::name($request) ?: $this->translator->trans('shelf.unnamed');
+        $name = $this->name($request) ?: $this->translator->trans('shelf.unnamed');
         $this->quota->check($user);
 
         return $this->redirectToRoute('desk', ['id' => $this->store->create($user, $name, Tree::empty())->id()]);
@@ -90,7 +91,7 @@ final class ShelfController extends AbstractController
     #[Route('/programs/{id}/rename', name: 'program_rename', methods: ['POST'])]
     public function rename(Request $request, Program $program): Response
     {
-        $name = self::name($request);
+        $name = $this->name($request);
         if ('' === $name) {
             $this->addFlash('trouble', $this->translator->trans('shelf.needs_name'));
         } else {
@@ -144,10 +145,12 @@ final class ShelfController extends AbstractController
         return $this->redirectToRoute('shelf');
     }
 
-    private static function name(Request $request): string
+    /** Empty if it is none. */
+    private function name(Request $request): string
     {
-        $name = (string) preg_replace('/[\p{C}\s]+/u', ' ', $request->request->getString('name'));
+        $form = $this->createForm(NameType::class, null, ['longest' => Program::LONGEST_NAME, 'is_cut' => true])->submit($request->request->all());
+        $name = $form->get('name')->getData();
 
-        return mb_substr(trim($name), 0, Program::LONGEST_NAME);
+        return $form->isValid() && \is_string($name) ? $name : '';
     }
 }

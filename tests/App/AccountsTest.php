@@ -7,6 +7,7 @@ namespace Scrivlet\Tests\App;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Security\KnownBrowser;
 use Scrivlet\App\Security\UserRepository;
+use Scrivlet\Tests\Support\Demos;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\CommandTester;
 use Symfony\Component\HttpFoundation\Request;
@@ -62,8 +63,18 @@ final class AccountsTest extends AppTestCase
 
     public function testTheDemoPeopleAreNotForASchool(): void
     {
-        unset($_SERVER['SCRIVLET_DEMO']);
-        self::assertSame(1, $this->command('scrivlet:demo')->execute([]));
+        $load = fn (): int => $this->command('doctrine:fixtures:load')->execute(['--append' => true, '--group' => ['demo']]);
+        $programs = fn (): mixed => $this->entities()->getConnection()->fetchAllKeyValue("SELECT email, COUNT(programs.id) FROM users JOIN programs ON owner_id = users.id WHERE email LIKE '%@fernhollow.example' GROUP BY email ORDER BY email");
+        self::assertSame(0, $load());
+        $made = $programs();
+        self::assertSame(0, $load());
+        self::assertSame($made, $programs(), 'what is there is not made again');
+        self::assertSame(['juniper@fernhollow.example' => \count(Demos::programs()), 'rowan@fernhollow.example' => 4], $made);
+        // They come by a bundle that an installation without what is for development does not have.
+        $require = json_decode((string) file_get_contents(\dirname(__DIR__, 2).'/composer.json'), true);
+        self::assertIsArray($require);
+        self::assertArrayHasKey('doctrine/doctrine-fixtures-bundle', $require['require-dev']);
+        self::assertArrayNotHasKey('doctrine/doctrine-fixtures-bundle', $require['require']);
     }
 
     public function testAPersonChangesNameAndPasswordAndTakesAllAway(): void

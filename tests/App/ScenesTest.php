@@ -12,8 +12,21 @@ use Scrivlet\Tests\Support\Demos;
 final class ScenesTest extends AppTestCase
 {
     /**
+     * @param array<string, mixed> $edit
+     *
      * @return array<string, mixed>
      */
+    private function edit(int $id, int $revision, array $edit): array
+    {
+        return $this->post("/programs/$id/edits", ['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => $edit]);
+    }
+
+    /** @return list<string> the kinds of what happened, each once */
+    private static function kinds(mixed $events): array
+    {
+        return \is_array($events) ? array_values(array_unique(array_map(static fn (mixed $event): string => \is_array($event) && \is_string($event[0]) ? $event[0] : '', $events))) : [];
+    }
+
     public function testALayoutIsChangedByWhoKnowsHowItIsWritten(): void
     {
         $id = $this->program()->id();
@@ -38,17 +51,6 @@ final class ScenesTest extends AppTestCase
         self::assertSame('Round', $lawn['name']);
     }
 
-    private function edit(int $id, int $revision, array $edit): array
-    {
-        return $this->post("/programs/$id/edits", ['revision' => $revision, 'view' => 'both', 'text' => 'python', 'edit' => $edit]);
-    }
-
-    /** @return list<string> the kinds of what happened, each once */
-    private static function kinds(mixed $events): array
-    {
-        return \is_array($events) ? array_values(array_unique(array_map(static fn (mixed $event): string => \is_array($event) && \is_string($event[0]) ? $event[0] : '', $events))) : [];
-    }
-
     public function testARunTakesPressesAnswersAndALayout(): void
     {
         $id = $this->program(null, 'Gate', Demos::programs()['visitor-count'])->id();
@@ -70,9 +72,11 @@ final class ScenesTest extends AppTestCase
         foreach ([0, 1, 2, 3] as $layout) {
             self::assertSame([['words' => 'the barrow is at the gate', 'met' => true]], $this->post("/programs/$id/run", ['layout' => $layout])['goals']);
         }
-        foreach ([-3, 99, 'x', null, [1]] as $layout) {
-            $this->post("/programs/$id/run", ['layout' => $layout, 'signals' => 7, 'answers' => [], 'steps' => 'many', 'seed' => -1]);
-            self::assertSame(200, $this->code());
+        $this->post("/programs/$id/run", ['layout' => 99]);
+        self::assertSame(200, $this->code());
+        foreach ([['layout' => -3], ['layout' => 'x'], ['layout' => null], ['layout' => [1]], ['signals' => 7], ['answers' => []], ['steps' => 'many'], ['steps' => 0], ['seed' => -1]] as $wrong) {
+            $this->post("/programs/$id/run", $wrong);
+            self::assertSame(422, $this->code(), json_encode($wrong) ?: '');
         }
     }
 
@@ -158,7 +162,7 @@ final class ScenesTest extends AppTestCase
         self::assertIsArray($layouts);
         self::assertFalse($layouts[0]['same']);
         $foreign = $this->program($this->user('sorrel@fernhollow.example'), 'Secret')->id();
-        foreach (["program:$foreign" => 404, 'program:999999' => 404, 'version:77' => 404, 'language:latin' => 400, 'moon:1' => 400, '' => 400] as $with => $code) {
+        foreach (["program:$foreign" => 404, 'program:999999' => 404, 'version:77' => 404, 'language:latin' => 422, 'moon:1' => 422, '' => 422] as $with => $code) {
             $compare($with);
             self::assertSame($code, $this->code(), $with);
         }

@@ -54,7 +54,9 @@ test("a layout is drawn with the mouse and with keys, and a wrong one is explain
   await map.focus();
   await page.keyboard.press("ArrowLeft");
   await page.keyboard.press("o");
-  assert.match(await page.inputValue("#layout-text"), /#>::::oG#/);
+  await page.waitForFunction(() =>
+    /#>::::oG#/.test(document.querySelector<HTMLTextAreaElement>("#layout-text")!.value),
+  );
   await assertAccessible(page, "layout editor");
   await page.fill("#layout-text", (await page.inputValue("#layout-text")).replace(">", "."));
   await page.click("#layout-form [type=submit]");

@@ -1,0 +1,54 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Demo;
+
+use Doctrine\Bundle\FixturesBundle\Fixture;
+use Doctrine\Bundle\FixturesBundle\FixtureGroupInterface;
+use Doctrine\Persistence\ObjectManager;
+use Scrivlet\App\Entity\User;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Security\UserRepository;
+use Scrivlet\Core\File\ProjectReader;
+use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
+
+/**
+ * The teachers and programs of Fernhollow, where they are not there yet. Everybody knows their password, so that a school's
+ * installation, which is made without what is for development, does not have them.
+ */
+final class Fernhollow extends Fixture implements FixtureGroupInterface
+{
+    public const PASSWORD = 'garden-gate';
+    private const TEACHERS = ['juniper@fernhollow.example' => 'Juniper Vale', 'rowan@fernhollow.example' => 'Rowan Ash'];
+    /** How many programs the second teacher has. */
+    private const FEW = 4;
+
+    public function __construct(private readonly ProgramStore $store, private readonly UserRepository $users, private readonly UserPasswordHasherInterface $hasher)
+    {
+    }
+
+    public static function getGroups(): array
+    {
+        return ['demo'];
+    }
+
+    public function load(ObjectManager $manager): void
+    {
+        $files = glob(__DIR__.'/*.scrivlet.json') ?: [];
+        foreach (self::TEACHERS as $email => $name) {
+            if (null === $this->users->named($email)) {
+                $teacher = new User($email, $name);
+                $teacher->setPassword($this->hasher->hashPassword($teacher, self::PASSWORD));
+                $manager->persist($teacher);
+                $manager->flush();
+                // The last one made is the first on the shelf.
+                foreach (array_reverse($files) as $file) {
+                    [$title, $program] = ProjectReader::read((string) file_get_contents($file));
+                    $this->store->create($teacher, $title, $program);
+                }
+            }
+            $files = \array_slice($files, 0, self::FEW);
+        }
+    }
+}
