@@ -31,7 +31,6 @@ final class ManageAccounts extends Command
         $this->addArgument('action', InputArgument::REQUIRED, implode(', ', self::ACTIONS))
             ->addArgument('email', InputArgument::OPTIONAL, 'Whose account it is.')
             ->addOption('name', null, InputOption::VALUE_REQUIRED, 'The name that is shown; by default what stands before the @.')
-            ->addOption('admin', null, InputOption::VALUE_NONE, 'Makes a person who may look after the others.')
             ->addOption('stdin', null, InputOption::VALUE_NONE, 'Reads the password from standard input; otherwise one is made and shown once.')
             ->addOption('yes', null, InputOption::VALUE_NONE, 'Deletes without asking.');
     }
@@ -61,7 +60,7 @@ final class ManageAccounts extends Command
             $name = $input->getOption('name');
             $normal = UserRepository::normal($email);
             \assert('' !== $normal);
-            $user = new User($normal, mb_substr(\is_string($name) && '' !== trim($name) ? trim($name) : explode('@', $email)[0], 0, User::LONGEST_NAME), true === $input->getOption('admin') ? ['ROLE_TEACHER', 'ROLE_ADMIN'] : ['ROLE_TEACHER']);
+            $user = new User($normal, mb_substr(\is_string($name) && '' !== trim($name) ? trim($name) : explode('@', $email)[0], 0, User::LONGEST_NAME));
             $this->entities->persist($user);
         }
         \assert(null !== $user);

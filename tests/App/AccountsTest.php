@@ -38,12 +38,12 @@ final class AccountsTest extends AppTestCase
     public function testAccountsAreMadeDisabledAndDeletedFromTheConsole(): void
     {
         $accounts = $this->command('scrivlet:account');
-        self::assertSame(0, $accounts->execute(['action' => 'make', 'email' => 'Bramble@Fernhollow.example', '--name' => 'Bramble Reed', '--admin' => true]));
+        self::assertSame(0, $accounts->execute(['action' => 'make', 'email' => 'Bramble@Fernhollow.example', '--name' => 'Bramble Reed']));
         self::assertSame(1, preg_match('/password: (\S+)/', $accounts->getDisplay(), $match));
         $password = $match[1] ?? '';
         self::assertSame(1, $accounts->execute(['action' => 'make', 'email' => 'bramble@fernhollow.example']), 'there is one already');
         $accounts->execute(['action' => 'list']);
-        self::assertStringContainsString('ROLE_ADMIN', $accounts->getDisplay());
+        self::assertStringContainsString('ROLE_TEACHER', $accounts->getDisplay());
 
         $this->browser->getCookieJar()->clear();
         $this->signIn('BRAMBLE@fernhollow.example ', $password);

@@ -58,9 +58,6 @@ abstract class Values
         return $text;
     }
 
-    /** Whole numbers larger than this are not counted exactly here. */
-    protected const LARGEST = \PHP_INT_MAX;
-
     /** Also of two texts, or two lists, where the program does not say which it is. */
     abstract public function add(mixed $a, mixed $b): mixed;
 

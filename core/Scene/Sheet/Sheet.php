@@ -16,8 +16,6 @@ use Scrivlet\Core\Run\Trace;
  */
 final class Sheet
 {
-    public const WIDTH = 480;
-    public const HEIGHT = 360;
     /** How far from the middle the nib may go, in steps. */
     public const FARTHEST = 1000000.0;
     private const GRID = 1e9;
