@@ -188,7 +188,17 @@ function words(anchor: string): string {
   return (rowLine(Number(id), name)?.textContent ?? "").replace(/\s+/g, " ").trim();
 }
 
+let isDue = false;
+
+/** Shows where the caret is, once before the next painting, however often it has moved until then. */
 export function draw(): void {
+  if (isDue) return;
+  isDue = true;
+  requestAnimationFrame(drawNow);
+}
+
+function drawNow(): void {
+  isDue = false;
   if (!column) return;
   // A long blank may have been scrolled into sight; the caret's margin is where rows begin.
   if (document.activeElement === column) column.scrollLeft = 0;

@@ -42,9 +42,10 @@ export function update(answer: Answer): void {
         line = document.createElement("li");
         spine.append(line);
       }
-      line.className = "line";
-      line.dataset.key = answer.order[index]!;
-      line.textContent = number === null ? "" : String(number);
+      const text = number === null ? "" : String(number);
+      if (line.className !== "line") line.className = "line";
+      if (line.dataset.key !== answer.order[index]) line.dataset.key = answer.order[index]!;
+      if (line.textContent !== text) line.textContent = text;
     });
   }
 }

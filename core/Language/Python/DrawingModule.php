@@ -88,8 +88,10 @@ final class DrawingModule
             if ('color' === $function && 2 === \count($arguments)) {
                 $arguments = [$arguments[0]];
             }
-            if ('nib.pace' === $command && $first instanceof TextLiteral) {
-                $arguments = isset(self::SPEEDS[$first->value]) ? [new NumberLiteral(self::SPEEDS[$first->value])] : [];
+            if ('nib.pace' === $command && ($first instanceof TextLiteral || $first instanceof NumberLiteral)) {
+                $speed = $first instanceof NumberLiteral ? $first->value : self::SPEEDS[$first->value] ?? null;
+                // The module's 0 is its fastest, as is all above 10.
+                $arguments = null === $speed ? [] : [$speed > 0.5 && $speed <= 10 ? new NumberLiteral($speed) : new TextLiteral('at once')];
             }
 
             return \count(Catalogue::get($command)->slots) === \count($arguments) ? new CommandValue($command, $arguments) : null;
