@@ -190,22 +190,33 @@ function words(anchor: string): string {
 
 let isDue = false;
 
-/** Shows where the caret is, once before the next painting, however often it has moved until then. */
+/** Shows what is chosen at once, and where the caret is once before the next painting, however often it has moved. */
 export function draw(): void {
+  if (!column) return;
+  const lines = new Set(selectedLines());
+  for (const one of column.querySelectorAll<HTMLElement>(".selected"))
+    if (!lines.has(one)) one.classList.remove("selected");
+  for (const one of lines) one.classList.add("selected");
+  const current = place();
+  const chosen = selection();
+  byId("here").textContent = chosen
+    ? say("selected", { count: chosen.ids.length })
+    : say(current.before === null ? "place_in" : "place", {
+        row:
+          words(current.before === null ? `${current.parent}:${bodyPart(current)}` : `${current.before}:head`) ||
+          say("program"),
+      });
   if (isDue) return;
   isDue = true;
-  requestAnimationFrame(drawNow);
+  requestAnimationFrame(put);
 }
 
-function drawNow(): void {
+/** Asks for the layout of the page, which costs as much as all the rest of a change. */
+function put(): void {
   isDue = false;
   if (!column) return;
   // A long blank may have been scrolled into sight; the caret's margin is where rows begin.
   if (document.activeElement === column) column.scrollLeft = 0;
-  for (const one of column.querySelectorAll(".selected")) one.classList.remove("selected");
-  const chosen = selection();
-  const lines = selectedLines();
-  for (const one of lines) one.classList.add("selected");
   const current = place();
   const anchor = column.querySelector<HTMLElement>(`li[data-key="${CSS.escape(current.anchor)}/0"]`);
   line.className = "caret";
@@ -214,15 +225,8 @@ function drawNow(): void {
   line.style.setProperty("--at", `${34 + 24 * current.depth}px`);
   line.style.width = `${column.scrollWidth}px`;
   column.append(line);
-  drawActions(chosen, lines);
+  drawActions(selection(), selectedLines());
   mark("lit", anchor?.dataset.row ? anchor.dataset.key! : null);
-  byId("here").textContent = chosen
-    ? say("selected", { count: chosen.ids.length })
-    : say(current.before === null ? "place_in" : "place", {
-        row:
-          words(current.before === null ? `${current.parent}:${bodyPart(current)}` : `${current.before}:head`) ||
-          say("program"),
-      });
 }
 
 /** The row under which a body begins: the head, or a part of a branch. */
