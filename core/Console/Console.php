@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Console;
 use Scrivlet\Core\Compare\Comparison;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Report;
@@ -14,6 +15,7 @@ use Scrivlet\Core\Language\Python\DrawingModule;
 use Scrivlet\Core\Language\Python\DrawingModulePrinter;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
+use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
@@ -25,6 +27,7 @@ use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Run\TraceFile;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Words\Words;
 
 /** The command `bin/scrivlet`: programs on a terminal, without a database. Exit codes: 0 done, 1 error in the run, 2 cannot be read. */
 final readonly class Console
@@ -40,6 +43,8 @@ final readonly class Console
             --trace writes what happened as JSON lines; --seed fixes what chance gives; --max-steps cuts the run.
         bin/scrivlet compare A B [--input=FILE] [--seed=N]
             Whether two programs do the same. Exit code 0 if they do, 1 if not.
+        bin/scrivlet explain FILE [--line=N] [--locale=en|fr] [--format=text|json]
+            What each line says in plain words, also where some cannot be read yet.
         bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
             A project file as text.
         FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
@@ -67,7 +72,7 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'explain' => ['line', 'locale', 'format'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
         if (null === $allowed || ('compare' === $command ? 2 : 1) !== \count($files) || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
 
@@ -78,6 +83,7 @@ final readonly class Console
                 'check' => $this->check($files[0], $options),
                 'translate', 'print' => $this->translate($files[0], $options),
                 'compare' => $this->compare($files[0], $files[1], $options),
+                'explain' => $this->explain($files[0], $options),
                 default => $this->execute($files[0], $options),
             };
         } catch (Refusal $refusal) {
@@ -137,9 +143,9 @@ final readonly class Console
         $content = $this->content($file);
         $language = $this->languageOf($file);
         $report = Report::lines($content, Mending::proven($content, $language, $language->read($content)->mistakes));
-        if ('json' === ($options['format'] ?? 'text')) {
+        if ($this->wantsJson($options)) {
             $data = array_map(fn (array $mistake): array => ['id' => $mistake['kind'], 'line' => $mistake['line'], 'column' => $mistake['column'], 'length' => $mistake['length'], 'message' => $this->told($mistake), 'fix' => [] === $mistake['fix'] ? null : $mistake['fix']], $report);
-            ($this->out)(json_encode($data, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
+            ($this->out)(self::json($data));
         } else {
             foreach ($report as $mistake) {
                 ($this->out)("$file:{$mistake['line']}:{$mistake['column']}: {$this->told($mistake)} [{$mistake['kind']}]\n");
@@ -211,6 +217,52 @@ final readonly class Console
         ($this->out)(Sentences::of('console.differ', ['moment' => $difference->moment, 'one' => $told($difference->one), 'other' => $told($difference->other)])."\n");
 
         return 1;
+    }
+
+    /** @param array<string, string> $options */
+    private function explain(string $file, array $options): int
+    {
+        $locale = $options['locale'] ?? Words::FALLBACK;
+        if (!\in_array($locale, Words::locales(), true)) {
+            throw new Refusal('console.locale', ['locales' => implode(', ', Words::locales())]);
+        }
+        $only = isset($options['line']) ? $this->number($options, 'line', 1, 1) : null;
+        $own = Language::ofFile($file);
+        $program = null === $own ? ProjectReader::read($this->content($file))[1] : $own->read($this->content($file))->program;
+        $lines = [];
+        foreach (PlainLines::of(new Analysis($program), $own ?? Language::Python, $locale) as $index => $text) {
+            if (null === $only || $only === $index + 1) {
+                $lines[] = ['line' => $index + 1, 'text' => $text];
+            }
+        }
+        if ([] === $lines && null !== $only) {
+            throw new Refusal('console.no_line', ['line' => $only]);
+        }
+        if ($this->wantsJson($options)) {
+            ($this->out)(self::json($lines));
+        } else {
+            foreach ($lines as $line) {
+                ($this->out)("{$line['line']}: {$line['text']}\n");
+            }
+        }
+
+        return 0;
+    }
+
+    /** @param array<string, string> $options */
+    private function wantsJson(array $options): bool
+    {
+        return match ($options['format'] ?? 'text') {
+            'json' => true,
+            'text' => false,
+            default => throw new Refusal('console.format'),
+        };
+    }
+
+    /** @param list<array<string, mixed>> $data */
+    private static function json(array $data): string
+    {
+        return json_encode($data, \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n";
     }
 
     /** @param array<string, string> $options */

@@ -1,0 +1,145 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Plain\PlainLines;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Walk;
+use Scrivlet\Core\Words\Words;
+use Scrivlet\Tests\Support\Programs;
+
+/** Each line read aloud: for every program there is, in every language of the interface. */
+final class PlainWordsTest extends TestCase
+{
+    /** Texts in their quotes, names with a line below, and numbers with an exponent: what a sentence takes from its line. */
+    private const TAKEN = '/“[^”]*”|«[^»]*»|\b\w*_\w*\b|\d+(?:\.\d+)?e[+-]?\d+/u';
+
+    public function testEveryLineIsASentenceWithoutCode(): void
+    {
+        $lines = 0;
+        foreach (Programs::all() as $name => [$language, $text]) {
+            $analysis = new Analysis($language->read($text)->program);
+            foreach (Words::locales() as $locale) {
+                $sentences = PlainLines::of($analysis, $language, $locale);
+                foreach ($analysis->text($language)->lines as $index => $line) {
+                    $sentence = $sentences[$index] ?? '';
+                    self::assertSame('' === trim($line->text), '' === $sentence, "$name: $line->text");
+                    $plain = (string) preg_replace(self::TAKEN, '', $sentence);
+                    self::assertDoesNotMatchRegularExpression('/[][{}=<>*\/+&|_\\\\]|\b(?:plain|row|operation)\.\w/', $plain, "$name: $line->text");
+                    ++$lines;
+                }
+            }
+        }
+        self::assertGreaterThan(5000, $lines);
+    }
+
+    /** What makes another program makes another sentence: no two meanings are said alike. */
+    #[DataProvider('changes')]
+    public function testADifferentMeaningIsSaidDifferently(\Closure $change): void
+    {
+        $changed = 0;
+        foreach (Programs::all() as $name => [$language, $text]) {
+            $program = $language->read($text)->program;
+            $before = (new Analysis($program))->printed($language)->text();
+            $said = null;
+            for ($place = 0; $place < 12; $place += 1 + $place) {
+                $other = self::changedAt($program, $place, $change);
+                $after = null === $other ? $before : (new Analysis($other))->printed($language)->text();
+                if (null === $other || $before === $after) {
+                    continue;
+                }
+                $said ??= PlainLines::of(new Analysis(self::plain($program)), $language, 'en');
+                self::assertNotSame($said, PlainLines::of(new Analysis(self::plain($other)), $language, 'en'), "$name:\n$after");
+                ++$changed;
+            }
+        }
+        self::assertGreaterThan(50, $changed);
+    }
+
+    /** @return iterable<string, array{\Closure(Expression): ?Expression}> */
+    public static function changes(): iterable
+    {
+        yield 'another number' => [static fn (Expression $value): ?Expression => $value instanceof NumberLiteral ? new NumberLiteral($value->value + 1) : null];
+        yield 'another text' => [static fn (Expression $value): ?Expression => $value instanceof TextLiteral ? new TextLiteral($value->value.'e') : null];
+        yield 'the other order' => [static fn (Expression $value): ?Expression => $value instanceof Binary ? new Binary($value->operator, $value->right, $value->left) : null];
+        yield 'another operator' => [static fn (Expression $value): ?Expression => $value instanceof Binary ? new Binary(match ($value->operator) {
+            Operator::Add => Operator::Subtract,
+            Operator::Subtract => Operator::Multiply,
+            Operator::Multiply => Operator::Add,
+            Operator::Less => Operator::LessOrEqual,
+            Operator::LessOrEqual => Operator::Less,
+            Operator::Greater => Operator::GreaterOrEqual,
+            Operator::GreaterOrEqual => Operator::Greater,
+            Operator::Equal => Operator::NotEqual,
+            Operator::NotEqual => Operator::Equal,
+            Operator::And => Operator::Or,
+            Operator::Or => Operator::And,
+            Operator::FloorDivide => Operator::TrueDivide,
+            Operator::TrueDivide => Operator::FloorDivide,
+            Operator::FloorRemainder => Operator::TruncRemainder,
+            default => Operator::Power,
+        }, $value->left, $value->right) : null];
+        yield 'other brackets' => [static fn (Expression $value): ?Expression => $value instanceof Binary && $value->left instanceof Binary ? new Binary($value->left->operator, $value->left->left, new Binary($value->operator, $value->left->right, $value->right)) : null];
+    }
+
+    /** @return list<array{Language, string, string, string}> */
+    public static function sentences(): array
+    {
+        return [
+            [Language::Python, "seeds = int(input('How many?'))\n", 'Ask “How many?” for a whole number and keep it as seeds.', 'Demander « How many? » pour un nombre entier et le garder sous le nom seeds.'],
+            [Language::Python, "while barrow.path_clear():\n    barrow.step()\n", 'Repeat the line below as long as the path is clear.', 'Répéter la ligne ci-dessous tant que le chemin est libre.'],
+            [Language::JavaScript, "for (let i = 1; i < 100; i *= 2) {\n  console.log(i);\n}\n", 'Begin with i at 1; as long as i is less than 100, do the line below, and each time multiply i by 2.', 'Commencer avec i à 1 ; tant que i vaut moins que 100, faire la ligne ci-dessous, et chaque fois multiplier i par 2.'],
+            [Language::Cpp, "int main() {\n    cout << 3 * (2 + 1) << endl;\n}\n", 'Here the program begins.', 'Ici commence le programme.'],
+            [Language::JavaScript, "nib.ink(\"plum\");\n", 'Use ink plum.', 'Prendre l’encre prune.'],
+        ];
+    }
+
+    #[DataProvider('sentences')]
+    public function testASentenceAsATeacherSaysIt(Language $language, string $text, string $english, string $french): void
+    {
+        $analysis = new Analysis($language->read($text)->program);
+
+        self::assertSame($english, PlainLines::of($analysis, $language, 'en')[0] ?? '');
+        self::assertSame($french, str_replace("\u{a0}", ' ', PlainLines::of($analysis, $language, 'fr')[0] ?? ''));
+    }
+
+    private static function plain(Program $program): Program
+    {
+        return array_reduce(Language::cases(), static fn (Program $plain, Language $language): Program => $plain->withHandwriting($language->value, null), $program);
+    }
+
+    /** @param \Closure(Expression): ?Expression $change */
+    private static function changedAt(Program $program, int $place, \Closure $change): ?Program
+    {
+        $seen = 0;
+        $isDone = false;
+        $inRow = static function (Statement $row) use ($change, $place, &$seen, &$isDone): Statement {
+            foreach ($row->blanks() as $name => $blank) {
+                $row = $row->withBlank($name, Walk::mapExpression($blank, static function (Expression $value) use ($change, $place, &$seen, &$isDone): Expression {
+                    $other = $change($value);
+                    $isMeant = null !== $other && $seen++ === $place;
+                    $isDone = $isDone || $isMeant;
+
+                    return $isMeant ? $other : $value;
+                }));
+            }
+
+            return $row;
+        };
+        $script = Walk::map($program->script, $inRow);
+
+        return $isDone ? $program->withScript($script) : null;
+    }
+}
