@@ -50,13 +50,28 @@ export function update(answer: Answer): void {
   }
 }
 
+/** The place of a line of text, by its number. */
+export function placeOf(language: string, number: number): string | null {
+  const spine = spines.find((one) => one.dataset.numbers === language);
+  const line = [...(spine?.children ?? [])].find((one) => one.textContent === String(number));
+  return (line as HTMLElement | undefined)?.dataset.key ?? null;
+}
+
 /** The lines of one place on all pages and in the spines. */
 export function linesOf(key: string): HTMLElement[] {
   return [...document.querySelectorAll<HTMLElement>(`#spread [data-key="${CSS.escape(key)}"]`)];
 }
 
+const pointed: ((key: string | null) => void)[] = [];
+
+/** Tells a listener of the place that is pointed at, by the mouse or by the caret. */
+export function onPointed(listener: (key: string | null) => void): void {
+  pointed.push(listener);
+}
+
 /** Marks the lines of one place, and takes the mark from all others. */
 export function mark(name: string, key: string | null): void {
+  if (name === "lit") for (const listener of pointed) listener(key);
   for (const line of document.querySelectorAll(`#spread .${name}`)) line.classList.remove(name);
   if (key !== null) for (const line of linesOf(key)) line.classList.add(name);
 }

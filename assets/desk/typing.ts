@@ -12,7 +12,7 @@ import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
-import { reveal } from "./columns";
+import { mark, placeOf, reveal } from "./columns";
 import { refused } from "./editing";
 import { folding, refold, showAll } from "./folding";
 import { isBusy, send } from "./server";
@@ -173,6 +173,10 @@ async function open(): Promise<void> {
           ...searchKeymap,
         ]),
         EditorView.updateListener.of((update) => {
+          if (update.selectionSet && update.view.hasFocus) {
+            const line = update.state.doc.lineAt(update.state.selection.main.head).number;
+            mark("lit", placeOf(data.typed!.language, line));
+          }
           if (!update.docChanged || update.transactions.every((one) => one.annotation(Transaction.remote))) return;
           clearTimeout(timer);
           timer = window.setTimeout(read, PAUSE);

@@ -14,6 +14,8 @@ use Scrivlet\Core\Tree\Walk;
 /** A program's text in plain words, line by line. */
 final class PlainLines
 {
+    private const BRINGS_IN = '/^\s*(?:import|from|#\s*include|using|const|let|var)\b/';
+
     private readonly Phrases $phrases;
     /** @var array<int, Statement> rows by id */
     private array $rows = [];
@@ -92,7 +94,7 @@ final class PlainLines
                 continue;
             }
             $sentences[] = match (true) {
-                null === $row => $this->aroundRows($line->text),
+                null === $row, $row instanceof Script && 1 === preg_match(self::BRINGS_IN, $line->text) => $this->aroundRows($line->text),
                 $line->anchor === $before => $this->phrases->sentence($this->phrases->fill('goes_on')),
                 default => $this->sentence($row, $part, $number),
             };
@@ -155,6 +157,6 @@ final class PlainLines
     {
         $speaker = new PlainRow($this->phrases, $this->analysis->types(), $this->analysis->program->script);
 
-        return $this->phrases->sentence(1 === preg_match('/^\s*(?:import|from|#\s*include|using|const|let|var)\b/', $text) ? $speaker->import($text) : $this->phrases->fill('around'));
+        return $this->phrases->sentence(1 === preg_match(self::BRINGS_IN, $text) ? $speaker->import($text) : $this->phrases->fill('around'));
     }
 }

@@ -27,6 +27,7 @@ use Scrivlet\Core\Edit\Edited;
 use Scrivlet\Core\Edit\Revision;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Page\Spread;
+use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Tree\Program as Tree;
@@ -196,6 +197,20 @@ final class EditController extends AbstractController
         $view = DeskView::from('both', $request->query->getString('text'));
 
         return new JsonResponse(['revision' => $program->revision()->number, 'fixes' => TypedText::fixes(new Analysis(ProgramStore::program($program)), $view->runsAs())]);
+    }
+
+    /** What the lines of the text page say in plain words, by the places they belong to. */
+    #[Route('/plain', name: 'desk_plain', methods: ['GET'])]
+    public function plain(Request $request, Program $program): JsonResponse
+    {
+        $view = DeskView::from('both', $request->query->getString('text'));
+        $analysis = new Analysis(ProgramStore::program($program));
+        $sentences = [];
+        foreach (PlainLines::of($analysis, $view->runsAs(), $request->getLocale()) as $number => $sentence) {
+            $sentences[$analysis->text($view->runsAs())->lines[$number]->anchor] ??= $sentence;
+        }
+
+        return new JsonResponse(['revision' => $program->revision()->number, 'sentences' => $sentences]);
     }
 
     private function conflict(Revision $revision): JsonResponse

@@ -101,6 +101,7 @@ final class PlainWordsTest extends TestCase
             [Language::Python, "seeds = int(input('How many?'))\n", 'Ask “How many?” for a whole number and keep it as seeds.', 'Demander « How many? » pour un nombre entier et le garder sous le nom seeds.'],
             [Language::Python, "while barrow.path_clear():\n    barrow.step()\n", 'Repeat the line below as long as the path is clear.', 'Répéter la ligne ci-dessous tant que le chemin est libre.'],
             [Language::JavaScript, "for (let i = 1; i < 100; i *= 2) {\n  console.log(i);\n}\n", 'Begin with i at 1; as long as i is less than 100, do the line below, and each time multiply i by 2.', 'Commencer avec i à 1 ; tant que i vaut moins que 100, faire la ligne ci-dessous, et chaque fois multiplier i par 2.'],
+            [Language::Python, "from scrivlet import nib\nnib.lift()\n", 'Bring in scrivlet and nib.', 'Faire venir scrivlet et nib.'],
             [Language::Cpp, "int main() {\n    cout << 3 * (2 + 1) << endl;\n}\n", 'Here the program begins.', 'Ici commence le programme.'],
             [Language::JavaScript, "nib.ink(\"plum\");\n", 'Use ink plum.', 'Prendre l’encre prune.'],
         ];

@@ -121,6 +121,7 @@ return [
     'desk.player' => 'Player',
     'desk.values' => 'Values',
     'desk.printout' => 'Printout',
+    'desk.plain' => 'This line in plain words',
     'desk.here' => 'Here',
     'desk.nothing_yet' => 'nothing yet',
     'desk.off_mark' => 'off',

@@ -121,6 +121,7 @@ return [
     'desk.player' => 'Lecteur',
     'desk.values' => 'Valeurs',
     'desk.printout' => 'Sortie',
+    'desk.plain' => 'Cette ligne en mots simples',
     'desk.here' => 'Ici',
     'desk.nothing_yet' => 'rien encore',
     'desk.off_mark' => 'inactif',
