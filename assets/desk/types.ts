@@ -162,3 +162,11 @@ export interface Report extends Changes {
   /** Whether something from outside could still start a script. */
   listens: boolean;
 }
+
+/** One thing that may be written at the caret; `${…}` in what is put in is a gap. */
+export interface Suggestion {
+  label: string;
+  insert: string;
+  kind: string;
+  detail: string;
+}

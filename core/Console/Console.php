@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Console;
 
 use Scrivlet\Core\Compare\Comparison;
+use Scrivlet\Core\Completion\Completion;
+use Scrivlet\Core\Completion\Suggestion;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Analysis;
@@ -45,6 +47,8 @@ final readonly class Console
             Whether two programs do the same. Exit code 0 if they do, 1 if not.
         bin/scrivlet explain FILE [--line=N] [--locale=en|fr] [--format=text|json]
             What each line says in plain words, also where some cannot be read yet.
+        bin/scrivlet complete FILE --at=LINE:COLUMN [--limit=N] [--locale=en|fr]
+            What may be written before that column of that line, best first, as JSON. The text may be broken.
         bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
             A project file as text.
         FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
@@ -72,7 +76,7 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'explain' => ['line', 'locale', 'format'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
         if (null === $allowed || ('compare' === $command ? 2 : 1) !== \count($files) || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
 
@@ -83,6 +87,7 @@ final readonly class Console
                 'check' => $this->check($files[0], $options),
                 'translate', 'print' => $this->translate($files[0], $options),
                 'compare' => $this->compare($files[0], $files[1], $options),
+                'complete' => $this->complete($files[0], $options),
                 'explain' => $this->explain($files[0], $options),
                 default => $this->execute($files[0], $options),
             };
@@ -222,10 +227,7 @@ final readonly class Console
     /** @param array<string, string> $options */
     private function explain(string $file, array $options): int
     {
-        $locale = $options['locale'] ?? Words::FALLBACK;
-        if (!\in_array($locale, Words::locales(), true)) {
-            throw new Refusal('console.locale', ['locales' => implode(', ', Words::locales())]);
-        }
+        $locale = $this->locale($options);
         $only = isset($options['line']) ? $this->number($options, 'line', 1, 1) : null;
         $own = Language::ofFile($file);
         $program = null === $own ? ProjectReader::read($this->content($file))[1] : $own->read($this->content($file))->program;
@@ -247,6 +249,42 @@ final readonly class Console
         }
 
         return 0;
+    }
+
+    /** @param array<string, string> $options */
+    private function complete(string $file, array $options): int
+    {
+        $language = $this->languageOf($file);
+        if (1 !== preg_match('/^([1-9]\d{0,8}):([1-9]\d{0,8})$/D', $options['at'] ?? '', $at)) {
+            throw new Refusal('console.at');
+        }
+        $before = self::before($this->content($file), (int) $at[1], (int) $at[2]) ?? throw new Refusal('console.no_line', ['line' => (int) $at[1]]);
+        $found = Completion::after($before, $language, $this->locale($options), $this->number($options, 'limit', 20, 1));
+        $indent = 1 === preg_match('/(?:^|[\r\n])([ \t]*)[^\r\n]*$/D', $before, $match) ? $match[1] : '';
+        ($this->out)(self::json(array_map(static fn (Suggestion $one): array => ['label' => $one->label, 'insert' => $one->text($indent), 'kind' => $one->kind->value, 'detail' => $one->detail], $found)));
+
+        return 0;
+    }
+
+    /** The text before a column of a line, both counted from 1, columns in letters; null where there is no such line. */
+    private static function before(string $text, int $line, int $column): ?string
+    {
+        $lines = preg_split('/(\r\n|\n|\r)/', $text, -1, \PREG_SPLIT_DELIM_CAPTURE) ?: [];
+        $own = $lines[2 * $line - 2] ?? null;
+        if (null === $own) {
+            return null;
+        }
+        $start = mb_check_encoding($own, 'UTF-8') ? mb_substr($own, 0, $column - 1) : substr($own, 0, $column - 1);
+
+        return implode('', \array_slice($lines, 0, 2 * $line - 2)).$start;
+    }
+
+    /** @param array<string, string> $options */
+    private function locale(array $options): string
+    {
+        $locale = $options['locale'] ?? Words::FALLBACK;
+
+        return \in_array($locale, Words::locales(), true) ? $locale : throw new Refusal('console.locale', ['locales' => implode(', ', Words::locales())]);
     }
 
     /** @param array<string, string> $options */

@@ -69,6 +69,13 @@ register_shutdown_function(static function () use ($copies): void {
         exec('rm -rf '.escapeshellarg($folder));
     }
 });
+// What fails unchanged would kill everything.
+foreach (SUITES as $suite) {
+    exec(sprintf('cd %s && php -d memory_limit=2G vendor/bin/phpunit --testsuite core %s --stop-on-defect 2>&1', escapeshellarg($copies[0]), $suite), $said, $code);
+    if (0 !== $code) {
+        exit(implode("\n", array_slice($said, -20))."\nThe core suite is not green; nothing can be said of mutants.\n");
+    }
+}
 $killed = 0;
 $survivors = [];
 $waiting = array_values($chosen);

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 // Lines of programs read aloud: what differs from the phrases of rows and operations on the blocks page.
 return [
-    'plain.contractions' => '',
+    'plain.contractions' => ';',
     'plain.quoted' => '“{text}”',
     'plain.empty_text' => 'an empty text',
     'plain.unread_value' => 'a value that cannot be read yet',
@@ -232,4 +232,6 @@ return [
     'plain.operation.surface' => 'the surface at {0}',
     'plain.operation.distance' => 'the distance from {0}',
     'plain.operation.ask_silently' => 'the answer that is typed in',
+    'plain.barrow.facing' => 'where the barrow faces',
+    'plain.operation.with_letter' => '{0} with {2} at place {1}',
 ];

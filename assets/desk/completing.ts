@@ -1,0 +1,87 @@
+import {
+  acceptCompletion,
+  autocompletion,
+  closeBrackets,
+  closeBracketsKeymap,
+  type Completion,
+  type CompletionContext,
+  completionKeymap,
+  type CompletionResult,
+  completionStatus,
+  moveCompletionSelection,
+  selectedCompletion,
+  selectedCompletionIndex,
+  snippetCompletion,
+} from "@codemirror/autocomplete";
+import { type Extension, Prec } from "@codemirror/state";
+import { type EditorView, keymap } from "@codemirror/view";
+import { post } from "./server";
+import { data } from "./store";
+import type { Suggestion } from "./types";
+
+/** A list that is longer helps nobody. */
+const SHOWN = 12;
+
+/** The editor numbers gaps, and fills those of one number alike; the last Tab leads out behind all. */
+function gaps(insert: string): string {
+  const numbers = new Map<string, number>();
+  let count = 0;
+  const numbered = insert.replace(/\$\{([^{}]*)\}/g, (_, name: string) => {
+    const number = (name && numbers.get(name)) || ++count;
+    if (name) numbers.set(name, number);
+    return `\${${number}:${name}}`;
+  });
+  return insert.endsWith("${}") ? numbered : `${numbered}\${${count + 1}}`;
+}
+
+/** As the list of the editor has it: what the server puts first stays first. */
+function item({ label, insert, kind, detail }: Suggestion, index: number): Completion {
+  const shown: Completion = { label, detail, type: kind, boost: 99 - index };
+  return insert === label ? shown : snippetCompletion(gaps(insert), shown);
+}
+
+async function find(context: CompletionContext): Promise<CompletionResult | null> {
+  const begun = context.matchBefore(/[\p{L}_][\p{L}\p{N}_]*$/u);
+  const before = context.state.sliceDoc(0, context.pos);
+  const isAsked = context.explicit || begun !== null || /[.("']$/.test(before);
+  if (!isAsked) return null;
+  const response = await post("/complete", { before, language: data.typed!.language }).catch(() => null);
+  if (!response?.ok || context.aborted) return null;
+  const { options } = (await response.json()) as { options: Suggestion[] };
+  const from = begun?.from ?? context.pos;
+  return options.length ? { from, options: options.map(item), validFor: /^[\p{L}\p{N}_]*$/u } : null;
+}
+
+/** Tab takes what is chosen, or what is best; nothing is chosen before an arrow is pressed, so that Enter ends the line. */
+function takeBest(view: EditorView): boolean {
+  if (completionStatus(view.state) !== "active") return false;
+  if (selectedCompletionIndex(view.state) === null) {
+    moveCompletionSelection(true)(view);
+    // What stands there whole already needs no taking.
+    const { from, to } = view.state.wordAt(view.state.selection.main.head) ?? { from: 0, to: 0 };
+    if (
+      selectedCompletion(view.state)?.label === view.state.sliceDoc(from, to) &&
+      !selectedCompletion(view.state)?.apply
+    )
+      moveCompletionSelection(true)(view);
+  }
+  return acceptCompletion(view);
+}
+
+/** What may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves. */
+export function completing(): Extension {
+  return [
+    autocompletion({
+      override: [find],
+      maxRenderedOptions: SHOWN,
+      icons: false,
+      activateOnTypingDelay: 60,
+      selectOnOpen: false,
+      defaultKeymap: false,
+    }),
+    closeBrackets(),
+    // Before the keys that lead from gap to gap, while the list is there.
+    Prec.highest(keymap.of([{ key: "Tab", run: takeBest }, ...completionKeymap])),
+    keymap.of(closeBracketsKeymap),
+  ];
+}

@@ -1,0 +1,448 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Completion;
+
+use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\SceneName;
+use Scrivlet\Core\Catalogue\Slot;
+use Scrivlet\Core\Catalogue\SlotType;
+use Scrivlet\Core\Catalogue\ValueOperation;
+use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Vocabulary;
+use Scrivlet\Core\Language\Printer;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\TextLiteral;
+
+/**
+ * What may be written at the caret, best first: from the catalogue, what the language brings along, and the names and
+ * types of the text before the caret, which may be broken. What stands behind the caret is not looked at, since names
+ * are to be there before they are used.
+ */
+final class Completion
+{
+    private readonly Place $place;
+    private readonly KnownNames $names;
+    private readonly Library $library;
+    private ?Analysis $analysis = null;
+    /** @var array<string, array{Suggestion, float}> by label, with how well they fit */
+    private array $found = [];
+
+    private function __construct(private readonly string $before, private readonly Language $language, private readonly string $locale)
+    {
+        $this->place = Place::after($before, $language);
+        $this->names = new KnownNames($this->place->tokens, $language, $before);
+        $this->library = Library::of($language);
+    }
+
+    /** @return list<Suggestion> for the place behind a text, best first */
+    public static function after(string $before, Language $language, string $locale, int $limit = 20): array
+    {
+        return (new self($before, $language, $locale))->best($limit);
+    }
+
+    /** @return list<Suggestion> */
+    private function best(int $limit): array
+    {
+        match ($this->place->kind) {
+            PlaceKind::Nowhere => null,
+            PlaceKind::InText => $this->texts(),
+            PlaceKind::Member => $this->members(),
+            PlaceKind::Import => $this->imports(),
+            PlaceKind::NewName => $this->newNames(),
+            PlaceKind::Statement => $this->statement(),
+            PlaceKind::Expression => $this->expression(),
+        };
+        $begun = mb_strtolower($this->place->begun);
+        $ranked = [];
+        foreach ($this->found as [$suggestion, $score]) {
+            $label = mb_strtolower($suggestion->label);
+            if ('' !== $begun && !str_starts_with($label, $begun)) {
+                continue;
+            }
+            $ranked[] = [$suggestion, $score + ('' !== $begun && str_starts_with($suggestion->label, $this->place->begun) ? 1 : 0)];
+        }
+        usort($ranked, static fn (array $one, array $other): int => $other[1] <=> $one[1]);
+
+        return array_map(static fn (array $one): Suggestion => $one[0], \array_slice($ranked, 0, $limit));
+    }
+
+    private function offer(string $label, SuggestionKind $kind, float $score, string $detail = '', ?string $insert = null): void
+    {
+        $before = "\n" === $this->place->before() || '' === $this->place->before() || 1 === preg_match('/^\s+$/', $this->place->before()) ? "\n" : $this->place->before();
+        $two = '' === $this->place->before(2) || 1 === preg_match('/^\s+$/', $this->place->before(2)) ? "\n" : $this->place->before(2);
+        // Behind a bracket, a comma or a point stands anything, so that what stood there before says little.
+        $pair = \in_array($before, ['(', ',', '.'], true) ? 1.2 : 4;
+        $score += $pair * min(4, $this->names->pairs[$before][$label] ?? 0) ** 0.5 + 5 * min(4, $this->names->triples["$two $before"][$label] ?? 0) ** 0.5;
+        if (!isset($this->found[$label]) || $this->found[$label][1] < $score) {
+            $this->found[$label] = [new Suggestion($label, $insert ?? $label, $kind, $detail), $score];
+        }
+    }
+
+    private function slot(): ?Slot
+    {
+        return $this->entryCalled()?->slots[$this->place->argument] ?? null;
+    }
+
+    private function entryCalled(): ?Entry
+    {
+        return null === $this->place->callee ? null : Vocabulary::commands($this->language)[$this->place->callee] ?? null;
+    }
+
+    private function texts(): void
+    {
+        $slot = $this->slot();
+        if (null !== $slot) {
+            $default = $slot->default instanceof TextLiteral ? $slot->default->value : null;
+            foreach (SlotType::Colour === $slot->type ? array_column(Ink::cases(), 'value') : $slot->choices as $index => $choice) {
+                $this->offer($choice, SuggestionKind::Choice, 20 - $index * 0.1 + ($choice === $default ? 2 : 0), SlotType::Colour === $slot->type ? Ink::from($choice)->word($this->locale) : $slot->word($choice, $this->locale));
+            }
+        }
+        $last = \count($this->place->tokens);
+        foreach ($this->names->literals as $literal => $at) {
+            if (1 === preg_match('/^\w*(["\'`])(.*)\1$/s', (string) $literal, $match) && '' !== $match[2]) {
+                $this->offer($match[2], SuggestionKind::Text, 5 + 5 * $at / $last);
+            }
+        }
+    }
+
+    private function members(): void
+    {
+        $thing = $this->place->receiver;
+        foreach (Vocabulary::methods($this->language, $thing) as $index => $method) {
+            $entry = Vocabulary::commands($this->language)["$thing.$method"];
+            $this->offer($method, SuggestionKind::Command, 20 - 0.2 * $index, $entry->phrase($this->locale), $this->called($method, $entry));
+        }
+        $index = 0;
+        foreach ($this->library->things[$thing] ?? [] as $member => $operation) {
+            $this->offer($member, SuggestionKind::Library, 20 - 0.1 * ++$index, $this->does($operation));
+        }
+        if ([] === $this->found) {
+            $kind = $this->kindOf($thing);
+            $methods = $this->library->methodsOf($kind);
+            foreach ($methods as $method => $operation) {
+                $usual = array_search($method, self::USUAL_METHODS, true);
+                $this->offer((string) $method, SuggestionKind::Library, 10 - 0.1 * ++$index + (false === $usual ? 0 : 4 - 0.2 * $usual), $this->does($operation), 'length' === $method ? null : $method.'(${})');
+            }
+        }
+        if ('std' === $thing) {
+            foreach (array_keys($this->library->functions) as $name) {
+                $this->offer((string) $name, SuggestionKind::Library, 10 - 0.1 * ++$index);
+            }
+        }
+    }
+
+    /** What kind of value stands before the point, as far as that is known: text, list, map or part. */
+    private function kindOf(string $receiver): ?string
+    {
+        if ('"' === $receiver) {
+            return 'text';
+        }
+        $kind = $this->type($receiver)?->kind;
+
+        return match (true) {
+            null === $kind || TypeKind::Unknown === $kind => null,
+            TypeKind::Text === $kind, TypeKind::Letter === $kind => 'text',
+            TypeKind::List === $kind => 'list',
+            TypeKind::Map === $kind => 'map',
+            \in_array($kind, [TypeKind::DrivePair, TypeKind::SurfaceSensor, TypeKind::RangeSensor, TypeKind::Lamp], true) => 'part',
+            default => null,
+        };
+    }
+
+    /** The type of a variable as the finished lines before the caret show it. */
+    private function type(string $variable): ?StaticType
+    {
+        if (!isset($this->names->variables[$variable])) {
+            return null;
+        }
+        $this->analysis ??= new Analysis($this->language->read((string) preg_replace('/[^\r\n]*$/', '', $this->before))->program);
+        $types = $this->analysis->types();
+        foreach ([$this->analysis->program->script, ...array_reverse($this->analysis->program->definitions())] as $part) {
+            $type = $types->variable($part, $variable);
+            if (TypeKind::Unknown !== $type->kind) {
+                return $type;
+            }
+        }
+
+        return null;
+    }
+
+    private function imports(): void
+    {
+        $isPython = Language::Python === $this->language;
+        if ('import' === $this->place->before() && \in_array($this->place->before(3), ['from'], true)) {
+            $library = $this->place->before(2);
+            foreach ('scrivlet' === $library ? SceneName::objects() : array_keys($this->library->things[$library] ?? []) as $index => $name) {
+                $this->offer((string) $name, SuggestionKind::Library, 10 - 0.1 * $index);
+            }
+
+            return;
+        }
+        foreach ($isPython ? ['scrivlet', 'random', 'math', 'time'] : SceneName::objects() as $index => $name) {
+            $this->offer($name, SuggestionKind::Library, 10 - $index);
+        }
+    }
+
+    /** A name that the program makes up: usual ones for what is counted or gone through. */
+    private function newNames(): void
+    {
+        foreach ('for' === $this->place->before() ? ['i', 'number', 'item', 'row', 'turn'] : [] as $index => $name) {
+            $this->offer($name, SuggestionKind::Variable, 5 - $index);
+        }
+        if ('for' === $this->place->before()) {
+            $this->variables(3);
+        }
+        $last = max(1, \count($this->place->tokens));
+        foreach ($this->names->elsewhere + $this->names->variables as $name => $at) {
+            $this->offer((string) $name, SuggestionKind::Variable, 1 + 2 * $at / $last);
+        }
+        if (Language::Cpp === $this->language) {
+            foreach (['main', 'i', 'n', 'j', 'number', 'name', 'total', 'count'] as $index => $name) {
+                $this->offer($name, SuggestionKind::Variable, ('main' === $name && !isset($this->names->functions['main']) ? 6 : 2) - 0.1 * $index);
+            }
+            foreach (['const', 'int', 'double', 'string', 'long', 'bool', 'auto'] as $index => $name) {
+                $this->offer($name, SuggestionKind::Keyword, 0 - 0.1 * $index);
+            }
+        }
+        if (Language::JavaScript === $this->language && \in_array($this->place->before(), ['const', 'let', 'var'], true)) {
+            foreach (['i', 'number', 'item', 'answer'] as $index => $name) {
+                $this->offer($name, SuggestionKind::Variable, 3 - $index);
+            }
+        }
+    }
+
+    private function variables(float $base): void
+    {
+        $last = max(1, \count($this->place->tokens));
+        foreach ($this->names->variables as $name => $at) {
+            if (!\in_array($name, SceneName::objects(), true)) {
+                $isJustSaid = ',' === $this->place->before() && $name === $this->place->before(2);
+                $isNew = 1 === ($this->names->counts[$name] ?? 0);
+                $this->offer((string) $name, SuggestionKind::Variable, $base + 6 * $at / $last + ($isNew ? 2 : 0) - ($isJustSaid ? 5 : 0));
+            }
+        }
+    }
+
+    private function statement(): void
+    {
+        $tokens = $this->place->tokens;
+        $rank = 0;
+        if ('for' === $this->place->callee) {
+            foreach (Language::Cpp === $this->language ? ['int', 'const', 'char', 'string', 'auto', 'double'] : ['let', 'const'] as $index => $word) {
+                $this->offer($word, SuggestionKind::Keyword, 18 - $index);
+            }
+        }
+        foreach (self::STATEMENTS[$this->language->value] as $word) {
+            $fits = match ($word) {
+                'else', 'elif' => $this->follows('if', 'elif', 'else'),
+                'return' => Language::Cpp === $this->language || [] !== $this->names->functions,
+                'break', 'continue' => $this->follows('for', 'while', 'do'),
+                'import', 'from', 'using' => \count($tokens) < 60,
+                default => true,
+            };
+            if ($fits) {
+                $construct = self::CONSTRUCTS[$this->language->value][$word] ?? null;
+                $isKeyword = \in_array($word, $this->language->keywords(), true);
+                $this->offer($word, null !== $construct ? SuggestionKind::Construct : ($isKeyword ? SuggestionKind::Keyword : SuggestionKind::Library), 9 - 0.25 * $rank, $this->says($word), $construct);
+            }
+            ++$rank;
+        }
+        $this->things(7);
+        $this->variables(4);
+        foreach ($this->names->functions as $name => $parameters) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, 6, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
+        }
+        foreach ($this->language->keywords() as $word) {
+            $this->offer($word, SuggestionKind::Keyword, 0);
+        }
+        foreach (array_keys($this->library->functions) as $name) {
+            $this->offer((string) $name, SuggestionKind::Library, 1);
+        }
+    }
+
+    /** What courses use most of what lists, texts and maps can do. */
+    private const USUAL_METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'upper', 'toUpperCase', 'lower', 'includes', 'pop', 'get', 'items', 'keys', 'sort', 'count', 'slice', 'substr', 'toFixed'];
+    /** What stands first in the brackets of these most often. */
+    private const USUAL_ARGUMENTS = [
+        'int' => ['input'], 'float' => ['input'], 'range' => ['len', '1', '10'], 'list' => ['range'], 'print' => ['len', 'str', 'end', 'sep', 'sum'], 'sorted' => ['key', 'reverse'], 'sort' => ['key', 'reverse'],
+        'Number' => ['prompt'], 'parseInt' => ['prompt'], 'console.log' => ['Math', 'await'], 'Math.floor' => ['Math'], 'stoi' => ['ask'], 'for' => ['int', 'let', 'const', 'auto'],
+    ];
+
+    /** Whole constructs behind the word that begins them; `${…}` is a gap to be filled. */
+    private const CONSTRUCTS = [
+        'python' => [
+            'print' => 'print(${})', 'for' => "for \${i} in range(\${4}):\n    \${}", 'if' => "if \${condition}:\n    \${}", 'while' => "while \${condition}:\n    \${}", 'def' => "def \${name}(\${}):\n    \${}",
+            'else' => "else:\n    \${}", 'elif' => "elif \${condition}:\n    \${}",
+        ],
+        'javascript' => [
+            'console' => 'console.log(${});', 'for' => "for (let \${i} = 0; \${i} < \${4}; \${i}++) {\n    \${}\n}", 'if' => "if (\${condition}) {\n    \${}\n}", 'while' => "while (\${condition}) {\n    \${}\n}",
+            'function' => "function \${name}(\${}) {\n    \${}\n}", 'else' => "else {\n    \${}\n}",
+        ],
+        'cpp' => [
+            'cout' => 'cout << ${} << endl;', 'for' => "for (int \${i} = 0; \${i} < \${4}; \${i}++) {\n    \${}\n}", 'if' => "if (\${condition}) {\n    \${}\n}", 'while' => "while (\${condition}) {\n    \${}\n}",
+            'else' => "else {\n    \${}\n}",
+        ],
+    ];
+
+    private const STATEMENTS = [
+        'python' => ['print', 'for', 'if', 'while', 'def', 'return', 'else', 'elif', 'from', 'import', 'break', 'global', 'continue', 'pass', 'try'],
+        'javascript' => ['console', 'let', 'const', 'if', 'for', 'while', 'function', 'return', 'else', 'break', 'import', 'continue', 'await', 'async', 'do', 'var'],
+        'cpp' => ['cout', 'int', 'for', 'if', 'string', 'while', 'return', 'double', 'vector', 'auto', 'void', 'else', 'bool', 'using', 'break', 'const', 'long', 'char', 'cin', 'map', 'continue', 'do'],
+    ];
+
+    /** Whether one of these words opened a row before the caret, not deeper than the caret stands. */
+    private function follows(string ...$words): bool
+    {
+        foreach (array_reverse($this->place->tokens) as $token) {
+            if (\in_array($token->text, $words, true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function things(float $base): void
+    {
+        foreach (SceneName::objects() as $index => $thing) {
+            $isKnown = isset($this->names->variables[$thing]) || Language::Python !== $this->language && str_contains($this->before, 'scrivlet.');
+            $this->offer($thing, SuggestionKind::Thing, $isKnown ? $base : -1 - $index);
+        }
+        foreach (array_keys($this->library->things) as $index => $thing) {
+            if (!\in_array($thing, ['console'], true) || Language::JavaScript === $this->language) {
+                $isKnown = Language::Python !== $this->language || isset($this->names->variables[$thing]);
+                $this->offer((string) $thing, SuggestionKind::Thing, ($isKnown ? 3 : -2) - 0.1 * $index);
+            }
+        }
+    }
+
+    private function expression(): void
+    {
+        $before = $this->place->before();
+        if ('for' === ($this->place->tokens[\count($this->place->tokens) - 2] ?? null)?->text && Language::Python === $this->language) {
+            $this->offer('in', SuggestionKind::Keyword, 30);
+        }
+        foreach (self::USUAL_ARGUMENTS[$this->place->callee ?? ''] ?? [] as $index => $word) {
+            $this->offer($word, SuggestionKind::Library, ('int' === $this->place->callee || 'float' === $this->place->callee ? 9 : 6) - 0.3 * $index);
+        }
+        if (Language::JavaScript === $this->language && 'import' === ($this->line()[0] ?? '')) {
+            $this->offer('from', SuggestionKind::Keyword, 20);
+            foreach (SceneName::objects() as $index => $thing) {
+                $this->offer($thing, SuggestionKind::Thing, 12 - 0.2 * $index);
+            }
+        }
+        if (Language::Cpp === $this->language && $this->wantsType()) {
+            foreach (['int', 'string', 'double', 'const', 'vector', 'char', 'bool', 'auto', 'long'] as $index => $type) {
+                $this->offer($type, SuggestionKind::Keyword, 16 - 0.4 * $index);
+            }
+        }
+        $slot = $this->slot();
+        if ($slot?->default instanceof NumberLiteral) {
+            $this->offer(Printer::number($slot->default->value), SuggestionKind::Number, 6, $slot->unit ?? '');
+        }
+        foreach ($slot->choices ?? [] as $index => $choice) {
+            $this->offer('"'.$choice.'"', SuggestionKind::Choice, 18 - $index * 0.1, $slot?->word($choice, $this->locale) ?? '');
+        }
+        if (SlotType::Colour === $slot?->type) {
+            foreach (Ink::cases() as $index => $ink) {
+                $this->offer('"'.$ink->value.'"', SuggestionKind::Choice, 18 - $index * 0.1, $ink->word($this->locale));
+            }
+        }
+        $this->variables(5);
+        foreach ($this->names->functions as $name => $parameters) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, 4, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
+        }
+        $this->things(\in_array($before, ['if', 'while', 'not', 'and', 'or', '!', '&&', '||'], true) ? 8 : 4);
+        $last = max(1, \count($this->place->tokens));
+        $wantsText = 'in' !== $before;
+        foreach ($this->names->literals as $literal => $at) {
+            $literal = (string) $literal;
+            $isText = 1 === preg_match('/["\'`]/', $literal);
+            if (!$isText || $wantsText) {
+                $this->offer($literal, $isText ? SuggestionKind::Text : SuggestionKind::Number, ($isText ? 0 : 2) + 3 * $at / $last);
+            }
+        }
+        foreach (['1', '0', '2', '10', '3'] as $index => $number) {
+            $this->offer($number, SuggestionKind::Number, 3.5 - 0.3 * $index);
+        }
+        if (\in_array($before, ['in', 'range', ':'], true) && Language::Python === $this->language) {
+            $this->offer('range', SuggestionKind::Library, 9);
+        }
+        $rank = 0;
+        foreach ($this->library->functions as $name => $operation) {
+            $this->offer((string) $name, SuggestionKind::Library, 3 - 0.08 * $rank++, $this->does($operation), null === $operation ? null : $name.'(${})');
+        }
+        $words = ['python' => ['True', 'False', 'not', 'in', 'and', 'or', 'if', 'else', 'for', 'None', 'lambda', 'is', 'import'], 'javascript' => ['true', 'false', 'of', 'in', 'await', 'new', 'null', 'function', 'async', 'from', 'return'], 'cpp' => ['true', 'false', 'auto', 'int', 'string', 'double', 'endl', 'const', 'bool', 'char', 'long', 'nullptr']];
+        foreach ($words[$this->language->value] as $index => $word) {
+            $this->offer($word, SuggestionKind::Keyword, 2 - 0.1 * $index);
+        }
+        foreach ($this->language->keywords() as $word) {
+            $this->offer($word, SuggestionKind::Keyword, -1);
+        }
+    }
+
+    /** Whether the caret stands where a function's definition has its parameters. */
+    private function wantsType(): bool
+    {
+        $depth = 0;
+        foreach ($this->place->tokens as $token) {
+            $depth += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
+        }
+
+        return 0 === $depth && null !== $this->place->callee && \in_array($this->place->before(), ['(', ','], true);
+    }
+
+    /** @return list<string> the pieces of the row before the caret */
+    private function line(): array
+    {
+        $pieces = [];
+        foreach (array_reverse($this->place->tokens) as $token) {
+            if (';' === $token->text || 1 === preg_match('/^[\r\n]/', $token->text)) {
+                break;
+            }
+            array_unshift($pieces, $token->text);
+        }
+
+        return $pieces;
+    }
+
+    /** What a construct does, in the words of its row. */
+    private function says(string $word): string
+    {
+        $key = ['print' => 'print', 'console' => 'print', 'cout' => 'print', 'for' => 'repeat', 'if' => 'if', 'while' => 'while', 'def' => 'define', 'function' => 'define', 'else' => 'otherwise', 'elif' => 'else_if', 'return' => 'return', 'break' => 'break', 'continue' => 'continue', 'pass' => 'pass', 'global' => 'share'][$word] ?? null;
+
+        return null === $key ? '' : Catalogue::get($key)->phrase($this->locale);
+    }
+
+    /** @param list<string> $parameters */
+    private static function withGaps(string $name, array $parameters): string
+    {
+        return $name.'('.implode(', ', array_map(static fn (string $parameter): string => '${'.$parameter.'}', $parameters)).')';
+    }
+
+    private function does(?ValueOperation $operation): string
+    {
+        return null === $operation ? '' : trim((string) preg_replace('/\{[\d*]\}/', '…', $operation->words($this->locale)));
+    }
+
+    private function called(string $method, Entry $entry): string
+    {
+        $arguments = [];
+        foreach ($entry->slots as $slot) {
+            $arguments[] = match (true) {
+                $slot->default instanceof NumberLiteral => Printer::number($slot->default->value),
+                $slot->default instanceof TextLiteral => '"'.$slot->default->value.'"',
+                default => $slot->name,
+            };
+        }
+
+        return self::withGaps($method, $arguments);
+    }
+}

@@ -1,0 +1,194 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Completion;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/** The names a program has made up before the caret, those of other functions left out, and how its pieces follow each other. */
+final class KnownNames
+{
+    /** @var array<string, int> variables by name: where they stood last */
+    public array $variables = [];
+    /** @var array<string, int> how often each variable stands there */
+    public array $counts = [];
+    /** @var array<string, int> names that other functions have for their own */
+    public array $elsewhere = [];
+    /** @var array<string, list<string>> own functions by name: their parameters */
+    public array $functions = [];
+    /** @var array<string, int> numbers and texts by how they are written: where they stood last */
+    public array $literals = [];
+    /** @var array<string, array<string, int>> how often a piece stood behind another */
+    public array $pairs = [];
+    /** @var array<string, array<string, int>> how often a piece stood behind two others */
+    public array $triples = [];
+
+    /** @var array<int, true> offsets at which lines begin that are not indented */
+    private readonly array $margin;
+
+    /**
+     * @param list<Token> $tokens of the text, without spaces and remarks
+     */
+    public function __construct(array $tokens, private readonly Language $language, string $text)
+    {
+        preg_match_all('/(*ANYCRLF)^(?=\S)/m', $text, $match, \PREG_OFFSET_CAPTURE);
+        $this->margin = array_fill_keys(array_column($match[0], 1), true);
+        $regions = $this->regions($tokens);
+        $here = $regions[array_key_last($regions) ?? -1] ?? 0;
+        [$one, $two] = ["\n", "\n"];
+        foreach ($tokens as $index => $token) {
+            $text = TokenKind::NewLine === $token->kind ? "\n" : $token->text;
+            $this->pairs[$one][$text] = ($this->pairs[$one][$text] ?? 0) + 1;
+            $this->triples["$two $one"][$text] = ($this->triples["$two $one"][$text] ?? 0) + 1;
+            [$two, $one] = [$one, $text];
+            $next = ($tokens[$index + 1] ?? null)->text ?? '';
+            $before = ($tokens[$index - 1] ?? null)->text ?? '';
+            if (TokenKind::Number === $token->kind || TokenKind::Text === $token->kind) {
+                $this->literals[$text] = $index;
+            } elseif (TokenKind::Name === $token->kind && '.' !== $before && '::' !== $before) {
+                if ('(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && $this->isDefined($tokens, $index))) {
+                    $this->functions[$text] = $this->parameters($tokens, $index + 2);
+                } elseif (!isset($this->variables[$text]) && !isset($this->elsewhere[$text]) && !$this->exists($before, $next)) {
+                    continue;
+                } elseif ($regions[$index] === $here || 0 === $regions[$index]) {
+                    $this->variables[$text] = $index;
+                    $this->counts[$text] = ($this->counts[$text] ?? 0) + 1;
+                } else {
+                    $this->elsewhere[$text] = $index;
+                }
+            }
+        }
+        $this->variables = array_diff_key($this->variables, $this->functions);
+    }
+
+    /** Whether a name comes to be where these pieces stand around it; one that is only used is not there yet. */
+    private function exists(string $before, string $next): bool
+    {
+        return \in_array($next, ['=', 'in', 'of', '=>', ':='], true)
+            || \in_array($before, ['let', 'const', 'var', 'for', 'import', 'as', 'global', 'nonlocal', 'lambda'], true)
+            || \in_array($before, ['(', ',', '{', '['], true) && \in_array($next, [',', ')', ';', ':', '}', ']'], true)
+            || ',' === $next && 1 === preg_match('/^\s*$/', $before)
+            || Language::Cpp === $this->language && (\in_array($before, ['>', '&', '*'], true) || \in_array($before, Place::TYPES, true));
+    }
+
+    /** @param list<Token> $tokens */
+    private function isDefined(array $tokens, int $index): bool
+    {
+        $before = $tokens[$index - 1] ?? null;
+
+        return null !== $before && (TokenKind::Keyword === $before->kind && !\in_array($before->text, ['return', 'else', 'case', 'new'], true) || '>' === $before->text && 0 === $this->depthAt($tokens, $index));
+    }
+
+    /** @param list<Token> $tokens */
+    private function depthAt(array $tokens, int $end): int
+    {
+        $depth = 0;
+        for ($index = 0; $index < $end; ++$index) {
+            $depth += '{' === $tokens[$index]->text ? 1 : ('}' === $tokens[$index]->text ? -1 : 0);
+        }
+
+        return $depth;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<string>
+     */
+    private function parameters(array $tokens, int $index): array
+    {
+        $names = [];
+        $name = null;
+        $isDefault = false;
+        for (; isset($tokens[$index]) && ')' !== $tokens[$index]->text; ++$index) {
+            $token = $tokens[$index];
+            if (',' === $token->text) {
+                $names[] = $name;
+                [$name, $isDefault] = [null, false];
+            } elseif ('=' === $token->text) {
+                $isDefault = true;
+            } elseif (TokenKind::Name === $token->kind && !$isDefault) {
+                $name = $token->text;
+            }
+        }
+        $names[] = $name;
+
+        return array_values(array_filter($names, static fn (?string $one): bool => null !== $one));
+    }
+
+    /**
+     * In which function each piece stands; 0 outside of all.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<int>
+     */
+    private function regions(array $tokens): array
+    {
+        return Language::Python === $this->language ? $this->indented($tokens) : $this->braced($tokens);
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<int>
+     */
+    private function indented(array $tokens): array
+    {
+        $regions = [];
+        $region = $count = 0;
+        $isOpening = false;
+        $startsLine = true;
+        foreach ($tokens as $token) {
+            if ($startsLine && 'def' === $token->text) {
+                $region = ++$count;
+                $isOpening = true;
+            } elseif ($startsLine && !$isOpening && $region > 0 && isset($this->margin[$token->offset])) {
+                $region = 0;
+            }
+            $regions[] = $region;
+            $startsLine = TokenKind::NewLine === $token->kind;
+            $isOpening = $isOpening && !$startsLine;
+        }
+
+        return $regions;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<int>
+     */
+    private function braced(array $tokens): array
+    {
+        $regions = [];
+        $depth = $count = $begin = 0;
+        $isFunction = false;
+        foreach ($tokens as $index => $token) {
+            $regions[$index] = 0;
+            if (0 === $depth && ('function' === $token->text || Language::Cpp === $this->language && '{' === $token->text && ')' === (($tokens[$index - 1] ?? null)->text ?? ''))) {
+                $isFunction = true;
+                ++$count;
+                if (Language::JavaScript === $this->language) {
+                    $begin = $index;
+                }
+            }
+            $depth += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
+            if (0 === $depth && (';' === $token->text || '}' === $token->text)) {
+                for ($inside = $begin; $isFunction && $inside <= $index; ++$inside) {
+                    $regions[$inside] = $count;
+                }
+                $isFunction = false;
+                $begin = $index + 1;
+            }
+        }
+        for ($inside = $begin; $isFunction && $inside < \count($tokens); ++$inside) {
+            $regions[$inside] = $count;
+        }
+
+        return array_values($regions);
+    }
+}

@@ -1,0 +1,78 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Completion;
+
+use Scrivlet\Core\Catalogue\ValueOperation;
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
+
+/** What a language brings along, as far as programs can use it here: read off the spellings of the operations. */
+final class Library
+{
+    /** Where in the table of operations those begin that are for one kind of value. */
+    private const SECTIONS = ['length' => 'any', 'upper' => 'text', 'to_text' => 'any', 'append' => 'list', 'value_or' => 'map', 'ask' => 'any', 'pair_drive' => 'part'];
+    /** Words that stand in no spelling, the most used first. */
+    private const FURTHER = [
+        'python' => ['print', 'range', 'str', 'len', 'int', 'input'],
+        'javascript' => ['console', 'Math', 'prompt', 'Number', 'String', 'parseInt', 'Array', 'Object'],
+        'cpp' => ['cout', 'endl', 'cin', 'vector', 'string', 'to_string', 'getline', 'map', 'std'],
+    ];
+    private const MEMBERS = ['javascript' => ['console' => ['log']], 'cpp' => [], 'python' => []];
+
+    /** @var array<string, self> by language */
+    private static array $all = [];
+
+    /** @var array<string, ValueOperation|null> functions by name */
+    public array $functions = [];
+    /** @var array<string, array<string, ValueOperation|null>> by the name before the point: `math` */
+    public array $things = [];
+    /** @var array<string, array<string, ValueOperation>> by the kind of value before the point */
+    public array $methods = ['text' => [], 'list' => [], 'map' => [], 'part' => [], 'any' => []];
+
+    private function __construct(Language $language)
+    {
+        $this->functions = array_fill_keys(self::FURTHER[$language->value], null);
+        foreach (self::MEMBERS[$language->value] as $thing => $members) {
+            $this->things[$thing] = array_fill_keys($members, null);
+        }
+        $section = 'any';
+        foreach (ValueOperations::all() as $operation) {
+            $section = self::SECTIONS[$operation->key] ?? $section;
+            foreach ($operation->spellings[$language->value] as $spelling) {
+                $this->read($spelling, $section, $operation);
+            }
+        }
+    }
+
+    public static function of(Language $language): self
+    {
+        return self::$all[$language->value] ??= new self($language);
+    }
+
+    private function read(string $spelling, string $section, ValueOperation $operation): void
+    {
+        $plain = (string) preg_replace('/^(?:\d+\|)?(?:\w+\?)?(?:\d+\|)?/', '', $spelling);
+        if (1 === preg_match('/^(?:await )?\{[01](?::\w+)?\}\.(\w+)/', $plain, $match)) {
+            $kind = 1 === preg_match('/^(text|list|map)s?\?/', $spelling, $for) ? $for[1] : $section;
+            $this->methods['joined' === $operation->key && str_starts_with($plain, '{1}') ? 'text' : ('joined' === $operation->key ? 'list' : $kind)][$match[1]] ??= $operation;
+        }
+        if (preg_match_all('/(?<![.\w@{}])([A-Za-z_]\w*)\.([A-Za-z_]\w*)/', $plain, $matches, \PREG_SET_ORDER)) {
+            foreach ($matches as [, $thing, $member]) {
+                $this->things[$thing][$member] ??= $operation;
+            }
+        }
+        if (preg_match_all('/(?<![.\w@])([A-Za-z_]\w*)(?=\()/', $plain, $matches)) {
+            foreach ($matches[1] as $name) {
+                $this->functions[$name] ??= $operation;
+            }
+        }
+    }
+
+    /** @return array<string, ValueOperation> what a value of a kind can do, those of its own kind first */
+    public function methodsOf(?string $kind): array
+    {
+        return null === $kind ? array_merge(...array_values($this->methods)) : $this->methods[$kind] + $this->methods['any'];
+    }
+}

@@ -1,0 +1,236 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Completion;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/** What stands around the caret, found from the text before it alone, so that it is found in broken texts, too. */
+final readonly class Place
+{
+    /** Words of C++ behind which a name is made up. */
+    public const TYPES = ['int', 'double', 'float', 'bool', 'char', 'string', 'void', 'auto', 'long', 'short', 'unsigned', 'size_t'];
+
+    /**
+     * @param string      $begun    what was typed of the piece
+     * @param list<Token> $tokens   what stands before the piece, without spaces and comments; line ends where they mean something
+     * @param string      $receiver what stands before the point: `nib`, `name`, `"…"`
+     * @param string|null $callee   the call whose brackets the caret stands in: `nib.forward`
+     * @param int         $argument which of its arguments, from 0
+     */
+    private function __construct(public PlaceKind $kind, public string $begun, public array $tokens, public string $receiver, public ?string $callee, public int $argument)
+    {
+    }
+
+    /** @param string $before all the text before the caret */
+    public static function after(string $before, Language $language): self
+    {
+        $all = $language->tokens($before);
+        $last = array_pop($all);
+        $begun = '';
+        $kind = null;
+        if (null !== $last) {
+            if (TokenKind::Name === $last->kind || TokenKind::Keyword === $last->kind) {
+                $begun = $last->text;
+            } elseif (TokenKind::Text === $last->kind && self::isOpen($last->text)) {
+                $kind = PlaceKind::InText;
+                $begun = (string) preg_replace('/^\w*["\'`]+/', '', $last->text);
+            } elseif (TokenKind::Comment === $last->kind || TokenKind::Number === $last->kind) {
+                $kind = PlaceKind::Nowhere;
+            } else {
+                $all[] = $last;
+            }
+        }
+        $tokens = self::meaningful($all, $language);
+        [$callee, $argument] = self::call($tokens, $language);
+        $before = $tokens[array_key_last($tokens) ?? -1] ?? null;
+        $receiver = '';
+        if (null === $kind && null !== $before && \in_array($before->text, ['.', '::'], true)) {
+            $kind = PlaceKind::Member;
+            $receiver = self::receiver($tokens);
+        }
+
+        return new self($kind ?? self::kind($tokens, $language, $callee), $begun, $tokens, $receiver, $callee, $argument);
+    }
+
+    /** The text of the piece that many before the caret's. */
+    public function before(int $back = 1): string
+    {
+        return ($this->tokens[\count($this->tokens) - $back] ?? null)->text ?? '';
+    }
+
+    private static function isOpen(string $text): bool
+    {
+        if (1 !== preg_match('/^\w*("""|\'\'\'|["\'`])/', $text, $match)) {
+            return false;
+        }
+        $inner = substr($text, \strlen($match[0]));
+
+        return !str_ends_with($inner, $match[1]) || 1 === preg_match('/(?<!\\\\)(?:\\\\\\\\)*\\\\["\'`]$/', $inner);
+    }
+
+    /**
+     * @param list<Token> $all
+     *
+     * @return list<Token>
+     */
+    private static function meaningful(array $all, Language $language): array
+    {
+        $tokens = [];
+        $depth = 0;
+        foreach ($all as $token) {
+            if (TokenKind::Space === $token->kind || TokenKind::Comment === $token->kind) {
+                continue;
+            }
+            if (TokenKind::NewLine === $token->kind) {
+                if (Language::Python === $language && 0 === $depth && [] !== $tokens) {
+                    $tokens[] = $token;
+                }
+                continue;
+            }
+            $depth = max(0, $depth + match ($token->text) {
+                '(', '[', '{' => 1,
+                ')', ']', '}' => -1,
+                default => 0,
+            });
+            $tokens[] = $token;
+        }
+
+        return $tokens;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return array{string|null, int}
+     */
+    private static function call(array $tokens, Language $language): array
+    {
+        /** @var list<array{string|null, int}> $open */
+        $open = [];
+        foreach ($tokens as $index => $token) {
+            if (TokenKind::NewLine === $token->kind || ';' === $token->text) {
+                $open = 'for' === ($open[0][0] ?? null) && ';' === $token->text ? $open : [];
+            } elseif (\in_array($token->text, ['(', '[', '{'], true)) {
+                $open[] = ['(' === $token->text ? self::calleeBefore($tokens, $index) : null, 0];
+            } elseif (\in_array($token->text, [')', ']', '}'], true)) {
+                array_pop($open);
+            } elseif (',' === $token->text && [] !== $open) {
+                [$callee, $argument] = array_pop($open);
+                $open[] = [$callee, $argument + 1];
+            }
+        }
+
+        return [] === $open ? [null, 0] : end($open);
+    }
+
+    /** @param list<Token> $tokens */
+    private static function calleeBefore(array $tokens, int $index): ?string
+    {
+        $name = $tokens[$index - 1] ?? null;
+        if (null === $name || TokenKind::Name !== $name->kind && TokenKind::Keyword !== $name->kind) {
+            return null;
+        }
+        $thing = \in_array(($tokens[$index - 2] ?? null)->text ?? '', ['.', '::'], true) ? $tokens[$index - 3] ?? null : null;
+
+        return null === $thing ? $name->text : "$thing->text.$name->text";
+    }
+
+    /** @param list<Token> $tokens the last of which is the point */
+    private static function receiver(array $tokens): string
+    {
+        $last = $tokens[\count($tokens) - 2] ?? null;
+
+        return match (true) {
+            null === $last => '',
+            TokenKind::Text === $last->kind => '"',
+            ')' === $last->text => '()',
+            ']' === $last->text => '[]',
+            default => $last->text,
+        };
+    }
+
+    /** @param list<Token> $tokens */
+    private static function kind(array $tokens, Language $language, ?string $callee): PlaceKind
+    {
+        $last = $tokens[array_key_last($tokens) ?? -1] ?? null;
+        if (null === $last || TokenKind::NewLine === $last->kind || TokenKind::Directive === $last->kind) {
+            return PlaceKind::Statement;
+        }
+        $text = $last->text;
+        if (\in_array($text, ['def', 'function', 'class', 'let', 'const', 'var', 'as', 'global', 'nonlocal'], true)) {
+            return \in_array($text, ['global', 'nonlocal'], true) ? PlaceKind::Expression : PlaceKind::NewName;
+        }
+        if ('from' === $text || 'import' === $text) {
+            return PlaceKind::Import;
+        }
+        if (Language::Python === $language) {
+            if ('for' === $text || null !== $callee && self::declares($tokens, $callee, 'def')) {
+                return PlaceKind::NewName;
+            }
+
+            return ':' === $text && null === $callee && self::opensBlock($tokens) ? PlaceKind::Statement : PlaceKind::Expression;
+        }
+        if (Language::JavaScript === $language && null !== $callee && self::declares($tokens, $callee, 'function')) {
+            return PlaceKind::NewName;
+        }
+        if (Language::Cpp === $language && (TokenKind::Keyword === $last->kind && \in_array($text, self::TYPES, true) || '>' === $text && self::closesType($tokens))) {
+            return PlaceKind::NewName;
+        }
+        if (null === $callee && \in_array($text, [';', '{', '}', 'else', 'do'], true)) {
+            return PlaceKind::Statement;
+        }
+        if (')' === $text) {
+            return PlaceKind::Statement;
+        }
+        if ('for' === $callee && '(' === $text) {
+            return PlaceKind::Statement;
+        }
+
+        return PlaceKind::Expression;
+    }
+
+    /**
+     * Whether the brackets that the caret stands in are those of a function's own definition.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function declares(array $tokens, string $callee, string $word): bool
+    {
+        for ($index = \count($tokens) - 1; $index > 1; --$index) {
+            if ('(' === $tokens[$index]->text && $tokens[$index - 1]->text === $callee) {
+                return $word === $tokens[$index - 2]->text;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Token> $tokens */
+    private static function closesType(array $tokens): bool
+    {
+        for ($index = \count($tokens) - 1, $depth = 0; $index >= 0; --$index) {
+            $depth += '>' === $tokens[$index]->text ? 1 : ('<' === $tokens[$index]->text ? -1 : 0);
+            if (0 === $depth) {
+                return \in_array(($tokens[$index - 1] ?? null)->text ?? '', ['vector', 'map', 'array', 'optional', 'unordered_map'], true);
+            }
+        }
+
+        return false;
+    }
+
+    /** @param list<Token> $tokens */
+    private static function opensBlock(array $tokens): bool
+    {
+        for ($index = \count($tokens) - 1; $index >= 0 && TokenKind::NewLine !== $tokens[$index]->kind; --$index) {
+            if (\in_array($tokens[$index]->text, ['if', 'elif', 'else', 'for', 'while', 'def', 'try', 'except', 'class'], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

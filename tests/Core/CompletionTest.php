@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Tests\Core;
+
+use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Completion\Completion;
+use Scrivlet\Core\Completion\Suggestion;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Tests\Support\Programs;
+
+/** What is offered at the caret. A text ends where the caret stands. */
+final class CompletionTest extends TestCase
+{
+    /** @return array<string, array{Language, string, list<string>, list<string>}> text, what is offered first, what is not offered */
+    public static function places(): array
+    {
+        return [
+            'inks inside of quotes' => [Language::Python, 'nib.ink("', ['plum'], ['nib']],
+            'an ink that was begun' => [Language::JavaScript, 'nib.openShape("bu', ['butter'], ['plum']],
+            'commands behind their thing' => [Language::Cpp, "#include \"scrivlet.hpp\"\nint main() {\n    barrow.pa", ['path_clear'], ['pick']],
+            'what a text can do' => [Language::Python, "name = 'Rowan'\nname.up", ['upper'], ['append']],
+            'what a list can do' => [Language::JavaScript, "const beds = [1, 2];\nbeds.pu", ['push'], ['toUpperCase']],
+            'the newest name first' => [Language::Python, "seeds = 1\nsides = 2\nprint(s", ['sides', 'seeds'], []],
+            'no name before it exists' => [Language::Python, "print(gar\ngarden = 1\n", [], ['garden']],
+            'no name of another function' => [Language::Python, "def plant(depth):\n    deepest = depth\n\nprint(de", [], ['deepest', 'depth']],
+            'own functions' => [Language::JavaScript, "function water(bed) {\n}\nwa", ['water'], []],
+            'the other branch only behind a branch' => [Language::Python, "if 1:\n    print(1)\nel", ['else', 'elif'], []],
+            'a library behind its name' => [Language::Python, "import random\nrandom.ch", ['choice'], ['sqrt']],
+            'a list to go through' => [Language::Python, 'for bed in ra', ['range'], []],
+            'also in broken texts' => [Language::Python, "print((1\nif if\nseeds = 3\nprint(see", ['seeds'], []],
+            'nothing in a remark' => [Language::Python, '# nib.fo', [], ['forward', 'for']],
+            'nothing in a number' => [Language::JavaScript, 'let a = 12', [], ['1', '2']],
+        ];
+    }
+
+    /**
+     * @param list<string> $first
+     * @param list<string> $never
+     */
+    #[DataProvider('places')]
+    public function testWhatFitsThePlace(Language $language, string $before, array $first, array $never): void
+    {
+        // What stands behind the caret is cut away by whoever asks.
+        $before = (string) preg_replace('/(print\(gar)\n.*$/s', '$1', $before);
+        $labels = array_map(static fn (Suggestion $one): string => $one->label, Completion::after($before, $language, 'en'));
+
+        self::assertSame($first, \array_slice($labels, 0, \count($first)), implode(' ', $labels));
+        self::assertSame([], array_intersect($never, $labels), implode(' ', $labels));
+    }
+
+    public function testAConstructBringsAllThatBelongsToIt(): void
+    {
+        $found = Completion::after("if ready:\n    fo", Language::Python, 'fr')[0] ?? null;
+
+        self::assertSame('for ${i} in range(${4}):'."\n    ".'${}', $found?->insert);
+        self::assertSame("for i in range(4):\n        ", $found->text('    '));
+        self::assertSame('répéter … fois', $found->detail);
+    }
+
+    /** Every prefix of every program, cut anywhere, is answered, and nothing is offered twice or without what was begun. */
+    public function testEveryPlaceIsAnswered(): void
+    {
+        $answered = 0;
+        foreach (Programs::all() as $name => [$language, $text]) {
+            for ($end = 0; $end <= \strlen($text); $end += 1 + \strlen($text) % 17) {
+                $before = mb_strcut($text, 0, $end);
+                $labels = array_map(static fn (Suggestion $one): string => $one->label, Completion::after($before, $language, 'en'));
+                self::assertSame(array_values(array_unique($labels)), $labels, "$name $end");
+                self::assertLessThanOrEqual(20, \count($labels));
+                $answered += \count($labels);
+            }
+        }
+        self::assertGreaterThan(10000, $answered);
+    }
+
+    /** The measure of `bin/bench completion`, on names and words alone: it may not get much worse unnoticed. */
+    public function testThePieceThatStoodThereIsOffered(): void
+    {
+        $places = $found = 0;
+        foreach (Programs::all() as [$language, $text]) {
+            $seen = [];
+            foreach ($language->tokens($text) as $index => $token) {
+                $isKnown = TokenKind::Keyword === $token->kind || isset($seen[$token->text]);
+                $seen[$token->text] = true;
+                if ((TokenKind::Name !== $token->kind && TokenKind::Keyword !== $token->kind) || !$isKnown || 0 !== $index % 5 || \strlen($token->text) < 2) {
+                    continue;
+                }
+                ++$places;
+                foreach (Completion::after(substr($text, 0, $token->offset + 1), $language, 'en', 10) as $one) {
+                    $found += (int) ($one->label === $token->text);
+                }
+            }
+        }
+        self::assertGreaterThan(500, $places);
+        self::assertGreaterThan(0.96, $found / $places);
+    }
+}

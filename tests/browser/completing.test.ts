@@ -1,0 +1,66 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { AxeBuilder } from "@axe-core/playwright";
+import { newProgram, page, session, settled } from "./support.ts";
+
+session();
+
+const list = () => page.locator(".cm-tooltip-autocomplete");
+const text = async () => (await page.locator(".cm-content").innerText()).replace(/\n+/g, "\n").trimEnd();
+
+/** Types, and waits for the list. */
+async function begin(words: string): Promise<void> {
+  await page.keyboard.type(words, { delay: 25 });
+  await list().waitFor();
+  // The editor keeps the keys from a list that has only just come.
+  await page.waitForTimeout(150);
+}
+
+test("the list opens while typing, Tab takes and leads through the gaps, Enter is the end of the line", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  await page.keyboard.type("seeds = 3");
+  await page.keyboard.press("Enter");
+  await begin("fo");
+  assert.match(await list().innerText(), /for\s*repeat … times/);
+  const found = await new AxeBuilder({ page }).analyze();
+  assert.deepEqual(
+    found.violations.map((one) => one.id),
+    [],
+  );
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("bed");
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("Tab");
+  await begin("se");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Tab");
+  await begin("pri");
+  await page.keyboard.press("Tab");
+  await begin("be");
+  await page.keyboard.press("Tab");
+  await page.keyboard.press("Tab");
+  assert.equal(await text(), "seeds = 3\nfor bed in range(seeds):\n    print(bed)");
+
+  await page.keyboard.press("Enter");
+  await begin("see");
+  await page.keyboard.press("Enter");
+  assert.equal(await text(), "seeds = 3\nfor bed in range(seeds):\n    print(bed)\n    see");
+});
+
+test("Ctrl+Space asks at an empty place, arrows choose, quotes close themselves and are typed over", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  await page.keyboard.type('print("bed")');
+  await page.keyboard.press("Enter");
+  await page.keyboard.press("Control+Space");
+  await list().waitFor();
+  await page.waitForTimeout(150);
+  await page.keyboard.press("ArrowDown");
+  const chosen = await list().locator('[aria-selected="true"] .cm-completionLabel').innerText();
+  await page.keyboard.press("Enter");
+  await settled(page);
+  assert.ok((await text()).startsWith(`print("bed")\n${chosen}`), await text());
+});
