@@ -27,6 +27,8 @@ import { difference, replaced } from "./texts";
 const PAUSE = 300;
 /** How long nothing is typed until it is asked what can be mended. */
 const REST = 500;
+/** How long nothing is typed until a line in the making is told its mistakes; another line's are told at once. */
+const PATIENCE = 1000;
 /** The grammar of the page's own language is all that is loaded. */
 const languages: Record<string, () => Promise<LanguageSupport>> = {
   python: async () => (await import("@codemirror/lang-python")).python(),
@@ -37,6 +39,10 @@ const languages: Record<string, () => Promise<LanguageSupport>> = {
 let view: EditorView | null = null;
 let timer = 0;
 let asking = 0;
+let typedAt = -PATIENCE;
+let scolding = 0;
+/** The line whose mistakes are not told yet. */
+let spared: number | null = null;
 /** What mends, for the state of the text of which it was asked. */
 let fixes: { typed: Typed | null; known: Fix[] } = { typed: null, known: [] };
 /** What the server was given last, and whether more was typed since. */
@@ -112,10 +118,26 @@ function decorated(state: EditorState, numbers: (number | null)[]): DecorationSe
   return set.finish();
 }
 
+/** The mistakes that are told: those of a line in the making wait until the caret has left it, or the hand has rested. */
+function told(): Mistake[] {
+  const mistakes = data.typed?.mistakes ?? [];
+  const left = PATIENCE - (performance.now() - typedAt);
+  const line = view?.hasFocus && left > 0 ? view.state.doc.lineAt(view.state.selection.main.head).number : null;
+  spared = mistakes.some((mistake) => mistake.line === line) ? line : null;
+  clearTimeout(scolding);
+  if (spared !== null) scolding = window.setTimeout(tell, left);
+  return mistakes.filter((mistake) => mistake.line !== spared);
+}
+
+function tell(): void {
+  list();
+  if (view && text() === data.typed?.text) redraw(data.numbers[data.typed.language] ?? []);
+}
+
 /** What is wrong, at its place, with what mends it where that is known. */
 function diagnostics(state: EditorState): Diagnostic[] {
   const marks: Diagnostic[] = [];
-  for (const mistake of data.typed!.mistakes) {
+  for (const mistake of told()) {
     const from = Math.min(mistake.from, state.doc.length);
     const to = Math.min(Math.max(mistake.to, from + 1), state.doc.lineAt(from).to);
     if (to <= from) continue;
@@ -178,8 +200,13 @@ async function open(): Promise<void> {
           if (update.selectionSet && update.view.hasFocus) {
             const line = update.state.doc.lineAt(update.state.selection.main.head).number;
             mark("lit", placeOf(data.typed!.language, line));
+            if (spared !== null && line !== spared) {
+              typedAt = -PATIENCE;
+              setTimeout(tell);
+            }
           }
           if (!update.docChanged || update.transactions.every((one) => one.annotation(Transaction.remote))) return;
+          typedAt = performance.now();
           clearTimeout(timer);
           timer = window.setTimeout(read, PAUSE);
         }),
@@ -278,7 +305,7 @@ async function mend({ fix }: Fix): Promise<void> {
 /** The mistakes as a list, each with its line and, where there is one, what mends it. */
 function list(): void {
   const section = byId("mistakes");
-  const mistakes = data.typed?.mistakes ?? [];
+  const mistakes = told();
   section.hidden = mistakes.length === 0;
   const items = section.querySelector("ol")!;
   const focused = [...items.children].findIndex((item) => item.contains(document.activeElement));
@@ -325,8 +352,7 @@ function ask(): void {
     const answer = response?.ok ? ((await response.json()) as { revision: number; fixes: Fix[] }) : null;
     if (!answer || answer.revision !== data.revision || data.typed !== typed) return;
     fixes = { typed, known: answer.fixes };
-    list();
-    if (view && text() === typed?.text) redraw(data.numbers[typed.language] ?? []);
+    tell();
   }, REST);
 }
 

@@ -64,3 +64,17 @@ test("Ctrl+Space asks at an empty place, arrows choose, quotes close themselves 
   await settled(page);
   assert.ok((await text()).startsWith(`print("bed")\n${chosen}`), await text());
 });
+
+test("a line in the making is not scolded before a second has passed or the caret has left it", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  const told = page.locator("#mistakes");
+  await page.keyboard.type("print(1");
+  await page.keyboard.press("Delete");
+  const start = Date.now();
+  await page.waitForFunction(() => document.querySelector("#saved")!.textContent === "saved");
+  if (Date.now() - start < 700) assert.ok(await told.isHidden());
+  await told.waitFor();
+  assert.ok(Date.now() - start >= 900);
+});
