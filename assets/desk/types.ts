@@ -170,3 +170,11 @@ export interface Suggestion {
   kind: string;
   detail: string;
 }
+
+/** What the brackets want that the caret stands in. */
+export interface ArgumentCard {
+  name: string;
+  does: string;
+  parameters: { name: string; about: string }[];
+  at: number;
+}

@@ -12,6 +12,7 @@ import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
+import { argumentCard } from "./card";
 import { completing } from "./completing";
 import { mark, placeOf, reveal } from "./columns";
 import { refused } from "./editing";
@@ -179,6 +180,7 @@ async function open(): Promise<void> {
         EditorState.tabSize.of(4),
         bracketMatching(),
         completing(),
+        argumentCard(),
         folding(unit === "\t" ? 4 : unit.length),
         highlightSelectionMatches(),
         syntaxHighlighting(style),

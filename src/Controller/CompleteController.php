@@ -6,6 +6,7 @@ namespace Scrivlet\App\Controller;
 
 use Scrivlet\App\Desk\CompleteInput;
 use Scrivlet\App\Entity\Program;
+use Scrivlet\Core\Completion\ArgumentCard;
 use Scrivlet\Core\Completion\Completion;
 use Scrivlet\Core\Completion\Suggestion;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -25,5 +26,12 @@ final class CompleteController extends AbstractController
         $found = Completion::after($input->before, $input->language(), $request->getLocale(), self::MOST);
 
         return new JsonResponse(['options' => array_map(static fn (Suggestion $one): array => ['label' => $one->label, 'insert' => $one->insert, 'kind' => $one->kind->value, 'detail' => $one->detail], $found)]);
+    }
+
+    /** What the brackets want that the caret stands in; nothing where it stands in none that are known. */
+    #[Route('/programs/{id}/card', name: 'desk_card', requirements: ['id' => '\d+'], methods: ['POST'])]
+    public function card(Request $request, Program $program, #[MapRequestPayload] CompleteInput $input): JsonResponse
+    {
+        return new JsonResponse(['card' => ArgumentCard::after($input->before, $input->language(), $request->getLocale())]);
     }
 }

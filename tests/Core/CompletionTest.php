@@ -6,6 +6,7 @@ namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Completion\ArgumentCard;
 use Scrivlet\Core\Completion\Completion;
 use Scrivlet\Core\Completion\Suggestion;
 use Scrivlet\Core\Language\Language;
@@ -75,6 +76,28 @@ final class CompletionTest extends TestCase
             }
         }
         self::assertGreaterThan(10000, $answered);
+    }
+
+    /** @return list<array{Language, string, array<string, mixed>|null}> */
+    public static function cards(): array
+    {
+        return [
+            [Language::Python, 'nib.width(', ['name' => 'nib.width', 'does' => 'How thick the lines are from now on.', 'parameters' => [['name' => 'size', 'about' => 'steps; from 0 to 200']], 'at' => 0]],
+            [Language::JavaScript, "import { nib } from './scrivlet.js';\nnib.moveTo(3 * (2 + 1), ", ['name' => 'nib.moveTo', 'does' => 'The nib goes straight to a place; the middle of the sheet is 0, 0. Lowered, it draws a line.', 'parameters' => [['name' => 'x', 'about' => 'steps'], ['name' => 'y', 'about' => 'steps']], 'at' => 1]],
+            [Language::Python, "# Plants a row.\ndef plant(many, depth=2):\n    pass\n\nplant(1, ", ['name' => 'plant', 'does' => 'Plants a row.', 'parameters' => [['name' => 'many', 'about' => ''], ['name' => 'depth', 'about' => '']], 'at' => 1]],
+            [Language::Python, 'print(len(', ['name' => 'len', 'does' => 'length of …', 'parameters' => [['name' => '…', 'about' => '']], 'at' => 0]],
+            [Language::Python, 'def plant(', null],
+            [Language::Cpp, 'int x = 3;', null],
+        ];
+    }
+
+    /** @param array<string, mixed>|null $card */
+    #[DataProvider('cards')]
+    public function testTheCardSaysWhatTheBracketsWant(Language $language, string $before, ?array $card): void
+    {
+        $found = ArgumentCard::after($before, $language, 'en');
+
+        self::assertSame($card, null === $found ? null : get_object_vars($found));
     }
 
     /** The measure of `bin/bench completion`, on names and words alone: it may not get much worse unnoticed. */

@@ -28,7 +28,7 @@ final class StructureTest extends TestCase
         'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language', 'Scene'],
         'Compare' => ['Compare', 'Run', 'Tree', 'Language', 'Scene'],
         'Plain' => ['Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
-        'Completion' => ['Completion', 'Tree', 'Catalogue', 'Language'],
+        'Completion' => ['Completion', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Console' => ['Console', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Plain', 'Run', 'Tree', 'Words'],
     ];
 

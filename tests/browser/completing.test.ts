@@ -65,6 +65,19 @@ test("Ctrl+Space asks at an empty place, arrows choose, quotes close themselves 
   assert.ok((await text()).startsWith(`print("bed")\n${chosen}`), await text());
 });
 
+test("a card says what the brackets want, and marks the argument in hand", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  await page.keyboard.type("nib.move_to(3, ");
+  const card = page.locator(".argument-card");
+  await card.locator('b:text-is("y")').waitFor();
+  assert.match(await card.innerText(), /nib\.move_to\(x, y\)\s+steps · The nib goes straight to a place/);
+  await page.keyboard.press("Escape");
+  await page.keyboard.press("End");
+  await card.waitFor({ state: "detached" });
+});
+
 test("a line in the making is not scolded before a second has passed or the caret has left it", async () => {
   await newProgram(page);
   await page.click("#write");

@@ -23,4 +23,12 @@ return [
     'spelling.true' => 'true',
     'spelling.false' => 'false',
     'spelling.random' => 'random',
+    'unit.steps' => 'steps',
+    'unit.degrees' => 'degrees',
+    'unit.percent' => 'per cent',
+    'unit.seconds' => 'seconds',
+    'unit.cm' => 'centimetres',
+    'card.range' => 'from {least} to {most}',
+    'card.at_least' => 'at least {least}',
+    'card.at_most' => 'at most {most}',
 ];

@@ -23,4 +23,12 @@ return [
     'spelling.true' => 'vrai',
     'spelling.false' => 'faux',
     'spelling.random' => 'hasard',
+    'unit.steps' => 'pas',
+    'unit.degrees' => 'degrés',
+    'unit.percent' => 'pour cent',
+    'unit.seconds' => 'secondes',
+    'unit.cm' => 'centimètres',
+    'card.range' => 'de {least} à {most}',
+    'card.at_least' => 'au moins {least}',
+    'card.at_most' => 'au plus {most}',
 ];
