@@ -169,7 +169,7 @@ final class Names
     /** Small letters without accents: a wrong accent is one mistake, not two bytes. */
     private static function plain(string $name): string
     {
-        return strtr(mb_strtolower($name), ['à' => 'a', 'â' => 'a', 'ä' => 'a', 'ç' => 'c', 'é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'î' => 'i', 'ï' => 'i', 'ô' => 'o', 'ö' => 'o', 'ù' => 'u', 'û' => 'u', 'ü' => 'u']);
+        return 1 !== preg_match('/[\x80-\xff]/', $name) ? strtolower($name) : strtr(mb_strtolower($name), ['à' => 'a', 'â' => 'a', 'ä' => 'a', 'ç' => 'c', 'é' => 'e', 'è' => 'e', 'ê' => 'e', 'ë' => 'e', 'î' => 'i', 'ï' => 'i', 'ô' => 'o', 'ö' => 'o', 'ù' => 'u', 'û' => 'u', 'ü' => 'u']);
     }
 
     /**
@@ -181,8 +181,13 @@ final class Names
     {
         $best = null;
         $least = max(1, intdiv(mb_strlen($name), 3)) + 1;
+        $one = self::plain($name);
         foreach ($names as $candidate) {
-            [$one, $other] = [self::plain($name), self::plain($candidate)];
+            $other = self::plain($candidate);
+            // So many letters more or less are as many steps at least.
+            if (abs(\strlen($one) - \strlen($other)) >= $least) {
+                continue;
+            }
             // Letters in another order are one slip of the hand.
             $distance = $one !== $other && count_chars($one, 1) === count_chars($other, 1) ? 1 : levenshtein($one, $other);
             if ($distance < $least) {
