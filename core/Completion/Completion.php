@@ -141,8 +141,9 @@ final class Completion
     /** What kind of value stands before the point, as far as that is known: text, list, map or part. */
     private function kindOf(string $receiver): ?string
     {
-        if ('"' === $receiver) {
-            return 'text';
+        $known = ['"' => 'text', 'String()' => 'text', 'str()' => 'text', 'string()' => 'text', 'input()' => 'text', 'prompt()' => 'text', 'to_string()' => 'text', '[literal]' => 'list', 'split()' => 'list', 'list()' => 'list', 'sorted()' => 'list', 'keys()' => 'list', 'values()' => 'list', 'map()' => 'list', 'filter()' => 'list'][$receiver] ?? null;
+        if (null !== $known) {
+            return $known;
         }
         $kind = $this->type($receiver)?->kind;
 
@@ -268,7 +269,7 @@ final class Completion
     }
 
     /** What courses use most of what lists, texts and maps can do. */
-    private const USUAL_METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'upper', 'toUpperCase', 'lower', 'includes', 'pop', 'get', 'items', 'keys', 'sort', 'count', 'slice', 'substr', 'toFixed'];
+    private const USUAL_METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'upper', 'toUpperCase', 'lower', 'includes', 'pop', 'get', 'items', 'keys', 'values', 'sort', 'begin', 'end', 'count', 'find', 'indexOf', 'strip', 'trim', 'slice', 'substr', 'toFixed'];
     /** What stands first in the brackets of these most often. */
     private const USUAL_ARGUMENTS = [
         'int' => ['input'], 'float' => ['input'], 'range' => ['len', '1', '10'], 'list' => ['range'], 'print' => ['len', 'str', 'end', 'sep', 'sum'], 'sorted' => ['key', 'reverse'], 'sort' => ['key', 'reverse'],

@@ -19,7 +19,9 @@ final class Library
         'javascript' => ['console', 'Math', 'prompt', 'Number', 'String', 'parseInt', 'Array', 'Object'],
         'cpp' => ['cout', 'endl', 'cin', 'vector', 'string', 'to_string', 'getline', 'map', 'std'],
     ];
-    private const MEMBERS = ['javascript' => ['console' => ['log']], 'cpp' => [], 'python' => []];
+    private const MEMBERS = ['javascript' => ['console' => ['log'], 'Math' => ['floor', 'random', 'max', 'min', 'round', 'abs', 'sqrt', 'PI']], 'cpp' => [], 'python' => ['math' => ['sqrt', 'pi', 'floor', 'ceil'], 'random' => ['randint', 'choice', 'random', 'shuffle'], 'time' => ['sleep']]];
+    /** Methods that stand in no spelling. */
+    private const METHODS = ['python' => [], 'javascript' => ['list' => ['map', 'filter', 'forEach']], 'cpp' => ['text' => ['find', 'substr', 'at']]];
 
     /** @var array<string, self> by language */
     private static array $all = [];
@@ -28,7 +30,7 @@ final class Library
     public array $functions = [];
     /** @var array<string, array<string, ValueOperation|null>> by the name before the point: `math` */
     public array $things = [];
-    /** @var array<string, array<string, ValueOperation>> by the kind of value before the point */
+    /** @var array<string, array<string, ValueOperation|null>> by the kind of value before the point */
     public array $methods = ['text' => [], 'list' => [], 'map' => [], 'part' => [], 'any' => []];
 
     private function __construct(Language $language)
@@ -36,6 +38,9 @@ final class Library
         $this->functions = array_fill_keys(self::FURTHER[$language->value], null);
         foreach (self::MEMBERS[$language->value] as $thing => $members) {
             $this->things[$thing] = array_fill_keys($members, null);
+        }
+        foreach (self::METHODS[$language->value] as $kind => $names) {
+            $this->methods[$kind] = array_fill_keys($names, null);
         }
         $section = 'any';
         foreach (ValueOperations::all() as $operation) {
@@ -58,6 +63,12 @@ final class Library
             $kind = 1 === preg_match('/^(text|list|map)s?\?/', $spelling, $for) ? $for[1] : $section;
             $this->methods['joined' === $operation->key && str_starts_with($plain, '{1}') ? 'text' : ('joined' === $operation->key ? 'list' : $kind)][$match[1]] ??= $operation;
         }
+        // `{0}.begin()` stands inside of others.
+        if (preg_match_all('/(?<=.)\{0(?::\w+)?\}\.(\w+)/', $plain, $matches)) {
+            foreach ($matches[1] as $name) {
+                $this->methods[$section][$name] ??= $operation;
+            }
+        }
         if (preg_match_all('/(?<![.\w@{}])([A-Za-z_]\w*)\.([A-Za-z_]\w*)/', $plain, $matches, \PREG_SET_ORDER)) {
             foreach ($matches as [, $thing, $member]) {
                 $this->things[$thing][$member] ??= $operation;
@@ -70,7 +81,7 @@ final class Library
         }
     }
 
-    /** @return array<string, ValueOperation> what a value of a kind can do, those of its own kind first */
+    /** @return array<string, ValueOperation|null> what a value of a kind can do, those of its own kind first */
     public function methodsOf(?string $kind): array
     {
         return null === $kind ? array_merge(...array_values($this->methods)) : $this->methods[$kind] + $this->methods['any'];

@@ -147,10 +147,43 @@ final readonly class Place
         return match (true) {
             null === $last => '',
             TokenKind::Text === $last->kind => '"',
-            ')' === $last->text => '()',
-            ']' === $last->text => '[]',
+            ')' === $last->text => self::calledBefore($tokens).'()',
+            ']' === $last->text => self::isLiteral($tokens) ? '[literal]' : '[]',
             default => $last->text,
         };
+    }
+
+    /** @param list<Token> $tokens */
+    private static function opening(array $tokens): int
+    {
+        for ($index = \count($tokens) - 2, $depth = 0; $index >= 0; --$index) {
+            $depth += \in_array($tokens[$index]->text, [')', ']', '}'], true) ? 1 : (\in_array($tokens[$index]->text, ['(', '[', '{'], true) ? -1 : 0);
+            if (0 === $depth) {
+                return $index;
+            }
+        }
+
+        return 0;
+    }
+
+    /** @param list<Token> $tokens */
+    private static function calledBefore(array $tokens): string
+    {
+        $before = $tokens[self::opening($tokens) - 1] ?? null;
+
+        return null === $before || TokenKind::Name !== $before->kind && TokenKind::Keyword !== $before->kind ? '' : $before->text;
+    }
+
+    /**
+     * Whether the brackets before the point are those of a list, not of an item.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function isLiteral(array $tokens): bool
+    {
+        $before = $tokens[self::opening($tokens) - 1] ?? null;
+
+        return null === $before || TokenKind::Name !== $before->kind && !\in_array($before->text, [')', ']'], true);
     }
 
     /** @param list<Token> $tokens */
