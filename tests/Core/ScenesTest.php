@@ -156,6 +156,31 @@ final class ScenesTest extends TestCase
         self::assertFalse((new Chains(Language::Python->read("from scrivlet import announce, when_announced\ndef on_tea():\n    print(1)\nwhen_announced(\"tea\", on_tea)\nannounce(\"tea\")\nprint(2)\n")->program))->isChain());
     }
 
+    /** @return array<string, array{string}> what announces and waits, but does not only lead from one script to the next */
+    public static function noChains(): array
+    {
+        $begin = "import { announce, whenAnnounced } from \"./scrivlet.js\";\n";
+        $waits = static fn (string $what): string => "whenAnnounced(\"tea\", () => {\n  $what;\n});\n";
+
+        return [
+            'two wait for one message' => [$begin.$waits('console.log(1)').$waits('console.log(2)').'announce("tea");'],
+            'nobody waits' => [$begin.'announce("tea");'],
+            'nobody announces' => [$begin.$waits('console.log(1)').'console.log(2);'],
+            'announced twice' => [$begin.$waits('console.log(1)').'announce("tea");announce("tea");'],
+            'who waits announces the same' => [$begin.$waits('announce("tea")').'announce("tea");'],
+            'a function announces, too' => [$begin."function more() {\n  announce(\"tea\");\n}\n".$waits('console.log(1)').'announce("tea");'],
+        ];
+    }
+
+    #[DataProvider('noChains')]
+    public function testOnlyMessagesThatLeadOnAreAChain(string $text): void
+    {
+        $reading = Language::JavaScript->read($text);
+        self::assertSame([], $reading->mistakes);
+
+        self::assertFalse((new Chains($reading->program))->isChain());
+    }
+
     /** @return list<mixed> what the lamps showed, one after the other */
     private static function lamps(Program $program, Signals $signals): array
     {
