@@ -44,13 +44,25 @@ final class MovingTest extends TestCase
         self::assertGreaterThan(150, $moves);
     }
 
-    private static function assertRefused(\Closure $edit): void
+    public function testOnlyWhatHoldsRowsOfTheProgramIsUnwrapped(): void
+    {
+        $program = Language::Python->read("def water():\n    print(1)\n\nfor bed in range(3):\n    print(2)\n    if bed == 1:\n        print(3)\n    else:\n        print(4)\nprint(5)\n")->program;
+        [$loop, $print] = \array_slice(array_values(array_filter($program->script->body->statements, static fn (Statement $row): bool => $row->isLoop() || $row instanceof PrintLine)), 0, 2);
+        foreach ([$print->id, $program->definitions()[0]->id, $program->script->id] as $id) {
+            self::assertRefused(static fn (): mixed => (new Editor($program))->unwrap($id), 'edit.holds_nothing');
+        }
+        $branch = array_values($loop->bodies())[0]->statements[1];
+        $flat = (new Editor((new Editor($program))->unwrap($loop->id)->program))->unwrap($branch->id)->program;
+        self::assertStringEndsWith("print(2)\nprint(3)\nprint(4)\nprint(5)\n", Language::Python->print($flat)->text());
+    }
+
+    private static function assertRefused(\Closure $edit, string $key = 'edit.into_itself'): void
     {
         try {
             $edit();
-            self::fail('It goes into itself.');
+            self::fail("Not refused as $key.");
         } catch (Refusal $refusal) {
-            self::assertSame('edit.into_itself', $refusal->key);
+            self::assertSame($key, $refusal->key);
         }
     }
 
