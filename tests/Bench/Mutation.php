@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Bench;
 
 use PhpParser\Node;
+use PhpParser\NodeVisitor;
 use PhpParser\NodeVisitorAbstract;
 
 /** Finds what can be changed, or changes the one that is asked for. */
@@ -24,6 +25,12 @@ final class Mutation extends NodeVisitorAbstract
 
     public function __construct(private readonly ?int $wanted = null)
     {
+    }
+
+    /** `strict_types=2` is no PHP, and no test is needed to find that. */
+    public function enterNode(Node $node): ?int
+    {
+        return $node instanceof Node\Stmt\Declare_ ? NodeVisitor::DONT_TRAVERSE_CHILDREN : null;
     }
 
     public function leaveNode(Node $node): ?Node
