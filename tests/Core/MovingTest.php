@@ -13,6 +13,7 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Walk;
 
 /** Rows go where they are put: every move in a program with three bodies, beside the same move in plain lists. */
 final class MovingTest extends TestCase
@@ -54,6 +55,19 @@ final class MovingTest extends TestCase
         $branch = array_values($loop->bodies())[0]->statements[1];
         $flat = (new Editor((new Editor($program))->unwrap($loop->id)->program))->unwrap($branch->id)->program;
         self::assertStringEndsWith("print(2)\nprint(3)\nprint(4)\nprint(5)\n", Language::Python->print($flat)->text());
+    }
+
+    public function testWhatWrapsIsWhatHoldsRows(): void
+    {
+        $program = Language::Python->read("print(1)\n")->program;
+        $print = array_values(array_filter($program->script->body->statements, static fn (Statement $row): bool => $row instanceof PrintLine))[0];
+        self::assertNotEmpty(Editor::wrappers());
+        foreach (Editor::wrappers() as $wrapper) {
+            $wrapped = (new Editor($program))->wrap([$print->id], $wrapper)->program->script->body->statements;
+            self::assertContains($print->id, array_map(static fn (Statement $row): int => $row->id, Walk::statements($wrapped)), $wrapper);
+            self::assertFalse(\in_array($print, $wrapped, true), $wrapper);
+        }
+        self::assertSame([], array_values(array_intersect(Editor::wrappers(), ['print', 'set', 'nib.forward', 'call', 'break'])));
     }
 
     private static function assertRefused(\Closure $edit, string $key = 'edit.into_itself'): void
