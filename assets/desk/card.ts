@@ -6,6 +6,8 @@ import type { ArgumentCard } from "./types";
 
 /** How long the caret rests until it is asked for. */
 const REST = 120;
+/** Where no bracket is as near as this, nobody needs to be asked. */
+const NEAR = 2000;
 
 const put = StateEffect.define<Tooltip | null>();
 const shown = StateField.define<Tooltip | null>({
@@ -36,14 +38,6 @@ function drawn({ name, does, parameters, at }: ArgumentCard): HTMLElement {
   return card;
 }
 
-/** Whether a bracket is open before the caret at all. */
-function isInside(before: string): boolean {
-  let depth = 0;
-  for (const sign of before.slice(-400))
-    depth = sign === "(" ? depth + 1 : sign === ")" ? Math.max(0, depth - 1) : depth;
-  return depth > 0;
-}
-
 const asking = ViewPlugin.fromClass(
   class {
     timer = 0;
@@ -62,7 +56,7 @@ const asking = ViewPlugin.fromClass(
       const { state } = this.view;
       const pos = state.selection.main.head;
       const before = state.sliceDoc(0, pos);
-      const wants = this.view.hasFocus && state.selection.main.empty && isInside(before);
+      const wants = this.view.hasFocus && state.selection.main.empty && before.includes("(", pos - NEAR);
       const response = wants ? await post("/card", { before, language: data.typed!.language }).catch(() => null) : null;
       const card = response?.ok ? ((await response.json()) as { card: ArgumentCard | null }).card : null;
       if (asked !== this.asked || (!card && !this.view.state.field(shown))) return;

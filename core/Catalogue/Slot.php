@@ -89,6 +89,24 @@ final readonly class Slot
         return null;
     }
 
+    /** @return list<string> the texts that may stand in it, where these are but a few */
+    public function answers(): array
+    {
+        return SlotType::Colour === $this->type ? array_column(Ink::cases(), 'value') : $this->choices;
+    }
+
+    /** One of the answers as it shows. */
+    public function answerWord(string $answer, string $locale): string
+    {
+        return SlotType::Colour === $this->type ? Ink::from($answer)->word($locale) : $this->word($answer, $locale);
+    }
+
+    /** What a number in it counts; empty where it counts nothing. */
+    public function unitWord(string $locale): string
+    {
+        return null === $this->unit ? '' : Words::in($locale)->say("unit.$this->unit");
+    }
+
     /** A choice as it shows. */
     public function word(string $choice, string $locale): string
     {

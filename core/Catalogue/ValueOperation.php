@@ -29,6 +29,12 @@ final readonly class ValueOperation
         return Words::in($locale)->raw("operation.$this->key");
     }
 
+    /** The phrase with its operands left open: `length of …`. */
+    public function phrase(string $locale): string
+    {
+        return trim((string) preg_replace('/\{[\d*]\}/', '…', $this->words($locale)));
+    }
+
     public function takes(int $operands): bool
     {
         return $operands >= $this->least && $operands <= $this->most;

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Completion;
 
-use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\Slot;
-use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Words\Words;
@@ -27,6 +25,7 @@ final readonly class ArgumentCard
     /** @return self|null nothing outside of brackets, and where it is not known what they want */
     public static function after(string $before, Language $language, string $locale): ?self
     {
+        $before = Place::near($before);
         $place = Place::after($before, $language);
         if (null === $place->callee || \in_array($place->kind, [PlaceKind::Nowhere, PlaceKind::NewName], true)) {
             return null;
@@ -55,16 +54,15 @@ final readonly class ArgumentCard
         }
         // What stands before the point is the first that the phrase names.
         $isMethod = 2 === \count($parts) && !isset($library->things[$parts[0]]);
-        $does = (string) preg_replace('/\{[\d*]\}/', '…', $operation->words($locale));
 
-        return new self($place->callee ?? '', $does, array_fill(0, max(0, $operation->most - ($isMethod ? 1 : 0)), ['name' => '…', 'about' => '']), $place->argument);
+        return new self($place->callee ?? '', $operation->phrase($locale), array_fill(0, max(0, $operation->most - ($isMethod ? 1 : 0)), ['name' => '…', 'about' => '']), $place->argument);
     }
 
     private static function about(Slot $slot, Words $words, string $locale): string
     {
         $about = [];
         if (null !== $slot->unit) {
-            $about[] = $words->say("unit.$slot->unit");
+            $about[] = $slot->unitWord($locale);
         }
         if (null !== $slot->min || null !== $slot->max) {
             $about[] = match (true) {
@@ -73,9 +71,8 @@ final readonly class ArgumentCard
                 default => $words->say('card.range', ['least' => (string) $slot->min, 'most' => (string) $slot->max]),
             };
         }
-        $choices = SlotType::Colour === $slot->type ? array_column(Ink::cases(), 'value') : $slot->choices;
-        if ([] !== $choices) {
-            $about[] = implode(', ', array_map(static fn (string $choice): string => '"'.$choice.'"', $choices));
+        if ([] !== $slot->answers()) {
+            $about[] = implode(', ', array_map(static fn (string $answer): string => '"'.$answer.'"', $slot->answers()));
         }
 
         return implode('; ', $about);
@@ -84,15 +81,18 @@ final readonly class ArgumentCard
     /** What a person wrote above a function, or at the top of it. */
     private static function remark(string $before, string $function, Language $language): string
     {
+        $lines = preg_split('/\r\n|\n|\r/', $before) ?: [];
         $name = preg_quote($function, '/');
-        $found = Language::Python === $language
-            ? preg_match('/(?:^|\n)((?:[ \t]*#[^\n]*\n)*)[ \t]*def[ \t]+'.$name.'\b[^\n]*\n(?:[ \t]*(?:"""|\'\'\')(.*?)(?:"""|\'\'\'))?/s', $before, $match)
-            : preg_match('/(?:^|\n)((?:[ \t]*\/\/[^\n]*\n)+)[^\n]*\b'.$name.'[ \t]*\(/', $before, $match);
-        if (1 !== $found) {
-            return '';
+        $defines = Language::Python === $language ? '/^[ \t]*def[ \t]+'.$name.'\b/' : '/^[^"\'(){}]*\b'.$name.'[ \t]*\(/';
+        $at = (int) array_key_first(preg_grep($defines, $lines) ?: []);
+        $remark = [];
+        for ($line = $at - 1; $line >= 0 && 1 === preg_match('/^[ \t]*(?:#|\/\/)[ \t]?(.*)$/', $lines[$line], $match); --$line) {
+            $remark[] = $match[1];
         }
-        $text = '' === trim($match[2] ?? '') ? $match[1] : $match[2];
+        if ([] === $remark && 1 === preg_match('/^[ \t]*("""|\'\'\')(.*?)(?:\1)?$/', $lines[$at + 1] ?? '', $match)) {
+            $remark[] = $match[2];
+        }
 
-        return trim((string) preg_replace(['/^[ \t]*(?:#|\/\/)[ \t]?/m', '/\s+/'], ['', ' '], $text));
+        return trim(implode(' ', array_reverse($remark)));
     }
 }

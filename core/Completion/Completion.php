@@ -6,10 +6,8 @@ namespace Scrivlet\Core\Completion;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
-use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
-use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
@@ -27,9 +25,15 @@ use Scrivlet\Core\Tree\TextLiteral;
  */
 final class Completion
 {
+    /** Bytes of a text that is still read for its types while somebody types; in a longer one they stay unknown. */
+    private const LONGEST_READ = 20_000;
+
     private readonly Place $place;
     private readonly KnownNames $names;
     private readonly Library $library;
+    /** The piece before the caret, and the two before it, as `KnownNames` counts what follows them. */
+    private readonly string $one;
+    private readonly string $two;
     private ?Analysis $analysis = null;
     /** @var array<string, array{Suggestion, float}> by label, with how well they fit */
     private array $found = [];
@@ -39,12 +43,19 @@ final class Completion
         $this->place = Place::after($before, $language);
         $this->names = new KnownNames($this->place->tokens, $language, $before);
         $this->library = Library::of($language);
+        $this->one = self::orLineEnd($this->place->before());
+        $this->two = self::orLineEnd($this->place->before(2)).' '.$this->one;
+    }
+
+    private static function orLineEnd(string $piece): string
+    {
+        return '' === trim($piece) ? "\n" : $piece;
     }
 
     /** @return list<Suggestion> for the place behind a text, best first */
     public static function after(string $before, Language $language, string $locale, int $limit = 20): array
     {
-        return (new self($before, $language, $locale))->best($limit);
+        return (new self(Place::near($before), $language, $locale))->best($limit);
     }
 
     /** @return list<Suggestion> */
@@ -75,11 +86,9 @@ final class Completion
 
     private function offer(string $label, SuggestionKind $kind, float $score, string $detail = '', ?string $insert = null): void
     {
-        $before = "\n" === $this->place->before() || '' === $this->place->before() || 1 === preg_match('/^\s+$/', $this->place->before()) ? "\n" : $this->place->before();
-        $two = '' === $this->place->before(2) || 1 === preg_match('/^\s+$/', $this->place->before(2)) ? "\n" : $this->place->before(2);
         // Behind a bracket, a comma or a point stands anything, so that what stood there before says little.
-        $pair = \in_array($before, ['(', ',', '.'], true) ? 1.2 : 4;
-        $score += $pair * min(4, $this->names->pairs[$before][$label] ?? 0) ** 0.5 + 5 * min(4, $this->names->triples["$two $before"][$label] ?? 0) ** 0.5;
+        $pair = \in_array($this->one, ['(', ',', '.'], true) ? 1.2 : 4;
+        $score += $pair * min(4, $this->names->pairs[$this->one][$label] ?? 0) ** 0.5 + 5 * min(4, $this->names->triples[$this->two][$label] ?? 0) ** 0.5;
         if (!isset($this->found[$label]) || $this->found[$label][1] < $score) {
             $this->found[$label] = [new Suggestion($label, $insert ?? $label, $kind, $detail), $score];
         }
@@ -100,11 +109,11 @@ final class Completion
         $slot = $this->slot();
         if (null !== $slot) {
             $default = $slot->default instanceof TextLiteral ? $slot->default->value : null;
-            foreach (SlotType::Colour === $slot->type ? array_column(Ink::cases(), 'value') : $slot->choices as $index => $choice) {
-                $this->offer($choice, SuggestionKind::Choice, 20 - $index * 0.1 + ($choice === $default ? 2 : 0), SlotType::Colour === $slot->type ? Ink::from($choice)->word($this->locale) : $slot->word($choice, $this->locale));
+            foreach ($slot->answers() as $index => $answer) {
+                $this->offer($answer, SuggestionKind::Choice, 20 - $index * 0.1 + ($answer === $default ? 2 : 0), $slot->answerWord($answer, $this->locale));
             }
         }
-        $last = \count($this->place->tokens);
+        $last = max(1, \count($this->place->tokens));
         foreach ($this->names->literals as $literal => $at) {
             if (1 === preg_match('/^\w*(["\'`])(.*)\1$/s', (string) $literal, $match) && '' !== $match[2]) {
                 $this->offer($match[2], SuggestionKind::Text, 5 + 5 * $at / $last);
@@ -127,7 +136,7 @@ final class Completion
             $kind = $this->kindOf($thing);
             $methods = $this->library->methodsOf($kind);
             foreach ($methods as $method => $operation) {
-                $usual = array_search($method, self::USUAL_METHODS, true);
+                $usual = array_search($method, Usual::METHODS, true);
                 $this->offer((string) $method, SuggestionKind::Library, 10 - 0.1 * ++$index + (false === $usual ? 0 : 4 - 0.2 * $usual), $this->does($operation), 'length' === $method ? null : $method.'(${})');
             }
         }
@@ -141,9 +150,8 @@ final class Completion
     /** What kind of value stands before the point, as far as that is known: text, list, map or part. */
     private function kindOf(string $receiver): ?string
     {
-        $known = ['"' => 'text', 'String()' => 'text', 'str()' => 'text', 'string()' => 'text', 'input()' => 'text', 'prompt()' => 'text', 'to_string()' => 'text', '[literal]' => 'list', 'split()' => 'list', 'list()' => 'list', 'sorted()' => 'list', 'keys()' => 'list', 'values()' => 'list', 'map()' => 'list', 'filter()' => 'list'][$receiver] ?? null;
-        if (null !== $known) {
-            return $known;
+        if (isset(Usual::KINDS[$receiver])) {
+            return Usual::KINDS[$receiver];
         }
         $kind = $this->type($receiver)?->kind;
 
@@ -160,10 +168,11 @@ final class Completion
     /** The type of a variable as the finished lines before the caret show it. */
     private function type(string $variable): ?StaticType
     {
-        if (!isset($this->names->variables[$variable])) {
+        if (!isset($this->names->variables[$variable]) || \strlen($this->before) > self::LONGEST_READ) {
             return null;
         }
-        $this->analysis ??= new Analysis($this->language->read((string) preg_replace('/[^\r\n]*$/', '', $this->before))->program);
+        $lines = substr($this->before, 0, max((int) strrpos($this->before, "\n"), (int) strrpos($this->before, "\r")));
+        $this->analysis ??= new Analysis($this->language->read($lines)->program);
         $types = $this->analysis->types();
         foreach ([$this->analysis->program->script, ...array_reverse($this->analysis->program->definitions())] as $part) {
             $type = $types->variable($part, $variable);
@@ -178,7 +187,7 @@ final class Completion
     private function imports(): void
     {
         $isPython = Language::Python === $this->language;
-        if ('import' === $this->place->before() && \in_array($this->place->before(3), ['from'], true)) {
+        if ('import' === $this->place->before() && 'from' === $this->place->before(3)) {
             $library = $this->place->before(2);
             foreach ('scrivlet' === $library ? SceneName::objects() : array_keys($this->library->things[$library] ?? []) as $index => $name) {
                 $this->offer((string) $name, SuggestionKind::Library, 10 - 0.1 * $index);
@@ -194,27 +203,22 @@ final class Completion
     /** A name that the program makes up: usual ones for what is counted or gone through. */
     private function newNames(): void
     {
-        foreach ('for' === $this->place->before() ? ['i', 'number', 'item', 'row', 'turn'] : [] as $index => $name) {
-            $this->offer($name, SuggestionKind::Variable, 5 - $index);
-        }
-        if ('for' === $this->place->before()) {
+        $last = max(1, \count($this->place->tokens));
+        if ('for' === $this->one) {
             $this->variables(3);
         }
-        $last = max(1, \count($this->place->tokens));
         foreach ($this->names->elsewhere + $this->names->variables as $name => $at) {
             $this->offer((string) $name, SuggestionKind::Variable, 1 + 2 * $at / $last);
         }
-        if (Language::Cpp === $this->language) {
-            foreach (['main', 'i', 'n', 'j', 'number', 'name', 'total', 'count'] as $index => $name) {
-                $this->offer($name, SuggestionKind::Variable, ('main' === $name && !isset($this->names->functions['main']) ? 6 : 2) - 0.1 * $index);
-            }
-            foreach (['const', 'int', 'double', 'string', 'long', 'bool', 'auto'] as $index => $name) {
-                $this->offer($name, SuggestionKind::Keyword, 0 - 0.1 * $index);
-            }
+        foreach (Language::Python !== $this->language || 'for' === $this->one ? Usual::NAMES[$this->language->value] : [] as $index => $name) {
+            $this->offer($name, SuggestionKind::Variable, 3 - 0.3 * $index);
         }
-        if (Language::JavaScript === $this->language && \in_array($this->place->before(), ['const', 'let', 'var'], true)) {
-            foreach (['i', 'number', 'item', 'answer'] as $index => $name) {
-                $this->offer($name, SuggestionKind::Variable, 3 - $index);
+        if (Language::Cpp === $this->language) {
+            if (!isset($this->names->functions['main'])) {
+                $this->offer('main', SuggestionKind::OwnFunction, 6);
+            }
+            foreach (Usual::TYPES as $index => $type) {
+                $this->offer($type, SuggestionKind::Keyword, -0.1 * $index);
             }
         }
     }
@@ -231,16 +235,21 @@ final class Completion
         }
     }
 
+    private function functions(float $score): void
+    {
+        foreach ($this->names->functions as $name => $parameters) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, $score, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
+        }
+    }
+
     private function statement(): void
     {
         $tokens = $this->place->tokens;
         $rank = 0;
-        if ('for' === $this->place->callee) {
-            foreach (Language::Cpp === $this->language ? ['int', 'const', 'char', 'string', 'auto', 'double'] : ['let', 'const'] as $index => $word) {
-                $this->offer($word, SuggestionKind::Keyword, 18 - $index);
-            }
+        foreach ('for' === $this->place->callee ? Usual::IN_FOR[$this->language->value] : [] as $index => $word) {
+            $this->offer($word, SuggestionKind::Keyword, 18 - $index);
         }
-        foreach (self::STATEMENTS[$this->language->value] as $word) {
+        foreach (Usual::STATEMENTS[$this->language->value] as $word) {
             $fits = match ($word) {
                 'else', 'elif' => $this->follows('if', 'elif', 'else'),
                 'return' => Language::Cpp === $this->language || [] !== $this->names->functions,
@@ -249,7 +258,7 @@ final class Completion
                 default => true,
             };
             if ($fits) {
-                $construct = self::CONSTRUCTS[$this->language->value][$word] ?? null;
+                $construct = Usual::CONSTRUCTS[$this->language->value][$word] ?? null;
                 $isKeyword = \in_array($word, $this->language->keywords(), true);
                 $this->offer($word, null !== $construct ? SuggestionKind::Construct : ($isKeyword ? SuggestionKind::Keyword : SuggestionKind::Library), 9 - 0.25 * $rank, $this->says($word), $construct);
             }
@@ -257,9 +266,7 @@ final class Completion
         }
         $this->things(7);
         $this->variables(4);
-        foreach ($this->names->functions as $name => $parameters) {
-            $this->offer((string) $name, SuggestionKind::OwnFunction, 6, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
-        }
+        $this->functions(6);
         foreach ($this->language->keywords() as $word) {
             $this->offer($word, SuggestionKind::Keyword, 0);
         }
@@ -268,40 +275,10 @@ final class Completion
         }
     }
 
-    /** What courses use most of what lists, texts and maps can do. */
-    private const USUAL_METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'upper', 'toUpperCase', 'lower', 'includes', 'pop', 'get', 'items', 'keys', 'values', 'sort', 'begin', 'end', 'count', 'find', 'indexOf', 'strip', 'trim', 'slice', 'substr', 'toFixed'];
-    /** What stands first in the brackets of these most often. */
-    private const USUAL_ARGUMENTS = [
-        'int' => ['input'], 'float' => ['input'], 'range' => ['len', '1', '10'], 'list' => ['range'], 'print' => ['len', 'str', 'end', 'sep', 'sum'], 'sorted' => ['key', 'reverse'], 'sort' => ['key', 'reverse'],
-        'Number' => ['prompt'], 'parseInt' => ['prompt'], 'console.log' => ['Math', 'await'], 'Math.floor' => ['Math'], 'stoi' => ['ask'], 'for' => ['int', 'let', 'const', 'auto'],
-    ];
-
-    /** Whole constructs behind the word that begins them; `${…}` is a gap to be filled. */
-    private const CONSTRUCTS = [
-        'python' => [
-            'print' => 'print(${})', 'for' => "for \${i} in range(\${4}):\n    \${}", 'if' => "if \${condition}:\n    \${}", 'while' => "while \${condition}:\n    \${}", 'def' => "def \${name}(\${}):\n    \${}",
-            'else' => "else:\n    \${}", 'elif' => "elif \${condition}:\n    \${}",
-        ],
-        'javascript' => [
-            'console' => 'console.log(${});', 'for' => "for (let \${i} = 0; \${i} < \${4}; \${i}++) {\n    \${}\n}", 'if' => "if (\${condition}) {\n    \${}\n}", 'while' => "while (\${condition}) {\n    \${}\n}",
-            'function' => "function \${name}(\${}) {\n    \${}\n}", 'else' => "else {\n    \${}\n}",
-        ],
-        'cpp' => [
-            'cout' => 'cout << ${} << endl;', 'for' => "for (int \${i} = 0; \${i} < \${4}; \${i}++) {\n    \${}\n}", 'if' => "if (\${condition}) {\n    \${}\n}", 'while' => "while (\${condition}) {\n    \${}\n}",
-            'else' => "else {\n    \${}\n}",
-        ],
-    ];
-
-    private const STATEMENTS = [
-        'python' => ['print', 'for', 'if', 'while', 'def', 'return', 'else', 'elif', 'from', 'import', 'break', 'global', 'continue', 'pass', 'try'],
-        'javascript' => ['console', 'let', 'const', 'if', 'for', 'while', 'function', 'return', 'else', 'break', 'import', 'continue', 'await', 'async', 'do', 'var'],
-        'cpp' => ['cout', 'int', 'for', 'if', 'string', 'while', 'return', 'double', 'vector', 'auto', 'void', 'else', 'bool', 'using', 'break', 'const', 'long', 'char', 'cin', 'map', 'continue', 'do'],
-    ];
-
-    /** Whether one of these words opened a row before the caret, not deeper than the caret stands. */
+    /** Whether one of these words stands before the caret at all. */
     private function follows(string ...$words): bool
     {
-        foreach (array_reverse($this->place->tokens) as $token) {
+        foreach ($this->place->tokens as $token) {
             if (\in_array($token->text, $words, true)) {
                 return true;
             }
@@ -330,36 +307,28 @@ final class Completion
         if ('for' === ($this->place->tokens[\count($this->place->tokens) - 2] ?? null)?->text && Language::Python === $this->language) {
             $this->offer('in', SuggestionKind::Keyword, 30);
         }
-        foreach (self::USUAL_ARGUMENTS[$this->place->callee ?? ''] ?? [] as $index => $word) {
+        foreach (Usual::ARGUMENTS[$this->place->callee ?? ''] ?? [] as $index => $word) {
             $this->offer($word, SuggestionKind::Library, ('int' === $this->place->callee || 'float' === $this->place->callee ? 9 : 6) - 0.3 * $index);
         }
-        if (Language::JavaScript === $this->language && 'import' === ($this->line()[0] ?? '')) {
+        if (Language::JavaScript === $this->language && 'import' === $this->rowBegins()) {
             $this->offer('from', SuggestionKind::Keyword, 20);
-            foreach (SceneName::objects() as $index => $thing) {
-                $this->offer($thing, SuggestionKind::Thing, 12 - 0.2 * $index);
-            }
         }
         if (Language::Cpp === $this->language && $this->wantsType()) {
-            foreach (['int', 'string', 'double', 'const', 'vector', 'char', 'bool', 'auto', 'long'] as $index => $type) {
+            foreach (Usual::TYPES as $index => $type) {
                 $this->offer($type, SuggestionKind::Keyword, 16 - 0.4 * $index);
             }
         }
         $slot = $this->slot();
         if ($slot?->default instanceof NumberLiteral) {
-            $this->offer(Printer::number($slot->default->value), SuggestionKind::Number, 6, $slot->unit ?? '');
+            $this->offer(Printer::number($slot->default->value), SuggestionKind::Number, 6, $slot->unitWord($this->locale));
         }
-        foreach ($slot->choices ?? [] as $index => $choice) {
-            $this->offer('"'.$choice.'"', SuggestionKind::Choice, 18 - $index * 0.1, $slot?->word($choice, $this->locale) ?? '');
-        }
-        if (SlotType::Colour === $slot?->type) {
-            foreach (Ink::cases() as $index => $ink) {
-                $this->offer('"'.$ink->value.'"', SuggestionKind::Choice, 18 - $index * 0.1, $ink->word($this->locale));
+        if (null !== $slot) {
+            foreach ($slot->answers() as $index => $answer) {
+                $this->offer('"'.$answer.'"', SuggestionKind::Choice, 18 - $index * 0.1, $slot->answerWord($answer, $this->locale));
             }
         }
         $this->variables(5);
-        foreach ($this->names->functions as $name => $parameters) {
-            $this->offer((string) $name, SuggestionKind::OwnFunction, 4, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
-        }
+        $this->functions(4);
         $this->things(\in_array($before, ['if', 'while', 'not', 'and', 'or', '!', '&&', '||'], true) ? 8 : 4);
         $last = max(1, \count($this->place->tokens));
         $wantsText = 'in' !== $before;
@@ -370,7 +339,7 @@ final class Completion
                 $this->offer($literal, $isText ? SuggestionKind::Text : SuggestionKind::Number, ($isText ? 0 : 2) + 3 * $at / $last);
             }
         }
-        foreach (['1', '0', '2', '10', '3'] as $index => $number) {
+        foreach (Usual::NUMBERS as $index => $number) {
             $this->offer($number, SuggestionKind::Number, 3.5 - 0.3 * $index);
         }
         if (\in_array($before, ['in', 'range', ':'], true) && Language::Python === $this->language) {
@@ -380,8 +349,7 @@ final class Completion
         foreach ($this->library->functions as $name => $operation) {
             $this->offer((string) $name, SuggestionKind::Library, 3 - 0.08 * $rank++, $this->does($operation), null === $operation ? null : $name.'(${})');
         }
-        $words = ['python' => ['True', 'False', 'not', 'in', 'and', 'or', 'if', 'else', 'for', 'None', 'lambda', 'is', 'import'], 'javascript' => ['true', 'false', 'of', 'in', 'await', 'new', 'null', 'function', 'async', 'from', 'return'], 'cpp' => ['true', 'false', 'auto', 'int', 'string', 'double', 'endl', 'const', 'bool', 'char', 'long', 'nullptr']];
-        foreach ($words[$this->language->value] as $index => $word) {
+        foreach (Usual::IN_VALUES[$this->language->value] as $index => $word) {
             $this->offer($word, SuggestionKind::Keyword, 2 - 0.1 * $index);
         }
         foreach ($this->language->keywords() as $word) {
@@ -400,24 +368,21 @@ final class Completion
         return 0 === $depth && null !== $this->place->callee && \in_array($this->place->before(), ['(', ','], true);
     }
 
-    /** @return list<string> the pieces of the row before the caret */
-    private function line(): array
+    /** The first piece of the row that the caret stands in. */
+    private function rowBegins(): string
     {
-        $pieces = [];
-        foreach (array_reverse($this->place->tokens) as $token) {
-            if (';' === $token->text || 1 === preg_match('/^[\r\n]/', $token->text)) {
-                break;
-            }
-            array_unshift($pieces, $token->text);
+        $first = '';
+        for ($back = 1; !\in_array($this->place->before($back), ['', ';', '}'], true); ++$back) {
+            $first = $this->place->before($back);
         }
 
-        return $pieces;
+        return $first;
     }
 
     /** What a construct does, in the words of its row. */
     private function says(string $word): string
     {
-        $key = ['print' => 'print', 'console' => 'print', 'cout' => 'print', 'for' => 'repeat', 'if' => 'if', 'while' => 'while', 'def' => 'define', 'function' => 'define', 'else' => 'otherwise', 'elif' => 'else_if', 'return' => 'return', 'break' => 'break', 'continue' => 'continue', 'pass' => 'pass', 'global' => 'share'][$word] ?? null;
+        $key = Usual::ROWS[$word] ?? null;
 
         return null === $key ? '' : Catalogue::get($key)->phrase($this->locale);
     }
@@ -430,7 +395,7 @@ final class Completion
 
     private function does(?ValueOperation $operation): string
     {
-        return null === $operation ? '' : trim((string) preg_replace('/\{[\d*]\}/', '…', $operation->words($this->locale)));
+        return $operation?->phrase($this->locale) ?? '';
     }
 
     private function called(string $method, Entry $entry): string

@@ -7,10 +7,14 @@ namespace Scrivlet\Core\Completion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\Bounds;
 
 /** The names a program has made up before the caret, those of other functions left out, and how its pieces follow each other. */
 final class KnownNames
 {
+    /** A definition has not more pieces between its brackets; one whose bracket never closes is looked at no further. */
+    private const LONGEST_DEFINITION = 8 * Bounds::PARAMETERS;
+
     /** @var array<string, int> variables by name: where they stood last */
     public array $variables = [];
     /** @var array<string, int> how often each variable stands there */
@@ -39,7 +43,9 @@ final class KnownNames
         $regions = $this->regions($tokens);
         $here = $regions[array_key_last($regions) ?? -1] ?? 0;
         [$one, $two] = ["\n", "\n"];
+        $depth = 0;
         foreach ($tokens as $index => $token) {
+            $depth += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
             $text = TokenKind::NewLine === $token->kind ? "\n" : $token->text;
             $this->pairs[$one][$text] = ($this->pairs[$one][$text] ?? 0) + 1;
             $this->triples["$two $one"][$text] = ($this->triples["$two $one"][$text] ?? 0) + 1;
@@ -49,7 +55,7 @@ final class KnownNames
             if (TokenKind::Number === $token->kind || TokenKind::Text === $token->kind) {
                 $this->literals[$text] = $index;
             } elseif (TokenKind::Name === $token->kind && '.' !== $before && '::' !== $before) {
-                if ('(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && $this->isDefined($tokens, $index))) {
+                if ('(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && self::isDefined($tokens[$index - 1] ?? null, $depth))) {
                     $this->functions[$text] = $this->parameters($tokens, $index + 2);
                 } elseif (!isset($this->variables[$text]) && !isset($this->elsewhere[$text]) && !$this->exists($before, $next)) {
                     continue;
@@ -74,23 +80,10 @@ final class KnownNames
             || Language::Cpp === $this->language && (\in_array($before, ['>', '&', '*'], true) || \in_array($before, Place::TYPES, true));
     }
 
-    /** @param list<Token> $tokens */
-    private function isDefined(array $tokens, int $index): bool
+    /** Whether a name with brackets behind it is defined there, and not called: a type stands before it. */
+    private static function isDefined(?Token $before, int $depth): bool
     {
-        $before = $tokens[$index - 1] ?? null;
-
-        return null !== $before && (TokenKind::Keyword === $before->kind && !\in_array($before->text, ['return', 'else', 'case', 'new'], true) || '>' === $before->text && 0 === $this->depthAt($tokens, $index));
-    }
-
-    /** @param list<Token> $tokens */
-    private function depthAt(array $tokens, int $end): int
-    {
-        $depth = 0;
-        for ($index = 0; $index < $end; ++$index) {
-            $depth += '{' === $tokens[$index]->text ? 1 : ('}' === $tokens[$index]->text ? -1 : 0);
-        }
-
-        return $depth;
+        return null !== $before && (TokenKind::Keyword === $before->kind && !\in_array($before->text, ['return', 'else', 'case', 'new'], true) || '>' === $before->text && 0 === $depth);
     }
 
     /**
@@ -103,7 +96,7 @@ final class KnownNames
         $names = [];
         $name = null;
         $isDefault = false;
-        for (; isset($tokens[$index]) && ')' !== $tokens[$index]->text; ++$index) {
+        for ($end = $index + self::LONGEST_DEFINITION; $index < $end && isset($tokens[$index]) && ')' !== $tokens[$index]->text; ++$index) {
             $token = $tokens[$index];
             if (',' === $token->text) {
                 $names[] = $name;

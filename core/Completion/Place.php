@@ -11,6 +11,9 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 /** What stands around the caret, found from the text before it alone, so that it is found in broken texts, too. */
 final readonly class Place
 {
+    /** Bytes before the caret; what stands further above is not looked at while somebody types. */
+    private const LONGEST = 100_000;
+
     /** Words of C++ behind which a name is made up. */
     public const TYPES = ['int', 'double', 'float', 'bool', 'char', 'string', 'void', 'auto', 'long', 'short', 'unsigned', 'size_t'];
 
@@ -25,7 +28,18 @@ final readonly class Place
     {
     }
 
-    /** @param string $before all the text before the caret */
+    /** The part of a long text that is looked at: the last of it, from the beginning of a line. */
+    public static function near(string $before): string
+    {
+        if (\strlen($before) <= self::LONGEST) {
+            return $before;
+        }
+        $end = substr($before, -self::LONGEST);
+
+        return substr($end, strcspn($end, "\r\n"));
+    }
+
+    /** @param string $before the text before the caret */
     public static function after(string $before, Language $language): self
     {
         $all = $language->tokens($before);
@@ -36,8 +50,7 @@ final readonly class Place
             if (TokenKind::Name === $last->kind || TokenKind::Keyword === $last->kind) {
                 $begun = $last->text;
             } elseif (TokenKind::Text === $last->kind && self::isOpen($last->text)) {
-                $kind = PlaceKind::InText;
-                $begun = (string) preg_replace('/^\w*["\'`]+/', '', $last->text);
+                [$kind, $begun] = self::inText($last->text);
             } elseif (TokenKind::Comment === $last->kind || TokenKind::Number === $last->kind) {
                 $kind = PlaceKind::Nowhere;
             } else {
@@ -45,7 +58,7 @@ final readonly class Place
             }
         }
         $tokens = self::meaningful($all, $language);
-        [$callee, $argument] = self::call($tokens, $language);
+        [$callee, $argument] = self::call($tokens);
         $before = $tokens[array_key_last($tokens) ?? -1] ?? null;
         $receiver = '';
         if (null === $kind && null !== $before && \in_array($before->text, ['.', '::'], true)) {
@@ -60,6 +73,26 @@ final readonly class Place
     public function before(int $back = 1): string
     {
         return ($this->tokens[\count($this->tokens) - $back] ?? null)->text ?? '';
+    }
+
+    /**
+     * Where values stand in a text, they are written as elsewhere: `f"{na`, `${na`.
+     *
+     * @return array{PlaceKind, string} and what was typed of the piece
+     */
+    private static function inText(string $text): array
+    {
+        $mark = match (true) {
+            str_starts_with($text, '`') => '${',
+            1 === preg_match('/^[rR]?[fF]/', $text) => '{',
+            default => null,
+        };
+        $opens = null === $mark ? false : strrpos($text, $mark);
+        if (false !== $opens && !str_contains(substr($text, $opens), '}') && '{' !== $text[$opens - 1]) {
+            return [PlaceKind::Expression, 1 === preg_match('/[\p{L}_][\p{L}\p{N}_]*+$/uD', substr($text, $opens), $match) ? $match[0] : ''];
+        }
+
+        return [PlaceKind::InText, (string) preg_replace('/^\w*["\'`]+/', '', $text)];
     }
 
     private static function isOpen(string $text): bool
@@ -107,7 +140,7 @@ final readonly class Place
      *
      * @return array{string|null, int}
      */
-    private static function call(array $tokens, Language $language): array
+    private static function call(array $tokens): array
     {
         /** @var list<array{string|null, int}> $open */
         $open = [];
@@ -207,6 +240,9 @@ final readonly class Place
 
             return ':' === $text && null === $callee && self::opensBlock($tokens) ? PlaceKind::Statement : PlaceKind::Expression;
         }
+        if (Language::JavaScript === $language && \in_array($text, ['{', ','], true) && self::isImport($tokens)) {
+            return PlaceKind::Import;
+        }
         if (Language::JavaScript === $language && null !== $callee && self::declares($tokens, $callee, 'function')) {
             return PlaceKind::NewName;
         }
@@ -216,14 +252,23 @@ final readonly class Place
         if (null === $callee && \in_array($text, [';', '{', '}', 'else', 'do'], true)) {
             return PlaceKind::Statement;
         }
-        if (')' === $text) {
-            return PlaceKind::Statement;
-        }
-        if ('for' === $callee && '(' === $text) {
-            return PlaceKind::Statement;
+
+        return ')' === $text || 'for' === $callee && '(' === $text ? PlaceKind::Statement : PlaceKind::Expression;
+    }
+
+    /**
+     * Whether the names of an import are being written.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function isImport(array $tokens): bool
+    {
+        $index = \count($tokens) - 1;
+        while ($index >= 0 && (TokenKind::Name === $tokens[$index]->kind || \in_array($tokens[$index]->text, ['{', ','], true))) {
+            --$index;
         }
 
-        return PlaceKind::Expression;
+        return 'import' === ($tokens[$index] ?? null)?->text;
     }
 
     /**

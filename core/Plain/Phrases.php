@@ -60,9 +60,10 @@ final readonly class Phrases
         return $this->words->raw("plain.$key");
     }
 
-    public function count(string $key, int $count): string
+    /** @param array<string, string> $said by the gaps of the phrase, which chooses its words by a number as well */
+    public function count(string $key, int $count, array $said = []): string
     {
-        return $this->words->say("plain.$key", ['count' => $count]);
+        return $this->words->say("plain.$key", [...$said, 'count' => $count]);
     }
 
     public function joint(string $phrase): string
@@ -85,6 +86,7 @@ final readonly class Phrases
         // A name keeps its letters.
         $text = str_starts_with($phrase, self::JOINT) ? $text : mb_strtoupper(mb_substr($text, 0, 1)).mb_substr($text, 1);
 
-        return 1 === preg_match('/[.!?…:]$/u', $text) ? $text : $text.'.';
+        // A text that ends its own sentence ends this one, too.
+        return 1 === preg_match('/[.!?…:](?:\x{a0}»|”)?$/u', $text) ? $text : $text.'.';
     }
 }

@@ -21,8 +21,10 @@ final class PlainLines
     private array $rows = [];
     /** @var array<int, PlainRow> by row id: what says its sentences */
     private array $speakers = [];
-    /** @var array<int, int> id of the row that holds it, by row id */
+    /** @var array<int, array{int, string}> the row that holds it, and the part of that row, by row id */
     private array $parents = [];
+    /** @var array<string, int> how many lines stand in a part of a row, by its anchor */
+    private array $below = [];
     /** @var array<int, list<array{int, string}>> rows and parts that have no line of their own, by the line they stand on */
     private array $sharing = [];
     /** @var list<Line> */
@@ -35,13 +37,14 @@ final class PlainLines
         foreach ($analysis->program->parts() as $part) {
             foreach (Walk::statements([$part]) as $row) {
                 $this->rows[$row->id] = $row;
-                foreach ($row->bodies() as $body) {
-                    foreach ($body->statements as $inner) {
-                        $this->parents[$inner->id] = $row->id;
+                foreach (array_keys($row->bodies()) as $number => $name) {
+                    foreach ($row->bodies()[$name]->statements as $inner) {
+                        $this->parents[$inner->id] = [$row->id, 0 === $number ? 'head' : $name];
                     }
                 }
             }
         }
+        $this->countBelow();
         $script = new PlainRow($this->phrases, $analysis->types(), $analysis->program->script);
         $this->speakers = array_fill_keys(array_keys($this->rows), $script);
         foreach ($analysis->program->definitions() as $function) {
@@ -74,10 +77,11 @@ final class PlainLines
         $at = 0;
         foreach ($this->rows as $id => $row) {
             $own = $first["$id:head"] ?? null;
+            // Behind the row before it, or behind the part that holds it: `else print(2)`.
+            $at = $own ?? max($at, $first[implode(':', $this->parents[$id] ?? [])] ?? 0);
             if (null === $own && !$row instanceof Script) {
                 $this->sharing[$at][] = [$id, 'head'];
             }
-            $at = $own ?? $at;
         }
     }
 
@@ -96,7 +100,7 @@ final class PlainLines
             $sentences[] = match (true) {
                 null === $row, $row instanceof Script && 1 === preg_match(self::BRINGS_IN, $line->text) => $this->aroundRows($line->text),
                 $line->anchor === $before => $this->phrases->sentence($this->phrases->fill('goes_on')),
-                default => $this->sentence($row, $part, $number),
+                default => $this->sentence($row, self::part($part), $number),
             };
             $before = $line->anchor;
         }
@@ -106,50 +110,38 @@ final class PlainLines
 
     private function sentence(Statement $row, string $part, int $number): string
     {
-        $said = $this->phrases->sentence($this->speakers[$row->id]->phrase($row, $this->part($row, $part), $this->below($row, $part, $number)));
+        $said = $this->said($row, $part, $this->below["$row->id:$part"] ?? 0);
         foreach ($this->sharing[$number] ?? [] as [$id, $inner]) {
-            $said .= ' '.$this->phrases->sentence($this->speakers[$id]->phrase($this->rows[$id], $inner, 0));
+            $said .= ' '.$this->said($this->rows[$id], $inner, 0);
         }
 
         return $said;
     }
 
+    private function said(Statement $row, string $part, int $lines): string
+    {
+        return $this->phrases->sentence($this->speakers[$row->id]->phrase($row, $part, $lines));
+    }
+
     /** Parts that printers make for looks say what the row's head says. */
-    private function part(Statement $row, string $part): string
+    private static function part(string $part): string
     {
         return 'close' === $part || 'otherwise' === $part || str_starts_with($part, 'then') ? $part : 'head';
     }
 
-    /** How many lines below stand in this part of the row: those that have words, and are not the ends of others. */
-    private function below(Statement $row, string $part, int $number): int
+    /** Counts the lines that stand in each part of each row: those that have words, and are not the ends of others. */
+    private function countBelow(): void
     {
-        $count = 0;
-        for ($line = $number + 1; $line < \count($this->lines); ++$line) {
-            [$id, $inner] = [...explode(':', $this->lines[$line]->anchor), ''];
-            if (!$this->holds($row->id, (int) $id)) {
-                if ($this->lines[$line]->anchor === "$row->id:$part" || '' === trim($this->lines[$line]->text)) {
-                    continue;
-                }
-                break;
+        foreach ($this->lines as $line) {
+            [$id, $part] = [...explode(':', $line->anchor), ''];
+            if ('close' === $part || '' === trim($line->text)) {
+                continue;
             }
-            if ('close' !== $inner && '' !== trim($this->lines[$line]->text)) {
-                ++$count;
+            for ($row = (int) $id; isset($this->parents[$row]); $row = $outer) {
+                [$outer, $in] = $this->parents[$row];
+                $this->below["$outer:$in"] = ($this->below["$outer:$in"] ?? 0) + 1;
             }
         }
-
-        return $count;
-    }
-
-    private function holds(int $outer, int $inner): bool
-    {
-        while (isset($this->parents[$inner])) {
-            $inner = $this->parents[$inner];
-            if ($inner === $outer) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** What a language wants around the rows. */

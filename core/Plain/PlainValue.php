@@ -63,7 +63,7 @@ final readonly class PlainValue
             $value instanceof Binary && !$value->operator->isLogic() && !$value->operator->isComparison() => $this->binary($value, $inside),
             $value instanceof RandomWhole => $this->operands('random', $value->operands()),
             $value instanceof OwnValue => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $value->function, 'arguments' => $this->listed($value->arguments)]),
-            $value instanceof ListLiteral => $this->phrases->fill([] === $value->items ? 'empty_list' : 'list', ['items' => $this->listed($value->items), 'count' => (string) \count($value->items)]),
+            $value instanceof ListLiteral => [] === $value->items ? $this->phrases->fill('empty_list') : $this->phrases->count('list', \count($value->items), ['items' => $this->listed($value->items)]),
             $value instanceof MapLiteral => $this->map($value),
             $value instanceof NothingLiteral => $this->phrases->fill('nothing'),
             $value instanceof Item => $this->operands('item', $value->operands()),
@@ -230,6 +230,6 @@ final readonly class PlainValue
             $pairs[] = $this->operands('pair', [$operands[$index], $operands[$index + 1]]);
         }
 
-        return [] === $pairs ? $this->phrases->fill('empty_map') : $this->phrases->fill('map', ['items' => $this->phrases->all($pairs), 'count' => (string) \count($pairs)]);
+        return [] === $pairs ? $this->phrases->fill('empty_map') : $this->phrases->count('map', \count($pairs), ['items' => $this->phrases->all($pairs)]);
     }
 }

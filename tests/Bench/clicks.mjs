@@ -1,4 +1,5 @@
 // From a click in the drawer to the painted row, in a program of 200 rows, beside the smallest change that is painted.
+import { execFileSync } from "node:child_process";
 import { writeFileSync, unlinkSync } from "node:fs";
 import { tmpdir } from "node:os";
 import { chromium } from "playwright-core";
@@ -7,31 +8,8 @@ const ROWS = 200;
 const CLICKS = 40;
 const address = process.argv[2];
 
-const rows = [];
-let id = 1;
-for (let group = 0; id < ROWS; group++) {
-  rows.push({ id: ++id, row: "set", variable: "size", value: group });
-  rows.push({ id: ++id, row: "nib.move_to", x: group, y: 0 });
-  const body = [
-    { id: ++id, row: "nib.forward", steps: 50 },
-    { id: ++id, row: "nib.left", degrees: 90 },
-    { id: ++id, row: "nib.ink", colour: "plum" },
-    { id: ++id, row: "change", variable: "size", amount: 1 },
-    { id: ++id, row: "print", value: "hello" },
-  ];
-  rows.push({ id: ++id, row: "repeat", times: 4, body });
-}
-const script = { id: 1, row: "start", body: rows };
 const file = `${tmpdir()}/clicks.scrivlet.json`;
-writeFileSync(
-  file,
-  JSON.stringify({
-    format: "scrivlet",
-    version: 3,
-    name: "Clicks",
-    program: { nextId: id + 1, functions: [], script },
-  }),
-);
+writeFileSync(file, execFileSync("php", [new URL("rows.php", import.meta.url).pathname, String(ROWS)]));
 
 const browser = await chromium.launch({ executablePath: "/usr/bin/chromium", args: ["--no-sandbox"] });
 const page = await browser.newPage({ viewport: { width: 1280, height: 800 } });

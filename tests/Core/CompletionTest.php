@@ -33,6 +33,13 @@ final class CompletionTest extends TestCase
             'a library behind its name' => [Language::Python, "import random\nrandom.ch", ['choice'], ['sqrt']],
             'a list to go through' => [Language::Python, 'for bed in ra', ['range'], []],
             'also in broken texts' => [Language::Python, "print((1\nif if\nseeds = 3\nprint(see", ['seeds'], []],
+            'values inside of a text' => [Language::Python, "seeds = 3\nprint(f\"{see", ['seeds'], ['3']],
+            'a text with doubled braces' => [Language::Python, "seeds = 3\nprint(f\"{{see", [], ['seeds']],
+            'values inside of a template' => [Language::JavaScript, "const seeds = 3\nconsole.log(`all \${se", ['seeds'], []],
+            'names of an import' => [Language::JavaScript, 'import { nib, ba', ['barrow'], ['break']],
+            'lines of another system' => [Language::Python, "seeds = 3\r\nif seeds:\r\n\tprint(s", ['seeds'], []],
+            'the end of a long text' => [Language::Python, str_repeat("# a remark that is long\n", 20_000)."seeds = 3\nprint(see", ['seeds'], []],
+            'behind what never closes' => [Language::Python, str_repeat('def x(', 10_000)."\nseeds = 3\nprint(see", ['seeds'], []],
             'nothing in a remark' => [Language::Python, '# nib.fo', [], ['forward', 'for']],
             'nothing in a number' => [Language::JavaScript, 'let a = 12', [], ['1', '2']],
         ];
@@ -60,6 +67,16 @@ final class CompletionTest extends TestCase
         self::assertSame('for ${i} in range(${4}):'."\n    ".'${}', $found?->insert);
         self::assertSame("for i in range(4):\n        ", $found->text('    '));
         self::assertSame('répéter … fois', $found->detail);
+    }
+
+    public function testWhatIsCountedIsSaidInTheLanguageOfTheInterface(): void
+    {
+        $details = [];
+        foreach (Completion::after('nib.forward(', Language::Python, 'fr') as $one) {
+            $details[$one->label] = $one->detail;
+        }
+
+        self::assertSame('pas', $details['50'] ?? null);
     }
 
     /** Every prefix of every program, cut anywhere, is answered, and nothing is offered twice or without what was begun. */

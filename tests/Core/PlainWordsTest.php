@@ -116,6 +116,22 @@ final class PlainWordsTest extends TestCase
         self::assertSame($french, str_replace("\u{a0}", ' ', PlainLines::of($analysis, $language, 'fr')[0] ?? ''));
     }
 
+    /** Another author's spacing: what stands on one line is read out with it, at its own part; names and texts stay as they are. */
+    public function testTheLinesOfOtherAuthors(): void
+    {
+        $cpp = "int main()\n{\n  double total;\n  if(total>2) std::cout<<\"many\";\n  else std::cout<<\"few\";\n}\n";
+        $python = "def  water ( w,h = 2 ) :\r\n\t\"\"\"How much.\"\"\"\r\n\treturn w*h\r\nbeds = [ ]\r\nif ( beds ) : print( 1 ) ; x=1\r\n";
+
+        self::assertSame(['Here the program begins.', 'The line above goes on here.', 'Name a variable total.', 'If total is greater than 2, do what follows. Print “many”, staying on the line.', 'Otherwise, do what follows. Print “few”, staying on the line.', 'Here the program ends.'], self::said(Language::Cpp, $cpp));
+        self::assertSame(['Define water with w and h (if it is not given, 2): it does the 2 lines below.', 'A remark: “How much.”', 'Give back w times h.', 'Let beds be an empty list.', 'If the length of beds is greater than 0, do what follows. Print 1. Let x be 1.'], self::said(Language::Python, $python));
+    }
+
+    /** @return list<string> */
+    private static function said(Language $language, string $text): array
+    {
+        return PlainLines::of(new Analysis($language->read($text)->program), $language, 'en');
+    }
+
     private static function plain(Program $program): Program
     {
         return array_reduce(Language::cases(), static fn (Program $plain, Language $language): Program => $plain->withHandwriting($language->value, null), $program);
