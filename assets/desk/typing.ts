@@ -119,18 +119,25 @@ function decorated(state: EditorState, numbers: (number | null)[]): DecorationSe
   return set.finish();
 }
 
-/** The mistakes that are told: those of a line in the making wait until the caret has left it, or the hand has rested. */
-function told(): Mistake[] {
+/**
+ * Decides which mistakes are told: those of a line in the making wait until the caret has left it, or the hand has
+ * rested. Decided once for all places that show them, as the rest may end between two of them.
+ */
+function decide(): void {
   const mistakes = data.typed?.mistakes ?? [];
   const left = PATIENCE - (performance.now() - typedAt);
   const line = view?.hasFocus && left > 0 ? view.state.doc.lineAt(view.state.selection.main.head).number : null;
   spared = mistakes.some((mistake) => mistake.line === line) ? line : null;
   clearTimeout(scolding);
   if (spared !== null) scolding = window.setTimeout(tell, left);
-  return mistakes.filter((mistake) => mistake.line !== spared);
+}
+
+function told(): Mistake[] {
+  return (data.typed?.mistakes ?? []).filter((mistake) => mistake.line !== spared);
 }
 
 function tell(): void {
+  decide();
   list();
   if (view && text() === data.typed?.text) redraw(data.numbers[data.typed.language] ?? []);
 }
@@ -390,12 +397,14 @@ function hasPage(): boolean {
 }
 
 export function typing(answer: Answer): void {
+  decide();
   follow(answer);
   list();
   ask();
 }
 
 export function startTyping(): void {
+  decide();
   list();
   ask();
   if (!hasPage()) return;

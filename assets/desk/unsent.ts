@@ -17,6 +17,8 @@ const FORMER = `scrivlet-unsent:${data.address}`;
 const PREFIX = `${FORMER}:`;
 /** Where windows cannot be asked whether they are there, one that has not written for so long is gone, in milliseconds. */
 const GONE = 6000;
+/** How long a window that is loaded again takes at most to go, in milliseconds. */
+const GOING = 1000;
 /** How often a window that waits says that it is there. */
 const BEAT = 2000;
 
@@ -57,6 +59,12 @@ async function hold(name: string): Promise<boolean> {
   });
 }
 
+/** When a window of this name is gone, or stays; one that is loaded again goes a moment after the new one has come. */
+async function gone(name: string): Promise<void> {
+  const signal = AbortSignal.timeout(GOING);
+  await navigator.locks.request(name, { signal }, () => {}).catch(() => {});
+}
+
 async function isOpen(other: string, at: number): Promise<boolean> {
   if (!navigator.locks) return Date.now() - at < GONE;
   const { held } = await navigator.locks.query();
@@ -65,9 +73,11 @@ async function isOpen(other: string, at: number): Promise<boolean> {
 
 /** Takes over what windows that are gone have left, the oldest first, and what this one had before it was loaded again. */
 export async function adopt(): Promise<{ edits: Kept[]; revision: number | null }> {
-  if (!(await hold(`scrivlet:${tab}`))) {
+  const former = `scrivlet:${tab}`;
+  if (!(await hold(former))) {
     tab = sessionStorage.scrivletTab = newId();
     await hold(`scrivlet:${tab}`);
+    await gone(former);
   }
   setInterval(() => latest && keep(latest.edits, latest.revision), BEAT);
   const left: Unsent[] = [];
@@ -78,9 +88,9 @@ export async function adopt(): Promise<{ edits: Kept[]; revision: number | null 
     left.push(found);
     if (other !== tab) localStorage.removeItem(key);
   }
-  const former = localStorage.getItem(FORMER);
-  if (former !== null) {
-    const { at, revision, edits } = JSON.parse(former) as { at: number; revision: number; edits: Edit[] };
+  const first = localStorage.getItem(FORMER);
+  if (first !== null) {
+    const { at, revision, edits } = JSON.parse(first) as { at: number; revision: number; edits: Edit[] };
     left.push({ at, revision, edits: edits.map((edit) => ({ id: newId(), edit })) });
     localStorage.removeItem(FORMER);
   }

@@ -114,6 +114,21 @@ final class RunTest extends TestCase
         }
     }
 
+    /** Who runs a demo sees it arrive, whatever chance gives: one that failed for one seed in twelve looked like a broken scene. */
+    public function testDemosReachTheirGoalsWhateverChanceGives(): void
+    {
+        $goals = 0;
+        foreach (Demos::programs() as $name => $program) {
+            for ($seed = 1; $seed <= 60; ++$seed) {
+                foreach (Runner::run($program, Language::Python, $seed, record: false)->goals as $goal) {
+                    self::assertTrue($goal->met, "$name, seed $seed");
+                    ++$goals;
+                }
+            }
+        }
+        self::assertGreaterThan(500, $goals);
+    }
+
     /** Numbers show as the real ones show them, in a line of their own and joined to a text. */
     public function testNumbersShowAsOnTheRealMachines(): void
     {
