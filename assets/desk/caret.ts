@@ -122,6 +122,17 @@ export function move(by: number, extending: boolean): void {
   }
 }
 
+/** Chooses all rows of the body that the caret stands in. */
+export function selectAll(): void {
+  const own = data.places.filter((one) => one.parent === place().parent && one.body === place().body);
+  moves++;
+  from = data.places.indexOf(own[0]!);
+  part = "head";
+  at = data.places.indexOf(own[own.length - 1]!);
+  remember();
+  draw();
+}
+
 /** Chooses one row; with Shift all from the caret to it, where they stand in one body. */
 export function select(id: number, partName: string, extending = false): void {
   moves++;

@@ -4,6 +4,7 @@ import { fill } from "./filler";
 import { send } from "./server";
 import { byId, say } from "./page";
 import { data } from "./store";
+import { fit } from "./texts";
 
 /** Own functions are in the drawer like every other command. */
 export function ownDrawer(): void {
@@ -40,7 +41,7 @@ export function mouse(page: HTMLElement): void {
       page.focus({ preventScroll: true });
     }
   });
-  byId("put-in").addEventListener("click", choose);
+  byId("put-in").addEventListener("click", () => choose());
   byId("drawer").addEventListener("click", (event) => {
     const stock = (event.target as Element).closest<HTMLElement>(".stock");
     if (!stock) return;
@@ -60,11 +61,11 @@ export function mouse(page: HTMLElement): void {
   });
   const find = byId<HTMLInputElement>("find-row");
   find.addEventListener("input", () => {
-    const wanted = find.value.toLowerCase();
     for (const section of document.querySelectorAll<HTMLElement>("#drawer section")) {
       let any = false;
       for (const stock of section.querySelectorAll<HTMLElement>(".stock")) {
-        const fits = `${stock.textContent} ${stock.dataset.entry} ${stock.title}`.toLowerCase().includes(wanted);
+        const also = `${stock.dataset.entry} ${stock.dataset.words ?? ""} ${stock.title}`;
+        const fits = fit(stock.textContent!, find.value, also) !== null;
         stock.parentElement!.hidden = !fits;
         any ||= fits;
       }

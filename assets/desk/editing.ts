@@ -175,8 +175,9 @@ export function paste(): void {
   perform({ do: "paste", rows, parent, body, index }, "select");
 }
 
-export function choose(): void {
-  picker.pick(picker.stock(), say("insert"), (entry) => insert(entry, true));
+/** @param begun what was typed to open the list */
+export function choose(begun = ""): void {
+  picker.pick(picker.stock(), say("insert"), (entry) => insert(entry, true), begun);
 }
 
 export function travel(way: "undo" | "redo"): void {

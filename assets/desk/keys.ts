@@ -1,6 +1,7 @@
 import * as caret from "./caret";
 import { act, actionList, choose, copy, erase, paste, perform, rowsAtCaret, shift, travel } from "./editing";
 import { blanks, fill } from "./filler";
+import { bring, entryOf, openKeyCard } from "./row_keys";
 import { data } from "./store";
 
 const column = caret.column;
@@ -73,4 +74,11 @@ export function keys(event: KeyboardEvent): void {
   if (key === "Enter") return (done(), caret.selection() ? actionList() : choose());
   if (key === "Delete" || key === "Backspace") return (done(), erase(key === "Delete"));
   if (key === "Escape") return (done(), caret.clearSelection());
+  if (key === "?" && !control && !event.altKey) return (done(), openKeyCard());
+  if (control && key === "a") return (done(), caret.selectAll());
+  if (control || event.altKey || !/^[\p{L}#]$/u.test(event.key)) return;
+  // A capital brings its row at once, and around chosen rows every letter does; else typing opens the list.
+  const entry = event.shiftKey || event.key === "#" || caret.selection() ? entryOf(event.key) : null;
+  if (entry) return (done(), bring(entry));
+  if (!caret.selection()) return (done(), choose(event.key));
 }

@@ -12,7 +12,7 @@ export function close(): void {
 }
 
 /** A list at the caret: type to filter, Enter takes the marked one. */
-export function pick(options: Option[], label: string, chosen: (value: string) => void): void {
+export function pick(options: Option[], label: string, chosen: (value: string) => void, begun = ""): void {
   close();
   const box = document.createElement("div");
   box.className = "picker fixed z-30 w-[300px]";
@@ -31,7 +31,8 @@ export function pick(options: Option[], label: string, chosen: (value: string) =
   box.append(input, list.element);
   document.querySelector("main")!.append(box);
   current = box;
-  list.filter("", 0);
+  input.value = begun;
+  list.filter(begun, 0);
   const caret = document.querySelector(".caret")!.getBoundingClientRect();
   placeBelow(box, caret.left + 40 + 24 * place().depth, caret.bottom + 4, caret.top - 4);
   input.addEventListener("input", () => list.filter(input.value, 0));
@@ -63,7 +64,7 @@ export function stock(): Option[] {
     .map((one) => ({
       value: one.dataset.entry!,
       label: one.textContent!.trim(),
-      also: `${one.dataset.entry} ${one.title}`,
+      also: `${one.dataset.entry} ${one.dataset.words ?? ""} ${one.title}`,
       icon: one.dataset.icon!,
       kind: one.dataset.kind!,
       wraps: one.hasAttribute("data-wraps"),

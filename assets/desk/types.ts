@@ -89,6 +89,8 @@ export interface Typed {
   mistakes: Mistake[];
 }
 export interface DeskData extends Facts {
+  /** The letters that bring rows, by entry; small. */
+  rowKeys: Record<string, string>;
   numbers: Record<string, (number | null)[]>;
   address: string;
   view: string;

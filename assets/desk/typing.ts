@@ -1,3 +1,4 @@
+import { selectedCompletion } from "@codemirror/autocomplete";
 import { defaultKeymap, history, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
 import {
   bracketMatching,
@@ -22,6 +23,7 @@ import { store } from "./unsent";
 import { byId, piece, say } from "./page";
 import { data } from "./store";
 import type { Answer, Fix, Mistake, Typed } from "./types";
+import type { Written } from "./reference";
 import { difference, replaced } from "./texts";
 
 /** How long a pause is until what was typed is read. */
@@ -394,6 +396,16 @@ function markRows(mistakes: Mistake[]): void {
 /** Whether a text page lies open. */
 function hasPage(): boolean {
   return document.getElementById("write") !== null;
+}
+
+/** Where the caret stands, while the editor has the focus, with the word there or the one chosen in the list. */
+export function written(): Written | null {
+  if (!view?.hasFocus) return null;
+  const { state } = view;
+  const at = state.selection.main.head;
+  const word = state.wordAt(at);
+  const chosen = selectedCompletion(state)?.label;
+  return { line: state.doc.lineAt(at).number, word: chosen ?? (word ? state.sliceDoc(word.from, word.to) : "") };
 }
 
 export function typing(answer: Answer): void {

@@ -58,6 +58,22 @@ final readonly class Entry
         return $words->has("row.$this->key.docs") ? $words->raw("row.$this->key.docs") : '';
     }
 
+    /** Words by which people look for it, besides its own. */
+    public function people(string $locale): string
+    {
+        $words = Words::in($locale);
+
+        return $words->has("search.$this->key") ? $words->raw("search.$this->key") : '';
+    }
+
+    /** The letter that brings it, if it has one; small. */
+    public function letter(string $locale): ?string
+    {
+        $words = Words::in($locale);
+
+        return $words->has("key.$this->key") ? $words->raw("key.$this->key") : null;
+    }
+
     public function slot(string $name): ?Slot
     {
         foreach ($this->slots as $slot) {

@@ -107,6 +107,24 @@ final readonly class Slot
         return null === $this->unit ? '' : Words::in($locale)->say("unit.$this->unit");
     }
 
+    /** Its unit, range and choices in a few words; empty where anything may stand. */
+    public function about(string $locale): string
+    {
+        $about = [];
+        if (null !== $this->unit) {
+            $about[] = $this->unitWord($locale);
+        }
+        if (null !== $this->min || null !== $this->max) {
+            $bounds = ['least' => (string) $this->min, 'most' => (string) $this->max];
+            $about[] = Words::in($locale)->say(null === $this->max ? 'card.at_least' : (null === $this->min ? 'card.at_most' : 'card.range'), $bounds);
+        }
+        if ([] !== $this->answers()) {
+            $about[] = implode(', ', array_map(static fn (string $answer): string => '"'.$answer.'"', $this->answers()));
+        }
+
+        return implode('; ', $about);
+    }
+
     /** A choice as it shows. */
     public function word(string $choice, string $locale): string
     {

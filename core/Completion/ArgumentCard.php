@@ -7,7 +7,6 @@ namespace Scrivlet\Core\Completion;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
-use Scrivlet\Core\Words\Words;
 
 /** What the brackets that the caret stands in want. */
 final readonly class ArgumentCard
@@ -30,10 +29,9 @@ final readonly class ArgumentCard
         if (null === $place->callee || \in_array($place->kind, [PlaceKind::Nowhere, PlaceKind::NewName], true)) {
             return null;
         }
-        $words = Words::in($locale);
         $entry = Vocabulary::commands($language)[$place->callee] ?? null;
         if (null !== $entry) {
-            return new self($place->callee, $entry->docs($locale), array_map(static fn (Slot $slot): array => ['name' => $slot->name, 'about' => self::about($slot, $words, $locale)], $entry->slots), $place->argument);
+            return new self($place->callee, $entry->docs($locale), array_map(static fn (Slot $slot): array => ['name' => $slot->name, 'about' => $slot->about($locale)], $entry->slots), $place->argument);
         }
         $names = new KnownNames($place->tokens, $language, $before);
         $parameters = $names->functions[$place->callee] ?? null;
@@ -56,26 +54,6 @@ final readonly class ArgumentCard
         $isMethod = 2 === \count($parts) && !isset($library->things[$parts[0]]);
 
         return new self($place->callee ?? '', $operation->phrase($locale), array_fill(0, max(0, $operation->most - ($isMethod ? 1 : 0)), ['name' => '…', 'about' => '']), $place->argument);
-    }
-
-    private static function about(Slot $slot, Words $words, string $locale): string
-    {
-        $about = [];
-        if (null !== $slot->unit) {
-            $about[] = $slot->unitWord($locale);
-        }
-        if (null !== $slot->min || null !== $slot->max) {
-            $about[] = match (true) {
-                null === $slot->max => $words->say('card.at_least', ['least' => (string) $slot->min]),
-                null === $slot->min => $words->say('card.at_most', ['most' => (string) $slot->max]),
-                default => $words->say('card.range', ['least' => (string) $slot->min, 'most' => (string) $slot->max]),
-            };
-        }
-        if ([] !== $slot->answers()) {
-            $about[] = implode(', ', array_map(static fn (string $answer): string => '"'.$answer.'"', $slot->answers()));
-        }
-
-        return implode('; ', $about);
     }
 
     /** What a person wrote above a function, or at the top of it. */

@@ -18,6 +18,8 @@ use Scrivlet\Core\Language\Python\DrawingModulePrinter;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Plain\PlainLines;
+use Scrivlet\Core\Reference\Reference;
+use Scrivlet\Core\Reference\ReferenceText;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
@@ -49,6 +51,8 @@ final readonly class Console
             What each line says in plain words, also where some cannot be read yet.
         bin/scrivlet complete FILE --at=LINE:COLUMN [--limit=N] [--locale=en|fr]
             What may be written before that column of that line, best first, as JSON. The text may be broken.
+        bin/scrivlet reference [NAME] [--locale=en|fr]
+            What there is to write, a line each; or the card of one: by its name, or by words that find it.
         bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
             A project file as text.
         FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
@@ -76,8 +80,9 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
-        if (null === $allowed || ('compare' === $command ? 2 : 1) !== \count($files) || [] !== array_diff(array_keys($options), $allowed)) {
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        [$least, $most] = ['compare' => [2, 2], 'reference' => [0, 1]][$command] ?? [1, 1];
+        if (null === $allowed || \count($files) < $least || \count($files) > $most || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
 
             return 2;
@@ -89,6 +94,7 @@ final readonly class Console
                 'compare' => $this->compare($files[0], $files[1], $options),
                 'complete' => $this->complete($files[0], $options),
                 'explain' => $this->explain($files[0], $options),
+                'reference' => $this->reference($files[0] ?? null, $options),
                 default => $this->execute($files[0], $options),
             };
         } catch (Refusal $refusal) {
@@ -262,6 +268,27 @@ final readonly class Console
         $found = Completion::after($before, $language, $this->locale($options), $this->number($options, 'limit', 20, 1));
         $indent = 1 === preg_match('/(?:^|[\r\n])([ \t]*)[^\r\n]*$/D', $before, $match) ? $match[1] : '';
         ($this->out)(self::json(array_map(static fn (Suggestion $one): array => ['label' => $one->label, 'insert' => $one->text($indent), 'kind' => $one->kind->value, 'detail' => $one->detail], $found)));
+
+        return 0;
+    }
+
+    /** @param array<string, string> $options */
+    private function reference(?string $name, array $options): int
+    {
+        $locale = $this->locale($options);
+        $reference = new Reference($locale);
+        $found = null === $name ? Reference::keys() : (Reference::has($name) ? [$name] : $reference->search($name));
+        if ([] === $found) {
+            throw new Refusal('console.no_entry', ['name' => mb_scrub((string) $name, 'UTF-8')]);
+        }
+        if (null === $name) {
+            foreach ($found as $key) {
+                ($this->out)("$key: {$reference->title($key)}\n");
+            }
+
+            return 0;
+        }
+        ($this->out)(ReferenceText::of($reference->card($found[0]), $locale));
 
         return 0;
     }

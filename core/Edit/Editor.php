@@ -54,6 +54,21 @@ final readonly class Editor
         return $this->put($parent, $body, $index, $rows, 'paste');
     }
 
+    /**
+     * Puts in what another program has: its functions before all rows, where there is none of that name yet, and its
+     * rows at a place.
+     *
+     * @throws Refusal
+     */
+    public function bring(int $parent, string $body, int $index, Program $other): Edited
+    {
+        $functions = array_values(array_filter($other->definitions(), fn (FunctionDefinition $function): bool => null === $this->program->functionNamed($function->name)));
+        $rows = array_values(array_filter([...$other->functions, ...$other->script->body->statements], static fn (Statement $row): bool => !$row instanceof FunctionDefinition));
+        $program = [] === $functions ? $this->program : $this->put(Locator::PROGRAM, 'functions', \count($this->program->functions), $functions, 'paste')->program;
+
+        return (new self($program))->put($parent, $body, $index, $rows, 'paste');
+    }
+
     /** @param list<Statement> $rows */
     private function put(int $parent, string $body, int $index, array $rows, string $what): Edited
     {

@@ -16,6 +16,8 @@ use Scrivlet\Core\Language\AskingLoop;
 use Scrivlet\Core\Language\Handwriting\InPlace;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Reader;
+use Scrivlet\Core\Reference\Example;
+use Scrivlet\Core\Reference\Reference;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Bounds;
@@ -59,6 +61,7 @@ final class EditReader
         return match ($read->text('do')) {
             'insert' => $editor->insert($read->number('parent'), $read->text('body'), $read->number('index'), $read->text('row')),
             'paste' => $editor->paste($read->number('parent'), $read->text('body'), $read->number('index'), ProjectReader::rows($read->text('rows'))),
+            'example' => $editor->bring($read->number('parent'), $read->text('body'), $read->number('index'), $read->example()),
             'move' => $editor->move($read->ids(), $read->number('parent'), $read->text('body'), $read->number('index')),
             'duplicate' => $editor->duplicate($read->ids()),
             'delete' => $editor->delete($read->ids()),
@@ -110,6 +113,13 @@ final class EditReader
         if (1 === preg_match('/[\x00-\x08\x0e-\x1f]/', $text)) {
             throw new Refusal('file.binary');
         }
+    }
+
+    private function example(): Program
+    {
+        $key = $this->text('of');
+
+        return Reference::has($key) ? Example::of($key)->program : throw new BadRequestHttpException('No such entry.');
     }
 
     private function language(): Language

@@ -29,7 +29,8 @@ final class StructureTest extends TestCase
         'Compare' => ['Compare', 'Run', 'Tree', 'Language', 'Scene'],
         'Plain' => ['Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Completion' => ['Completion', 'Tree', 'Catalogue', 'Language', 'Words'],
-        'Console' => ['Console', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Plain', 'Run', 'Tree', 'Words'],
+        'Reference' => ['Reference', 'Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Console' => ['Console', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
     public function testDependenciesPointOneWay(): void

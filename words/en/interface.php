@@ -98,6 +98,7 @@ return [
     'desk.all_three' => 'all three',
     'desk.undo' => 'Undo',
     'desk.redo' => 'Redo',
+    'desk.find_command' => 'All commands',
     'desk.run' => 'Run',
     'desk.take_away' => 'Take away',
     'desk.take_text' => 'The text in {language}',

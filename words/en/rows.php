@@ -72,7 +72,7 @@ return [
     'row.barrow.at_gate' => 'the barrow is at the gate',
     'row.barrow.at_gate.docs' => 'Whether the barrow stands at the gate.',
     'row.barrow.facing' => 'where the barrow faces',
-    'row.barrow.facing.docs' => 'right, up, left or down, as a text.',
+    'row.barrow.facing.docs' => 'Right, up, left or down, as a text.',
     'row.barrow.load' => 'seedlings in the barrow',
     'row.barrow.load.docs' => 'How many seedlings the barrow carries.',
     'row.lantern.shine' => 'shine {value}',

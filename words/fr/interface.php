@@ -98,6 +98,7 @@ return [
     'desk.all_three' => 'les trois',
     'desk.undo' => 'Annuler',
     'desk.redo' => 'Refaire',
+    'desk.find_command' => 'Toutes les commandes',
     'desk.run' => 'Lancer',
     'desk.take_away' => 'Emporter',
     'desk.take_text' => 'Le texte en {language}',

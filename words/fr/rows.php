@@ -72,7 +72,7 @@ return [
     'row.barrow.at_gate' => 'la brouette est au portillon',
     'row.barrow.at_gate.docs' => 'Si la brouette est au portillon.',
     'row.barrow.facing' => 'direction de la brouette',
-    'row.barrow.facing.docs' => 'right, up, left ou down : un texte.',
+    'row.barrow.facing.docs' => 'Right, up, left ou down : un texte.',
     'row.barrow.load' => 'plants dans la brouette',
     'row.barrow.load.docs' => 'Combien de plants porte la brouette.',
     'row.lantern.shine' => 'éclairer {value}',

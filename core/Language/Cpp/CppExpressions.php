@@ -616,6 +616,11 @@ abstract class CppExpressions extends BraceExpressions
 
                 return null;
             case 'erase':
+                $from = null === $first ? null : self::behindFirst($first, $receiver);
+                $to = 2 === $count ? self::behindFirst($arguments[1]->value, $receiver) : null;
+                if (null !== $from && null !== $to) {
+                    return new Operation('drop_range', [$receiver, $from, self::between($from, $to)]);
+                }
                 if (2 === $count && null !== $first && !$first instanceof Operation) {
                     return $this->transient('text_erased', [$receiver, $first, $arguments[1]->value]);
                 }
@@ -660,6 +665,39 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return null;
+    }
+
+    /** How far behind its first item an iterator of a list stands: `list.begin() + 2`; null where it is no such one. */
+    private static function behindFirst(Expression $iterator, Expression $list): ?Expression
+    {
+        if ($iterator instanceof Operation && $iterator->arguments == [$list]) {
+            return match ($iterator->key) {
+                'begin' => new NumberLiteral(0),
+                'end' => new Operation('length', [$list]),
+                default => null,
+            };
+        }
+        if (!$iterator instanceof Binary || !\in_array($iterator->operator, [Operator::Add, Operator::Subtract], true)) {
+            return null;
+        }
+        $before = self::behindFirst($iterator->left, $list);
+
+        return match (true) {
+            null === $before => null,
+            $before instanceof NumberLiteral && 0.0 === (float) $before->value && Operator::Add === $iterator->operator => $iterator->right,
+            default => new Binary($iterator->operator, $before, $iterator->right),
+        };
+    }
+
+    /** How many items lie from one place to another: what is added to the first, where the second is written so. */
+    private static function between(Expression $from, Expression $to): Expression
+    {
+        return match (true) {
+            $from instanceof NumberLiteral && 0.0 === (float) $from->value => $to,
+            $from instanceof NumberLiteral && $to instanceof NumberLiteral => new NumberLiteral($to->value - $from->value),
+            $to instanceof Binary && Operator::Add === $to->operator && $to->left == $from => $to->right,
+            default => new Binary(Operator::Subtract, $to, $from),
+        };
     }
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression

@@ -1029,7 +1029,8 @@ final class CppParser extends CppExpressions
         if (\in_array($word, ['flush', 'hex', 'oct', 'scientific', 'showpos', 'uppercase', 'internal'], true)) {
             $this->fail('unsupported', null, ['what' => $word]);
         }
-        if (!isset(StreamForms::WORDS[$word])) {
+        // `fixed(size, 2)` is the function of our own library.
+        if (!isset(StreamForms::WORDS[$word]) || 'fixed' === $word && '(' === $this->peek(1)?->text) {
             return null;
         }
         ++$this->at;

@@ -167,15 +167,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function map(Token $opened): Expression
     {
         ++$this->at;
-        $entries = [];
-        $spread = null;
+        $entries = $parts = [];
         while (!$this->is('}')) {
             $key = $this->peek();
             if (null === $key) {
                 $this->neverClosed($opened);
             }
-            if ([] === $entries && null === $spread && $this->accept('...')) {
-                $spread = $this->expression();
+            if ($this->accept('...')) {
+                if ([] !== $entries) {
+                    $parts[] = new MapLiteral($entries);
+                    $entries = [];
+                }
+                $parts[] = $this->expression();
                 if (!$this->accept(',')) {
                     break;
                 }
@@ -207,7 +210,15 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         $this->close($opened);
 
-        return null === $spread ? new MapLiteral($entries) : ([] === $entries ? new Operation('copied', [$spread]) : new Operation('merged', [$spread, new MapLiteral($entries)]));
+        if ([] === $parts) {
+            return new MapLiteral($entries);
+        }
+        if ([] !== $entries) {
+            $parts[] = new MapLiteral($entries);
+        }
+        $map = array_shift($parts);
+
+        return [] === $parts ? new Operation('copied', [$map]) : array_reduce($parts, static fn (Expression $before, Expression $part): Expression => new Operation('merged', [$before, $part]), $map);
     }
 
     protected function literal(Token $token): Expression

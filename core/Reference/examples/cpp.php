@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+// Rows of `main` for what C++ alone, or best, can say; the rest of the text is added around them.
+return [
+    'declare' => "int seeds;\nseeds = 12;\ncout << seeds << endl;",
+    'trunc_divide' => "int depth = -7;\ncout << depth / 2 << endl;",
+    'change_trunc_divide' => "int depth = -7;\ndepth /= 2;\ncout << depth << endl;",
+    'change_item_trunc_divide' => "vector<int> depths = {-7, 4};\ndepths[0] /= 2;\ncout << depths[0] << endl;",
+    'operation.upper_letter' => "char letter = 'p';\ncout << char(toupper(letter)) << endl;",
+    'operation.lower_letter' => "char letter = 'P';\ncout << char(tolower(letter)) << endl;",
+    'operation.spelled' => 'cout << to_string(2.5) << endl;',
+    'operation.to_long' => 'cout << stoll("9000000000") + 1 << endl;',
+    'operation.rounded_away' => 'cout << round(2.5) << endl;',
+    'operation.first' => "vector<int> seeds = {8, 3};\ncout << seeds.front() << endl;",
+    'operation.ask_word' => "string word;\ncin >> word;\ncout << word << endl;",
+    'operation.is_empty' => "vector<int> seeds = {8, 3};\ncout << seeds.empty() << endl;",
+    'operation.last' => "vector<int> seeds = {8, 3};\ncout << seeds.back() << endl;",
+    'operation.text_from' => "string word = \"Fernhollow\";\ncout << word.substr(4) << endl;",
+    'operation.text_part' => "string word = \"Fernhollow\";\ncout << word.substr(4, 3) << endl;",
+];
