@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Console;
 
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Compare\Comparison;
 use Scrivlet\Core\Completion\Completion;
 use Scrivlet\Core\Completion\Suggestion;
@@ -17,6 +18,9 @@ use Scrivlet\Core\Language\Python\DrawingModule;
 use Scrivlet\Core\Language\Python\DrawingModulePrinter;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
+use Scrivlet\Core\Phrasebook\Phrasebook;
+use Scrivlet\Core\Phrasebook\PhrasebookHtml;
+use Scrivlet\Core\Phrasebook\PhrasebookPdf;
 use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Reference\Reference;
 use Scrivlet\Core\Reference\ReferenceText;
@@ -53,6 +57,8 @@ final readonly class Console
             What may be written before that column of that line, best first, as JSON. The text may be broken.
         bin/scrivlet reference [NAME] [--locale=en|fr]
             What there is to write, a line each; or the card of one: by its name, or by words that find it.
+        bin/scrivlet phrasebook FILE|--scene=NAME [--languages=python,javascript,cpp] [--locale=en|fr] [--format=html|pdf]
+            A chart of the commands of a program or a scene, words beside text, on standard output.
         bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
             A project file as text.
         FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
@@ -80,8 +86,8 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
-        [$least, $most] = ['compare' => [2, 2], 'reference' => [0, 1]][$command] ?? [1, 1];
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        [$least, $most] = ['compare' => [2, 2], 'phrasebook' => [isset($options['scene']) ? 0 : 1, isset($options['scene']) ? 0 : 1], 'reference' => [0, 1]][$command] ?? [1, 1];
         if (null === $allowed || \count($files) < $least || \count($files) > $most || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
 
@@ -94,6 +100,7 @@ final readonly class Console
                 'compare' => $this->compare($files[0], $files[1], $options),
                 'complete' => $this->complete($files[0], $options),
                 'explain' => $this->explain($files[0], $options),
+                'phrasebook' => $this->phrasebook($files[0] ?? null, $options),
                 'reference' => $this->reference($files[0] ?? null, $options),
                 default => $this->execute($files[0], $options),
             };
@@ -236,7 +243,7 @@ final readonly class Console
         $locale = $this->locale($options);
         $only = isset($options['line']) ? $this->number($options, 'line', 1, 1) : null;
         $own = Language::ofFile($file);
-        $program = null === $own ? ProjectReader::read($this->content($file))[1] : $own->read($this->content($file))->program;
+        $program = $this->read($file);
         $lines = [];
         foreach (PlainLines::of(new Analysis($program), $own ?? Language::Python, $locale) as $index => $text) {
             if (null === $only || $only === $index + 1) {
@@ -291,6 +298,34 @@ final readonly class Console
         ($this->out)(ReferenceText::of($reference->card($found[0]), $locale));
 
         return 0;
+    }
+
+    /** @param array<string, string> $options */
+    private function phrasebook(?string $file, array $options): int
+    {
+        $locale = $this->locale($options);
+        $languages = array_map(static fn (string $name): Language => Language::tryFrom($name) ?? throw new Refusal('console.language', ['option' => 'languages']), array_unique(explode(',', $options['languages'] ?? 'python,javascript,cpp')));
+        if (!\in_array($options['format'] ?? 'html', ['html', 'pdf'], true)) {
+            throw new Refusal('console.format');
+        }
+        if (null !== $file) {
+            $book = Phrasebook::ofProgram($this->read($file), $locale);
+            $title = Words::in($locale)->say('phrasebook.of_program', ['name' => mb_scrub(basename($file), 'UTF-8')]);
+        } else {
+            $scene = SceneName::tryFrom($options['scene'] ?? '') ?? throw new Refusal('console.scene', ['scenes' => implode(', ', array_column(SceneName::cases(), 'value'))]);
+            $book = Phrasebook::ofScene($scene, $locale);
+            $title = Words::in($locale)->say('phrasebook.of_scene', ['scene' => Words::in($locale)->say("scene.$scene->value")]);
+        }
+        $html = PhrasebookHtml::page($book, array_values($languages), $title);
+        ($this->out)('pdf' === ($options['format'] ?? 'html') ? PhrasebookPdf::of($html) : $html."\n");
+
+        return 0;
+    }
+
+    /** A program also where its text has mistakes. */
+    private function read(string $file): Program
+    {
+        return Language::ofFile($file)?->read($this->content($file))->program ?? ProjectReader::read($this->content($file))[1];
     }
 
     /** The text before a column of a line, both counted from 1, columns in letters; null where there is no such line. */

@@ -84,6 +84,41 @@ final readonly class Reference
         return null === self::operation($key) ? array_map(fn (Slot $slot): array => ['name' => $slot->name, 'about' => '' === $slot->about($this->locale) ? Words::in($this->locale)->say("reference.type.{$slot->type->value}") : $slot->about($this->locale)], Catalogue::get($key)->slots) : [];
     }
 
+    /** The message of the heading under which it stands. */
+    public function heading(string $key): string
+    {
+        return match (true) {
+            null !== self::operation($key) => 'reference.operations',
+            $this->isValue($key) => 'reference.values',
+            default => 'kind.'.$this->kind($key)->value,
+        };
+    }
+
+    /**
+     * The example as a language writes it.
+     *
+     * @return list<array{text: string, lit: bool}> the lines that the entry made are lit
+     *
+     * @throws \OutOfBoundsException if there is no such entry
+     */
+    public function text(string $key, Language $language): array
+    {
+        $example = Example::of($key);
+
+        return self::lines((new Analysis($example->program))->text($language)->lines, self::rowsWith($key, $example));
+    }
+
+    /**
+     * @param list<Line>          $lines
+     * @param array<string, true> $lit   anchors
+     *
+     * @return list<array{text: string, lit: bool}>
+     */
+    private static function lines(array $lines, array $lit): array
+    {
+        return array_map(static fn (Line $line): array => ['text' => $line->text, 'lit' => isset($lit[$line->anchor])], $lines);
+    }
+
     /** @throws \OutOfBoundsException if there is no such entry */
     public function card(string $key): ReferenceCard
     {
@@ -92,8 +127,7 @@ final readonly class Reference
         $lit = self::rowsWith($key, $example);
         $texts = $plain = $mistakes = [];
         foreach (Language::cases() as $language) {
-            $lines = $analysis->text($language)->lines;
-            $texts[$language->value] = array_map(static fn (Line $line): array => ['text' => $line->text, 'lit' => isset($lit[$line->anchor])], $lines);
+            $texts[$language->value] = self::lines($analysis->text($language)->lines, $lit);
             $at = array_key_first(array_filter($texts[$language->value], static fn (array $line): bool => $line['lit']));
             $mistakes[$language->value] = null === $at ? [] : UsualMistakes::of(array_column($texts[$language->value], 'text'), $at, $language, $this->locale);
         }

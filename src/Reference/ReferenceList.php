@@ -14,14 +14,8 @@ final class ReferenceList
     {
         $list = [];
         foreach ($reference->search($words) as $key) {
-            $kind = $reference->kind($key)->value;
-            $heading = match (true) {
-                '' !== trim($words) => 'reference.all',
-                null !== Reference::operation($key) => 'reference.operations',
-                $reference->isValue($key) => 'reference.values',
-                default => "kind.$kind",
-            };
-            $list[$heading][] = ['key' => $key, 'title' => $reference->title($key), 'kind' => $kind];
+            $heading = '' !== trim($words) ? 'reference.all' : $reference->heading($key);
+            $list[$heading][] = ['key' => $key, 'title' => $reference->title($key), 'kind' => $reference->kind($key)->value];
         }
 
         return $list;

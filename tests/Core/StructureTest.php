@@ -30,7 +30,8 @@ final class StructureTest extends TestCase
         'Plain' => ['Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Completion' => ['Completion', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Reference' => ['Reference', 'Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
-        'Console' => ['Console', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
+        'Phrasebook' => ['Phrasebook', 'Reference', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Console' => ['Console', 'Catalogue', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
     public function testDependenciesPointOneWay(): void

@@ -65,6 +65,7 @@ return [
     'console.number' => '--{option} takes a whole number that is not negative.',
     'console.locale' => '--locale takes one of {locales}.',
     'console.at' => '--at takes a line and a column, such as 3:7.',
+    'console.scene' => 'There is no such scene: {scenes}.',
     'console.no_entry' => 'Nothing is known by the name “{name}”.',
     'console.no_line' => 'This text has no line {line}.',
     'console.format' => '--format takes text or json.',

@@ -65,6 +65,7 @@ return [
     'console.number' => '--{option} prend un nombre entier qui n’est pas négatif.',
     'console.locale' => '--locale prend l’un de {locales}.',
     'console.at' => '--at prend une ligne et une colonne, par exemple 3:7.',
+    'console.scene' => 'Cette scène n’existe pas : {scenes}.',
     'console.no_entry' => 'Rien n’est connu sous le nom « {name} ».',
     'console.no_line' => 'Ce texte n’a pas de ligne {line}.',
     'console.format' => '--format prend text ou json.',
