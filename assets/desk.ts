@@ -5,6 +5,7 @@ import { historyDialog, names, takePng } from "./desk/bar";
 import { comparing } from "./desk/compare";
 import * as caret from "./desk/caret";
 import { update } from "./desk/columns";
+import { sending } from "./desk/device";
 import * as drag from "./desk/drag";
 import { mouse, ownDrawer } from "./desk/drawer";
 import { act, refused, travel } from "./desk/editing";
@@ -85,6 +86,7 @@ let inText: () => Written | null = () => null;
 void text?.then((module) => (inText = module.written));
 reference(() => inText());
 shortcuts();
+sending();
 void text?.then((module) => module.startTyping());
 player.start();
 files(async () => {

@@ -126,6 +126,7 @@ EOF
   )
   cat >"$folder/run/nginx.conf" <<EOF
 daemon off;
+load_module /usr/lib/nginx/modules/ngx_nchan_module.so;
 $([ "$(id -u)" = 0 ] && echo "user $user;")
 worker_processes 2;
 pid $folder/run/nginx.pid;
@@ -144,6 +145,13 @@ http {
   # What the application sets itself is not set twice; nginx's own answers get the same policy.
   map \$upstream_http_content_security_policy \$policy { "" "default-src 'none'; frame-ancestors 'none'; base-uri 'none'"; default ""; }
   map \$upstream_http_x_content_type_options \$sniff { "" nosniff; default ""; }
+  # Devices and desks that listen wait here, and no PHP worker with them.
+  nchan_max_reserved_memory 16m;
+  server {
+    listen unix:$folder/run/events.sock;
+    location ~ "^/publish/([0-9a-f]{32})\$" { nchan_publisher; nchan_channel_id "\$1"; nchan_message_buffer_length 1; nchan_message_timeout 1h; client_max_body_size 8m; }
+    location / { return 404; }
+  }
   server {
     listen 127.0.0.1:$port backlog=1000;
     server_name 127.0.0.1 localhost;
@@ -159,12 +167,14 @@ http {
     fastcgi_read_timeout 25s;
     location /build/ { try_files \$uri =404; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; }
     location ~ ^/programs/[0-9]+/(?:run|layouts|seals|compare|picture\.svg|drawing\.svg|bundle\.zip)\$ { fastcgi_pass unix:$folder/run/runs.sock; }
+    location = /device/run { client_max_body_size 6m; fastcgi_pass unix:$folder/run/runs.sock; }
+    location ~ "^/events/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1"; nchan_subscriber_first_message -1; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
     location = /programs/open { client_max_body_size 24m; fastcgi_pass unix:$folder/run/php.sock; }
     location / { fastcgi_pass unix:$folder/run/php.sock; }
   }
 }
 EOF
-  rm -f "$folder/run/php.sock" "$folder/run/runs.sock"
+  rm -f "$folder/run/php.sock" "$folder/run/runs.sock" "$folder/run/events.sock"
   setsid php-fpm8.2 $as_root --nodaemonize --fpm-config "$folder/run/fpm.conf" >"$folder/log/php-fpm.out" 2>&1 9>&- &
   services+=($!)
   wait_for 15 php-fpm test -S "$folder/run/php.sock"

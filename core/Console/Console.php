@@ -8,6 +8,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Compare\Comparison;
 use Scrivlet\Core\Completion\Completion;
 use Scrivlet\Core\Completion\Suggestion;
+use Scrivlet\Core\Device\DeviceFile;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Analysis;
@@ -32,6 +33,7 @@ use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\RealError;
 use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Run\Signals;
 use Scrivlet\Core\Run\TraceFile;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Program;
@@ -59,6 +61,11 @@ final readonly class Console
             What there is to write, a line each; or the card of one: by its name, or by words that find it.
         bin/scrivlet phrasebook FILE|--scene=NAME [--languages=python,javascript,cpp] [--locale=en|fr] [--format=html|pdf]
             A chart of the commands of a program or a scene, words beside text, on standard output.
+        bin/scrivlet pack FILE [--as=python|javascript|cpp]
+            A program for the lantern or the mower as the file that the device takes, on standard output.
+        bin/scrivlet device FILE [--input=FILE] [--signals=FILE] [--trace=FILE] [--seed=N]
+            What the device does that takes this file: it runs the program alone and prints what it prints.
+            --signals is a press script: `1.5 press round`, `2.5 tap square`, `3 light 40`, a line each.
         bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
             A project file as text.
         FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
@@ -86,7 +93,7 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'pack' => ['as'], 'device' => ['input', 'signals', 'trace', 'seed'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
         [$least, $most] = ['compare' => [2, 2], 'phrasebook' => [isset($options['scene']) ? 0 : 1, isset($options['scene']) ? 0 : 1], 'reference' => [0, 1]][$command] ?? [1, 1];
         if (null === $allowed || \count($files) < $least || \count($files) > $most || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
@@ -100,6 +107,8 @@ final readonly class Console
                 'compare' => $this->compare($files[0], $files[1], $options),
                 'complete' => $this->complete($files[0], $options),
                 'explain' => $this->explain($files[0], $options),
+                'pack' => $this->pack($files[0], $options),
+                'device' => $this->device($files[0], $options),
                 'phrasebook' => $this->phrasebook($files[0] ?? null, $options),
                 'reference' => $this->reference($files[0] ?? null, $options),
                 default => $this->execute($files[0], $options),
@@ -301,6 +310,28 @@ final readonly class Console
     }
 
     /** @param array<string, string> $options */
+    private function pack(string $file, array $options): int
+    {
+        $program = $this->runnable($file);
+        if (null === $program) {
+            return 2;
+        }
+        ($this->out)(DeviceFile::pack($program, $this->language($options, 'as', (Language::ofFile($file) ?? Language::Python)->value), pathinfo($file, \PATHINFO_FILENAME))->hex());
+
+        return 0;
+    }
+
+    /** @param array<string, string> $options */
+    private function device(string $file, array $options): int
+    {
+        $device = DeviceFile::read($this->content($file));
+        $signals = isset($options['signals']) ? Signals::read($this->content($options['signals'])) : new Signals();
+        $circumstances = new Circumstances($this->answers($options), $signals);
+
+        return $this->ran($device->program(), $device->language, $this->number($options, 'seed', 1, 0), new Limits(steps: 1000000), $options, $circumstances);
+    }
+
+    /** @param array<string, string> $options */
     private function phrasebook(?string $file, array $options): int
     {
         $locale = $this->locale($options);
@@ -398,7 +429,14 @@ final readonly class Console
         if (null === $program) {
             return 2;
         }
-        $outcome = Runner::run($program, $language, $seed, $limits, isset($options['trace']), circumstances: new Circumstances($this->answers($options)));
+
+        return $this->ran($program, $language, $seed, $limits, $options, new Circumstances($this->answers($options)));
+    }
+
+    /** @param array<string, string> $options */
+    private function ran(Program $program, Language $language, int $seed, Limits $limits, array $options, Circumstances $circumstances): int
+    {
+        $outcome = Runner::run($program, $language, $seed, $limits, isset($options['trace']), circumstances: $circumstances);
         ($this->out)($outcome->trace->printout());
         if (isset($options['trace']) && false === @file_put_contents($options['trace'], TraceFile::lines($outcome))) {
             throw new Refusal('console.trace', ['file' => $options['trace']]);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\App\Console;
 
 use Doctrine\DBAL\Connection;
+use Scrivlet\App\Device\DeviceRepository;
 use Scrivlet\App\Program\Thinning;
 use Scrivlet\App\Security\SignInWatch;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -17,7 +18,7 @@ final class Prune extends Command
 {
     private const DELETED_DAYS = 30;
 
-    public function __construct(private readonly Connection $connection, private readonly Thinning $thinning)
+    public function __construct(private readonly Connection $connection, private readonly Thinning $thinning, private readonly DeviceRepository $devices)
     {
         parent::__construct();
     }
@@ -29,6 +30,7 @@ final class Prune extends Command
         $programs = $this->connection->executeStatement('DELETE FROM programs WHERE deleted_at < ?', [$time('-'.self::DELETED_DAYS.' days')]);
         $sessions = $this->connection->executeStatement('DELETE FROM sessions WHERE sess_lifetime < ?', [$now->getTimestamp()]);
         $this->connection->executeStatement('DELETE FROM sign_ins WHERE began_at < ?', [$time('-'.SignInWatch::LONGEST.' seconds')]);
+        $this->devices->prune();
         $revisions = $this->thinning->all($now);
         $output->writeln("programs: $programs, revisions: $revisions, sessions: $sessions");
 

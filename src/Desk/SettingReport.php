@@ -5,20 +5,16 @@ declare(strict_types=1);
 namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Catalogue\Catalogue;
-use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Edit\Chains;
 use Scrivlet\Core\Scene\Lawn\Lawn;
 use Scrivlet\Core\Scene\Plot\Goal;
 use Scrivlet\Core\Scene\Plot\Layout;
+use Scrivlet\Core\Scene\PluggedIn;
 use Scrivlet\Core\Scene\Settings;
-use Scrivlet\Core\Tree\NumberLiteral;
-use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Setting;
-use Scrivlet\Core\Tree\SetVariable;
-use Scrivlet\Core\Tree\Walk;
 
 /** The scene of a program and its layouts, as the browser draws them before a run. */
 final class SettingReport
@@ -34,7 +30,7 @@ final class SettingReport
             'chain' => (new Chains($program))->isChain(),
             'own' => [] !== $setting->layouts,
             'layouts' => array_map(static fn (string $text): array => self::layout($setting, $text, $locale), Settings::layouts($setting)),
-            'fittings' => SceneName::Lawn->value === $setting->scene ? self::fittings($program) : [],
+            'fittings' => SceneName::Lawn->value === $setting->scene ? PluggedIn::of($program) : [],
         ];
     }
 
@@ -53,21 +49,6 @@ final class SettingReport
             'goals' => array_map(static fn (Goal $goal): string => Sentences::of("goal.$goal->kind", ['x' => $goal->x, 'y' => $goal->y, 'load' => $goal->load], $locale), $layout->goals),
             'goalTexts' => array_map(static fn (Goal $goal): string => $goal->text(), $layout->goals),
         ];
-    }
-
-    /** @return list<array{row: int, name: string, kind: string, sockets: list<int>}> what the program plugs in, in its order */
-    private static function fittings(Program $program): array
-    {
-        $fittings = [];
-        foreach (Walk::live($program->script->body->statements) as $row) {
-            $value = $row instanceof SetVariable ? $row->value : null;
-            if ($row instanceof SetVariable && $value instanceof Operation && null !== FittingKind::tryFrom($value->key)) {
-                $sockets = array_map(static fn ($socket): int => $socket instanceof NumberLiteral ? (int) $socket->value : 0, $value->arguments);
-                $fittings[] = ['row' => $row->id, 'name' => $row->variable, 'kind' => $value->key, 'sockets' => $sockets];
-            }
-        }
-
-        return $fittings;
     }
 
     /** @return list<array{value: string, isTruth: bool}> what the object of a scene answers, as it is spelled in blanks */

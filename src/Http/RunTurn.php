@@ -20,7 +20,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
  */
 final class RunTurn
 {
-    private const ROUTES = ['desk_run', 'desk_layouts', 'desk_seal', 'compare'];
+    private const ROUTES = ['desk_run', 'desk_layouts', 'desk_seal', 'compare', 'device_run'];
 
     private ?string $held = null;
 

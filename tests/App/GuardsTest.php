@@ -62,7 +62,7 @@ final class GuardsTest extends AppTestCase
         $this->browser->getCookieJar()->clear();
         foreach ($this->routes() as $name => [$path, $method]) {
             if ('GET' === $method && '/health' !== $path) {
-                $this->browser->request('GET', strtr($path, ['{id}' => $id, '{language}' => 'python', '{number}' => '1', '{key}' => 'repeat', '{_format}' => 'html']));
+                $this->browser->request('GET', strtr($path, ['{id}' => $id, '{language}' => 'python', '{number}' => '1', '{key}' => 'repeat', '{kind}' => 'lantern', '{_format}' => 'html']));
                 self::assertResponseRedirects('http://localhost/sign-in', null, $name);
             }
         }

@@ -31,7 +31,8 @@ final class StructureTest extends TestCase
         'Completion' => ['Completion', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Reference' => ['Reference', 'Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Phrasebook' => ['Phrasebook', 'Reference', 'Tree', 'Catalogue', 'Language', 'Words'],
-        'Console' => ['Console', 'Catalogue', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
+        'Device' => ['Device', 'Tree', 'Catalogue', 'Language', 'Scene'],
+        'Console' => ['Console', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
     public function testDependenciesPointOneWay(): void
