@@ -17,6 +17,11 @@ document.addEventListener("keydown", (event) => {
   }
 });
 
+document.addEventListener("click", (event) => {
+  const opener = (event.target as Element).closest<HTMLElement>("[data-opens]");
+  if (opener) document.querySelector<HTMLDialogElement>(`#${opener.dataset.opens}`)?.showModal();
+});
+
 const form = document.querySelector<HTMLFormElement>("#open-form");
 const files = document.querySelector<HTMLInputElement>("#open-files");
 const shelf = document.querySelector<HTMLElement>("#shelf");

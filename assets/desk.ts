@@ -1,3 +1,4 @@
+import "./styles/desk.css";
 import "./styles/spread.css";
 import "./styles/editor.css";
 import "./styles/scene.css";
@@ -7,13 +8,15 @@ import * as caret from "./desk/caret";
 import { update } from "./desk/columns";
 import { sending } from "./desk/device";
 import * as drag from "./desk/drag";
-import { mouse, ownDrawer } from "./desk/drawer";
-import { act, refused, travel } from "./desk/editing";
+import { drawer, mouse, ownDrawer } from "./desk/drawer";
+import { act, paste, refused, travel } from "./desk/editing";
 import { blankAt, commit, isOpen, refusedBlanks } from "./desk/filler";
 import { keys } from "./desk/keys";
 import { drawBreaks } from "./desk/breaks";
 import * as player from "./desk/player";
 import { forget } from "./desk/stage";
+import { leading } from "./desk/leading";
+import { room } from "./desk/room";
 import { readOut } from "./desk/plain";
 import { pointing } from "./desk/pointing";
 import { reference, type Written } from "./desk/reference";
@@ -33,6 +36,8 @@ function state(): void {
   byId<HTMLButtonElement>("undo").disabled = !data.canUndo;
   byId<HTMLButtonElement>("redo").disabled = !data.canRedo;
   ownDrawer();
+  const begin = document.getElementById("begin");
+  if (begin) begin.hidden = document.querySelectorAll("#blocks > li[data-row]").length > 1;
   byId("mixed").replaceChildren(
     ...data.mixed.map((name) => {
       const notice = document.createElement("p");
@@ -64,9 +69,15 @@ readOut();
 startServer();
 caret.start(act);
 state();
+drawer();
 if (column) {
   mouse(column);
   column.addEventListener("keydown", keys);
+  document.addEventListener("paste", (event) => {
+    if ((event.target as Element).closest("input, textarea, dialog, #typed")) return;
+    event.preventDefault();
+    paste(event.clipboardData?.getData("text/plain") ?? "");
+  });
   drag.start((promise, isNew) => promise.then((answer) => caret.follow(answer, isNew), refused));
 }
 document.addEventListener("keydown", (event) => {
@@ -87,6 +98,8 @@ void text?.then((module) => (inText = module.written));
 reference(() => inText());
 shortcuts();
 sending();
+leading();
+room();
 void text?.then((module) => module.startTyping());
 player.start();
 files(async () => {

@@ -9,18 +9,35 @@ import {
   type CompletionResult,
   completionStatus,
   moveCompletionSelection,
+  pickedCompletion,
   selectedCompletion,
   selectedCompletionIndex,
+  snippet,
   snippetCompletion,
 } from "@codemirror/autocomplete";
 import { type Extension, Prec } from "@codemirror/state";
-import { type EditorView, keymap } from "@codemirror/view";
+import { EditorView, keymap } from "@codemirror/view";
 import { post } from "./server";
 import { data } from "./store";
 import type { Suggestion } from "./types";
 
 /** A list that is longer helps nobody. */
 const SHOWN = 12;
+
+/** Writes a text with gaps at the caret, the rows of the drawer among them; on a line of its own where the line is begun. */
+export function writeSnippet(view: EditorView, insert: string): void {
+  const { state } = view;
+  const { from, to } = state.selection.main;
+  const line = state.doc.lineAt(to);
+  const isRow = !insert.startsWith("${") || insert.includes("\n") || insert.includes("(");
+  const isBegun = isRow && line.text.trim() !== "";
+  const at = isBegun ? line.to : from;
+  const indent = /^\s*/.exec(line.text)![0];
+  if (isBegun) view.dispatch({ changes: { from: at, insert: `${state.lineBreak}${indent}` } });
+  const start = isBegun ? at + state.lineBreak.length + indent.length : at;
+  snippet(gaps(insert))(view, null, start, isBegun ? start : to);
+  view.focus();
+}
 
 /** The editor numbers gaps, and fills those of one number alike; the last Tab leads out behind all. */
 function gaps(insert: string): string {
@@ -68,9 +85,12 @@ function takeBest(view: EditorView): boolean {
   return acceptCompletion(view);
 }
 
-/** What may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves. */
-export function completing(): Extension {
+/** @param taken called when something was taken from the list; what may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves. */
+export function completing(taken: () => void): Extension {
   return [
+    EditorView.updateListener.of(({ transactions }) => {
+      if (transactions.some((one) => one.annotation(pickedCompletion))) taken();
+    }),
     autocompletion({
       override: [find],
       maxRenderedOptions: SHOWN,

@@ -19,12 +19,17 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
     if (down.button !== 0) return;
     const target = down.target as Element;
     const stock = target.closest<HTMLElement>(".stock");
-    const margin = target.closest<HTMLElement>("#blocks li .margin");
-    if (!stock && !margin) return;
+    // A finger scrolls where it is put down, but for the margin; a mouse takes a row by any part of it.
+    const row = target.closest<HTMLElement>("#blocks > li[data-row]");
+    const isTaken = row && !target.closest(".blank") && (down.pointerType === "mouse" || target.closest(".margin"));
+    if (!stock && !isTaken) return;
     const begin = { x: down.clientX, y: down.clientY };
     let load: Load | null = null;
     let ghost: HTMLElement | null = null;
     let found: Place | null = null;
+    /** Whether the rows would be taken away: they are held over the drawer. */
+    let away = false;
+    const drawer = document.getElementById("drawer");
     const mark = document.createElement("li");
     mark.setAttribute("aria-hidden", "true");
     mark.className = "caret target";
@@ -32,7 +37,7 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
     const moved = (event: PointerEvent) => {
       if (!load) {
         if (Math.hypot(event.clientX - begin.x, event.clientY - begin.y) < 5) return;
-        load = stock ? fromDrawer(stock) : fromPage(margin!.closest("li")!);
+        load = stock ? fromDrawer(stock) : fromPage(row!);
         if (!load) return end();
         ghost = document.createElement("div");
         ghost.className = `ghost pointer-events-none fixed z-50 px-3 py-1 whitespace-nowrap opacity-90 ${PAPER}`;
@@ -44,6 +49,8 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
       ghost!.style.top = `${event.clientY + 8}px`;
       scrollNear(event.clientY);
       found = nearest(load, event.clientX, event.clientY);
+      away = load.entry === null && drawer !== null && within(drawer, event.clientX, event.clientY);
+      drawer?.toggleAttribute("data-drop", away);
       mark.remove();
       if (found) {
         const line = column!.querySelector<HTMLElement>(`li[data-key="${CSS.escape(found.anchor)}/0"]`);
@@ -60,12 +67,14 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
       document.body.classList.remove("dragging");
       ghost?.remove();
       mark.remove();
+      drawer?.removeAttribute("data-drop");
       if (load) document.addEventListener("click", swallow, { capture: true, once: true });
       setTimeout(() => document.removeEventListener("click", swallow, true));
     };
     const up = () => {
-      const [what, where] = [load, found];
+      const [what, where, isAway] = [load, found, away];
       end();
+      if (what && isAway) return dropped(send({ do: "delete", ids: what.ids }), false);
       if (!what || !where) return;
       const { parent, body, index } = where;
       const edit = what.entry
@@ -76,6 +85,7 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
     const escape = (event: KeyboardEvent) => {
       if (event.key === "Escape") {
         found = null;
+        away = false;
         end();
       }
     };
@@ -84,6 +94,11 @@ export function start(dropped: (promise: ReturnType<typeof send>, isNew: boolean
     document.addEventListener("pointercancel", end);
     document.addEventListener("keydown", escape, true);
   });
+}
+
+function within(element: HTMLElement, x: number, y: number): boolean {
+  const box = element.getBoundingClientRect();
+  return x >= box.left && x <= box.right && y >= box.top && y <= box.bottom;
 }
 
 /** The click that ends a drag is none. */

@@ -1,6 +1,7 @@
 import * as caret from "./caret";
 import { choose, insert, refused } from "./editing";
 import { fill } from "./filler";
+import { openReference } from "./reference";
 import { send } from "./server";
 import { byId, say } from "./page";
 import { data } from "./store";
@@ -42,10 +43,22 @@ export function mouse(page: HTMLElement): void {
     }
   });
   byId("put-in").addEventListener("click", () => choose());
+}
+
+/** A press on a command puts its row in; on the text page it writes the command at the caret. */
+export function drawer(): void {
+  let focused: Element | null = null;
+  byId("drawer").addEventListener("pointerdown", () => (focused = document.activeElement));
   byId("drawer").addEventListener("click", (event) => {
     const stock = (event.target as Element).closest<HTMLElement>(".stock");
     if (!stock) return;
     const entry = stock.dataset.entry!;
+    const typed = document.getElementById("typed");
+    if (stock.dataset.insert && typed && (data.view === "text" || typed.contains(focused))) {
+      void import("./typing").then((module) => module.writeCommand(stock.dataset.insert!));
+      return;
+    }
+    if (data.view === "text") return openReference(stock.textContent!.trim());
     if (entry !== "define" && !caret.place().accepts.includes(stock.dataset.goes!)) {
       send({
         do: "insert",
@@ -57,7 +70,7 @@ export function mouse(page: HTMLElement): void {
       return;
     }
     insert(entry, false);
-    page.focus({ preventScroll: true });
+    caret.column?.focus({ preventScroll: true });
   });
   const find = byId<HTMLInputElement>("find-row");
   find.addEventListener("input", () => {

@@ -157,6 +157,10 @@ export function shift(by: -1 | 1): void {
 
 let clipboard = "";
 
+function isRows(text: string): boolean {
+  return text.startsWith('{"format":"scrivlet') && text.includes('"rows":');
+}
+
 export async function copy(cut: boolean): Promise<void> {
   const ids = rowsAtCaret();
   if (!ids) return;
@@ -168,8 +172,13 @@ export async function copy(cut: boolean): Promise<void> {
   if (cut) perform({ do: "delete", ids }, "stay");
 }
 
-export function paste(): void {
-  const rows = clipboard || sessionStorage.getItem("scrivlet-clipboard");
+/**
+ * Puts in the rows that were copied last, in whichever window.
+ *
+ * @param text what the system's clipboard holds, which is the newest if it holds rows
+ */
+export function paste(text: string): void {
+  const rows = isRows(text) ? text : clipboard || sessionStorage.getItem("scrivlet-clipboard");
   if (!rows) return;
   const { parent, body, index } = caret.place();
   perform({ do: "paste", rows, parent, body, index }, "select");
@@ -180,6 +189,7 @@ export function choose(begun = ""): void {
   picker.pick(picker.stock(), say("insert"), (entry) => insert(entry, true), begun);
 }
 
+/** What waits to be answered can be taken back as well. */
 export function travel(way: "undo" | "redo"): void {
-  if (way === "undo" ? data.canUndo : data.canRedo) perform({ do: way }, "stay");
+  if (isBusy() || (way === "undo" ? data.canUndo : data.canRedo)) perform({ do: way }, "stay");
 }

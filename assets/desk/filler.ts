@@ -140,12 +140,17 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     input.setAttribute("aria-invalid", "true");
   }
   if (blank.dataset.type === "pattern") box.append(lampEditor(input));
+  if (blank.dataset.type === "number") box.append(steppers(input));
   const signs = signsFor(input, SIGNS[blank.dataset.type!] ?? []);
   if (signs) box.append(signs);
   box.append(list.element);
   document.querySelector("main")!.append(box);
   const size = () => {
-    input.style.width = `${Math.min(Math.max(70, (input.value.length + 3) * 9), 420)}px`;
+    const width = Math.min(Math.max(70, (input.value.length + 3) * 9), 420);
+    input.style.width = `${width}px`;
+    // Its neighbours make room, so that none of them is covered.
+    const held = blankAt(row, slot);
+    if (held) held.style.minWidth = `${width}px`;
     const around = (
       rowLine(row)?.querySelector(`[data-slot="${slot}"]`) ??
       blankAt(row, slot) ??
@@ -162,6 +167,8 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
     if (open?.box !== box) return true;
     open = null;
     box.remove();
+    const held = blankAt(row, slot);
+    if (held) held.style.minWidth = "";
     const value = input.value;
     if (withCommit && reason !== null && value === given) {
       // Nothing was changed since it was refused.
@@ -201,7 +208,9 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   });
   input.addEventListener("keydown", (event) => {
     if (event.isComposing) return;
-    if (list.walk(event)) {
+    if (event.altKey && stepped(input, event)) {
+      event.preventDefault();
+    } else if (list.walk(event)) {
       // The marked option has moved; nothing is taken yet.
     } else if (event.key === "Enter") {
       event.preventDefault();
@@ -227,6 +236,41 @@ export function fill(blank: HTMLElement, first: string | null = null, reason: st
   size();
   input.focus({ preventScroll: true });
   if (first === null) input.select();
+}
+
+/** Changes a number that stands alone; whether one does. */
+function step(input: HTMLInputElement, by: number): boolean {
+  if (!/^\s*-?\d+(\.\d+)?\s*$/.test(input.value)) return false;
+  input.value = String(Math.round((Number(input.value) + by) * 1e6) / 1e6);
+  input.dispatchEvent(new Event("input"));
+  input.select();
+  return true;
+}
+
+/** Alt and an arrow, with Shift by ten. */
+function stepped(input: HTMLInputElement, event: KeyboardEvent): boolean {
+  const by = { ArrowUp: 1, ArrowDown: -1 }[event.key];
+  return by !== undefined && step(input, by * (event.shiftKey ? 10 : 1));
+}
+
+/** Less and more, for the mouse and for fingers. */
+function steppers(input: HTMLInputElement): HTMLElement {
+  const pair = document.createElement("div");
+  pair.className =
+    "steppers flex border border-b-0 border-edge bg-page *:h-7 *:min-w-9 *:flex-1 *:font-semibold *:hover:bg-lit pointer-coarse:*:h-11";
+  for (const by of [-10, -1, 1, 10]) {
+    const button = document.createElement("button");
+    button.type = "button";
+    button.tabIndex = -1;
+    button.textContent = by > 0 ? `+${by}` : `−${-by}`;
+    button.setAttribute("aria-label", say(by > 0 ? "more_by" : "less_by", { count: Math.abs(by) }));
+    button.addEventListener("pointerdown", (event) => {
+      event.preventDefault();
+      step(input, by);
+    });
+    pair.append(button);
+  }
+  return pair;
 }
 
 function signsFor(input: HTMLInputElement, signs: string[]): HTMLElement | null {

@@ -1,5 +1,5 @@
 import * as caret from "./caret";
-import { act, actionList, choose, copy, erase, paste, perform, rowsAtCaret, shift, travel } from "./editing";
+import { act, actionList, choose, copy, erase, perform, rowsAtCaret, shift, travel } from "./editing";
 import { blanks, fill } from "./filler";
 import { bring, entryOf, openKeyCard } from "./row_keys";
 import { data } from "./store";
@@ -35,7 +35,6 @@ export function keys(event: KeyboardEvent): void {
   }
   if (control && key === "c") return (done(), void copy(false));
   if (control && key === "x") return (done(), void copy(true));
-  if (control && key === "v") return (done(), paste());
   if (control && key === "/") {
     const ids = rowsAtCaret();
     return (

@@ -118,6 +118,7 @@ function show(next: number, quietly = false, time: number | null = null): void {
   mark("ahead", null);
   mark("failed", null);
   message.textContent = isOver && !quietly ? ending() : "";
+  message.toggleAttribute("data-waits", report.errorRow === null && (report.listens || report.ending === "asks"));
   stage.atEnd(isOver && !quietly ? report : null);
   if (!quietly && moment > 0) {
     const failed = isOver && report.errorRow !== null;
@@ -285,6 +286,8 @@ export async function run(): Promise<void> {
   ran = false;
   stage.afresh();
   released = -1;
+  // Where the page scrolls, what is to be looked at comes into sight.
+  byId("scene-area").scrollIntoView({ block: "nearest" });
   if (await ready()) setPlaying(true);
 }
 

@@ -18,15 +18,16 @@ const dialog = byId<HTMLDialogElement>("reference-dialog");
 
 /** The row that the hand is at, on whichever page. */
 function rowAt(line: number | null): number | null {
-  if (line === null) return rowsAtCaret()?.[0] ?? caret.place().parent;
+  if (line === null) return rowsAtCaret()?.[0] ?? (data.places.length ? caret.place().parent : null);
   return Number(placeOf(data.typed!.language, line)?.split(":")[0]) || null;
 }
 
-/** Opens the reference at the row and the word that the hand is at. */
-export function openReference(): void {
+/** Opens the reference at what words say, else at the row and the word that the hand is at. */
+export function openReference(words?: string): void {
   const typed = written();
-  form.querySelector<HTMLInputElement>("[name=row]")!.value = String(rowAt(typed?.line ?? null) ?? 0);
-  form.querySelector<HTMLInputElement>("[name=word]")!.value = typed?.word ?? "";
+  const row = words === undefined ? rowAt(typed?.line ?? null) : null;
+  form.querySelector<HTMLInputElement>("[name=row]")!.value = String(row ?? 0);
+  form.querySelector<HTMLInputElement>("[name=word]")!.value = words ?? typed?.word ?? "";
   form.requestSubmit();
 }
 
@@ -46,7 +47,7 @@ export function reference(inText: () => Written | null): void {
   // Opening the leaf takes the focus from the editor: what was asked from there is kept.
   let kept: Written | null = null;
   written = () => (dialog.open ? kept : (kept = inText()));
-  byId("reference").addEventListener("click", openReference);
+  byId("reference").addEventListener("click", () => openReference());
   form.addEventListener("htmx:after:swap", () => {
     if (!dialog.open) dialog.showModal();
     byId<HTMLInputElement>("reference-find").focus();

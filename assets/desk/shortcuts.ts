@@ -6,7 +6,7 @@ import { openReference } from "./reference";
 export function shortcuts(): void {
   const press = (id: string) => (): void => byId<HTMLButtonElement>(id).click();
   const all: Record<string, () => void> = {
-    F1: openReference,
+    F1: () => openReference(),
     "Control+k": openFinder,
     "Control+Enter": () =>
       byId<HTMLButtonElement>(document.querySelector("#play [href='#i-pause']") ? "play" : "run").click(),

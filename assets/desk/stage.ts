@@ -119,6 +119,7 @@ export function draw(): void {
     }),
   );
   byId("layout-name").textContent = hasLayouts ? (setting.layouts[chosen]?.name ?? "") : "";
+  byId("layout-why").textContent = (hasLayouts && marks[chosen]?.message) || "";
   fittings();
   atEnd(null);
 }

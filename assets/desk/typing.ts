@@ -1,5 +1,5 @@
 import { selectedCompletion } from "@codemirror/autocomplete";
-import { defaultKeymap, history, historyKeymap, indentLess, indentMore } from "@codemirror/commands";
+import { defaultKeymap, indentLess, indentMore } from "@codemirror/commands";
 import {
   bracketMatching,
   HighlightStyle,
@@ -14,9 +14,9 @@ import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } fr
 import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
 import { tags } from "@lezer/highlight";
 import { argumentCard } from "./card";
-import { completing } from "./completing";
+import { completing, writeSnippet } from "./completing";
 import { mark, placeOf, reveal } from "./columns";
-import { refused } from "./editing";
+import { refused, travel } from "./editing";
 import { folding, refold, showAll } from "./folding";
 import { isBusy, send } from "./server";
 import { store } from "./unsent";
@@ -182,13 +182,12 @@ async function open(): Promise<void> {
         EditorView.cspNonce.of(data.nonce),
         EditorState.phrases.of(data.phrases),
         EditorState.lineSeparator.of(separator(typed.text)),
-        history(),
         drawSelection(),
         indentOnInput(),
         indentUnit.of(unit),
         EditorState.tabSize.of(4),
         bracketMatching(),
-        completing(),
+        completing(bringIn),
         argumentCard(),
         folding(unit === "\t" ? 4 : unit.length),
         highlightSelectionMatches(),
@@ -200,11 +199,14 @@ async function open(): Promise<void> {
           "aria-label": say("writing", { language: byId("write").closest(".head")!.querySelector("b")!.textContent! }),
         }),
         keymap.of([
+          // The page and the rows have one history: what was typed is read first, then the whole program goes back.
+          { key: "Mod-z", run: () => (read(), travel("undo"), true) },
+          { key: "Mod-Shift-z", run: () => (read(), travel("redo"), true) },
+          { key: "Mod-y", run: () => (read(), travel("redo"), true) },
           { key: "Escape", run: () => (byId("write").focus(), true) },
           { key: "Tab", run: indentMore, shift: indentLess },
           { key: "F8", run: nextDiagnostic, shift: previousDiagnostic },
           ...defaultKeymap,
-          ...historyKeymap,
           ...searchKeymap,
         ]),
         EditorView.updateListener.of((update) => {
@@ -363,6 +365,10 @@ function ask(): void {
     const answer = response?.ok ? ((await response.json()) as { revision: number; fixes: Fix[] }) : null;
     if (!answer || answer.revision !== data.revision || data.typed !== typed) return;
     fixes = { typed, known: answer.fixes };
+    const missing = brings ? typed?.mistakes.find((mistake) => mistake.kind === "library_missing") : undefined;
+    const mends = missing && mending(missing);
+    brings = false;
+    if (mends && view && text() === typed!.text) void mend(mends);
     tell();
   }, REST);
 }
@@ -396,6 +402,20 @@ function markRows(mistakes: Mistake[]): void {
 /** Whether a text page lies open. */
 function hasPage(): boolean {
   return document.getElementById("write") !== null;
+}
+
+/** Whether what was taken from a list may want something brought in, which then is without being asked for. */
+let brings = false;
+
+export function bringIn(): void {
+  brings = true;
+}
+
+/** Writes a command of the drawer at the caret of the page. */
+export async function writeCommand(insert: string): Promise<void> {
+  await write(true);
+  bringIn();
+  writeSnippet(view!, insert);
 }
 
 /** Where the caret stands, while the editor has the focus, with the word there or the one chosen in the list. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Edit;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ColourWords;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Language\Expression\BlankContext;
@@ -74,7 +75,7 @@ final readonly class Filling
     {
         $context = BlankContext::of($this->program, Locator::part($this->program, $statement->id), Types::of($this->program));
         $type = self::slotType($statement, $slot);
-        if (SlotType::Colour === $type && null !== $colour = Ink::canonical($source)) {
+        if (SlotType::Colour === $type && null !== $colour = Ink::canonical($source) ?? ColourWords::nearest(trim($source, " \"'"))?->value) {
             return new TextLiteral($colour);
         }
         $choices = Catalogue::find($statement->entry())?->slot($slot);

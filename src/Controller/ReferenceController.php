@@ -7,6 +7,7 @@ namespace Scrivlet\App\Controller;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Reference\ReferenceList;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Language\Highlighter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Reference\Example;
@@ -29,6 +30,8 @@ final class ReferenceController extends AbstractController
 {
     /** Steps of an example that is run in its card, far above what any needs. */
     private const STEPS = 20_000;
+    /** The example that shows a scene best. */
+    private const SHOWN = ['sheet' => 'nib.shift_ink', 'plot' => 'barrow.plant', 'lantern' => 'lantern.pattern', 'lawn' => 'mower.turn', 'printout' => 'print'];
     /** What an example that asks is answered. */
     private const ANSWERS = "Juniper\n12\n";
 
@@ -70,6 +73,16 @@ final class ReferenceController extends AbstractController
             'printed' => $outcome->trace->printout(),
             'picture' => 'printout' === $example->program->setting->scene ? null : Picture::svg($example->program->setting, $outcome->trace),
         ]);
+    }
+
+    /** A scene as it looks when something has been done in it. */
+    #[Route('/scenes/{scene}.svg', name: 'scene_picture', methods: ['GET'])]
+    public function scene(SceneName $scene): Response
+    {
+        $example = Example::of(self::SHOWN[$scene->value]);
+        $outcome = Runner::run($example->program, $example->language, 1, new Limits(steps: self::STEPS));
+
+        return new Response(Picture::svg($example->program->setting, $outcome->trace), 200, ['Content-Type' => 'image/svg+xml', 'Cache-Control' => 'private, max-age=86400']);
     }
 
     /** The leaf on the desk: for the row that is pointed at, else for the word, else all. */

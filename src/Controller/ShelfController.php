@@ -12,6 +12,7 @@ use Scrivlet\App\Form\NameType;
 use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\Quota;
+use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\Language\Analysis;
@@ -19,6 +20,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Program as Tree;
+use Scrivlet\Core\Tree\Setting;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\Request;
@@ -39,7 +41,7 @@ final class ShelfController extends AbstractController
     public function shelf(Request $request, #[CurrentUser] User $user): Response
     {
         $search = mb_substr(trim($request->query->getString('search')), 0, 80);
-        $variables = ['programs' => $this->programs->onShelf($user, $search), 'taken' => $this->programs->taken($user), 'search' => $search];
+        $variables = ['scenes' => SceneName::cases(), 'programs' => $this->programs->onShelf($user, $search), 'taken' => $this->programs->taken($user), 'search' => $search];
 
         return $this->render('true' === $request->headers->get('HX-Request') ? 'shelf/programs.html.twig' : 'shelf/shelf.html.twig', $variables);
     }
@@ -50,7 +52,9 @@ final class ShelfController extends AbstractController
         $name = $this->name($request) ?: $this->translator->trans('shelf.unnamed');
         $this->quota->check($user);
 
-        return $this->redirectToRoute('desk', ['id' => $this->store->create($user, $name, Tree::empty())->id()]);
+        $scene = SceneName::tryFrom($request->request->getString('scene')) ?? SceneName::Sheet;
+
+        return $this->redirectToRoute('desk', ['id' => $this->store->create($user, $name, Tree::empty()->withSetting(new Setting($scene->value)))->id()]);
     }
 
     #[Route('/programs/open', name: 'program_open', methods: ['POST'])]

@@ -60,7 +60,7 @@ test("the interface and the blocks speak French", async () => {
   await signIn(page);
   await page.locator('summary[aria-label="Settings"]').click();
   await page.click('button[value="fr"]');
-  await page.locator("text=Nouveau programme").waitFor();
+  await page.locator("#new-program:has-text('Nouveau programme')").waitFor();
   await desk("view=both&text=python");
   assert.match((await page.locator("#blocks").textContent())!, /quand le programme démarre/);
   assert.equal(await page.getAttribute("html", "lang"), "fr");

@@ -35,7 +35,8 @@ test("signing in with a wrong password says so, and leads nowhere", async () => 
 
 test("programs are named, copied, taken from the shelf and brought back, and found", async () => {
   await page.goto(`${ADDRESS}/`);
-  await page.click("text=New program");
+  await page.click("#new-program");
+  await page.click("#new-dialog [value=sheet]");
   await page.click("#rename");
   await page.fill('#rename-form [name="name"]', "Bean rows");
   await page.press('#rename-form [name="name"]', "Enter");

@@ -88,7 +88,8 @@ export async function signIn(page: Page, email = "juniper@fernhollow.example"): 
 /** A new empty program, open on the desk with blocks and one text. */
 export async function newProgram(page: Page, text = "python"): Promise<string> {
   await page.goto(`${ADDRESS}/`);
-  await page.click("text=New program");
+  await page.click("#new-program");
+  await page.click("#new-dialog [value=sheet]");
   await page.waitForURL(/\/programs\/\d+/);
   const address = page.url().replace(/\?.*/, "");
   await page.goto(`${address}?view=both&text=${text}`);

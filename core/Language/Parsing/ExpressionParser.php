@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ColourWords;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SceneName;
@@ -582,14 +583,14 @@ abstract class ExpressionParser extends Parser
                 $known = Ink::canonical($value->value);
                 if (null === $known || null === Ink::tryFrom($value->value) && '#' !== $value->value[0]) {
                     $inks = array_map(static fn (Ink $ink): string => $ink->value, Ink::cases());
-                    $near = null === $known ? Names::nearest($value->value, $inks) : $known;
+                    $near = $known ?? ColourWords::nearest($value->value)->value ?? Names::nearest($value->value, $inks);
                     $this->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $inks[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
                 }
             } elseif ($value instanceof NumberLiteral) {
                 $this->mistake('wrong_kind_colour', $argument->offset, $length, ['name' => $slot->name]);
-            } elseif ($value instanceof VariableRead && null !== Ink::tryFrom($value->name) && !$this->isVariable($value->name)) {
+            } elseif ($value instanceof VariableRead && null !== ($ink = Ink::tryFrom($value->name) ?? ColourWords::nearest($value->name)) && !$this->isVariable($value->name)) {
                 $this->silenced[$value->name] = true;
-                $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
+                $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $ink->value], [new Replacement($argument->offset, $length, '"'.$ink->value.'"')]);
             }
         } elseif (SlotType::Number === $slot->type) {
             if ([] !== $slot->choices && $value instanceof TextLiteral) {
