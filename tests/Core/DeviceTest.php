@@ -23,9 +23,8 @@ final class DeviceTest extends TestCase
 {
     public function testBytesComeBackWhateverTheirNumber(): void
     {
-        mt_srand(11);
         foreach ([0, 1, 15, 16, 17, 255, 65_535, 65_536, 65_537, 200_001] as $count) {
-            $bytes = '' === ($made = random_bytes(max(1, $count))) ? '' : substr($made, 0, $count);
+            $bytes = substr(random_bytes($count + 1), 1);
             $hex = IntelHex::write($bytes);
             self::assertSame($bytes, IntelHex::read($hex), "$count bytes");
             self::assertSame($bytes, IntelHex::read(strtolower(str_replace("\r\n", "\n", $hex))));

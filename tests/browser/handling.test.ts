@@ -65,7 +65,7 @@ test("typing and rows have one history, from the editor too", async () => {
   await page.waitForFunction(() => !document.querySelector(".cm-content")!.textContent!.includes("nib.lift"));
   await edit(page, () => page.keyboard.press("Control+z"));
   await page.waitForFunction(() => !document.querySelector(".cm-content")!.textContent!.includes("clear"));
-  await edit(page, () => page.keyboard.press("Control+Shift+z"));
+  await edit(page, () => page.keyboard.press("Control+Shift+Z"));
   await edit(page, () => page.keyboard.press("Control+y"));
   await page.waitForFunction(() => document.querySelector(".cm-content")!.textContent!.includes("nib.lift()"));
   assert.deepEqual((await rowsOf(page)).slice(1), ["clear the sheet", "lift the nib"]);
