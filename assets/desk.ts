@@ -17,7 +17,7 @@ import * as player from "./desk/player";
 import { forget } from "./desk/stage";
 import { leading } from "./desk/leading";
 import { room } from "./desk/room";
-import { readOut } from "./desk/plain";
+import { counts, glancing, readOut } from "./desk/plain";
 import { pointing } from "./desk/pointing";
 import { reference, type Written } from "./desk/reference";
 import { shortcuts } from "./desk/shortcuts";
@@ -36,6 +36,7 @@ function state(): void {
   byId<HTMLButtonElement>("undo").disabled = !data.canUndo;
   byId<HTMLButtonElement>("redo").disabled = !data.canRedo;
   ownDrawer();
+  counts();
   const begin = document.getElementById("begin");
   if (begin) begin.hidden = document.querySelectorAll("#blocks > li[data-row]").length > 1;
   byId("mixed").replaceChildren(
@@ -100,6 +101,7 @@ shortcuts();
 sending();
 leading();
 room();
+glancing();
 void text?.then((module) => module.startTyping());
 player.start();
 files(async () => {

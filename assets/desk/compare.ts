@@ -9,6 +9,8 @@ import type { Setting, Side } from "./types";
 interface Compared {
   layouts: { same: boolean; sides?: [Side, Side] }[];
   setting: Setting;
+  /** Of an earlier version: what is another since then, with its plain words. */
+  changes: { sign: string; text: string; says: string }[];
 }
 
 const dialog = byId<HTMLDialogElement>("compare-dialog");
@@ -32,7 +34,23 @@ function overlay(sides: [Side, Side], setting: Setting, layout: number): HTMLEle
   return made;
 }
 
-function show({ layouts, setting }: Compared): void {
+/** The lines that are another, with their plain words. */
+function changed(changes: Compared["changes"]): HTMLElement[] {
+  if (!changes.length) return [];
+  const title = document.createElement("h3");
+  title.className = "mt-3 font-serif text-lg italic";
+  title.textContent = say("compare_changes");
+  const table = document.createElement("table");
+  table.dataset.changes = "";
+  for (const { sign, text, says } of changes) {
+    const row = table.insertRow();
+    for (const part of [sign, text, says]) row.insertCell().textContent = part;
+    row.cells[1]!.className = "font-mono whitespace-pre-wrap";
+  }
+  return [title, table];
+}
+
+function show({ layouts, setting, changes }: Compared): void {
   byId("compare-result").replaceChildren(
     ...layouts.map((one, index) => {
       const part = document.createElement("section");
@@ -57,6 +75,7 @@ function show({ layouts, setting }: Compared): void {
       }
       return part;
     }),
+    ...changed(changes),
   );
 }
 

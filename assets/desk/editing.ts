@@ -4,6 +4,7 @@ import * as picker from "./picker";
 import { isBusy, Refused, send } from "./server";
 import * as writer from "./writer";
 import { byId, say } from "./page";
+import { store } from "./unsent";
 import { data } from "./store";
 import type { Edit, Place } from "./types";
 import { target } from "./places";
@@ -155,7 +156,8 @@ export function shift(by: -1 | 1): void {
   if (place) perform(placed({ do: "move", ids }, place), "select");
 }
 
-let clipboard = "";
+/** What was copied last in whichever window, where the system does not give its clipboard away. */
+const CLIPBOARD = "scrivlet-clipboard";
 
 function isRows(text: string): boolean {
   return text.startsWith('{"format":"scrivlet') && text.includes('"rows":');
@@ -166,9 +168,9 @@ export async function copy(cut: boolean): Promise<void> {
   if (!ids) return;
   const response = await fetch(`${data.address}/rows?ids=${ids.join(",")}`);
   if (!response.ok) return;
-  clipboard = ((await response.json()) as { rows: string }).rows;
-  sessionStorage.setItem("scrivlet-clipboard", clipboard);
-  await navigator.clipboard?.writeText(clipboard).catch(() => {});
+  const { rows } = (await response.json()) as { rows: string };
+  store(CLIPBOARD, rows);
+  await navigator.clipboard?.writeText(rows).catch(() => {});
   if (cut) perform({ do: "delete", ids }, "stay");
 }
 
@@ -178,7 +180,7 @@ export async function copy(cut: boolean): Promise<void> {
  * @param text what the system's clipboard holds, which is the newest if it holds rows
  */
 export function paste(text: string): void {
-  const rows = isRows(text) ? text : clipboard || sessionStorage.getItem("scrivlet-clipboard");
+  const rows = isRows(text) ? text : localStorage.getItem(CLIPBOARD);
   if (!rows) return;
   const { parent, body, index } = caret.place();
   perform({ do: "paste", rows, parent, body, index }, "select");

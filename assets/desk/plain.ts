@@ -1,21 +1,28 @@
 import { onPointed } from "./columns";
-import { byId } from "./page";
+import { byId, say } from "./page";
 import { isBusy } from "./server";
 import { data, onAnswer } from "./store";
+import { store } from "./unsent";
 
 /** How long nothing changes until the lines are read out anew. */
 const REST = 250;
 /** How long after a failed question it is asked again. */
 const AGAIN = 5000;
+/** How long a piece is pointed at until it is read out. */
+const POINTED = 120;
+const COLUMN = "scrivlet-plain-column";
 
 /** What the lines of the page say, by the place they belong to, and of which state. */
 let known: { revision: number; sentences: Record<string, string> } = { revision: -1, sentences: {} };
 let at: string | null = null;
 let timer = 0;
+let pointing = 0;
+/** What the piece that is pointed at says, which goes before its line. */
+let piece = "";
 
 function show(): void {
   const place = at?.split("/")[0];
-  byId("plain").textContent = (place !== undefined && known.sentences[place]) || "";
+  byId("plain").textContent = piece || (place !== undefined && known.sentences[place]) || "";
 }
 
 async function ask(): Promise<void> {
@@ -25,6 +32,7 @@ async function ask(): Promise<void> {
   if (answer) known = answer;
   if (known.revision !== data.revision) wait(answer || isBusy() ? REST : AGAIN);
   show();
+  column();
 }
 
 function wait(time: number): void {
@@ -32,7 +40,52 @@ function wait(time: number): void {
   timer = window.setTimeout(() => void ask(), time);
 }
 
-/** Reads out the line that the caret is in or that is pointed at. */
+/** Reads out a piece: a blank by its row and name, or a value that was chosen in the text. */
+function point(question: Record<string, string> | null): void {
+  clearTimeout(pointing);
+  if (!question) {
+    if (piece !== "") {
+      piece = "";
+      show();
+    }
+    return;
+  }
+  pointing = window.setTimeout(async () => {
+    const response = await fetch(`${data.address}/piece?${new URLSearchParams(question)}`).catch(() => null);
+    piece = response?.ok ? ((await response.json()) as { says: string }).says : "";
+    show();
+  }, POINTED);
+}
+
+/** A column of plain words beside the page, where it is wanted. */
+function column(): void {
+  const page = document.getElementById("plain-page");
+  const lines = document.querySelector<HTMLElement>(".script-page ol");
+  if (!page || !lines || page.hidden) return;
+  const list = page.querySelector("ol")!;
+  let before = "";
+  list.replaceChildren(
+    ...[...lines.children].map((line) => {
+      const item = document.createElement("li");
+      const key = (line as HTMLElement).dataset.key!;
+      const place = key.split("/")[0]!;
+      item.className = "line";
+      item.dataset.key = key;
+      if (place !== before && !line.classList.contains("vacant")) item.textContent = known.sentences[place] ?? "";
+      item.title = item.textContent ?? "";
+      before = place;
+      return item;
+    }),
+  );
+}
+
+function showColumn(on: boolean): void {
+  byId("plain-page").hidden = !on;
+  byId("plain-column").setAttribute("aria-pressed", String(on));
+  column();
+}
+
+/** Reads out the line that the caret is in or that is pointed at, and the piece of it. */
 export function readOut(): void {
   onPointed((key) => {
     at = key;
@@ -40,4 +93,44 @@ export function readOut(): void {
   });
   onAnswer(() => wait(REST));
   wait(0);
+  document.getElementById("blocks")?.addEventListener("pointerover", (event) => {
+    const blank = (event.target as Element).closest<HTMLElement>(".blank");
+    const row = blank?.closest<HTMLElement>("li")?.dataset.row;
+    point(blank && row ? { row, slot: blank.dataset.slot! } : null);
+  });
+  document.getElementById("blocks")?.addEventListener("pointerleave", () => point(null));
+  document.addEventListener("selectionchange", () => {
+    const chosen = getSelection();
+    const isText = (chosen?.anchorNode as Node | null)?.parentElement?.closest(".script-page");
+    const text = isText ? chosen!.toString().trim() : "";
+    point(text !== "" && text.length < 300 ? { piece: text, text: data.text } : null);
+  });
+  const button = document.getElementById("plain-column");
+  if (button) {
+    showColumn(localStorage.getItem(COLUMN) === "yes");
+    button.addEventListener("click", () => {
+      showColumn(byId<HTMLElement>("plain-page").hidden === true);
+      store(COLUMN, byId("plain-page").hidden ? "" : "yes");
+    });
+  }
+}
+
+/** Marks in a page, on request, what its text says and its rows do not. */
+export function glancing(): void {
+  for (const button of document.querySelectorAll<HTMLElement>("[data-glance]"))
+    button.addEventListener("click", () => {
+      const on = document.querySelector(`ol[data-page="${button.dataset.glance}"]`)!.classList.toggle("glance");
+      button.setAttribute("aria-pressed", String(on));
+    });
+}
+
+/** How much each page takes, in its head. */
+export function counts(): void {
+  for (const place of document.querySelectorAll<HTMLElement>("[data-count]")) {
+    const [first, second] = data.counts[place.dataset.count!] ?? [0, 0];
+    place.textContent =
+      place.dataset.count === "blocks"
+        ? say("count_rows", { rows: first, pieces: second })
+        : say("count_lines", { lines: first, signs: second });
+  }
 }

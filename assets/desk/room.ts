@@ -1,8 +1,68 @@
+import { linesOf } from "./columns";
 import { byId } from "./page";
+import { onAnswer } from "./store";
 import { store } from "./unsent";
 
 const SIZE = "scrivlet-scene-size";
 const FOLDED = "scrivlet-folded";
+const PAGES = "scrivlet-share-pages";
+const STAGE = "scrivlet-share-stage";
+const WRAPPED = "scrivlet-wrapped";
+
+/**
+ * A line between two columns that is dragged, or moved by the arrow keys, and remembered.
+ *
+ * @param fromRight whether its share is that of what lies to its right
+ */
+function splitter(
+  id: string,
+  key: string,
+  set: (share: number) => void,
+  within: () => DOMRect,
+  fromRight: boolean,
+): void {
+  const line = document.getElementById(id);
+  if (!line) return;
+  const [least, most] = [Number(line.getAttribute("aria-valuemin")), Number(line.getAttribute("aria-valuemax"))];
+  const move = (wanted: number): void => {
+    const share = Math.round(Math.max(least, Math.min(most, wanted)) * 10) / 10;
+    set(share);
+    line.setAttribute("aria-valuenow", String(share));
+    store(key, String(share));
+  };
+  const kept = localStorage.getItem(key);
+  if (kept !== null) move(Number(kept));
+  line.addEventListener("pointerdown", (down) => {
+    down.preventDefault();
+    line.setPointerCapture(down.pointerId);
+    const moved = (event: PointerEvent): void => {
+      const box = within();
+      const share = (100 * (event.clientX - box.left)) / box.width;
+      move(fromRight ? 100 - share : share);
+    };
+    line.addEventListener("pointermove", moved);
+    line.addEventListener("lostpointercapture", () => line.removeEventListener("pointermove", moved), { once: true });
+  });
+  line.addEventListener("keydown", (event) => {
+    const by = { ArrowLeft: -2, ArrowRight: 2 }[event.key];
+    if (by === undefined) return;
+    event.preventDefault();
+    move(Number(line.getAttribute("aria-valuenow")) + (fromRight ? -by : by));
+  });
+}
+
+/** Long lines of the text page are broken, and the rows beside them stay level. */
+export function level(): void {
+  const spread = byId("spread");
+  const isWrapped = spread.hasAttribute("data-wrapped");
+  for (const line of spread.querySelectorAll<HTMLElement>(".line[style*=height]")) line.style.height = "";
+  if (!isWrapped) return;
+  const row = parseFloat(getComputedStyle(spread.querySelector(".line")!).height);
+  const tall = [...spread.querySelectorAll<HTMLElement>(".script-page ol .line")]
+    .map((line) => ({ key: line.dataset.key!, rows: Math.round(line.scrollHeight / row) }))
+    .filter(({ rows }) => rows > 1);
+  for (const { key, rows } of tall) for (const line of linesOf(key)) line.style.height = `${rows * row}px`;
+}
 
 /** How the room of the desk is shared: the drawer over the pages, the scene large or whole, the notes folded. */
 export function room(): void {
@@ -25,6 +85,28 @@ export function room(): void {
     opener.focus();
   });
 
+  splitter(
+    "split-pages",
+    PAGES,
+    (share) => {
+      const [blocks, script] = [".blocks-page", ".script-page"].map((one) => document.querySelector<HTMLElement>(one));
+      if (!blocks || !script) return;
+      blocks.style.flexGrow = String(share);
+      script.style.flexGrow = String(100 - share);
+    },
+    () => document.getElementById("spread")!.getBoundingClientRect(),
+    false,
+  );
+  splitter(
+    "split-stage",
+    STAGE,
+    (share) => {
+      document.querySelector<HTMLElement>(".desk-columns")!.style.setProperty("--stage", `${share}vw`);
+    },
+    () => new DOMRect(0, 0, innerWidth, innerHeight),
+    true,
+  );
+
   const larger = byId("scene-larger");
   const size = (name: string): void => {
     document.body.dataset.sceneSize = name;
@@ -42,6 +124,20 @@ export function room(): void {
         .requestFullscreen()
         .catch(() => {});
   });
+
+  const wrap = document.getElementById("wrap-lines");
+  const wrapped = (on: boolean): void => {
+    byId("spread").toggleAttribute("data-wrapped", on);
+    wrap?.setAttribute("aria-pressed", String(on));
+    level();
+  };
+  wrap?.addEventListener("click", () => {
+    wrapped(!byId("spread").hasAttribute("data-wrapped"));
+    store(WRAPPED, byId("spread").hasAttribute("data-wrapped") ? "yes" : "");
+  });
+  if (wrap) wrapped(localStorage.getItem(WRAPPED) === "yes");
+  onAnswer(level);
+  addEventListener("resize", level);
 
   const folded = new Set(JSON.parse(localStorage.getItem(FOLDED) ?? "[]") as string[]);
   for (const note of document.querySelectorAll<HTMLDetailsElement>("details[data-note]")) {

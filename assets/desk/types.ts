@@ -27,6 +27,8 @@ export interface Facts {
   functions: OwnFunction[];
   mixed: string[];
   typed: Typed | null;
+  /** Rows and pieces of the blocks page, lines and signs of the others, by page. */
+  counts: Record<string, [number, number]>;
   /** Rows that a person typed, and all rows. */
   ink: { typed: number; all: number };
   /** Rows written in the place of printed ones that are not proven to do the same. */

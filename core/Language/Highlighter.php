@@ -13,11 +13,14 @@ final readonly class Highlighter
     /** Objects of the libraries stay as plain as the signs around them. */
     private const OBJECTS = ['nib', 'Math', 'console', 'random', 'cout', 'endl'];
 
+    /** What texts say and rows do not: of which type a value is, and that a name is made here. */
+    private const UNSAID = ['int', 'double', 'float', 'bool', 'char', 'long', 'unsigned', 'auto', 'void', 'const', 'string', 'vector', 'map', 'size_t', 'let', 'var', 'await', 'async'];
+
     public function __construct(private Language $language)
     {
     }
 
-    /** @return list<array{string, string}> class, or nothing for plain text, and the text */
+    /** @return list<array{string, string}> class, or nothing for plain text, and the text; ` x` behind a class where the rows do not say it */
     public function tokens(string $line): array
     {
         $pieces = [];
@@ -29,13 +32,20 @@ final readonly class Highlighter
                 self::add($pieces, 's', substr($token->text, $length));
                 continue;
             }
-            self::add($pieces, self::style($token, $tokens[$index + 1] ?? null), $token->text);
+            self::add($pieces, $this->style($token, $tokens[$index + 1] ?? null), $token->text);
         }
 
         return $pieces;
     }
 
-    private static function style(Token $token, ?Token $next): string
+    private function style(Token $token, ?Token $next): string
+    {
+        $isUnsaid = Language::Python !== $this->language && \in_array($token->kind, [TokenKind::Keyword, TokenKind::Name], true) && \in_array($token->text, self::UNSAID, true);
+
+        return self::kind($token, $next).($isUnsaid ? ' x' : '');
+    }
+
+    private static function kind(Token $token, ?Token $next): string
     {
         return match ($token->kind) {
             TokenKind::Keyword => 'k',

@@ -15,7 +15,9 @@ use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\RevisionRepository;
 use Scrivlet\Core\Compare\Comparison;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Plain\PlainChanges;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
@@ -87,7 +89,9 @@ final class CompareController extends AbstractController
         $response = new JsonResponse();
         $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);
 
-        return $response->setData(['layouts' => $layouts, 'setting' => SettingReport::of($tree, $request->getLocale())]);
+        $changes = 'version' === $kind ? PlainChanges::between(new Analysis($other), new Analysis($tree), $language, $request->getLocale()) : [];
+
+        return $response->setData(['layouts' => $layouts, 'changes' => $changes, 'setting' => SettingReport::of($tree, $request->getLocale())]);
     }
 
     private static function outcome(Tree $tree, Language $language, Circumstances $circumstances): Outcome

@@ -28,6 +28,7 @@ use Scrivlet\Core\Edit\Revision;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Page\Spread;
 use Scrivlet\Core\Plain\PlainLines;
+use Scrivlet\Core\Plain\PlainPiece;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Tree\Program as Tree;
@@ -211,6 +212,18 @@ final class EditController extends AbstractController
         }
 
         return new JsonResponse(['revision' => $program->revision()->number, 'sentences' => $sentences]);
+    }
+
+    /** One piece in plain words: what stands in a blank, or a value that was chosen in a text; nothing where it is none. */
+    #[Route('/piece', name: 'desk_piece', methods: ['GET'])]
+    public function piece(Request $request, Program $program): JsonResponse
+    {
+        $slot = $request->query->getString('slot');
+        $says = '' !== $slot
+            ? PlainPiece::inBlank(new Analysis(ProgramStore::program($program)), $request->query->getInt('row'), $slot, $request->getLocale())
+            : PlainPiece::ofText($request->query->getString('piece'), DeskView::from('both', $request->query->getString('text'))->runsAs(), $request->getLocale());
+
+        return new JsonResponse(['says' => $says ?? '']);
     }
 
     private function conflict(Revision $revision): JsonResponse

@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
+use Scrivlet\App\Desk\DeskView;
 use Scrivlet\App\Desk\HistoryReport;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Form\NameType;
 use Scrivlet\App\Program\RevisionRepository;
+use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Plain\PlainChanges;
+use Scrivlet\Core\Tree\Program as Tree;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -35,6 +39,18 @@ final class HistoryController extends AbstractController
             'most' => self::MOST,
             'isFirst' => !$request->query->has('before'),
         ]);
+    }
+
+    /** What a state changed of the one before it, in plain words. */
+    #[Route('/{number}/changes', name: 'desk_state_changes', requirements: ['number' => '\d+'], methods: ['GET'])]
+    public function changes(Request $request, Program $program, int $number): Response
+    {
+        [, $after] = $this->revisions->at($program, $number) ?? throw new NotFoundHttpException('No such state.');
+        $before = $this->revisions->history($program, 1, $number)[0]['number'] ?? null;
+        $old = null === $before ? Tree::empty() : ($this->revisions->at($program, $before)[1] ?? Tree::empty());
+        $language = DeskView::of($request)->runsAs();
+
+        return $this->render('desk/changes.html.twig', ['changes' => PlainChanges::between(new Analysis($old), new Analysis($after), $language, $request->getLocale())]);
     }
 
     #[Route('/{number}/name', name: 'desk_name_state', requirements: ['number' => '\d+'], methods: ['POST'])]

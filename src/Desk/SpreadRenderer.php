@@ -107,7 +107,7 @@ final readonly class SpreadRenderer
     /**
      * What the hand needs to know of the program: where rows may go, and which names there are.
      *
-     * @return array{places: list<array<string, mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>, ink: array{typed: int, all: int}, unsealed: list<int>}
+     * @return array{places: list<array<string, mixed>>, names: array<int, list<string>>, functions: list<array{name: string, parameters: list<string>, gives: bool}>, mixed: list<string>, ink: array{typed: int, all: int}, counts: array<string, array{int, int}>, unsealed: list<int>}
      */
     public function facts(Spread $spread): array
     {
@@ -135,8 +135,38 @@ final readonly class SpreadRenderer
             'functions' => $functions,
             'mixed' => array_values(array_unique($mixed)),
             'ink' => self::ink($program),
+            'counts' => self::counts($spread),
             'unsealed' => $program->unsealed(),
         ];
+    }
+
+    /**
+     * How much each page takes: rows and pieces to place, lines and signs to type.
+     *
+     * @return array<string, array{int, int}> by page
+     */
+    private static function counts(Spread $spread): array
+    {
+        $rows = $pieces = 0;
+        foreach (Walk::statements($spread->analysis->program->parts()) as $row) {
+            if (!$row instanceof Script) {
+                ++$rows;
+                $pieces += 1 + \count(Walk::expressionsOf($row)) + \count($row->labels());
+            }
+        }
+        $counts = ['blocks' => [$rows, $pieces]];
+        foreach ($spread->rows as $row) {
+            foreach ($row['cells'] as $page => $cell) {
+                $text = $cell instanceof TextLine ? trim($cell->text) : '';
+                $counts[$page] ??= [0, 0];
+                if ('' !== $text) {
+                    ++$counts[$page][0];
+                    $counts[$page][1] += mb_strlen($text);
+                }
+            }
+        }
+
+        return $counts;
     }
 
     /** @return array{typed: int, all: int} rows that a person typed, and all rows that do something */
