@@ -19,7 +19,7 @@ const shown = StateField.define<Tooltip | null>({
   provide: (field) => showTooltip.from(field),
 });
 
-function drawn({ name, does, parameters, at }: ArgumentCard): HTMLElement {
+function drawn({ name, does, parameters, at, wrong }: ArgumentCard): HTMLElement {
   const card = document.createElement("div");
   card.className = "argument-card";
   card.role = "status";
@@ -35,6 +35,13 @@ function drawn({ name, does, parameters, at }: ArgumentCard): HTMLElement {
   const about = document.createElement("p");
   about.textContent = [parameters[at]?.about, does].filter(Boolean).join(" · ");
   card.append(call, about);
+  if (wrong) {
+    const trouble = document.createElement("p");
+    trouble.className = "text-live";
+    trouble.dataset.wrong = "";
+    trouble.textContent = wrong;
+    card.append(trouble);
+  }
   return card;
 }
 

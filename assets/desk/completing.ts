@@ -39,6 +39,18 @@ export function writeSnippet(view: EditorView, insert: string): void {
   view.focus();
 }
 
+/** Puts a suggestion in the place of what was begun of it. */
+export function takeSuggestion(view: EditorView, { label, insert }: Suggestion): void {
+  const { state } = view;
+  const to = state.selection.main.head;
+  const begun = /[\p{L}_][\p{L}\p{N}_]*$/u.exec(state.sliceDoc(Math.max(0, to - 200), to))?.[0] ?? "";
+  const from = to - (label.toLowerCase().startsWith(begun.toLowerCase()) ? begun.length : 0);
+  if (insert.includes("${")) snippet(gaps(insert))(view, null, from, to);
+  else
+    view.dispatch({ changes: { from, to, insert }, selection: { anchor: from + insert.length }, userEvent: "input" });
+  view.focus();
+}
+
 /** The editor numbers gaps, and fills those of one number alike; the last Tab leads out behind all. */
 function gaps(insert: string): string {
   const numbers = new Map<string, number>();

@@ -25,7 +25,7 @@ export class Listbox {
   private at = 0;
 
   constructor(
-    private readonly input: HTMLInputElement,
+    private readonly input: HTMLInputElement | HTMLTextAreaElement,
     private readonly options: Option[],
     private readonly chosen: (option: Option) => void,
     private readonly none: string | null,
@@ -34,15 +34,25 @@ export class Listbox {
     this.element.id = `${input.id}-options`;
     this.element.setAttribute("role", "listbox");
     this.element.setAttribute("aria-label", input.getAttribute("aria-label") ?? "");
-    input.setAttribute("role", "combobox");
     input.setAttribute("aria-controls", this.element.id);
-    input.setAttribute("aria-expanded", "true");
+    // A field of several lines stays one.
+    if (input instanceof HTMLInputElement) {
+      input.setAttribute("role", "combobox");
+      input.setAttribute("aria-expanded", "true");
+    }
     input.setAttribute("aria-autocomplete", "list");
     this.element.addEventListener("pointerdown", (event) => {
       event.preventDefault();
       const option = (event.target as Element).closest<HTMLElement>("[role=option]");
       if (option) this.chosen(this.shown[Number(option.dataset.index)]!);
     });
+  }
+
+  /** Shows other options, as they come, without marking one. */
+  show(options: Option[]): void {
+    this.shown = options;
+    this.at = -1;
+    this.draw();
   }
 
   /** @param at which option is taken first; -1 for none */
@@ -66,6 +76,10 @@ export class Listbox {
     event.preventDefault();
     this.move(event.key === "ArrowDown" ? 1 : -1);
     return true;
+  }
+
+  first(): Option | null {
+    return this.shown[0] ?? null;
   }
 
   current(): Option | null {

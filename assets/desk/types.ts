@@ -93,6 +93,8 @@ export interface Typed {
 export interface DeskData extends Facts {
   /** The letters that bring rows, by entry; small. */
   rowKeys: Record<string, string>;
+  /** The names that the language of the text page brings along. */
+  words: string[];
   numbers: Record<string, (number | null)[]>;
   address: string;
   view: string;
@@ -177,6 +179,8 @@ export interface Suggestion {
 
 /** What the brackets want that the caret stands in. */
 export interface ArgumentCard {
+  /** Why what stands there cannot be right; empty if nothing is known against it. */
+  wrong: string;
   name: string;
   does: string;
   parameters: { name: string; about: string }[];

@@ -17,6 +17,8 @@ import { argumentCard } from "./card";
 import { completing, writeSnippet } from "./completing";
 import { mark, placeOf, reveal } from "./columns";
 import { refused, travel } from "./editing";
+import { knownNames } from "./known";
+import { commandKeys } from "./command_keys";
 import { folding, refold, showAll } from "./folding";
 import { isBusy, send } from "./server";
 import { store } from "./unsent";
@@ -194,6 +196,8 @@ async function open(): Promise<void> {
         syntaxHighlighting(style),
         colours,
         decorations,
+        knownNames(),
+        commandKeys(bringIn),
         EditorView.contentAttributes.of({
           tabindex: "0",
           "aria-label": say("writing", { language: byId("write").closest(".head")!.querySelector("b")!.textContent! }),

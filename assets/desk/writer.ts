@@ -1,9 +1,13 @@
 import { column, rowLine, select } from "./caret";
-import { placeBelow } from "./listbox";
-import { Refused, send } from "./server";
+import { Listbox, type Option, placeBelow } from "./listbox";
+import { post, Refused, send } from "./server";
 import { PAPER, REFUSAL } from "./looks";
 import { byId, icon, language, piece, say } from "./page";
 import { data } from "./store";
+import type { Suggestion } from "./types";
+
+/** A list that is longer helps nobody. */
+const SHOWN = 8;
 
 let open: { box: HTMLElement; close: (commit: boolean) => void } | null = null;
 
@@ -103,6 +107,38 @@ export async function write(
     box.style.width = `${Math.max(260, page.right - left.left - 4)}px`;
     placeBelow(box, left.left - 6, around.top, around.bottom);
   };
+  const take = ({ value }: Option): void => {
+    const begun = /[\p{L}_][\p{L}\p{N}_]*$/u.exec(input.value.slice(0, input.selectionStart))?.[0] ?? "";
+    // Of a construct only its header stands here.
+    const plain = value.split("\n")[0]!.replace(/\$\{([^{}]*)\}/g, "$1");
+    const start = input.selectionStart - begun.length;
+    input.setRangeText(plain, start, input.selectionEnd, "end");
+    const gap = value.indexOf("${");
+    if (gap >= 0) {
+      const name = /\$\{([^{}]*)\}/.exec(value)![1]!;
+      input.setSelectionRange(start + gap, start + gap + name.length);
+    }
+    list.show([]);
+    size();
+  };
+  const list = new Listbox(input, [], take, null);
+  box.append(list.element);
+  list.show([]);
+  let asked = 0;
+  const suggest = async (): Promise<void> => {
+    const number = ++asked;
+    const before = input.value.slice(0, input.selectionStart);
+    const isBegun = /[\p{L}_.("']$/u.test(before);
+    const response = isBegun ? await post("/complete", { before, language, row, part }).catch(() => null) : null;
+    if (number !== asked || open?.box !== box) return;
+    const found = response?.ok ? ((await response.json()) as { options: Suggestion[] }).options : [];
+    list.show(
+      found
+        .slice(0, SHOWN)
+        .map(({ label, insert, detail }) => ({ value: insert, label: detail ? `${label} · ${detail}` : label })),
+    );
+    size();
+  };
   const finish = (commit: boolean): void => {
     if (open?.box !== box) return;
     open = null;
@@ -118,11 +154,22 @@ export async function write(
     column!.focus({ preventScroll: true });
   };
   open = { box, close: finish };
-  input.addEventListener("input", size);
+  input.addEventListener("input", () => {
+    size();
+    void suggest();
+  });
   input.addEventListener("keydown", (event) => {
     event.stopPropagation();
     if (event.isComposing) return;
-    if (event.key === "Enter" && !event.shiftKey) {
+    const best = list.first();
+    if (best && list.walk(event)) return;
+    if (event.key === "Tab" && !event.shiftKey && best) {
+      event.preventDefault();
+      take(list.current() ?? best);
+    } else if (event.key === "Enter" && list.current()) {
+      event.preventDefault();
+      take(list.current()!);
+    } else if (event.key === "Enter" && !event.shiftKey) {
       event.preventDefault();
       finish(true);
     } else if (event.key === "Escape") {

@@ -115,14 +115,21 @@ final readonly class Slot
             $about[] = $this->unitWord($locale);
         }
         if (null !== $this->min || null !== $this->max) {
-            $bounds = ['least' => (string) $this->min, 'most' => (string) $this->max];
-            $about[] = Words::in($locale)->say(null === $this->max ? 'card.at_least' : (null === $this->min ? 'card.at_most' : 'card.range'), $bounds);
+            $about[] = $this->range($locale);
         }
         if ([] !== $this->answers()) {
             $about[] = implode(', ', array_map(static fn (string $answer): string => '"'.$answer.'"', $this->answers()));
         }
 
         return implode('; ', $about);
+    }
+
+    /** From where to where a number in it may be. */
+    public function range(string $locale): string
+    {
+        $bounds = ['least' => (string) $this->min, 'most' => (string) $this->max];
+
+        return Words::in($locale)->say(null === $this->max ? 'card.at_least' : (null === $this->min ? 'card.at_most' : 'card.range'), $bounds);
     }
 
     /** A choice as it shows. */

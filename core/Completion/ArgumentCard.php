@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Completion;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
+use Scrivlet\Core\Words\Words;
 
 /** What the brackets that the caret stands in want. */
 final readonly class ArgumentCard
@@ -16,8 +17,9 @@ final readonly class ArgumentCard
      * @param string                                   $does       what it does, in a sentence; for an own function, the remark above it or its docstring
      * @param list<array{name: string, about: string}> $parameters with their unit, range and choices
      * @param int                                      $at         the argument in hand, from 0
+     * @param string                                   $wrong      why what stands there of it cannot be right; empty if nothing is known against it
      */
-    private function __construct(public string $name, public string $does, public array $parameters, public int $at)
+    private function __construct(public string $name, public string $does, public array $parameters, public int $at, public string $wrong = '')
     {
     }
 
@@ -25,13 +27,14 @@ final readonly class ArgumentCard
     public static function after(string $before, Language $language, string $locale): ?self
     {
         $before = Place::near($before);
-        $place = Place::after($before, $language);
+        // While a number is typed, the brackets want what they wanted before it.
+        $place = Place::after((string) preg_replace('/(?<![\w.])\d+\.?\d*$/D', '', $before), $language);
         if (null === $place->callee || \in_array($place->kind, [PlaceKind::Nowhere, PlaceKind::NewName], true)) {
             return null;
         }
         $entry = Vocabulary::commands($language)[$place->callee] ?? null;
         if (null !== $entry) {
-            return new self($place->callee, $entry->docs($locale), array_map(static fn (Slot $slot): array => ['name' => $slot->name, 'about' => $slot->about($locale)], $entry->slots), $place->argument);
+            return new self($place->callee, $entry->docs($locale), array_map(static fn (Slot $slot): array => ['name' => $slot->name, 'about' => $slot->about($locale)], $entry->slots), $place->argument, self::wrong($entry->slots[$place->argument] ?? null, $before, $locale));
         }
         $names = new KnownNames($place->tokens, $language, $before);
         $parameters = $names->functions[$place->callee] ?? null;
@@ -40,6 +43,18 @@ final readonly class ArgumentCard
         }
 
         return self::ofLibrary($place, $language, $locale);
+    }
+
+    /** A number that its blank does not take is told while it is typed. */
+    private static function wrong(?Slot $slot, string $before, string $locale): string
+    {
+        if (null === $slot || 1 !== preg_match('/[(,]\s*(-?\d+(?:\.\d+)?)$/D', $before, $match)) {
+            return '';
+        }
+        $value = (float) $match[1];
+        $isWrong = null !== $slot->min && $value < $slot->min || null !== $slot->max && $value > $slot->max;
+
+        return $isWrong ? Words::in($locale)->say('card.wrong', ['value' => $match[1], 'range' => $slot->range($locale)]) : '';
     }
 
     private static function ofLibrary(Place $place, Language $language, string $locale): ?self

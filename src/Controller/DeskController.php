@@ -13,6 +13,7 @@ use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\SceneName;
+use Scrivlet\Core\Completion\KnownWords;
 use Scrivlet\Core\Completion\Snippets;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Edit\Editor;
@@ -60,7 +61,7 @@ final class DeskController extends AbstractController
             'scenes' => SceneName::cases(),
             'wraps' => Editor::wrappers(),
             'inserts' => 'blocks' === $view->view || 'all' === $view->text ? [] : Snippets::of($view->runsAs()),
-            'data' => ['revision' => $program->revision()->number, ...DeskAnswers::ways($program->revision()), ...$this->renderer->facts($spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'answers' => SettingReport::answers($tree->setting->scene), 'cells' => SettingReport::cells(),  'typed' => DeskAnswers::typed($analysis, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread)],
+            'data' => ['revision' => $program->revision()->number, ...DeskAnswers::ways($program->revision()), ...$this->renderer->facts($spread), 'setting' => SettingReport::of($tree, $request->getLocale()), 'choices' => SettingReport::choices($request->getLocale()), 'answers' => SettingReport::answers($tree->setting->scene), 'cells' => SettingReport::cells(),  'typed' => DeskAnswers::typed($analysis, $view, $request->getLocale()), 'numbers' => $this->renderer->numbers($spread), 'words' => KnownWords::of($view->runsAs())],
         ]);
         foreach (['view', 'text'] as $name) {
             if ('' !== $request->query->getString($name)) {

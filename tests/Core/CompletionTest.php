@@ -8,9 +8,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Completion\ArgumentCard;
 use Scrivlet\Core\Completion\Completion;
+use Scrivlet\Core\Completion\KnownWords;
+use Scrivlet\Core\Completion\Snippets;
 use Scrivlet\Core\Completion\Suggestion;
+use Scrivlet\Core\Completion\SuggestionKind;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Reference\Uses;
 use Scrivlet\Tests\Support\Programs;
 
 /** What is offered at the caret. A text ends where the caret stands. */
@@ -100,6 +104,8 @@ final class CompletionTest extends TestCase
             [Language::JavaScript, "import { nib } from './scrivlet.js';\nnib.moveTo(3 * (2 + 1), ", ['name' => 'nib.moveTo', 'does' => 'The nib goes straight to a place; the middle of the sheet is 0, 0. Lowered, it draws a line.', 'parameters' => [['name' => 'x', 'about' => 'steps'], ['name' => 'y', 'about' => 'steps']], 'at' => 1]],
             [Language::Python, "# Plants a row.\ndef plant(many, depth=2):\n    pass\n\nplant(1, ", ['name' => 'plant', 'does' => 'Plants a row.', 'parameters' => [['name' => 'many', 'about' => ''], ['name' => 'depth', 'about' => '']], 'at' => 1]],
             [Language::Python, 'print(len(', ['name' => 'len', 'does' => 'length of …', 'parameters' => [['name' => '…', 'about' => '']], 'at' => 0]],
+            [Language::Python, 'nib.width(300', ['name' => 'nib.width', 'does' => 'How thick the lines are from now on.', 'parameters' => [['name' => 'size', 'about' => 'steps; from 0 to 200']], 'at' => 0, 'wrong' => '300 does not fit: from 0 to 200.']],
+            [Language::Cpp, 'mower.travel(40, -101.5', ['name' => 'mower.travel', 'does' => 'The mower goes this far and stops. Behind 0 it goes backwards.', 'parameters' => [['name' => 'distance', 'about' => 'centimetres; from -1000 to 1000'], ['name' => 'speed', 'about' => 'per cent; from -100 to 100']], 'at' => 1, 'wrong' => '-101.5 does not fit: from -100 to 100.']],
             [Language::Python, 'def plant(', null],
             [Language::Cpp, 'int x = 3;', null],
         ];
@@ -111,7 +117,31 @@ final class CompletionTest extends TestCase
     {
         $found = ArgumentCard::after($before, $language, 'en');
 
-        self::assertSame($card, null === $found ? null : get_object_vars($found));
+        self::assertSame(null === $card ? null : $card + ['wrong' => ''], null === $found ? null : get_object_vars($found));
+    }
+
+    public function testEveryCommandHasATextWithGapsThatIsReadAsIt(): void
+    {
+        foreach (Language::cases() as $language) {
+            foreach (Snippets::of($language) as $key => $snippet) {
+                if (!str_contains($key, '.')) {
+                    continue;
+                }
+                $text = (string) preg_replace('/\$\{([^{}]*)\}/', '$1', $snippet);
+                $text = Language::Cpp === $language ? "#include \"scrivlet.hpp\"\nint main() {\n    $text".(str_ends_with($text, ';') ? '' : ';')."\n}\n" : "$text\n";
+                self::assertContains($key, Uses::in($language->read($text)->program), "$key: $text");
+            }
+        }
+    }
+
+    public function testNamesThatAreOfferedAreKnown(): void
+    {
+        foreach (Language::cases() as $language) {
+            $known = array_flip(KnownWords::of($language));
+            foreach (Completion::after('', $language, 'en', 200) as $one) {
+                self::assertTrue(isset($known[$one->label]) || SuggestionKind::Keyword === $one->kind || SuggestionKind::Construct === $one->kind, "$one->label of $language->value");
+            }
+        }
     }
 
     /** The measure of `bin/bench completion`, on names and words alone: it may not get much worse unnoticed. */

@@ -1,7 +1,7 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
 import { AxeBuilder } from "@axe-core/playwright";
-import { newProgram, page, session, settled } from "./support.ts";
+import { assertAccessible, edit, newProgram, page, session, settled } from "./support.ts";
 
 session();
 
@@ -90,4 +90,68 @@ test("a line in the making is not scolded before a second has passed or the care
   if (Date.now() - start < 700) assert.ok(await told.isHidden());
   await told.waitFor();
   assert.ok(Date.now() - start >= 900);
+});
+
+test("a number that its blank does not take is told while it is typed", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  await page.keyboard.type("nib.width(900");
+  await page.locator(".argument-card [data-wrong]", { hasText: /900 does not fit: from 0 to 200/ }).waitFor();
+  await page.keyboard.press("Backspace");
+  await page.locator(".argument-card [data-wrong]").waitFor({ state: "detached" });
+});
+
+test("names are in colour once they are known, and in a plain hand until then", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  await page.keyboard.type("seeds = 4\nprint(seeds)\nprint(sedes)");
+  await page.locator(".t-plain", { hasText: "sedes" }).waitFor();
+  await settled(page);
+  await page.waitForFunction(() => {
+    const plain = [...document.querySelectorAll(".t-plain")].map((one) => one.textContent);
+    return plain.includes("sedes") && !plain.includes("seeds") && !plain.includes("print");
+  });
+});
+
+test("command keys write what fits the caret, with its first gap chosen", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  await page.click("#show-keys");
+  const key = (label: string) => page.locator(`#command-keys button:text-is("${label}")`);
+  await key("for").click();
+  await page.waitForFunction(() => /for i in range/.test(document.querySelector(".cm-content")!.textContent!));
+  await page.keyboard.press("Tab");
+  await page.keyboard.type("3");
+  await page.keyboard.press("Tab");
+  await key("print").click();
+  await page.keyboard.type('"pea"');
+  assert.match(await text(), /^for i in range\(3\):\n {4}print\("pea"\)/);
+  await page.keyboard.press("Escape");
+  await assertAccessible(page, "command keys");
+  await page.click("#show-keys");
+});
+
+test("a row that is written by hand is completed as well", async () => {
+  await newProgram(page);
+  await edit(page, () => page.click('.stock[data-entry="set"]'));
+  await edit(page, () => page.click('.stock[data-entry="nib.forward"]'));
+  await page.keyboard.press("Escape");
+  await page.locator('#blocks > li:has-text("go forward") .words').first().click();
+  await page.keyboard.press("Alt+Enter");
+  const writer = page.locator("#writer");
+  await writer.fill("");
+  await writer.pressSequentially("nib.forw");
+  await page.locator('#writer-options [role=option]:has-text("forward")').waitFor();
+  await page.keyboard.press("Tab");
+  assert.match(await writer.inputValue(), /^nib\.forward\(/);
+  await page.keyboard.type("si");
+  await page.locator('#writer-options [role=option]:has-text("size")').waitFor();
+  await page.keyboard.press("Tab");
+  assert.match(await writer.inputValue(), /^nib\.forward\(size/);
+  await assertAccessible(page, "row written by hand, with its list");
+  await edit(page, () => page.keyboard.press("Enter"));
+  await page.locator('#blocks > li[data-hand] .typed-line:has-text("nib.forward(size)")').waitFor();
 });

@@ -128,6 +128,7 @@ return [
     'desk.split_pages' => 'Width of the pages: drag, or arrow keys',
     'desk.split_stage' => 'Width of the scene: drag, or arrow keys',
     'desk.wrap' => 'Break long lines',
+    'desk.command_keys' => 'Command keys',
     'desk.drawer' => 'Commands',
     'desk.find' => 'Find a command',
     'desk.a_comment' => 'a comment',

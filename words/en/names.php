@@ -28,6 +28,7 @@ return [
     'unit.percent' => 'per cent',
     'unit.seconds' => 'seconds',
     'unit.cm' => 'centimetres',
+    'card.wrong' => '{value} does not fit: {range}.',
     'card.range' => 'from {least} to {most}',
     'card.at_least' => 'at least {least}',
     'card.at_most' => 'at most {most}',

@@ -128,6 +128,7 @@ return [
     'desk.split_pages' => 'Largeur des pages : glisser, ou les flèches',
     'desk.split_stage' => 'Largeur de la scène : glisser, ou les flèches',
     'desk.wrap' => 'Couper les longues lignes',
+    'desk.command_keys' => 'Touches de commandes',
     'desk.drawer' => 'Commandes',
     'desk.find' => 'Chercher une commande',
     'desk.a_comment' => 'une remarque',

@@ -28,6 +28,7 @@ return [
     'unit.percent' => 'pour cent',
     'unit.seconds' => 'secondes',
     'unit.cm' => 'centimètres',
+    'card.wrong' => '{value} ne convient pas : {range}.',
     'card.range' => 'de {least} à {most}',
     'card.at_least' => 'au moins {least}',
     'card.at_most' => 'au plus {most}',
