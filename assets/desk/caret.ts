@@ -162,13 +162,16 @@ export function select(id: number, partName: string, extending = false): void {
 }
 
 /** After an edit the caret stands behind what was put in, or inside of it. */
-export function follow(answer: Answer, inside: boolean): void {
+/** @param body of the new row in which the caret goes on; its first one if none is named */
+export function follow(answer: Answer, inside: boolean, body: string | null = null): void {
   const last = answer.select[answer.select.length - 1];
   if (last === undefined) {
     goTo(at);
     return;
   }
-  const within = inside ? data.places.findIndex((one) => one.parent === last && one.index === 0) : -1;
+  const within = inside
+    ? data.places.findIndex((one) => one.parent === last && one.index === 0 && (body === null || one.body === body))
+    : -1;
   if (within >= 0) {
     goTo(within);
   } else if (inside) {

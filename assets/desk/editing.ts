@@ -66,7 +66,7 @@ export function perform(edit: Edit, after: After, typing = false, words = ""): v
       // Where the hand has gone meanwhile the caret stays.
       if (moves !== caret.handMoves()) return;
       if (after === "stay" || !answer.select.length) caret.keepPlace(before);
-      else caret.follow(answer, after === "caret-inside");
+      else caret.follow(answer, after === "caret-inside", branchOf(edit));
       if (typing && answer.focus !== null) {
         const first = column?.querySelector<HTMLElement>(`li[data-row="${answer.focus}"] .blank`);
         if (first) fill(first);
@@ -74,6 +74,13 @@ export function perform(edit: Edit, after: After, typing = false, words = ""): v
     },
     (refusal: unknown) => refused(refusal),
   );
+}
+
+/** A further branch begins with the rows behind the caret, which goes on there. */
+function branchOf(edit: Edit): string | null {
+  if (edit.row === "otherwise") return "otherwise";
+  const before = /^then(\d+)$/.exec(String(edit.body))?.[1];
+  return edit.row === "else_if" && before !== undefined ? `then${Number(before) + 1}` : null;
 }
 
 export function refused(refusal: unknown): void {

@@ -30,9 +30,19 @@ export interface NibState {
 }
 const START: NibState = { x: 0, y: 0, heading: 0, ink: "#22304f", width: 2, down: true, visible: true };
 
+interface Kept {
+  nib: NibState;
+  shape: SVGElement | null;
+  marks: number;
+  sheet: number;
+  level: number | null;
+}
+
 export class SheetPlayer extends ScenePlayer {
   nib: NibState = { ...START };
   private shape: SVGElement | null = null;
+  /** How often the sheet was cleared. */
+  private sheet = 0;
 
   constructor(
     events: SceneEvent[],
@@ -46,6 +56,24 @@ export class SheetPlayer extends ScenePlayer {
     this.paper.marks.replaceChildren();
     this.nib = { ...START };
     this.shape = null;
+    this.sheet = 0;
+  }
+
+  protected override keep(): Kept {
+    const marks = this.paper.marks.childElementCount;
+    return { nib: { ...this.nib }, shape: this.shape, marks, sheet: this.sheet, level: this.level };
+  }
+
+  /** What was drawn since then goes; a sheet that was cleared since then is drawn anew. */
+  protected override comeBack({ nib, shape, marks, sheet, level }: Kept): boolean {
+    if (sheet !== this.sheet) return false;
+    const drawn = this.paper.marks;
+    for (let left = drawn.childElementCount - marks; left > 0; left--) drawn.lastElementChild!.remove();
+    this.nib = { ...nib };
+    this.shape = shape;
+    this.level = level;
+    this.shape?.setAttribute("points", "");
+    return true;
   }
 
   protected override place(): void {
@@ -102,6 +130,7 @@ export class SheetPlayer extends ScenePlayer {
     } else if (kind === "speed") {
       this.level = a;
     } else if (kind === "clear") {
+      this.sheet++;
       this.paper.marks.replaceChildren();
       if (this.shape) this.paper.marks.append(this.shape);
     }
