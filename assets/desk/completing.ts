@@ -107,7 +107,7 @@ export function completing(taken: () => void): Extension {
       override: [find],
       maxRenderedOptions: SHOWN,
       icons: false,
-      activateOnTypingDelay: 60,
+      activateOnTypingDelay: 0,
       selectOnOpen: false,
       defaultKeymap: false,
     }),

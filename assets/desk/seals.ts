@@ -29,10 +29,21 @@ function words(row: number): string {
   return (rowLine(row)?.textContent ?? "").replace(/\s+/g, " ").trim();
 }
 
+/** A program that cannot run proves nothing: that is said where seals are waited for. */
+function waits(): HTMLElement[] {
+  const isUnread = document.querySelector("#blocks > li[data-entry=unread], #blocks > li.has-mistake") !== null;
+  if (!data.unsealed.length || !(isUnread || data.typed?.mistakes.length)) return [];
+  const item = document.createElement("li");
+  item.textContent = say("seals_wait");
+  return [item];
+}
+
 function list(): void {
   const section = byId("partings");
-  section.hidden = partings.length === 0;
+  const waiting = waits();
+  section.hidden = partings.length + waiting.length === 0;
   section.querySelector("ol")!.replaceChildren(
+    ...waiting,
     ...partings.map((parting) => {
       const item = document.createElement("li");
       const [printed, written] = parting.sides;

@@ -27,6 +27,8 @@ mt_srand((int) ($argv[1] ?? 1));
 $shows = ($argv[2] ?? '') === 'misses';
 $told = [];
 $times = [];
+/** @var array<string, list<array{before: string, piece: string, kind: string, own: int}>> $asked */
+$asked = [];
 foreach (Programs::all() as $name => [$language, $text]) {
     $tokens = array_values(array_filter($language->tokens($text), static fn ($token): bool => !in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
     $places = [];
@@ -60,6 +62,7 @@ foreach (Programs::all() as $name => [$language, $text]) {
         $labels = array_map(static fn ($one): string => $one->label, Completion::after(substr($text, 0, $offset), $language, 'en', 10));
         $times[] = (hrtime(true) - $start) / 1e6;
         $at = array_search($piece, $labels, true);
+        $asked[$language->value][] = ['before' => substr($text, 0, $offset), 'piece' => $piece, 'kind' => $kind, 'own' => false === $at ? -1 : $at];
         foreach (['all', ...('number' === $kind ? [] : ['but numbers']), $kind, $language->value] as $group) {
             $told[$group] ??= [0, 0, 0];
             ++$told[$group][0];
@@ -76,3 +79,28 @@ foreach ($told as $group => [$places, $three, $ten]) {
 }
 sort($times);
 printf("time: median %.1f ms, p95 %.1f ms\n", $times[intdiv(count($times), 2)], $times[(int) (0.95 * (count($times) - 1))]);
+
+// The same places, asked of the general engines for these languages; numbers and choices in quotes are none of theirs.
+$root = dirname(__DIR__, 2);
+$engines = [
+    'python' => ['python3-jedi', "python3 $root/tests/Bench/engines/jedi_places.py $root/library"],
+    'javascript' => ['typescript', "node $root/tests/Bench/engines/typescript_places.mjs $root/library"],
+    'cpp' => ['clangd', "node $root/tests/Bench/engines/clangd_places.mjs $root/library"],
+];
+foreach (($argv[2] ?? '') === 'engines' ? $engines : [] as $language => [$engine, $command]) {
+    $places = array_values(array_filter($asked[$language], static fn (array $place): bool => !in_array($place['kind'], ['number', 'choice'], true)));
+    $pipes = [];
+    $process = proc_open($command, [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+    fwrite($pipes[0], json_encode($places, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE));
+    fclose($pipes[0]);
+    $ranks = json_decode((string) stream_get_contents($pipes[1]), true);
+    proc_close($process);
+    foreach ([['here', array_column($places, 'own')], [$engine, is_array($ranks) ? $ranks : []]] as [$who, $found]) {
+        if (count($found) !== count($places)) {
+            printf("%-12s %s is not installed, or did not answer\n", $language, $who);
+            continue;
+        }
+        $among = static fn (int $most): float => 100 * count(array_filter($found, static fn (int $rank): bool => $rank >= 0 && $rank < $most)) / count($found);
+        printf("%-12s %-14s %5d names and words, among the first 3 in %5.1f %%, the first 10 in %5.1f %%\n", $language, $who, count($found), $among(3), $among(10));
+    }
+}

@@ -278,6 +278,7 @@ return [
     'say.less_by' => '{count} less',
     'say.count_rows' => 'rows {rows} · pieces {pieces}',
     'say.count_lines' => 'lines {lines} · signs {signs}',
+    'say.seals_wait' => 'The rows that you wrote get their seals once the mistakes are mended: until then the program does not run.',
     'say.saved' => 'saved',
     'say.saving' => 'saving …',
     'say.offline' => 'No connection. Your changes are kept here and sent when it is back.',

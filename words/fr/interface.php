@@ -278,6 +278,7 @@ return [
     'say.less_by' => '{count} de moins',
     'say.count_rows' => 'lignes {rows} · pièces {pieces}',
     'say.count_lines' => 'lignes {lines} · signes {signs}',
+    'say.seals_wait' => 'Les lignes que vous avez écrites reçoivent leur sceau dès que les erreurs sont corrigées : jusque-là le programme ne tourne pas.',
     'say.saved' => 'enregistré',
     'say.saving' => 'enregistrement …',
     'say.offline' => 'Pas de connexion. Tes changements sont gardés ici et envoyés à son retour.',
