@@ -1,4 +1,3 @@
-import "./styles/desk.css";
 import "./styles/spread.css";
 import "./styles/editor.css";
 import "./styles/scene.css";

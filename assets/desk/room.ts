@@ -101,7 +101,7 @@ export function room(): void {
     "split-stage",
     STAGE,
     (share) => {
-      document.querySelector<HTMLElement>(".desk-columns")!.style.setProperty("--stage", `${share}vw`);
+      document.querySelector<HTMLElement>("[data-columns]")!.style.setProperty("--stage", `${share}vw`);
     },
     () => new DOMRect(0, 0, innerWidth, innerHeight),
     true,

@@ -14,7 +14,7 @@ export function drawing(): Pen {
     isOn: false,
     toggle: () => {
       pen.isOn = !pen.isOn;
-      document.body.classList.toggle("drawing", pen.isOn);
+      document.body.toggleAttribute("data-drawing", pen.isOn);
       return pen.isOn;
     },
     wipe: () => ink.replaceChildren(),
