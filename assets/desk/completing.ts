@@ -23,6 +23,10 @@ import type { Suggestion } from "./types";
 
 /** A list that is longer helps nobody. */
 const SHOWN = 12;
+/** So many go on to be filtered by the letters that follow. */
+const KEPT = 80;
+/** How long the caret rests until it is looked ahead, in milliseconds. */
+const AHEAD = 30;
 
 /** Writes a text with gaps at the caret, the rows of the drawer among them; on a line of its own where the line is begun. */
 export function writeSnippet(view: EditorView, insert: string): void {
@@ -69,15 +73,39 @@ function item({ label, insert, kind, detail }: Suggestion, index: number): Compl
   return insert === label ? shown : snippetCompletion(gaps(insert), shown);
 }
 
+/** What fits where no word is begun yet is asked for as soon as the caret stands there, so that the first letter finds it. */
+let ahead: { before: string; options: Promise<Suggestion[] | null> } | null = null;
+let soon = 0;
+
+async function ask(before: string): Promise<Suggestion[] | null> {
+  const response = await post("/complete", { before, language: data.typed!.language }).catch(() => null);
+  return response?.ok ? ((await response.json()) as { options: Suggestion[] }).options : null;
+}
+
+/** The suggestions where a word begins, whatever of it is there. */
+function suggestions(before: string): Promise<Suggestion[] | null> {
+  if (ahead?.before !== before) ahead = { before, options: ask(before) };
+  return ahead.options;
+}
+
+function lookAhead(view: EditorView): void {
+  clearTimeout(soon);
+  const at = view.state.selection.main.head;
+  const isInWord = /[\p{L}\p{N}_]/u.test(view.state.sliceDoc(Math.max(0, at - 1), at));
+  if (!isInWord) soon = window.setTimeout(() => void suggestions(view.state.sliceDoc(0, at)), AHEAD);
+}
+
 async function find(context: CompletionContext): Promise<CompletionResult | null> {
   const begun = context.matchBefore(/[\p{L}_][\p{L}\p{N}_]*$/u);
   const before = context.state.sliceDoc(0, context.pos);
   const isAsked = context.explicit || begun !== null || /[.("']$/.test(before);
   if (!isAsked) return null;
-  const response = await post("/complete", { before, language: data.typed!.language }).catch(() => null);
-  if (!response?.ok || context.aborted) return null;
-  const { options } = (await response.json()) as { options: Suggestion[] };
   const from = begun?.from ?? context.pos;
+  const all = await suggestions(context.state.sliceDoc(0, from));
+  if (!all || context.aborted) return null;
+  const word = (begun?.text ?? "").toLowerCase();
+  // Those in the very letters before those in others, as the server puts them.
+  const options = all.filter(({ label }) => label.toLowerCase().startsWith(word)).slice(0, KEPT);
   return options.length ? { from, options: options.map(item), validFor: /^[\p{L}\p{N}_]*$/u } : null;
 }
 
@@ -100,7 +128,8 @@ function takeBest(view: EditorView): boolean {
 /** @param taken called when something was taken from the list; what may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves. */
 export function completing(taken: () => void): Extension {
   return [
-    EditorView.updateListener.of(({ transactions }) => {
+    EditorView.updateListener.of(({ transactions, docChanged, selectionSet, view }) => {
+      if ((docChanged || selectionSet) && view.hasFocus) lookAhead(view);
       if (transactions.some((one) => one.annotation(pickedCompletion))) taken();
     }),
     autocompletion({
@@ -108,6 +137,7 @@ export function completing(taken: () => void): Extension {
       maxRenderedOptions: SHOWN,
       icons: false,
       activateOnTypingDelay: 0,
+      filterStrict: true,
       selectOnOpen: false,
       defaultKeymap: false,
     }),

@@ -11,7 +11,15 @@ import {
 import { type Diagnostic, nextDiagnostic, previousDiagnostic, setDiagnostics } from "@codemirror/lint";
 import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
-import { Decoration, type DecorationSet, drawSelection, EditorView, keymap, WidgetType } from "@codemirror/view";
+import {
+  Decoration,
+  type DecorationSet,
+  drawSelection,
+  EditorView,
+  keymap,
+  tooltips,
+  WidgetType,
+} from "@codemirror/view";
 import { tags } from "@lezer/highlight";
 import { argumentCard } from "./card";
 import { completing, writeSnippet } from "./completing";
@@ -182,6 +190,8 @@ async function open(): Promise<void> {
       doc: typed.text,
       extensions: [
         EditorView.cspNonce.of(data.nonce),
+        // Outside of the pages, whose lines need not be laid out anew for a list.
+        tooltips({ parent: document.body }),
         EditorState.phrases.of(data.phrases),
         EditorState.lineSeparator.of(separator(typed.text)),
         drawSelection(),

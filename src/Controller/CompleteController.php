@@ -20,7 +20,7 @@ use Symfony\Component\Routing\Attribute\Route;
 /** What may be written at the caret. */
 final class CompleteController extends AbstractController
 {
-    private const MOST = 60;
+    private const MOST = 400;
 
     #[Route('/programs/{id}/complete', name: 'desk_complete', requirements: ['id' => '\d+'], methods: ['POST'])]
     public function complete(Request $request, Program $program, #[MapRequestPayload] CompleteInput $input): JsonResponse
