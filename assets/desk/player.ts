@@ -158,7 +158,7 @@ function printed(quietly: boolean): void {
 function ending(): string {
   const { errorRow, message: text, real } = report!;
   const row = errorRow === null ? undefined : words(`${errorRow}/0`)[0];
-  return (row ? `“${row}”: ` : "") + (text ?? "") + (real ? ` (${real})` : "");
+  return (row ? `${say("of_row", { row })} ` : "") + (text ?? "") + (real ? ` (${real})` : "");
 }
 
 function values(quietly: boolean): void {

@@ -31,6 +31,7 @@ use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Words\Words;
 
 /** Expressions as chips, in the words of a locale. */
 final readonly class Chips
@@ -45,7 +46,7 @@ final readonly class Chips
 
         return match (true) {
             $expression instanceof NumberLiteral => new Chip([Printer::number($expression->value)], false),
-            $expression instanceof TextLiteral => new Chip([$inner ? '“'.$expression->value.'”' : $expression->value], false),
+            $expression instanceof TextLiteral => new Chip([$inner ? str_replace('{text}', $expression->value, Words::in($this->locale)->raw('plain.quoted')) : $expression->value], false),
             $expression instanceof TruthLiteral => new Chip([$this->words($expression->value ? 'true' : 'false')], true),
             $expression instanceof VariableRead => new Chip([$expression->name], true),
             $expression instanceof Unary => new Chip($this->phrase($expression->operator->value, $operands), true),

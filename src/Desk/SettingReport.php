@@ -14,6 +14,7 @@ use Scrivlet\Core\Scene\Plot\Layout;
 use Scrivlet\Core\Scene\PluggedIn;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Words\Words;
 use Scrivlet\Core\Tree\Setting;
 
 /** The scene of a program and its layouts, as the browser draws them before a run. */
@@ -23,13 +24,18 @@ final class SettingReport
     public static function of(Program $program, string $locale): array
     {
         $setting = $program->setting;
+        $layouts = array_map(static fn (string $text): array => self::layout($setting, $text, $locale), Settings::layouts($setting));
+        if ([] === $setting->layouts && isset($layouts[0])) {
+            // Nobody gave the scene's own first layout its name, so that it has one in every language.
+            $layouts[0]['name'] = Words::in($locale)->say("scene.first_$setting->scene");
+        }
 
         return [
             'scene' => $setting->scene,
             'asks' => $setting->asks,
             'chain' => (new Chains($program))->isChain(),
             'own' => [] !== $setting->layouts,
-            'layouts' => array_map(static fn (string $text): array => self::layout($setting, $text, $locale), Settings::layouts($setting)),
+            'layouts' => $layouts,
             'fittings' => SceneName::Lawn->value === $setting->scene ? PluggedIn::of($program) : [],
         ];
     }

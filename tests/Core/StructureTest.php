@@ -22,7 +22,7 @@ final class StructureTest extends TestCase
         'Catalogue' => ['Catalogue', 'Tree', 'Words'],
         'Language' => ['Language', 'Tree', 'Catalogue', 'Words'],
         'Edit' => ['Edit', 'Tree', 'Catalogue', 'Language'],
-        'Page' => ['Page', 'Tree', 'Catalogue', 'Language'],
+        'Page' => ['Page', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Run' => ['Run', 'Tree', 'Catalogue', 'Language', 'Scene'],
         'Scene' => ['Scene', 'Catalogue', 'Run', 'Tree'],
         'File' => ['File', 'Tree', 'Catalogue', 'Edit', 'Language', 'Scene'],
