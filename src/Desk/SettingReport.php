@@ -14,8 +14,8 @@ use Scrivlet\Core\Scene\Plot\Layout;
 use Scrivlet\Core\Scene\PluggedIn;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program;
-use Scrivlet\Core\Words\Words;
 use Scrivlet\Core\Tree\Setting;
+use Scrivlet\Core\Words\Words;
 
 /** The scene of a program and its layouts, as the browser draws them before a run. */
 final class SettingReport

@@ -91,6 +91,9 @@ foreach (($argv[2] ?? '') === 'engines' ? $engines : [] as $language => [$engine
     $places = array_values(array_filter($asked[$language], static fn (array $place): bool => !in_array($place['kind'], ['number', 'choice'], true)));
     $pipes = [];
     $process = proc_open($command, [['pipe', 'r'], ['pipe', 'w'], ['file', '/dev/null', 'w']], $pipes);
+    if (!is_resource($process)) {
+        continue;
+    }
     fwrite($pipes[0], json_encode($places, \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE));
     fclose($pipes[0]);
     $ranks = json_decode((string) stream_get_contents($pipes[1]), true);
