@@ -191,7 +191,7 @@ async function open(): Promise<void> {
       extensions: [
         EditorView.cspNonce.of(data.nonce),
         // Outside of the pages, whose lines need not be laid out anew for a list.
-        tooltips({ parent: document.body }),
+        tooltips({ parent: byId("tips") }),
         EditorState.phrases.of(data.phrases),
         EditorState.lineSeparator.of(separator(typed.text)),
         drawSelection(),
