@@ -33,7 +33,8 @@ export function pick(options: Option[], label: string, chosen: (value: string) =
   current = box;
   input.value = begun;
   list.filter(begun, 0);
-  const caret = document.querySelector(".caret")!.getBoundingClientRect();
+  // While the pages are being brought to an answer the caret may not be drawn yet.
+  const caret = (document.querySelector(".caret") ?? column!).getBoundingClientRect();
   placeBelow(box, caret.left + 40 + 24 * place().depth, caret.bottom + 4, caret.top - 4);
   input.addEventListener("input", () => list.filter(input.value, 0));
   input.addEventListener("keydown", (event) => {
