@@ -66,6 +66,11 @@ final readonly class Console
         bin/scrivlet device FILE [--input=FILE] [--signals=FILE] [--trace=FILE] [--seed=N]
             What the device does that takes this file: it runs the program alone and prints what it prints.
             --signals is a press script: `1.5 press round`, `2.5 tap square`, `3 light 40`, a line each.
+        bin/scrivlet ladder FILE --language=python|javascript|cpp [--kinds=a,b] [--seed=N] [--input=FILE]… [--out=FOLDER] [--locale=en|fr]
+            Exercises made from a program, as JSON: pair, foretell, sort, fill, mend, vary, over, write, carry. Several
+            inputs are several cases to pass, as layouts are.
+        bin/scrivlet mark RUNG.json ANSWER [--locale=en|fr]
+            The verdict on an answer, a text or a list as JSON, as JSON: passed, why, hints. Exit code 0 passed, 1 not.
         bin/scrivlet print FILE.scrivlet.json --to=python|javascript|cpp
             A project file as text.
         FILE is a project (.scrivlet.json) or a text; exit code 2 if it can't be read.
@@ -84,17 +89,20 @@ final readonly class Console
     /** @param list<string> $arguments */
     public function run(array $arguments): int
     {
-        $options = $files = [];
+        $options = $files = $inputs = [];
         foreach ($arguments as $argument) {
             if (1 === preg_match('/^--([a-z-]+)(?:=(.*))?$/s', $argument, $match)) {
                 $options[$match[1]] = $match[2] ?? '';
+                if ('input' === $match[1]) {
+                    $inputs[] = $match[2] ?? '';
+                }
             } else {
                 $files[] = $argument;
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'pack' => ['as'], 'device' => ['input', 'signals', 'trace', 'seed'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
-        [$least, $most] = ['compare' => [2, 2], 'phrasebook' => [isset($options['scene']) ? 0 : 1, isset($options['scene']) ? 0 : 1], 'reference' => [0, 1]][$command] ?? [1, 1];
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'ladder' => ['language', 'kinds', 'seed', 'input', 'out', 'locale'], 'mark' => ['locale'], 'pack' => ['as'], 'device' => ['input', 'signals', 'trace', 'seed'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        [$least, $most] = ['compare' => [2, 2], 'mark' => [2, 2], 'phrasebook' => [isset($options['scene']) ? 0 : 1, isset($options['scene']) ? 0 : 1], 'reference' => [0, 1]][$command] ?? [1, 1];
         if (null === $allowed || \count($files) < $least || \count($files) > $most || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);
 
@@ -107,6 +115,8 @@ final readonly class Console
                 'compare' => $this->compare($files[0], $files[1], $options),
                 'complete' => $this->complete($files[0], $options),
                 'explain' => $this->explain($files[0], $options),
+                'ladder' => $this->ladder()->ladder($files[0], $options, $inputs),
+                'mark' => $this->ladder()->mark($files[0], $files[1], $this->locale($options)),
                 'pack' => $this->pack($files[0], $options),
                 'device' => $this->device($files[0], $options),
                 'phrasebook' => $this->phrasebook($files[0] ?? null, $options),
@@ -118,6 +128,11 @@ final readonly class Console
 
             return 2;
         }
+    }
+
+    private function ladder(): LadderCommands
+    {
+        return new LadderCommands($this->out, $this->content(...), $this->runnable(...));
     }
 
     private function content(string $file): string

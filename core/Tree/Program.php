@@ -63,6 +63,12 @@ final readonly class Program extends Node
         return $this->with(['handwriting' => null === $handwriting ? $all : [...$all, $language => $handwriting]]);
     }
 
+    /** The program alone, without what was typed of it. */
+    public function withoutTyping(): self
+    {
+        return $this->with(['handwriting' => [], 'hands' => [], 'models' => []]);
+    }
+
     /** @param array<int, Hand> $hands */
     public function withHands(array $hands): self
     {

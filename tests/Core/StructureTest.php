@@ -32,7 +32,8 @@ final class StructureTest extends TestCase
         'Reference' => ['Reference', 'Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Phrasebook' => ['Phrasebook', 'Reference', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Device' => ['Device', 'Tree', 'Catalogue', 'Language', 'Scene'],
-        'Console' => ['Console', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
+        'Ladder' => ['Ladder', 'Reference', 'Plain', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Console' => ['Console', 'Ladder', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
     public function testDependenciesPointOneWay(): void

@@ -1,0 +1,136 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Ladder;
+
+use Scrivlet\Core\Language\Mistakes\Report;
+use Scrivlet\Core\Tree\Program;
+
+/** Whether an answer passes: nothing is marked by comparing letters where behaviour can decide. */
+final class Marking
+{
+    private const LONGEST = 100_000;
+
+    /** @param string $answer a text, or a list as JSON, as the kind of the rung asks */
+    public static function of(Rung $rung, string $answer): Verdict
+    {
+        if (\strlen($answer) > self::LONGEST) {
+            return self::failed('too_long', [], 0);
+        }
+        if ($rung->kind->asksForText()) {
+            return self::text($rung, $answer);
+        }
+        $list = json_decode($answer, true, 8);
+        if (!\is_array($list) || !array_is_list($list)) {
+            return self::failed('no_list', [], 0);
+        }
+
+        return match ($rung->kind) {
+            RungKind::Sort => self::sorted($rung, $list),
+            RungKind::Fill => self::filled($rung, $list),
+            default => self::chosen($rung, $list),
+        };
+    }
+
+    /** @param array<string, string|int> $parameters */
+    private static function failed(string $kind, array $parameters, float $near, ?int $situation = null): Verdict
+    {
+        return new Verdict(false, [['kind' => $kind, 'parameters' => $parameters]], $near, $situation);
+    }
+
+    /** @param list<mixed> $list */
+    private static function chosen(Rung $rung, array $list): Verdict
+    {
+        $same = \count(array_filter($rung->right, static fn (mixed $right, int $place): bool => ($list[$place] ?? null) === $right, \ARRAY_FILTER_USE_BOTH));
+        $near = $same / max(1, \count($rung->right));
+        foreach ($rung->right as $place => $right) {
+            if (($list[$place] ?? null) !== $right) {
+                return self::failed('wrong_choice', ['place' => $place + 1], $near);
+            }
+        }
+
+        return \count($list) === \count($rung->right) ? new Verdict(true, [], 1) : self::failed('many_choices', [], $near);
+    }
+
+    /** @param list<mixed> $list of the number of a slip and its indent */
+    private static function sorted(Rung $rung, array $list): Verdict
+    {
+        $slips = \is_array($rung->question['slips'] ?? null) ? $rung->question['slips'] : [];
+        $lines = $used = [];
+        foreach ($list as $one) {
+            [$number, $indent] = \is_array($one) ? [$one[0] ?? null, $one[1] ?? 0] : [$one, 0];
+            $slip = \is_int($number) ? $slips[$number] ?? null : null;
+            if (!\is_string($slip) || !\is_int($indent) || $indent < 0 || $indent > 40 || isset($used[$number])) {
+                return self::failed('no_list', [], 0);
+            }
+            $used[$number] = true;
+            $lines[] = str_repeat('    ', $indent).$slip;
+        }
+
+        return self::text($rung, implode("\n", $lines)."\n");
+    }
+
+    /** @param list<mixed> $list what is written into each gap */
+    private static function filled(Rung $rung, array $list): Verdict
+    {
+        $parts = explode('▢', \is_string($rung->question['text'] ?? null) ? $rung->question['text'] : '');
+        $text = $parts[0];
+        foreach (\array_slice($parts, 1) as $place => $part) {
+            $piece = $list[$place] ?? '';
+            // A piece is a piece: what else stood on the line stays.
+            if (!\is_string($piece) || \strlen($piece) > 200 || 1 === preg_match('/[\r\n]/', $piece)) {
+                return self::failed('no_list', [], 0);
+            }
+            $text .= $piece.$part;
+        }
+
+        return self::text($rung, $text);
+    }
+
+    private static function text(Rung $rung, string $text): Verdict
+    {
+        $near = Nearness::of($rung->model, $text);
+        if ('' === trim($text)) {
+            return self::failed('empty', [], 0);
+        }
+        $text = mb_scrub($text, 'UTF-8');
+        $read = $rung->language->read($text);
+        if ([] !== $read->mistakes) {
+            return new Verdict(false, array_map(static fn (array $mistake): array => ['kind' => 'mistake.'.$mistake['kind'], 'parameters' => $mistake['parameters']], Report::lines($text, $read->mistakes)), $near);
+        }
+        $model = self::program($rung, $rung->model);
+        $answer = self::program($rung, $text);
+        foreach ($rung->situations as $number => $situation) {
+            $wanted = Seen::of(Trial::run($model, $rung->language, $situation));
+            $found = Seen::of(Trial::run($answer, $rung->language, $situation));
+            if ($wanted !== $found) {
+                return self::failed(self::difference($wanted, $found), ['situation' => $number + 1], min($near, 0.99), $number);
+            }
+        }
+
+        return new Verdict(true, [], 1);
+    }
+
+    private static function program(Rung $rung, string $text): Program
+    {
+        return $rung->language->read($text)->program->withSetting($rung->setting);
+    }
+
+    /**
+     * What is another first: that it stops, what is printed, the picture, the state.
+     *
+     * @param array<string, mixed> $wanted
+     * @param array<string, mixed> $found
+     */
+    private static function difference(array $wanted, array $found): string
+    {
+        foreach (['error' => 'stops', 'ends' => 'never_ends', 'printed' => 'prints_other', 'strokes' => 'draws_other', 'marks' => 'draws_other', 'goals' => 'misses_goal'] as $what => $kind) {
+            if ($wanted[$what] !== $found[$what]) {
+                return $kind;
+            }
+        }
+
+        return 'other_state';
+    }
+}

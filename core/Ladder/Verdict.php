@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Ladder;
+
+/** What is said of an answer. */
+final readonly class Verdict
+{
+    /**
+     * @param list<array{kind: string, parameters: array<string, string|int>}> $why       what is in the way; nothing if it passed
+     * @param float                                                            $near      how near it is, from 0 to 1
+     * @param int|null                                                         $situation the first one that it fails
+     */
+    public function __construct(public bool $passed, public array $why, public float $near, public ?int $situation = null)
+    {
+    }
+}
