@@ -31,7 +31,7 @@ export default defineConfig({
     manifest: true,
     emptyOutDir: true,
     assetsInlineLimit: 0,
-    rollupOptions: { input: ["assets/app.ts", "assets/desk.ts", "assets/lectern.ts", "assets/device.ts"] },
+    rollupOptions: { input: ["assets/app.ts", "assets/desk.ts", "assets/lectern.ts", "assets/device.ts", "assets/ladder.ts"] },
   },
   plugins: [tailwindcss(), icons()],
 });

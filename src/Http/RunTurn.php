@@ -20,7 +20,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
  */
 final class RunTurn
 {
-    private const ROUTES = ['desk_run', 'desk_layouts', 'desk_seal', 'compare', 'device_run'];
+    private const ROUTES = ['desk_run', 'desk_layouts', 'desk_seal', 'compare', 'device_run', 'ladder', 'ladder_mark', 'ladder_hint'];
 
     private ?string $held = null;
 

@@ -1,0 +1,74 @@
+import { answerOf, sorting } from "./ladder/answer";
+
+const page = document.querySelector<HTMLElement>("#ladder")!;
+const form = document.querySelector<HTMLFormElement>("#rung");
+const { address, kind, language, seed } = page.dataset as Record<string, string>;
+const STAMPS = `scrivlet-stamps:${address}:${language}`;
+
+/** The rungs that were passed in this browser. */
+function stamped(): string[] {
+  return JSON.parse(localStorage.getItem(STAMPS) ?? "[]") as string[];
+}
+
+function showStamps(): void {
+  const done = stamped();
+  for (const link of document.querySelectorAll<HTMLElement>("[data-rung]"))
+    link.querySelector<HTMLElement>("[data-stamp]")!.hidden = !done.includes(link.dataset.rung!);
+}
+
+async function ask<T>(what: string, further: Record<string, unknown> = {}): Promise<T | null> {
+  const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
+  const response = await fetch(`${address}/${what}`, {
+    method: "POST",
+    headers: { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" },
+    body: JSON.stringify({ kind, language, seed: Number(seed), answer: answerOf(form!), ...further }),
+  }).catch(() => null);
+  return response?.ok ? ((await response.json()) as T) : null;
+}
+
+if (form) {
+  const verdict = document.querySelector<HTMLElement>("#rung-verdict")!;
+  const hints = document.querySelector<HTMLElement>("#rung-hints")!;
+  /** What was typed is there again when the page is. */
+  const draft = `scrivlet-rung:${address}:${kind}:${language}:${seed}`;
+  const text = document.querySelector<HTMLTextAreaElement>("#rung-text");
+  if (text) {
+    text.value = localStorage.getItem(draft) ?? text.value;
+    text.addEventListener("input", () => localStorage.setItem(draft, text.value));
+    text.addEventListener("keydown", (event) => {
+      if (event.key !== "Tab" || event.shiftKey || event.ctrlKey) return;
+      // At the beginning of a line the key sets it in; elsewhere it leads on, as everywhere.
+      if (!/(^|\n)[ ]*$/.test(text.value.slice(0, text.selectionStart))) return;
+      event.preventDefault();
+      text.setRangeText("    ", text.selectionStart, text.selectionEnd, "end");
+      text.dispatchEvent(new Event("input"));
+    });
+  }
+  sorting(form);
+  form.addEventListener("submit", async (event) => {
+    event.preventDefault();
+    const answer = await ask<{ passed: boolean; why: string[] }>("mark");
+    verdict.toggleAttribute("data-passed", answer?.passed ?? false);
+    verdict.replaceChildren(
+      ...(answer?.why ?? ["…"]).map((line) => Object.assign(document.createElement("p"), { textContent: line })),
+    );
+    document.querySelector<HTMLElement>("#rung-next")!.hidden = !answer?.passed;
+    if (!answer?.passed) return;
+    localStorage.setItem(STAMPS, JSON.stringify([...new Set([...stamped(), kind!])]));
+    localStorage.removeItem(draft);
+    hints.replaceChildren();
+    showStamps();
+  });
+  document.addEventListener("keydown", (event) => {
+    if ((event.ctrlKey || event.metaKey) && event.key === "Enter") form.requestSubmit();
+  });
+  document.querySelector("#rung-hint")!.addEventListener("click", async () => {
+    const answer = await ask<{ says: string }>("hint", { step: Math.min(5, hints.childElementCount + 1) });
+    if (answer) hints.append(Object.assign(document.createElement("li"), { textContent: answer.says }));
+    if (hints.childElementCount > 5) hints.firstElementChild!.remove();
+  });
+}
+document.querySelector<HTMLSelectElement>("#ladder-language")!.addEventListener("change", (event) => {
+  (event.target as HTMLSelectElement).form!.submit();
+});
+showStamps();

@@ -1,0 +1,87 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Controller;
+
+use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Ladder\LadderInput;
+use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\Core\Catalogue\SceneName;
+use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Ladder\Hints;
+use Scrivlet\Core\Ladder\Ladder;
+use Scrivlet\Core\Ladder\Marking;
+use Scrivlet\Core\Ladder\Rung;
+use Scrivlet\Core\Ladder\RungKind;
+use Scrivlet\Core\Ladder\Situation;
+use Scrivlet\Core\Language\Highlighter;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Scene\Settings;
+use Scrivlet\Core\Tree\Program as Tree;
+use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
+use Symfony\Component\HttpFoundation\JsonResponse;
+use Symfony\Component\HttpFoundation\Request;
+use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpKernel\Attribute\MapRequestPayload;
+use Symfony\Component\HttpKernel\Exception\BadRequestHttpException;
+use Symfony\Component\Routing\Attribute\Route;
+
+/** The ladder that a program gives, each rung to be tried as a pupil would. Rungs are made anew each time: they are a function of the program and the seed. */
+#[Route('/programs/{id}/ladder', requirements: ['id' => '\d+'])]
+final class LadderController extends AbstractController
+{
+    /** What a program is answered that asks, and pressed that listens. */
+    private const ANSWERS = "12\n7\n5\n3\n2\n1\n";
+    private const PRESSES = "0.5 tap round\n1 tap square\n2 light 10\n3 light 90\n";
+
+    #[Route('', name: 'ladder', methods: ['GET'])]
+    public function ladder(Request $request, Program $program): Response
+    {
+        $language = Language::tryFrom($request->query->getString('language')) ?? Language::Python;
+        $kind = RungKind::tryFrom($request->query->getString('kind')) ?? RungKind::Pair;
+        $seed = max(0, $request->query->getInt('seed', 1));
+        $rung = self::made(ProgramStore::program($program), $language, $kind, $seed, $request->getLocale());
+
+        return $this->render('ladder/ladder.html.twig', [
+            'program' => $program, 'kinds' => RungKind::cases(), 'kind' => $kind, 'language' => $language, 'languages' => Language::cases(), 'seed' => $seed, 'rung' => $rung,
+            'highlighter' => new Highlighter($language), 'from' => RungKind::Carry === $kind && null !== $rung && \is_string($rung->question['from']) ? Language::from($rung->question['from']) : null,
+        ]);
+    }
+
+    #[Route('/mark', name: 'ladder_mark', methods: ['POST'])]
+    public function mark(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
+    {
+        $verdict = Marking::of($this->asked($request, $program, $input), $input->answer);
+        $why = array_map(static fn (array $one): string => Sentences::of(str_starts_with($one['kind'], 'mistake.') ? $one['kind'] : 'mark.'.$one['kind'], $one['parameters'], $request->getLocale()), \array_slice($verdict->why, 0, 5));
+
+        return new JsonResponse(['passed' => $verdict->passed, 'why' => $verdict->passed ? [Sentences::of('mark.passed', [], $request->getLocale())] : $why, 'near' => $verdict->near]);
+    }
+
+    #[Route('/hint', name: 'ladder_hint', methods: ['POST'])]
+    public function hint(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
+    {
+        return new JsonResponse(['says' => Hints::step($this->asked($request, $program, $input), $input->answer, max(1, min(Hints::STEPS, $input->step)), $request->getLocale())['says']]);
+    }
+
+    private function asked(Request $request, Program $program, LadderInput $input): Rung
+    {
+        $kind = RungKind::tryFrom($input->kind);
+        $language = Language::tryFrom($input->language);
+        $rung = null === $kind || null === $language ? null : self::made(ProgramStore::program($program), $language, $kind, $input->seed, $request->getLocale());
+
+        return $rung ?? throw new BadRequestHttpException('No such rung.');
+    }
+
+    private static function made(Tree $program, Language $language, RungKind $kind, int $seed, string $locale): ?Rung
+    {
+        // What cannot be read gives no rungs.
+        if ($program->hasUnread()) {
+            return null;
+        }
+        $signals = SceneName::Lantern->value === $program->setting->scene ? self::PRESSES : '';
+        $situations = array_map(static fn (int $layout): Situation => new Situation($layout, self::ANSWERS, $signals), array_keys(Settings::layouts($program->setting)) ?: [0]);
+
+        return Ladder::rung($program, $language, $kind, $situations, $seed, $locale);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\App\Ladder;
+
+use Symfony\Component\Validator\Constraints as Assert;
+
+/** An answer to a rung, or the answer as it stands for which a hint is wanted. */
+final readonly class LadderInput
+{
+    public function __construct(
+        public string $kind = '',
+        public string $language = 'python',
+        #[Assert\PositiveOrZero]
+        public int $seed = 1,
+        #[Assert\Length(max: 100_000)]
+        public string $answer = '',
+        public int $step = 1,
+    ) {
+    }
+}

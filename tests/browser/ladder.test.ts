@@ -1,0 +1,122 @@
+import assert from "node:assert/strict";
+import { test } from "node:test";
+import { ADDRESS, assertAccessible, edit, newProgram, page, session } from "./support.ts";
+
+session();
+
+const verdict = () => page.locator("#rung-verdict");
+
+async function square(): Promise<string> {
+  const address = await newProgram(page);
+  for (const entry of ["repeat", "nib.forward", "nib.left"])
+    await edit(page, () => page.click(`.stock[data-entry="${entry}"]`));
+  return address;
+}
+
+async function check(): Promise<boolean> {
+  const answered = page.waitForResponse((response) => response.url().endsWith("/ladder/mark"));
+  await page.keyboard.press("Control+Enter");
+  await answered;
+  await page.waitForFunction(() => document.querySelector("#rung-verdict")!.textContent !== "");
+  return verdict().evaluate((one) => one.hasAttribute("data-passed"));
+}
+
+test("from the desk to the ladder: lines and words are paired, wrong first, then right", async () => {
+  await square();
+  await page.click('header summary[aria-label="Take away"]');
+  await page.click("text=Exercises from this program");
+  await page.waitForURL(/\/ladder/);
+  await assertAccessible(page, "pairing");
+  const selects = page.locator("select[data-choice]");
+  const lines = await page.locator("#rung code").allTextContents();
+  assert.equal(await check(), false);
+  for (const [index, line] of lines.entries()) {
+    const says = /forward/.test(line)
+      ? /^Go forward/
+      : /left/.test(line)
+        ? /^Turn left/
+        : /for/.test(line)
+          ? /^Repeat/
+          : /^Bring/;
+    const option = selects.nth(index).locator("option", { hasText: says });
+    await selects.nth(index).selectOption((await option.getAttribute("value"))!);
+  }
+  assert.equal(await check(), true);
+  await page.locator('[data-rung="pair"] [data-stamp]:not([hidden])').waitFor();
+  await page.locator("#rung-next a").click();
+  await page.waitForURL(/kind=foretell/);
+  await page.locator('[data-rung="pair"] [data-stamp]:not([hidden])').waitFor();
+});
+
+test("writing on an empty page: a mistake is told, hints come one at a time, another right way passes, typing outlasts the page", async () => {
+  const address = await square();
+  await page.goto(`${address}/ladder?kind=write`);
+  await assertAccessible(page, "writing");
+  await page.fill("#rung-text", "from scrivlet import nib\nfor i in range(4)\n    nib.forward(50)\n");
+  assert.equal(await check(), false);
+  assert.match((await verdict().textContent())!, /Line 2 needs a colon/);
+  await page.click("#rung-hint");
+  await page.locator("#rung-hints li").nth(0).waitFor();
+  await page.click("#rung-hint");
+  await page.locator("#rung-hints li").nth(1).waitFor();
+  await page.reload();
+  assert.match(await page.inputValue("#rung-text"), /range\(4\)\n/);
+  await page.fill(
+    "#rung-text",
+    `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}nib.left(30)\n`,
+  );
+  assert.equal(await check(), true, "no loop, and a turn more: the picture is the same");
+});
+
+test("slips are laid in order by keys, set in, and strangers left out", async () => {
+  const address = await square();
+  await page.goto(`${address}/ladder?kind=sort`);
+  await page.locator("#slips").waitFor();
+  await assertAccessible(page, "sorting");
+  const wanted = [
+    /^from scrivlet import nib$/,
+    /^for \w+ in range\(4\):$/,
+    /^nib\.forward\(50\)$/,
+    /^nib\.left\(90\)$/,
+  ];
+  for (const [place, line] of wanted.entries()) {
+    const slip = page.locator("#slips > li").filter({ has: page.locator("code", { hasText: line }) });
+    const at = await slip.evaluate((one) => [...one.parentElement!.children].indexOf(one));
+    await slip.locator('[data-act="up"]').focus();
+    for (let step = at; step > place; step--) await page.keyboard.press("Alt+ArrowUp");
+    if (place >= 2) await page.keyboard.press("Alt+ArrowRight");
+  }
+  const count = await page.locator("#slips > li").count();
+  for (let place = 4; place < count; place++)
+    await page.locator("#slips > li").nth(place).locator('[data-act="out"]').click();
+  assert.equal(await check(), true, await page.locator("#slips").innerText());
+});
+
+test("every kind of rung is shown, in each language and in French, and what is no answer is refused in words", async () => {
+  const address = await square();
+  for (const kind of ["foretell", "fill", "mend", "vary", "over", "carry"]) {
+    await page.goto(`${address}/ladder?kind=${kind}&language=cpp&seed=2`);
+    await page.locator("#rung").waitFor();
+    assert.equal(await check(), false, `${kind}: the start does not pass`);
+    await page.click("#rung-hint");
+    await page.locator("#rung-hints li").first().waitFor();
+  }
+  await assertAccessible(page, "carrying over");
+  const id = /programs\/(\d+)/.exec(address)![1];
+  const wrong = await page.evaluate(async (one) => {
+    const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
+    const headers = { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" };
+    const ask = async (body: unknown) =>
+      (await fetch(`/programs/${one}/ladder/mark`, { method: "POST", headers, body: JSON.stringify(body) })).status;
+    return [
+      await ask({ kind: "dance" }),
+      await ask({ kind: "sort", answer: "[[99,1]]" }),
+      await ask({ kind: "pair", answer: "{" }),
+    ];
+  }, id);
+  assert.deepEqual(wrong, [400, 200, 200]);
+  const empty = await newProgram(page);
+  await page.goto(`${empty}/ladder`);
+  await page.locator("text=This program gives no such rung").waitFor();
+  assert.ok((await page.request.get(`${ADDRESS}/programs/999999/ladder`)).status() >= 400);
+});
