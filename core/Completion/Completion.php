@@ -339,8 +339,12 @@ final class Completion
                 $this->offer($literal, $isText ? SuggestionKind::Text : SuggestionKind::Number, ($isText ? 0 : 2) + 3 * $at / $last);
             }
         }
+        // Numbers stand beside numbers; otherwise few of them are to be foreseen.
+        $beside = ',' === $before && is_numeric($this->place->before(2));
+        $wants = $beside || null === $slot && ('[' === $before || 'range' === $this->place->callee || null !== $this->place->callee && isset($this->names->functions[$this->place->callee]));
         foreach (Usual::NUMBERS as $index => $number) {
-            $this->offer($number, SuggestionKind::Number, 3.5 - 0.3 * $index);
+            $isJustSaid = $beside && $number === $this->place->before(2);
+            $this->offer($number, SuggestionKind::Number, ($beside ? 9 : ($wants ? 6 : 3.5)) - ($wants ? 0.2 : 0.3) * $index - ($isJustSaid ? 6 : 0));
         }
         if (\in_array($before, ['in', 'range', ':'], true) && Language::Python === $this->language) {
             $this->offer('range', SuggestionKind::Library, 9);

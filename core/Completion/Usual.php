@@ -45,7 +45,7 @@ final class Usual
     public const TYPES = ['int', 'string', 'double', 'const', 'vector', 'char', 'bool', 'auto', 'long'];
     /** Names that programs make up. */
     public const NAMES = ['python' => ['i', 'number', 'item', 'row', 'turn'], 'javascript' => ['i', 'number', 'item', 'answer'], 'cpp' => ['i', 'n', 'j', 'number', 'name', 'total', 'count']];
-    public const NUMBERS = ['1', '0', '2', '10', '3'];
+    public const NUMBERS = ['1', '2', '3', '0', '10', '5', '4', '7', '9', '6', '8'];
     /** What lists, texts and maps are asked for. */
     public const METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'upper', 'toUpperCase', 'lower', 'includes', 'pop', 'get', 'items', 'keys', 'values', 'sort', 'begin', 'end', 'count', 'find', 'indexOf', 'strip', 'trim', 'slice', 'substr', 'toFixed'];
     /** What stands in the brackets of these. */

@@ -41,7 +41,7 @@ return [
     'account.end_sessions' => 'Sign out everywhere else',
     'account.sessions_done' => 'You are signed out everywhere else.',
     'account.data' => 'Your data',
-    'account.data_what' => 'Your name, your e-mail address, your programs with their earlier versions, and where you signed in: that is all that is kept. The file holds your programs as they are now.',
+    'account.data_what' => 'Your name, your e-mail address, your programs with their earlier versions, where you signed in, and for a week the codes of devices that you switched on: that is all that is kept. The file holds your programs as they are now.',
     'account.take_out' => 'Take all of it away',
     'account.delete' => 'Delete the account',
     'account.delete_what' => 'Your account and all your programs are gone then, for good.',
