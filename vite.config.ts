@@ -31,7 +31,9 @@ export default defineConfig({
     manifest: true,
     emptyOutDir: true,
     assetsInlineLimit: 0,
-    rollupOptions: { input: ["assets/app.ts", "assets/desk.ts", "assets/lectern.ts", "assets/device.ts", "assets/ladder.ts"] },
+    rollupOptions: {
+      input: ["assets/app.ts", "assets/desk.ts", "assets/lectern.ts", "assets/device.ts", "assets/ladder.ts"],
+    },
   },
   plugins: [tailwindcss(), icons()],
 });

@@ -3,6 +3,8 @@ import { answerOf, sorting } from "./ladder/answer";
 const page = document.querySelector<HTMLElement>("#ladder")!;
 const form = document.querySelector<HTMLFormElement>("#rung");
 const { address, kind, language, seed } = page.dataset as Record<string, string>;
+/** What is asked besides doing the same, as the page says it. */
+const asked = JSON.parse(page.dataset.asked!) as Record<string, unknown>;
 const STAMPS = `scrivlet-stamps:${address}:${language}`;
 
 /** The rungs that were passed in this browser. */
@@ -21,7 +23,7 @@ async function ask<T>(what: string, further: Record<string, unknown> = {}): Prom
   const response = await fetch(`${address}/${what}`, {
     method: "POST",
     headers: { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" },
-    body: JSON.stringify({ kind, language, seed: Number(seed), answer: answerOf(form!), ...further }),
+    body: JSON.stringify({ kind, language, seed: Number(seed), answer: answerOf(form!), ...asked, ...further }),
   }).catch(() => null);
   return response?.ok ? ((await response.json()) as T) : null;
 }

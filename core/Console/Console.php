@@ -66,7 +66,7 @@ final readonly class Console
         bin/scrivlet device FILE [--input=FILE] [--signals=FILE] [--trace=FILE] [--seed=N]
             What the device does that takes this file: it runs the program alone and prints what it prints.
             --signals is a press script: `1.5 press round`, `2.5 tap square`, `3 light 40`, a line each.
-        bin/scrivlet ladder FILE --language=python|javascript|cpp [--kinds=a,b] [--seed=N] [--input=FILE]… [--out=FOLDER] [--locale=en|fr]
+        bin/scrivlet ladder FILE --language=python|javascript|cpp [--kinds=a,b] [--seed=N] [--input=FILE]… [--needs=loop,condition,variable,function,list] [--rows=N] [--only=ENTRIES] [--out=FOLDER] [--locale=en|fr]
             Exercises made from a program, as JSON: pair, foretell, sort, fill, mend, vary, over, write, carry. Several
             inputs are several cases to pass, as layouts are.
         bin/scrivlet mark RUNG.json ANSWER [--locale=en|fr]
@@ -101,7 +101,7 @@ final readonly class Console
             }
         }
         $command = array_shift($files);
-        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'ladder' => ['language', 'kinds', 'seed', 'input', 'out', 'locale'], 'mark' => ['locale'], 'pack' => ['as'], 'device' => ['input', 'signals', 'trace', 'seed'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
+        $allowed = ['print' => ['to'], 'translate' => ['to'], 'check' => ['format'], 'compare' => ['input', 'seed'], 'complete' => ['at', 'limit', 'locale'], 'explain' => ['line', 'locale', 'format'], 'ladder' => ['language', 'kinds', 'seed', 'input', 'needs', 'rows', 'only', 'out', 'locale'], 'mark' => ['locale'], 'pack' => ['as'], 'device' => ['input', 'signals', 'trace', 'seed'], 'phrasebook' => ['scene', 'languages', 'locale', 'format'], 'reference' => ['locale'], 'run' => ['as', 'input', 'trace', 'seed', 'max-steps']][$command] ?? null;
         [$least, $most] = ['compare' => [2, 2], 'mark' => [2, 2], 'phrasebook' => [isset($options['scene']) ? 0 : 1, isset($options['scene']) ? 0 : 1], 'reference' => [0, 1]][$command] ?? [1, 1];
         if (null === $allowed || \count($files) < $least || \count($files) > $most || [] !== array_diff(array_keys($options), $allowed)) {
             ($this->err)(self::USAGE);

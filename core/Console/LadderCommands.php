@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Console;
 
+use Scrivlet\Core\Ladder\Asked;
+use Scrivlet\Core\Ladder\Construct;
 use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Ladder;
 use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Situation;
+use Scrivlet\Core\Ladder\Spoken;
+use Scrivlet\Core\Ladder\Verdict;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Scene\Settings;
@@ -50,11 +54,12 @@ final readonly class LadderCommands
                 $situations[] = new Situation($layout, '' === $input ? '' : ($this->content)($input));
             }
         }
+        $asked = self::asked($options, $program);
         $rungs = [];
         foreach ($kinds as $kind) {
             $rung = Ladder::rung($program, $language, $kind, $situations, (int) ($options['seed'] ?? '1'), $options['locale'] ?? Words::FALLBACK);
             if (null !== $rung) {
-                $rungs[$kind->value] = $rung;
+                $rungs[$kind->value] = $kind->asksForText() ? $rung->asking($asked) : $rung;
             }
         }
         $folder = $options['out'] ?? null;
@@ -76,13 +81,33 @@ final readonly class LadderCommands
         return 0;
     }
 
+    /**
+     * @param array<string, string> $options
+     *
+     * @throws Refusal where the program itself would not be let through
+     */
+    private static function asked(array $options, Program $program): Asked
+    {
+        $known = implode(', ', array_column(Construct::cases(), 'value'));
+        $constructs = isset($options['needs']) ? array_map(static fn (string $one): Construct => Construct::tryFrom(trim($one)) ?? throw new Refusal('ladder.needs', ['constructs' => $known]), explode(',', $options['needs'])) : [];
+        $rows = $options['rows'] ?? null;
+        if (null !== $rows && (1 !== preg_match('/^\d{1,4}$/D', $rows) || (int) $rows < 1 || (int) $rows > Asked::MOST)) {
+            throw new Refusal('console.number', ['option' => 'rows']);
+        }
+        $asked = new Asked($constructs, null === $rows ? null : (int) $rows, isset($options['only']) ? array_map(trim(...), explode(',', $options['only'])) : null);
+        foreach (Spoken::of(new Verdict(false, $asked->missing($program), 0), $options['locale'] ?? Words::FALLBACK) as $says) {
+            throw new Refusal('ladder.asks_too_much', ['says' => $says]);
+        }
+
+        return $asked;
+    }
+
     public function mark(string $file, string $answer, string $locale): int
     {
         $rung = Rung::read(($this->content)($file));
         $text = ($this->content)($answer);
         $verdict = Marking::of($rung, $text);
-        $words = Words::in($locale);
-        $why = array_map(static fn (array $one): string => $words->say(str_starts_with($one['kind'], 'mistake.') ? $one['kind'] : "mark.{$one['kind']}", $one['parameters']), $verdict->why);
+        $why = Spoken::of($verdict, $locale);
         $hints = $verdict->passed ? [] : array_map(static fn (int $step): string => Hints::step($rung, $text, $step, $locale)['says'], range(1, Hints::STEPS));
         ($this->out)(json_encode(['passed' => $verdict->passed, 'why' => $why, 'hints' => $hints, 'near' => round($verdict->near, 3)], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
 

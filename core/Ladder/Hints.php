@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Ladder;
 
 use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Reference\Reference;
 use Scrivlet\Core\Reference\Uses;
@@ -36,25 +37,62 @@ final class Hints
     private static function ofText(Rung $rung, string $answer, int $step, string $locale): array
     {
         $model = explode("\n", rtrim($rung->model, "\n"));
-        $given = preg_split('/\r\n|\n|\r/', (string) preg_replace('/(?:\r\n|\n|\r)$/D', '', $answer)) ?: [];
-        $at = 0;
-        while (isset($model[$at], $given[$at]) && rtrim($model[$at]) === rtrim($given[$at])) {
-            ++$at;
+        $given = preg_split('/\r\n|\n|\r/', rtrim($answer)) ?: [];
+        [$wanted, $found] = [self::saying($model, $rung->language), self::saying($given, $rung->language)];
+        $same = 0;
+        while (isset($wanted[$same], $found[$same]) && $wanted[$same][1] === $found[$same][1]) {
+            ++$same;
         }
-        if (!isset($model[$at])) {
-            return ['says' => self::say($locale, 'too_much', ['line' => $at + 1]), 'at' => $at + 1, 'line' => null];
+        // The place is one of the answer, whose lines the pupil sees: behind its last one where it has too few.
+        $last = \count($found) - 1;
+        $line = 1 + ($found[$same][0] ?? ($last < 0 ? self::filled($given) : max($found[$last][0] + 1, self::filled($given))));
+        if (!isset($wanted[$same])) {
+            return ['says' => self::say($locale, 'too_much', ['line' => $line]), 'at' => $line, 'line' => null];
         }
-        $line = $model[$at];
-        $says = match (true) {
-            '' === trim($line) => self::say($locale, 'blank', ['line' => $at + 1]),
-            1 === $step => self::say($locale, 'where', ['line' => $at + 1]),
-            2 === $step => self::say($locale, 'kind', ['line' => $at + 1, 'kind' => self::kind($rung, $at, $locale)]),
-            3 === $step => self::say($locale, 'words', ['line' => $at + 1, 'words' => self::words($rung, $at, $locale)]),
-            4 === $step => self::say($locale, 'gap', ['line' => $at + 1, 'text' => self::gapped($line)]),
-            default => self::say($locale, 'line', ['line' => $at + 1, 'text' => trim($line)]),
+        $at = $wanted[$same][0];
+        $says = match ($step) {
+            1 => self::say($locale, 'where', ['line' => $line]),
+            2 => self::say($locale, 'kind', ['line' => $line, 'kind' => self::kind($rung, $at, $locale)]),
+            3 => self::say($locale, 'words', ['line' => $line, 'words' => self::words($rung, $at, $locale)]),
+            4 => self::say($locale, 'gap', ['line' => $line, 'text' => self::gapped($model[$at])]),
+            default => self::say($locale, 'line', ['line' => $line, 'text' => trim($model[$at])]),
         };
 
-        return ['says' => $says, 'at' => $at + 1, 'line' => self::STEPS === $step || '' === trim($line) ? $line : null];
+        return ['says' => $says, 'at' => $line, 'line' => self::STEPS === $step ? $model[$at] : null];
+    }
+
+    /** @param list<string> $lines */
+    private static function filled(array $lines): int
+    {
+        return [''] === $lines ? 0 : \count($lines);
+    }
+
+    /**
+     * The lines that say something to the machine: where each stands, and what counts of it. Blanks between words, blank
+     * lines and remarks are a matter of taste; how deep a line is set in counts where the language reads it.
+     *
+     * @param list<string> $lines
+     *
+     * @return list<array{int, string}>
+     */
+    private static function saying(array $lines, Language $language): array
+    {
+        $found = $depths = [];
+        foreach ($lines as $at => $line) {
+            if (1 === preg_match(Language::Python === $language ? '/^\s*(?:#.*)?$/' : '~^\s*(?://.*)?$~', $line)) {
+                continue;
+            }
+            $plain = (string) preg_replace(['/("(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')(*SKIP)(*FAIL)|(?<=\w)\s+(?=\w)/u', '/("(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\'|(?<=\w) (?=\w))(*SKIP)(*FAIL)|\s+/u'], [' ', ''], $line);
+            if (Language::Python === $language) {
+                $indent = \strlen(str_replace("\t", '        ', substr($line, 0, \strlen($line) - \strlen(ltrim($line)))));
+                $depths = array_values(array_filter($depths, static fn (int $outer): bool => $outer < $indent));
+                $plain = str_repeat('>', \count($depths)).$plain;
+                $depths[] = $indent;
+            }
+            $found[] = [$at, $plain];
+        }
+
+        return $found;
     }
 
     /** Of a line everything shows but its longest word or number. */

@@ -22,9 +22,15 @@ final readonly class Rung
      * @param string                    $model      the right text; of kinds that are answered by a list, the text they are of
      * @param list<mixed>               $right      the right list, of kinds that are answered by one
      * @param non-empty-list<Situation> $situations
+     * @param Asked                     $asked      besides doing the same, of kinds that are answered by a text
      */
-    public function __construct(public RungKind $kind, public Language $language, public Setting $setting, public array $question, public string $model, public array $right, public array $situations)
+    public function __construct(public RungKind $kind, public Language $language, public Setting $setting, public array $question, public string $model, public array $right, public array $situations, public Asked $asked = new Asked())
     {
+    }
+
+    public function asking(Asked $asked): self
+    {
+        return new self($this->kind, $this->language, $this->setting, $this->question, $this->model, $this->right, $this->situations, $asked);
     }
 
     public function json(): string
@@ -35,6 +41,7 @@ final readonly class Rung
             'answer' => $this->kind->asksForText() ? 'text' : 'list',
             'question' => (object) $this->question, 'model' => $this->model, 'right' => $this->right,
             'situations' => array_map(static fn (Situation $one): array => $one->data(), $this->situations),
+            'asked' => $this->asked->data(),
         ], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR | \JSON_INVALID_UTF8_SUBSTITUTE)."\n";
     }
 
@@ -61,6 +68,6 @@ final readonly class Rung
             $question[(string) $name] = $value;
         }
 
-        return new self($kind, $language, Settings::checked(new Setting(\is_string($setting['scene'] ?? null) ? $setting['scene'] : '', $layouts)), $question, $data['model'], array_values($data['right']), $situations);
+        return new self($kind, $language, Settings::checked(new Setting(\is_string($setting['scene'] ?? null) ? $setting['scene'] : '', $layouts)), $question, $data['model'], array_values($data['right']), $situations, Asked::of(\is_array($data['asked'] ?? null) ? $data['asked'] : []));
     }
 }

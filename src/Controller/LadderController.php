@@ -9,14 +9,19 @@ use Scrivlet\App\Ladder\LadderInput;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Ladder\Asked;
+use Scrivlet\Core\Ladder\Construct;
 use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Ladder;
 use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Situation;
+use Scrivlet\Core\Ladder\Spoken;
+use Scrivlet\Core\Ladder\Verdict;
 use Scrivlet\Core\Language\Highlighter;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Reference\Uses;
 use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program as Tree;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -41,10 +46,18 @@ final class LadderController extends AbstractController
         $language = Language::tryFrom($request->query->getString('language')) ?? Language::Python;
         $kind = RungKind::tryFrom($request->query->getString('kind')) ?? RungKind::Pair;
         $seed = max(0, $request->query->getInt('seed', 1));
-        $rung = self::made(ProgramStore::program($program), $language, $kind, $seed, $request->getLocale());
+        $needs = array_values(array_filter($request->query->all('needs'), is_string(...)));
+        [$rows, $only] = [max(0, min(Asked::MOST, $request->query->getInt('rows'))), $request->query->getBoolean('only')];
+        $tree = ProgramStore::program($program);
+        $asked = self::besides($tree, $needs, $rows, $only);
+        $rung = self::made($tree, $language, $kind, $seed, $request->getLocale(), $asked);
+        // What the program itself would not pass is not asked of anybody: it is said instead.
+        $missing = Spoken::of(new Verdict(false, $asked->missing($tree), 0), $request->getLocale());
 
         return $this->render('ladder/ladder.html.twig', [
             'program' => $program, 'kinds' => RungKind::cases(), 'kind' => $kind, 'language' => $language, 'languages' => Language::cases(), 'seed' => $seed, 'rung' => $rung,
+            'asked' => $asked, 'asks' => Spoken::asked($asked, $request->getLocale()), 'missing' => $missing, 'constructs' => Construct::cases(),
+            'settings' => array_filter(['needs' => $needs, 'rows' => $rows, 'only' => $only]),
             'highlighter' => new Highlighter($language), 'from' => RungKind::Carry === $kind && null !== $rung && \is_string($rung->question['from']) ? Language::from($rung->question['from']) : null,
         ]);
     }
@@ -53,7 +66,7 @@ final class LadderController extends AbstractController
     public function mark(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
     {
         $verdict = Marking::of($this->asked($request, $program, $input), $input->answer);
-        $why = array_map(static fn (array $one): string => Sentences::of(str_starts_with($one['kind'], 'mistake.') ? $one['kind'] : 'mark.'.$one['kind'], $one['parameters'], $request->getLocale()), \array_slice($verdict->why, 0, 5));
+        $why = \array_slice(Spoken::of($verdict, $request->getLocale()), 0, 5);
 
         return new JsonResponse(['passed' => $verdict->passed, 'why' => $verdict->passed ? [Sentences::of('mark.passed', [], $request->getLocale())] : $why, 'near' => $verdict->near]);
     }
@@ -68,12 +81,18 @@ final class LadderController extends AbstractController
     {
         $kind = RungKind::tryFrom($input->kind);
         $language = Language::tryFrom($input->language);
-        $rung = null === $kind || null === $language ? null : self::made(ProgramStore::program($program), $language, $kind, $input->seed, $request->getLocale());
+        $rung = null === $kind || null === $language ? null : self::made($tree = ProgramStore::program($program), $language, $kind, $input->seed, $request->getLocale(), self::besides($tree, $input->needs, $input->rows, $input->only));
 
         return $rung ?? throw new BadRequestHttpException('No such rung.');
     }
 
-    private static function made(Tree $program, Language $language, RungKind $kind, int $seed, string $locale): ?Rung
+    /** @param list<string> $needs */
+    private static function besides(Tree $program, array $needs, int $rows, bool $only): Asked
+    {
+        return Asked::of(['constructs' => $needs, 'rows' => $rows, 'allowed' => $only ? Uses::in($program) : null]);
+    }
+
+    private static function made(Tree $program, Language $language, RungKind $kind, int $seed, string $locale, Asked $asked): ?Rung
     {
         // What cannot be read gives no rungs.
         if ($program->hasUnread()) {
@@ -82,6 +101,8 @@ final class LadderController extends AbstractController
         $signals = SceneName::Lantern->value === $program->setting->scene ? self::PRESSES : '';
         $situations = array_map(static fn (int $layout): Situation => new Situation($layout, self::ANSWERS, $signals), array_keys(Settings::layouts($program->setting)) ?: [0]);
 
-        return Ladder::rung($program, $language, $kind, $situations, $seed, $locale);
+        $rung = Ladder::rung($program, $language, $kind, $situations, $seed, $locale);
+
+        return $kind->asksForText() && [] === $asked->missing($program) ? $rung?->asking($asked) : $rung;
     }
 }

@@ -17,6 +17,11 @@ final readonly class LadderInput
         #[Assert\Length(max: 100_000)]
         public string $answer = '',
         public int $step = 1,
+        /** @var list<string> */
+        #[Assert\All([new Assert\Type('string')])]
+        public array $needs = [],
+        public int $rows = 0,
+        public bool $only = false,
     ) {
     }
 }

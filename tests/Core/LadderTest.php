@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\RunInSeparateProcess;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Console\Console;
+use Scrivlet\Core\Ladder\Asked;
+use Scrivlet\Core\Ladder\Construct;
 use Scrivlet\Core\Ladder\FaultKind;
 use Scrivlet\Core\Ladder\Faults;
 use Scrivlet\Core\Ladder\Hints;
@@ -55,6 +58,8 @@ final class LadderTest extends TestCase
         return $rung->kind->asksForText() ? $rung->model : json_encode($rung->right, \JSON_THROW_ON_ERROR);
     }
 
+    /** In a process of its own: PHP keeps what was compiled until a process ends, which is much for so many runs. */
+    #[RunInSeparateProcess]
     public function testOnEveryRungTheRightAnswerPassesAndTheStartDoesNot(): void
     {
         $rungs = 0;
@@ -158,6 +163,31 @@ final class LadderTest extends TestCase
         self::assertTrue(Marking::of($rung, "n = input(\"Beds? \")\nprint(int(n) + int(n) + int(n))\n")->passed);
     }
 
+    public function testWhatIsAskedBesidesHasToBeThere(): void
+    {
+        $marked = static function (Asked $asked, Language $language, string $text): array {
+            $model = Language::Python->read("from scrivlet import nib\n\n\ndef side():\n    nib.forward(50)\n    nib.left(90)\n\n\nfor i in range(4):\n    side()\n")->program;
+            $rung = Ladder::rung($model, $language, RungKind::Write, [new Situation()], 1, 'en');
+            self::assertNotNull($rung);
+            $verdict = Marking::of(Rung::read($rung->asking($asked)->json()), $text);
+
+            return [$verdict->passed, array_column($verdict->why, 'kind')];
+        };
+        $row = "from scrivlet import nib\n".str_repeat("nib.forward(50)\nnib.left(90)\n", 4);
+        self::assertSame([true, []], $marked(new Asked(), Language::Python, $row));
+        self::assertSame([false, ['needs_loop', 'needs_function', 'too_many_rows']], $marked(new Asked([Construct::Loop, Construct::Function_], 7), Language::Python, $row));
+        $loop = "import { nib } from \"scrivlet\";\n// round and round\nfunction unused() {\n  nib.forward(1);\n}\nfor (let i = 0; i < 4; i++) {\n  nib.forward(50);\n  nib.left(90);\n}\n";
+        self::assertSame([false, ['needs_function']], $marked(new Asked([Construct::Loop, Construct::Function_], 5), Language::JavaScript, $loop));
+        self::assertSame([false, ['too_many_rows']], $marked(new Asked([Construct::Loop], 4), Language::JavaScript, $loop));
+        self::assertSame([false, ['not_allowed', 'not_allowed']], $marked(new Asked(allowed: ['nib.forward', 'define']), Language::JavaScript, $loop));
+        self::assertSame([true, []], $marked(new Asked(allowed: ['nib.forward', 'nib.left']), Language::Python, $row));
+        $used = "#include <scrivlet.hpp>\nvoid side() { nib.forward(50); nib.left(90); }\nint main() {\n  int n = 4;\n  while (n > 0) { side(); n--; }\n}\n";
+        self::assertSame([true, []], $marked(new Asked([Construct::Loop, Construct::Function_, Construct::Variable]), Language::Cpp, $used));
+        self::assertSame([false, ['needs_condition', 'needs_list']], $marked(new Asked([Construct::Condition, Construct::List_]), Language::Cpp, $used));
+        // Something that does not do the same is told that first.
+        self::assertSame([false, ['draws_other']], $marked(new Asked([Construct::Loop]), Language::Python, "from scrivlet import nib\nnib.forward(3)\n"));
+    }
+
     /** The last hint, followed again and again from whatever answer, leads to passing; the others say less. */
     public function testHintsLeadToPassing(): void
     {
@@ -200,6 +230,45 @@ final class LadderTest extends TestCase
             self::assertStringNotContainsString('nib.', $said[0].$said[1].$said[2]);
             self::assertMatchesRegularExpression('/…/', $said[3]);
         }
+    }
+
+    /** However somebody spaces their lines, the hint is for the first that says something else, and names the line that they see. */
+    public function testAHintIsNotForBlanksAndRemarks(): void
+    {
+        $tried = 0;
+        foreach (Demos::programs() as $name => $program) {
+            foreach (Language::cases() as $language) {
+                $rung = Ladder::rung($program, $language, RungKind::Write, self::situations($program), 2, 'en');
+                self::assertNotNull($rung);
+                $lines = explode("\n", rtrim($rung->model));
+                $remark = Language::Python === $language ? '# so' : '// so';
+                $plain = array_keys(array_filter($lines, static fn (string $line): bool => 1 !== preg_match('~^\s*(#(?!include).*|//.*)?$~', $line)));
+                $missing = $plain[intdiv(\count($plain), 2)];
+                $styles = [
+                    'no blank lines' => array_filter($lines, static fn (string $line): bool => '' !== trim($line)),
+                    'remarks and blank lines' => array_merge(...array_map(static fn (string $line): array => [$line.'  ', '', $remark], $lines)),
+                    'set in by two' => array_map(static fn (string $line): string => (string) preg_replace_callback('/^ +/', static fn (array $blanks): string => substr($blanks[0], \strlen($blanks[0]) >> 1), $line), $lines),
+                    'as it is' => $lines,
+                ];
+                foreach ($styles as $style => $given) {
+                    $given = array_values($given);
+                    // Cut off before the line that is missing: the one that says the same as it, as often as before.
+                    $nth = \count(array_filter(\array_slice($lines, 0, $missing + 1), static fn (string $line): bool => trim($line) === trim($lines[$missing])));
+                    $at = 0;
+                    foreach ($given as $at => $line) {
+                        if (trim($line) === trim($lines[$missing]) && 0 === --$nth) {
+                            break;
+                        }
+                    }
+                    $hint = Hints::step($rung, implode("\n", \array_slice($given, 0, $at)), Hints::STEPS, 'en');
+                    self::assertSame($lines[$missing], $hint['line'], "$name in $language->value, $style");
+                    $hint = Hints::step($rung, implode("\n", [...\array_slice($given, 0, $at), preg_replace('/\S.*/', 'something(else)', $given[$at])]), 1, 'en');
+                    self::assertSame($at + 1, $hint['at'], "$name in $language->value, $style");
+                    ++$tried;
+                }
+            }
+        }
+        self::assertGreaterThan(100, $tried);
     }
 
     public function testStuckAndSureAreToldByRules(): void
@@ -261,6 +330,10 @@ final class LadderTest extends TestCase
         self::assertSame(2, $console->run(['mark', "$folder/answer.py", "$folder/answer.py"]));
         self::assertSame(2, $console->run(['ladder', "$folder/sum.py"]));
         self::assertSame(2, $console->run(['ladder', "$folder/sum.py", '--language=python', '--kinds=dance']));
+        // What the program itself does not have is not asked.
+        foreach (['--needs=loop,variable --rows=4' => 0, '--needs=list' => 2, '--rows=3' => 2, '--needs=poem' => 2, '--rows=0' => 2, '--only=print' => 2] as $options => $code) {
+            self::assertSame($code, $console->run(['ladder', "$folder/sum.py", '--language=cpp', '--kinds=write', ...explode(' ', $options)]), $options);
+        }
         array_map(unlink(...), [...glob("$folder/rungs/*") ?: [], ...glob("$folder/*.*") ?: []]);
         rmdir("$folder/rungs");
         rmdir($folder);

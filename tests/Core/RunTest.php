@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\RunInSeparateProcess;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Console\Console;
 use Scrivlet\Core\Edit\Editor;
@@ -114,7 +115,8 @@ final class RunTest extends TestCase
         }
     }
 
-    /** Who runs a demo sees it arrive, whatever chance gives: one that failed for one seed in twelve looked like a broken scene. */
+    /** Who runs a demo sees it arrive, whatever chance gives: one that failed for one seed in twelve looked like a broken scene. In a process of its own, as the ladder's. */
+    #[RunInSeparateProcess]
     public function testDemosReachTheirGoalsWhateverChanceGives(): void
     {
         $goals = 0;

@@ -120,3 +120,25 @@ test("every kind of rung is shown, in each language and in French, and what is n
   await page.locator("text=This program gives no such rung").waitFor();
   assert.ok((await page.request.get(`${ADDRESS}/programs/999999/ladder`)).status() >= 400);
 });
+
+test("what is asked besides is said, told where it is missing, and not asked where the program itself has it not", async () => {
+  const address = await square();
+  await page.goto(`${address}/ladder?kind=write`);
+  await page.click("#asked summary");
+  await page.check('#asked input[value="loop"]');
+  await page.fill('#asked input[name="rows"]', "3");
+  await page.click('#asked button[type="submit"]');
+  await page.waitForURL(/rows=3/);
+  assert.deepEqual(await page.locator("#asks li").allTextContents(), ["a loop", "at most 3 rows"]);
+  await assertAccessible(page, "asked besides");
+  await page.fill("#rung-text", `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}`);
+  assert.equal(await check(), false);
+  assert.match((await verdict().textContent())!, /a loop is asked for.*8 rows; 3 are enough/);
+  await page.fill(
+    "#rung-text",
+    "from scrivlet import nib\nfor i in range(4):\n    nib.forward(50)\n    nib.left(90)\n",
+  );
+  assert.equal(await check(), true);
+  await page.goto(`${address}/ladder?kind=write&needs[]=list&rows=99999999999999999999&only=1`);
+  assert.match((await page.textContent("#asks-too-much"))!, /a list is asked for/);
+});

@@ -28,6 +28,7 @@ test("a program is built, changed and run by fingers alone", async () => {
   await newProgram(page);
   await page.tap("#open-drawer");
   await edit(page, () => page.tap('.stock[data-entry="repeat"]'));
+  await page.tap("#open-drawer");
   await edit(page, () => page.tap('.stock[data-entry="nib.forward"]'));
   await page.tap("#spread", { position: { x: 400, y: 400 } });
   await page.tap('#blocks .blank[data-slot="times"]');
@@ -58,6 +59,7 @@ test("the lectern is led by fingers: a line is touched, the next one pressed, li
   const address = await newProgram(page);
   await page.tap("#open-drawer");
   await edit(page, () => page.tap('.stock[data-entry="nib.forward"]'));
+  await page.tap("#open-drawer");
   await edit(page, () => page.tap('.stock[data-entry="nib.left"]'));
   await page.goto(`${address}/lectern?text=javascript`);
   await page.locator(".lectern-line[data-text]").nth(1).tap();
