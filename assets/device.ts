@@ -1,6 +1,6 @@
 import "./styles/scene.css";
 import { Memory } from "./device/memory";
-import { ask } from "./device/server";
+import { ask } from "./patience";
 import { byId, say } from "./desk/page";
 import { scenePlayer } from "./desk/scenes";
 import type { ScenePlayer } from "./desk/scenes/scene";

@@ -1,4 +1,5 @@
 import { answerOf, sorting } from "./ladder/answer";
+import { ask } from "./patience";
 
 const page = document.querySelector<HTMLElement>("#ladder")!;
 const form = document.querySelector<HTMLFormElement>("#rung");
@@ -18,13 +19,9 @@ function showStamps(): void {
     link.querySelector<HTMLElement>("[data-stamp]")!.hidden = !done.includes(link.dataset.rung!);
 }
 
-async function ask<T>(what: string, further: Record<string, unknown> = {}): Promise<T | null> {
-  const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
-  const response = await fetch(`${address}/${what}`, {
-    method: "POST",
-    headers: { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" },
-    body: JSON.stringify({ kind, language, seed: Number(seed), answer: answerOf(form!), ...asked, ...further }),
-  }).catch(() => null);
+async function send<T>(what: string, further: Record<string, unknown> = {}): Promise<T | null> {
+  const answer = { kind, language, seed: Number(seed), answer: answerOf(form!), ...asked, ...further };
+  const response = await ask(`${address}/${what}`, answer);
   return response?.ok ? ((await response.json()) as T) : null;
 }
 
@@ -34,6 +31,8 @@ if (form) {
   /** What was typed is there again when the page is. */
   const draft = `scrivlet-rung:${address}:${kind}:${language}:${seed}`;
   const text = document.querySelector<HTMLTextAreaElement>("#rung-text");
+  /** How near each try came. */
+  const tries: number[] = [];
   if (text) {
     text.value = localStorage.getItem(draft) ?? text.value;
     text.addEventListener("input", () => localStorage.setItem(draft, text.value));
@@ -49,12 +48,16 @@ if (form) {
   sorting(form);
   form.addEventListener("submit", async (event) => {
     event.preventDefault();
-    const answer = await ask<{ passed: boolean; why: string[] }>("mark");
+    const answer = await send<{ passed: boolean; why: string[]; near: number; gentler: string | null }>("mark", {
+      tries,
+    });
+    if (answer) tries.push(answer.near);
     verdict.toggleAttribute("data-passed", answer?.passed ?? false);
     verdict.replaceChildren(
       ...(answer?.why ?? ["…"]).map((line) => Object.assign(document.createElement("p"), { textContent: line })),
     );
     document.querySelector<HTMLElement>("#rung-next")!.hidden = !answer?.passed;
+    document.querySelector<HTMLElement>("#rung-gentler")?.toggleAttribute("hidden", !answer?.gentler);
     if (!answer?.passed) return;
     localStorage.setItem(STAMPS, JSON.stringify([...new Set([...stamped(), kind!])]));
     localStorage.removeItem(draft);
@@ -65,7 +68,7 @@ if (form) {
     if ((event.ctrlKey || event.metaKey) && event.key === "Enter") form.requestSubmit();
   });
   document.querySelector("#rung-hint")!.addEventListener("click", async () => {
-    const answer = await ask<{ says: string }>("hint", { step: Math.min(5, hints.childElementCount + 1) });
+    const answer = await send<{ says: string }>("hint", { step: Math.min(5, hints.childElementCount + 1) });
     if (answer) hints.append(Object.assign(document.createElement("li"), { textContent: answer.says }));
     if (hints.childElementCount > 5) hints.firstElementChild!.remove();
   });

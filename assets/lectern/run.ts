@@ -4,12 +4,10 @@ import type { ScenePlayer } from "../desk/scenes/scene";
 import { data } from "../desk/store";
 import type { Report } from "../desk/types";
 import { Values } from "../desk/values";
+import { ask } from "../patience";
 
 /** A class does not see more steps than this one by one. */
 const STEPS = 20000;
-/** How often a run is asked for again while another one is under way, and how long between. */
-const TRIES = 20;
-const PAUSE = 250;
 
 /** The program's run, shown up to what a line has done. */
 export class Run {
@@ -27,8 +25,7 @@ export class Run {
 
   private async load(): Promise<void> {
     const trouble = byId("lectern-trouble");
-    const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
-    const body = JSON.stringify({
+    const response = await ask(`${data.address}/run`, {
       seed: 1,
       view: "both",
       text: data.text,
@@ -37,14 +34,6 @@ export class Run {
       signals: "",
       steps: STEPS,
     });
-    const headers = { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" };
-    const ask = (): Promise<Response | null> =>
-      fetch(`${data.address}/run`, { method: "POST", headers, body }).catch(() => null);
-    let response = await ask();
-    for (let tries = 0; response?.status === 429 && tries < TRIES; tries++) {
-      await new Promise((later) => setTimeout(later, PAUSE));
-      response = await ask();
-    }
     if (!response?.ok) {
       const said = response?.status === 422 ? ((await response.json()) as { message: string }).message : null;
       trouble.textContent = said ?? say(response ? "run_stopped" : "offline");

@@ -109,7 +109,7 @@ final readonly class LadderCommands
         $verdict = Marking::of($rung, $text);
         $why = Spoken::of($verdict, $locale);
         $hints = $verdict->passed ? [] : array_map(static fn (int $step): string => Hints::step($rung, $text, $step, $locale)['says'], range(1, Hints::STEPS));
-        ($this->out)(json_encode(['passed' => $verdict->passed, 'why' => $why, 'hints' => $hints, 'near' => round($verdict->near, 3)], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
+        ($this->out)(json_encode(['passed' => $verdict->passed, 'why' => $why, 'hints' => $hints, 'near' => round($verdict->near, 3), ...(null === $verdict->rows ? [] : ['rows' => $verdict->rows])], \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_THROW_ON_ERROR)."\n");
 
         return $verdict->passed ? 0 : 1;
     }

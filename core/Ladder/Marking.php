@@ -112,7 +112,7 @@ final class Marking
         // What is asked besides is looked at in the rows alone: in a text that does the same.
         $missing = $rung->kind->asksForText() ? $rung->asked->missing($read->program) : [];
 
-        return [] === $missing ? new Verdict(true, [], 1) : new Verdict(false, $missing, min($near, 0.99));
+        return [] === $missing ? new Verdict(true, [], 1, rows: $rung->kind->asksForText() ? ['used' => Asked::rows($answer), 'model' => Asked::rows($model)] : null) : new Verdict(false, $missing, min($near, 0.99));
     }
 
     private static function program(Rung $rung, string $text): Program

@@ -28,6 +28,20 @@ final class Support
         return max(0.0, ...\array_slice($nearness, -self::STUCK)) <= $before + 1e-9;
     }
 
+    /** The kind of rung that gives more help with the same program. */
+    public static function gentler(RungKind $kind): ?RungKind
+    {
+        return match ($kind) {
+            RungKind::Carry => RungKind::Write,
+            RungKind::Write => RungKind::Over,
+            RungKind::Over => RungKind::Fill,
+            RungKind::Vary => RungKind::Mend,
+            RungKind::Fill, RungKind::Mend => RungKind::Sort,
+            RungKind::Sort => RungKind::Pair,
+            RungKind::Pair, RungKind::Foretell => null,
+        };
+    }
+
     /** @param list<array{tries: int, hints: int}> $passed the rungs that were passed, in their order */
     public static function maySkip(array $passed): bool
     {

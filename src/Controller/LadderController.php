@@ -18,6 +18,7 @@ use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Situation;
 use Scrivlet\Core\Ladder\Spoken;
+use Scrivlet\Core\Ladder\Support;
 use Scrivlet\Core\Ladder\Verdict;
 use Scrivlet\Core\Language\Highlighter;
 use Scrivlet\Core\Language\Language;
@@ -56,7 +57,7 @@ final class LadderController extends AbstractController
 
         return $this->render('ladder/ladder.html.twig', [
             'program' => $program, 'kinds' => RungKind::cases(), 'kind' => $kind, 'language' => $language, 'languages' => Language::cases(), 'seed' => $seed, 'rung' => $rung,
-            'asked' => $asked, 'asks' => Spoken::asked($asked, $request->getLocale()), 'missing' => $missing, 'constructs' => Construct::cases(),
+            'gentler' => Support::gentler($kind), 'asked' => $asked, 'asks' => Spoken::asked($asked, $request->getLocale()), 'missing' => $missing, 'constructs' => Construct::cases(),
             'settings' => array_filter(['needs' => $needs, 'rows' => $rows, 'only' => $only]),
             'highlighter' => new Highlighter($language), 'from' => RungKind::Carry === $kind && null !== $rung && \is_string($rung->question['from']) ? Language::from($rung->question['from']) : null,
         ]);
@@ -68,7 +69,13 @@ final class LadderController extends AbstractController
         $verdict = Marking::of($this->asked($request, $program, $input), $input->answer);
         $why = \array_slice(Spoken::of($verdict, $request->getLocale()), 0, 5);
 
-        return new JsonResponse(['passed' => $verdict->passed, 'why' => $verdict->passed ? [Sentences::of('mark.passed', [], $request->getLocale())] : $why, 'near' => $verdict->near]);
+        if ($verdict->passed) {
+            $why = [Sentences::of('mark.passed', [], $request->getLocale()), ...(null === $verdict->rows ? [] : [Sentences::of('mark.rows', $verdict->rows, $request->getLocale())])];
+        }
+        $tries = [...array_map(floatval(...), $input->tries), $verdict->near];
+        $gentler = !$verdict->passed && Support::isStuck($tries) ? Support::gentler(RungKind::from($input->kind)) : null;
+
+        return new JsonResponse(['passed' => $verdict->passed, 'why' => $why, 'near' => $verdict->near, 'gentler' => $gentler?->value]);
     }
 
     #[Route('/hint', name: 'ladder_hint', methods: ['POST'])]

@@ -12,6 +12,7 @@ use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
+use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 use Symfony\Contracts\Translation\TranslatorInterface;
 
 /**
@@ -40,6 +41,11 @@ final class RunTurn
             $this->held = $name;
 
             return;
+        }
+        $request = $event->getRequest();
+        if ('GET' === $request->getMethod() && !$request->headers->has('X-Requested-With') && !$request->headers->has('HX-Request')) {
+            // A page comes by itself as soon as it may.
+            throw new TooManyRequestsHttpException(1, headers: ['Refresh' => '1']);
         }
         $message = $this->translator->trans('say.run_busy');
         $event->setController(static fn (): Response => new JsonResponse(['message' => $message], 429, ['Retry-After' => '1']));

@@ -22,6 +22,10 @@ final readonly class LadderInput
         public array $needs = [],
         public int $rows = 0,
         public bool $only = false,
+        /** @var list<float|int> how near the tries before this one came */
+        #[Assert\Count(max: 1000)]
+        #[Assert\All([new Assert\Type(['float', 'int'])])]
+        public array $tries = [],
     ) {
     }
 }

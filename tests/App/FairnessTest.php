@@ -22,6 +22,11 @@ final class FairnessTest extends AppTestCase
         $answer = $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
         self::assertSame(429, $this->code());
         self::assertNotEmpty($answer['message'] ?? '');
+        // A page is no message for scripts: it says so in words, and comes by itself.
+        $this->browser->request('GET', "/programs/$id/ladder");
+        self::assertSame(429, $this->code());
+        self::assertSame('1', $this->browser->getResponse()->headers->get('Refresh'));
+        self::assertSelectorTextContains('h1', 'One moment');
         $this->post("/programs/$id/edits", ['revision' => 1, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'insert', 'row' => 'nib.lift', 'parent' => 1, 'body' => 'body', 'index' => 0]], $token);
         self::assertSame(200, $this->code());
 

@@ -278,6 +278,11 @@ final class LadderTest extends TestCase
         self::assertTrue(Support::isStuck([0.5, 0.5, 0.4, 0.5]));
         $first = ['tries' => 1, 'hints' => 0];
         $hard = ['tries' => 5, 'hints' => 1];
+        foreach (RungKind::cases() as $kind) {
+            for ($steps = 0, $gentler = $kind; null !== $gentler; $gentler = Support::gentler($gentler)) {
+                self::assertLessThan(9, ++$steps, 'gentler rungs end');
+            }
+        }
         self::assertTrue(Support::maySkip([$hard, $first, $first]));
         self::assertFalse(Support::maySkip([$first, $hard]));
         self::assertFalse(Support::maySkip([$first]));

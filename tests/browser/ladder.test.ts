@@ -121,6 +121,49 @@ test("every kind of rung is shown, in each language and in French, and what is n
   assert.ok((await page.request.get(`${ADDRESS}/programs/999999/ladder`)).status() >= 400);
 });
 
+test("while something else runs, the ladder comes by itself, and a check waits for its turn", async () => {
+  const address = await newProgram(page);
+  await edit(page, () => page.click('.stock[data-entry="forever"]'));
+  await edit(page, () => page.click('.stock[data-entry="nib.forward"]'));
+  const busy = (): Promise<unknown> =>
+    page.evaluate((one) => {
+      const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
+      const headers = { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" };
+      const body = JSON.stringify({ seed: 1, view: "both", text: "python", steps: 1_000_000 });
+      void fetch(`${one}/run`, { method: "POST", headers, body, keepalive: true });
+    }, address);
+  await busy();
+  await page.goto(`${address}/ladder?kind=write`);
+  await page.locator("#rung-text").waitFor();
+  await page.fill("#rung-text", "print(1)\n");
+  await busy();
+  assert.equal(await check(), false);
+  assert.doesNotMatch((await verdict().textContent())!, /…/);
+});
+
+test("who gets no nearer is offered a gentler rung, and who passes is told the rows beside the program's", async () => {
+  const address = await square();
+  await page.goto(`${address}/ladder?kind=write`);
+  const gentler = page.locator("#rung-gentler");
+  for (const steps of [1, 2, 3]) {
+    await page.fill("#rung-text", `from scrivlet import nib\nnib.forward(${steps})\n`);
+    assert.equal(await check(), false);
+    assert.ok(await gentler.isHidden());
+  }
+  await page.fill("#rung-text", "from scrivlet import nib\nnib.forward(4)\n");
+  assert.equal(await check(), false);
+  await gentler.waitFor();
+  await assertAccessible(page, "a gentler rung");
+  await page.fill("#rung-text", `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}`);
+  assert.equal(await check(), true);
+  assert.ok(await gentler.isHidden());
+  assert.match((await verdict().textContent())!, /8 rows; the program that it was made from has 3\./);
+  await page.fill("#rung-text", "from scrivlet import nib\n");
+  for (let tries = 0; tries < 4; ++tries) await check();
+  await gentler.locator("a").click();
+  await page.waitForURL(/kind=over/);
+});
+
 test("what is asked besides is said, told where it is missing, and not asked where the program itself has it not", async () => {
   const address = await square();
   await page.goto(`${address}/ladder?kind=write`);

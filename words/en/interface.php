@@ -351,6 +351,8 @@ return [
     'error.405.what' => 'The address can’t be used like this.',
     'error.413.title' => 'Too large',
     'error.413.what' => 'That file is larger than Scrivlet takes.',
+    'error.429.title' => 'One moment',
+    'error.429.what' => 'Something of yours is still running. This page comes by itself.',
     'error.other.title' => 'Something went wrong here',
     'error.other.what' => 'It is not your fault. Your program is as it was last saved.',
     'scene.chain' => 'These messages only lead on. Write them as',

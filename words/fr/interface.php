@@ -351,6 +351,8 @@ return [
     'error.405.what' => 'L’adresse ne s’utilise pas ainsi.',
     'error.413.title' => 'Trop grand',
     'error.413.what' => 'Ce fichier est plus grand que ce que Scrivlet accepte.',
+    'error.429.title' => 'Un instant',
+    'error.429.what' => 'Quelque chose à toi tourne encore. Cette page vient d’elle-même.',
     'error.other.title' => 'Quelque chose n’a pas marché ici',
     'error.other.what' => 'Ce n’est pas ta faute. Ton programme est tel qu’il a été enregistré.',
     'scene.chain' => 'Ces messages ne font que mener plus loin. Les écrire comme',

@@ -1,7 +1,8 @@
-/** How often a device asks again while another run is under way, and how long between, in milliseconds. */
+/** How often it is asked again while another run of the same person is under way, and how long between, in milliseconds. */
 const TRIES = 20;
 const PAUSE = 250;
 
+/** The answer; null if there is no way to the server. */
 export async function ask(path: string, body: unknown): Promise<Response | null> {
   const token = document.querySelector<HTMLMetaElement>('meta[name="csrf"]')!.content;
   const headers = { "Content-Type": "application/json", "X-Csrf-Token": token, "X-Requested-With": "fetch" };
