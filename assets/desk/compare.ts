@@ -1,6 +1,6 @@
 import { figure } from "./seals";
 import { scenePlayer } from "./scenes";
-import { post } from "./server";
+import { ask } from "../patience";
 import * as stage from "./stage";
 import { byId, icon, say } from "./page";
 import { data } from "./store";
@@ -93,7 +93,7 @@ export function comparing(): void {
       text: data.text,
       ...stage.input(),
     };
-    const response = await post("/compare", body);
-    if (response.ok) show((await response.json()) as Compared);
+    const response = await ask(`${data.address}/compare`, body);
+    if (response?.ok) show((await response.json()) as Compared);
   });
 }

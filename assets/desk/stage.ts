@@ -1,5 +1,6 @@
 import { layoutEditor } from "./layouts";
-import { post, send } from "./server";
+import { ask } from "../patience";
+import { send } from "./server";
 import { refused } from "./editing";
 import { TAB } from "./looks";
 import { byId, icon, say } from "./page";
@@ -246,8 +247,8 @@ export function start(signal: (text: string) => void, given: Hooks): void {
   for (const button of document.querySelectorAll<HTMLElement>("[data-chain]"))
     button.addEventListener("click", () => send({ do: "chain", as: button.dataset.chain! }).catch(refused));
   byId("run-all").addEventListener("click", async () => {
-    const response = await post("/layouts", { seed: given.seed(), view: data.view, text: data.text });
-    if (response.ok) marks = ((await response.json()) as { marks: typeof marks }).marks;
+    const response = await ask(`${data.address}/layouts`, { seed: given.seed(), view: data.view, text: data.text });
+    if (response?.ok) marks = ((await response.json()) as { marks: typeof marks }).marks;
     draw();
   });
   byId("clear-signals").addEventListener("click", () => {

@@ -18,7 +18,7 @@ const PREFIX = `${FORMER}:`;
 /** Where windows cannot be asked whether they are there, one that has not written for so long is gone, in milliseconds. */
 const GONE = 6000;
 /** How long a window that is loaded again takes at most to go, in milliseconds. */
-const GOING = 1000;
+const GOING = 5000;
 /** How often a window that waits says that it is there. */
 const BEAT = 2000;
 
