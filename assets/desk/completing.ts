@@ -84,8 +84,14 @@ async function ask(before: string): Promise<Suggestion[] | null> {
 
 /** The suggestions where a word begins, whatever of it is there. */
 function suggestions(before: string): Promise<Suggestion[] | null> {
-  if (ahead?.before !== before) ahead = { before, options: ask(before) };
-  return ahead.options;
+  if (ahead?.before === before) return ahead.options;
+  const asked = { before, options: ask(before) };
+  ahead = asked;
+  // What was not answered is asked again.
+  void asked.options.then((found) => {
+    if (!found && ahead === asked) ahead = null;
+  });
+  return asked.options;
 }
 
 function lookAhead(view: EditorView): void {

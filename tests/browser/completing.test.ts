@@ -31,7 +31,9 @@ test("the list opens while typing, Tab takes and leads through the gaps, Enter i
   );
   await page.keyboard.press("Tab");
   await page.keyboard.type("bed");
-  await page.keyboard.press("Escape");
+  // Where no list is, Escape would end the gaps.
+  await page.waitForTimeout(500);
+  if (await list().isVisible()) await page.keyboard.press("Escape");
   await page.keyboard.press("Tab");
   await begin("se");
   await page.keyboard.press("Tab");
@@ -122,7 +124,7 @@ test("command keys write what fits the caret, with its first gap chosen", async 
   await page.click("#show-keys");
   const key = (label: string) => page.locator(`#command-keys button:text-is("${label}")`);
   await key("for").click();
-  await page.waitForFunction(() => /for i in range/.test(document.querySelector(".cm-content")!.textContent!));
+  await page.waitForFunction(() => /for i in range/.test(document.querySelector(".cm-content")?.textContent ?? ""));
   await page.keyboard.press("Tab");
   await page.keyboard.type("3");
   await page.keyboard.press("Tab");

@@ -62,12 +62,12 @@ test("typing and rows have one history, from the editor too", async () => {
   await edit(page, () => page.keyboard.type("nib.lift()"));
   await settled(page);
   await page.keyboard.press("Control+z");
-  await page.waitForFunction(() => !document.querySelector(".cm-content")!.textContent!.includes("nib.lift"));
+  await page.waitForFunction(() => !document.querySelector(".cm-content")?.textContent?.includes("nib.lift"));
   await edit(page, () => page.keyboard.press("Control+z"));
-  await page.waitForFunction(() => !document.querySelector(".cm-content")!.textContent!.includes("clear"));
+  await page.waitForFunction(() => !document.querySelector(".cm-content")?.textContent?.includes("clear"));
   await edit(page, () => page.keyboard.press("Control+Shift+Z"));
   await edit(page, () => page.keyboard.press("Control+y"));
-  await page.waitForFunction(() => document.querySelector(".cm-content")!.textContent!.includes("nib.lift()"));
+  await page.waitForFunction(() => document.querySelector(".cm-content")?.textContent?.includes("nib.lift()"));
   assert.deepEqual((await rowsOf(page)).slice(1), ["clear the sheet", "lift the nib"]);
 });
 
@@ -106,7 +106,7 @@ test("the drawer folds where there is little room, and on the text page a press 
   await page.goto(`${address}?view=text&text=python`);
   await page.click("#open-drawer");
   await stock("repeat").click();
-  await page.waitForFunction(() => document.querySelector(".cm-content")!.textContent!.includes("for i in range(4):"));
+  await page.waitForFunction(() => document.querySelector(".cm-content")?.textContent?.includes("for i in range(4):"));
   await page.keyboard.press("Tab");
   await page.keyboard.type("7");
   await page.keyboard.press("Tab");
