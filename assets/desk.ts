@@ -76,7 +76,7 @@ if (column) {
   document.addEventListener("paste", (event) => {
     if ((event.target as Element).closest("input, textarea, dialog, #typed")) return;
     event.preventDefault();
-    paste(event.clipboardData?.getData("text/plain") ?? "");
+    void paste(event.clipboardData?.getData("text/plain") ?? "");
   });
   drag.start((promise, isNew) => promise.then((answer) => caret.follow(answer, isNew), refused));
 }

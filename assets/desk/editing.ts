@@ -170,15 +170,25 @@ function isRows(text: string): boolean {
   return text.startsWith('{"format":"scrivlet') && text.includes('"rows":');
 }
 
+/** The rows being copied here, until the server has given their text: a hand pastes sooner than a slow network answers. */
+let copying: Promise<string | null> | null = null;
+
 export async function copy(cut: boolean): Promise<void> {
   const ids = rowsAtCaret();
   if (!ids) return;
-  const response = await fetch(`${data.address}/rows?ids=${ids.join(",")}`);
-  if (!response.ok) return;
-  const { rows } = (await response.json()) as { rows: string };
+  const asked = rowsOf(ids);
+  copying = asked;
+  const rows = await asked.catch(() => null);
+  if (copying === asked) copying = null;
+  if (rows === null) return;
   store(CLIPBOARD, rows);
   await navigator.clipboard?.writeText(rows).catch(() => {});
   if (cut) perform({ do: "delete", ids }, "stay");
+}
+
+async function rowsOf(ids: number[]): Promise<string | null> {
+  const response = await fetch(`${data.address}/rows?ids=${ids.join(",")}`);
+  return response.ok ? ((await response.json()) as { rows: string }).rows : null;
 }
 
 /**
@@ -186,10 +196,11 @@ export async function copy(cut: boolean): Promise<void> {
  *
  * @param text what the system's clipboard holds, which is the newest if it holds rows
  */
-export function paste(text: string): void {
-  const rows = isRows(text) ? text : localStorage.getItem(CLIPBOARD);
-  if (!rows) return;
+export async function paste(text: string): Promise<void> {
   const { parent, body, index } = caret.place();
+  const copied = await copying?.catch(() => null);
+  const rows = copied ?? (isRows(text) ? text : localStorage.getItem(CLIPBOARD));
+  if (!rows) return;
   perform({ do: "paste", rows, parent, body, index }, "select");
 }
 

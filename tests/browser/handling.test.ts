@@ -1,5 +1,6 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import type { Page } from "playwright-core";
 import { ADDRESS, assertAccessible, edit, newProgram, page, rowsOf, session, settled, textOf } from "./support.ts";
 
 session();
@@ -77,19 +78,38 @@ test("rows are pasted in another window, and the newer clipboard wins", async ()
   await edit(page, () => stock("nib.clear").click());
   await page.locator("#blocks").focus();
   await page.keyboard.press("Control+c");
-  await page.waitForFunction(async () => (await navigator.clipboard.readText()).includes("nib.clear"));
+  await holds(page, "nib.clear");
   const other = await page.context().newPage();
   await newProgram(other);
   await edit(other, () => other.locator('.stock[data-entry="nib.lower"]').click());
   await other.locator("#blocks").focus();
   await other.keyboard.press("Control+c");
-  await other.waitForFunction(async () => (await navigator.clipboard.readText()).includes("nib.lower"));
+  await holds(other, "nib.lower");
   await page.bringToFront();
   await page.locator("#blocks").focus();
   await edit(page, () => page.keyboard.press("Control+v"));
   assert.deepEqual((await rowsOf(page)).slice(1), ["clear the sheet", "lower the nib"]);
   await other.close();
+  await page.route("**/rows?ids=*", async (route) => {
+    await new Promise((after) => setTimeout(after, 500));
+    await route.continue();
+  });
+  await page.locator("#blocks").focus();
+  await page.keyboard.press("ArrowUp");
+  await page.keyboard.press("Control+c");
+  await edit(page, () => page.keyboard.press("Control+v"));
+  await page.unroute("**/rows?ids=*");
+  assert.deepEqual(
+    (await rowsOf(page)).slice(1),
+    ["clear the sheet", "clear the sheet", "lower the nib"],
+    "slow network",
+  );
 });
+
+/** Waits until the clipboard holds a word; a predicate of the page that promises is taken for true at once. */
+async function holds(page: Page, word: string): Promise<void> {
+  while (!(await page.evaluate(() => navigator.clipboard.readText())).includes(word)) await page.waitForTimeout(50);
+}
 
 test("the drawer folds where there is little room, and on the text page a press writes at the caret, with what it needs", async () => {
   const address = await newProgram(page);
