@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Ladder;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Page\BlankView;
+use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Reference\UsualMistakes;
 use Scrivlet\Core\Scene\Picture;
@@ -20,12 +22,18 @@ final class Ladder
     private const STRANGERS = 2;
     /** Programs with a fault that are tried at most until one shows. */
     private const MOST_TRIED = 60;
+    /** That are run in trying; counted, so that the same rung comes of it on every machine. */
+    private const MOST_STEPS = 100_000;
+    private const VARIATIONS = [FaultKind::TurnMore, FaultKind::OtherNumber, FaultKind::OtherStart, FaultKind::WrongBound, FaultKind::ArgumentOrder, FaultKind::OtherSign];
 
     private readonly Dice $dice;
     private readonly Analysis $analysis;
     private readonly string $model;
     /** @var list<string> */
     private readonly array $lines;
+    private int $steps = 0;
+    /** @var array<int, array<string, mixed>> what is seen of the program in each situation, as far as it was asked for */
+    private array $seen = [];
 
     /** @param non-empty-list<Situation> $situations */
     private function __construct(private readonly Program $program, private readonly Language $language, private readonly array $situations, private readonly string $locale, int $seed)
@@ -39,6 +47,8 @@ final class Ladder
     /**
      * @param non-empty-list<Situation> $situations
      * @param int                       $level      of help, by kind: how many places are filled in; how much of the ghost shows
+     *                                              (4 all of it to 1 nothing); what is written from (4 rows of blocks, 3 and 2
+     *                                              plain words, 1 the goal alone)
      *
      * @return Rung|null nothing where the program gives no such rung
      */
@@ -54,7 +64,7 @@ final class Ladder
             RungKind::Mend => $ladder->mend(),
             RungKind::Vary => $ladder->vary(),
             RungKind::Over => $ladder->made(RungKind::Over, ['ghost' => array_map(static fn (string $line): string => self::ghost($line, $level), $ladder->lines)]),
-            RungKind::Write => $ladder->made(RungKind::Write, ['says' => $ladder->says(), 'goal' => $ladder->goal($program)]),
+            RungKind::Write => $ladder->write($level),
             RungKind::Carry => $ladder->carry(),
         };
     }
@@ -211,11 +221,10 @@ final class Ladder
 
     private function vary(): ?Rung
     {
-        foreach ($this->showing() as [$kind, , $other]) {
+        foreach ($this->showing(self::VARIATIONS) as [, , $other]) {
             $text = (new Analysis($other))->text($this->language)->text();
             $read = $this->asRead($text);
-            $isVariation = \in_array($kind, [FaultKind::TurnMore, FaultKind::OtherNumber, FaultKind::OtherStart, FaultKind::WrongBound, FaultKind::ArgumentOrder, FaultKind::OtherSign], true);
-            if ($isVariation && null !== $read && 'ended' === (Trial::seen($read, $this->language, [$this->situations[0]])[0]['ends'] ?? '')) {
+            if (null !== $read && 'ended' === (Trial::seen($read, $this->language, [$this->situations[0]])[0]['ends'] ?? '')) {
                 return $this->made(RungKind::Vary, ['text' => $this->model, 'goal' => $this->goal($read)], [], $text);
             }
         }
@@ -232,7 +241,18 @@ final class Ladder
         }
         $program = $read->program->withSetting($this->program->setting);
 
-        return Trial::seen($program, $this->language, $this->situations) === Trial::seen($this->program, $this->language, $this->situations) ? null : $program;
+        return $this->differs($program) ? $program : null;
+    }
+
+    private function write(int $level): Rung
+    {
+        $rows = [];
+        foreach ($level >= 4 ? (new BlocksPage($this->program, $this->locale))->rows : [] as $row) {
+            $words = array_map(static fn (string|BlankView $part): string => \is_string($part) ? $part : ($part->chip?->words() ?? $part->source), $row->segments);
+            $rows[] = ['depth' => \count($row->brackets), 'text' => trim((string) preg_replace('/\s+/u', ' ', implode('', $words)))];
+        }
+
+        return $this->made(RungKind::Write, ['says' => $level >= 2 && $level < 4 ? $this->says() : [], 'rows' => array_values(array_filter($rows, static fn (array $row): bool => '' !== $row['text'])), 'goal' => $this->goal($this->program)]);
     }
 
     private function carry(): Rung
@@ -242,15 +262,38 @@ final class Ladder
         return $this->made(RungKind::Carry, ['from' => $from->value, 'text' => $this->analysis->text($from)->text(), 'goal' => $this->goal($this->program)]);
     }
 
-    /** @return \Generator<int, array{FaultKind, int, Program}> programs with a fault that can be seen in some situation */
-    private function showing(): \Generator
+    /**
+     * @param list<FaultKind>|null $kinds all, if none are named
+     *
+     * @return \Generator<int, array{FaultKind, int, Program}> programs with a fault that can be seen in some situation
+     */
+    private function showing(?array $kinds = null): \Generator
     {
-        $right = Trial::seen($this->program, $this->language, $this->situations);
-        foreach (\array_slice($this->dice->shuffled(Faults::of($this->program)), 0, self::MOST_TRIED) as $fault) {
-            if (Trial::seen($fault[2], $this->language, $this->situations) !== $right) {
+        $faults = array_filter(Faults::of($this->program), static fn (array $fault): bool => null === $kinds || \in_array($fault[0], $kinds, true));
+        $this->steps = 0;
+        foreach (\array_slice($this->dice->shuffled(array_values($faults)), 0, self::MOST_TRIED) as $fault) {
+            if ($this->differs($fault[2])) {
                 yield $fault;
             }
+            if ($this->steps > self::MOST_STEPS) {
+                return;
+            }
         }
+    }
+
+    /** Whether something else is to be seen of a program, in the first situation in which it is. */
+    private function differs(Program $other): bool
+    {
+        foreach ($this->situations as $at => $situation) {
+            $outcome = Trial::run($other, $this->language, $situation);
+            $this->steps += $outcome->trace->moment;
+            $this->seen[$at] ??= Seen::of(Trial::run($this->program, $this->language, $situation));
+            if (Seen::of($outcome) !== $this->seen[$at]) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What shows through of a printed line: all of it, the beginnings of its words, the first letters, nothing. */

@@ -32,7 +32,8 @@ final class StructureTest extends TestCase
         'Reference' => ['Reference', 'Plain', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Phrasebook' => ['Phrasebook', 'Reference', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Device' => ['Device', 'Tree', 'Catalogue', 'Language', 'Scene'],
-        'Ladder' => ['Ladder', 'Reference', 'Plain', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Ladder' => ['Ladder', 'Page', 'Reference', 'Plain', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Lesson' => ['Lesson', 'Ladder', 'File', 'Reference', 'Plain', 'Page', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Console' => ['Console', 'Ladder', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
