@@ -32,7 +32,14 @@ export default defineConfig({
     emptyOutDir: true,
     assetsInlineLimit: 0,
     rollupOptions: {
-      input: ["assets/app.ts", "assets/desk.ts", "assets/lectern.ts", "assets/device.ts", "assets/ladder.ts"],
+      input: [
+        "assets/app.ts",
+        "assets/desk.ts",
+        "assets/lectern.ts",
+        "assets/device.ts",
+        "assets/rung.ts",
+        "assets/workshop.ts",
+      ],
     },
   },
   plugins: [tailwindcss(), icons()],

@@ -8,23 +8,27 @@ use Doctrine\Bundle\FixturesBundle\Fixture;
 use Doctrine\Bundle\FixturesBundle\FixtureGroupInterface;
 use Doctrine\Persistence\ObjectManager;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Lesson\CourseRepository;
+use Scrivlet\App\Lesson\Workshop;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Security\UserRepository;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Lesson\LessonFile;
 use Symfony\Component\PasswordHasher\Hasher\UserPasswordHasherInterface;
 
 /**
- * The teachers and programs of Fernhollow, where they are not there yet. Everybody knows their password, so that a school's
+ * The teachers, programs and courses of Fernhollow, where they are not there yet. Everybody knows their password, so that a school's
  * installation, which is made without what is for development, does not have them.
  */
 final class Fernhollow extends Fixture implements FixtureGroupInterface
 {
     public const PASSWORD = 'garden-gate';
     private const TEACHERS = ['juniper@fernhollow.example' => 'Juniper Vale', 'rowan@fernhollow.example' => 'Rowan Ash'];
+    private const COURSES = ['meadow', 'hedges', 'evening'];
     /** How many programs the second teacher has. */
     private const FEW = 4;
 
-    public function __construct(private readonly ProgramStore $store, private readonly UserRepository $users, private readonly UserPasswordHasherInterface $hasher)
+    public function __construct(private readonly ProgramStore $store, private readonly UserRepository $users, private readonly UserPasswordHasherInterface $hasher, private readonly CourseRepository $courses, private readonly Workshop $workshop)
     {
     }
 
@@ -49,6 +53,14 @@ final class Fernhollow extends Fixture implements FixtureGroupInterface
                 }
             }
             $files = \array_slice($files, 0, self::FEW);
+        }
+        $juniper = $this->users->named((string) array_key_first(self::TEACHERS));
+        if (null !== $juniper && [] === $this->courses->of($juniper)) {
+            foreach (self::COURSES as $name) {
+                $course = $this->workshop->copy(LessonFile::readCourse((string) file_get_contents(__DIR__."/courses/$name.course.json")), $juniper);
+                $course->let(true, true);
+            }
+            $manager->flush();
         }
     }
 }

@@ -17,8 +17,6 @@ import {
 } from "@codemirror/autocomplete";
 import { type Extension, Prec } from "@codemirror/state";
 import { EditorView, keymap } from "@codemirror/view";
-import { post } from "./server";
-import { data } from "./store";
 import type { Suggestion } from "./types";
 
 /** A list that is longer helps nobody. */
@@ -73,46 +71,48 @@ function item({ label, insert, kind, detail }: Suggestion, index: number): Compl
   return insert === label ? shown : snippetCompletion(gaps(insert), shown);
 }
 
+/** What may be written behind a text, best first; nothing if it could not be asked. */
+export type Ask = (before: string) => Promise<Suggestion[] | null>;
+
 /** What fits where no word is begun yet is asked for as soon as the caret stands there, so that the first letter finds it. */
-let ahead: { before: string; options: Promise<Suggestion[] | null> } | null = null;
-let soon = 0;
+class LookAhead {
+  private ahead: { before: string; options: Promise<Suggestion[] | null> } | null = null;
+  private soon = 0;
 
-async function ask(before: string): Promise<Suggestion[] | null> {
-  const response = await post("/complete", { before, language: data.typed!.language }).catch(() => null);
-  return response?.ok ? ((await response.json()) as { options: Suggestion[] }).options : null;
-}
+  constructor(private readonly ask: Ask) {}
 
-/** The suggestions where a word begins, whatever of it is there. */
-function suggestions(before: string): Promise<Suggestion[] | null> {
-  if (ahead?.before === before) return ahead.options;
-  const asked = { before, options: ask(before) };
-  ahead = asked;
-  // What was not answered is asked again.
-  void asked.options.then((found) => {
-    if (!found && ahead === asked) ahead = null;
-  });
-  return asked.options;
-}
+  /** The suggestions where a word begins, whatever of it is there. */
+  private suggestions(before: string): Promise<Suggestion[] | null> {
+    if (this.ahead?.before === before) return this.ahead.options;
+    const asked = { before, options: this.ask(before) };
+    this.ahead = asked;
+    // What was not answered is asked again.
+    void asked.options.then((found) => {
+      if (!found && this.ahead === asked) this.ahead = null;
+    });
+    return asked.options;
+  }
 
-function lookAhead(view: EditorView): void {
-  clearTimeout(soon);
-  const at = view.state.selection.main.head;
-  const isInWord = /[\p{L}\p{N}_]/u.test(view.state.sliceDoc(Math.max(0, at - 1), at));
-  if (!isInWord) soon = window.setTimeout(() => void suggestions(view.state.sliceDoc(0, at)), AHEAD);
-}
+  look(view: EditorView): void {
+    clearTimeout(this.soon);
+    const at = view.state.selection.main.head;
+    const isInWord = /[\p{L}\p{N}_]/u.test(view.state.sliceDoc(Math.max(0, at - 1), at));
+    if (!isInWord) this.soon = window.setTimeout(() => void this.suggestions(view.state.sliceDoc(0, at)), AHEAD);
+  }
 
-async function find(context: CompletionContext): Promise<CompletionResult | null> {
-  const begun = context.matchBefore(/[\p{L}_][\p{L}\p{N}_]*$/u);
-  const before = context.state.sliceDoc(0, context.pos);
-  const isAsked = context.explicit || begun !== null || /[.("']$/.test(before);
-  if (!isAsked) return null;
-  const from = begun?.from ?? context.pos;
-  const all = await suggestions(context.state.sliceDoc(0, from));
-  if (!all || context.aborted) return null;
-  const word = (begun?.text ?? "").toLowerCase();
-  // Those in the very letters before those in others, as the server puts them.
-  const options = all.filter(({ label }) => label.toLowerCase().startsWith(word)).slice(0, KEPT);
-  return options.length ? { from, options: options.map(item), validFor: /^[\p{L}\p{N}_]*$/u } : null;
+  async find(context: CompletionContext): Promise<CompletionResult | null> {
+    const begun = context.matchBefore(/[\p{L}_][\p{L}\p{N}_]*$/u);
+    const before = context.state.sliceDoc(0, context.pos);
+    const isAsked = context.explicit || begun !== null || /[.("']$/.test(before);
+    if (!isAsked) return null;
+    const from = begun?.from ?? context.pos;
+    const all = await this.suggestions(context.state.sliceDoc(0, from));
+    if (!all || context.aborted) return null;
+    const word = (begun?.text ?? "").toLowerCase();
+    // Those in the very letters before those in others, as the server puts them.
+    const options = all.filter(({ label }) => label.toLowerCase().startsWith(word)).slice(0, KEPT);
+    return options.length ? { from, options: options.map(item), validFor: /^[\p{L}\p{N}_]*$/u } : null;
+  }
 }
 
 /** Tab takes what is chosen, or what is best; nothing is chosen before an arrow is pressed, so that Enter ends the line. */
@@ -131,15 +131,20 @@ function takeBest(view: EditorView): boolean {
   return acceptCompletion(view);
 }
 
-/** @param taken called when something was taken from the list; what may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves. */
-export function completing(taken: () => void): Extension {
+/**
+ * What may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves.
+ *
+ * @param taken called when something was taken from the list
+ */
+export function completing(ask: Ask, taken: () => void): Extension {
+  const ahead = new LookAhead(ask);
   return [
     EditorView.updateListener.of(({ transactions, docChanged, selectionSet, view }) => {
-      if ((docChanged || selectionSet) && view.hasFocus) lookAhead(view);
+      if ((docChanged || selectionSet) && view.hasFocus) ahead.look(view);
       if (transactions.some((one) => one.annotation(pickedCompletion))) taken();
     }),
     autocompletion({
-      override: [find],
+      override: [(context) => ahead.find(context)],
       maxRenderedOptions: SHOWN,
       icons: false,
       activateOnTypingDelay: 0,

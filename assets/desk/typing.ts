@@ -1,13 +1,6 @@
 import { selectedCompletion } from "@codemirror/autocomplete";
 import { defaultKeymap, indentLess, indentMore } from "@codemirror/commands";
-import {
-  bracketMatching,
-  HighlightStyle,
-  indentOnInput,
-  indentUnit,
-  type LanguageSupport,
-  syntaxHighlighting,
-} from "@codemirror/language";
+import { bracketMatching, indentOnInput, indentUnit } from "@codemirror/language";
 import { type Diagnostic, nextDiagnostic, previousDiagnostic, setDiagnostics } from "@codemirror/lint";
 import { highlightSelectionMatches, searchKeymap } from "@codemirror/search";
 import { EditorState, RangeSetBuilder, StateEffect, StateField, Transaction } from "@codemirror/state";
@@ -20,19 +13,19 @@ import {
   tooltips,
   WidgetType,
 } from "@codemirror/view";
-import { tags } from "@lezer/highlight";
 import { argumentCard } from "./card";
 import { completing, writeSnippet } from "./completing";
 import { mark, placeOf, reveal } from "./columns";
 import { refused, travel } from "./editing";
 import { knownNames } from "./known";
 import { commandKeys } from "./command_keys";
+import { grammar } from "./grammar";
 import { folding, refold, showAll } from "./folding";
-import { isBusy, send } from "./server";
+import { isBusy, post, send } from "./server";
 import { store } from "./unsent";
 import { byId, piece, say } from "./page";
 import { data } from "./store";
-import type { Answer, Fix, Mistake, Typed } from "./types";
+import type { Answer, Fix, Mistake, Suggestion, Typed } from "./types";
 import type { Written } from "./reference";
 import { difference, replaced } from "./texts";
 
@@ -42,13 +35,6 @@ const PAUSE = 300;
 const REST = 500;
 /** How long nothing is typed until a line in the making is told its mistakes; another line's are told at once. */
 const PATIENCE = 1000;
-/** The grammar of the page's own language is all that is loaded. */
-const languages: Record<string, () => Promise<LanguageSupport>> = {
-  python: async () => (await import("@codemirror/lang-python")).python(),
-  javascript: async () => (await import("@codemirror/lang-javascript")).javascript(),
-  cpp: async () => (await import("@codemirror/lang-cpp")).cpp(),
-};
-
 let view: EditorView | null = null;
 let timer = 0;
 let asking = 0;
@@ -88,14 +74,11 @@ const decorations = StateField.define<DecorationSet>({
   provide: (field) => EditorView.decorations.from(field),
 });
 
-const style = HighlightStyle.define([
-  { tag: [tags.keyword, tags.bool, tags.null, tags.typeName, tags.processingInstruction], class: "t-k" },
-  { tag: [tags.function(tags.variableName), tags.function(tags.propertyName)], class: "t-f" },
-  { tag: [tags.string, tags.special(tags.string), tags.character], class: "t-s" },
-  { tag: tags.number, class: "t-n" },
-  { tag: tags.comment, class: "t-c" },
-  { tag: tags.variableName, class: "t-v" },
-]);
+/** What may be written behind a text, as the server knows the program. */
+async function suggest(before: string): Promise<Suggestion[] | null> {
+  const response = await post("/complete", { before, language: data.typed!.language }).catch(() => null);
+  return response?.ok ? ((await response.json()) as { options: Suggestion[] }).options : null;
+}
 
 /** The gaps, in the order of the text. */
 function decorated(state: EditorState, numbers: (number | null)[]): DecorationSet {
@@ -179,7 +162,7 @@ function separator(text: string): string {
 }
 
 async function open(): Promise<void> {
-  const colours = await languages[data.typed!.language]!();
+  const colours = await grammar(data.typed!.language);
   const typed = data.typed!;
   if (view) return;
   const unit = /^(\t| {2,8})\S/m.exec(typed.text)?.[1] ?? "    ";
@@ -199,11 +182,10 @@ async function open(): Promise<void> {
         indentUnit.of(unit),
         EditorState.tabSize.of(4),
         bracketMatching(),
-        completing(bringIn),
+        completing(suggest, bringIn),
         argumentCard(),
         folding(unit === "\t" ? 4 : unit.length),
         highlightSelectionMatches(),
-        syntaxHighlighting(style),
         colours,
         decorations,
         knownNames(),

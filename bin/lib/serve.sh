@@ -166,7 +166,8 @@ http {
     fastcgi_buffers 32 32k; fastcgi_buffer_size 32k;
     fastcgi_read_timeout 25s;
     location /build/ { try_files \$uri =404; add_header Cache-Control "public, max-age=31536000, immutable"; add_header X-Content-Type-Options nosniff; }
-    location ~ ^/programs/[0-9]+/(?:run|layouts|seals|compare|ladder|ladder/mark|ladder/hint|picture\.svg|drawing\.svg|bundle\.zip)\$ { fastcgi_pass unix:$folder/run/runs.sock; }
+    location ~ ^/programs/[0-9]+/(?:run|layouts|seals|compare|ladder|ladder/mark|ladder/try|ladder/hint|picture\.svg|drawing\.svg|bundle\.zip)\$ { fastcgi_pass unix:$folder/run/runs.sock; }
+    location ~ ^/(?:books/[0-9]+/[0-9]+/(?:pieces/[0-9]+|[0-9]+/[a-z]+(?:/mark|/try|/hint)?)|workshop/(?:make/[0-9]+|lessons/[0-9]+/(?:rungs.*|propose|[a-z]+\.pdf)))\$ { fastcgi_pass unix:$folder/run/runs.sock; }
     location = /device/run { client_max_body_size 6m; fastcgi_pass unix:$folder/run/runs.sock; }
     location ~ "^/events/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1"; nchan_subscriber_first_message -1; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
     location = /programs/open { client_max_body_size 24m; fastcgi_pass unix:$folder/run/php.sock; }

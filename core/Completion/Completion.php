@@ -38,7 +38,8 @@ final class Completion
     /** @var array<string, array{Suggestion, float}> by label, with how well they fit */
     private array $found = [];
 
-    private function __construct(private readonly string $before, private readonly Language $language, private readonly string $locale)
+    /** @param list<string>|null $stock */
+    private function __construct(private readonly string $before, private readonly Language $language, private readonly string $locale, private readonly ?array $stock)
     {
         $this->place = Place::after($before, $language);
         $this->names = new KnownNames($this->place->tokens, $language, $before);
@@ -52,10 +53,27 @@ final class Completion
         return '' === trim($piece) ? "\n" : $piece;
     }
 
-    /** @return list<Suggestion> for the place behind a text, best first */
-    public static function after(string $before, Language $language, string $locale, int $limit = 20): array
+    /**
+     * @param list<string>|null $stock entries of the catalogue: of rows and commands no others are offered
+     *
+     * @return list<Suggestion> for the place behind a text, best first
+     */
+    public static function after(string $before, Language $language, string $locale, int $limit = 20, ?array $stock = null): array
     {
-        return (new self(Place::near($before), $language, $locale))->best($limit);
+        return (new self(Place::near($before), $language, $locale, $stock))->best($limit);
+    }
+
+    private function isInStock(string $key): bool
+    {
+        return null === $this->stock || \in_array($key, $this->stock, true);
+    }
+
+    /** Whether a word of the language begins rows, none of which is in stock. */
+    private function isLeftOut(string $word): bool
+    {
+        $rows = Usual::STOCKED[$word] ?? [];
+
+        return [] !== $rows && [] === array_filter($rows, $this->isInStock(...));
     }
 
     /** @return list<Suggestion> */
@@ -126,6 +144,9 @@ final class Completion
         $thing = $this->place->receiver;
         foreach (Vocabulary::methods($this->language, $thing) as $index => $method) {
             $entry = Vocabulary::commands($this->language)["$thing.$method"];
+            if (!$this->isInStock($entry->key)) {
+                continue;
+            }
             $this->offer($method, SuggestionKind::Command, 20 - 0.2 * $index, $entry->phrase($this->locale), $this->called($method, $entry));
         }
         $index = 0;
@@ -257,7 +278,7 @@ final class Completion
                 'import', 'from', 'using' => \count($tokens) < 60,
                 default => true,
             };
-            if ($fits) {
+            if ($fits && !$this->isLeftOut($word)) {
                 $construct = Usual::CONSTRUCTS[$this->language->value][$word] ?? null;
                 $isKeyword = \in_array($word, $this->language->keywords(), true);
                 $this->offer($word, null !== $construct ? SuggestionKind::Construct : ($isKeyword ? SuggestionKind::Keyword : SuggestionKind::Library), 9 - 0.25 * $rank, $this->says($word), $construct);
@@ -268,7 +289,9 @@ final class Completion
         $this->variables(4);
         $this->functions(6);
         foreach ($this->language->keywords() as $word) {
-            $this->offer($word, SuggestionKind::Keyword, 0);
+            if (!$this->isLeftOut($word)) {
+                $this->offer($word, SuggestionKind::Keyword, 0);
+            }
         }
         foreach (array_keys($this->library->functions) as $name) {
             $this->offer((string) $name, SuggestionKind::Library, 1);
@@ -290,6 +313,9 @@ final class Completion
     private function things(float $base): void
     {
         foreach (SceneName::objects() as $index => $thing) {
+            if (null !== $this->stock && [] === preg_grep("/^$thing\\./", $this->stock)) {
+                continue;
+            }
             $isKnown = isset($this->names->variables[$thing]) || Language::Python !== $this->language && str_contains($this->before, 'scrivlet.');
             $this->offer($thing, SuggestionKind::Thing, $isKnown ? $base : -1 - $index);
         }

@@ -33,6 +33,11 @@ final class Usual
         'print' => 'print', 'console' => 'print', 'cout' => 'print', 'for' => 'repeat', 'if' => 'if', 'while' => 'while', 'def' => 'define', 'function' => 'define', 'else' => 'otherwise', 'elif' => 'else_if',
         'return' => 'return', 'break' => 'break', 'continue' => 'continue', 'pass' => 'pass', 'global' => 'share',
     ];
+    /** Which rows a word begins, of those that a stock may leave out. */
+    public const STOCKED = [
+        'print' => ['print'], 'console' => ['print'], 'cout' => ['print'], 'for' => ['repeat', 'count', 'for_each', 'for'], 'if' => ['if'], 'while' => ['while', 'forever', 'do_while'], 'do' => ['do_while'],
+        'def' => ['define', 'return'], 'function' => ['define', 'return'], 'else' => ['otherwise', 'else_if'], 'elif' => ['else_if'], 'return' => ['return', 'leave'], 'break' => ['break'], 'continue' => ['continue'],
+    ];
     /** Words within values. */
     public const IN_VALUES = [
         'python' => ['True', 'False', 'not', 'in', 'and', 'or', 'if', 'else', 'for', 'None', 'lambda', 'is', 'import'],

@@ -21,8 +21,8 @@ use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Phrasebook\Phrasebook;
 use Scrivlet\Core\Phrasebook\PhrasebookHtml;
-use Scrivlet\Core\Phrasebook\PhrasebookPdf;
 use Scrivlet\Core\Plain\PlainLines;
+use Scrivlet\Core\Print\Pdf;
 use Scrivlet\Core\Reference\Reference;
 use Scrivlet\Core\Reference\ReferenceText;
 use Scrivlet\Core\Refusal;
@@ -363,7 +363,7 @@ final readonly class Console
             $title = Words::in($locale)->say('phrasebook.of_scene', ['scene' => Words::in($locale)->say("scene.$scene->value")]);
         }
         $html = PhrasebookHtml::page($book, array_values($languages), $title);
-        ($this->out)('pdf' === ($options['format'] ?? 'html') ? PhrasebookPdf::of($html) : $html."\n");
+        ($this->out)('pdf' === ($options['format'] ?? 'html') ? Pdf::of($html) : $html."\n");
 
         return 0;
     }

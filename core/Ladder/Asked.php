@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Ladder;
 
+use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Reference\Uses;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Import;
@@ -16,7 +17,7 @@ final readonly class Asked
 {
     public const MOST = 1_000;
     /** What nobody forbids. */
-    public const ALWAYS = ['start', 'comment'];
+    public const ALWAYS = ['start', 'comment', 'pass', 'import', 'declare', 'share', 'unread'];
 
     /**
      * @param list<Construct>   $constructs that have to be there
@@ -45,7 +46,7 @@ final readonly class Asked
         if (null !== $this->rows && $rows > $this->rows) {
             $missing[] = ['kind' => 'too_many_rows', 'parameters' => ['rows' => $rows, 'most' => $this->rows]];
         }
-        foreach (null === $this->allowed ? [] : array_diff(Uses::in($program), $this->allowed, self::ALWAYS) as $key) {
+        foreach (null === $this->allowed ? [] : array_filter(array_diff(Uses::in($program), $this->allowed, self::ALWAYS), self::isCounted(...)) as $key) {
             $missing[] = ['kind' => 'not_allowed', 'parameters' => ['key' => $key]];
         }
 
@@ -72,5 +73,13 @@ final readonly class Asked
         $rows = $data['rows'] ?? null;
 
         return new self($constructs, \is_int($rows) && $rows > 0 ? min(self::MOST, $rows) : null, \is_array($data['allowed'] ?? null) ? $texts($data['allowed']) : null);
+    }
+
+    /** Rows and commands are what a stock is of; how values are reckoned is everybody's own affair. */
+    private static function isCounted(string $key): bool
+    {
+        $entry = Catalogue::find($key);
+
+        return null !== $entry && (!$entry->value || $entry->command);
     }
 }

@@ -11,7 +11,6 @@ use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Reference\UsualMistakes;
-use Scrivlet\Core\Scene\Picture;
 use Scrivlet\Core\Tree\Program;
 
 /** Makes rungs from a program: the same program, language, kind, situations and seed give the same rung. */
@@ -63,7 +62,7 @@ final class Ladder
             RungKind::Fill => $ladder->fill($level),
             RungKind::Mend => $ladder->mend(),
             RungKind::Vary => $ladder->vary(),
-            RungKind::Over => $ladder->made(RungKind::Over, ['ghost' => array_map(static fn (string $line): string => self::ghost($line, $level), $ladder->lines)]),
+            RungKind::Over => $ladder->made(RungKind::Over, ['ghost' => array_map(static fn (string $line): string => self::ghost($line, $level), $ladder->lines), 'goal' => $ladder->goal($program)]),
             RungKind::Write => $ladder->write($level),
             RungKind::Carry => $ladder->carry(),
         };
@@ -87,9 +86,7 @@ final class Ladder
     /** @return array{picture: string, printed: string} what a program leaves in the first situation */
     private function goal(Program $program): array
     {
-        $outcome = Trial::run($program, $this->language, $this->situations[0]);
-
-        return ['picture' => Picture::svg($program->setting, $outcome->trace), 'printed' => $outcome->trace->printout()];
+        return Trial::goal($program, $this->language, $this->situations[0]);
     }
 
     private function pair(): ?Rung
@@ -118,9 +115,10 @@ final class Ladder
         $right = $this->goal($this->program);
         $what = '' !== trim($right['printed']) ? 'printed' : 'picture';
         $choices = [$right[$what]];
+        $nothing = $this->goal($this->language->read('')->program->withSetting($this->program->setting))[$what];
         foreach ($this->showing() as [, , $other]) {
             $wrong = $this->goal($other)[$what];
-            if ('' !== trim($wrong) && !\in_array($wrong, $choices, true)) {
+            if ('' !== trim($wrong) && $nothing !== $wrong && !\in_array($wrong, $choices, true)) {
                 $choices[] = $wrong;
             }
             if (self::CHOICES === \count($choices)) {
@@ -157,7 +155,7 @@ final class Ladder
         $places = array_flip($order);
         $right = array_map(static fn (int $number): array => [$places[$number], $cards[$number]['indent']], array_keys($cards));
 
-        return $this->made(RungKind::Sort, ['slips' => array_map(static fn (int $number): string => $texts[$number], $order), 'indents' => Language::Python === $this->language], $right);
+        return $this->made(RungKind::Sort, ['slips' => array_map(static fn (int $number): string => $texts[$number], $order), 'indents' => Language::Python === $this->language, 'goal' => $this->goal($this->program)], $right);
     }
 
     private static function indent(string $line): int
@@ -204,7 +202,7 @@ final class Ladder
             }
         }
 
-        return $this->made(RungKind::Fill, ['text' => $text, 'gaps' => \count($right)], $right);
+        return $this->made(RungKind::Fill, ['text' => $text, 'gaps' => \count($right), 'goal' => $this->goal($this->program)], $right);
     }
 
     private function mend(): ?Rung
@@ -281,7 +279,11 @@ final class Ladder
         }
     }
 
-    /** Whether something else is to be seen of a program, in the first situation in which it is. */
+    /**
+     * Whether something else is to be seen of a program, in the first situation in which it is.
+     *
+     * @phpstan-impure it counts steps
+     */
     private function differs(Program $other): bool
     {
         foreach ($this->situations as $at => $situation) {

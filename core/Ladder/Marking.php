@@ -26,10 +26,27 @@ final class Marking
             return self::failed('no_list', [], 0);
         }
 
-        return match ($rung->kind) {
-            RungKind::Sort => self::sorted($rung, $list),
-            RungKind::Fill => self::filled($rung, $list),
-            default => self::chosen($rung, $list),
+        if (RungKind::Pair === $rung->kind || RungKind::Foretell === $rung->kind) {
+            return self::chosen($rung, $list);
+        }
+        $text = self::textOf($rung, $answer);
+
+        return null === $text ? self::failed('no_list', [], 0) : self::text($rung, $text);
+    }
+
+    /** The text that an answer makes: itself, slips in their order, gaps filled; nothing if it is of another form. */
+    public static function textOf(Rung $rung, string $answer): ?string
+    {
+        if ($rung->kind->asksForText()) {
+            return $answer;
+        }
+        $list = json_decode($answer, true, 8);
+
+        return match (true) {
+            !\is_array($list) || !array_is_list($list) => null,
+            RungKind::Sort === $rung->kind => self::sorted($rung, $list),
+            RungKind::Fill === $rung->kind => self::filled($rung, $list),
+            default => null,
         };
     }
 
@@ -54,7 +71,7 @@ final class Marking
     }
 
     /** @param list<mixed> $list of the number of a slip and its indent */
-    private static function sorted(Rung $rung, array $list): Verdict
+    private static function sorted(Rung $rung, array $list): ?string
     {
         $slips = \is_array($rung->question['slips'] ?? null) ? $rung->question['slips'] : [];
         $lines = $used = [];
@@ -62,17 +79,17 @@ final class Marking
             [$number, $indent] = \is_array($one) ? [$one[0] ?? null, $one[1] ?? 0] : [$one, 0];
             $slip = \is_int($number) ? $slips[$number] ?? null : null;
             if (!\is_string($slip) || !\is_int($indent) || $indent < 0 || $indent > 40 || isset($used[$number])) {
-                return self::failed('no_list', [], 0);
+                return null;
             }
             $used[$number] = true;
             $lines[] = str_repeat('    ', $indent).$slip;
         }
 
-        return self::text($rung, implode("\n", $lines)."\n");
+        return implode("\n", $lines)."\n";
     }
 
     /** @param list<mixed> $list what is written into each gap */
-    private static function filled(Rung $rung, array $list): Verdict
+    private static function filled(Rung $rung, array $list): ?string
     {
         $parts = explode('▢', \is_string($rung->question['text'] ?? null) ? $rung->question['text'] : '');
         $text = $parts[0];
@@ -80,12 +97,12 @@ final class Marking
             $piece = $list[$place] ?? '';
             // A piece is a piece: what else stood on the line stays.
             if (!\is_string($piece) || \strlen($piece) > 200 || 1 === preg_match('/[\r\n]/', $piece)) {
-                return self::failed('no_list', [], 0);
+                return null;
             }
             $text .= $piece.$part;
         }
 
-        return self::text($rung, $text);
+        return $text;
     }
 
     private static function text(Rung $rung, string $text): Verdict
@@ -105,7 +122,7 @@ final class Marking
             $wanted = Seen::of(Trial::run($model, $rung->language, $situation));
             $found = Seen::of(Trial::run($answer, $rung->language, $situation));
             if ($wanted !== $found) {
-                return self::failed(self::difference($wanted, $found), ['situation' => $number + 1], min($near, 0.99), $number);
+                return self::failed(...self::parting($wanted, $found, $situation->hidden, ['situation' => $number + 1, 'cases' => \count($rung->situations)]), near: min($near, 0.99), situation: $number);
             }
         }
 
@@ -121,19 +138,40 @@ final class Marking
     }
 
     /**
-     * What is another first: that it stops, what is printed, the picture, the state.
+     * What is another first: that it stops, what is printed, the picture, the state; of what is printed the first line with
+     * both sides. A hidden case is named and not shown.
      *
      * @param array<string, mixed> $wanted
      * @param array<string, mixed> $found
+     * @param array<string, int>   $case   its number, and how many there are
+     *
+     * @return array{kind: string, parameters: array<string, string|int>}
      */
-    private static function difference(array $wanted, array $found): string
+    private static function parting(array $wanted, array $found, bool $hidden, array $case): array
     {
-        foreach (['error' => 'stops', 'ends' => 'never_ends', 'printed' => 'prints_other', 'strokes' => 'draws_other', 'marks' => 'draws_other', 'goals' => 'misses_goal'] as $what => $kind) {
+        $kind = 'other_state';
+        foreach (['error' => 'stops', 'ends' => 'never_ends', 'printed' => 'prints_other', 'strokes' => 'draws_other', 'marks' => 'draws_other', 'goals' => 'misses_goal'] as $what => $one) {
             if ($wanted[$what] !== $found[$what]) {
-                return $kind;
+                $kind = $one;
+                break;
             }
         }
+        if ($hidden) {
+            return ['kind' => 'hidden', 'parameters' => $case];
+        }
+        if ('prints_other' !== $kind || !\is_array($wanted['printed']) || !\is_array($found['printed'])) {
+            return ['kind' => $kind, 'parameters' => $case];
+        }
+        for ($line = 0; ($wanted['printed'][$line] ?? null) === ($found['printed'][$line] ?? null);) {
+            ++$line;
+        }
+        $side = static fn (mixed $text): string => \is_string($text) ? mb_substr($text, 0, 80) : '';
+        [$yours, $other] = [$side($found['printed'][$line] ?? null), $side($wanted['printed'][$line] ?? null)];
 
-        return 'other_state';
+        return ['kind' => match (true) {
+            '' === $yours => 'prints_nothing',
+            '' === $other => 'prints_too_much',
+            default => 'prints_line',
+        }, 'parameters' => [...$case, 'line' => $line + 1, 'found' => $yours, 'wanted' => $other]];
     }
 }

@@ -10,7 +10,7 @@ use Scrivlet\Core\Scene\GoalState;
 
 /**
  * What can be seen when a run is over: the picture that remains, in whatever order and pieces it was drawn; the lines
- * printed; the state and the goals of a layout; the lamps over time. Settings, turns and moves that leave no mark are
+ * printed; the way that was mown; the state and the goals of a layout; the lamps over time. Settings, turns and moves that leave no mark are
  * not seen, nor whether something was printed before or after something was drawn.
  */
 final class Seen
@@ -28,6 +28,8 @@ final class Seen
     private array $lamps = [];
     /** @var array<string, mixed> where what moves has come to */
     private array $places = [];
+    /** @var array{float, float}|null where it stood before */
+    private ?array $mower = null;
 
     private function __construct()
     {
@@ -99,6 +101,11 @@ final class Seen
                 break;
             case 'pose':
                 $this->places['mower'] = round($number('x')).','.round($number('y'));
+                // The way it mowed remains on the lawn.
+                if (null !== $this->mower) {
+                    $this->stroke($this->mower[0], $this->mower[1], $number('x'), $number('y'), 'way');
+                }
+                $this->mower = [$number('x'), $number('y')];
                 break;
             case 'pile':
                 $this->places['pile '.$text('index')] = round($number('x')).','.round($number('y'));

@@ -22,7 +22,10 @@ final class Spoken
                 $parameters['title'] = Reference::has($key) ? (new Reference($locale))->title($key) : $key;
             }
 
-            return $words->say(str_starts_with($one['kind'], 'mistake.') ? $one['kind'] : "mark.{$one['kind']}", $parameters);
+            $says = $words->say(str_starts_with($one['kind'], 'mistake.') ? $one['kind'] : "mark.{$one['kind']}", $parameters);
+
+            // Where there is one case only, nobody needs to know its number.
+            return isset($parameters['situation']) && ($parameters['cases'] ?? 1) > 1 ? $words->say('mark.case', ['situation' => $parameters['situation'], 'says' => $says]) : $says;
         }, $verdict->why);
     }
 

@@ -42,6 +42,18 @@ final class Support
         };
     }
 
+    /** How much help a kind of rung gives, as the levels of support count it: somebody begins a lesson with the first that gives no more than they need. */
+    public static function helps(RungKind $kind): int
+    {
+        return match ($kind) {
+            RungKind::Pair => 4,
+            RungKind::Foretell, RungKind::Sort => 3,
+            RungKind::Fill, RungKind::Mend => 2,
+            RungKind::Vary, RungKind::Over => 1,
+            RungKind::Write, RungKind::Carry => 0,
+        };
+    }
+
     /** @param list<array{tries: int, hints: int}> $passed the rungs that were passed, in their order */
     public static function maySkip(array $passed): bool
     {

@@ -8,7 +8,10 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\Runner;
+use Scrivlet\Core\Scene\Picture;
+use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Setting;
 
 /** Runs programs in the situations of a rung, and says what is seen. */
 final class Trial
@@ -32,5 +35,14 @@ final class Trial
     public static function seen(Program $program, Language $language, array $situations): array
     {
         return array_map(static fn (Situation $one): array => Seen::of(self::run($program, $language, $one)), $situations);
+    }
+
+    /** @return array{picture: string, printed: string} what a program leaves in a situation: the picture as SVG, and the lines */
+    public static function goal(Program $program, Language $language, Situation $situation): array
+    {
+        $trace = self::run($program, $language, $situation)->trace;
+        $layout = Settings::layouts($program->setting)[$situation->layout] ?? null;
+
+        return ['picture' => Picture::svg(new Setting($program->setting->scene, null === $layout ? [] : [$layout]), $trace), 'printed' => $trace->printout()];
     }
 }

@@ -8,18 +8,25 @@ use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\SignIn;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Entity\Work;
+use Scrivlet\App\Learner\LearnerRepository;
+use Scrivlet\App\Learner\WorkRepository;
+use Scrivlet\App\Lesson\CourseRepository;
+use Scrivlet\App\Lesson\LessonRepository;
 use Scrivlet\App\Program\Bundle;
 use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Security\SignInRepository;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Lesson\LessonFile;
+use Scrivlet\Core\Words\Words;
 
-/** All that is kept of a person, as files that open anywhere: what is known of them, and each program as a project. */
+/** All that is kept of a person, as files that open anywhere: what is known of them, each program as a project, each course as its file, the work on lessons. */
 final readonly class TakeOut
 {
     private const AT_ONCE = 100;
 
-    public function __construct(private EntityManagerInterface $entities, private ProgramRepository $programs, private SignInRepository $signIns)
+    public function __construct(private EntityManagerInterface $entities, private ProgramRepository $programs, private SignInRepository $signIns, private CourseRepository $courses, private LessonRepository $lessons, private LearnerRepository $learners, private WorkRepository $works)
     {
     }
 
@@ -43,8 +50,16 @@ final readonly class TakeOut
                 $zip->open($file);
             }
         }
+        foreach ($this->courses->of($user) as $course) {
+            $zip->addFromString('courses/'.$course->id().'-'.Bundle::fileName($course->title(Words::FALLBACK)).'.course.json', LessonFile::writeCourse($this->lessons->document($course)));
+        }
+        $learner = $this->learners->findOneBy(['user' => $user]);
+        $works = array_map(static fn (Work $work): array => [
+            'lesson' => $work->lesson->lesson()->title(Words::FALLBACK), 'rung' => $work->rung, 'language' => $work->language, 'answer' => $work->answer(), 'passed' => $work->passedAt()?->format(\DATE_ATOM),
+            'tries' => $work->tries(), 'hints' => $work->hints(), 'looks' => $work->looks(),
+        ], null === $learner ? [] : $this->works->findBy(['learner' => $learner]));
         $sessions = array_map(static fn (SignIn $signIn): array => ['began_at' => $signIn->beganAt->format(\DATE_ATOM), 'address' => $signIn->address, 'browser' => $signIn->browser], $this->signIns->of($user));
-        $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list];
+        $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list, 'work' => $works];
         $zip->addFromString('account.json', json_encode($about, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
         $zip->close();
 

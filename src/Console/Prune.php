@@ -6,6 +6,7 @@ namespace Scrivlet\App\Console;
 
 use Doctrine\DBAL\Connection;
 use Scrivlet\App\Device\DeviceRepository;
+use Scrivlet\App\Learner\LearnerRepository;
 use Scrivlet\App\Program\Thinning;
 use Scrivlet\App\Security\SignInWatch;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -13,12 +14,12 @@ use Symfony\Component\Console\Command\Command;
 use Symfony\Component\Console\Input\InputInterface;
 use Symfony\Component\Console\Output\OutputInterface;
 
-#[AsCommand('scrivlet:prune', 'Takes away what is kept no longer: old revisions, programs deleted long ago, sessions. Once a day.')]
+#[AsCommand('scrivlet:prune', 'Takes away what is kept no longer: old revisions, programs and lessons deleted long ago, sessions, guests who did not come back. Once a day.')]
 final class Prune extends Command
 {
     private const DELETED_DAYS = 30;
 
-    public function __construct(private readonly Connection $connection, private readonly Thinning $thinning, private readonly DeviceRepository $devices)
+    public function __construct(private readonly Connection $connection, private readonly Thinning $thinning, private readonly DeviceRepository $devices, private readonly LearnerRepository $learners)
     {
         parent::__construct();
     }
@@ -31,8 +32,13 @@ final class Prune extends Command
         $sessions = $this->connection->executeStatement('DELETE FROM sessions WHERE sess_lifetime < ?', [$now->getTimestamp()]);
         $this->connection->executeStatement('DELETE FROM sign_ins WHERE began_at < ?', [$time('-'.SignInWatch::LONGEST.' seconds')]);
         $this->devices->prune();
+        $guests = $this->learners->prune($now);
+        // A lesson or a course is kept as long as a program is.
+        foreach (['lessons', 'courses'] as $table) {
+            $this->connection->executeStatement("DELETE FROM $table WHERE deleted_at < ?", [$time('-'.self::DELETED_DAYS.' days')]);
+        }
         $revisions = $this->thinning->all($now);
-        $output->writeln("programs: $programs, revisions: $revisions, sessions: $sessions");
+        $output->writeln("programs: $programs, revisions: $revisions, sessions: $sessions, guests: $guests");
 
         return Command::SUCCESS;
     }

@@ -6,24 +6,21 @@ namespace Scrivlet\App\Controller;
 
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Ladder\LadderInput;
+use Scrivlet\App\Ladder\RungAnswers;
+use Scrivlet\App\Ladder\RungPage;
 use Scrivlet\App\Program\ProgramStore;
-use Scrivlet\Core\Catalogue\SceneName;
-use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
 use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Ladder;
-use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
-use Scrivlet\Core\Ladder\Situation;
 use Scrivlet\Core\Ladder\Spoken;
 use Scrivlet\Core\Ladder\Support;
 use Scrivlet\Core\Ladder\Verdict;
-use Scrivlet\Core\Language\Highlighter;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Lesson\Proposal;
 use Scrivlet\Core\Reference\Uses;
-use Scrivlet\Core\Scene\Settings;
 use Scrivlet\Core\Tree\Program as Tree;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\JsonResponse;
@@ -37,10 +34,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/programs/{id}/ladder', requirements: ['id' => '\d+'])]
 final class LadderController extends AbstractController
 {
-    /** What a program is answered that asks, and pressed that listens. */
-    private const ANSWERS = "12\n7\n5\n3\n2\n1\n";
-    private const PRESSES = "0.5 tap round\n1 tap square\n2 light 10\n3 light 90\n";
-
     #[Route('', name: 'ladder', methods: ['GET'])]
     public function ladder(Request $request, Program $program): Response
     {
@@ -56,26 +49,27 @@ final class LadderController extends AbstractController
         $missing = Spoken::of(new Verdict(false, $asked->missing($tree), 0), $request->getLocale());
 
         return $this->render('ladder/ladder.html.twig', [
+            ...(null === $rung ? [] : RungPage::of($rung, $request->getLocale())),
             'program' => $program, 'kinds' => RungKind::cases(), 'kind' => $kind, 'language' => $language, 'languages' => Language::cases(), 'seed' => $seed, 'rung' => $rung,
             'gentler' => Support::gentler($kind), 'asked' => $asked, 'asks' => Spoken::asked($asked, $request->getLocale()), 'missing' => $missing, 'constructs' => Construct::cases(),
             'settings' => array_filter(['needs' => $needs, 'rows' => $rows, 'only' => $only]),
-            'highlighter' => new Highlighter($language), 'from' => RungKind::Carry === $kind && null !== $rung && \is_string($rung->question['from']) ? Language::from($rung->question['from']) : null,
         ]);
     }
 
     #[Route('/mark', name: 'ladder_mark', methods: ['POST'])]
     public function mark(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
     {
-        $verdict = Marking::of($this->asked($request, $program, $input), $input->answer);
-        $why = \array_slice(Spoken::of($verdict, $request->getLocale()), 0, 5);
+        $rung = $this->asked($request, $program, $input);
+        $verdict = RungAnswers::verdict($rung, $input->answer);
 
-        if ($verdict->passed) {
-            $why = [Sentences::of('mark.passed', [], $request->getLocale()), ...(null === $verdict->rows ? [] : [Sentences::of('mark.rows', $verdict->rows, $request->getLocale())])];
-        }
-        $tries = [...array_map(floatval(...), $input->tries), $verdict->near];
-        $gentler = !$verdict->passed && Support::isStuck($tries) ? Support::gentler(RungKind::from($input->kind)) : null;
+        return new JsonResponse(RungAnswers::of($rung, $verdict, $input->answer, [...array_map(floatval(...), $input->tries), $verdict->near], $request->getLocale()));
+    }
 
-        return new JsonResponse(['passed' => $verdict->passed, 'why' => $why, 'near' => $verdict->near, 'gentler' => $gentler?->value]);
+    /** What an answer does, before it is checked. */
+    #[Route('/try', name: 'ladder_try', methods: ['POST'])]
+    public function try(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
+    {
+        return new JsonResponse(RungAnswers::tried($this->asked($request, $program, $input), $input->answer, $request->getLocale()));
     }
 
     #[Route('/hint', name: 'ladder_hint', methods: ['POST'])]
@@ -105,10 +99,7 @@ final class LadderController extends AbstractController
         if ($program->hasUnread()) {
             return null;
         }
-        $signals = SceneName::Lantern->value === $program->setting->scene ? self::PRESSES : '';
-        $situations = array_map(static fn (int $layout): Situation => new Situation($layout, self::ANSWERS, $signals), array_keys(Settings::layouts($program->setting)) ?: [0]);
-
-        $rung = Ladder::rung($program, $language, $kind, $situations, $seed, $locale);
+        $rung = Ladder::rung($program, $language, $kind, Proposal::cases($program), $seed, $locale);
 
         return $kind->asksForText() && [] === $asked->missing($program) ? $rung?->asking($asked) : $rung;
     }

@@ -12,7 +12,7 @@ use Scrivlet\Core\Language\Highlighter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Phrasebook\Phrasebook;
 use Scrivlet\Core\Phrasebook\PhrasebookHtml;
-use Scrivlet\Core\Phrasebook\PhrasebookPdf;
+use Scrivlet\Core\Print\Pdf;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\HeaderUtils;
 use Symfony\Component\HttpFoundation\Request;
@@ -55,7 +55,7 @@ final class PhrasebookController extends AbstractController
         $languages = array_values(array_filter(Language::cases(), static fn (Language $language): bool => \is_array($wanted) && \in_array($language->value, $wanted, true)));
         $languages = [] === $languages ? Language::cases() : $languages;
         if ('pdf' === $request->getRequestFormat()) {
-            return new Response(PhrasebookPdf::of(PhrasebookHtml::page($book, $languages, $title)), 200, [
+            return new Response(Pdf::of(PhrasebookHtml::page($book, $languages, $title)), 200, [
                 'Content-Type' => 'application/pdf',
                 'Content-Disposition' => HeaderUtils::makeDisposition(HeaderUtils::DISPOSITION_ATTACHMENT, Bundle::fileName($title).'.pdf', 'phrasebook.pdf'),
             ]);

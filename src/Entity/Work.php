@@ -69,6 +69,11 @@ class Work
         $this->changedAt = new \DateTimeImmutable();
     }
 
+    public function id(): int|string|null
+    {
+        return $this->id;
+    }
+
     public function marked(Verdict $verdict, string $answer): void
     {
         $this->keep($answer);

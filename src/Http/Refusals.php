@@ -33,6 +33,6 @@ final class Refusals
         if ($session instanceof FlashBagAwareSessionInterface) {
             $session->getFlashBag()->add('trouble', $words);
         }
-        $event->setResponse(new RedirectResponse('/'));
+        $event->setResponse(new RedirectResponse(str_starts_with($request->getPathInfo(), '/books') ? '/books' : '/'));
     }
 }

@@ -20,8 +20,9 @@ use Symfony\Component\Security\Csrf\CsrfTokenManagerInterface;
 final readonly class RequestGuard
 {
     public const TOKEN = 'act';
-    /** On the desk the text editor writes its own style sheet; this number, new for each answer, is what lets it. It also gives its elements sizes by attributes. */
+    /** Where texts are written the editor writes its own style sheet; this number, new for each answer, is what lets it. It also gives its elements sizes by attributes. */
     public const NONCE = 'style_nonce';
+    private const EDITORS = ['desk', 'ladder', 'book_rung', 'workshop_rung'];
 
     public function __construct(private CsrfTokenManagerInterface $tokens)
     {
@@ -82,7 +83,7 @@ final readonly class RequestGuard
     {
         $headers = $event->getResponse()->headers;
         $attributes = $event->getRequest()->attributes;
-        $editor = 'desk' === $attributes->get('_route') && $event->getResponse()->isSuccessful() ? " 'nonce-{$attributes->getString(self::NONCE)}'; style-src-attr 'unsafe-inline'" : '';
+        $editor = \in_array($attributes->get('_route'), self::EDITORS, true) && $event->getResponse()->isSuccessful() ? " 'nonce-{$attributes->getString(self::NONCE)}'; style-src-attr 'unsafe-inline'" : '';
         $headers->set('Content-Security-Policy', "default-src 'none'; script-src 'self'; style-src 'self'$editor; font-src 'self'; img-src 'self' blob: data:; connect-src 'self'; form-action 'self'; base-uri 'none'; frame-ancestors 'none'");
         // Nobody who comes to the machine later finds a page of this person in it, and going back shows what is so now.
         if (!$headers->hasCacheControlDirective('max-age') || !$event->getResponse()->headers->has('ETag')) {

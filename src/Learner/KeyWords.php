@@ -15,7 +15,7 @@ final readonly class KeyWords
 {
     public const COUNT = 4;
 
-    public function __construct(#[Autowire('%kernel.project_dir%/words/keys')] private string $folder, #[Autowire('%kernel.secret%')] private string $secret)
+    public function __construct(#[Autowire('%kernel.project_dir%/src/Learner/words')] private string $folder, #[Autowire('%kernel.secret%')] private string $secret)
     {
     }
 
@@ -66,6 +66,6 @@ final readonly class KeyWords
         $locale = \in_array($locale, Words::locales(), true) ? $locale : Words::FALLBACK;
         $words = file("$this->folder/$locale.txt", \FILE_IGNORE_NEW_LINES | \FILE_SKIP_EMPTY_LINES);
 
-        return \is_array($words) && [] !== $words ? array_values($words) : throw new \LogicException('No words.');
+        return \is_array($words) && [] !== $words ? $words : throw new \LogicException('No words.');
     }
 }

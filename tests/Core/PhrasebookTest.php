@@ -11,7 +11,7 @@ use Scrivlet\Core\Console\Console;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Phrasebook\Phrasebook;
 use Scrivlet\Core\Phrasebook\PhrasebookHtml;
-use Scrivlet\Core\Phrasebook\PhrasebookPdf;
+use Scrivlet\Core\Print\Pdf;
 use Scrivlet\Core\Reference\Uses;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Words\Words;
@@ -76,7 +76,7 @@ final class PhrasebookTest extends TestCase
         self::assertStringNotContainsString('barrow.turnLeft', $page);
         $document = new \DOMDocument();
         self::assertTrue($document->loadXML(str_replace(['<!doctype html>', '<meta charset="utf-8">', '<br>'], ['', '', '<br/>'], (string) preg_replace('/<col style="[^"]*">/', '', $page))));
-        $pdf = PhrasebookPdf::of($page);
+        $pdf = Pdf::of($page);
         self::assertStringStartsWith('%PDF-', $pdf);
         self::assertStringContainsString('%%EOF', $pdf);
         // A4 in points.

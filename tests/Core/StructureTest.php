@@ -33,8 +33,9 @@ final class StructureTest extends TestCase
         'Phrasebook' => ['Phrasebook', 'Reference', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Device' => ['Device', 'Tree', 'Catalogue', 'Language', 'Scene'],
         'Ladder' => ['Ladder', 'Page', 'Reference', 'Plain', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Print' => ['Print'],
         'Lesson' => ['Lesson', 'Ladder', 'File', 'Reference', 'Plain', 'Page', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
-        'Console' => ['Console', 'Ladder', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
+        'Console' => ['Console', 'Print', 'Ladder', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
     public function testDependenciesPointOneWay(): void
