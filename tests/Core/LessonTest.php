@@ -272,7 +272,7 @@ final class LessonTest extends TestCase
                 self::assertGreaterThanOrEqual(4, substr_count($asks, '<h2>'));
                 $model = $lesson->rungs[0]->rung($lesson, Language::JavaScript, 'en')?->model ?? '';
                 self::assertStringContainsString(htmlspecialchars(trim($model), \ENT_QUOTES), $tells);
-                self::assertStringNotContainsString(htmlspecialchars(trim($model), \ENT_QUOTES)."</pre></div><h2>", $asks);
+                self::assertStringNotContainsString(htmlspecialchars(trim($model), \ENT_QUOTES).'</pre></div><h2>', $asks);
             }
         }
         self::assertStringStartsWith('%PDF-', Pdf::of((new Worksheet(self::courses()['meadow']->lessons[4], Language::Python, 'fr', false))->html()));

@@ -90,7 +90,7 @@ final readonly class MadeUpPupil
     }
 
     /**
-     * @param list<string>                                     $answer
+     * @param list<string>                                    $answer
      * @param array{says: string, at: int, line: string|null} $hint
      *
      * @return list<string>
