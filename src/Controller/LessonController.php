@@ -11,6 +11,7 @@ use Scrivlet\App\Entity\User;
 use Scrivlet\App\Ladder\RungAnswers;
 use Scrivlet\App\Ladder\RungInput;
 use Scrivlet\App\Ladder\RungPage;
+use Scrivlet\App\Lesson\CourseRepository;
 use Scrivlet\App\Lesson\CourseResolver;
 use Scrivlet\App\Lesson\LessonForm;
 use Scrivlet\App\Lesson\Workshop;
@@ -56,14 +57,14 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[IsGranted('ROLE_TEACHER')]
 final class LessonController extends AbstractController
 {
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly Workshop $workshop, private readonly TranslatorInterface $translator)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly Workshop $workshop, private readonly CourseRepository $courses, private readonly TranslatorInterface $translator)
     {
     }
 
     #[Route('', name: 'workshop_lesson', methods: ['GET'])]
     public function lesson(Request $request, Lesson $lesson, ProgramRepository $programs, #[CurrentUser] User $user): Response
     {
-        return $this->render('workshop/lesson.html.twig', [...$this->bench($request, $lesson), 'programs' => $programs->onShelf($user, '')]);
+        return $this->render('workshop/lesson.html.twig', [...$this->bench($request, $lesson), 'programs' => $programs->onShelf($user, ''), 'courses' => $this->courses->of($user)]);
     }
 
     /** What the page says of the lesson; sent by itself while somebody writes. */
@@ -144,6 +145,13 @@ final class LessonController extends AbstractController
     #[Route('/move', name: 'workshop_lesson_move', methods: ['POST'])]
     public function move(Request $request, Lesson $lesson): Response
     {
+        $course = $request->request->has('course') ? $this->courses->find($request->request->getInt('course')) : null;
+        if (null !== $course) {
+            $this->denyAccessUnlessGranted(CourseVoter::EDIT, $course);
+            $this->workshop->moveTo($lesson, $course);
+
+            return $this->redirectToRoute('workshop_lesson', ['lesson' => $lesson->id()]);
+        }
         $this->workshop->move($lesson, 'up' === $request->request->getString('to') ? -1 : 1);
 
         return $this->redirectToRoute('workshop_course', ['course' => $lesson->course()->id()]);

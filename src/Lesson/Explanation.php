@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\App\Lesson;
 
 use League\CommonMark\Environment\Environment;
+use League\CommonMark\Event\DocumentParsedEvent;
 use League\CommonMark\Extension\CommonMark\CommonMarkCoreExtension;
 use League\CommonMark\Extension\CommonMark\Node\Block\FencedCode;
 use League\CommonMark\Extension\CommonMark\Node\Block\Heading;
@@ -108,11 +109,11 @@ final class Explanation
         $environment = new Environment(['html_input' => 'escape', 'allow_unsafe_links' => false, 'max_nesting_level' => 20]);
         $environment->addExtension(new CommonMarkCoreExtension());
         $environment->addExtension(new TableExtension());
-        // The page has its own title above.
-        $environment->addEventListener(\League\CommonMark\Event\DocumentParsedEvent::class, static function (\League\CommonMark\Event\DocumentParsedEvent $event): void {
+        // The page has its own titles above, of two levels.
+        $environment->addEventListener(DocumentParsedEvent::class, static function (DocumentParsedEvent $event): void {
             foreach ($event->getDocument()->iterator() as $node) {
                 if ($node instanceof Heading) {
-                    $node->setLevel(min(6, $node->getLevel() + 2));
+                    $node->setLevel(max(3, min(4, $node->getLevel())));
                 }
             }
         });

@@ -60,10 +60,10 @@ final readonly class Workshop
         return $lesson;
     }
 
-    /** The course that somebody worked on last; a new one if they have none. */
+    /** The draft that somebody worked on last; a new one if they have none, as what is new is not for pupils yet. */
     public function current(User $owner, string $locale): Course
     {
-        $courses = $this->courses->of($owner);
+        $courses = array_values(array_filter($this->courses->of($owner), static fn (Course $course): bool => !$course->isOpen()));
         usort($courses, static fn (Course $one, Course $other): int => [$other->updatedAt(), $other->id()] <=> [$one->updatedAt(), $one->id()]);
 
         return $courses[0] ?? $this->course($owner, '', $locale);
@@ -81,6 +81,17 @@ final readonly class Workshop
         foreach ($lessons as $position => $one) {
             $one->place($one->course(), $position);
         }
+        $this->entities->flush();
+    }
+
+    /** To the end of another course. */
+    public function moveTo(Lesson $lesson, Course $course): void
+    {
+        $lessons = $this->lessons->of($course);
+        if (\count($lessons) >= Document::MOST_LESSONS) {
+            throw new Refusal('workshop.full_course', ['most' => Document::MOST_LESSONS]);
+        }
+        $lesson->place($course, [] === $lessons ? 0 : $lessons[\count($lessons) - 1]->position() + 1);
         $this->entities->flush();
     }
 

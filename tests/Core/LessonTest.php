@@ -270,7 +270,7 @@ final class LessonTest extends TestCase
                 $tells = (new Worksheet($lesson, Language::JavaScript, 'en', true))->html();
                 self::assertSame(substr_count($asks, '<h2>'), substr_count($tells, '<h2>'));
                 self::assertGreaterThanOrEqual(4, substr_count($asks, '<h2>'));
-                $model = $lesson->rungs[0]->rung($lesson, Language::JavaScript, 'en')?->model ?? '';
+                $model = $lesson->rungs[0]->rung($lesson, Language::JavaScript, 'en')->model ?? '';
                 self::assertStringContainsString(htmlspecialchars(trim($model), \ENT_QUOTES), $tells);
                 self::assertStringNotContainsString(htmlspecialchars(trim($model), \ENT_QUOTES).'</pre></div><h2>', $asks);
             }

@@ -108,7 +108,7 @@ final readonly class MadeUpPupil
         $isNear = isset($answer[$at]) && levenshtein(substr(trim($answer[$at]), 0, 200), substr(trim($hint['line']), 0, 200)) <= max(4, intdiv(\strlen(trim($hint['line'])), 3));
         array_splice($answer, $at, $isNear ? 1 : 0, [$hint['line']]);
 
-        return array_values($answer);
+        return $answer;
     }
 
     /** @return array{passed: bool, tries: int, hints: int, answer: string} */

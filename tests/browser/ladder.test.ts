@@ -1,24 +1,15 @@
 import assert from "node:assert/strict";
 import { test } from "node:test";
+import { check, verdict, write, written } from "./rungs.ts";
 import { ADDRESS, assertAccessible, edit, newProgram, page, session } from "./support.ts";
 
 session();
-
-const verdict = () => page.locator("#rung-verdict");
 
 async function square(): Promise<string> {
   const address = await newProgram(page);
   for (const entry of ["repeat", "nib.forward", "nib.left"])
     await edit(page, () => page.click(`.stock[data-entry="${entry}"]`));
   return address;
-}
-
-async function check(): Promise<boolean> {
-  const answered = page.waitForResponse((response) => response.url().endsWith("/ladder/mark"));
-  await page.keyboard.press("Control+Enter");
-  await answered;
-  await page.waitForFunction(() => document.querySelector("#rung-verdict")!.textContent !== "");
-  return verdict().evaluate((one) => one.hasAttribute("data-passed"));
 }
 
 test("from the desk to the ladder: lines and words are paired, wrong first, then right", async () => {
@@ -28,8 +19,8 @@ test("from the desk to the ladder: lines and words are paired, wrong first, then
   await page.waitForURL(/\/ladder/);
   await assertAccessible(page, "pairing");
   const selects = page.locator("select[data-choice]");
-  const lines = await page.locator("#rung code").allTextContents();
-  assert.equal(await check(), false);
+  const lines = await page.locator("#rung li code").allTextContents();
+  assert.equal(await check(page), false);
   for (const [index, line] of lines.entries()) {
     const says = /forward/.test(line)
       ? /^Go forward/
@@ -41,31 +32,26 @@ test("from the desk to the ladder: lines and words are paired, wrong first, then
     const option = selects.nth(index).locator("option", { hasText: says });
     await selects.nth(index).selectOption((await option.getAttribute("value"))!);
   }
-  assert.equal(await check(), true);
-  await page.locator('[data-rung="pair"] [data-stamp]:not([hidden])').waitFor();
+  assert.equal(await check(page), true);
   await page.locator("#rung-next a").click();
   await page.waitForURL(/kind=foretell/);
-  await page.locator('[data-rung="pair"] [data-stamp]:not([hidden])').waitFor();
 });
 
 test("writing on an empty page: a mistake is told, hints come one at a time, another right way passes, typing outlasts the page", async () => {
   const address = await square();
   await page.goto(`${address}/ladder?kind=write`);
   await assertAccessible(page, "writing");
-  await page.fill("#rung-text", "from scrivlet import nib\nfor i in range(4)\n    nib.forward(50)\n");
-  assert.equal(await check(), false);
-  assert.match((await verdict().textContent())!, /Line 2 needs a colon/);
+  await write(page, "from scrivlet import nib\nfor i in range(4)\n    nib.forward(50)\n");
+  assert.equal(await check(page), false);
+  assert.match(await verdict(page), /Line 2 needs a colon/);
   await page.click("#rung-hint");
   await page.locator("#rung-hints li").nth(0).waitFor();
   await page.click("#rung-hint");
   await page.locator("#rung-hints li").nth(1).waitFor();
   await page.reload();
-  assert.match(await page.inputValue("#rung-text"), /range\(4\)\n/);
-  await page.fill(
-    "#rung-text",
-    `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}nib.left(30)\n`,
-  );
-  assert.equal(await check(), true, "no loop, and a turn more: the picture is the same");
+  assert.match(await written(page), /range\(4\)\n/);
+  await write(page, `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}nib.left(30)\n`);
+  assert.equal(await check(page), true, "no loop, and a turn more: the picture is the same");
 });
 
 test("slips are laid in order by keys, set in, and strangers left out", async () => {
@@ -81,15 +67,12 @@ test("slips are laid in order by keys, set in, and strangers left out", async ()
   ];
   for (const [place, line] of wanted.entries()) {
     const slip = page.locator("#slips > li").filter({ has: page.locator("code", { hasText: line }) });
-    const at = await slip.evaluate((one) => [...one.parentElement!.children].indexOf(one));
-    await slip.locator('[data-act="up"]').focus();
-    for (let step = at; step > place; step--) await page.keyboard.press("Alt+ArrowUp");
-    if (place >= 2) await page.keyboard.press("Alt+ArrowRight");
+    await slip.first().focus();
+    await page.keyboard.press("Enter");
+    await page.locator(`#laid > li:nth-child(${place + 1})`).focus();
+    if (place === 2) await page.keyboard.press("ArrowRight");
   }
-  const count = await page.locator("#slips > li").count();
-  for (let place = 4; place < count; place++)
-    await page.locator("#slips > li").nth(place).locator('[data-act="out"]').click();
-  assert.equal(await check(), true, await page.locator("#slips").innerText());
+  assert.equal(await check(page), true, await page.locator("#laid").innerText());
 });
 
 test("every kind of rung is shown, in each language and in French, and what is no answer is refused in words", async () => {
@@ -97,7 +80,7 @@ test("every kind of rung is shown, in each language and in French, and what is n
   for (const kind of ["foretell", "fill", "mend", "vary", "over", "carry"]) {
     await page.goto(`${address}/ladder?kind=${kind}&language=cpp&seed=2`);
     await page.locator("#rung").waitFor();
-    assert.equal(await check(), false, `${kind}: the start does not pass`);
+    assert.equal(await check(page), false, `${kind}: the start does not pass`);
     await page.click("#rung-hint");
     await page.locator("#rung-hints li").first().waitFor();
   }
@@ -134,11 +117,10 @@ test("while something else runs, the ladder comes by itself, and a check waits f
     }, address);
   await busy();
   await page.goto(`${address}/ladder?kind=write`);
-  await page.locator("#rung-text").waitFor();
-  await page.fill("#rung-text", "print(1)\n");
+  await write(page, "print(1)\n");
   await busy();
-  assert.equal(await check(), false);
-  assert.doesNotMatch((await verdict().textContent())!, /…/);
+  assert.equal(await check(page), false);
+  assert.doesNotMatch(await verdict(page), /…/);
 });
 
 test("who gets no nearer is offered a gentler rung, and who passes is told the rows beside the program's", async () => {
@@ -146,20 +128,20 @@ test("who gets no nearer is offered a gentler rung, and who passes is told the r
   await page.goto(`${address}/ladder?kind=write`);
   const gentler = page.locator("#rung-gentler");
   for (const steps of [1, 2, 3]) {
-    await page.fill("#rung-text", `from scrivlet import nib\nnib.forward(${steps})\n`);
-    assert.equal(await check(), false);
+    await write(page, `from scrivlet import nib\nnib.forward(${steps})\n`);
+    assert.equal(await check(page), false);
     assert.ok(await gentler.isHidden());
   }
-  await page.fill("#rung-text", "from scrivlet import nib\nnib.forward(4)\n");
-  assert.equal(await check(), false);
+  await write(page, "from scrivlet import nib\nnib.forward(4)\n");
+  assert.equal(await check(page), false);
   await gentler.waitFor();
   await assertAccessible(page, "a gentler rung");
-  await page.fill("#rung-text", `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}`);
-  assert.equal(await check(), true);
+  await write(page, `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}`);
+  assert.equal(await check(page), true);
   assert.ok(await gentler.isHidden());
-  assert.match((await verdict().textContent())!, /8 rows; the program that it was made from has 3\./);
-  await page.fill("#rung-text", "from scrivlet import nib\n");
-  for (let tries = 0; tries < 4; ++tries) await check();
+  assert.match(await verdict(page), /8 rows; the program that it was made from has 3\./);
+  await write(page, "from scrivlet import nib\n");
+  for (let tries = 0; tries < 4; ++tries) await check(page);
   await gentler.locator("a").click();
   await page.waitForURL(/kind=over/);
 });
@@ -167,21 +149,18 @@ test("who gets no nearer is offered a gentler rung, and who passes is told the r
 test("what is asked besides is said, told where it is missing, and not asked where the program itself has it not", async () => {
   const address = await square();
   await page.goto(`${address}/ladder?kind=write`);
-  await page.click("#asked summary");
-  await page.check('#asked input[value="loop"]');
-  await page.fill('#asked input[name="rows"]', "3");
-  await page.click('#asked button[type="submit"]');
+  await page.click('summary[aria-label="Asked besides"]');
+  await page.check('#ladder input[value="loop"]');
+  await page.fill('#ladder input[name="rows"]', "3");
+  await page.click('#ladder details button[type="submit"]');
   await page.waitForURL(/rows=3/);
   assert.deepEqual(await page.locator("#asks li").allTextContents(), ["a loop", "at most 3 rows"]);
   await assertAccessible(page, "asked besides");
-  await page.fill("#rung-text", `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}`);
-  assert.equal(await check(), false);
-  assert.match((await verdict().textContent())!, /a loop is asked for.*8 rows; 3 are enough/);
-  await page.fill(
-    "#rung-text",
-    "from scrivlet import nib\nfor i in range(4):\n    nib.forward(50)\n    nib.left(90)\n",
-  );
-  assert.equal(await check(), true);
+  await write(page, `from scrivlet import nib\n${"nib.forward(50)\nnib.left(90)\n".repeat(4)}`);
+  assert.equal(await check(page), false);
+  assert.match(await verdict(page), /a loop is asked for.*8 rows; 3 are enough/);
+  await write(page, "from scrivlet import nib\nfor i in range(4):\n    nib.forward(50)\n    nib.left(90)\n");
+  assert.equal(await check(page), true);
   await page.goto(`${address}/ladder?kind=write&needs[]=list&rows=99999999999999999999&only=1`);
   assert.match((await page.textContent("#asks-too-much"))!, /a list is asked for/);
 });

@@ -195,6 +195,8 @@ return [
     'workshop.do_workshop_lesson_copy' => 'Copy the lesson',
     'workshop.do_workshop_lesson_delete' => 'Delete the lesson',
     'workshop.other_program' => 'Another program in its place',
+    'workshop.in_course' => 'In the course',
+    'workshop.lay_there' => 'Lay it there',
     'workshop.back' => 'Back to the lesson',
     'workshop.try' => 'Try {rung} in {language}',
     'workshop.seed' => 'Another one of this kind',

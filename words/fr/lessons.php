@@ -195,6 +195,8 @@ return [
     'workshop.do_workshop_lesson_copy' => 'Copier la leçon',
     'workshop.do_workshop_lesson_delete' => 'Supprimer la leçon',
     'workshop.other_program' => 'Un autre programme à sa place',
+    'workshop.in_course' => 'Dans le cours',
+    'workshop.lay_there' => 'L’y mettre',
     'workshop.back' => 'Retour à la leçon',
     'workshop.try' => 'Essayer {rung} en {language}',
     'workshop.seed' => 'Un autre du même genre',
