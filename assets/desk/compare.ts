@@ -7,7 +7,7 @@ import { data } from "./store";
 import type { Setting, Side } from "./types";
 
 interface Compared {
-  layouts: { same: boolean; sides?: [Side, Side] }[];
+  layouts: { same: boolean; looksSame?: boolean; sides?: [Side, Side] }[];
   setting: Setting;
   /** Of an earlier version: what is another since then, with its plain words. */
   changes: { sign: string; text: string; says: string }[];
@@ -60,7 +60,7 @@ function show({ layouts, setting, changes }: Compared): void {
         setting.layouts.length > 1
           ? `${setting.layouts[index]?.name || say("layout_number", { number: index + 1 })}: `
           : "";
-      line.append(icon(one.same ? "check" : "x"), `${name}${say(one.same ? "compare_same" : "compare_differs")}`);
+      line.append(icon(one.same ? "check" : "x"), `${name}${say(one.same ? "compare_same" : one.looksSame ? "compare_looks_same" : "compare_differs")}`);
       part.append(line);
       if (one.sides) {
         const both = document.createElement("div");

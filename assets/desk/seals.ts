@@ -48,7 +48,7 @@ function list(): void {
       const item = document.createElement("li");
       const [printed, written] = parting.sides;
       const text = document.createElement("p");
-      text.textContent = say("parts", {
+      text.textContent = say(parting.looksSame ? "parts_looks_same" : "parts", {
         row: words(parting.row),
         moment: written.moment,
         printed: printed.did,

@@ -128,6 +128,8 @@ export interface Side {
 }
 export interface Parting {
   row: number;
+  /** Whether the same is to be seen when both are over. */
+  looksSame: boolean;
   sides: [printed: Side, written: Side];
 }
 export type Edit = { do: string } & Record<string, unknown>;

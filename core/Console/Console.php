@@ -11,6 +11,7 @@ use Scrivlet\Core\Completion\Suggestion;
 use Scrivlet\Core\Device\DeviceFile;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
+use Scrivlet\Core\Ladder\Seen;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Mending;
@@ -257,6 +258,9 @@ final readonly class Console
         }
         $told = static fn (?array $event): string => null === $event ? '∅' : (string) json_encode($event, \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_PARTIAL_OUTPUT_ON_ERROR);
         ($this->out)(Sentences::of('console.differ', ['moment' => $difference->moment, 'one' => $told($difference->one), 'other' => $told($difference->other)])."\n");
+        if (Seen::of($outcomes[0]) === Seen::of($outcomes[1])) {
+            ($this->out)(Sentences::of('console.looks_same')."\n");
+        }
 
         return 1;
     }

@@ -164,7 +164,7 @@ final class Hints
         return match (true) {
             \is_string($right) => $right,
             RungKind::Pair === $rung->kind && \is_int($right) => $of('words', $right),
-            RungKind::Foretell === $rung->kind && \is_int($right) => 'printed' === ($rung->question['what'] ?? '') ? trim($of('choices', $right)) : '#'.($right + 1),
+            RungKind::Foretell === $rung->kind && \is_int($right) => 'picture' !== ($rung->question['what'] ?? '') ? trim($of('choices', $right)) : '#'.($right + 1),
             \is_array($right) && \is_int($right[0] ?? null) => $of('slips', $right[0]),
             default => '',
         };

@@ -4,9 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Ladder;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
-use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Plain\PlainLines;
@@ -18,6 +18,8 @@ final class Ladder
 {
     private const MOST_PAIRS = 8;
     private const CHOICES = 4;
+    /** How many changes of a variable are to be followed at most. */
+    private const LAST_VALUE = 6;
     private const STRANGERS = 2;
     /** Programs with a fault that are tried at most until one shows. */
     private const MOST_TRIED = 60;
@@ -48,10 +50,11 @@ final class Ladder
      * @param int                       $level      of help, by kind: how many places are filled in; how much of the ghost shows
      *                                              (4 all of it to 1 nothing); what is written from (4 rows of blocks, 3 and 2
      *                                              plain words, 1 the goal alone)
+     * @param list<GapKind>             $gaps       what is taken out to be filled in; without any, what is usual
      *
      * @return Rung|null nothing where the program gives no such rung
      */
-    public static function rung(Program $program, Language $language, RungKind $kind, array $situations, int $seed, string $locale, int $level = 3): ?Rung
+    public static function rung(Program $program, Language $language, RungKind $kind, array $situations, int $seed, string $locale, int $level = 3, array $gaps = []): ?Rung
     {
         $ladder = new self($program->withoutTyping(), $language, $situations, $locale, $seed);
 
@@ -59,7 +62,7 @@ final class Ladder
             RungKind::Pair => $ladder->pair(),
             RungKind::Foretell => $ladder->foretell(),
             RungKind::Sort => $ladder->sort(),
-            RungKind::Fill => $ladder->fill($level),
+            RungKind::Fill => $ladder->fill($level, [] === $gaps ? GapKind::usual() : $gaps),
             RungKind::Mend => $ladder->mend(),
             RungKind::Vary => $ladder->vary(),
             RungKind::Over => $ladder->made(RungKind::Over, ['ghost' => array_map(static fn (string $line): string => self::ghost($line, $level), $ladder->lines), 'goal' => $ladder->goal($program)]),
@@ -109,9 +112,15 @@ final class Ladder
         return $this->made(RungKind::Pair, ['lines' => array_column($pairs, 0), 'words' => array_map(static fn (int $pair): string => $pairs[$pair][1], $order)], $right);
     }
 
-    /** What is printed, or the picture that remains: the right one among what small changes of the program give. */
+    /** What is printed, or the picture that remains: the right one among what small changes of the program give; or a value on the way. */
     private function foretell(): ?Rung
     {
+        // Of programs with something to follow every second rung asks for that.
+        $isOfValue = 0 === $this->dice->below(2);
+        $value = $isOfValue ? $this->foretellValue() : null;
+        if (null !== $value) {
+            return $value;
+        }
         $right = $this->goal($this->program);
         $what = '' !== trim($right['printed']) ? 'printed' : 'picture';
         $choices = [$right[$what]];
@@ -131,6 +140,51 @@ final class Ladder
         $shuffled = $this->dice->shuffled($choices);
 
         return $this->made(RungKind::Foretell, ['text' => $this->model, 'what' => $what, 'choices' => $shuffled], [(int) array_search($choices[0], $shuffled, true)]);
+    }
+
+    /** What a variable is after so many changes, among what it was and will be at neighbouring steps, and what small changes of the program make of it. */
+    private function foretellValue(): ?Rung
+    {
+        $told = array_filter(self::values($this->program, $this->language, $this->situations[0]), static fn (array $values): bool => \count(array_unique($values)) >= self::CHOICES);
+        if ([] === $told) {
+            return null;
+        }
+        $name = $this->dice->shuffled(array_keys($told))[0];
+        $values = $told[$name];
+        $at = 1 + $this->dice->below(min(self::LAST_VALUE, \count($values) - 1));
+        $choices = [$values[$at]];
+        $near = array_map(static fn (int $by): ?string => $values[$at + $by] ?? null, [-1, 1, 2, -2]);
+        foreach ($this->showing(self::VARIATIONS) as [, , $other]) {
+            $near[] = self::values($other, $this->language, $this->situations[0])[$name][$at] ?? null;
+            if (\count($near) > 2 * self::CHOICES) {
+                break;
+            }
+        }
+        // Two of what stands beside it in time come first, then what other programs make of it.
+        foreach ([$near[0], $near[1], ...\array_slice($near, 4), $near[2], $near[3], ...$values] as $wrong) {
+            if (null !== $wrong && !\in_array($wrong, $choices, true) && \count($choices) < self::CHOICES) {
+                $choices[] = $wrong;
+            }
+        }
+        $shuffled = $this->dice->shuffled($choices);
+
+        return $this->made(RungKind::Foretell, ['text' => $this->model, 'what' => 'value', 'name' => $name, 'at' => $at + 1, 'choices' => $shuffled], [(int) array_search($choices[0], $shuffled, true)]);
+    }
+
+    /** @return array<string, list<string>> the values of each variable of the program itself, in their order, as they are shown */
+    private static function values(Program $program, Language $language, Situation $situation): array
+    {
+        $outcome = Trial::run($program, $language, $situation, true);
+        $values = [];
+        foreach (array_chunk($outcome->trace->changes, 3) as [, $variable, $value]) {
+            $known = \is_int($variable) ? $outcome->variables[$variable] ?? null : null;
+            // Lists and parts have no value that stands on one line.
+            if (null !== $known && null === $known['function'] && (\is_scalar($value) || $value instanceof BigInteger)) {
+                $values[$known['name']][] = $outcome->values->display($value);
+            }
+        }
+
+        return $values;
     }
 
     private function sort(): ?Rung
@@ -163,44 +217,35 @@ final class Ladder
         return intdiv(\strlen($line) - \strlen(ltrim($line)), 4);
     }
 
-    /** Numbers, names, texts and signs are taken out of the lines, and are to be written in again. */
-    private function fill(int $gaps): ?Rung
+    /**
+     * Pieces are taken out of the lines, and are to be written in again.
+     *
+     * @param list<GapKind> $kinds
+     */
+    private function fill(int $gaps, array $kinds): ?Rung
     {
-        $tokens = $this->language->tokens($this->model);
-        $may = [];
-        foreach ($tokens as $number => $token) {
-            $isPiece = TokenKind::Number === $token->kind || TokenKind::Text === $token->kind || TokenKind::Name === $token->kind && '(' === ($tokens[$number + 1] ?? null)?->text;
-            $line = substr($this->model, (int) strrpos(substr($this->model, 0, $token->offset), "\n"));
-            if ($isPiece && 1 !== preg_match('/^\n?\s*(?:from|import|#include|using|const \{)/', $line)) {
-                $may[] = $number;
-            }
-        }
+        $may = array_merge(...array_map(fn (GapKind $kind): array => $kind->pieces($this->model, $this->language), $kinds));
         $chosen = [];
-        $right = Trial::seen($this->program, $this->language, $this->situations);
-        foreach ($this->dice->shuffled($may) as $number) {
+        foreach ($this->dice->shuffled($may) as [$offset, $length]) {
+            $isFree = [] === array_filter($chosen, static fn (int $long, int $at): bool => $offset < $at + $long && $at < $offset + $length, \ARRAY_FILTER_USE_BOTH);
             // What may be left out as well can be told from nothing.
-            $without = $this->language->read(substr_replace($this->model, '', $tokens[$number]->offset, \strlen($tokens[$number]->text)));
-            if ([] !== $without->mistakes || Trial::seen($without->program->withSetting($this->program->setting), $this->language, $this->situations) !== $right) {
-                $chosen[] = $number;
+            $without = $isFree ? $this->language->read(substr_replace($this->model, '', $offset, $length)) : null;
+            if (null !== $without && ([] !== $without->mistakes || $this->differs($without->program->withSetting($this->program->setting)))) {
+                $chosen[$offset] = $length;
             }
             if (\count($chosen) === max(1, $gaps)) {
                 break;
             }
         }
-        sort($chosen);
+        ksort($chosen);
         if ([] === $chosen) {
             return null;
         }
-        $text = '';
-        $right = [];
-        foreach ($tokens as $number => $token) {
-            if (\in_array($number, $chosen, true)) {
-                $text .= '▢';
-                $right[] = $token->text;
-            } else {
-                $text .= $token->text;
-            }
+        $text = $this->model;
+        foreach (array_reverse($chosen, true) as $offset => $length) {
+            $text = substr_replace($text, '▢', $offset, $length);
         }
+        $right = array_map(fn (int $offset, int $length): string => substr($this->model, $offset, $length), array_keys($chosen), $chosen);
 
         return $this->made(RungKind::Fill, ['text' => $text, 'gaps' => \count($right), 'goal' => $this->goal($this->program)], $right);
     }

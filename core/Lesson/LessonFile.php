@@ -9,6 +9,7 @@ use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
+use Scrivlet\Core\Ladder\GapKind;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Situation;
@@ -155,7 +156,9 @@ final class LessonFile
         }
         $constructs = array_map(static fn (string $one): Construct => Construct::tryFrom($one) ?? throw $data->refused('choice', 'constructs', ['choices' => implode(', ', array_column(Construct::cases(), 'value'))]), $data->texts('constructs', \count(Construct::cases()), 20));
 
-        return new RungSetting($id, $data->choice('kind', RungKind::class), $data->number('seed', 0, RungSetting::LARGEST_SEED, 1), $data->number('level', 0, 20, 3), $constructs, $data->has('rows') ? $data->number('rows', 1, Asked::MOST) : null);
+        $gaps = array_map(static fn (string $one): GapKind => GapKind::tryFrom($one) ?? throw $data->refused('choice', 'gaps', ['choices' => implode(', ', array_column(GapKind::cases(), 'value'))]), $data->texts('gaps', \count(GapKind::cases()), 20));
+
+        return new RungSetting($id, $data->choice('kind', RungKind::class), $data->number('seed', 0, RungSetting::LARGEST_SEED, 1), $data->number('level', 0, 20, 3), $constructs, $data->has('rows') ? $data->number('rows', 1, Asked::MOST) : null, $gaps);
     }
 
     /** @return array<string, mixed> */
@@ -185,6 +188,7 @@ final class LessonFile
             'id' => $rung->id, 'kind' => $rung->kind->value, 'seed' => $rung->seed, 'level' => $rung->level,
             ...([] === $rung->constructs ? [] : ['constructs' => array_column($rung->constructs, 'value')]),
             ...(null === $rung->rows ? [] : ['rows' => $rung->rows]),
+            ...([] === $rung->gaps ? [] : ['gaps' => array_column($rung->gaps, 'value')]),
         ];
     }
 

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Lesson;
 
 use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
+use Scrivlet\Core\Ladder\GapKind;
 use Scrivlet\Core\Ladder\Ladder;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
@@ -21,6 +22,7 @@ final readonly class RungSetting
      * @param int             $level      of help, by kind: see `Ladder::rung`
      * @param list<Construct> $constructs asked for, of kinds that are answered by a text
      * @param int|null        $rows       at most
+     * @param list<GapKind>   $gaps       what is taken out to be filled in; without any, what is usual
      * @param Rung|null       $written    taken as it is, whatever the program
      */
     public function __construct(
@@ -30,18 +32,19 @@ final readonly class RungSetting
         public int $level = 3,
         public array $constructs = [],
         public ?int $rows = null,
+        public array $gaps = [],
         public ?Rung $written = null,
     ) {
     }
 
     public function withSeed(int $seed): self
     {
-        return new self($this->id, $this->kind, max(0, min(self::LARGEST_SEED, $seed)), $this->level, $this->constructs, $this->rows, $this->written);
+        return new self($this->id, $this->kind, max(0, min(self::LARGEST_SEED, $seed)), $this->level, $this->constructs, $this->rows, $this->gaps, $this->written);
     }
 
     public function withId(int $id): self
     {
-        return new self($id, $this->kind, $this->seed, $this->level, $this->constructs, $this->rows, $this->written);
+        return new self($id, $this->kind, $this->seed, $this->level, $this->constructs, $this->rows, $this->gaps, $this->written);
     }
 
     /** The languages in which somebody can be asked this; a written rung is of one. */
@@ -60,7 +63,7 @@ final readonly class RungSetting
         if ($program->hasUnread()) {
             return null;
         }
-        $rung = Ladder::rung($program, $language, $this->kind, $lesson->cases, $this->seed, $locale, $this->level);
+        $rung = Ladder::rung($program, $language, $this->kind, $lesson->cases, $this->seed, $locale, $this->level, $this->gaps);
 
         return null !== $rung && $this->kind->asksForText() ? $rung->asking(new Asked($this->constructs, $this->rows, $lesson->stock)) : $rung;
     }

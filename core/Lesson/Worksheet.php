@@ -58,7 +58,7 @@ final readonly class Worksheet
 
         return match ($rung->kind) {
             RungKind::Pair => $this->pairs(self::texts($q['lines'] ?? null), self::texts($q['words'] ?? null)),
-            RungKind::Foretell => self::code(self::text($q['text'] ?? '')).'<p>'.$this->say('ladder.foretell_'.self::text($q['what'] ?? '')).'</p>'.self::choices(self::texts($q['choices'] ?? null), 'picture' === ($q['what'] ?? '')),
+            RungKind::Foretell => self::code(self::text($q['text'] ?? '')).'<p>'.$this->say('ladder.foretell_'.self::text($q['what'] ?? ''), ['name' => self::text($q['name'] ?? ''), 'at' => \is_int($q['at'] ?? null) ? $q['at'] : 0]).'</p>'.self::choices(self::texts($q['choices'] ?? null), 'picture' === ($q['what'] ?? '')),
             RungKind::Sort => '<table>'.implode('', array_map(static fn (string $slip): string => '<tr><td class="number"><span class="box">&nbsp;&nbsp;&nbsp;&nbsp;</span></td><td><code>'.self::safe($slip).'</code></td></tr>', self::texts($q['slips'] ?? null))).'</table>'.self::lines(\count($rung->right)),
             RungKind::Fill => '<pre>'.str_replace('▢', '<span class="gap">'.str_repeat('&nbsp;', 10).'</span>', self::safe(self::text($q['text'] ?? ''))).'</pre>',
             RungKind::Mend => self::goal($q['goal'] ?? null).self::code(self::text($q['text'] ?? '')).self::lines(2),
@@ -136,9 +136,10 @@ final readonly class Worksheet
         return str_repeat('<div class="line"></div>', min(30, $count));
     }
 
-    private function say(string $key): string
+    /** @param array<string, string|int> $parameters */
+    private function say(string $key, array $parameters = []): string
     {
-        return self::safe($this->words->say($key, ['name' => '', 'at' => '']));
+        return self::safe($this->words->say($key, $parameters));
     }
 
     private static function text(mixed $text): string

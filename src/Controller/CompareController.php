@@ -15,6 +15,7 @@ use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\RevisionRepository;
 use Scrivlet\Core\Compare\Comparison;
+use Scrivlet\Core\Ladder\Seen;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Plain\PlainChanges;
@@ -84,7 +85,7 @@ final class CompareController extends AbstractController
             $one = self::outcome($tree, $language, $circumstances());
             $two = self::outcome($other, $otherLanguage, $circumstances());
             $difference = Comparison::of($one, $two);
-            $layouts[] = null === $difference ? ['same' => true] : ['same' => false, 'sides' => PartingReport::sides($difference, $one, $two, $request->getLocale())];
+            $layouts[] = null === $difference ? ['same' => true] : ['same' => false, 'looksSame' => Seen::of($one) === Seen::of($two), 'sides' => PartingReport::sides($difference, $one, $two, $request->getLocale())];
         }
         $response = new JsonResponse();
         $response->setEncodingOptions(\JSON_PARTIAL_OUTPUT_ON_ERROR | \JSON_UNESCAPED_UNICODE);

@@ -23,6 +23,7 @@ use Scrivlet\App\Security\CourseVoter;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
+use Scrivlet\Core\Ladder\GapKind;
 use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
@@ -281,7 +282,11 @@ final class LessonController extends AbstractController
             case 'set':
                 $constructs = array_values(array_filter(array_map(static fn (mixed $one): ?Construct => \is_string($one) ? Construct::tryFrom($one) : null, $form->all('constructs'))));
                 $rows = $form->getString('rows');
-                $set = new RungSetting($rung->id, $rung->kind, $rung->seed, max(1, min(12, $form->getInt('level', $rung->level))), $constructs, is_numeric($rows) && (int) $rows > 0 ? min(Asked::MOST, (int) $rows) : null, $rung->written);
+                $gaps = array_values(array_filter(array_map(static fn (mixed $one): ?GapKind => \is_string($one) ? GapKind::tryFrom($one) : null, $form->all('gaps'))));
+                $set = new RungSetting($rung->id, $rung->kind, $rung->seed, max(1, min(12, $form->getInt('level', $rung->level))), $constructs, is_numeric($rows) && (int) $rows > 0 ? min(Asked::MOST, (int) $rows) : null, $gaps, $rung->written);
+                if ([] !== Proposal::missing($lesson, $set, $locale)) {
+                    throw new Refusal('workshop.gives_none');
+                }
                 foreach (Spoken::of(new Verdict(false, (new Asked($set->constructs, $set->rows, $lesson->stock))->missing($lesson->program($locale)), 0), $locale) as $says) {
                     throw new Refusal('ladder.asks_too_much', ['says' => $says]);
                 }
@@ -300,7 +305,7 @@ final class LessonController extends AbstractController
 
         return [
             'lesson' => $lesson, 'document' => $document, 'course' => $lesson->course(), 'text' => $document->text($locale), 'goal' => Trial::goal($program, $document->languages[0], $document->cases[0]),
-            'kinds' => RungKind::cases(), 'languages' => Language::cases(), 'constructs' => Construct::cases(), 'layouts' => array_keys(Settings::layouts($program->setting)),
+            'kinds' => RungKind::cases(), 'languages' => Language::cases(), 'constructs' => Construct::cases(), 'gaps' => GapKind::cases(), 'usual' => GapKind::usual(), 'layouts' => array_keys(Settings::layouts($program->setting)),
             'scene' => $program->setting->scene, 'stockable' => LessonForm::stockable($program), 'reference' => new Reference($locale), 'own' => LessonForm::own($program),
         ];
     }

@@ -7,15 +7,16 @@ namespace Scrivlet\App\Desk;
 use Scrivlet\Core\Compare\Difference;
 use Scrivlet\Core\Compare\Parting;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Ladder\Seen;
 use Scrivlet\Core\Run\Outcome;
 
 /** Where a written row parts from the printed one, as the desk shows it: both runs up to that moment. */
 final class PartingReport
 {
-    /** @return array{row: int, sides: list<array{did: string, moment: int, run: array<string, mixed>}>} the printed row's side first */
+    /** @return array{row: int, looksSame: bool, sides: list<array{did: string, moment: int, run: array<string, mixed>}>} the printed row's side first */
     public static function of(Parting $parting, string $locale): array
     {
-        return ['row' => $parting->row, 'sides' => self::sides($parting->difference, $parting->printed, $parting->written, $locale)];
+        return ['row' => $parting->row, 'looksSame' => Seen::of($parting->printed) === Seen::of($parting->written), 'sides' => self::sides($parting->difference, $parting->printed, $parting->written, $locale)];
     }
 
     /** @return list<array{did: string, moment: int, run: array<string, mixed>}> both runs at the first moment at which they part */

@@ -47,6 +47,12 @@ final readonly class KeyWords
         return self::COUNT === \count($words[0]) ? $words[0] : null;
     }
 
+    /** The secret of a guest who begins in a session. */
+    public function seed(string $session): string
+    {
+        return substr(hash_hmac('sha256', "guest $session", $this->secret), 0, 32);
+    }
+
     /** What a guest's browsers hold. */
     public function cookie(string $seed): string
     {

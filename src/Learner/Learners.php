@@ -66,19 +66,41 @@ final class Learners
         if (!$user instanceof User && !$this->begins->create($request->getClientIp() ?? '')->consume()->isAccepted()) {
             throw new Refusal('guest.too_many');
         }
-        $seed = bin2hex(random_bytes(16));
-        $locale = $request->getLocale();
-        while (!$user instanceof User && null !== $this->learners->findOneBy(['keyHash' => $this->keys->hash($this->keys->of($seed, $locale))])) {
-            $seed = bin2hex(random_bytes(16));
+        if ($user instanceof User) {
+            $learner = new Learner($user, null, null, bin2hex(random_bytes(16)), $request->getLocale());
+            $this->entities->persist($learner);
+            $this->entities->flush();
+
+            return $learner;
         }
-        $learner = $user instanceof User
-            ? new Learner($user, null, null, $seed, $locale)
-            : new Learner(null, hash('sha256', $this->keys->cookie($seed)), $this->keys->hash($this->keys->of($seed, $locale)), $seed, $locale);
-        $this->entities->persist($learner);
-        $this->entities->flush();
-        if ($learner->isGuest()) {
-            $this->give($request, $learner);
+
+        return $this->guest($request);
+    }
+
+    /** Two requests of one page may both be the first: they make one guest, whose secret comes of the browser's session. */
+    private function guest(Request $request): Learner
+    {
+        $session = $request->getSession();
+        $session->start();
+        $seed = $this->keys->seed($session->getId());
+        $lock = 'scrivlet-guest-'.substr(hash('sha256', $seed), 0, 32);
+        $connection = $this->entities->getConnection();
+        $connection->fetchOne('SELECT GET_LOCK(?, 5)', [$lock]);
+        try {
+            $learner = $this->learners->findOneBy(['cookie' => hash('sha256', $this->keys->cookie($seed))]);
+            if (null === $learner) {
+                $locale = $request->getLocale();
+                while (null !== $this->learners->findOneBy(['keyHash' => $this->keys->hash($this->keys->of($seed, $locale))])) {
+                    $seed = bin2hex(random_bytes(16));
+                }
+                $learner = new Learner(null, hash('sha256', $this->keys->cookie($seed)), $this->keys->hash($this->keys->of($seed, $locale)), $seed, $locale);
+                $this->entities->persist($learner);
+                $this->entities->flush();
+            }
+        } finally {
+            $connection->fetchOne('SELECT RELEASE_LOCK(?)', [$lock]);
         }
+        $this->give($request, $learner);
 
         return $learner;
     }
@@ -115,6 +137,8 @@ final class Learners
     public function leave(Request $request): void
     {
         $request->attributes->set(self::GIVEN, '');
+        // Whoever sits down next begins as somebody else.
+        $request->getSession()->invalidate();
     }
 
     private function give(Request $request, Learner $learner): void

@@ -12,6 +12,7 @@ use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
 use Scrivlet\Core\Ladder\FaultKind;
 use Scrivlet\Core\Ladder\Faults;
+use Scrivlet\Core\Ladder\GapKind;
 use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Ladder;
 use Scrivlet\Core\Ladder\Marking;
@@ -98,6 +99,48 @@ final class LadderTest extends TestCase
             }
         }
         self::assertLessThan($all / 4, $same);
+    }
+
+    /** Whatever kind of piece is taken out: what stood there passes, an empty gap does not, and nothing of an import is asked. */
+    public function testEachKindOfGapCanBeFilled(): void
+    {
+        $made = [];
+        foreach (Demos::programs() as $name => $program) {
+            foreach (GapKind::cases() as $number => $kind) {
+                $rung = Ladder::rung($program, Language::cases()[$number % 3], RungKind::Fill, self::situations($program), 2, 'en', 3, [$kind]);
+                if (null === $rung) {
+                    continue;
+                }
+                self::assertTrue(Marking::of($rung, self::answer($rung))->passed, "$name $kind->value");
+                self::assertFalse(Marking::of($rung, json_encode(array_fill(0, \count($rung->right), ''), \JSON_THROW_ON_ERROR))->passed, "$name $kind->value");
+                \assert(\is_string($rung->question['text']));
+                self::assertDoesNotMatchRegularExpression('/(?:import|include).*▢/u', $rung->question['text']);
+                $made[$kind->value] = ($made[$kind->value] ?? 0) + 1;
+            }
+        }
+        self::assertCount(\count(GapKind::cases()), $made);
+        self::assertGreaterThan(8, min([999, ...array_values($made)]));
+    }
+
+    /** A value on the way is asked for among what stands beside it in time. */
+    public function testAValueIsForetoldAmongItsNeighbours(): void
+    {
+        $program = Language::Python->read("step = 10\nfor turn in range(12):\n    print(step)\n    step += 8\n")->program;
+        $asked = 0;
+        foreach (range(1, 20) as $seed) {
+            foreach (Language::cases() as $language) {
+                $rung = Ladder::rung($program, $language, RungKind::Foretell, [new Situation()], $seed, 'en');
+                if ('value' !== ($rung?->question['what'] ?? '')) {
+                    continue;
+                }
+                \assert(null !== $rung && \is_array($rung->question['choices']) && \is_int($rung->question['at']) && \is_int($rung->right[0]));
+                $right = $rung->question['choices'][$rung->right[0]];
+                self::assertSame((string) ('step' === $rung->question['name'] ? 10 + 8 * ($rung->question['at'] - 1) : $rung->question['at'] - 1), $right);
+                self::assertCount(4, array_unique($rung->question['choices']));
+                ++$asked;
+            }
+        }
+        self::assertGreaterThan(15, $asked);
     }
 
     /** What does something else does not pass, whichever of the sixteen faults it has. */

@@ -159,6 +159,14 @@ final class LessonTest extends TestCase
         }
     }
 
+    /** What was written once opens for ever, letter for letter. */
+    public function testGoldenFilesOpenAsTheyWereWritten(): void
+    {
+        $golden = static fn (string $name): string => (string) file_get_contents(__DIR__."/../golden/$name.json");
+        self::assertSame($golden('lesson-1'), LessonFile::write(LessonFile::read($golden('lesson-1'))));
+        self::assertSame($golden('course-1'), LessonFile::writeCourse(LessonFile::readCourse($golden('course-1'))));
+    }
+
     public function testAWrittenRungIsKeptAsItIs(): void
     {
         $lesson = Proposal::of(Demos::programs()['kite'], 'Kite', [Language::Python, Language::JavaScript], 'en');

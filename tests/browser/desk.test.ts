@@ -462,8 +462,12 @@ test("after signing in again the page goes on with what was typed", async () => 
     old = false;
     return answer;
   });
+  // The row is there at once; the page is loaded again when the server has not taken it, and has it still.
+  const again = own.waitForEvent("load");
   await own.locator('.stock[data-entry="nib.vanish"]').click();
+  await again;
   await own.locator('#blocks > li:has-text("the nib vanishes")').waitFor();
+  await settled(own);
   assert.equal(own.url().replace(/\?.*/, ""), address);
   assert.deepEqual(await rowsOf(own), ["when the program starts", "the nib vanishes"]);
   await own.close();

@@ -74,6 +74,7 @@ return [
     'ladder.choice' => 'Choice {number}',
     'ladder.foretell_printed' => 'What will it print?',
     'ladder.foretell_picture' => 'Which picture will it leave?',
+    'ladder.foretell_value' => 'What is “{name}” when it is set for the {at, selectordinal, one {#st} two {#nd} few {#rd} other {#th}} time?',
     'rung.pair' => 'Pair',
     'rung.pair.what' => 'Lay each line beside the words that say it.',
     'rung.foretell' => 'Foretell',

@@ -246,6 +246,7 @@ return [
     'run.not_that_many' => '{wanted, plural, one {# value is} other {# values are}} wanted here, but there {given, plural, one {is #} other {are #}}.',
     'run.text_and_number' => 'A text and a number can’t be put together with +. Make the number a text first.',
     'console.differ' => 'They part at moment {moment}: {one} — {other}',
+    'console.looks_same' => 'To see, both do the same in the end.',
     'console.ending' => 'I can’t tell the language of {file}. Its name should end in .py, .js, .cpp or .scrivlet.json.',
     'console.same' => 'Both do the same.',
     'console.unread' => 'This program can’t be run or translated until its mistakes are mended.',

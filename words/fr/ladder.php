@@ -74,6 +74,7 @@ return [
     'ladder.choice' => 'Choix {number}',
     'ladder.foretell_printed' => 'Qu’affichera-t-il ?',
     'ladder.foretell_picture' => 'Quelle image laissera-t-il ?',
+    'ladder.foretell_value' => 'Combien vaut « {name} » la {at, selectordinal, one {#re} other {#e}} fois qu’on lui donne une valeur ?',
     'rung.pair' => 'Apparier',
     'rung.pair.what' => 'Pose chaque ligne à côté des mots qui la disent.',
     'rung.foretell' => 'Prédire',
