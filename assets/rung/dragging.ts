@@ -22,7 +22,7 @@ export function dragging(list: HTMLElement, what: string, { over, drop }: Drag):
         const box = thing.getBoundingClientRect();
         shadow = thing.cloneNode(true) as HTMLElement;
         shadow.removeAttribute("data-slip");
-        shadow.className += " pointer-events-none fixed z-30 outline-2 outline-live";
+        shadow.className += " pointer-events-none fixed z-30 list-none outline-2 outline-live";
         shadow.style.width = `${box.width}px`;
         document.body.append(shadow);
       }

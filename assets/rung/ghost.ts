@@ -14,7 +14,7 @@ class Through extends WidgetType {
   }
   toDOM(): HTMLElement {
     const shown = document.createElement(this.isBlock ? "div" : "span");
-    shown.className = "whitespace-pre text-soft opacity-70 select-none";
+    shown.className = `whitespace-pre text-soft opacity-70 select-none${this.isBlock ? " pl-3" : ""}`;
     shown.setAttribute("aria-hidden", "true");
     shown.textContent = this.text;
     return shown;

@@ -124,10 +124,12 @@ final class Ladder
         $right = $this->goal($this->program);
         $what = '' !== trim($right['printed']) ? 'printed' : 'picture';
         $choices = [$right[$what]];
-        $nothing = $this->goal($this->language->read('')->program->withSetting($this->program->setting))[$what];
+        $left = fn (Program $program): array => array_diff_key(Trial::seen($program, $this->language, [$this->situations[0]])[0], ['ends' => true, 'error' => true]);
+        $nothing = $left($this->language->read('')->program->withSetting($this->program->setting));
         foreach ($this->showing() as [, , $other]) {
             $wrong = $this->goal($other)[$what];
-            if ('' !== trim($wrong) && $nothing !== $wrong && !\in_array($wrong, $choices, true)) {
+            // An empty picture fools nobody.
+            if ($left($other) !== $nothing && '' !== trim($wrong) && !\in_array($wrong, $choices, true)) {
                 $choices[] = $wrong;
             }
             if (self::CHOICES === \count($choices)) {

@@ -75,7 +75,11 @@ final class Seen
                 break;
             case 'fill':
                 $points = \is_array($event['points']) ? $event['points'] : [];
-                $this->marks['fill '.$text('ink').' '.$this->outline($points)] = true;
+                $outline = $this->outline($points);
+                // A shape of two corners has nothing to be filled.
+                if (substr_count($outline, ' ') > 1) {
+                    $this->marks['fill '.$text('ink').' '.$outline] = true;
+                }
                 break;
             case 'clear':
                 $this->strokes = $this->marks = [];

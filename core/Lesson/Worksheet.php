@@ -24,7 +24,7 @@ final readonly class Worksheet
         pre { margin: 1mm 0; padding: 2mm; border: 0.2mm solid #777; }
         .gap { letter-spacing: 0; border-bottom: 0.4mm solid #111; }
         .box { border: 0.3mm solid #111; } .number { width: 8mm; } .line { border-bottom: 0.15mm solid #999; height: 7mm; }
-        .choice { width: 48%; display: inline-block; vertical-align: top; margin: 1mm 1% 2mm 0; border: 0.2mm solid #777; padding: 1.5mm; page-break-inside: avoid; }
+        td.choice { width: 50%; border: 0.2mm solid #777; padding: 1.5mm 2mm; }
         .choice img, .goal img { width: 52mm; } .goal { page-break-inside: avoid; }
         CSS;
 
@@ -104,12 +104,12 @@ final readonly class Worksheet
     /** @param list<string> $choices */
     private static function choices(array $choices, bool $arePictures): string
     {
-        $html = '';
+        $cells = [];
         foreach ($choices as $number => $choice) {
-            $html .= '<div class="choice">'.\chr(65 + $number).' &nbsp; '.($arePictures ? self::picture($choice) : '<code>'.nl2br(self::safe($choice)).'</code>').'</div>';
+            $cells[] = '<td class="choice">'.\chr(65 + $number).' &nbsp; '.($arePictures ? self::picture($choice) : '<code>'.nl2br(self::safe($choice)).'</code>').'</td>';
         }
 
-        return $html;
+        return '<table>'.implode('', array_map(static fn (array $two): string => '<tr>'.implode('', $two).'</tr>', array_chunk($cells, 2))).'</table>';
     }
 
     private static function goal(mixed $goal): string
@@ -123,7 +123,10 @@ final readonly class Worksheet
 
     private static function picture(string $svg): string
     {
-        return '<img src="data:image/svg+xml;base64,'.base64_encode($svg).'">';
+        // The ground of a picture reaches beyond its edge, and a printer's ink need not fill it.
+        $bare = (string) preg_replace('/<rect [^>]*\/>/', '', $svg, 1);
+
+        return '<img src="data:image/svg+xml;base64,'.base64_encode($bare).'">';
     }
 
     private static function code(string $text): string

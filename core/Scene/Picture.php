@@ -17,6 +17,17 @@ final class Picture
 {
     private const MOST_LINES = 9;
 
+    /** The side of a cell of the plot, in the picture's own units. */
+    private const CELL = 40;
+    /** What stands in a cell, around its middle; as the player draws it. */
+    private const GROUND = [
+        Layout::HEDGE => '<rect x="-20" y="-20" width="40" height="40" rx="6" fill="#46703a"/><path d="M3 -9q5 -7 10 0q-5 6 -10 0M5 9q5 -7 10 0q-5 6 -10 0" fill="#5d8a4c"/><path d="M-14 -7q5 -7 10 0q-5 6 -10 0M-5 2q5 -7 10 0q-5 6 -10 0M-15 10q5 -7 10 0q-5 6 -10 0" fill="#39602f"/>',
+        Layout::STONE => '<ellipse cx="0" cy="2" rx="14" ry="11" fill="#8b8f98"/><path d="M-9 -2q6 -7 14 -3" fill="none" stroke="#b5b9c1" stroke-width="2.5"/>',
+        Layout::GATE => '<path d="M-15 15V-13M15 15V-13M-15 -6H15M-15 7H15M-5 -10V13M5 -10V13" fill="none" stroke="#9a5b21" stroke-width="3.5" stroke-linecap="round"/>',
+        Layout::BED => self::BED, Layout::PLANTED_BED => self::BED,
+    ];
+    private const BED = '<rect x="-15" y="-15" width="30" height="30" rx="5" fill="#d8c4a6" stroke="#8a6a43" stroke-width="1.5" stroke-dasharray="4 3"/>';
+
     public static function svg(Setting $setting, Trace $trace): string
     {
         $first = Settings::layouts($setting)[0] ?? '';
@@ -34,16 +45,10 @@ final class Picture
     {
         $marks = $seedlings = [];
         [$x, $y, $facing] = [$layout->x, $layout->y, $layout->facing];
+        $place = static fn (int $column, int $row): string => \sprintf('<g transform="translate(%d %d)">', self::CELL * $column - self::CELL / 2, self::CELL * $row - self::CELL / 2);
         foreach ($layout->rows as $row => $signs) {
             foreach (str_split($signs) as $column => $sign) {
-                $fill = match ($sign) {
-                    Layout::HEDGE => '#46703a',
-                    Layout::STONE => '#8b8f98',
-                    Layout::GATE => '#c98a3a',
-                    Layout::BED, Layout::PLANTED_BED => '#d8c4a6',
-                    default => '#f4ecdf',
-                };
-                $marks[] = \sprintf('<rect x="%d" y="%d" width="10" height="10" fill="%s"/>', 10 * $column, 10 * $row, $fill);
+                $marks[] = $place($column + 1, $row + 1).'<path d="M-20 -20H20V20H-20Z" fill="'.(($column + $row) % 2 ? '#efe6d6' : '#f4ecdf').'"/>'.(self::GROUND[$sign] ?? '').'</g>';
                 if (Layout::SEEDLING === $sign || Layout::PLANTED_BED === $sign) {
                     $seedlings[($column + 1).','.($row + 1)] = [$column + 1, $row + 1];
                 }
@@ -53,7 +58,7 @@ final class Picture
             /** @var array{do: string, x: int, y: int, facing: string} $event */
             switch ($event['do']) {
                 case 'roll':
-                    $marks[] = \sprintf('<path d="M%d %dL%d %d" stroke="#c4412b" stroke-width="1" opacity="0.5"/>', 10 * $x - 5, 10 * $y - 5, 10 * $event['x'] - 5, 10 * $event['y'] - 5);
+                    $marks[] = \sprintf('<path d="M%d %dL%d %d" stroke="#c4412b" stroke-width="3" opacity="0.5"/>', self::CELL * $x - 20, self::CELL * $y - 20, self::CELL * $event['x'] - 20, self::CELL * $event['y'] - 20);
                     [$x, $y] = [$event['x'], $event['y']];
                     break;
                 case 'swing':
@@ -67,13 +72,13 @@ final class Picture
             }
         }
         foreach ($seedlings as [$column, $row]) {
-            $marks[] = \sprintf('<circle cx="%d" cy="%d" r="2.5" fill="#3f9a52"/>', 10 * $column - 5, 10 * $row - 5);
+            $marks[] = $place($column, $row).'<path d="M0 12V-3" stroke="#2f7d3f" stroke-width="2.5" fill="none"/><path d="M0 -2C-11 -3 -11 -12 -8 -13C-2 -12 0 -8 0 -2M0 -4C10 -6 10 -14 7 -15C2 -14 0 -9 0 -4" fill="#3f9a52"/></g>';
         }
         [$right, $down] = $facing->step();
-        $marks[] = \sprintf('<circle cx="%d" cy="%d" r="3.5" fill="#c4412b"/><circle cx="%d" cy="%d" r="1.5" fill="#33302c"/>', 10 * $x - 5, 10 * $y - 5, 10 * $x - 5 + 3 * $right, 10 * $y - 5 + 3 * $down);
-        [$width, $height] = [10 * \strlen($layout->rows[0]), 10 * \count($layout->rows)];
+        $marks[] = $place($x, $y).\sprintf('<g transform="rotate(%d)"><path d="M-9 -9H-18M-9 9H-18" stroke="#5a4630" stroke-width="3"/><path d="M-11 -10L7 -7V7L-11 10Z" fill="#c4412b" stroke="#7c2416" stroke-width="1.5"/><path d="M8 -3H17V3H8Z" fill="#33302c"/></g></g>', 0 !== $right ? ($right > 0 ? 0 : 180) : ($down > 0 ? 90 : 270));
+        [$width, $height] = [self::CELL * \strlen($layout->rows[0]), self::CELL * \count($layout->rows)];
 
-        return self::framed(-5, -5, $width + 10, $height + 10, '#ffffff', $marks);
+        return self::framed(-20, -20, $width + 40, $height + 40, '#ffffff', $marks);
     }
 
     private static function lantern(Trace $trace): string

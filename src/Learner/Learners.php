@@ -67,42 +67,46 @@ final class Learners
             throw new Refusal('guest.too_many');
         }
         if ($user instanceof User) {
-            $learner = new Learner($user, null, null, bin2hex(random_bytes(16)), $request->getLocale());
-            $this->entities->persist($learner);
-            $this->entities->flush();
-
-            return $learner;
+            return $this->once("user {$user->id()}", fn (): Learner => $this->learners->findOneBy(['user' => $user]) ?? $this->made(new Learner($user, null, null, bin2hex(random_bytes(16)), $request->getLocale())));
         }
-
-        return $this->guest($request);
-    }
-
-    /** Two requests of one page may both be the first: they make one guest, whose secret comes of the browser's session. */
-    private function guest(Request $request): Learner
-    {
         $session = $request->getSession();
         $session->start();
+        // Of the browser's session, so that two first requests of one page make one guest.
         $seed = $this->keys->seed($session->getId());
-        $lock = 'scrivlet-guest-'.substr(hash('sha256', $seed), 0, 32);
-        $connection = $this->entities->getConnection();
-        $connection->fetchOne('SELECT GET_LOCK(?, 5)', [$lock]);
-        try {
-            $learner = $this->learners->findOneBy(['cookie' => hash('sha256', $this->keys->cookie($seed))]);
-            if (null === $learner) {
-                $locale = $request->getLocale();
-                while (null !== $this->learners->findOneBy(['keyHash' => $this->keys->hash($this->keys->of($seed, $locale))])) {
-                    $seed = bin2hex(random_bytes(16));
-                }
-                $learner = new Learner(null, hash('sha256', $this->keys->cookie($seed)), $this->keys->hash($this->keys->of($seed, $locale)), $seed, $locale);
-                $this->entities->persist($learner);
-                $this->entities->flush();
-            }
-        } finally {
-            $connection->fetchOne('SELECT RELEASE_LOCK(?)', [$lock]);
-        }
+        $learner = $this->once("guest $seed", fn (): Learner => $this->learners->findOneBy(['cookie' => hash('sha256', $this->keys->cookie($seed))]) ?? $this->made($this->guest($seed, $request->getLocale())));
         $this->give($request, $learner);
 
         return $learner;
+    }
+
+    private function guest(string $seed, string $locale): Learner
+    {
+        while (null !== $this->learners->findOneBy(['keyHash' => $this->keys->hash($this->keys->of($seed, $locale))])) {
+            $seed = bin2hex(random_bytes(16));
+        }
+
+        return new Learner(null, hash('sha256', $this->keys->cookie($seed)), $this->keys->hash($this->keys->of($seed, $locale)), $seed, $locale);
+    }
+
+    private function made(Learner $learner): Learner
+    {
+        $this->entities->persist($learner);
+        $this->entities->flush();
+
+        return $learner;
+    }
+
+    /** @param \Closure(): Learner $make what is not to be done twice at once for the same person */
+    private function once(string $who, \Closure $make): Learner
+    {
+        $lock = 'scrivlet-learner-'.substr(hash('sha256', $who), 0, 32);
+        $connection = $this->entities->getConnection();
+        $connection->fetchOne('SELECT GET_LOCK(?, 5)', [$lock]);
+        try {
+            return $make();
+        } finally {
+            $connection->fetchOne('SELECT RELEASE_LOCK(?)', [$lock]);
+        }
     }
 
     /**

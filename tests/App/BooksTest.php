@@ -141,6 +141,20 @@ final class BooksTest extends AppTestCase
         self::assertNull($this->browser->getCookieJar()->get(Learners::COOKIE));
     }
 
+    public function testTwoFirstRequestsOfOnePageMakeOneGuestAndWhoLeavesIsNotKnownAgain(): void
+    {
+        $address = $this->rung($this->course(), 3);
+        $this->guest();
+        $token = $this->token();
+        $key = $this->post("$address/keep", ['answer' => 'one'], $token)['key'];
+        $this->browser->getCookieJar()->expire(Learners::COOKIE);
+        self::assertSame($key, $this->post("$address/keep", ['answer' => 'two'], $token)['key'], 'the answer that set the cookie was not there yet');
+        self::assertSame(1, self::rows('learners'));
+        $this->browser->request('POST', '/books/leave', ['_token' => $token]);
+        self::assertNotSame($key, $this->post("$address/keep", ['answer' => 'three'])['key']);
+        self::assertSame(2, self::rows('learners'));
+    }
+
     public function testKeysAreNotToBeGuessed(): void
     {
         $this->guest();

@@ -130,10 +130,11 @@ final class LadderTest extends TestCase
         foreach (range(1, 20) as $seed) {
             foreach (Language::cases() as $language) {
                 $rung = Ladder::rung($program, $language, RungKind::Foretell, [new Situation()], $seed, 'en');
-                if ('value' !== ($rung?->question['what'] ?? '')) {
+                self::assertNotNull($rung);
+                if ('value' !== $rung->question['what']) {
                     continue;
                 }
-                \assert(null !== $rung && \is_array($rung->question['choices']) && \is_int($rung->question['at']) && \is_int($rung->right[0]));
+                \assert(\is_array($rung->question['choices']) && \is_int($rung->question['at']) && \is_int($rung->right[0]));
                 $right = $rung->question['choices'][$rung->right[0]];
                 self::assertSame((string) ('step' === $rung->question['name'] ? 10 + 8 * ($rung->question['at'] - 1) : $rung->question['at'] - 1), $right);
                 self::assertCount(4, array_unique($rung->question['choices']));

@@ -116,7 +116,9 @@ final readonly class MadeUpPupil
     {
         $answer = [];
         foreach ($rung->right as $at => $right) {
-            $answer[$at] = $this->happens(self::SLIPS) ? $rung->right[$this->random->getInt(0, \count($rung->right) - 1)] : $right;
+            // Who foretells guesses among what is offered; elsewhere one thing is taken for another.
+            $others = RungKind::Foretell === $rung->kind && \is_array($rung->question['choices']) ? array_keys($rung->question['choices']) : $rung->right;
+            $answer[$at] = $this->happens(self::SLIPS) ? $others[$this->random->getInt(0, \count($others) - 1)] : $right;
         }
         [$tries, $hints] = [0, 0];
         while ($tries < self::MOST) {
