@@ -60,7 +60,10 @@ function show({ layouts, setting, changes }: Compared): void {
         setting.layouts.length > 1
           ? `${setting.layouts[index]?.name || say("layout_number", { number: index + 1 })}: `
           : "";
-      line.append(icon(one.same ? "check" : "x"), `${name}${say(one.same ? "compare_same" : one.looksSame ? "compare_looks_same" : "compare_differs")}`);
+      line.append(
+        icon(one.same ? "check" : "x"),
+        `${name}${say(one.same ? "compare_same" : one.looksSame ? "compare_looks_same" : "compare_differs")}`,
+      );
       part.append(line);
       if (one.sides) {
         const both = document.createElement("div");
