@@ -23,8 +23,6 @@ import type { Suggestion } from "./types";
 const SHOWN = 12;
 /** So many go on to be filtered by the letters that follow. */
 const KEPT = 80;
-/** How long the caret rests until it is looked ahead, in milliseconds. */
-const AHEAD = 30;
 
 /** Writes a text with gaps at the caret, the rows of the drawer among them; on a line of its own where the line is begun. */
 export function writeSnippet(view: EditorView, insert: string): void {
@@ -77,7 +75,6 @@ export type Ask = (before: string) => Promise<Suggestion[] | null>;
 /** What fits where no word is begun yet is asked for as soon as the caret stands there, so that the first letter finds it. */
 class LookAhead {
   private ahead: { before: string; options: Promise<Suggestion[] | null> } | null = null;
-  private soon = 0;
 
   constructor(private readonly ask: Ask) {}
 
@@ -94,10 +91,9 @@ class LookAhead {
   }
 
   look(view: EditorView): void {
-    clearTimeout(this.soon);
     const at = view.state.selection.main.head;
     const isInWord = /[\p{L}\p{N}_]/u.test(view.state.sliceDoc(Math.max(0, at - 1), at));
-    if (!isInWord) this.soon = window.setTimeout(() => void this.suggestions(view.state.sliceDoc(0, at)), AHEAD);
+    if (!isInWord) void this.suggestions(view.state.sliceDoc(0, at));
   }
 
   async find(context: CompletionContext): Promise<CompletionResult | null> {

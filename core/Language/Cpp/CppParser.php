@@ -49,7 +49,7 @@ use Scrivlet\Core\Tree\VariableRead;
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
 {
-    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'scrivlet.hpp'];
+    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'scrivlet.hpp'];
 
     /** @var array<string, array<string, string>> types by scope and name */
     private array $types = ['' => []];

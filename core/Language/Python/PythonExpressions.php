@@ -278,6 +278,68 @@ abstract class PythonExpressions extends ExpressionParser
         if ('' !== $text) {
             $parts[] = new TextLiteral($isRaw ? $text : self::unescaped($text));
         }
+        return self::together($parts);
+    }
+
+    /**
+     * A template and what is put into it: The Python Standard Library, `string`, Format String Syntax; fields without names and
+     * numbers are counted, and none looks into a value.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function templated(string $template, array $arguments, Token $token): Expression
+    {
+        $given = $named = $used = $parts = [];
+        foreach ($arguments as $argument) {
+            if ('*' === $argument->name) {
+                $this->fail('unsupported', $token, ['what' => '.format(*…)']);
+            } elseif (null === $argument->name) {
+                $given[] = $argument->value;
+            } else {
+                $named[$argument->name] = $argument->value;
+            }
+        }
+        $next = 0;
+        foreach (preg_split('/(\{\{|\}\}|\{[^{}]*\})/', $template, -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            if ('{{' === $piece || '}}' === $piece) {
+                $parts[] = new TextLiteral($piece[0]);
+                continue;
+            }
+            if (1 !== preg_match('/^\{(\w*)(?::([^{}]*))?\}$/D', $piece, $field)) {
+                // A brace alone, or a field that looks into its value.
+                $parts[] = 1 === preg_match('/[{}]/', $piece) ? $this->fail('unsupported', $token, ['what' => '.format()']) : new TextLiteral($piece);
+                continue;
+            }
+            $key = '' === $field[1] ? (string) $next++ : $field[1];
+            $value = ctype_digit($key) ? $given[(int) $key] ?? null : $named[$key] ?? null;
+            // What is reckoned once is not reckoned again for its second place.
+            if (null === $value || isset($used[$key]) && !$value instanceof VariableRead && !$value instanceof NumberLiteral && !$value instanceof TextLiteral) {
+                $this->fail('unsupported', $token, ['what' => '.format()']);
+            }
+            $used[$key] = true;
+            $parts[] = '' === ($field[2] ?? '') ? $value : new Operation('formatted', [$value, new TextLiteral($field[2])]);
+        }
+        // What is not put anywhere would be reckoned for nothing; nobody can say it in another language.
+        if (\count($used) < \count($given) + \count($named)) {
+            $this->fail('unsupported', $token, ['what' => '.format()']);
+        }
+        $merged = [];
+        foreach ($parts as $part) {
+            $last = array_pop($merged);
+            if ($part instanceof TextLiteral && $last instanceof TextLiteral) {
+                $part = new TextLiteral($last->value.$part->value);
+            } elseif (null !== $last) {
+                $merged[] = $last;
+            }
+            $merged[] = $part;
+        }
+
+        return self::together($merged);
+    }
+
+    /** @param list<Expression> $parts of one text */
+    private static function together(array $parts): Expression
+    {
         if ([] === $parts) {
             return new TextLiteral('');
         }
@@ -926,7 +988,7 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail('unsupported', $token, ['what' => '.pop(…, …)']);
         }
         if ('format' === $name) {
-            $this->fail('unsupported', $token, ['what' => '.format()']);
+            return $receiver instanceof TextLiteral ? $this->templated($receiver->value, $arguments, $token) : $this->fail('unsupported', $token, ['what' => '.format()']);
         }
 
         return null;
