@@ -158,7 +158,7 @@ final class Completion
             $methods = $this->library->methodsOf($kind);
             foreach ($methods as $method => $operation) {
                 $usual = array_search($method, Usual::METHODS, true);
-                $this->offer((string) $method, SuggestionKind::Library, 10 - 0.1 * ++$index + (false === $usual ? 0 : 4 - 0.2 * $usual), $this->does($operation), 'length' === $method ? null : $method.'(${})');
+                $this->offer((string) $method, SuggestionKind::Library, 10 - 0.1 * ++$index + (false === $usual ? 0 : 4.5 - 0.1 * $usual), $this->does($operation), 'length' === $method ? null : $method.'(${})');
             }
         }
         if ('std' === $thing) {

@@ -52,7 +52,7 @@ final class Usual
     public const NAMES = ['python' => ['i', 'number', 'item', 'row', 'turn'], 'javascript' => ['i', 'number', 'item', 'answer'], 'cpp' => ['i', 'n', 'j', 'number', 'name', 'total', 'count']];
     public const NUMBERS = ['1', '2', '3', '0', '10', '5', '4', '7', '9', '6', '8'];
     /** What lists, texts and maps are asked for. */
-    public const METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'upper', 'toUpperCase', 'lower', 'includes', 'pop', 'get', 'items', 'keys', 'values', 'sort', 'begin', 'end', 'count', 'find', 'indexOf', 'strip', 'trim', 'slice', 'substr', 'toFixed'];
+    public const METHODS = ['length', 'size', 'append', 'push', 'push_back', 'join', 'split', 'strip', 'trim', 'upper', 'toUpperCase', 'lower', 'toLowerCase', 'get', 'items', 'replace', 'includes', 'pop', 'keys', 'values', 'sort', 'begin', 'end', 'count', 'find', 'indexOf', 'isdigit', 'isalpha', 'zfill', 'padStart', 'slice', 'substr', 'toFixed', 'repeat', 'index', 'insert', 'remove', 'reverse', 'map', 'startswith', 'endswith'];
     /** What stands in the brackets of these. */
     public const ARGUMENTS = [
         'int' => ['input'], 'float' => ['input'], 'range' => ['len', '1', '10'], 'list' => ['range'], 'print' => ['len', 'str', 'end', 'sep', 'sum'], 'sorted' => ['key', 'reverse'], 'sort' => ['key', 'reverse'],
