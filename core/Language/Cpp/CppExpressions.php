@@ -360,6 +360,22 @@ abstract class CppExpressions extends BraceExpressions
         return parent::grouped($opened);
     }
 
+    /** @var array<string, Expression> how many items each array of C was declared with */
+    protected array $arraySizes = [];
+    /** @var array<string, Expression|null> what constants were declared with */
+    protected array $fixed = [];
+
+    /** From its beginning, and as many as it was declared with: `a, a + N` are all items of an array of C. */
+    private function areAllItems(Expression $one, ?Expression $two): bool
+    {
+        return $one instanceof VariableRead && isset($this->arraySizes[$one->name]) && $two instanceof Binary && Operator::Add === $two->operator && $two->left == $one && $this->known($two->right) == $this->known($this->arraySizes[$one->name]);
+    }
+
+    private function known(Expression $size): Expression
+    {
+        return $size instanceof VariableRead ? $this->fixed[$size->name] ?? $size : $size;
+    }
+
     protected function collapsed(array $arguments): array
     {
         $collapsed = [];
@@ -368,6 +384,10 @@ abstract class CppExpressions extends BraceExpressions
             $two = $arguments[$index + 1]->value ?? null;
             if ($one instanceof Operation && 'begin' === $one->key && $two instanceof Operation && 'end' === $two->key && $one->arguments == $two->arguments) {
                 $collapsed[] = new Argument($one->arguments[0], $arguments[$index]->offset, $arguments[++$index]->end, null, true);
+                continue;
+            }
+            if ($this->areAllItems($one, $two)) {
+                $collapsed[] = new Argument($one, $arguments[$index]->offset, $arguments[++$index]->end, null, true);
                 continue;
             }
             $collapsed[] = $arguments[$index];
@@ -604,6 +624,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'rend':
                 return 0 === $count ? $this->transient($name, [$receiver]) : null;
             case 'value':
+            case 'c_str':
                 return 0 === $count ? $receiver : null;
             case 'has_value':
                 return 0 === $count ? new Binary(Operator::NotEqual, $receiver, new NothingLiteral()) : null;

@@ -374,6 +374,12 @@ final class CppParser extends CppExpressions
                 return [$this->output($start)];
             case 'cin':
                 return $this->input($start);
+            case 'printf':
+            case 'puts':
+                if ($this->is('(', 1) && !isset($this->functions[$token->text])) {
+                    return [$this->printsFormatted($token, $start)];
+                }
+                break;
             case 'getline':
                 if ($this->is('(', 1) && $this->is('cin', 2)) {
                     return [$this->getline($start)];
@@ -487,11 +493,18 @@ final class CppParser extends CppExpressions
             if (isset($this->types[$this->scope][$name->text]) && !isset($this->ofLoops[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
-            [$kept, $value] = $this->is('[') ? $this->array($type) : [$type, $this->initializer($type, $name)];
+            unset($this->arraySizes[$name->text]);
+            if ($this->is('[')) {
+                [$kept, $value, $size] = $this->array($type);
+                $this->arraySizes[$name->text] = $size;
+            } else {
+                [$kept, $value] = [$type, $this->initializer($type, $name)];
+            }
             $this->types[$this->scope][$name->text] = $kept;
             $this->declared[$this->scope][$name->text] = true;
             if (str_contains(substr($this->text, $token->offset, $name->offset - $token->offset), 'const')) {
                 $this->constants[$this->scope][$name->text] = true;
+                $this->fixed[$name->text] = $value;
             }
             $this->write($name->text, $name->offset);
             $rows[] = null === $value ? new Declaration($this->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->newId(), $name->text, $value, false, $kept);
@@ -513,7 +526,7 @@ final class CppParser extends CppExpressions
     /**
      * An array of C is a list of a fixed size: `int beds[3] = {1, 2};` (C++17, 11.3.4 and 11.6.1).
      *
-     * @return array{string, Expression} the type of the list, and what it holds
+     * @return array{string, Expression, Expression} the type of the list, what it holds, and its size
      */
     private function array(string $type): array
     {
@@ -532,7 +545,7 @@ final class CppParser extends CppExpressions
             $this->fail('value_missing', null, ['after' => '[']);
         }
 
-        return [$list, self::sized($given, $sizes, self::empty("vector<$type>"))];
+        return [$list, self::sized($given, $sizes, self::empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
     }
 
     /** @param list<Expression|null> $sizes from the outermost one on */
@@ -1016,6 +1029,73 @@ final class CppParser extends CppExpressions
         }
 
         return $this->ended(new PrintLine($this->newId(), $this->printed($parts), false, $endsLine), $start);
+    }
+
+    /** `printf("%d beds\n", beds)`, and `puts`, which ends its line by itself (C11, 7.21.6.1 and 7.21.7.9). */
+    private function printsFormatted(Token $token, int $start): Statement
+    {
+        ++$this->at;
+        $opened = $this->peek() ?? $token;
+        ++$this->at;
+        $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        $this->semicolon();
+        $template = array_shift($given);
+        $isWhole = 'puts' === $token->text;
+        if ($isWhole && null !== $template && [] === $given) {
+            return $this->ended(new PrintLine($this->newId(), $this->printed([$template]), false, true), $start);
+        }
+        if (!$template instanceof TextLiteral || $isWhole) {
+            $this->fail('unsupported', $token, ['what' => "$token->text()"]);
+        }
+        $parts = [];
+        foreach (preg_split('/(%[-0+ #]*\d*(?:\.\d+)?(?:hh|h|ll|l|z|j|t|L)?[a-zA-Z%])/', $template->value, -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+            $part = match (true) {
+                '%%' === $piece => new TextLiteral('%'),
+                '%' !== $piece[0] => new TextLiteral($piece),
+                default => $this->converted($piece, array_shift($given)),
+            };
+            $last = array_pop($parts);
+            if (('%' !== $piece[0] || '%%' === $piece) && $part instanceof TextLiteral && $last instanceof TextLiteral && !$last->letter) {
+                $part = new TextLiteral($last->value.$part->value);
+            } elseif (null !== $last) {
+                $parts[] = $last;
+            }
+            $parts[] = $part ?? $this->fail('unsupported', $token, ['what' => "printf(\"$piece\")"]);
+        }
+        if ([] !== $given) {
+            $this->fail('unsupported', $token, ['what' => 'printf()']);
+        }
+        $last = array_pop($parts);
+        $endsLine = $last instanceof TextLiteral && str_ends_with($last->value, "\n");
+        $rest = $endsLine ? new TextLiteral(substr($last->value, 0, -1)) : $last;
+        if (null !== $rest && (!$rest instanceof TextLiteral || '' !== $rest->value)) {
+            $parts[] = $rest;
+        }
+
+        return $this->ended(new PrintLine($this->newId(), $this->printed($parts), false, $endsLine), $start);
+    }
+
+    /** A value as one conversion shows it; nothing of what is not known here. */
+    private function converted(string $conversion, ?Expression $value): ?Expression
+    {
+        if (null === $value || 1 !== preg_match('/^%([-0+ ]*)(\d*)(?:\.(\d+))?(?:hh|h|ll|l|z|j|t|L)?([diufegxsc])$/D', $conversion, $match, \PREG_UNMATCHED_AS_NULL)) {
+            return null;
+        }
+        [, $flags, $width, $digits, $kind] = $match + ['', '', '', null, ''];
+        $flags = (string) $flags;
+        $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name);
+        $isWhole = \in_array($kind, ['d', 'i', 'u', 'x'], true);
+        if (null !== $digits && $isWhole || 'c' === $kind && !$isLetter && !$value instanceof Item || str_contains($flags, ' ')) {
+            return null;
+        }
+        if ($isWhole && $isLetter) {
+            $value = new Operation('code', [$value]);
+        }
+        $isText = \in_array($kind, ['s', 'c'], true);
+        $form = (str_contains($flags, '-') ? '<' : ($isText && '' !== (string) $width ? '>' : '')).(str_contains($flags, '+') ? '+' : '').(str_contains($flags, '0') && !str_contains($flags, '-') && !$isText ? '0' : '').$width
+            .(null !== $digits ? ".$digits" : (\in_array($kind, ['f', 'e', 'g'], true) ? '.6' : '')).($isText || \in_array($kind, ['d', 'i', 'u'], true) ? '' : $kind);
+
+        return '' === $form ? $value : new Operation('formatted', [$value, new TextLiteral($form)]);
     }
 
     /** A word that says how values are shown: `fixed`, `setw(5)`. */
