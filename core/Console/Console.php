@@ -217,11 +217,16 @@ final readonly class Console
         if (null === $program) {
             return 2;
         }
+        $text = null === $target ? '' : $target->print($program)->text();
+        // Nothing is kept in a list or a map of C++ whose type is left open.
+        if (Language::Cpp === $target && 1 === preg_match('/\\b(?:vector|map|unordered_map)<[^;=(){}]*\\bauto\\b/', $text)) {
+            throw new Refusal('console.mixed', ['names' => implode(', ', (new Analysis($program))->types()->mixedNames($program))]);
+        }
         ($this->out)(match ($to) {
             'blocks' => self::blocks($program),
             DrawingModule::NAME => DrawingModulePrinter::text($program),
             'json' => ProjectWriter::write(pathinfo($file, \PATHINFO_FILENAME), $program),
-            default => null === $target ? '' : $target->print($program)->text(),
+            default => $text,
         });
 
         return 0;

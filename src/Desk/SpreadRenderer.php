@@ -6,7 +6,6 @@ namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Catalogue\Goes;
 use Scrivlet\Core\Language\Analysis;
-use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Page\BlockRow;
 use Scrivlet\Core\Page\Place;
 use Scrivlet\Core\Page\Spread;
@@ -113,17 +112,11 @@ final readonly class SpreadRenderer
     {
         $program = $spread->analysis->program;
         $names = [];
-        $mixed = [];
         $types = $spread->analysis->types();
         foreach ($program->scopes() as $part) {
             $own = $part instanceof FunctionDefinition ? array_fill_keys($part->parameters, true) : [];
             foreach ($program->rowsOf($part) as $statement) {
                 $own += array_fill_keys($statement->assigned(), true);
-            }
-            foreach (array_keys($own) as $name) {
-                if (StaticType::mixed() === $types->variable($part, (string) $name)) {
-                    $mixed[] = (string) $name;
-                }
             }
             $names[$part->id] = array_map(strval(...), array_keys($own + $types->scopes->globals));
         }
@@ -133,7 +126,7 @@ final readonly class SpreadRenderer
             'places' => array_map(static fn (Place $place): array => ['anchor' => $place->anchor, 'depth' => $place->depth, 'parent' => $place->parent, 'body' => $place->body, 'index' => $place->index, 'accepts' => array_map(static fn (Goes $goes): string => $goes->value, $place->accepts), 'before' => $place->before, 'after' => $place->after], $spread->blocks->places),
             'names' => $names,
             'functions' => $functions,
-            'mixed' => array_values(array_unique($mixed)),
+            'mixed' => $types->mixedNames($program),
             'ink' => self::ink($program),
             'counts' => self::counts($spread),
             'unsealed' => $program->unsealed(),

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\Console\Console;
 use Scrivlet\Core\Edit\Editor;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
@@ -74,6 +75,31 @@ final class TypingTest extends TestCase
     }
 
     /** Every variable that a part gives a value has exactly one owner and exactly one declaration. */
+    /** A text that no compiler takes is not given: it is said what C++ has no type for. */
+    public function testWhatHasNoTypeInCppIsRefusedInWords(): void
+    {
+        $folder = sys_get_temp_dir().'/scrivlet-typing-'.getmypid();
+        mkdir($folder);
+        $said = '';
+        $console = new Console(static function (string $text) use (&$said): void { $said .= $text; }, static function (string $text) use (&$said): void { $said .= "! $text"; }, static fn (): string => '');
+        $texts = [
+            "plant = {\"name\": \"bean\", \"height\": 12}\nprint(plant[\"name\"])\n" => 'plant',
+            "rows = [(\"pea\", 1.5), (\"kale\", 2)]\nfor name, price in rows:\n    print(name)\n" => 'rows',
+            "def both(a, b):\n    return a + b\n\n\nprint(both(1, 2))\nprint(both(\"a\", \"b\"))\n" => null,
+            "beds = []\nbeds.append(3)\nprint(beds)\n" => null,
+        ];
+        foreach ($texts as $text => $names) {
+            file_put_contents("$folder/one.py", $text);
+            $said = '';
+            self::assertSame(null === $names ? 0 : 2, $console->run(['translate', "$folder/one.py", '--to=cpp']), $said);
+            self::assertStringContainsString($names ?? 'int main()', $said);
+            self::assertSame(null === $names, !str_starts_with($said, '!'));
+            self::assertSame(0, $console->run(['translate', "$folder/one.py", '--to=javascript']));
+        }
+        unlink("$folder/one.py");
+        rmdir($folder);
+    }
+
     public function testEveryVariableIsDeclaredOnce(): void
     {
         for ($seed = 1; $seed <= 200; ++$seed) {

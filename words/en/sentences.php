@@ -247,6 +247,7 @@ return [
     'run.text_and_number' => 'A text and a number can’t be put together with +. Make the number a text first.',
     'console.differ' => 'They part at moment {moment}: {one} — {other}',
     'console.looks_same' => 'To see, both do the same in the end.',
+    'console.mixed' => '{names} holds values of several kinds. In C++ a variable, and a list, holds one kind only, so there is no such text in C++.',
     'console.ending' => 'I can’t tell the language of {file}. Its name should end in .py, .js, .cpp or .scrivlet.json.',
     'console.same' => 'Both do the same.',
     'console.unread' => 'This program can’t be run or translated until its mistakes are mended.',

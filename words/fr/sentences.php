@@ -247,6 +247,7 @@ return [
     'run.text_and_number' => 'Un texte et un nombre ne se mettent pas ensemble avec +. Fais d’abord du nombre un texte.',
     'console.differ' => 'Ils se séparent au moment {moment} : {one} — {other}',
     'console.looks_same' => 'À voir, les deux font la même chose à la fin.',
+    'console.mixed' => '{names} contient des valeurs de plusieurs sortes. En C++, une variable, comme une liste, n’en contient qu’une seule : il n’y a pas un tel texte en C++.',
     'console.ending' => 'Je ne reconnais pas le langage de {file}. Son nom doit finir par .py, .js, .cpp ou .scrivlet.json.',
     'console.same' => 'Les deux font la même chose.',
     'console.unread' => 'Ce programme ne peut être ni exécuté ni traduit tant qu’il a des fautes.',

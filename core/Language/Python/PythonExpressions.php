@@ -278,6 +278,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ('' !== $text) {
             $parts[] = new TextLiteral($isRaw ? $text : self::unescaped($text));
         }
+
         return self::together($parts);
     }
 

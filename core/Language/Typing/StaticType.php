@@ -71,6 +71,12 @@ final class StaticType
         return self::of(TypeKind::Mixed);
     }
 
+    /** Whether values of several kinds stand in it, at whatever depth: what C++ has no type for. */
+    public function isMixed(): bool
+    {
+        return TypeKind::Mixed === $this->kind || true === $this->element?->isMixed() || true === $this->key?->isMixed();
+    }
+
     public static function listOf(self $element): self
     {
         return $element->depth >= self::DEEPEST ? self::mixed() : self::$all["[$element]"] ??= new self(TypeKind::List, $element, null, $element->depth + 1);

@@ -167,6 +167,25 @@ final class Types
         return $this->inner[$name] ?? $this->variables[$this->scopes->owner($part, $name).':'.$name] ?? StaticType::unknown();
     }
 
+    /** @return list<string> variables that hold values of several kinds, or lists and maps of such, which C++ cannot say */
+    public function mixedNames(Program $program): array
+    {
+        $mixed = [];
+        foreach ($program->scopes() as $part) {
+            $own = $part instanceof FunctionDefinition ? $part->parameters : [];
+            foreach ($program->rowsOf($part) as $statement) {
+                array_push($own, ...$statement->assigned());
+            }
+            foreach ($own as $name) {
+                if ($this->variable($part, $name)->isMixed()) {
+                    $mixed[$name] = true;
+                }
+            }
+        }
+
+        return array_map(strval(...), array_keys($mixed));
+    }
+
     /**
      * Runs something while names that stand in an expression only have these types.
      *
