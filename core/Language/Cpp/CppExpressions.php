@@ -59,6 +59,9 @@ abstract class CppExpressions extends BraceExpressions
     private int $typesAround = 0;
 
     /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
+    /** @var array<string, string> types by the names that the text gave them (C++17, 10.1.3), enumerations among them */
+    protected array $aliases = [];
+
     protected function type(): ?string
     {
         $start = $this->at;
@@ -76,6 +79,9 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
         } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->peek(1)?->kind) {
             $words[] = (string) $word;
+            ++$this->at;
+        } elseif (isset($this->aliases[(string) $word]) && !$this->isVariable((string) $word)) {
+            $words[] = $this->aliases[(string) $word];
             ++$this->at;
         } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'optional'], true) && $this->is('<', 1)) {
             $this->at += 2;
@@ -396,9 +402,18 @@ abstract class CppExpressions extends BraceExpressions
         return $collapsed;
     }
 
-    /** What was found is there if it is not the end. */
+    /** What was found is there if it is not the end; the remainder of a number by chance is one below the divisor. */
     protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
+        if (Operator::TruncRemainder === $operator && $left instanceof Operation && 'rand' === $left->key) {
+            $last = $right instanceof NumberLiteral && \is_int($right->value) ? new NumberLiteral($right->value - 1) : new Binary(Operator::Subtract, $right, new NumberLiteral(1));
+
+            return new RandomWhole(new NumberLiteral(0), $last);
+        }
+        // `rand() % 6 + 1` is a number from 1 to 6.
+        if (Operator::Add === $operator && $left instanceof RandomWhole && $left->from == new NumberLiteral(0) && $left->to instanceof NumberLiteral && \is_int($left->to->value) && $right instanceof NumberLiteral && \is_int($right->value)) {
+            return new RandomWhole($right, new NumberLiteral($left->to->value + $right->value));
+        }
         $isSought = $left instanceof Operation && \in_array($left->key, ['found', 'position'], true) && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0];
         if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
             $contains = new Operation('contains', $left->arguments);
@@ -576,6 +591,9 @@ abstract class CppExpressions extends BraceExpressions
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? 'smaller' : 'larger', $first->items);
+        }
+        if ('rand' === $name && 0 === $count && $this->is('%')) {
+            return $this->transient('rand', []);
         }
         if (\in_array($name, ['printf', 'scanf', 'malloc', 'exit', 'system', 'rand', 'srand'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);

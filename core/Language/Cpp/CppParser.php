@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\Conversion;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -49,7 +50,7 @@ use Scrivlet\Core\Tree\VariableRead;
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
 {
-    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'scrivlet.hpp'];
+    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'bits/stdc++.h', 'scrivlet.hpp'];
 
     /** @var array<string, array<string, string>> types by scope and name */
     private array $types = ['' => []];
@@ -282,6 +283,9 @@ final class CppParser extends CppExpressions
         $start = $end = null;
         while (null !== ($token = $this->peek()) && !isset($this->remarksBefore[$this->at]) && (TokenKind::Directive === $token->kind || 'using' === $token->text)) {
             if (TokenKind::Directive === $token->kind) {
+                if (1 === preg_match('/^#\s*define\b/', $token->text)) {
+                    break;
+                }
                 $this->directive($token);
                 ++$this->at;
             } elseif ($this->is('namespace', 1) && $this->is('std', 2)) {
@@ -298,6 +302,103 @@ final class CppParser extends CppExpressions
         }
 
         return null === $start || null === $end ? null : [$start, $end];
+    }
+
+    /** `#define BEDS 4`: a name for a number or a text is a constant. */
+    private function definedConstant(Token $token): ?SetVariable
+    {
+        if (1 !== preg_match('/^#\s*define\s+([A-Za-z_]\w*)\s+(?:\((-?[\d.]+)\)|(-?[\d.]+)|"([^"\\\\]*)")\s*$/D', trim($token->text), $match, \PREG_UNMATCHED_AS_NULL)) {
+            return null;
+        }
+        ++$this->at;
+        $number = $match[2] ?? $match[3] ?? '';
+        $value = '' === $number ? new TextLiteral($match[4] ?? '') : new NumberLiteral(str_contains($number, '.') ? (float) $number : (int) $number);
+        $type = '' === $number ? 'string' : (str_contains($number, '.') ? 'double' : 'int');
+
+        return $this->constant($match[1], $type, $value, $token->offset);
+    }
+
+    private function constant(string $name, string $type, Expression $value, int $offset): SetVariable
+    {
+        $this->types[$this->scope][$name] = $type;
+        $this->declared[$this->scope][$name] = $this->constants[$this->scope][$name] = true;
+        $this->fixed[$name] = $value;
+        $this->write($name, $offset);
+
+        return new SetVariable($this->newId(), $name, $value, false, $type);
+    }
+
+    /** `typedef long long number;` and `using number = long long;`: another name for a type, which no other language needs. */
+    private function alias(int $start, bool $isUsing): Statement
+    {
+        ++$this->at;
+        $name = $isUsing ? $this->peek() : null;
+        $this->at += $isUsing ? 2 : 0;
+        $type = $this->type();
+        if (!$isUsing) {
+            $name = $this->peek();
+            ++$this->at;
+        }
+        if (null === $type || null === $name || TokenKind::Name !== $name->kind) {
+            $this->fail('unsupported', $name, ['what' => $isUsing ? 'using' : 'typedef']);
+        }
+        $this->semicolon();
+        $this->aliases[$name->text] = $type;
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start);
+    }
+
+    /** Where numbers by chance begin says nothing where chance is the machine's own. */
+    private function seeded(int $start): Statement
+    {
+        $closing = $this->closingOf($this->at + 1);
+        if (null === $closing) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'srand']);
+        }
+        $this->at = $closing + 1;
+        $this->semicolon();
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start);
+    }
+
+    /**
+     * `enum Day { MON, TUE = 5, WED };`: a whole number for each name, one more than for the one before (C++17, 10.2).
+     *
+     * @return list<Statement>
+     */
+    private function enumeration(int $start): array
+    {
+        ++$this->at;
+        $name = $this->peek();
+        if (null !== $name && TokenKind::Name === $name->kind) {
+            ++$this->at;
+            $this->aliases[$name->text] = 'int';
+        }
+        $opened = $this->peek();
+        if (!$this->accept('{') || null === $opened) {
+            $this->fail('unsupported', $name, ['what' => 'enum']);
+        }
+        $rows = [];
+        $next = 0;
+        while (null !== ($one = $this->peek()) && TokenKind::Name === $one->kind) {
+            ++$this->at;
+            if ($this->accept('=')) {
+                $value = $this->value();
+                $next = $value instanceof NumberLiteral && \is_int($value->value) ? $value->value : $this->fail('unsupported', $one, ['what' => 'enum']);
+            }
+            $rows[] = $this->constant($one->text, 'int', new NumberLiteral($next++), $one->offset);
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+        $this->semicolon();
+        $end = $this->endOffset();
+        foreach ($rows as $index => $row) {
+            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
+        }
+
+        return $rows;
     }
 
     private function directive(Token $token): void
@@ -360,6 +461,10 @@ final class CppParser extends CppExpressions
     {
         $start = $token->offset;
         if (TokenKind::Directive === $token->kind) {
+            $constant = $this->definedConstant($token);
+            if (null !== $constant) {
+                return [$this->ended($constant, $start)];
+            }
             $this->directive($token);
             ++$this->at;
 
@@ -386,17 +491,31 @@ final class CppParser extends CppExpressions
                 }
                 break;
             case 'using':
+                if (TokenKind::Name === $this->peek(1)?->kind && $this->is('=', 2)) {
+                    return [$this->alias($start, true)];
+                }
                 $this->at += 3;
                 $this->semicolon();
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+            case 'typedef':
+                return [$this->alias($start, false)];
+            case 'enum':
+                if (!$this->is('class', 1) && !$this->is('struct', 1)) {
+                    return $this->enumeration($start);
+                }
+                $this->fail('unsupported', $token, ['what' => 'enum class']);
+                // no break
+            case 'srand':
+                if ($this->is('(', 1) && !isset($this->functions['srand'])) {
+                    return [$this->seeded($start)];
+                }
+                break;
             case 'struct':
             case 'class':
-            case 'enum':
             case 'template':
             case 'try':
             case 'throw':
-            case 'typedef':
             case 'goto':
                 $this->fail('unsupported', $token, ['what' => $token->text]);
                 // no break
@@ -420,7 +539,7 @@ final class CppParser extends CppExpressions
         if (TokenKind::Name === $token->kind && $lower !== $token->text && \in_array($lower, ['int', 'double', 'bool', 'string', 'char', 'void', 'cout', 'cin', 'vector'], true)) {
             $this->fail('capitals', $token, ['name' => $token->text, 'near' => $lower], [new Replacement($start, \strlen($token->text), $lower)]);
         }
-        if (TokenKind::Name === $token->kind && TokenKind::Name === $this->peek(1)?->kind && !isset($this->begins[$this->at + 1])) {
+        if (TokenKind::Name === $token->kind && TokenKind::Name === $this->peek(1)?->kind && !isset($this->begins[$this->at + 1]) && !isset($this->aliases[$token->text])) {
             $this->misspeltType($token);
         }
         $at = $this->at;
@@ -1048,7 +1167,7 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $token, ['what' => "$token->text()"]);
         }
         $parts = [];
-        foreach (preg_split('/(%[-0+ #]*\d*(?:\.\d+)?(?:hh|h|ll|l|z|j|t|L)?[a-zA-Z%])/', $template->value, -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $piece) {
+        foreach (Conversion::pieces($template->value) as $piece) {
             $part = match (true) {
                 '%%' === $piece => new TextLiteral('%'),
                 '%' !== $piece[0] => new TextLiteral($piece),
@@ -1076,26 +1195,21 @@ final class CppParser extends CppExpressions
     }
 
     /** A value as one conversion shows it; nothing of what is not known here. */
-    private function converted(string $conversion, ?Expression $value): ?Expression
+    private function converted(string $piece, ?Expression $value): ?Expression
     {
-        if (null === $value || 1 !== preg_match('/^%([-0+ ]*)(\d*)(?:\.(\d+))?(?:hh|h|ll|l|z|j|t|L)?([diufegxsc])$/D', $conversion, $match, \PREG_UNMATCHED_AS_NULL)) {
+        $conversion = Conversion::of($piece);
+        if (null === $value || null === $conversion) {
             return null;
         }
-        [, $flags, $width, $digits, $kind] = $match + ['', '', '', null, ''];
-        $flags = (string) $flags;
         $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name);
-        $isWhole = \in_array($kind, ['d', 'i', 'u', 'x'], true);
-        if (null !== $digits && $isWhole || 'c' === $kind && !$isLetter && !$value instanceof Item || str_contains($flags, ' ')) {
+        if ('c' === $conversion->kind && !$isLetter && !$value instanceof Item) {
             return null;
         }
-        if ($isWhole && $isLetter) {
+        if ($conversion->isWhole() && $isLetter) {
             $value = new Operation('code', [$value]);
         }
-        $isText = \in_array($kind, ['s', 'c'], true);
-        $form = (str_contains($flags, '-') ? '<' : ($isText && '' !== (string) $width ? '>' : '')).(str_contains($flags, '+') ? '+' : '').(str_contains($flags, '0') && !str_contains($flags, '-') && !$isText ? '0' : '').$width
-            .(null !== $digits ? ".$digits" : (\in_array($kind, ['f', 'e', 'g'], true) ? '.6' : '')).($isText || \in_array($kind, ['d', 'i', 'u'], true) ? '' : $kind);
 
-        return '' === $form ? $value : new Operation('formatted', [$value, new TextLiteral($form)]);
+        return '' === $conversion->form() ? $value : new Operation('formatted', [$value, new TextLiteral($conversion->form())]);
     }
 
     /** A word that says how values are shown: `fixed`, `setw(5)`. */

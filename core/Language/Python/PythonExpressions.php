@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\Conversion;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Parsing\Spelled;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
@@ -324,6 +325,50 @@ abstract class PythonExpressions extends ExpressionParser
         if (\count($used) < \count($given) + \count($named)) {
             $this->fail('unsupported', $token, ['what' => '.format()']);
         }
+
+        return self::together(self::merged($parts));
+    }
+
+    /** A text before `%` is a template. */
+    protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
+    {
+        if (Operator::FloorRemainder !== $operator || !$left instanceof TextLiteral) {
+            return parent::combine($operator, $left, $right, $at);
+        }
+        $given = $right instanceof Operation && 'as_tuple' === $right->key && $right->arguments[0] instanceof ListLiteral ? $right->arguments[0]->items : [$right];
+        $parts = [];
+        foreach (Conversion::pieces($left->value) as $piece) {
+            if ('%%' === $piece || '%' !== $piece[0]) {
+                $parts[] = new TextLiteral('%%' === $piece ? '%' : $piece);
+                continue;
+            }
+            $conversion = Conversion::of($piece);
+            $value = array_shift($given);
+            if (null === $value || null === $conversion || 'c' === $conversion->kind) {
+                $this->failAt('unsupported', $at, 1, ['what' => "\"$piece\" %"]);
+            }
+            // `%d` cuts what stands behind the point off.
+            if ($conversion->isWhole() && !($value instanceof NumberLiteral && \is_int($value->value))) {
+                $value = new Operation('to_whole', [$value]);
+            }
+            $parts[] = '' === $conversion->form() ? $value : new Operation('formatted', [$value, new TextLiteral($conversion->form())]);
+        }
+        if ([] !== $given) {
+            $this->failAt('unsupported', $at, 1, ['what' => '… % …']);
+        }
+
+        return self::together(self::merged($parts));
+    }
+
+    /**
+     * Plain texts side by side are one.
+     *
+     * @param list<Expression> $parts
+     *
+     * @return list<Expression>
+     */
+    private static function merged(array $parts): array
+    {
         $merged = [];
         foreach ($parts as $part) {
             $last = array_pop($merged);
@@ -335,7 +380,7 @@ abstract class PythonExpressions extends ExpressionParser
             $merged[] = $part;
         }
 
-        return self::together($merged);
+        return $merged;
     }
 
     /** @param list<Expression> $parts of one text */
@@ -534,8 +579,8 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $over = $this->expression(2);
         $condition = $this->accept('if') ? $this->expression(2) : null;
-        if ($this->is('if')) {
-            $this->fail('unsupported', null, ['what' => '… if … if …']);
+        while (null !== $condition && $this->accept('if')) {
+            $condition = new Binary(Operator::And, $condition, $this->expression(2));
         }
         $inner = $this->is('for') ? $this->loops_($value) : null;
         $value = $inner ?? $value;
