@@ -183,7 +183,8 @@ final class ProjectReader
     private function program(mixed $data, bool $check = true): Program
     {
         $data = \is_array($data) && $this->version < 3 ? Names2::renamed($data) : $data;
-        $this->isTyped = $this->keepIds || \is_array($data) && isset($data['handwriting']);
+        // Of a text that is none nothing is left when it is written again.
+        $this->isTyped = $this->keepIds || \is_array($data) && \is_array($data['handwriting'] ?? null) && [] !== $data['handwriting'];
         $functions = [];
         foreach ($this->block($data, 'functions')->statements as $row) {
             $functions[] = $row instanceof FunctionDefinition || $this->isTyped ? $row : throw $this->wrong('file.row', ['row' => $row->entry()]);

@@ -228,6 +228,8 @@ final class JavaScriptParser extends JavaScriptExpressions
         foreach ($list as $target) {
             if ($target instanceof VariableRead) {
                 $this->assigned[$this->scope][$target->name] = true;
+            } elseif (!$target instanceof Item) {
+                $this->failAt('unsupported', $token->offset, max(1, $this->endOffset() - $token->offset), ['what' => '[[…]] = …']);
             }
         }
 

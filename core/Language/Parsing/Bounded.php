@@ -135,6 +135,7 @@ final class Bounded
     {
         $names = match (true) {
             $row instanceof OwnCall => [$row->function],
+            $row instanceof ShareVariable => [$row->variable],
             $row instanceof Repeat => null === $row->turn ? [] : [$row->turn],
             default => $row->assigned(),
         };

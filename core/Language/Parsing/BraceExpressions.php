@@ -17,6 +17,7 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Values and signs that JavaScript and C++ write alike. */
 abstract class BraceExpressions extends BraceParser
@@ -130,6 +131,12 @@ abstract class BraceExpressions extends BraceParser
         return new NumberLiteral((float) rtrim($text, 'fF'));
     }
 
+    /** `total += seeds++;` and `beds[next++] = 3;`: the variable changes when all else is done. */
+    private function mayStep(): bool
+    {
+        return $this->isInRow && ($this->isInValue || ']' === $this->peek(1)?->text);
+    }
+
     protected function special(Expression $left, int $around, int $offset): ?Expression
     {
         $sign = $this->sign();
@@ -141,6 +148,12 @@ abstract class BraceExpressions extends BraceParser
             }
 
             return new Choice($left, $then, $this->expression(1));
+        }
+        if (('++' === $sign || '--' === $sign) && $left instanceof VariableRead && $this->mayStep()) {
+            ++$this->at;
+            $this->steps[] = [$left->name, '++' === $sign];
+
+            return $left;
         }
         if (('++' === $sign || '--' === $sign) && null !== ($behind = $this->peek(1)) && !\in_array($behind->text, [';', ')', ',', '}', '{'], true) && !isset($this->begins[$this->at + 1])) {
             $this->fail('unsupported', null, ['what' => '… '.$sign]);

@@ -31,6 +31,8 @@ use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -1084,13 +1086,48 @@ abstract class BraceParser extends ExpressionParser
         $this->cut($id, 'close', $offset, $this->endOffset());
     }
 
+    /** @var list<array{string, bool}> variables that are read in a row and changed by one behind it, and whether up */
+    protected array $steps = [];
+    /** Whether a row is read that may change a variable behind itself, and in it what it gives. */
+    protected bool $isInRow = false;
+    protected bool $isInValue = false;
+
     /** @return list<Statement> */
     protected function plainRows(Token $token): array
     {
-        $row = $this->plain($token);
+        [$this->steps, $this->isInRow, $this->isInValue] = [[], true, false];
+        try {
+            $row = $this->plain($token);
+        } finally {
+            $this->isInRow = $this->isInValue = false;
+        }
         $this->semicolon();
+        $rows = [$this->ended($row, $token->offset)];
+        foreach ($this->steps as [$name, $isUp]) {
+            $end = $this->endOffset();
+            if (!$this->isReadOnce($row, $name)) {
+                $this->failAt('unsupported', $token->offset, max(1, $end - $token->offset), ['what' => '… '.($isUp ? '++' : '--')]);
+            }
+            $step = $this->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $token->offset);
+            $this->cut($step->id, 'head', $end, $end);
+            $rows[] = $step;
+        }
 
-        return [$this->ended($row, $token->offset)];
+        return $rows;
+    }
+
+    /** Whether nothing else in a row, and nothing that it calls, could see that a variable has changed already. */
+    private function isReadOnce(Statement $row, string $name): bool
+    {
+        $reads = 0;
+        foreach (Walk::expressionsOf($row) as $part) {
+            $reads += (int) ($part instanceof VariableRead && $part->name === $name);
+            if ($part instanceof OwnValue) {
+                return false;
+            }
+        }
+
+        return 1 === $reads && !\in_array($name, $row->assigned(), true) && !$row instanceof OwnCall;
     }
 
     protected function plain(Token $token): Statement
@@ -1108,6 +1145,7 @@ abstract class BraceParser extends ExpressionParser
             if (!$this->isDeclared($token->text)) {
                 $this->undeclared($token);
             }
+            $this->isInValue = true;
             $value = $this->kept($token->text, $this->value());
             $this->given($token->text, $start);
             if ($this->is('=')) {
@@ -1127,6 +1165,7 @@ abstract class BraceParser extends ExpressionParser
             $at = $this->offset();
             ++$this->at;
             $operator = self::CHANGES[$sign] ?? $this->division();
+            $this->isInValue = true;
             $value = $this->value();
             if (Operator::Add === $operator) {
                 $this->sums[] = [new Binary($operator, $target, $value), $at, $this->scope];
@@ -1137,6 +1176,7 @@ abstract class BraceParser extends ExpressionParser
         if ('=' === $sign) {
             ++$this->at;
             $this->noDouble();
+            $this->isInValue = true;
             $value = $this->value();
             if ($target instanceof Item) {
                 return $this->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->newId(), $target, $value);

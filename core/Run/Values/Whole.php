@@ -132,11 +132,12 @@ final class Whole
         return \strlen(ltrim((string) $a, '-'));
     }
 
-    private static function limit(int $digits, int $work): void
+    /** Both may be beyond what a whole number of the machine holds. */
+    private static function limit(int|float $digits, int|float $work): void
     {
         if ($digits > self::MOST_DIGITS) {
             throw new RunError('many_digits');
         }
-        Room::spend(1 + ($digits >> 4) + ($work >> 12));
+        Room::spend(1 + ((int) $digits >> 4) + ((int) min($work, \PHP_INT_MAX >> 1) >> 12));
     }
 }
