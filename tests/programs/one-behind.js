@@ -4,7 +4,7 @@ while (n > 0) {
   total += n--;
 }
 console.log(total, n);
-const out = [];
+const out = ["", ""];
 let at = 0;
 for (const w of ["a", "b"]) {
   out[at++] = w;

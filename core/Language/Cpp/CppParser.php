@@ -494,7 +494,12 @@ final class CppParser extends CppExpressions
                 if (TokenKind::Name === $this->peek(1)?->kind && $this->is('=', 2)) {
                     return [$this->alias($start, true)];
                 }
-                $this->at += 3;
+                // `using namespace std;`, and `using std::cout;` for one name of it.
+                $isName = $this->is('std', 1) && $this->is('::', 2) && TokenKind::Name === $this->peek(3)?->kind;
+                if (!$isName && !($this->is('namespace', 1) && $this->is('std', 2))) {
+                    $this->fail('unsupported', $token, ['what' => 'using']);
+                }
+                $this->at += $isName ? 4 : 3;
                 $this->semicolon();
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];

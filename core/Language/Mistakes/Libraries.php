@@ -128,6 +128,9 @@ final class Libraries
             return [];
         }
         $isOpen = 1 === preg_match('/(*ANYCRLF)^[ \t]*using\s+namespace\s+std\b/m', $text);
+        preg_match_all('/\busing\s+std\s*::\s*(\w+)/', $text, $opened);
+        $isOpened = array_fill_keys($opened[1], true);
+        $hasAll = isset($headers['bits/stdc++.h']);
         $known = [];
         foreach (self::CPP as $header => $names) {
             foreach ($names as $name) {
@@ -141,10 +144,10 @@ final class Libraries
             if (null === $header || isset($own[$token->text]) || '.' === $before) {
                 continue;
             }
-            if (!isset($headers[$header])) {
+            if (!isset($headers[$header]) && !$hasAll) {
                 $headers[$header] = true;
                 $mistakes[] = self::mistake($token, '#include '.('scrivlet.hpp' === $header ? '"scrivlet.hpp"' : "<$header>"), $end);
-            } elseif (!$isOpen && '::' !== $before && 'cmath' !== $header && 'scrivlet.hpp' !== $header) {
+            } elseif (!$isOpen && !isset($isOpened[$token->text]) && '::' !== $before && 'cmath' !== $header && 'scrivlet.hpp' !== $header) {
                 $isOpen = true;
                 $mistakes[] = new Mistake('namespace_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($end, 0, "using namespace std;\n")]);
             }
