@@ -7,6 +7,7 @@ namespace Scrivlet\Tests\Core;
 use Opis\JsonSchema\Validator;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Depends;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\RunInSeparateProcess;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Ladder\Marking;
@@ -80,6 +81,7 @@ final class LessonTest extends TestCase
 
     /** The model's answer passes, the start and a wrong one do not, and another right one passes; in all languages. */
     #[RunInSeparateProcess]
+    #[Group('long')]
     public function testEachRungIsSolvedByItsModelAndByAnotherRightAnswerAndFailsByAWrongOne(): void
     {
         $others = 0;
@@ -109,6 +111,7 @@ final class LessonTest extends TestCase
      * @return array<string, float> tries and hints of each rung, on average over the languages
      */
     #[RunInSeparateProcess]
+    #[Group('long')]
     public function testAMadeUpPupilArrivesAtTheEndOfEveryCourseInEveryLanguage(): array
     {
         $table = [];
@@ -131,6 +134,7 @@ final class LessonTest extends TestCase
     }
 
     /** @param array<string, float> $efforts */
+    #[Group('long')]
     #[Depends('testAMadeUpPupilArrivesAtTheEndOfEveryCourseInEveryLanguage')]
     public function testNoRungIsFarHarderThanOthersOfItsKind(array $efforts): void
     {
