@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\RunInSeparateProcess;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Console\Console;
@@ -61,6 +62,7 @@ final class LadderTest extends TestCase
 
     /** In a process of its own: PHP keeps what was compiled until a process ends, which is much for so many runs. */
     #[RunInSeparateProcess]
+    #[Group('long')]
     public function testOnEveryRungTheRightAnswerPassesAndTheStartDoesNot(): void
     {
         $rungs = 0;
@@ -145,6 +147,7 @@ final class LadderTest extends TestCase
     }
 
     /** What does something else does not pass, whichever of the sixteen faults it has. */
+    #[Group('long')]
     public function testAProgramWithAFaultThatShowsDoesNotPass(): void
     {
         $kinds = [];
@@ -233,6 +236,7 @@ final class LadderTest extends TestCase
     }
 
     /** The last hint, followed again and again from whatever answer, leads to passing; the others say less. */
+    #[Group('long')]
     public function testHintsLeadToPassing(): void
     {
         foreach (Demos::programs() as $name => $program) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -63,6 +64,7 @@ final class TextLawsTest extends TestCase
     }
 
     /** Random bytes, cuts, swaps and doublings of real programs: 9,000 of them. */
+    #[Group('long')]
     public function testRubbishIsKeptLetterForLetterInLittleMemory(): void
     {
         $random = new Randomizer(new Mt19937(7));
