@@ -20,13 +20,24 @@ interface Marked {
 
 /** How long nothing is changed until it is kept on the server. */
 const REST = 1500;
-const HINTS = 5;
 
 const page = byId("rung-page");
 const form = byId<HTMLFormElement>("rung");
 const { address, kind, language, draft, keeps, completes, modelRows } = page.dataset as Record<string, string>;
 /** What goes with each answer. */
 const extra = JSON.parse(page.dataset.extra!) as Record<string, unknown>;
+/** What the page knows beside what a desk shows. */
+const {
+  answer: keptBefore,
+  silent,
+  hintSteps,
+} = data as unknown as {
+  answer: string | null;
+  silent: string;
+  hintSteps: number;
+};
+/** A line that says nothing; the server counts those of the model by the same pattern. */
+const SILENT = new RegExp(silent);
 const verdict = byId("rung-verdict");
 const hints = byId("rung-hints");
 const hint = byId<HTMLButtonElement>("rung-hint");
@@ -35,6 +46,8 @@ const tries: number[] = [];
 let editor: Editor | null = null;
 let sorting: Sorting | null = null;
 let timer = 0;
+/** What is on its way to be kept: one after another, or a slow one would be put over a later one. One that is cut off leaves the draft. */
+let keeping = Promise.resolve();
 
 const DRAFT = `scrivlet-rung:${draft}`;
 
@@ -63,14 +76,14 @@ function showKey(key: string[] | undefined): void {
   place.querySelector("b")!.textContent = key.join(" · ");
 }
 
-/** Lines that say something; those of the model are counted in the same way. */
+/** Lines that say something. */
 function count(): void {
   const shown = byId("rung-count");
   if (sorting) shown.textContent = say("rung_count_laid", { used: sorting.count, model: modelRows! });
   else if (form.dataset.answer === "text") {
     const lines = answerOf(form, editor)
       .split("\n")
-      .filter((line) => !/^\s*(\/\/.*|#(?!include).*)?$/.test(line)).length;
+      .filter((line) => !SILENT.test(line)).length;
     shown.textContent = say("rung_count", { used: lines, model: modelRows! });
   }
 }
@@ -80,37 +93,46 @@ function changed(): void {
   localStorage.setItem(DRAFT, answer);
   count();
   clearTimeout(timer);
-  if (keeps !== undefined) timer = window.setTimeout(() => void keep(), REST);
+  if (keeps !== undefined) timer = window.setTimeout(() => (keeping = keeping.then(keep).catch(() => undefined)), REST);
 }
 
 async function keep(): Promise<void> {
-  const response = await ask(`${address}/keep`, { answer: answerOf(form, editor) });
-  if (response?.ok) showKey(((await response.json()) as { key: string[] }).key);
+  const answer = answerOf(form, editor);
+  const response = await ask(`${address}/keep`, { answer });
+  if (!response?.ok) return;
+  forget(answer);
+  showKey(((await response.json()) as { key: string[] }).key);
+}
+
+/** What the server has need not stay in this browser, where it would be put over what is written later in another one. */
+function forget(answer: string): void {
+  if (localStorage.getItem(DRAFT) === answer) localStorage.removeItem(DRAFT);
 }
 
 async function check(): Promise<void> {
   clearTimeout(timer);
-  const further = keeps === undefined ? { tries } : {};
-  const marked = await send<Marked>("mark", further);
+  await keeping;
+  const answer = answerOf(form, editor);
+  const marked = await send<Marked>("mark", keeps === undefined ? { tries } : {});
   if (!marked) return;
+  if (keeps !== undefined) forget(answer);
   tries.push(marked.near);
   tell(marked.why, marked.passed);
   byId("rung-gentler").hidden = !marked.gentler || !byId("rung-gentler").firstElementChild;
   showKey(marked.key);
   if (marked.run) play(marked.run);
   if (!marked.passed) return;
-  document.dispatchEvent(new CustomEvent("scrivlet-passed"));
   byId("rung-next").querySelector<HTMLElement>("a")?.focus();
 }
 
 async function takeHint(): Promise<void> {
-  const step = Math.min(HINTS, hints.childElementCount + 1);
+  const step = Math.min(hintSteps, hints.childElementCount + 1);
   const said = await send<{ says: string }>("hint", { step, tries });
   if (!said) return;
-  if (hints.childElementCount >= HINTS) hints.lastElementChild!.remove();
+  if (hints.childElementCount >= hintSteps) hints.lastElementChild!.remove();
   hints.append(Object.assign(document.createElement("li"), { textContent: said.says }));
   hints.lastElementChild!.scrollIntoView({ block: "nearest" });
-  hint.lastChild!.textContent = say("rung_hint", { step: Math.min(HINTS, hints.childElementCount + 1) });
+  hint.lastChild!.textContent = say("rung_hint", { step: Math.min(hintSteps, hints.childElementCount + 1) });
 }
 
 async function tryIt(): Promise<void> {
@@ -127,7 +149,7 @@ async function look(): Promise<void> {
   byId<HTMLDialogElement>("look-dialog").showModal();
 }
 
-const kept = localStorage.getItem(DRAFT) ?? (data as unknown as { answer: string | null }).answer;
+const kept = localStorage.getItem(DRAFT) ?? keptBefore;
 if (kind === "sort") sorting = new Sorting(form, changed);
 if (kept !== null) putBack(form, kept, (slip, indent) => sorting?.lay(slip, indent));
 pairing(form, changed);

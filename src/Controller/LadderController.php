@@ -11,8 +11,8 @@ use Scrivlet\App\Ladder\RungPage;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
-use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Ladder;
+use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Spoken;
@@ -60,7 +60,7 @@ final class LadderController extends AbstractController
     public function mark(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
     {
         $rung = $this->asked($request, $program, $input);
-        $verdict = RungAnswers::verdict($rung, $input->answer);
+        $verdict = Marking::of($rung, $input->answer);
 
         return new JsonResponse(RungAnswers::of($rung, $verdict, $input->answer, [...array_map(floatval(...), $input->tries), $verdict->near], $request->getLocale()));
     }
@@ -75,7 +75,7 @@ final class LadderController extends AbstractController
     #[Route('/hint', name: 'ladder_hint', methods: ['POST'])]
     public function hint(Request $request, Program $program, #[MapRequestPayload] LadderInput $input): JsonResponse
     {
-        return new JsonResponse(['says' => Hints::step($this->asked($request, $program, $input), $input->answer, max(1, min(Hints::STEPS, $input->step)), $request->getLocale())['says']]);
+        return new JsonResponse(['says' => RungAnswers::hint($this->asked($request, $program, $input), $input->answer, $input->step, $request->getLocale())]);
     }
 
     private function asked(Request $request, Program $program, LadderInput $input): Rung

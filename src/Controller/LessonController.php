@@ -24,7 +24,7 @@ use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Ladder\Asked;
 use Scrivlet\Core\Ladder\Construct;
 use Scrivlet\Core\Ladder\GapKind;
-use Scrivlet\Core\Ladder\Hints;
+use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Spoken;
@@ -146,9 +146,12 @@ final class LessonController extends AbstractController
     #[Route('/move', name: 'workshop_lesson_move', methods: ['POST'])]
     public function move(Request $request, Lesson $lesson): Response
     {
-        $course = $request->request->has('course') ? $this->courses->find($request->request->getInt('course')) : null;
-        if (null !== $course) {
-            $this->denyAccessUnlessGranted(CourseVoter::EDIT, $course);
+        if ($request->request->has('course')) {
+            $course = $this->courses->find($request->request->getInt('course'));
+            // A course of somebody else is told apart from none in no way.
+            if (null === $course || !$this->isGranted(CourseVoter::EDIT, $course)) {
+                throw new NotFoundHttpException('No such course.');
+            }
             $this->workshop->moveTo($lesson, $course);
 
             return $this->redirectToRoute('workshop_lesson', ['lesson' => $lesson->id()]);
@@ -218,7 +221,7 @@ final class LessonController extends AbstractController
     public function mark(Request $request, Lesson $lesson, int $rung, Language $language, #[MapRequestPayload] RungInput $input): JsonResponse
     {
         $made = self::made($request, $lesson, $rung, $language);
-        $verdict = RungAnswers::verdict($made, $input->answer);
+        $verdict = Marking::of($made, $input->answer);
 
         return new JsonResponse(RungAnswers::of($made, $verdict, $input->answer, [$verdict->near], $request->getLocale()));
     }
@@ -232,7 +235,7 @@ final class LessonController extends AbstractController
     #[Route('/rungs/{rung}/{language}/hint', name: 'workshop_rung_hint', requirements: ['rung' => '\d{1,9}'], methods: ['POST'])]
     public function hint(Request $request, Lesson $lesson, int $rung, Language $language, #[MapRequestPayload] RungInput $input): JsonResponse
     {
-        return new JsonResponse(['says' => Hints::step(self::made($request, $lesson, $rung, $language), $input->answer, max(1, min(Hints::STEPS, $input->step)), $request->getLocale())['says']]);
+        return new JsonResponse(['says' => RungAnswers::hint(self::made($request, $lesson, $rung, $language), $input->answer, $input->step, $request->getLocale())]);
     }
 
     private static function made(Request $request, Lesson $lesson, int $rung, Language $language): Rung

@@ -18,7 +18,7 @@ use Scrivlet\App\Lesson\Explanation;
 use Scrivlet\App\Lesson\LessonRepository;
 use Scrivlet\Core\Completion\Completion;
 use Scrivlet\Core\Completion\Suggestion;
-use Scrivlet\Core\Ladder\Hints;
+use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Support;
@@ -70,7 +70,7 @@ final class RungController extends AbstractController
     public function mark(Request $request, Course $course, Lesson $lesson, int $rung, Language $language, #[MapRequestPayload] RungInput $input): JsonResponse
     {
         $made = self::made($request, $lesson, $rung, $language);
-        $verdict = RungAnswers::verdict($made, $input->answer);
+        $verdict = Marking::of($made, $input->answer);
         $work = $this->work($request, $lesson, $rung, $language);
         $work->marked($verdict, $input->answer);
         $this->entities->flush();
@@ -92,11 +92,11 @@ final class RungController extends AbstractController
     #[Route('/hint', name: 'book_rung_hint', methods: ['POST'])]
     public function hint(Request $request, Lesson $lesson, int $rung, Language $language, #[MapRequestPayload] RungInput $input): JsonResponse
     {
-        $hint = Hints::step(self::made($request, $lesson, $rung, $language), $input->answer, max(1, min(Hints::STEPS, $input->step)), $request->getLocale());
+        $hint = RungAnswers::hint(self::made($request, $lesson, $rung, $language), $input->answer, $input->step, $request->getLocale());
         $this->work($request, $lesson, $rung, $language)->hinted();
         $this->entities->flush();
 
-        return new JsonResponse(['says' => $hint['says'], 'at' => $hint['at']]);
+        return new JsonResponse(['says' => $hint]);
     }
 
     /** What was written so far is there again in another browser. */

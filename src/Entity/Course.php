@@ -14,6 +14,8 @@ use Scrivlet\App\Lesson\CourseRepository;
 #[ORM\Index(name: 'courses_open', columns: ['is_open', 'deleted_at'])]
 class Course
 {
+    use Deletable;
+
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column(options: ['unsigned' => true])]
@@ -26,9 +28,6 @@ class Course
     /** Whether other teachers may look at it and copy it. */
     #[ORM\Column]
     private bool $isShared = false;
-
-    #[ORM\Column(name: 'deleted_at', type: Types::DATETIME_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     /** @param array<string, array{title: string, about: string}> $texts by locale */
     public function __construct(
@@ -88,20 +87,5 @@ class Course
     public function updatedAt(): \DateTimeImmutable
     {
         return $this->updatedAt;
-    }
-
-    public function delete(): void
-    {
-        $this->deletedAt = new \DateTimeImmutable();
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 }

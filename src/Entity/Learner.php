@@ -89,11 +89,6 @@ class Learner
         $this->languages[$course] = $language;
     }
 
-    public function madeAt(): \DateTimeImmutable
-    {
-        return $this->madeAt;
-    }
-
     public function seenAt(): \DateTimeImmutable
     {
         return $this->seenAt;
@@ -102,5 +97,10 @@ class Learner
     public function seen(\DateTimeImmutable $now): void
     {
         $this->seenAt = $now;
+    }
+
+    public function madeAt(): \DateTimeImmutable
+    {
+        return $this->madeAt;
     }
 }

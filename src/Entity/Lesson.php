@@ -16,6 +16,8 @@ use Scrivlet\Core\Lesson\LessonFile;
 #[ORM\Index(name: 'lessons_place', columns: ['course_id', 'position'])]
 class Lesson
 {
+    use Deletable;
+
     #[ORM\Id]
     #[ORM\GeneratedValue]
     #[ORM\Column(options: ['unsigned' => true])]
@@ -27,9 +29,6 @@ class Lesson
     /** Counts changes, so that one made on an old page is not put over a newer one. */
     #[ORM\Column]
     private int $revision = 0;
-
-    #[ORM\Column(name: 'deleted_at', type: Types::DATETIME_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     private ?Document $read = null;
 
@@ -88,20 +87,5 @@ class Lesson
     public function updatedAt(): \DateTimeImmutable
     {
         return $this->updatedAt;
-    }
-
-    public function delete(): void
-    {
-        $this->deletedAt = new \DateTimeImmutable();
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
     }
 }

@@ -15,6 +15,8 @@ use Scrivlet\Core\Edit\Revision;
 #[ORM\Index(name: 'programs_of_owner', columns: ['owner_id', 'deleted_at', 'updated_at'])]
 class Program
 {
+    use Deletable;
+
     public const LONGEST_NAME = 80;
 
     #[ORM\Id]
@@ -36,9 +38,6 @@ class Program
 
     #[ORM\Column(type: Types::TEXT, length: 16777215, nullable: true, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
     private ?string $shown = null;
-
-    #[ORM\Column(type: Types::DATETIME_IMMUTABLE, nullable: true)]
-    private ?\DateTimeImmutable $deletedAt = null;
 
     public function __construct(
         #[ORM\ManyToOne]
@@ -100,20 +99,5 @@ class Program
     public function updatedAt(): \DateTimeImmutable
     {
         return $this->updatedAt;
-    }
-
-    public function isDeleted(): bool
-    {
-        return null !== $this->deletedAt;
-    }
-
-    public function delete(): void
-    {
-        $this->deletedAt = new \DateTimeImmutable();
-    }
-
-    public function restore(): void
-    {
-        $this->deletedAt = null;
     }
 }

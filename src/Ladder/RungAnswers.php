@@ -7,6 +7,7 @@ namespace Scrivlet\App\Ladder;
 use Scrivlet\App\Desk\RunReport;
 use Scrivlet\App\Desk\SettingReport;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Marking;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
@@ -21,9 +22,10 @@ final class RungAnswers
 {
     private const MOST_TOLD = 5;
 
-    public static function verdict(Rung $rung, string $answer): Verdict
+    /** @return string what a step of help says; steps beyond the last say what the last one says */
+    public static function hint(Rung $rung, string $answer, int $step, string $locale): string
     {
-        return Marking::of($rung, $answer);
+        return Hints::step($rung, $answer, max(1, min(Hints::STEPS, $step)), $locale)['says'];
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Scrivlet\App\Ladder;
 
 use Scrivlet\App\Desk\SettingReport;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Ladder\Hints;
 use Scrivlet\Core\Ladder\Rung;
 use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Spoken;
@@ -16,6 +17,9 @@ use Scrivlet\Core\Tree\Program;
 /** A rung as its page shows it. */
 final class RungPage
 {
+    /** A line that says nothing, as a pattern that PHP and the browser read alike. */
+    private const SILENT = '^\s*(//.*|#(?!include).*)?$';
+
     /** @return array<string, mixed> for `rung/rung.html.twig` */
     public static function of(Rung $rung, string $locale): array
     {
@@ -34,13 +38,15 @@ final class RungPage
             'modelRows' => RungKind::Sort === $rung->kind ? \count($rung->right) : self::said($rung->model),
             'setting' => SettingReport::of(Program::empty()->withSetting($rung->setting), $locale),
             'inks' => Ink::cases(),
+            'silent' => self::SILENT,
+            'hintSteps' => Hints::STEPS,
         ];
     }
 
     /** Lines that say something, as the page counts those of an answer. */
     private static function said(string $text): int
     {
-        return \count(array_filter(explode("\n", $text), static fn (string $line): bool => 1 !== preg_match('~^\s*(//.*|#(?!include).*)?$~', $line)));
+        return \count(array_filter(explode("\n", $text), static fn (string $line): bool => 1 !== preg_match('~'.self::SILENT.'~', $line)));
     }
 
     /** @return list<list<array{string, string}>> the pieces of each line; a gap is a piece of the class `gap` */

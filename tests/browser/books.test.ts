@@ -1,7 +1,18 @@
 import assert from "node:assert/strict";
 import { after, before, test } from "node:test";
 import { check, verdict, write, written } from "./rungs.ts";
-import { ADDRESS, assertAccessible, edit, newProgram, open, shut, signIn, troubles, type Page } from "./support.ts";
+import {
+  ADDRESS,
+  forgive,
+  assertAccessible,
+  edit,
+  newProgram,
+  open,
+  shut,
+  signIn,
+  troubles,
+  type Page,
+} from "./support.ts";
 
 /** As the program's own page prints it. */
 let model = "";
@@ -100,7 +111,7 @@ test("what was written on the bench is not lost when the way is cut, nor put ove
   await other.reload();
   assert.equal(await other.inputValue("[name=goal]"), "Draw a square bed. It has four sides.");
   await other.close();
-  troubles.splice(0, troubles.length, ...troubles.filter((one) => !/ERR_FAILED/.test(one)));
+  forgive();
 });
 
 test("a guest reads the page, pairs by keys, fails, takes a hint, and passes", async () => {
@@ -253,6 +264,58 @@ test("the work is there again in another browser with the key, and the certifica
   const download = elsewhere.waitForEvent("download");
   await elsewhere.getByRole("link", { name: "PDF" }).click();
   assert.match((await download).suggestedFilename(), /\.pdf$/);
+});
+
+test("what was written later in another browser is there, and what never came to the server is not lost", async () => {
+  await guest.goto(book);
+  await rung(guest, "Write it on").click();
+  assert.match(await written(guest), /range\(0, 4\)/, "no older draft is put over newer work");
+  const cut = guest.waitForEvent("requestfailed", (request) => request.url().endsWith("/keep"));
+  await guest.route("**/keep", (route) => route.abort());
+  await write(guest, `# cut\n${model}`);
+  await cut;
+  await guest.unroute("**/keep");
+  forgive();
+  await guest.reload();
+  assert.match(await written(guest), /^# cut/);
+});
+
+test("on a slow way the last word stays the last", async () => {
+  const sent: string[] = [];
+  await guest.route("**/keep", async (route) => {
+    sent.push((route.request().postDataJSON() as { answer: string }).answer);
+    if (sent.length === 1) await new Promise((later) => setTimeout(later, 2500));
+    await route.continue();
+  });
+  const first = guest.waitForRequest(/\/keep$/);
+  await write(guest, "# first\n");
+  await first;
+  await write(guest, "# second\n");
+  await guest.waitForResponse(
+    (response) => /\/keep$/.test(response.url()) && response.request().postData()!.includes("second"),
+  );
+  await guest.unroute("**/keep");
+  assert.equal(sent.length, 2);
+  await guest.waitForFunction(() => !Object.keys(localStorage).some((name) => name.startsWith("scrivlet-rung:")));
+  await guest.reload();
+  assert.equal((await written(guest)).trim(), "# second");
+});
+
+test("a title of one very long word makes no page wider than the screen", async () => {
+  const page = await teacher.context().newPage();
+  await page.goto(`${ADDRESS}/workshop`);
+  await page.fill("[name=title]", `W${"m".repeat(60)}${Date.now()}`);
+  await page.press("[name=title]", "Enter");
+  await page.waitForURL(/\/workshop\/courses\/\d+/);
+  const id = page.url().match(/\d+$/)![0];
+  for (const width of [1280, 390]) {
+    await page.setViewportSize({ width, height: 844 });
+    for (const path of ["/workshop", `/workshop/courses/${id}`, "/books", `/books/${id}`]) {
+      await page.goto(`${ADDRESS}${path}`);
+      const over = await page.evaluate(() => document.documentElement.scrollWidth - innerWidth);
+      assert.ok(over <= 0, `${path} at ${width}: ${over} too wide`);
+    }
+  }
 });
 
 test("on three sizes of screen nothing is cut off, in the dark as well", async () => {

@@ -59,7 +59,6 @@ return [
     'rung.count' => '{used} lines · model: {model}',
     'rung.count_laid' => '{used} laid · model: {model}',
     'rung.case' => 'case {case}',
-    'rung.no_more' => 'There are no more hints.',
     'rung.lay_here' => 'lay words here',
     'rung.cards' => 'Plain words',
     'rung.cards_drag' => 'drag them onto lines',

@@ -59,7 +59,6 @@ return [
     'rung.count' => '{used} lignes · modèle : {model}',
     'rung.count_laid' => '{used} posées · modèle : {model}',
     'rung.case' => 'cas {case}',
-    'rung.no_more' => 'Il n’y a plus d’indices.',
     'rung.lay_here' => 'pose des mots ici',
     'rung.cards' => 'Mots de tous les jours',
     'rung.cards_drag' => 'glisse-les sur les lignes',
