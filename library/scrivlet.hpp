@@ -7,6 +7,7 @@
 #pragma once
 
 #include <algorithm>
+#include <cassert>
 #include <cctype>
 #include <chrono>
 #include <cmath>
@@ -36,10 +37,16 @@ using std::abs;
 using std::cin;
 using std::cout;
 using std::count;
+using std::domain_error;
 using std::endl;
+using std::exception;
 using std::function;
 using std::getline;
 using std::greater;
+using std::invalid_argument;
+using std::length_error;
+using std::logic_error;
+using std::make_shared;
 using std::make_tuple;
 using std::map;
 using std::max;
@@ -48,7 +55,11 @@ using std::min;
 using std::min_element;
 using std::nullopt;
 using std::optional;
+using std::out_of_range;
+using std::overflow_error;
 using std::reverse;
+using std::runtime_error;
+using std::shared_ptr;
 using std::sort;
 using std::stod;
 using std::stoi;
@@ -1343,6 +1354,22 @@ T first_of(const vector<T>& list, F condition) {
     }
     throw std::out_of_range("nothing is found");
 }
+template <typename T, typename F>
+int first_place(const vector<T>& list, F condition) {
+    for (std::size_t at = 0; at < list.size(); ++at) {
+        if (condition(list[at])) return int(at);
+    }
+    return -1;
+}
+template <typename T, typename F>
+void sort_with(vector<T>& list, F compare) {
+    std::stable_sort(list.begin(), list.end(), [&](const T& one, const T& other) { return compare(one, other) < 0; });
+}
+template <typename T, typename F>
+vector<T> sorted_with(vector<T> list, F compare) {
+    sort_with(list, compare);
+    return list;
+}
 inline int last_position(const string& text, const string& part) {
     const auto at = text.rfind(part);
     return at == string::npos ? -1 : int(at);
@@ -1415,11 +1442,12 @@ inline string in_base(long long number, int base) {
 template <typename T>
 string formatted(const T& value, const string& form) {
     string fill = " ", align, precision, width, type;
-    bool plus = false, zero = false, comma = false;
+    bool plus = false, zero = false, comma = false, based = false;
     std::size_t at = 0;
     if (form.size() > 1 && string("<>^").find(form[1]) != string::npos) fill = form.substr(at++, 1);
     if (at < form.size() && string("<>^").find(form[at]) != string::npos) align = form.substr(at++, 1);
     if (at < form.size() && form[at] == '+') plus = at++ < form.size();
+    if (at < form.size() && form[at] == '#') based = at++ < form.size();
     if (at < form.size() && form[at] == '0') zero = at++ < form.size();
     while (at < form.size() && std::isdigit(static_cast<unsigned char>(form[at]))) width += form[at++];
     if (at < form.size() && form[at] == ',') comma = at++ < form.size();
@@ -1430,8 +1458,12 @@ string formatted(const T& value, const string& form) {
     string text = to_text(value);
     constexpr bool isNumber = std::is_arithmetic_v<T> && !std::is_same_v<T, char> && !std::is_same_v<T, bool>;
     if constexpr (isNumber) {
-        if (type == "x" || type == "b") {
-            text = in_base(static_cast<long long>(value), type == "x" ? 16 : 2);
+        if (type == "x" || type == "X" || type == "o" || type == "b") {
+            text = in_base(static_cast<long long>(value), type == "o" ? 8 : type == "b" ? 2 : 16);
+            if (type == "X") {
+                for (char& digit : text) digit = char(std::toupper(static_cast<unsigned char>(digit)));
+            }
+            if (based) text.insert(value < 0 ? 1 : 0, "0" + type);
         } else if (type == "%") {
             text = fixed(double(value) * 100, precision.empty() ? 6 : stoi(precision)) + "%";
         } else if (type == "f") {
@@ -1452,7 +1484,7 @@ string formatted(const T& value, const string& form) {
     const int missing = (width.empty() ? 0 : stoi(width)) - int(text.size());
     if (missing <= 0) return text;
     if (zero && align.empty()) {
-        const int signs = text[0] == '-' || text[0] == '+' ? 1 : 0;
+        const int signs = (text[0] == '-' || text[0] == '+' ? 1 : 0) + (based ? 2 : 0);
         return text.substr(0, signs) + string(missing, '0') + text.substr(signs);
     }
     if (align.empty()) align = isNumber ? ">" : "<";

@@ -1086,8 +1086,8 @@ function general(value, digits) {
 }
 
 export function formatted(value, form) {
-  const [, fill = " ", align, sign = "", zero, width = 0, comma, precision, type] =
-    /^(?:(.)?([<>^]))?([+ -])?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxbe%])?$/u.exec(form) ?? [];
+  const [, fill = " ", align, sign = "", based, zero, width = 0, comma, precision, type] =
+    /^(?:(.)?([<>^]))?([+ -])?(#)?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxXobe%])?$/u.exec(form) ?? [];
   const isNumber = typeof value === "number";
   let text = String(value);
   if (type === "%") {
@@ -1098,8 +1098,9 @@ export function formatted(value, form) {
     text = value.toExponential(Number(precision ?? 6)).replace(/e([+-])(\d)$/, "e$10$2");
   } else if (type === "g" || (isNumber && precision !== undefined)) {
     text = general(value, Number(precision ?? 6));
-  } else if (type === "x" || type === "b") {
-    text = value.toString(type === "x" ? 16 : 2);
+  } else if ("xXob".includes(type ?? " ")) {
+    text = Math.abs(value).toString({ x: 16, X: 16, o: 8, b: 2 }[type]);
+    text = (value < 0 ? "-" : "") + (based ? "0" + type : "") + (type === "X" ? text.toUpperCase() : text);
   } else if (!isNumber && precision !== undefined) {
     text = text.slice(0, Number(precision));
   }
@@ -1112,7 +1113,7 @@ export function formatted(value, form) {
   }
   const missing = Math.max(0, width - text.length);
   if (zero && !align) {
-    const signs = /^[+ -]/.test(text) ? 1 : 0;
+    const signs = (based ? /^[+ -]?(?:0[xXob])?/ : /^[+ -]?/).exec(text)[0].length;
     return text.slice(0, signs) + "0".repeat(missing) + text.slice(signs);
   }
   const at = align ?? (isNumber ? ">" : "<");
@@ -1232,7 +1233,17 @@ export function numbers(from, to, by = 1) {
 
 export const paired = (one, other) => one.slice(0, other.length).map((item, at) => [item, other[at]]);
 
+/** A map without some of its keys. */
+export const leftOut = (map, keys) => Object.fromEntries(Object.entries(map).filter(([key]) => !keys.includes(key)));
+
 export const valueOrPut = (map, key, value) => (map[key] ??= value);
+
+/** A list, map or object with all that it holds made anew, objects with their class. */
+export function copied(value) {
+  if (Array.isArray(value)) return value.map(copied);
+  if (typeof value !== "object" || value === null) return value;
+  return Object.assign(Object.create(Object.getPrototypeOf(value)), Object.fromEntries(Object.entries(value).map(([name, kept]) => [name, copied(kept)])));
+}
 
 /** Whether two values are the same, lists and maps by what they hold. */
 export function same(one, other) {

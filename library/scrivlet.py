@@ -6,6 +6,7 @@ writes what happened as JSON lines, SCRIVLET_SEED=number fixes what chance gives
 """
 
 import atexit
+import functools
 import json
 import math
 import os
@@ -951,6 +952,30 @@ def first_of(values, condition):
     return next((value for value in values if condition(value)), None)
 
 
+def first_place(values, condition):
+    return next((place for place, value in enumerate(values) if condition(value)), -1)
+
+
+def or_else(value, otherwise):
+    return otherwise if value is None else value
+
+
+def folded(values, join):
+    return functools.reduce(join, values)
+
+
+def sort_with(values, compare):
+    values.sort(key=functools.cmp_to_key(compare))
+
+
+def sorted_with(values, compare):
+    return sorted(values, key=functools.cmp_to_key(compare))
+
+
+def cube_root(number):
+    return math.cbrt(number)
+
+
 def in_base(number, base):
     digits = ""
     rest = abs(int(number))
@@ -958,6 +983,11 @@ def in_base(number, base):
         digits = "0123456789abcdefghijklmnopqrstuvwxyz"[rest % base] + digits
         rest //= base
     return "-" + digits if number < 0 else digits
+
+
+def left_out(entries, keys):
+    """A map without some of its keys."""
+    return {key: value for key, value in entries.items() if key not in keys}
 
 
 def flattened(lists):

@@ -16,7 +16,7 @@ import {
   snippetCompletion,
 } from "@codemirror/autocomplete";
 import { type Extension, Prec } from "@codemirror/state";
-import { EditorView, keymap } from "@codemirror/view";
+import { EditorView, keymap, ViewPlugin } from "@codemirror/view";
 import type { Suggestion } from "./types";
 
 /** A list that is longer helps nobody. */
@@ -128,26 +128,45 @@ function takeBest(view: EditorView): boolean {
 }
 
 /**
+ * The list's own part of the editor looks for what to show a timer after each key, which the browser lets wait until the
+ * letter is painted. Begun at once, letter and list come in one frame.
+ */
+class AtOnce {
+  private readonly plugins: ViewPlugin<{ startUpdate?: () => void }>[];
+
+  constructor(list: Extension) {
+    this.plugins = (list as readonly Extension[]).filter((one) => one instanceof ViewPlugin);
+  }
+
+  look(view: EditorView): void {
+    for (const plugin of this.plugins) view.plugin(plugin)?.startUpdate?.();
+  }
+}
+
+/**
  * What may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves.
  *
  * @param taken called when something was taken from the list
  */
 export function completing(ask: Ask, taken: () => void): Extension {
   const ahead = new LookAhead(ask);
+  const list = autocompletion({
+    override: [(context) => ahead.find(context)],
+    maxRenderedOptions: SHOWN,
+    icons: false,
+    activateOnTypingDelay: 0,
+    filterStrict: true,
+    selectOnOpen: false,
+    defaultKeymap: false,
+  });
+  const atOnce = new AtOnce(list);
   return [
     EditorView.updateListener.of(({ transactions, docChanged, selectionSet, view }) => {
       if ((docChanged || selectionSet) && view.hasFocus) ahead.look(view);
+      if (transactions.some((one) => one.isUserEvent("input.type"))) atOnce.look(view);
       if (transactions.some((one) => one.annotation(pickedCompletion))) taken();
     }),
-    autocompletion({
-      override: [(context) => ahead.find(context)],
-      maxRenderedOptions: SHOWN,
-      icons: false,
-      activateOnTypingDelay: 0,
-      filterStrict: true,
-      selectOnOpen: false,
-      defaultKeymap: false,
-    }),
+    list,
     closeBrackets(),
     // Before the keys that lead from gap to gap, while the list is there.
     Prec.highest(keymap.of([{ key: "Tab", run: takeBest }, ...completionKeymap])),

@@ -26,7 +26,7 @@ function optionsOf(blank: HTMLElement): Option[] {
   const type = blank.dataset.type!;
   if (type === "choice") {
     const entry = blank.closest<HTMLElement>("li")!.dataset.entry;
-    const options = data.choices[`${entry} ${blank.dataset.slot}`] ?? [];
+    const options = data.choices[`${entry} ${blank.dataset.slot!.replace(/\d+$/, "")}`] ?? [];
     return options.map(({ words }) => ({ value: words, label: words, icon: "split", kind: "event" }));
   }
   if (type === "pattern" || type === "handler") return [];

@@ -147,6 +147,8 @@ function printed(quietly: boolean): void {
     if (at > moment) break;
     if (kind === "print") text += `${said as string}\n`;
     else if (kind === "say") text += said as string;
+    // Written for who runs the program, beside what it prints.
+    else if (kind === "complain") text += `! ${said as string}\n`;
     else if (kind === "ask") text += `${said as string}\n`;
   }
   const pre = byId("printout");

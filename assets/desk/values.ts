@@ -165,9 +165,12 @@ export class Values {
     if (around.includes(cell) || around.length > 6) return `${opening}…${closing}`;
     const inner = [...around, cell];
     const parts: string[] = [];
-    const step = thing.kind === "map" ? 2 : 1;
+    const isObject = thing.kind.startsWith("object ");
+    const step = thing.kind === "map" || isObject ? 2 : 1;
     for (let index = 0; index < thing.items.length && parts.length < SHOWN; index += step) {
-      const item = this.text(thing.items[index]!, inner);
+      const whole = this.text(thing.items[index]!, inner);
+      // What an object keeps has a name, and no key in quotes.
+      const item = isObject ? whole.replace(/^["']|["']$/g, "") : whole;
       parts.push(step === 2 ? `${item}: ${this.text(thing.items[index + 1]!, inner)}` : item);
     }
     if (thing.count > parts.length) parts.push("…");

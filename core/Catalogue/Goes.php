@@ -18,6 +18,8 @@ enum Goes: string
     case Top = 'top';
     /** Among the outermost rows of the script. */
     case InScript = 'in-script';
+    /** In the class to which it belongs, and nowhere else. */
+    case InClass = 'in-class';
     /** Between the rows of a branch, which it cuts in two. */
     case InBranch = 'in-branch';
     /** Between the rows of the last branch, when there is no otherwise yet. */

@@ -17,7 +17,8 @@ final readonly class ValueOperation
 {
     /**
      * @param array<string, list<string>> $spellings by language, the one that is printed first; a spelling behind a type
-     *                                               (`text?…`, `list?…`, `lists?…`, `map?…`, `whole?…`) is for a first operand of that type
+     *                                               (`text?…`, `list?…`, `lists?…`, `map?…`, `whole?…`, `objects?…`) is for a first operand of that type;
+     *                                               none where a language has no words for it
      * @param string                      $result    a type, or `same`, `item`, `join`, `list` for those of the first operand
      */
     public function __construct(public string $key, public int $least, public int $most, public array $spellings, public string $result)
@@ -35,6 +36,14 @@ final readonly class ValueOperation
         return trim((string) preg_replace('/\{[\d*]\}/', '…', $this->words($locale)));
     }
 
+    /** How a language that has words for it writes it, with its operands left open: `json.loads(…)`. */
+    public function example(): string
+    {
+        $spelling = array_merge(...array_values($this->spellings))[0] ?? $this->key;
+
+        return (string) preg_replace(['/^(?:\d+\||\w+\?)+|@/', '/\{[^{}]*\}/'], ['', '…'], $spelling);
+    }
+
     public function takes(int $operands): bool
     {
         return $operands >= $this->least && $operands <= $this->most;
@@ -42,6 +51,6 @@ final readonly class ValueOperation
 
     public function hasEffect(): bool
     {
-        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put'], true);
+        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put', 'put_for', 'given', 'given_after'], true);
     }
 }

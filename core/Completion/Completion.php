@@ -153,6 +153,7 @@ final class Completion
         foreach ($this->library->things[$thing] ?? [] as $member => $operation) {
             $this->offer($member, SuggestionKind::Library, 20 - 0.1 * ++$index, $this->does($operation));
         }
+        $this->ofObjects($thing);
         if ([] === $this->found) {
             $kind = $this->kindOf($thing);
             $methods = $this->library->methodsOf($kind);
@@ -165,6 +166,23 @@ final class Completion
             foreach (array_keys($this->library->functions) as $name) {
                 $this->offer((string) $name, SuggestionKind::Library, 10 - 0.1 * ++$index);
             }
+        }
+    }
+
+    /** What objects of the program's own classes keep and can do, where the name may stand for one. */
+    private function ofObjects(string $receiver): void
+    {
+        $kind = $this->type($receiver)?->kind;
+        $isObject = \in_array($receiver, ['self', 'this'], true) || \in_array($kind, [TypeKind::Object, TypeKind::Copied], true);
+        if (!$isObject && null !== $kind && TypeKind::Unknown !== $kind && TypeKind::Mixed !== $kind) {
+            return;
+        }
+        $last = max(1, \count($this->place->tokens));
+        foreach ($this->names->fields as $name => $at) {
+            $this->offer((string) $name, SuggestionKind::Variable, 18 + $at / $last);
+        }
+        foreach ($this->names->methods as $name => $parameters) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, 17, '', self::withGaps((string) $name, $parameters));
         }
     }
 

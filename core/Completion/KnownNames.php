@@ -23,6 +23,10 @@ final class KnownNames
     public array $elsewhere = [];
     /** @var array<string, list<string>> own functions by name: their parameters */
     public array $functions = [];
+    /** @var array<string, int> what objects of own classes keep, by name: where it stood last */
+    public array $fields = [];
+    /** @var array<string, list<string>> methods of own classes by name: their parameters, without the object */
+    public array $methods = [];
     /** @var array<string, int> numbers and texts by how they are written: where they stood last */
     public array $literals = [];
     /** @var array<string, array<string, int>> how often a piece stood behind another */
@@ -44,7 +48,14 @@ final class KnownNames
         $here = $regions[array_key_last($regions) ?? -1] ?? 0;
         [$one, $two] = ["\n", "\n"];
         $depth = 0;
+        $class = null;
         foreach ($tokens as $index => $token) {
+            if ('class' === $token->text || Language::Cpp === $language && 'struct' === $token->text) {
+                $class = $depth + 1;
+            } elseif (null !== $class && '}' === $token->text && $depth === $class) {
+                $class = null;
+            }
+            $this->member($tokens, $index, $class === $depth);
             $depth += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
             $text = TokenKind::NewLine === $token->kind ? "\n" : $token->text;
             $this->pairs[$one][$text] = ($this->pairs[$one][$text] ?? 0) + 1;
@@ -68,6 +79,31 @@ final class KnownNames
             }
         }
         $this->variables = array_diff_key($this->variables, $this->functions);
+    }
+
+    /**
+     * Notes what an object can do or keep.
+     *
+     * @param list<Token> $tokens
+     * @param bool        $isMember whether the piece stands among the members of a class that has braces
+     */
+    private function member(array $tokens, int $index, bool $isMember): void
+    {
+        $token = $tokens[$index];
+        if (TokenKind::Name !== $token->kind) {
+            return;
+        }
+        $next = ($tokens[$index + 1] ?? null)->text ?? '';
+        $before = ($tokens[$index - 1] ?? null)->text ?? '';
+        $isPython = Language::Python === $this->language;
+        if ($isPython ? 'def' === $before && !isset($this->margin[$tokens[$index - 1]->offset]) : $isMember && '(' === $next) {
+            if (!str_starts_with($token->text, '__') && 'constructor' !== $token->text) {
+                $this->methods[$token->text] = \array_slice($this->parameters($tokens, $index + 2), $isPython ? 1 : 0);
+            }
+        } elseif ('(' !== $next && ('.' === $before || '->' === $before) && \in_array(($tokens[$index - 2] ?? null)->text ?? '', ['self', 'this'], true)
+            || $isMember && Language::Cpp === $this->language && \in_array($next, [';', '=', '{'], true)) {
+            $this->fields[$token->text] = $index;
+        }
     }
 
     /** Whether a name comes to be where these pieces stand around it; one that is only used is not there yet. */

@@ -61,7 +61,7 @@ final readonly class Place
         [$callee, $argument] = self::call($tokens);
         $before = $tokens[array_key_last($tokens) ?? -1] ?? null;
         $receiver = '';
-        if (null === $kind && null !== $before && \in_array($before->text, ['.', '::'], true)) {
+        if (null === $kind && null !== $before && \in_array($before->text, ['.', '::', '->'], true)) {
             $kind = PlaceKind::Member;
             $receiver = self::receiver($tokens);
         }

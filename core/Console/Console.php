@@ -18,6 +18,7 @@ use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Python\DrawingModule;
 use Scrivlet\Core\Language\Python\DrawingModulePrinter;
+use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Page\BlankView;
 use Scrivlet\Core\Page\BlocksPage;
 use Scrivlet\Core\Phrasebook\Phrasebook;
@@ -217,11 +218,7 @@ final readonly class Console
         if (null === $program) {
             return 2;
         }
-        $text = null === $target ? '' : $target->print($program)->text();
-        // Nothing is kept in a list or a map of C++ whose type is left open.
-        if (Language::Cpp === $target && 1 === preg_match('/\\b(?:vector|map|unordered_map)<[^;=(){}]*\\bauto\\b/', $text)) {
-            throw new Refusal('console.mixed', ['names' => implode(', ', (new Analysis($program))->types()->mixedNames($program))]);
-        }
+        $text = null === $target ? '' : Unsayable::text($program, $target);
         ($this->out)(match ($to) {
             'blocks' => self::blocks($program),
             DrawingModule::NAME => DrawingModulePrinter::text($program),
@@ -462,11 +459,16 @@ final readonly class Console
     {
         $outcome = Runner::run($program, $language, $seed, $limits, isset($options['trace']), circumstances: $circumstances);
         ($this->out)($outcome->trace->printout());
+        foreach ($outcome->trace->events as $event) {
+            if ('complain' === $event[0]) {
+                ($this->err)((\is_string($event[2]) ? $event[2] : '')."\n");
+            }
+        }
         if (isset($options['trace']) && false === @file_put_contents($options['trace'], TraceFile::lines($outcome))) {
             throw new Refusal('console.trace', ['file' => $options['trace']]);
         }
         if (Ending::Finished === $outcome->ending) {
-            return 0;
+            return $outcome->exit;
         }
         ($this->err)($this->complaint($program, $language, $outcome)."\n");
 
@@ -478,7 +480,7 @@ final readonly class Console
         if (null === $outcome->error) {
             return Sentences::of('run.cut', ['steps' => $outcome->trace->limits->steps]);
         }
-        $real = RealError::named($outcome->error->kind, $language);
+        $real = RealError::of($outcome->error, $language);
         $said = Sentences::of('run.'.$outcome->error->kind, $outcome->error->parameters).(null === $real ? '' : " ($real)");
         foreach ($language->print($program)->lines as $index => $line) {
             if ($line->anchor === $outcome->errorRow) {

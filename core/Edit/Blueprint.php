@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Edit;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
@@ -16,6 +17,7 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
@@ -25,7 +27,9 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -75,6 +79,8 @@ final readonly class Blueprint
             'break' => new BreakLoop(0),
             'continue' => new ContinueLoop(0),
             'if' => new Conditional(0, [new Branch($blank('condition'), new Block())]),
+            'try' => new Attempt(0, new Block(), [new Rescue([], '', new Block())]),
+            'raise' => new Raise(0, FailureKind::Value, $blank('says')),
             'set' => new SetVariable(0, $this->freshName('size'), $blank('value')),
             'change' => new ChangeVariable(0, $this->lastVariable() ?? 'size', $blank('amount')),
             'share' => new ShareVariable(0, $this->lastVariable() ?? 'size'),
@@ -84,9 +90,20 @@ final readonly class Blueprint
             'print' => new PrintLine(0, $blank('value')),
             'comment' => new Comment(0, ''),
             'on_tapped', 'on_light', 'on_announced' => new Handler(0, $key, $blank(Handler::EVENTS[$key][1]), new Block()),
-            'call' => $this->row('call.'.($this->program->definitions()[0]->name ?? throw new Refusal('edit.no_functions'))),
+            'call' => $this->row('call.'.($this->firstFunction() ?? throw new Refusal('edit.no_functions'))),
             default => throw new Refusal('edit.unknown_row'),
         };
+    }
+
+    private function firstFunction(): ?string
+    {
+        foreach ($this->program->definitions() as $function) {
+            if ('' === $function->class()) {
+                return $function->name;
+            }
+        }
+
+        return null;
     }
 
     private function freshName(string $wish): string

@@ -8,6 +8,7 @@ use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\Goes;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\Conditional;
@@ -136,7 +137,8 @@ final readonly class Editor
         if (Locator::PROGRAM === $parent) {
             $program = $this->program;
             $rows = array_map(static function (Statement $row) use ($program): Statement {
-                if (!$row instanceof FunctionDefinition) {
+                // A second method of a name is refused where the rules are asked.
+                if (!$row instanceof FunctionDefinition || '' !== $row->class()) {
                     return $row;
                 }
                 $number = 2;
@@ -193,6 +195,9 @@ final readonly class Editor
         if ($statement instanceof Conditional && 'head' !== $part) {
             return $this->changed('unwrap', $id, self::mergeBranch($statement, $part, true));
         }
+        if ($statement instanceof Attempt && 'head' !== $part) {
+            return $this->changed('unwrap', $id, self::mergeRescue($statement, $part, true));
+        }
         if ([] === $statement->bodies() || $statement instanceof FunctionDefinition || $statement instanceof Script) {
             throw new Refusal('edit.holds_nothing');
         }
@@ -210,11 +215,33 @@ final readonly class Editor
     public function deletePart(int $id, string $part): Edited
     {
         $statement = Locator::statement($this->program, $id);
+        if ($statement instanceof Attempt) {
+            return $this->changed('delete', $id, self::mergeRescue($statement, $part, false));
+        }
         if (!$statement instanceof Conditional) {
             throw new Refusal('edit.row_gone');
         }
 
         return $this->changed('delete', $id, self::mergeBranch($statement, $part, false));
+    }
+
+    /** An attempt without one of its parts; its rows go to the part above if they are kept. */
+    private static function mergeRescue(Attempt $attempt, string $part, bool $keepRows): Attempt
+    {
+        $parts = array_keys($attempt->bodies());
+        $at = array_search($part, $parts, true);
+        if (false === $at || 0 === $at) {
+            throw new Refusal('edit.row_gone');
+        }
+        if (2 === \count($parts) || 1 === \count($attempt->rescues) && null === $attempt->finally && null !== Attempt::rescueOf($part)) {
+            throw new Refusal('edit.last_rescue');
+        }
+        $above = $attempt->bodies()[$parts[$at - 1]];
+        if ($keepRows) {
+            $attempt = $attempt->withBody($parts[$at - 1], new Block([...$above->statements, ...$attempt->bodies()[$part]->statements]));
+        }
+
+        return $attempt->without($part);
     }
 
     private static function mergeBranch(Conditional $statement, string $part, bool $keepRows): Conditional

@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
@@ -66,6 +67,9 @@ final readonly class Filling
         }
         if ($statement instanceof OwnCall && 'function' !== $slot) {
             return SlotType::Any;
+        }
+        if ($statement instanceof Attempt) {
+            return str_starts_with($slot, 'kinds') ? SlotType::Choice : SlotType::VariableName;
         }
 
         return Catalogue::get($statement->entry())->slot($slot)->type ?? SlotType::Any;
@@ -150,6 +154,9 @@ final readonly class Filling
                 if (null !== $this->program->functionNamed($source)) {
                     throw new Refusal('name.function', ['name' => $source]);
                 }
+                break;
+            case SlotType::Choice:
+                $source = Catalogue::get('rescue')->slot('kinds')?->chosen($source) ?? throw new Refusal('blank.not_choice');
                 break;
             case SlotType::FunctionName:
                 return $this->callAnother($statement, $source);

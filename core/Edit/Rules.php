@@ -10,10 +10,13 @@ use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -46,9 +49,9 @@ final class Rules
             self::names($program);
         }
         foreach ($program->parts() as $part) {
-            if ($part instanceof FunctionDefinition || $part instanceof Script) {
+            if ($part instanceof FunctionDefinition || $part instanceof Script || $part instanceof ClassDefinition) {
                 // In C++ the script is a function itself.
-                self::body($part->body, false, $part instanceof FunctionDefinition || isset($program->handwriting['cpp']), 1, $part instanceof Script);
+                self::body($part->body, false, $part instanceof FunctionDefinition || isset($program->handwriting['cpp']), 1, !$part instanceof FunctionDefinition);
             }
         }
     }
@@ -61,23 +64,43 @@ final class Rules
                 throw new Refusal('name.function', ['name' => $function->name]);
             }
             $names[$function->name] = \count($function->parameters);
-            Names::checkOutside($function->name);
+            if ('' === $function->class()) {
+                Names::checkOutside($function->name);
+            }
         }
         foreach ([] === $names ? [] : array_keys(Scopes::of($program)->reachedInto) as $name) {
             Names::checkOutside((string) $name);
         }
+        $variables = self::variables($program);
         foreach ($program->parts() as $part) {
             foreach (self::calledBy($part) as $name => $counts) {
+                if (!isset($names[$name]) && isset($variables[$name])) {
+                    continue;
+                }
                 if (!isset($names[$name])) {
                     throw new Refusal('name.no_function', ['name' => (string) $name]);
                 }
                 foreach (array_keys($counts) as $count) {
-                    if ($names[$name] !== $count) {
+                    if ($names[$name] !== $count && !str_contains((string) $name, '.')) {
                         throw new Refusal('blank.arguments', ['name' => (string) $name, 'wanted' => $names[$name], 'given' => $count]);
                     }
                 }
             }
         }
+    }
+
+    /** @return array<string, true> names that may hold a function as their value */
+    private static function variables(Program $program): array
+    {
+        $names = [];
+        foreach (Walk::statements($program->parts()) as $row) {
+            $names += array_fill_keys([...$row->assigned(), ...($row instanceof FunctionDefinition ? $row->parameters : [])], true);
+            foreach (Walk::expressionsOf($row) as $value) {
+                $names += array_fill_keys($value instanceof Lambda ? $value->parameters : ($value instanceof Collected ? [$value->variable] : []), true);
+            }
+        }
+
+        return $names;
     }
 
     /** @return array<string, array<int, true>> the own functions that a part calls, with the numbers of arguments given */
@@ -113,11 +136,11 @@ final class Rules
             if ($statement instanceof Handler && !$outermost) {
                 throw new Refusal('edit.handler_outside');
             }
-            if ($statement instanceof FunctionDefinition && !$outermost || $statement instanceof Script) {
+            if ($statement instanceof ClassDefinition && !$outermost || $statement instanceof FunctionDefinition && !$outermost && !$inFunction && 2 < $depth || $statement instanceof Script) {
                 throw new Refusal('edit.function_outside');
             }
             foreach ($statement->bodies() as $inner) {
-                self::body($inner, $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition || $statement instanceof Unread, $depth + 1);
+                self::body($inner, $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition || $statement instanceof Unread, $depth + 1, $statement instanceof ClassDefinition);
             }
         }
     }

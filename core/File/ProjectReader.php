@@ -16,8 +16,10 @@ use Scrivlet\Core\Language\Handwriting\Fingerprints;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Scene\Settings;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
@@ -25,6 +27,8 @@ use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
@@ -36,6 +40,9 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\Form;
@@ -47,10 +54,13 @@ use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Handwriting;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Model;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -59,12 +69,16 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Piece;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -356,6 +370,29 @@ final class ProjectReader
         return $text;
     }
 
+    /** The name of a function, or of a class and its method with a point between. */
+    private function functionName(mixed $data, string $name): string
+    {
+        $parts = explode('.', $this->text($data, $name, 2 * Bounds::NAME + 1), 2);
+        $method = $parts[1] ?? null;
+        if (null === $method) {
+            return $this->checked($this->text($data, $name, Bounds::NAME));
+        }
+
+        return $this->checked($parts[0]).'.'.(\in_array($method, ClassDefinition::SPECIAL, true) ? $method : $this->checked($method));
+    }
+
+    /** @param array<mixed> $data of a class */
+    private function parent(array $data): string
+    {
+        if (!isset($data['parent'])) {
+            return '';
+        }
+        $kind = \is_string($data['parent']) && str_starts_with($data['parent'], '@') ? FailureKind::tryFrom(substr($data['parent'], 1)) : null;
+
+        return null === $kind ? $this->name($data, 'parent') : "@$kind->value";
+    }
+
     private function name(mixed $data, string $name): string
     {
         return $this->checked($this->text($data, $name, Bounds::NAME));
@@ -365,6 +402,10 @@ final class ProjectReader
     {
         if ($this->keepIds) {
             return $name;
+        }
+        if (1 === substr_count($name, '.')) {
+            // What a class keeps for all its objects.
+            return implode('.', array_map($this->checked(...), explode('.', $name)));
         }
         if ($this->isTyped) {
             return 1 === preg_match('/^[A-Za-z_$\x{80}-\x{10FFFF}][\w$\x{80}-\x{10FFFF}]*$/uD', $name) ? $name : throw new Refusal('name.letters', ['name' => $name]);
@@ -415,7 +456,9 @@ final class ProjectReader
         return match ($key) {
             'on_tapped', 'on_light', 'on_announced' => new Handler($id, $key, $this->blank($data, Handler::EVENTS[$key][1], $key), $this->block($data, 'body'), $off),
             'start' => new Script($id, $this->block($data, 'body')),
-            'define' => new FunctionDefinition($id, $this->name($data, 'name'), $this->names($data, 'parameters'), $this->block($data, 'body'), $off, $this->defaults($data), $this->types($data)),
+            'define' => new FunctionDefinition($id, $this->functionName($data, 'name'), $this->names($data, 'parameters'), $this->block($data, 'body'), $off, $this->defaults($data), $this->types($data), match ($data['sort'] ?? '') {
+                'asked' => 'asked', 'shared' => 'shared', 'set' => 'set', 'remembered' => 'remembered', 'tied' => 'tied', default => '',
+            }, isset($data['rest']) ? $this->name($data, 'rest') : ''),
             'repeat' => new Repeat($id, $this->blank($data, 'times', $key), $this->block($data, 'body'), $off, isset($data['turn']) ? $this->name($data, 'turn') : null),
             'count' => new Count($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'to', $key), $this->blank($data, 'by', $key), $this->block($data, 'body'), $off),
             'while' => new WhileLoop($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
@@ -424,7 +467,7 @@ final class ProjectReader
             'set' => new SetVariable($id, $this->name($data, 'variable'), $this->blank($data, 'value', $key), $off, isset($data['declared']) ? $this->text($data, 'declared', Bounds::TEXT) : null),
             'change' => new ChangeVariable($id, $this->name($data, 'variable'), $this->blank($data, 'amount', $key), $off),
             'share' => new ShareVariable($id, $this->name($data, 'variable'), $off),
-            'call' => new OwnCall($id, $this->name($data, 'function'), $this->expressions($data, 'arguments'), $off),
+            'call' => new OwnCall($id, $this->functionName($data, 'function'), $this->expressions($data, 'arguments'), $off),
             'return' => new GiveBack($id, $this->blank($data, 'value', $key), $off),
             'leave' => new LeaveFunction($id, $off),
             'break' => new BreakLoop($id, $off),
@@ -432,12 +475,19 @@ final class ProjectReader
             'print' => new PrintLine($id, $this->printed($data), $off),
             'comment' => new Comment($id, $this->isTyped ? $this->text($data, 'text', Bounds::TEXT) : (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
             'print_on' => new PrintLine($id, $this->printed($data), $off, false),
-            'for_each' => new EachLoop($id, $this->names($data, 'variables', $this->isTyped) ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off),
+            'for_each' => new EachLoop($id, $this->names($data, 'variables', $this->isTyped) ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off, true === ($data['refers'] ?? false)),
             'for' => new ForLoop($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'condition', $key), $this->operator($data) ?? Operator::Add, $this->blank($data, 'amount', $key), $this->block($data, 'body'), $off),
             'do_while' => new DoWhile($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),
             'set_item' => new SetItem($id, $this->target($this->blank($data, 'target', $key)), $this->blank($data, 'value', $key), $this->operator($data), $off),
             'set_several' => $this->several($data, $id, $off),
             'perform' => new Perform($id, $this->blank($data, 'value', $key), $off),
+            'class' => new ClassDefinition($id, $this->name($data, 'name'), $this->parent($data), $this->block($data, 'body'), $off),
+            'keeps' => new FieldDeclaration($id, $this->name($data, 'name'), isset($data['type']) ? $this->text($data, 'type', Bounds::TEXT) : null, \array_key_exists('value', $data) ? $this->blank($data, 'value', $key) : null, $off),
+            'try' => $this->attempt($data, $id, $off),
+            'raise_object' => new RaiseObject($id, $this->blank($data, 'object', $key), $off),
+            'raise' => new Raise($id, FailureKind::tryFrom($this->text($data, 'kinds', 20)) ?? throw $this->wrong('file.wrong'), $this->blank($data, 'says', $key), $off),
+            'pass_on' => new PassOn($id, $off),
+            'claim' => new Claim($id, $this->blank($data, 'condition', $key), isset($data['says']) ? $this->blank($data, 'says', $key) : null, $off),
             'import' => new Import($id, $this->text($data, 'text', Bounds::TEXT), $this->language($data), $off),
             'declare' => new Declaration($id, $this->name($data, 'variable'), isset($data['type']) ? $this->text($data, 'type', Bounds::TEXT) : null, $off),
             'pass' => new Pass($id, $off),
@@ -493,7 +543,7 @@ final class ProjectReader
     /** What can be given a value that is no variable alone. */
     private function target(Expression $target, bool $orVariable = false): Expression
     {
-        return $target instanceof Item || $orVariable && $target instanceof VariableRead ? $target : throw $this->wrong('file.wrong');
+        return $target instanceof Item || $target instanceof Field || $orVariable && $target instanceof VariableRead ? $target : throw $this->wrong('file.wrong');
     }
 
     /** @param array<mixed> $data */
@@ -529,7 +579,11 @@ final class ProjectReader
     {
         $types = [];
         foreach (\is_array($data['types'] ?? null) ? $data['types'] : [] as $name => $type) {
-            $types[(string) $name] = \is_string($type) && 1 === preg_match('/^[\w:<>, &*]+$/D', $type) ? $type : throw $this->wrong('file.wrong');
+            if ('' === $type) {
+                // Kept once where a type was written wrongly.
+                continue;
+            }
+            $types[(string) $name] = \is_string($type) && TypeNames::isWritten($type) ? $type : throw $this->wrong('file.wrong');
         }
 
         return $types;
@@ -558,6 +612,26 @@ final class ProjectReader
         }
 
         return new Conditional($id, $branches, \is_array($data) && isset($data['otherwise']) ? $this->block($data, 'otherwise') : null, $off);
+    }
+
+    /** @param array<mixed> $data */
+    private function attempt(array $data, int $id, bool $off): Attempt
+    {
+        $rescues = [];
+        $list = $this->member($data, 'rescues');
+        foreach (\is_array($list) ? $list : [] as $rescue) {
+            $kinds = [];
+            foreach (\is_array($rescue) && \is_array($rescue['kinds'] ?? null) ? $rescue['kinds'] : [] as $kind) {
+                $kinds[] = \is_string($kind) && str_starts_with($kind, '=') ? $this->checked(substr($kind, 1)) : (\is_string($kind) ? FailureKind::tryFrom($kind) : null) ?? throw $this->wrong('file.wrong');
+            }
+            $rescues[] = new Rescue($kinds, \is_array($rescue) && isset($rescue['name']) ? $this->name($rescue, 'name') : '', $this->block($rescue, 'body'));
+        }
+        $finally = isset($data['finally']) ? $this->block($data, 'finally') : null;
+        if ([] === $rescues && null === $finally || \count($rescues) > Bounds::PARAMETERS) {
+            throw $this->wrong('file.list', ['name' => 'rescues']);
+        }
+
+        return new Attempt($id, $this->block($data, 'body'), $rescues, isset($data['unfailed']) ? $this->block($data, 'unfailed') : null, $finally, $off);
     }
 
     private function blank(mixed $data, string $name, string $key): Expression
@@ -654,7 +728,21 @@ final class ProjectReader
         }
         $of = $this->expressions($data, 'of', $depth + 1);
         if (isset($data['function'])) {
-            return new OwnValue($this->name($data, 'function'), $of);
+            return new OwnValue($this->functionName($data, 'function'), $of);
+        }
+        if (isset($data['kind'])) {
+            $kind = $this->text($data, 'kind', Bounds::NAME);
+
+            return 1 === \count($of) ? new KindTest($of[0], \in_array($kind, KindTest::KINDS, true) ? $kind : $this->checked($kind)) : throw $this->wrong('file.wrong');
+        }
+        if (isset($data['new'])) {
+            return new MakeObject($this->name($data, 'new'), $of, true === ($data['copied'] ?? false));
+        }
+        if (isset($data['field'])) {
+            return 1 === \count($of) ? new Field($of[0], $this->name($data, 'field')) : throw $this->wrong('file.wrong');
+        }
+        if (isset($data['method'])) {
+            return [] !== $of ? new MethodCall($of[0], MethodCall::CALL === $data['method'] ? MethodCall::CALL : $this->name($data, 'method'), \array_slice($of, 1)) : throw $this->wrong('file.wrong');
         }
         if (isset($data['command'])) {
             $entry = \is_string($data['command']) ? Catalogue::find($data['command']) : null;

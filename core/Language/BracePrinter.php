@@ -6,26 +6,33 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Typing\Declarations;
 use Scrivlet\Core\Language\Typing\Steady;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** What JavaScript and C++ share: braces, declared variables, and a `for` that asks its condition in every turn. */
 abstract class BracePrinter extends Printer
@@ -52,6 +59,21 @@ abstract class BracePrinter extends Printer
         $this->declarations = $this->analysis->declarations($part, $elsewhere);
     }
 
+    protected function givenInside(Operation $given, int $around): string
+    {
+        $target = $this->expression($given->arguments[0], self::POSTFIX);
+        $change = Given::change($given);
+        $isOne = null !== $change && $change->right == new NumberLiteral(1) && \in_array($change->operator, [Operator::Add, Operator::Subtract], true);
+        $sign = $isOne ? (Operator::Add === $change->operator ? '++' : '--') : '';
+        if ('given_after' === $given->key) {
+            return $target.('' === $sign ? '++' : $sign);
+        }
+
+        return $isOne
+            ? $this->bracket($sign.$target, self::UNARY, $around)
+            : '('.(null === $change ? "$target = ".$this->expression($given->arguments[1]) : $this->changed($target, $given->arguments[0], $change->operator, $change->right)).')';
+    }
+
     final protected function rows(Block $body): void
     {
         foreach ($body->statements as $statement) {
@@ -71,8 +93,11 @@ abstract class BracePrinter extends Printer
     final protected function outermost(array $rows): void
     {
         foreach ($rows as $row) {
-            if ($row instanceof FunctionDefinition) {
-                $this->definition($row);
+            if (Language::Cpp !== $this->language() && $this->isBehindClass($row)) {
+                continue;
+            }
+            if ($row instanceof FunctionDefinition || $row instanceof ClassDefinition) {
+                $this->statement($row);
                 $this->line($row, 'gap', '');
             } else {
                 $this->part = $this->program->script;
@@ -86,6 +111,9 @@ abstract class BracePrinter extends Printer
         $before = [$this->part, $this->declarations];
         $this->enter($function);
         $this->line($function, 'head', $this->signature($function).' {');
+        foreach ($this->unsaidRows($function) as $row) {
+            $this->inside(fn () => $this->line($function, 'enter', $row));
+        }
         $this->inside(fn () => $this->rows($function->body));
         $references = $this->referencesOf($function);
         if ([] !== $references) {
@@ -93,6 +121,12 @@ abstract class BracePrinter extends Printer
         }
         $this->line($function, 'close', '}');
         [$this->part, $this->declarations] = $before;
+    }
+
+    /** @return list<string> what a language wants at the beginning of a function that no row says */
+    protected function unsaidRows(FunctionDefinition $function): array
+    {
+        return [];
     }
 
     /** The loop over items that stands between the brackets of `for`. */
@@ -273,6 +307,82 @@ abstract class BracePrinter extends Printer
             $this->inside(fn () => $this->rows($otherwise));
         }
         $this->line($conditional, 'close', '}');
+    }
+
+    /** What stands in the brackets of `catch`. @param string $name '' for none */
+    abstract protected function catches(Rescue $rescue, string $name): string;
+
+    /** How what a failure says that was caught under a name is asked for. */
+    abstract protected function asks(string $name): string;
+
+    /** Whether all that is thrown is a failure, and needs a name for being thrown again. */
+    abstract protected function namesAll(): bool;
+
+    /** The name of what was caught last around the row being printed. */
+    protected string $caughtLast = '';
+
+    private static function passesOn(Rescue $rescue): bool
+    {
+        foreach (Walk::statements($rescue->body->statements) as $row) {
+            if ($row instanceof PassOn) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** The name of what a rescue caught; '' where nobody asks for it. */
+    final protected function caughtAs(Rescue $rescue): string
+    {
+        if ('' === $rescue->name) {
+            return $this->namesAll() && self::passesOn($rescue) ? $this->makeUp('error') : '';
+        }
+
+        return $this->declarations->isInHeader($rescue->name) ? $this->name($rescue->name) : $this->makeUp('failure');
+    }
+
+    final protected function rescueRows(Attempt $attempt, Rescue $rescue, string $part, string $name): void
+    {
+        // Only C++ throws values as they are.
+        $isPlain = $rescue->takesObjects() || !$this->namesAll() && [] !== $rescue->kinds && $rescue->kinds[0] instanceof FailureKind && $rescue->kinds[0]->isPlain();
+        $isOwn = '' !== $rescue->name && $name === $this->name($rescue->name);
+        $this->inside(function () use ($attempt, $rescue, $part, $name, $isPlain, $isOwn): void {
+            if ('' !== $rescue->name && !$isOwn) {
+                $this->line($attempt, $part, $this->name($rescue->name).' = '.($isPlain ? $name : $this->asks($name)).';');
+            }
+            $before = $this->caughtLast;
+            $this->caughtLast = $name;
+            $this->rescued($rescue, $isOwn && !$isPlain ? $this->asks($name) : '', fn () => $this->rows($rescue->body));
+            $this->caughtLast = $before;
+        });
+    }
+
+    protected function attempt(Attempt $attempt): void
+    {
+        $this->line($attempt, 'head', 'try {');
+        $this->inside(fn () => $this->rows($attempt->body));
+        if (null !== $attempt->otherwise) {
+            // What is left of the rows that may fail; where they do, these do not run.
+            $this->inside(fn () => $this->rows($attempt->otherwise));
+        }
+        foreach ($attempt->rescues as $index => $rescue) {
+            $part = Attempt::bodyName($index);
+            $name = $this->caughtAs($rescue);
+            $this->line($attempt, $part, '} catch'.$this->catches($rescue, $name).' {');
+            $this->rescueRows($attempt, $rescue, $part, $name);
+        }
+        $this->lastly($attempt);
+    }
+
+    /** What runs in any case, and the end. */
+    protected function lastly(Attempt $attempt): void
+    {
+        if (null !== $attempt->finally) {
+            $this->line($attempt, Attempt::FINALLY, '} finally {');
+            $this->inside(fn () => $this->rows($attempt->finally));
+        }
+        $this->line($attempt, 'close', '}');
     }
 
     protected function loop(Statement $loop, string $condition, Block $body): void

@@ -7,14 +7,19 @@ namespace Scrivlet\Core\Language;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
@@ -25,15 +30,22 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -41,11 +53,15 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -105,6 +121,8 @@ abstract class Printer
     public const BLANK_END = "\x03";
     /** @var array<int, string> names of the blanks to be marked, by the number of their expression's object */
     private array $marked = [];
+    /** @var array<string, string> how what a failure says is asked for, by the name under which it was caught */
+    protected array $said = [];
 
     protected readonly Program $program;
     protected readonly Types $types;
@@ -162,6 +180,92 @@ abstract class Printer
     abstract protected function forLoop(ForLoop $loop): void;
 
     abstract protected function doWhile(DoWhile $loop): void;
+
+    /** Whether a method is written like a field. */
+    final protected function isAsked(MethodCall $call): bool
+    {
+        return 'asked' === ($this->classes()->answering($this->type($call->object)->class, $call->method)[0]->sort ?? '');
+    }
+
+    /** Whether a method is written like a field that gets a value. */
+    final protected function isSet(MethodCall $call): bool
+    {
+        return str_starts_with($call->method, 'set_') && 1 === \count($call->arguments) && 'set' === ($this->classes()->answering($this->type($call->object)->class, $call->method)[0]->sort ?? '');
+    }
+
+    final protected function classes(): Classes
+    {
+        return $this->classes ??= new Classes($this->program);
+    }
+
+    private ?Classes $classes = null;
+
+    abstract protected function field(FieldDeclaration $field): void;
+
+    /** @return list<Statement> what a class says, and the methods that C++ has behind it */
+    final protected function rowsOfClass(ClassDefinition $class): array
+    {
+        return [...$class->body->statements, ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
+    }
+
+    /** Whether a method stands behind its class, with which it is written in all languages but C++. */
+    final protected function isBehindClass(Statement $row): bool
+    {
+        return $row instanceof FunctionDefinition && '' !== $row->class() && $this->classes()->has($row->class());
+    }
+
+    /** What an object keeps at first in a field: what its row says, or what C++ makes of its type without a word (C++17, 15.6.2). */
+    final protected static function atFirst(FieldDeclaration $field): ?Expression
+    {
+        $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
+
+        return $field->value ?? match (true) {
+            TypeKind::Text === $type->kind => new TextLiteral(''),
+            $type->isList() && [] === $type->parts => new ListLiteral([]),
+            $type->isMap() => new MapLiteral([]),
+            $type->isSet() => new Operation('set_of', []),
+            TypeKind::Copied === $type->kind => new MakeObject((string) $type->class),
+            TypeKind::Object === $type->kind => new NothingLiteral(),
+            default => null,
+        };
+    }
+
+    abstract protected function classDefinition(ClassDefinition $class): void;
+
+    abstract protected function attempt(Attempt $attempt): void;
+
+    abstract protected function raise(Raise $raise): string;
+
+    /** Fails again with what was caught. */
+    abstract protected function passOn(): string;
+
+    /** The name of what a class is a kind of. */
+    final protected function parent(ClassDefinition $class): string
+    {
+        $failure = $class->failure();
+
+        return null === $failure ? $this->name($class->parent) : FailureNames::thrown($this->language(), $failure);
+    }
+
+    abstract protected function raiseObject(RaiseObject $raise): string;
+
+    abstract protected function claim(Claim $claim): string;
+
+    /**
+     * Prints the rows of a rescue, in which a name stands for what the failure says.
+     *
+     * @param string $asked how it is asked for
+     */
+    final protected function rescued(Rescue $rescue, string $asked, \Closure $print): void
+    {
+        $before = $this->said;
+        unset($this->said[$rescue->name]);
+        if ('' !== $asked) {
+            $this->said[$rescue->name] = $asked;
+        }
+        $print();
+        $this->said = $before;
+    }
 
     /** A function that stands between rows of the script. */
     abstract protected function definition(FunctionDefinition $function): void;
@@ -338,6 +442,9 @@ abstract class Printer
             $statement instanceof EachLoop => $this->each($statement),
             $statement instanceof ForLoop => $this->forLoop($statement),
             $statement instanceof DoWhile => $this->doWhile($statement),
+            $statement instanceof ClassDefinition => $this->classDefinition($statement),
+            $statement instanceof FieldDeclaration => $this->field($statement),
+            $statement instanceof Attempt => $this->attempt($statement),
             $statement instanceof FunctionDefinition => $this->definition($statement),
             $statement instanceof Handler => $this->handler($statement),
             $statement instanceof Comment => $this->comment($statement),
@@ -418,12 +525,21 @@ abstract class Printer
             $statement instanceof SetSeveral => $this->setSeveral($statement),
             $statement instanceof Perform => $this->expression($statement->value),
             $statement instanceof OwnCall => $this->givenBack($statement) ?? $this->ownCall($statement->function, $statement->arguments, 0),
-            $statement instanceof GiveBack => 'return '.$this->expression($statement->value),
+            $statement instanceof GiveBack => $this->giveBack($statement),
             $statement instanceof LeaveFunction => $this->leave(),
             $statement instanceof BreakLoop => 'break',
+            $statement instanceof Raise => $this->raise($statement),
+            $statement instanceof RaiseObject => $this->raiseObject($statement),
+            $statement instanceof PassOn => $this->passOn(),
+            $statement instanceof Claim => $this->claim($statement),
             $statement instanceof ContinueLoop => 'continue',
             default => throw new \LogicException('No text for '.$statement::class),
         };
+    }
+
+    protected function giveBack(GiveBack $row): string
+    {
+        return 'return '.$this->expression($row->value);
     }
 
     protected function command(Command $command): string
@@ -505,7 +621,30 @@ abstract class Printer
     /** @param list<Expression> $arguments */
     protected function ownCall(string $function, array $arguments, int $around): string
     {
-        return $this->call($this->name($function), $this->withDefaults($function, $arguments));
+        $definition = $this->program->functionNamed($function);
+        $rest = null === $definition || '' === $definition->rest ? false : array_search($definition->rest, $definition->parameters, true);
+        if (null === $definition || false === $rest) {
+            return $this->call($this->name($function), $this->withDefaults($function, $arguments));
+        }
+        $written = array_map(fn (Expression $argument): string => $this->expression($argument), \array_slice($arguments, 0, $rest));
+        if (isset($arguments[$rest])) {
+            $more = $arguments[$rest];
+            $more = $more instanceof Operation && 'as_tuple' === $more->key ? $more->arguments[0] : $more;
+            array_push($written, ...($more instanceof ListLiteral ? array_map(fn (Expression $item): string => $this->expression($item), $more->items) : [$this->spread($more instanceof Operation && 'as_list' === $more->key ? $more->arguments[0] : $more)]));
+        }
+        foreach (\array_slice($arguments, $rest + 1, null, true) as $index => $argument) {
+            if (!$argument instanceof NothingLiteral || !$argument->undefined) {
+                $written[] = $this->name($definition->parameters[$index] ?? '').'='.$this->expression($argument);
+            }
+        }
+
+        return $this->name($function).'('.implode(', ', $written).')';
+    }
+
+    /** All items of a list, each as a value of its own. */
+    protected function spread(Expression $list): string
+    {
+        return '...'.$this->expression($list);
     }
 
     /**
@@ -593,7 +732,7 @@ abstract class Printer
             $expression instanceof NumberLiteral => $this->bracket(self::number($expression->value), $expression->value < 0 ? self::UNARY : self::ATOM, $around),
             $expression instanceof TextLiteral => $this->textLiteral($expression),
             $expression instanceof TruthLiteral => $this->truth($expression->value),
-            $expression instanceof VariableRead => $this->name($expression->name),
+            $expression instanceof VariableRead => $this->said[$expression->name] ?? $this->name($expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? $this->not($expression, $around)
                 : $this->bracket('-'.$this->expression($expression->operand, self::RAISED + 1), self::UNARY, $around),
@@ -616,18 +755,29 @@ abstract class Printer
 
     protected function operation(Operation $operation, int $around): string
     {
+        if (Given::is($operation)) {
+            return $this->givenInside($operation, $around);
+        }
         $entry = ValueOperations::get($operation->key);
         $first = isset($operation->arguments[0]) ? $this->type($operation->arguments[0]) : StaticType::unknown();
 
-        return $this->spelled(self::spelling($entry->spellings[$this->language()->value], $first), $operation->arguments, $around);
+        return $this->spelled(self::spelling($entry->spellings[$this->language()->value], $first, "$entry->key({*})"), $operation->arguments, $around);
+    }
+
+    /** A value that changes a variable, an item or a field. */
+    abstract protected function givenInside(Operation $given, int $around): string;
+
+    private static function holdsObjects(StaticType $type): bool
+    {
+        return TypeKind::Copied === $type->kind || TypeKind::Object === $type->kind || [] !== array_filter([$type->element, ...$type->parts], static fn (?StaticType $part): bool => null !== $part && self::holdsObjects($part));
     }
 
     /** @param list<string> $spellings */
-    private static function spelling(array $spellings, StaticType $first): string
+    private static function spelling(array $spellings, StaticType $first, string $otherwise): string
     {
         $chosen = null;
         foreach ($spellings as $spelling) {
-            if (1 !== preg_match('/^(text|texts|list|lists|map|whole|letter)\?(.*)$/s', $spelling, $match)) {
+            if (1 !== preg_match('/^(text|texts|list|lists|map|set|whole|letter|objects)\?(.*)$/s', $spelling, $match)) {
                 $chosen ??= $spelling;
             } elseif (match ($match[1]) {
                 'text' => TypeKind::Text === $first->kind,
@@ -635,14 +785,16 @@ abstract class Printer
                 'list' => $first->isList(),
                 'lists' => $first->isList() && $first->item()->isList(),
                 'map' => $first->isMap(),
+                'set' => $first->isSet(),
                 'whole' => $first->isWhole(),
                 'letter' => TypeKind::Letter === $first->kind,
+                'objects' => self::holdsObjects($first),
             }) {
                 return $match[2];
             }
         }
 
-        return $chosen ?? throw new \LogicException('An operation needs a spelling for every type.');
+        return $chosen ?? $otherwise;
     }
 
     /** @param list<Expression> $operands */
@@ -652,7 +804,7 @@ abstract class Printer
         if (1 === preg_match('/^(\d+)\|(.*)$/s', $spelling, $match)) {
             [$own, $spelling] = [(int) $match[1], $match[2]];
         }
-        if (1 === preg_match('/(?<![\w.])(random|math|time)\./', $spelling, $match)) {
+        if (1 === preg_match('/(?<![\w.])(random|math|time|sys|re|json|statistics|collections|itertools|copy)\./', $spelling, $match)) {
             $this->need($match[1]);
         }
         $text = (string) preg_replace_callback('/@(\w+)|\{(\d|\*)(?::(\w+))?\}(?=([.\[]?))/', function (array $match) use ($operands): string {

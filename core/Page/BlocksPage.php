@@ -11,10 +11,15 @@ use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\Kind;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Language\Expression\ExpressionSpelling;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Hand;
 use Scrivlet\Core\Tree\Handler;
@@ -26,6 +31,7 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Words\Words;
 
 /** The blocks page of a program: its rows in words, and the places where rows may be put. */
 final class BlocksPage
@@ -117,6 +123,9 @@ final class BlocksPage
     /** @return list<Goes> */
     private function accepts(Statement $parent, string $body, bool $inLoop, bool $inFunction): array
     {
+        if ($parent instanceof ClassDefinition) {
+            return [];
+        }
         $accepts = $parent instanceof Script ? [Goes::Row, Goes::InScript] : [Goes::Row];
         if ($inLoop) {
             $accepts[] = Goes::InLoop;
@@ -152,8 +161,19 @@ final class BlocksPage
                 $this->add($shown, 'otherwise', 'otherwise', $brackets, true);
                 $this->body($shown, Conditional::OTHERWISE, $statement->otherwise, [...$brackets, new Bracket(Kind::Choose, false)], $inLoop, $inFunction);
             }
+        } elseif ($statement instanceof Attempt) {
+            foreach ($statement->bodies() as $name => $body) {
+                $rescue = Attempt::rescueOf($name);
+                $key = match (true) {
+                    null !== $rescue => $statement->rescues[$rescue]->entry(),
+                    Attempt::BODY === $name => 'try',
+                    default => $name,
+                };
+                $this->add($shown, Attempt::BODY === $name ? 'head' : $name, $key, $brackets, true, $rescue ?? 0);
+                $this->body($shown, $name, $body, [...$brackets, new Bracket(Kind::Choose, false)], $inLoop, $inFunction);
+            }
         } else {
-            $this->add($shown, 'head', $statement instanceof SetItem ? $statement->phrase() : $statement->entry(), $brackets, [] !== $statement->bodies() && !$statement instanceof FunctionDefinition);
+            $this->add($shown, 'head', $statement instanceof FunctionDefinition || $statement instanceof SetItem || $statement instanceof Claim || $statement instanceof ClassDefinition || $statement instanceof FieldDeclaration ? $statement->phrase() : $statement->entry(), $brackets, [] !== $statement->bodies() && !$statement instanceof FunctionDefinition);
             foreach ($statement->bodies() as $name => $body) {
                 $this->body($shown, $name, $body, [...$brackets, new Bracket(Catalogue::get($statement->entry())->kind, false)], $inLoop || $statement->isLoop(), $inFunction || $statement instanceof FunctionDefinition);
             }
@@ -204,8 +224,16 @@ final class BlocksPage
             if ('' !== $text) {
                 $segments[] = $text;
             }
-            if (null !== $slot) {
-                $segments[] = $this->blank($statement, 'condition' === $slot && $statement instanceof Conditional ? "condition$branch" : $slot, $entry->slot($slot)->type ?? SlotType::Any);
+            if (null !== $slot && $statement instanceof OwnCall && str_contains($statement->function, '.')) {
+                $method = $this->program->functionNamed($statement->function);
+                $segments[] = strstr($statement->function, '.', true).' · '.(null === $method ? substr((string) strstr($statement->function, '.'), 1) : $this->methodName($method));
+            } elseif (null !== $slot && $statement instanceof FunctionDefinition && '' !== $statement->class()) {
+                $segments[] = 'name' === $slot ? $this->methodName($statement) : implode(', ', $statement->given());
+            } elseif (null !== $slot && ($statement instanceof ClassDefinition || $statement instanceof FieldDeclaration && 'name' === $slot)) {
+                $label = $statement->labels()[$slot] ?? '';
+                $segments[] = 'parent' === $slot && str_starts_with($label, '@') ? $this->kinds(substr($label, 1)) : $label;
+            } elseif (null !== $slot) {
+                $segments[] = $this->blank($statement, 'condition' === $slot && $statement instanceof Conditional || $statement instanceof Attempt ? "$slot$branch" : $slot, $entry->slot($slot)->type ?? SlotType::Any);
             }
         }
         if ($statement instanceof PrintLine) {
@@ -221,9 +249,12 @@ final class BlocksPage
             }
         }
         if ($statement instanceof OwnCall) {
-            $parameters = $this->program->functionNamed($statement->function)->parameters ?? [];
-            foreach (array_keys($statement->arguments) as $index) {
-                $segments[] = (0 === $index ? ' : ' : ', ').($parameters[$index] ?? '').' ';
+            $function = $this->program->functionNamed($statement->function);
+            $parameters = $function->parameters ?? [];
+            // The object of a method goes without saying.
+            $first = null === $function?->itself() ? 0 : 1;
+            foreach (\array_slice(array_keys($statement->arguments), $first) as $index) {
+                $segments[] = ($first === $index ? ' : ' : ', ').($parameters[$index] ?? '').' ';
                 $segments[] = $this->blank($statement, "argument$index", SlotType::Any);
             }
         }
@@ -231,11 +262,31 @@ final class BlocksPage
         return $segments;
     }
 
+    private function methodName(FunctionDefinition $method): string
+    {
+        $name = $method->shortName();
+
+        return str_starts_with($name, '@') ? Words::in($this->locale)->raw('plain.method.'.substr($name, 1)) : $name;
+    }
+
+    /** Kinds of failures in words. */
+    private function kinds(string $kinds): string
+    {
+        $slot = Catalogue::get('rescue')->slot('kinds');
+
+        return implode(', ', array_map(fn (string $kind): string => str_starts_with($kind, '=') ? substr($kind, 1) : $this->chips->choice($slot, $kind), '' === $kinds ? [FailureKind::Any->value] : explode(', ', $kinds)));
+    }
+
     private function blank(Statement $statement, string $slot, SlotType $type): BlankView
     {
         $value = $statement->blanks()[$slot] ?? null;
         if (null === $value) {
             $label = $statement->labels()[$slot] ?? '';
+            if (SlotType::Choice === $type) {
+                $words = $this->kinds($label);
+
+                return new BlankView($slot, $type, $words, new Chip([$words], false));
+            }
 
             return new BlankView($slot, $type, $label, null);
         }
@@ -269,7 +320,10 @@ final class BlocksPage
     /** What a row needs around it wherever it is moved to. */
     public static function goes(Statement $statement): Goes
     {
-        if ($statement instanceof FunctionDefinition || $statement instanceof Script) {
+        if ($statement instanceof FieldDeclaration || $statement instanceof FunctionDefinition && '' !== $statement->class()) {
+            return Goes::InClass;
+        }
+        if ($statement instanceof FunctionDefinition || $statement instanceof ClassDefinition || $statement instanceof Script) {
             return Goes::Top;
         }
         if ($statement instanceof Handler) {

@@ -14,11 +14,15 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -54,6 +58,11 @@ final readonly class Chips
             $expression instanceof RandomWhole => new Chip($this->phrase('random', $operands), true),
             $expression instanceof CommandValue => new Chip($this->phrase($expression->command, $this->choices($expression, $operands)), true),
             $expression instanceof FunctionReference => new Chip([$expression->function], true),
+            $expression instanceof MakeObject => new Chip([Words::in($this->locale)->raw('object.new').' '.$expression->class.($operands ? ' ' : ''), ...self::spaced($operands)], true),
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => new Chip([$operands[0], 1 < \count($operands) ? ' (' : ' ()', ...self::spaced(\array_slice($operands, 1)), ...(1 < \count($operands) ? [')'] : [])], true),
+            $expression instanceof MethodCall => new Chip([$operands[0], ' · '.$expression->method.(1 < \count($operands) ? ' ' : ''), ...self::spaced(\array_slice($operands, 1))], true),
+            $expression instanceof Field => new Chip([$operands[0], ' · '.$expression->name], true),
+            $expression instanceof KindTest => new Chip([$operands[0], ' '.Words::in($this->locale)->raw('object.is_kind').' '.$this->kind($expression->kind)], true),
             $expression instanceof OwnValue => new Chip([$expression->function.($operands ? ' ' : ''), ...self::spaced($operands)], true),
             $expression instanceof Operation => new Chip($this->operation($expression, $operands), true),
             $expression instanceof ListLiteral => new Chip(['[', ...self::spaced($operands), ']'], true),
@@ -67,6 +76,12 @@ final readonly class Chips
             $expression instanceof UnreadExpression => new Chip([$expression->text], false),
             default => throw new \LogicException('No chip for '.$expression::class),
         };
+    }
+
+    /** A class by its name, or a kind of values in words. */
+    private function kind(string $kind): string
+    {
+        return str_starts_with($kind, '@') ? Words::in($this->locale)->raw('kind.'.substr($kind, 1)) : $kind;
     }
 
     /**

@@ -10,8 +10,11 @@ use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
@@ -19,10 +22,14 @@ use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -30,11 +37,13 @@ use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 
 /** A row, or one part of it, as one sentence without its full stop: "repeat the 2 lines below 4 times". */
 final readonly class PlainRow
@@ -66,6 +75,8 @@ final readonly class PlainRow
                 $row instanceof Script => 'program',
                 $row instanceof Handler => 'handler',
                 $row instanceof Conditional => 'choice',
+                $row instanceof Attempt => 'attempt',
+                $row instanceof ClassDefinition => 'class',
                 default => 'loop',
             });
         }
@@ -75,8 +86,11 @@ final readonly class PlainRow
 
             return null === $condition ? $this->phrases->fill('otherwise', $said) : $this->phrases->fill('head' === $part ? 'if' : 'else_if', [...$said, 'condition' => $this->values->condition($condition)]);
         }
+        if ($row instanceof Attempt) {
+            return $this->attempt($row, $part, $said);
+        }
         foreach ($row->labels() as $name => $label) {
-            $said[$name] = $label;
+            $said[$name] = 'kinds' === $name ? $this->kinds($label) : ('parent' === $name && str_starts_with($label, '@') ? $this->kinds(substr($label, 1)) : $label);
         }
         foreach ($row->blanks() as $name => $blank) {
             $said[$name] = 'condition' === $name ? $this->values->condition($blank) : $this->values->noun($blank);
@@ -91,7 +105,7 @@ final readonly class PlainRow
             $row instanceof SetVariable => $this->set($row, $said),
             $row instanceof Declaration => $this->phrases->fill(null === $row->type ? 'declare' : 'declare_typed', [...$said, 'type' => $this->type(TypeNames::read($row->type ?? ''))]),
             $row instanceof ChangeVariable && Operator::Add === $row->operator && $row->amount instanceof NumberLiteral && $row->amount->value < 0 => $this->phrases->fill('change_subtract', [...$said, 'amount' => $this->values->noun(new NumberLiteral(-$row->amount->value))]),
-            $row instanceof SetItem => $this->phrases->fill($row->phrase(), $said),
+            $row instanceof SetItem, $row instanceof Claim, $row instanceof ClassDefinition, $row instanceof FieldDeclaration => $this->phrases->fill($row->phrase(), $said),
             $row instanceof SetSeveral => $this->several($row),
             $row instanceof PrintLine => $this->printing($row),
             $row instanceof OwnCall => $this->call($row->function, $row->arguments),
@@ -101,6 +115,31 @@ final readonly class PlainRow
             $row instanceof EachLoop => $this->phrases->fill('for_each', [...$said, 'variable' => $this->phrases->all($row->variables)]),
             default => $this->phrases->fill($row->entry(), $said),
         };
+    }
+
+    /** @param array<string, string> $said */
+    private function attempt(Attempt $row, string $part, array $said): string
+    {
+        $rescue = $row->rescues[Attempt::rescueOf($part) ?? -1] ?? null;
+        if (null === $rescue) {
+            return $this->phrases->fill('head' === $part ? 'try' : $part, $said);
+        }
+
+        return $this->phrases->fill($rescue->entry(), [...$said, 'name' => $rescue->name, 'kinds' => $this->kinds(implode(', ', array_map(Rescue::label(...), $rescue->kinds)))]);
+    }
+
+    private function methodName(FunctionDefinition $method): string
+    {
+        $name = $method->shortName();
+
+        return str_starts_with($name, '@') ? $this->phrases->fill('method.'.substr($name, 1)) : $name;
+    }
+
+    private function kinds(string $kinds): string
+    {
+        $slot = Catalogue::get('rescue')->slot('kinds');
+
+        return $this->phrases->all(array_map(fn (string $kind): string => str_starts_with($kind, '=') ? substr($kind, 1) : $this->values->inSlot($slot, new TextLiteral($kind)), '' === $kinds ? [FailureKind::Any->value] : explode(', ', $kinds)));
     }
 
     private function event(Handler $row): string
@@ -120,6 +159,9 @@ final readonly class PlainRow
     /** `from random import randint`: the words that are names. */
     public function import(string $text): string
     {
+        if (str_contains($text, 'use strict')) {
+            return $this->phrases->fill('strict');
+        }
         if (1 === preg_match('/^\s*using\b/', $text)) {
             return $this->phrases->fill('using');
         }
@@ -137,6 +179,10 @@ final readonly class PlainRow
             $default = $row->defaults[$parameter] ?? null;
             $typed = isset($row->types[$parameter]) ? $this->phrases->fill('typed', ['name' => $parameter, 'type' => $this->type(TypeNames::read($row->types[$parameter]))]) : $parameter;
             $parameters[] = null === $default ? $typed : $this->phrases->fill('default', ['parameter' => $typed, 'value' => $this->values->noun($default, true)]);
+        }
+        if ('' !== $row->class()) {
+            $parameters = null === $row->itself() ? $parameters : \array_slice($parameters, 1);
+            $said['name'] = $this->methodName($row);
         }
         $said['parameters'] = $this->phrases->all($parameters);
         $said['type'] = isset($row->types['']) ? $this->type(TypeNames::read($row->types[''])) : '';
@@ -190,6 +236,7 @@ final readonly class PlainRow
     private function performed(Expression $value): string
     {
         return match (true) {
+            $value instanceof MethodCall, $value instanceof MakeObject => $this->phrases->fill('perform_method', ['value' => $this->values->noun($value)]),
             $value instanceof OwnValue => $this->call($value->function, $value->arguments),
             $value instanceof Operation && 'nothing' === ValueOperations::get($value->key)->result => $this->values->operation($value),
             $value instanceof Operation && 'ask' === $value->key => $this->phrases->fill('ask', ['value' => $this->values->listed($value->arguments)]),
@@ -202,6 +249,7 @@ final readonly class PlainRow
         return match ($type->kind) {
             TypeKind::List => $this->phrases->fill('type.list', ['items' => $this->type($type->item())]),
             TypeKind::Map => $this->phrases->fill('type.map', ['keys' => $this->type($type->key ?? StaticType::unknown()), 'items' => $this->type($type->element ?? StaticType::unknown())]),
+            TypeKind::Object, TypeKind::Copied => (string) $type->class,
             default => $this->phrases->fill('type.'.$type->kind->name),
         };
     }

@@ -18,12 +18,16 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -62,6 +66,11 @@ final readonly class PlainValue
             $value instanceof Unary && UnaryOperator::Negate === $value->operator => $this->operands('negate', [$value->operand]),
             $value instanceof Binary && !$value->operator->isLogic() && !$value->operator->isComparison() => $this->binary($value, $inside),
             $value instanceof RandomWhole => $this->operands('random', $value->operands()),
+            $value instanceof MakeObject => $this->phrases->fill([] === $value->arguments ? 'make' : 'make_with', ['class' => $value->class, 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof MethodCall && MethodCall::CALL === $value->method => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $this->noun($value->object), 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof MethodCall => $this->phrases->fill([] === $value->arguments ? 'method' : 'method_with', ['object' => $this->noun($value->object, true), 'method' => $value->method, 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof Field => $this->phrases->fill('field', ['object' => $this->noun($value->object, true), 'name' => $value->name]),
+            $value instanceof KindTest => $this->phrases->fill('whether', ['condition' => $this->kindTest($value)]),
             $value instanceof OwnValue => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $value->function, 'arguments' => $this->listed($value->arguments)]),
             $value instanceof ListLiteral => [] === $value->items ? $this->phrases->fill('empty_list') : $this->phrases->count('list', \count($value->items), ['items' => $this->listed($value->items)]),
             $value instanceof MapLiteral => $this->map($value),
@@ -78,6 +87,11 @@ final readonly class PlainValue
         });
     }
 
+    private function kindTest(KindTest $test): string
+    {
+        return $this->phrases->fill('kind', ['value' => $this->noun($test->value, true), 'kind' => str_starts_with($test->kind, '@') ? $this->phrases->fill('kind.'.substr($test->kind, 1)) : $test->kind]);
+    }
+
     /** What is asked after "if" and "as long as". */
     public function condition(Expression $value, bool $inside = false): string
     {
@@ -86,6 +100,7 @@ final readonly class PlainValue
             $value instanceof Unary && UnaryOperator::Not === $value->operator => $this->phrases->fill('not', ['condition' => $this->condition($value->operand, true)]),
             $value instanceof Binary && $value->operator->isLogic() => $this->logic($value, $inside),
             $value instanceof Binary && $value->operator->isComparison() => $this->operands($value->operator->value, $value->operands(), static fn (): bool => false),
+            $value instanceof KindTest => $this->kindTest($value),
             $value instanceof CommandValue && $this->isCondition($value) => $this->command(Catalogue::get($value->command), $value->arguments),
             $value instanceof Operation && $this->isCondition($value) => $this->operation($value),
             default => $this->phrases->fill(TypeKind::Truth === $this->types->expression($this->part, $value)->kind ? 'is_true' : 'counts_as_true', ['value' => $this->noun($value, true)]),

@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Line;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
+use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Plain\PlainLines;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
@@ -127,6 +128,10 @@ final readonly class Reference
         $lit = self::rowsWith($key, $example);
         $texts = $plain = $mistakes = [];
         foreach (Language::cases() as $language) {
+            if ($language !== $example->language && Unsayable::hasNoText($example->program, $language)) {
+                $texts[$language->value] = $mistakes[$language->value] = [];
+                continue;
+            }
             $texts[$language->value] = self::lines($analysis->text($language)->lines, $lit);
             $at = array_key_first(array_filter($texts[$language->value], static fn (array $line): bool => $line['lit']));
             $mistakes[$language->value] = null === $at ? [] : UsualMistakes::of(array_column($texts[$language->value], 'text'), $at, $language, $this->locale);

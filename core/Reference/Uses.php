@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Reference;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FieldDeclaration;
+use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -45,9 +50,15 @@ final class Uses
     /** @return list<string> of a row and of what stands in its blanks, without the rows it holds */
     public static function ofRow(Statement $row): array
     {
-        $keys = [$row instanceof SetItem ? $row->phrase() : $row->entry()];
+        $keys = [$row instanceof FunctionDefinition || $row instanceof SetItem || $row instanceof Claim || $row instanceof ClassDefinition || $row instanceof FieldDeclaration ? $row->phrase() : $row->entry()];
         if ($row instanceof Conditional) {
             $keys = ['if', ...(\count($row->branches) > 1 ? ['else_if'] : []), ...(null !== $row->otherwise ? ['otherwise'] : [])];
+        }
+        if ($row instanceof Attempt) {
+            foreach ($row->rescues as $rescue) {
+                $keys[] = $rescue->entry();
+            }
+            array_push($keys, ...(null === $row->otherwise ? [] : ['unfailed']), ...(null === $row->finally ? [] : ['finally']));
         }
         foreach (Walk::expressionsOf($row) as $expression) {
             $key = self::ofValue($expression);

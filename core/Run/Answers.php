@@ -22,7 +22,7 @@ final class Answers
     public function line(): string
     {
         if ($this->offset >= \strlen($this->text)) {
-            throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
+            throw $this->waits ? new AnswerWanted() : new RunError('no_answer', [], 'EOF when reading a line');
         }
         $end = strpos($this->text, "\n", $this->offset);
         $end = false === $end ? \strlen($this->text) : $end;
@@ -30,6 +30,79 @@ final class Answers
         $this->offset = $end + 1;
 
         return rtrim($line, "\r");
+    }
+
+    /**
+     * All that is left of them.
+     *
+     * @throws AnswerWanted when there are none yet
+     */
+    public function rest(): string
+    {
+        if ($this->waits && $this->offset >= \strlen($this->text)) {
+            throw new AnswerWanted();
+        }
+        $rest = substr($this->text, min($this->offset, \strlen($this->text)));
+        $this->offset = \strlen($this->text);
+
+        return $rest;
+    }
+
+    /** Whether something was read that was not what was wanted; the stream gives nothing more until it is cleared (C++17, 30.5.5.4). */
+    private bool $failed = false;
+    private bool $malformed = false;
+
+    /**
+     * What comes next, if it is of a kind.
+     *
+     * @param 'line'|'whole'|'number'|'letter'|'word' $kind
+     *
+     * @throws AnswerWanted when all answers are used up
+     */
+    public function next_(string $kind): ?string
+    {
+        $this->malformed = false;
+        if ($this->failed) {
+            return null;
+        }
+        try {
+            $answer = match ($kind) {
+                'line' => $this->line(),
+                'word' => $this->word(),
+                'letter' => $this->letter(),
+                default => $this->number('whole' === $kind),
+            };
+        } catch (RunError) {
+            $this->failed = true;
+
+            return null;
+        }
+        if (('whole' === $kind || 'number' === $kind) && !is_numeric($answer)) {
+            // The sign at which it failed is still there.
+            $this->offset -= \strlen($answer);
+            $this->failed = $this->malformed = true;
+
+            return null;
+        }
+
+        return $answer;
+    }
+
+    public function isMalformed(): bool
+    {
+        return $this->malformed;
+    }
+
+    public function clear(): void
+    {
+        $this->failed = false;
+    }
+
+    /** Passes over the rest of the line, its end too. */
+    public function skipLine(): void
+    {
+        $end = strpos($this->text, "\n", min($this->offset, \strlen($this->text)));
+        $this->offset = false === $end ? \strlen($this->text) : $end + 1;
     }
 
     /** Passes over the next sign, the end of a line too. */

@@ -12,19 +12,25 @@ use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Run\Values\ListValue;
+use Scrivlet\Core\Run\Values\MapValue;
 use Scrivlet\Core\Run\Values\Nothing;
 use Scrivlet\Core\Scene\Lantern\Lantern;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
@@ -36,18 +42,25 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -55,9 +68,12 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
@@ -106,6 +122,8 @@ final class Compiler
     private array $definitions;
     /** @var array<string, string> names that stand in an expression only */
     private array $inner = [];
+    /** @var list<string> where what was caught is kept, outermost first */
+    private array $caught = [];
     /** @var list<int> how many loops of PHP each loop around is */
     private array $loops = [];
     private FunctionDefinition|Script $part;
@@ -117,6 +135,7 @@ final class Compiler
     /** @var array<int, list<string>> parameters by which a function changes variables of its caller, by the function's id */
     private array $givenBack = [];
     private readonly Places $places;
+    private readonly Turns $turns;
     /** @var array<string, true> objects of the scene that the method being written uses */
     private array $objects = [];
     /** @var list<Handler> those whose rows are still to be written */
@@ -132,7 +151,8 @@ final class Compiler
         $this->types = $analysis->types();
         $this->part = $program->script;
         $this->definitions = $program->definitions();
-        $this->places = new Places($program, $analysis->scopes());
+        $this->places = new Places($program, $analysis->scopes(), Language::JavaScript !== $this->language);
+        $this->turns = new Turns($analysis->scopes());
         foreach ($this->definitions as $index => $function) {
             $this->functions[] = $function->name;
             if (Language::Python === $language && \in_array($function, $program->script->body->statements, true)) {
@@ -147,8 +167,10 @@ final class Compiler
     {
         $methods = '';
         foreach ($this->definitions as $index => $function) {
-            $this->part = $function;
-            $methods .= $this->method("f$index", $function, $index);
+            if (null === $this->program->around($function)) {
+                $this->part = $function;
+                $methods .= $this->method("f$index", $function, $index);
+            }
         }
         $this->part = $this->program->script;
         $methods .= $this->method('run', $this->program->script, null);
@@ -156,9 +178,69 @@ final class Compiler
             $methods .= $this->method("h$index", $this->handlers[$index], null);
         }
 
-        $known = implode('', array_map(static fn (int $index): string => "private bool \$k$index = false;\n", array_keys($this->late)));
+        $known = implode('', array_map(static fn (int $index): string => "private bool \$k$index = false;\n", array_keys($this->late))).$this->classes();
 
-        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$known.$this->places->properties().$methods.'};';
+        return 'return new class($trace, $values, $stage, $chance, $answers) extends '.Routine::class." {\n".$known.$this->places->properties().$this->places->shared().$methods.'};';
+    }
+
+    /** Code that says which function answers to which method of each class, and how many values it takes. */
+    private function classes(): string
+    {
+        $classes = new Classes($this->program);
+        $table = [];
+        foreach ($classes->names() as $class) {
+            $table[$class] = [];
+            foreach ($classes->table($class) as $name => $function) {
+                $definition = $this->program->functionNamed($function);
+                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null];
+            }
+        }
+
+        $ancestry = [];
+        foreach ($classes->names() as $class) {
+            $ancestry[$class] = $classes->ancestry($class);
+        }
+
+        $failing = array_map(static fn (string $class): ?FailureKind => $classes->failure($class), array_combine($classes->names(), $classes->names()));
+        $failing = array_map(static fn (FailureKind $kind): string => $kind->value, array_filter($failing));
+
+        return [] === $table ? '' : 'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
+    }
+
+    /** Code that gives a new object what its class says it keeps at first. */
+    private function beginnings(): string
+    {
+        $code = '';
+        foreach ($this->program->classes() as $class) {
+            $rows = '';
+            foreach ($class->body->statements as $row) {
+                if ($row instanceof FieldDeclaration && !$row->off) {
+                    $rows .= $this->beginning($row);
+                }
+            }
+            $code .= '' === $rows ? '' : 'if ($class === '.var_export($class->name, true).") {\n$rows}\n";
+        }
+        if ('' === $code) {
+            return '';
+        }
+
+        return 'protected function begin(string $class, \\'.MapValue::class.' $o, int $d): void {'."\n".'$t = $this->trace; $v = $this->values; $r = null;'."\n$code}\n";
+    }
+
+    private function beginning(FieldDeclaration $row): string
+    {
+        $type = null === $row->type ? StaticType::unknown() : TypeNames::read($row->type);
+        $value = match (true) {
+            null !== $row->value => $this->kept($type, $this->expression($row->value), $row->value),
+            TypeKind::Text === $type->kind => "''",
+            $type->isList() => '$v->list([])',
+            $type->isMap() => '$v->map([])',
+            TypeKind::Copied === $type->kind => '$this->madeCopied('.var_export($type->class, true).', $d)',
+            TypeKind::Object === $type->kind, null === $row->type => 'null',
+            default => null,
+        };
+
+        return null === $value ? '$o->order[] = '.var_export($row->name, true).";\n" : '$o->order[] = '.var_export($row->name, true).";\n\$v->keep(\$o, ".var_export($row->name, true).", $value);\n";
     }
 
     /** @return list<array{name: string, function: string|null}> */
@@ -171,13 +253,30 @@ final class Compiler
     {
         $this->objects = [];
         $this->temporaries = 0;
+        $visible = $part instanceof Script ? 'public' : ($part instanceof FunctionDefinition && '' !== $part->class() ? 'protected' : 'private');
+        [$parameters, $body] = $this->written($part, $index);
+        if ($part instanceof FunctionDefinition && 'remembered' === $part->sort) {
+            // Reckoned once for the same values.
+            return "private array \$m$index = [];\nprivate function $name(\$d, ...\$a): mixed { \$k = \\".MapValue::class.'::tag(new \\'.ListValue::class."(\$a)); if (!\\array_key_exists(\$k, \$this->m$index)) { \$this->m{$index}[\$k] = \$this->k_$name(\$d, ...\$a); } return \$this->m{$index}[\$k]; }\nprivate function k_$name($parameters): mixed $body\n";
+        }
+
+        return "$visible function $name($parameters)".(null === $index ? ': void' : ': mixed')." $body\n";
+    }
+
+    /** @return array{string, string} code of the parameters and, in braces, of the rows */
+    private function written(FunctionDefinition|Script|Handler $part, ?int $index): array
+    {
         $parameters = $part instanceof FunctionDefinition ? ['$d'] : [];
         $changes = $enter = $leave = '';
         foreach ($part instanceof FunctionDefinition ? $part->parameters : [] as $parameter) {
             $default = $part instanceof FunctionDefinition && isset($part->defaults[$parameter]);
-            $parameters[] = ($this->isReference($part, $parameter) ? '&' : '').$this->variable($parameter).($default ? ' = null' : '');
+            $parameters[] = ($this->isReference($part, $parameter) ? '&' : '').$this->variable($parameter).($default && $this->knowsNone() ? ' = \\'.Absent::class.'::Value' : ($default || $part instanceof FunctionDefinition && '' !== $part->rest ? ' = null' : ''));
             if ($default && $part instanceof FunctionDefinition) {
-                $changes .= $this->variable($parameter).' ??= '.$this->expression($part->defaults[$parameter]).";\n";
+                $default = $this->expression($part->defaults[$parameter]);
+                $isOnce = Language::Python === $this->language && ($part->defaults[$parameter] instanceof ListLiteral || $part->defaults[$parameter] instanceof MapLiteral);
+                // Python makes a list that stands for what is left out only once (The Python Language Reference, 8.7).
+                $made = $isOnce ? $this->temporary() : '';
+                $changes .= ($isOnce ? "static $made = null;\n" : '').($this->knowsNone() ? 'if (\\'.Absent::class.'::Value === '.$this->variable($parameter).') { '.$this->variable($parameter).' = ' : $this->variable($parameter).' ??= ').($isOnce ? "($made ??= $default)" : $default).';'.($this->knowsNone() ? ' }' : '')."\n";
             }
             $changes .= $this->changed($parameter);
         }
@@ -188,14 +287,49 @@ final class Compiler
                 .($this->record ? "\$t->calls[] = \$t->moment; \$t->calls[] = $index;\n" : '').$changes;
             $leave = $this->record ? ' finally { $t->calls[] = $t->moment; $t->calls[] = -1; }' : '';
         }
-        $visible = $part instanceof Script ? 'public' : 'private';
-        $result = null === $index ? ': void' : ': mixed';
         $end = null === $index ? '' : "return null;\n";
 
-        return "$visible function $name(".implode(', ', $parameters).")$result {\n"
+        return [implode(', ', $parameters), "{\n"
             .'$t = $this->trace; $v = $this->values; $r = null;'.(null === $index ? ' $d = 0;' : '')."\n".$objects
             .'try {'."\n".$enter.$body.$end.'}'
-            .' catch ('.RunError::class.' $error) { $error->row ??= $r; throw $error; }'.$leave."\n}\n";
+            .' catch ('.RunError::class.' $error) { $error->row ??= $r; throw $error; }'.$leave."\n}"];
+    }
+
+    /** A value that a method is given; what was left out between others has its default. */
+    private function handedOver(Expression $argument): string
+    {
+        return $argument instanceof NothingLiteral && $argument->undefined && $this->knowsNone() ? '\\'.Absent::class.'::Value' : $this->expression($argument);
+    }
+
+    /** Whether nothing is something that can be given; JavaScript takes `undefined` for what was left out (ECMA-262, 10.2.11). */
+    private function knowsNone(): bool
+    {
+        return Language::JavaScript !== $this->language;
+    }
+
+    /**
+     * A function inside of another: a closure that sees the variables around it as they are when it runs.
+     */
+    private function inside(FunctionDefinition $function, int $index): string
+    {
+        $before = [$this->part, $this->objects, $this->loops, $this->caught];
+        [$this->part, $this->objects, $this->loops, $this->caught] = [$function, [], [], []];
+        $code = $this->places->perhaps(function () use ($function, $index): string {
+            [$parameters, $body] = $this->written($function, $index);
+            preg_match_all('/\$(?:l|n)\d+\b/', $body, $names);
+            $own = array_map(fn (string $name): string => $this->variable($name), [...$function->parameters, ...$this->types->scopes->ownVariables($function)]);
+            foreach ($this->definitions as $number => $other) {
+                if ($this->program->around($other) === $function) {
+                    $own[] = "\$n$number";
+                }
+            }
+            $uses = array_map(static fn (string $name): string => "&$name", array_values(array_diff(array_unique($names[0]), $own)));
+
+            return "\$n$index = function ($parameters)".([] === $uses ? '' : ' use ('.implode(', ', $uses).')').": mixed $body;\n";
+        });
+        [$this->part, $this->objects, $this->loops, $this->caught] = $before;
+
+        return $code;
     }
 
     private function objects(): string
@@ -237,25 +371,32 @@ final class Compiler
     private function statement(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Import => Language::Cpp === $this->language && 1 === preg_match('/^(?:std::)?cin\s*\.\s*ignore\b/', $statement->text) ? "\$this->answers->skip();\n" : '',
-            $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Pass => '',
+            $statement instanceof Import => Language::Cpp === $this->language && 1 === preg_match('/^(?:std::)?cin\s*\.\s*(ignore|clear)\b(.*)/s', $statement->text, $match) ? '$this->answers->'.('clear' === $match[1] ? 'clear' : (str_contains($match[2], '\\n') ? 'skipLine' : 'skip'))."();\n" : '',
+
+            $statement instanceof FieldDeclaration, $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Pass => '',
             $statement instanceof FunctionDefinition => $this->defined($statement),
+            $statement instanceof ClassDefinition => $this->block($statement->body),
+            $statement instanceof Attempt => $this->attempt($statement),
+            $statement instanceof Raise => $this->step($statement).'$this->raise(\\'.FailureKind::class.'::'.$statement->kind->name.', '.$this->expression($statement->says).");\n",
+            $statement instanceof RaiseObject => $this->step($statement).'$this->raiseObject('.$this->expression($statement->object).", \$d);\n",
+            $statement instanceof PassOn => $this->step($statement).'throw '.($this->caught[array_key_last($this->caught) ?? 0] ?? throw new \LogicException('Nothing was caught.')).";\n",
+            $statement instanceof Claim => $this->step($statement).'if (!'.$this->truth($statement->condition).') { $this->unclaimed('.(null === $statement->says ? "''" : $this->expression($statement->says))."); }\n",
             $statement instanceof Declaration => $this->declaration($statement),
             $statement instanceof Unread => throw new \LogicException('What cannot be read cannot run.'),
             $statement instanceof EachLoop => $this->each($statement),
             $statement instanceof ForLoop => $this->forLoop($statement),
             $statement instanceof DoWhile => $this->doWhile($statement),
-            $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, null === $statement->operator ? $this->expression($statement->value) : $this->expression(new Binary($statement->operator, $statement->target, $statement->value))),
+            $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, $this->expression($given = null === $statement->operator ? $statement->value : new Binary($statement->operator, $statement->target, $statement->value)), $given),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
             $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
             $statement instanceof Command => $this->step($statement).$this->command(Catalogue::get($statement->command), array_values($statement->arguments)).";\n",
             $statement instanceof Handler => $this->step($statement).$this->handler($statement),
             $statement instanceof Repeat => $this->repeat($statement),
             $statement instanceof Count => $this->count($statement),
-            $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->asked($statement->condition).") { break; }\n".$this->inLoop($statement->body)."}\n",
-            $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->inLoop($statement->body)."}\n",
+            $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->asked($statement->condition).") { break; }\n".$this->ofThisTurn($statement).$this->inLoop($statement->body)."}\n",
+            $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->ofThisTurn($statement).$this->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
-            $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value), $statement->value),
+            $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value), $this->isAnotherName($statement) ? null : $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->call($statement->function, $statement->arguments).";\n",
             $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->expression($statement->value)."; return;\n" : 'return '.$this->giveBack($statement->value).";\n"),
@@ -267,6 +408,41 @@ final class Compiler
         };
     }
 
+    /**
+     * What failed is caught where the real machine would catch it, too; what ends a run passes through, and starts nothing
+     * that runs in any case.
+     */
+    private function attempt(Attempt $attempt): string
+    {
+        [$failed, $through, $done] = [$this->temporary(), $this->temporary(), $this->temporary()];
+        $code = $this->step($attempt)."{$done} = false; $through = false;\ntry {\ntry {\n".$this->perhaps($attempt->body)."$done = true;\n} catch (".RunError::class." $failed) {\n{$failed}->row ??= \$r;\n";
+        $code .= "if (!\$this->mayCatch($failed)) { throw $failed; }\n";
+        foreach ($attempt->rescues as $index => $rescue) {
+            $kinds = implode(', ', array_map(static fn (FailureKind|string $kind): string => $kind instanceof FailureKind ? '\\'.FailureKind::class."::$kind->name" : var_export($kind, true), $rescue->kinds));
+            $code .= "if (\$this->catches($failed, [$kinds])) {\n".$this->step($attempt, Attempt::bodyName($index));
+            $code .= $this->places->perhaps(function () use ($rescue, $failed): string {
+                $this->caught[] = $failed;
+                $assign = '' === $rescue->name ? '' : $this->assign($rescue->name, $rescue->takesObjects() ? "{$failed}->object" : "\$this->says($failed)");
+                $rows = $assign.$this->block($rescue->body);
+                array_pop($this->caught);
+                // Python takes the name away again (The Python Language Reference, 8.4.1).
+                $ended = '' !== $rescue->name && Language::Python === $this->language ? $this->variable($rescue->name).' = \\'.Absent::class."::Value;\n" : '';
+
+                return $rows.$ended;
+            })."} else\n";
+        }
+        $code .= "{ throw $failed; }\n}\n";
+        if (null !== $attempt->otherwise) {
+            $code .= "if ($done) {\n".$this->perhaps($attempt->otherwise)."}\n";
+        }
+        if (null === $attempt->finally) {
+            return $code."} finally {}\n";
+        }
+
+        return $code.'} catch ('.StepLimitReached::class.'|'.TimeLimitReached::class.'|'.AnswerWanted::class." \$e) { $through = true; throw \$e; }\n"
+            ."finally {\nif (!$through) {\n".$this->perhaps($attempt->finally)."}\n}\n";
+    }
+
     private function inLoop(Block $body, int $depth = 1): string
     {
         $this->loops[] = $depth;
@@ -276,12 +452,43 @@ final class Compiler
         return $code;
     }
 
+    /**
+     * In JavaScript each turn of a loop has variables of its own, which the functions made in it go on seeing (ECMA-262, 14.7.4.4).
+     */
+    private function ofThisTurn(Statement $loop): string
+    {
+        if (Language::JavaScript !== $this->language) {
+            return '';
+        }
+        $part = $this->part instanceof FunctionDefinition ? $this->part->body->statements : [...$this->program->functions, ...$this->part->body->statements, ...$this->program->below];
+        $code = '';
+        foreach ($this->turns->variables($loop, $part) as $name) {
+            if ($this->types->scopes->owner($this->part, $name) === ($this->part instanceof FunctionDefinition ? $this->part->id : Scopes::PROGRAM)) {
+                $variable = $this->variable($name);
+                $kept = $this->temporary();
+                $code .= "$kept = $variable; unset($variable); $variable = $kept;\n";
+            }
+        }
+
+        return $code;
+    }
+
+    /** Whether a reference of C++ begins, which is another name for a list, a map or an object. */
+    private function isAnotherName(SetVariable $set): bool
+    {
+        $type = $this->types->variable($this->part, $set->variable);
+
+        return Language::Cpp === $this->language && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || TypeKind::Copied === $type->kind);
+    }
+
     /** A variable of C++ that has no value yet; the other languages begin without one. */
     private function declaration(Declaration $declaration): string
     {
         $type = $this->types->variable($this->part, $declaration->variable);
 
         return match ($type->kind) {
+            TypeKind::Copied => $this->step($declaration).$this->assign($declaration->variable, '$this->madeCopied('.var_export($type->class, true).', $d)'),
+            TypeKind::Object => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
             TypeKind::List => $this->step($declaration).$this->assign($declaration->variable, '$v->list([])'),
             TypeKind::Map => $this->step($declaration).$this->assign($declaration->variable, '$v->map([])'),
             TypeKind::Text => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, "''") : '',
@@ -294,15 +501,16 @@ final class Compiler
         $row = \count($this->rows);
         $step = $this->step($loop);
         [$item, $first] = [$this->temporary(), $this->temporary()];
-        $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->expression($loop->over).')';
+        $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->goneOver($loop->over).')';
         $apart = 1 === \count($loop->variables) ? '' : "$item = \$v->apart($item, ".\count($loop->variables).");\n";
         $body = $this->places->perhaps(function () use ($loop, $item, $apart): string {
-            $assign = 1 === \count($loop->variables) ? $this->assign($loop->variables[0], $item) : '';
+            $isCopied = Language::Cpp === $this->language && !$loop->refers && TypeKind::Copied === $this->types->variable($this->part, $loop->variables[0])->kind;
+            $assign = 1 === \count($loop->variables) ? $this->assign($loop->variables[0], $isCopied ? "\$v->cloned($item)" : $item) : '';
             foreach (1 === \count($loop->variables) ? [] : $loop->variables as $index => $name) {
                 $assign .= $this->assign($name, "{$item}[$index]");
             }
 
-            return $apart.$assign.$this->inLoop($loop->body);
+            return $apart.$this->ofThisTurn($loop).$assign.$this->inLoop($loop->body);
         });
 
         return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
@@ -314,16 +522,24 @@ final class Compiler
         $test = $this->step($loop).'if (!'.$this->asked($loop->condition).") { break; }\n";
         $next = new Binary($loop->operator, new VariableRead($loop->variable), $loop->amount);
 
-        return $from."while (true) {\n".$test."do {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->assign($loop->variable, $this->expression($next), $next)."}\n";
+        return $from."while (true) {\n".$test."do {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->ofThisTurn($loop).$this->assign($loop->variable, $this->expression($next), $next)."}\n";
     }
 
     private function doWhile(DoWhile $loop): string
     {
-        return "while (true) {\ndo {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->step($loop).'if (!'.$this->asked($loop->condition).") { break; }\n}\n";
+        return "while (true) {\n".$this->ofThisTurn($loop)."do {\n".$this->inLoop($loop->body, 2)."} while (false);\n".$this->step($loop).'if (!'.$this->asked($loop->condition).") { break; }\n}\n";
     }
 
-    private function setItem(Expression $target, string $value): string
+    private function setItem(Expression $target, string $value, ?Expression $source = null): string
     {
+        if ($target instanceof Field) {
+            $kept = $this->temporary();
+
+            $class = $this->types->expression($this->part, $target->object);
+            $value = Language::Cpp === $this->language && null !== $class->class ? $this->kept($this->types->expression($this->part, $target), $value, $source) : $value;
+
+            return "$kept = $value;\n\$v->keep(".$this->expression($target->object).', '.var_export($target->name, true).", $kept);\n";
+        }
         if (!$target instanceof Item) {
             throw new \LogicException('Only an item is set.');
         }
@@ -376,6 +592,9 @@ final class Compiler
         if (null !== $streamed) {
             return $streamed;
         }
+        if (self::spreads($print->values)) {
+            return '$t->'.($print->endsLine ? 'print' : 'say')."(\implode(' ', \array_map(\$v->show(...), [".$this->listed($print->values)."])));\n";
+        }
         if (1 < \count($print->values) && $this->haveEffects(\array_slice($print->values, 1))) {
             // All values are found before the first is shown.
             $found = $parts = [];
@@ -412,7 +631,7 @@ final class Compiler
     {
         foreach ($values as $value) {
             foreach (Walk::expressions($value) as $inner) {
-                if ($inner instanceof OwnValue || $inner instanceof Operation && true === ValueOperations::find($inner->key)?->hasEffect()) {
+                if ($inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof MakeObject || $inner instanceof Operation && true === ValueOperations::find($inner->key)?->hasEffect()) {
                     return true;
                 }
             }
@@ -437,7 +656,7 @@ final class Compiler
         $calls = false;
         foreach (\array_slice($parts, 1) as $part) {
             foreach (Walk::expressions($part) as $inner) {
-                $calls = $calls || $inner instanceof OwnValue;
+                $calls = $calls || $inner instanceof OwnValue || $inner instanceof MethodCall || $this->catches() && ($inner instanceof Operation || $inner instanceof Item);
             }
         }
         if (!$calls) {
@@ -445,11 +664,19 @@ final class Compiler
         }
         $code = '';
         foreach ($parts as $part) {
-            $code .= '$t->part($v->show('.$this->expression($part)."));\n";
+            $code .= '$t->part('.$this->shown($part).");\n";
         }
 
         return $code.($print->endsLine ? "\$t->print('');\n" : "\$t->endParts();\n");
     }
+
+    /** Whether the program catches failures anywhere, so that what was written before one is to be seen. */
+    private function catches(): bool
+    {
+        return $this->catches ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => $row instanceof Attempt);
+    }
+
+    private ?bool $catches = null;
 
     /** @return list<Expression> */
     private static function joined(Expression $value): array
@@ -472,7 +699,7 @@ final class Compiler
         $times = $this->temporary();
 
         return $step."$times = \$v->whole(".$this->expression($repeat->times).");\n"
-            ."for ($turn = 0; $turn < $times; ++$turn) {\nif ($turn > 0) { ".$this->stepAt($row).'}'."\n".$this->inLoop($repeat->body)."}\n";
+            ."for ($turn = 0; $turn < $times; ++$turn) {\nif ($turn > 0) { ".$this->stepAt($row).'}'."\n".$this->ofThisTurn($repeat).$this->inLoop($repeat->body)."}\n";
     }
 
     private function count(Count $count): string
@@ -485,7 +712,7 @@ final class Compiler
             $start = "(float) $start";
         }
 
-        $body = $this->places->perhaps(fn (): string => $this->assign($count->variable, $at).$this->inLoop($count->body));
+        $body = $this->places->perhaps(fn (): string => $this->ofThisTurn($count).$this->assign($count->variable, $at).$this->inLoop($count->body));
         $stride = $count->by instanceof NumberLiteral && \is_int($count->by->value) && 0 !== $count->by->value && abs($count->by->value) < self::SHORT_STRIDE ? $count->by->value : null;
         $set = null === $stride ? "$by = \$this->stride(\$v->number(".$this->expression($count->by).')); ' : '';
         $on = null === $stride ? "$by > 0 ? $at <= $to : $at >= $to" : "$at ".($stride > 0 ? '<=' : '>=')." $to";
@@ -563,7 +790,9 @@ final class Compiler
     private function call(string $function, array $arguments): string
     {
         $definition = $this->program->functionNamed($function);
-        if (null === $definition) {
+        // A variable of the same name is nearer.
+        $isHidden = null !== $definition && !$this->program->sees($this->part, $definition) && isset($this->types->scopes->globals[$function]);
+        if (null === $definition || $isHidden || isset($this->inner[$function]) || Scopes::PROGRAM !== $this->types->scopes->owner($this->part, $function)) {
             return '$this->callValue('.implode(', ', [$this->read($function), ...array_map($this->expression(...), $arguments)]).')';
         }
         $passed = $before = $after = [];
@@ -572,6 +801,10 @@ final class Compiler
             if (null === $parameter) {
                 break;
             }
+            if ($argument instanceof NothingLiteral && $argument->undefined && isset($definition->defaults[$parameter]) && $this->knowsNone()) {
+                $passed[] = '\\'.Absent::class.'::Value';
+                continue;
+            }
             if ($this->isReference($definition, $parameter)) {
                 $passed[] = $this->reference($argument, $before, $after);
                 continue;
@@ -579,13 +812,19 @@ final class Compiler
             $passed[] = $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) && !str_ends_with($definition->types[$parameter], '&') ? $argument : null);
         }
         foreach (\array_slice($definition->parameters, \count($passed)) as $parameter) {
-            if (!isset($definition->defaults[$parameter])) {
-                $passed[] = 'null';
+            if ($parameter === $definition->rest) {
+                $passed[] = Language::Python === $this->language ? 'new \\'.ListValue::class.'([], true)' : '$v->list([])';
+            } elseif (!isset($definition->defaults[$parameter]) || '' !== $definition->rest) {
+                $passed[] = isset($definition->defaults[$parameter]) && $this->knowsNone() ? '\\'.Absent::class.'::Value' : 'null';
             }
         }
 
         $index = (int) array_search($function, $this->functions, true);
-        $call = "\$this->f$index(".implode(', ', ['$d + 1', ...$passed]).')';
+        if (!$this->program->sees($this->part, $definition)) {
+            return '$this->missing('.var_export($function, true).')';
+        }
+        $isInside = null !== $this->program->around($definition);
+        $call = ($isInside ? "(\$n$index ?? \$this->missing(".var_export($function, true).'))' : "\$this->f$index").'('.implode(', ', ['$d + 1', ...$passed]).')';
 
         if ([] !== $before) {
             $call = '['.implode(', ', [...$before, $call, ...$after]).']['.\count($before).']';
@@ -622,6 +861,9 @@ final class Compiler
     private function defined(FunctionDefinition $function): string
     {
         $index = (int) array_search($function->name, $this->functions, true);
+        if (null !== $this->program->around($function)) {
+            return $this->inside($function, $index);
+        }
         if ($this->part instanceof Script) {
             // From here on the script's own calls need not look.
             $this->between = array_values(array_diff($this->between, [$index]));
@@ -660,11 +902,17 @@ final class Compiler
         if (!$this->record) {
             return '';
         }
-        $variable = $this->variable($name);
-        $type = $this->types->variable(Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part, $name);
-        $value = $type->isNumeric() || $type->isTextual() || StaticType::truth() === $type ? $variable : "\$t->held($variable)";
+        $value = $this->told($name, $this->variable($name));
 
         return '$t->changes[] = $t->moment; $t->changes[] = '.$this->places->slot($this->part, $name)."; \$t->changes[] = $value;\n";
+    }
+
+    /** A variable's value as the trace takes it. */
+    private function told(string $name, string $variable): string
+    {
+        $type = $this->types->variable(Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part, $name);
+
+        return $type->isNumeric() || $type->isTextual() || StaticType::truth() === $type ? $variable : "\$t->held($variable)";
     }
 
     private function assign(string $name, string $value, ?Expression $source = null): string
@@ -704,7 +952,7 @@ final class Compiler
         if (StaticType::number() === $type) {
             return TypeKind::Letter === $was->kind ? "(float) \$v->code($value)" : "(float) \$v->number($value)";
         }
-        if ($type->isWhole() && !$was->isWhole() && TypeKind::Unknown !== $was->kind) {
+        if ($type->isWhole() && !$was->isWhole() && TypeKind::Unknown !== $was->kind && TypeKind::Mixed !== $was->kind) {
             return TypeKind::Letter === $was->kind ? "\$v->code($value)" : "\$v->toInt($value".($type->isWide() ? ', true' : '').')';
         }
         if ($type->isWhole() && !$type->isWide() && $was->isWide()) {
@@ -714,7 +962,7 @@ final class Compiler
             return "\$v->letter($value)";
         }
 
-        return $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue ? "\$v->cloned($value)" : $value;
+        return $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;
     }
 
     /** The condition of a loop or a branch, noted where each moment is kept. */
@@ -748,11 +996,16 @@ final class Compiler
             $expression instanceof Binary => $this->binary($expression),
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
-            $expression instanceof FunctionReference => '(fn (mixed ...$a) => $this->f'.(int) array_search($expression->function, $this->functions, true).'($d + 1, ...$a))',
+            $expression instanceof FunctionReference => $this->handed($expression->function),
+            $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
+            $expression instanceof MakeObject => ($expression->copied ? '$this->madeCopied(' : '$this->made(').var_export($expression->class, true).', '.implode(', ', ['$d', ...array_map($this->handedOver(...), $expression->arguments)]).')',
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).', '.$this->listedWithSpread($expression->arguments).')',
+            $expression instanceof MethodCall => '$this->sent('.$this->expression($expression->object).', '.var_export($expression->method, true).', '.implode(', ', ['$d', ...array_map($this->handedOver(...), $expression->arguments)]).')',
+            $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
             $expression instanceof OwnValue => Language::Cpp === $this->language ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
             $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
-            $expression instanceof MapLiteral => '$v->map(['.$this->listed($expression->entries).'])',
+            $expression instanceof MapLiteral => $this->mapLiteral($expression),
             $expression instanceof Item && Language::JavaScript !== $this->language && $this->types->expression($this->part, $expression->container)->isList() => $this->listItem($expression),
             $expression instanceof Item => ($expression->index instanceof NumberLiteral && $expression->index->value < 0 ? '$v->itemFromEnd(' : '$v->item(').$this->listed($expression->operands()).')',
             $expression instanceof Slice => '$v->slice('.implode(', ', array_map(fn (Expression $operand): string => $operand instanceof NothingLiteral ? 'null' : $this->expression($operand), $expression->operands())).')',
@@ -764,6 +1017,44 @@ final class Compiler
         };
     }
 
+    /** One of the program's own functions as a value. */
+    private function handed(string $function): string
+    {
+        $definition = $this->program->functionNamed($function);
+        $index = (int) array_search($function, $this->functions, true);
+        if (null === $definition || !$this->program->sees($this->part, $definition)) {
+            return '$this->missing('.var_export($function, true).')';
+        }
+        $most = \count($definition->parameters);
+        $code = null === $this->program->around($definition) ? "\$this->f$index(...)" : "(\$n$index ?? \$this->missing(".var_export($function, true).'))';
+
+        $rest = '' === $definition->rest ? '' : ', '.(int) array_search($definition->rest, $definition->parameters, true);
+
+        return "\$v->named(\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest), ".var_export($definition->name, true).')';
+    }
+
+    /**
+     * Values that are handed over; what spreads a list may stand between others.
+     *
+     * @param list<Expression> $arguments
+     */
+    private function listedWithSpread(array $arguments): string
+    {
+        return self::spreads($arguments) ? '...['.$this->listed($arguments).']' : $this->listed($arguments);
+    }
+
+    /** @param list<Expression> $values */
+    private static function spreads(array $values): bool
+    {
+        foreach ($values as $value) {
+            if ($value instanceof Operation && 'spread' === $value->key) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** @param list<Expression> $expressions */
     private function listed(array $expressions): string
     {
@@ -772,7 +1063,7 @@ final class Compiler
 
     private function operation(Operation $operation): string
     {
-        $method = lcfirst(str_replace('_', '', ucwords($operation->key, '_')));
+        $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key, '_')));
         $kind = FittingKind::tryFrom($operation->key);
         if (null !== $kind) {
             return '$this->plug(\\'.FittingKind::class."::$kind->name, ".$this->listed($operation->arguments).')';
@@ -784,9 +1075,121 @@ final class Compiler
         if (Language::Cpp === $this->language && $asked instanceof Operation && 'ask_word' === $asked->key && \in_array($operation->key, ['to_whole', 'to_long', 'to_number'], true)) {
             return "\$v->$method(\$this->askNumber(".('to_number' === $operation->key ? 'false' : 'true').'))';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle'], true) ? '$this->' : '$v->';
+        if ('next_of' === $operation->key || 'line_of' === $operation->key) {
+            $stream = $this->expression($operation->arguments[0]);
+            if ('next_of' === $operation->key) {
+                return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, false, $stream), \array_slice($operation->arguments, 1))).')';
+            }
+
+            return $this->nextAnswer($operation->arguments[1], true, $stream, isset($operation->arguments[2]) ? $this->expression($operation->arguments[2]) : null);
+        }
+        if ('next_answer' === $operation->key || 'next_line' === $operation->key) {
+            return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, 'next_line' === $operation->key), $operation->arguments)).')';
+        }
+        if ('after' === $operation->key) {
+            return '['.$this->listed($operation->arguments).'][1]';
+        }
+        if ('spread' === $operation->key) {
+            return '...$v->over('.$this->listed($operation->arguments).')';
+        }
+        if (Given::is($operation)) {
+            return $this->given($operation);
+        }
+        if ('failure_name' === $operation->key) {
+            return '$this->failureName('.($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').')';
+        }
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
 
         return $object.$method.'('.$this->listed($operation->arguments).')';
+    }
+
+    /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */
+    private function nextAnswer(Expression $target, bool $isLine, ?string $stream = null, ?string $until = null): string
+    {
+        if (!$target instanceof VariableRead) {
+            throw new \LogicException('Only a variable is read into.');
+        }
+        $type = $this->types->expression($this->part, $target);
+        $kind = match (true) {
+            $isLine => 'line',
+            $type->isWhole() => 'whole',
+            $type->isNumeric() => 'number',
+            TypeKind::Letter === $type->kind => 'letter',
+            default => 'word',
+        };
+        $kept = $this->temporary();
+        $variable = $this->variable($target->name);
+        $value = match ($kind) {
+            'whole' => $this->kept($type, "\$v->toWhole($kept)"),
+            'number' => $this->kept($type, "\$v->toNumber($kept)"),
+            default => $kept,
+        };
+        $told = $this->record ? "array_push(\$t->changes, \$t->moment, {$this->places->slot($this->part, $target->name)}, $variable) > 0" : 'true';
+        $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && ('.$variable.' = '.('whole' === $kind ? '0' : '0.0').') && false)' : 'false';
+
+        $found = match (true) {
+            null !== $until => "{$stream}->until(\$v->text($until))",
+            null !== $stream => "{$stream}->next('$kind')",
+            default => "\$this->nextAnswer('$kind')",
+        };
+
+        return "(null !== ($kept = $found) ? ((($variable = $value) || true) && $told) : $failed)";
+    }
+
+    /** A map; the functions it holds that know it as `this` are tied to it. */
+    private function mapLiteral(MapLiteral $literal): string
+    {
+        $map = '$v->map(['.$this->listed($literal->entries).'])';
+        $tied = '';
+        foreach (array_chunk($literal->entries, 2) as [$key, $value]) {
+            $function = $value instanceof FunctionReference ? $this->program->functionNamed($value->function) : null;
+            if ($key instanceof TextLiteral && true === $function?->isTied()) {
+                $tied .= var_export($key->value, true).' => '.('asked' === $function->sort ? 'true' : 'false').', ';
+            }
+        }
+
+        return '' === $tied ? $map : "\$v->tied($map, [$tied])";
+    }
+
+    /** Changes a variable, an item or a field, and gives what it has now, or what it had before. */
+    private function given(Operation $given): string
+    {
+        [$target, $value] = $given->arguments;
+        $before = 'given_after' === $given->key ? $this->temporary() : null;
+        $keeps = null === $before ? '' : "$before = ".$this->expression($target).', ';
+        $code = $this->kept($this->types->expression($this->part, $target), $this->expression($value), $value);
+        if ($target instanceof VariableRead) {
+            $variable = $this->variable($target->name);
+            $told = $this->record && !isset($this->inner[$target->name]) ? ", array_push(\$t->changes, \$t->moment, {$this->places->slot($this->part, $target->name)}, ".$this->told($target->name, $variable).')' : '';
+
+            return null === $before ? "[$variable = $code$told][0]" : "[$keeps$variable = $code$told][0]";
+        }
+        $after = $this->temporary();
+        $place = $target instanceof Field ? var_export($target->name, true) : ($target instanceof Item ? $this->expression($target->index) : 'null');
+        $holder = $target->operands()[0] ?? $target;
+        $set = '$v->'.($target instanceof Field ? 'keep' : 'put').'('.$this->expression($holder).", $place, ".(null === $before ? "$after = " : '').$code.')';
+
+        return null === $before ? "[$set, $after][1]" : "[$keeps$set][0]";
+    }
+
+    /** What a loop goes over. */
+    private function goneOver(Expression $over): string
+    {
+        return $over instanceof Operation && $this->isConstantSet($over, 1) ? '$v->constantsGoneOver('.$this->listed($over->arguments).')' : $this->expression($over);
+    }
+
+    private function isConstantSet(Operation $operation, int $least = 3): bool
+    {
+        $items = 'set_of' === $operation->key && Language::Python === $this->language ? $operation->arguments[0] ?? null : null;
+        $isConstant = static function (Expression $value) use (&$isConstant): bool {
+            return match (true) {
+                $value instanceof NumberLiteral, $value instanceof TextLiteral, $value instanceof TruthLiteral, $value instanceof NothingLiteral => true,
+                $value instanceof Unary, $value instanceof Binary => !\in_array(false, array_map($isConstant, $value->operands()), true),
+                default => false,
+            };
+        };
+
+        return $items instanceof ListLiteral && $least <= \count($items->items) && !\in_array(false, array_map($isConstant, $items->items), true);
     }
 
     private function ofFitting(Operation $operation, string $method): string
@@ -808,7 +1211,7 @@ final class Compiler
 
     private function collected(Collected $collected): string
     {
-        $over = '$v->over('.$this->expression($collected->over).')';
+        $over = '$v->over('.$this->goneOver($collected->over).')';
         $before = $this->inner;
         $item = $this->inner[$collected->variable] = '$c'.\count($this->inner);
         $names = $this->types->itemOf($this->part, $collected);
@@ -816,7 +1219,10 @@ final class Compiler
         $filter = null === $collected->condition ? null : $this->types->inside($names, fn (): string => $this->truth($collected->condition));
         $this->inner = $before;
 
-        return '$v->list(array_map(fn ('.$item.') => '.$value.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';
+        // Where functions are made for each item, they hold on to the variables around, not to copies.
+        $each = str_contains($value, '&$') ? $this->holding([$item], $value, $before) : "(fn ($item) => $value)";
+
+        return '$v->list(array_map('.$each.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';
     }
 
     private function lambda(Lambda $lambda): string
@@ -826,11 +1232,21 @@ final class Compiler
         foreach ($lambda->parameters as $parameter) {
             $names[] = $this->inner[$parameter] = '$c'.\count($this->inner);
         }
-        $value = $this->expression($lambda->value);
+        $value = $this->types->inside(array_fill_keys($lambda->parameters, StaticType::unknown()), fn (): string => $this->expression($lambda->value));
         $this->inner = $before;
 
-        // A variable of the function around is seen as it is when the lambda runs; a loop of JavaScript has one for each turn.
-        if (Language::Cpp === $this->language || Language::JavaScript === $this->language && [] !== $this->loops || 0 === preg_match_all('/\$l\d+\b/', $value, $shared)) {
+        return Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
+    }
+
+    /**
+     * A function of PHP that sees the variables around it as they are when it runs.
+     *
+     * @param list<string>          $names  its parameters
+     * @param array<string, string> $before the parameters of those around it
+     */
+    private function holding(array $names, string $value, array $before): string
+    {
+        if (0 === preg_match_all('/\$[ln]\d+\b/', $value, $shared)) {
             return '(fn ('.implode(', ', $names).') => '.$value.')';
         }
         preg_match_all('/\$c\d+\b/', $value, $inner);
@@ -844,12 +1260,32 @@ final class Compiler
         return var_export(Language::JavaScript === $this->language ? (float) $value : $value, true);
     }
 
+    /** What a sign asks of an object of the program's own is a method of its class, where it has one. */
+    private function askedOfObject(Binary $binary): ?string
+    {
+        $class = $this->types->expression($this->part, $binary->left)->class;
+        $isUnequal = Operator::NotEqual === $binary->operator;
+        $method = '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
+        if (null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, $method)) {
+            return null;
+        }
+        $call = '$this->sent('.$this->expression($binary->left).', '.var_export($method, true).', $d, '.$this->expression($binary->right).')';
+
+        return $isUnequal || Operator::Equal === $binary->operator ? ($isUnequal ? '!' : '')."\$v->truth($call)" : $call;
+    }
+
+    private ?Classes $classTable = null;
+
     private function binary(Binary $binary): string
     {
         $left = $binary->left;
         $right = $binary->right;
         if ($binary->operator->isLogic()) {
             return $this->logic($binary);
+        }
+        $asked = $this->askedOfObject($binary);
+        if (null !== $asked) {
+            return $asked;
         }
         $quick = $this->quick($binary);
         if (null !== $quick) {
@@ -901,7 +1337,8 @@ final class Compiler
     {
         $found = self::QUICK[$binary->operator->value] ?? null;
         $isArithmetic = $binary->operator->isArithmetic();
-        if (null === $found || $isArithmetic && Language::Cpp === $this->language || !$this->isQuick($binary->left) || !$this->isQuick($binary->right)) {
+        // What stands on the left is found before a value on the right changes it.
+        if (null === $found || Given::isIn($binary->right) || $isArithmetic && Language::Cpp === $this->language || !$this->isQuick($binary->left) || !$this->isQuick($binary->right)) {
             return null;
         }
         $isFloor = Operator::FloorRemainder === $binary->operator || Operator::FloorDivide === $binary->operator;
@@ -946,7 +1383,8 @@ final class Compiler
     private function operand(Expression $operand): array
     {
         $code = $this->expression($operand);
-        if ($operand instanceof NumberLiteral) {
+        // A number with a point is no place in a list, and has to be looked at.
+        if ($operand instanceof NumberLiteral && (\is_int($operand->value) || Language::JavaScript === $this->language)) {
             return [$code, null];
         }
         if ($operand instanceof VariableRead && 1 === preg_match('/^\$[lc]\d+$/D', $code)) {
@@ -967,11 +1405,19 @@ final class Compiler
         return "($are && isset({$list}->items[$index]) ? {$list}->items[$index] : \$v->".($item->index instanceof NumberLiteral && $item->index->value < 0 ? 'itemFromEnd' : 'item')."($list, $index))";
     }
 
+    /** Whether a value is true or false and nothing else; `a and b` may be either of two values. */
+    private function isTruth(Expression $value): bool
+    {
+        return $value instanceof Binary && $value->operator->isLogic()
+            ? $this->isTruth($value->left) && $this->isTruth($value->right)
+            : StaticType::truth() === $this->types->expression($this->part, $value);
+    }
+
     /** Python and JavaScript give one of the two values, C++ always true or false. */
     private function logic(Binary $binary): string
     {
         $isAnd = Operator::And === $binary->operator;
-        $areTruths = StaticType::truth() === $this->types->expression($this->part, $binary->left) && StaticType::truth() === $this->types->expression($this->part, $binary->right);
+        $areTruths = $this->isTruth($binary->left) && $this->isTruth($binary->right);
         if ($areTruths || Language::Cpp === $this->language) {
             return '('.$this->truth($binary->left).($isAnd ? ' && ' : ' || ').$this->truth($binary->right).')';
         }

@@ -17,6 +17,7 @@ final readonly class Outcome
      * @param string|null                                      $errorRow  anchor of the row that failed
      * @param list<GoalState>                                  $goals     of the layout
      * @param bool                                             $listens   whether handlers are left that something from outside could start
+     * @param int                                              $exit      what a program told the machine that ended itself
      * @param array<string, string>                            $last      the last values of the program's own variables, as they are shown, if each moment is kept
      */
     public function __construct(
@@ -31,6 +32,7 @@ final readonly class Outcome
         public array $goals = [],
         public bool $listens = false,
         public array $last = [],
+        public int $exit = 0,
     ) {
     }
 }

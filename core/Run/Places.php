@@ -19,7 +19,8 @@ use Scrivlet\Core\Tree\Walk;
 
 /**
  * Where each variable of a program lives in the code written for it: those that the script alone mentions are variables
- * of its method, which PHP finds fastest; those that functions, handlers or lambdas reach too are properties.
+ * of its method, which PHP finds fastest; those that functions, handlers or lambdas reach too are properties. Lambdas of
+ * JavaScript hold on to variables of the method instead, as each turn of a loop has its own.
  */
 final class Places
 {
@@ -33,39 +34,48 @@ final class Places
     /** @var array<string, true> variables that surely have a value where the row being written runs */
     private array $certain = [];
 
-    public function __construct(Program $program, private readonly Scopes $scopes)
+    public function __construct(Program $program, private readonly Scopes $scopes, private readonly bool $lambdasReach)
     {
         foreach ($program->definitions() as $function) {
-            $this->reach($program->rowsOf($function), true);
+            $this->reach($program->rowsOf($function), true, $function);
         }
-        $this->reach($program->rowsOf($program->script), false);
+        $this->reach($program->rowsOf($program->script), false, $program->script);
     }
 
     /** @param iterable<Statement> $rows */
-    private function reach(iterable $rows, bool $all): void
+    private function reach(iterable $rows, bool $all, FunctionDefinition|Script $part): void
     {
         foreach ($rows as $row) {
-            $this->reached += $all ? Scopes::mentionedByItself($row) : [];
+            foreach ($all ? array_keys(Scopes::mentionedByItself($row)) : [] as $name) {
+                $this->reachName($part, (string) $name);
+            }
             if ($all && $row instanceof OwnCall) {
                 $this->reached[$row->function] = true;
             }
             foreach (Walk::expressionsOf($row) as $expression) {
-                $this->reachFrom($expression, $all);
+                $this->reachFrom($expression, $all, $part);
             }
             if ($row instanceof Handler) {
-                $this->reach(Walk::live($row->body->statements), true);
+                $this->reach(Walk::live($row->body->statements), true, $part);
             }
         }
     }
 
-    private function reachFrom(Expression $expression, bool $all): void
+    private function reachFrom(Expression $expression, bool $all, FunctionDefinition|Script $part): void
     {
-        foreach ($all || $expression instanceof Lambda ? Walk::expressions($expression) : [] as $inner) {
+        foreach ($all || $this->lambdasReach && $expression instanceof Lambda ? Walk::expressions($expression) : [] as $inner) {
             if ($inner instanceof VariableRead) {
-                $this->reached[$inner->name] = true;
+                $this->reachName($part, $inner->name);
             } elseif ($inner instanceof OwnValue) {
                 $this->reached[$inner->function] = true;
             }
+        }
+    }
+
+    private function reachName(FunctionDefinition|Script $part, string $name): void
+    {
+        if (Scopes::PROGRAM === $this->scopes->owner($part, $name)) {
+            $this->reached[$name] = true;
         }
     }
 
@@ -79,7 +89,7 @@ final class Places
             $this->variables[] = ['name' => $name, 'function' => $part instanceof FunctionDefinition && Scopes::PROGRAM !== $owner ? $part->name : null];
         }
 
-        return (Scopes::PROGRAM === $owner && isset($this->reached[$name]) ? '$this->g' : '$l').$this->slots[$key];
+        return (Scopes::PROGRAM === $owner && (isset($this->reached[$name]) || Scopes::isOfClass($name)) ? '$this->g' : '$l').$this->slots[$key];
     }
 
     /** @return int its index into the variables */
@@ -90,13 +100,27 @@ final class Places
         return $this->slots[$this->scopes->owner($part, $name).':'.$name];
     }
 
+    /** Code that gives what a class shares under a name. */
+    public function shared(): string
+    {
+        $cases = '';
+        foreach ($this->slots as $key => $slot) {
+            [$owner, $name] = explode(':', (string) $key, 2);
+            if ((string) Scopes::PROGRAM === $owner && Scopes::isOfClass($name)) {
+                $cases .= var_export($name, true)." => \$this->g$slot, ";
+            }
+        }
+
+        return '' === $cases ? '' : "protected function shared(string \$name): mixed { return match (\$name) { {$cases}default => \\".Absent::class."::Value }; }\n";
+    }
+
     /** Code that declares the properties. */
     public function properties(): string
     {
         $code = '';
         foreach ($this->slots as $key => $slot) {
             [$owner, $name] = explode(':', (string) $key, 2);
-            if ((string) Scopes::PROGRAM === $owner && isset($this->reached[$name])) {
+            if ((string) Scopes::PROGRAM === $owner && (isset($this->reached[$name]) || Scopes::isOfClass($name))) {
                 $code .= "private mixed \$g$slot = \\".Absent::class."::Value;\n";
             }
         }
@@ -111,7 +135,7 @@ final class Places
         $owned = (string) ($part instanceof Script ? Scopes::PROGRAM : $part->id);
         foreach ($this->slots as $key => $slot) {
             [$owner, $name] = explode(':', (string) $key, 2);
-            if ($owner === $owned && !($part instanceof Script ? isset($this->reached[$name]) : \in_array($name, $part->parameters, true))) {
+            if ($owner === $owned && !($part instanceof Script ? isset($this->reached[$name]) || Scopes::isOfClass($name) : \in_array($name, $part->parameters, true))) {
                 $code .= "\$l$slot = ";
             }
         }

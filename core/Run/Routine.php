@@ -4,15 +4,29 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Language\FailureNames;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\Values\ListValue;
+use Scrivlet\Core\Run\Values\MapValue;
+use Scrivlet\Core\Run\Values\Room;
 use Scrivlet\Core\Run\Values\Values;
 use Scrivlet\Core\Scene\Lawn\Fitting;
 use Scrivlet\Core\Scene\Stage;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\FailureKind;
 
 /** A compiled program, ready to run once; what the Compiler writes is a class of this kind. */
 abstract class Routine
 {
     protected int $depth = 0;
+    /** @var array<string, list<string>> by class, itself and what it is a kind of */
+    protected array $ancestry = [];
+    /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
+    protected array $failing = [];
+    /** @var array<string, array<string, array{string, int, int, int|null}>> by class and method, what answers, how many values it takes, how many may be left out, and which gets all the others */
+    protected array $classes = [];
 
     final public function __construct(
         protected readonly Trace $trace,
@@ -21,6 +35,11 @@ abstract class Routine
         protected readonly Chance $chance,
         protected readonly Answers $answers,
     ) {
+        $values->asks = function (MapValue $object, string $method, mixed ...$arguments): mixed {
+            return $this->sent($object, $method, $this->depth, ...$arguments);
+        };
+        $values->shares = $this->sharedBy(...);
+        $values->knows = fn (MapValue $object, string $method): bool => isset($this->classes[$object->class][$method]);
     }
 
     /** @throws RunError|StepLimitReached */
@@ -29,7 +48,198 @@ abstract class Routine
     /** Reached where a variable is read that has no value. */
     final protected function missing(string $name): never
     {
-        throw new RunError('no_value', ['name' => $name]);
+        throw new RunError('no_value', ['name' => $name], match ($this->values->language()) {
+            Language::Python => "name '$name' is not defined",
+            Language::JavaScript => "$name is not defined",
+            Language::Cpp => null,
+        });
+    }
+
+    final protected function raise(FailureKind $kind, mixed $says): never
+    {
+        $said = match (true) {
+            FailureKind::Whole === $kind => (int) Values::number($says),
+            // A key shows as Python writes it (The Python Standard Library 3.11, KeyError).
+            FailureKind::Key === $kind && Language::Python === $this->values->language() && '' !== $says => $this->values->display($says),
+            default => $this->values->text($says),
+        };
+        throw new RunError('raised', ['says' => mb_substr((string) $said, 0, 200)], $said, $kind);
+    }
+
+    /**
+     * Fails with an object of a class of the program's own.
+     */
+    final protected function raiseObject(mixed $object, int $depth): never
+    {
+        if (!$object instanceof MapValue || !isset($this->failing[$object->class])) {
+            throw new RunError('no_failure');
+        }
+        $error = new RunError('raised', ['says' => mb_substr($said = $this->values->failureText($object), 0, 200)], $said, FailureKind::from($this->failing[$object->class]));
+        $error->object = $object;
+        throw $error;
+    }
+
+    final protected function unclaimed(mixed $says): never
+    {
+        if (Language::Cpp === $this->values->language()) {
+            throw new RunError('unclaimed');
+        }
+        throw new RunError('unclaimed', [], $this->values->text($says), Language::Python === $this->values->language() ? FailureKind::Claim : FailureKind::Any);
+    }
+
+    /** What a class of the program shares; Absent where it shares nothing of that name. */
+    protected function shared(string $name): mixed
+    {
+        return Absent::Value;
+    }
+
+    /** What the nearest class of an object shares under a name (The Python Language Reference, 3.3.2). */
+    private function sharedBy(MapValue $object, string $name): mixed
+    {
+        foreach ($this->ancestry[$object->class] ?? [$object->class] as $class) {
+            $value = $this->shared("$class.$name");
+            if (Absent::Value !== $value) {
+                return $value;
+            }
+        }
+
+        return Absent::Value;
+    }
+
+    /** A new object. */
+    final protected function made(string $class, int $depth, mixed ...$arguments): MapValue
+    {
+        $object = new MapValue($class);
+        $this->makeReady($object, $depth, $arguments);
+
+        return $object;
+    }
+
+    /** A new object that is copied wherever it is handed on. */
+    final protected function madeCopied(string $class, int $depth, mixed ...$arguments): MapValue
+    {
+        $object = new MapValue($class);
+        $object->copied = true;
+        $this->makeReady($object, $depth, $arguments);
+
+        return $object;
+    }
+
+    /** @param array<mixed> $arguments */
+    private function makeReady(MapValue $object, int $depth, array $arguments): void
+    {
+        Room::spend(1);
+        foreach (array_reverse($this->ancestry[$object->class] ?? []) as $class) {
+            $this->begin($class, $object, $depth);
+        }
+        if (isset($this->failing[$object->class])) {
+            $isOne = \count($arguments) <= 1 || Language::JavaScript === $this->values->language();
+            $this->values->sayFailing($object, $isOne ? array_values($arguments)[0] ?? '' : new ListValue(array_values($arguments), true));
+        }
+        if (isset($this->classes[$object->class][ClassDefinition::MAKES])) {
+            $this->sent($object, ClassDefinition::MAKES, $depth, ...$arguments);
+
+            return;
+        }
+        if (isset($this->failing[$object->class])) {
+            return;
+        }
+        // Without such a method of its own, what is given goes to what the class keeps, in this order (C++17, 11.6.1).
+        foreach (array_values($arguments) as $index => $argument) {
+            Absent::Value === $argument || $this->values->keep($object, $object->order[$index] ?? throw new RunError('few_arguments'), $argument);
+        }
+    }
+
+    /** Gives a new object what its class says it keeps at first. */
+    protected function begin(string $class, MapValue $o, int $d): void
+    {
+    }
+
+    final protected function isKind(mixed $value, string $kind): bool
+    {
+        return match ($kind) {
+            '@whole' => \is_int($value) || \is_bool($value) || $value instanceof BigInteger,
+            '@number' => \is_float($value),
+            '@text' => \is_string($value),
+            '@truth' => \is_bool($value),
+            '@list' => $value instanceof ListValue && !$value->fixed,
+            '@map' => $value instanceof MapValue && '' === $value->class,
+            default => $value instanceof MapValue && \in_array($kind, $this->ancestry[$value->class] ?? [], true),
+        };
+    }
+
+    /** What an object's method gives back. */
+    final protected function sent(mixed $object, string $method, int $depth, mixed ...$arguments): mixed
+    {
+        $found = $object instanceof MapValue ? $this->classes[$object->class][$method] ?? null : null;
+        if (null === $found) {
+            throw new RunError('no_method', ['name' => $method]);
+        }
+        [$function, $takes, $spare, $rest] = $found;
+        if (null !== $rest) {
+            $arguments = array_values($arguments);
+            $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, null), new ListValue(\array_slice($arguments, $rest), Language::Python === $this->values->language())];
+        }
+        $given = \count($arguments);
+        if ($given !== $takes && Language::JavaScript !== $this->values->language() && ($given > $takes || $given < $takes - $spare)) {
+            throw new RunError('few_arguments');
+        }
+
+        $missing = Language::JavaScript === $this->values->language() ? null : Absent::Value;
+        $handed = \array_slice(array_pad(array_values($arguments), $takes, $missing), 0, $takes);
+        for ($index = 0; $index < $takes - $spare; ++$index) {
+            $handed[$index] = Absent::Value === $handed[$index] ? null : $handed[$index];
+        }
+
+        return $this->{$function}($depth + 1, $object, ...$handed);
+    }
+
+    final protected function mayCatch(RunError $error): bool
+    {
+        return RealError::isCaught($error, $this->values->language());
+    }
+
+    /** @param list<FailureKind|string> $kinds */
+    final protected function catches(RunError $error, array $kinds): bool
+    {
+        $classes = array_filter($kinds, is_string(...));
+        if ([] !== $classes) {
+            if (null !== $error->object && [] !== array_intersect($classes, $this->ancestry[$error->object->class] ?? [])) {
+                return true;
+            }
+            if (\count($classes) === \count($kinds)) {
+                return false;
+            }
+        }
+        $kinds = array_values(array_filter($kinds, static fn (FailureKind|string $kind): bool => $kind instanceof FailureKind));
+        if (true === $error->raised?->isPlain()) {
+            return [] === $kinds || \in_array($error->raised, $kinds, true);
+        }
+        $name = RealError::of($error, $this->values->language()) ?? '';
+
+        return FailureNames::catches($this->values->language(), str_replace('std::', '', $name), $kinds);
+    }
+
+    /** What the language calls a failure that was caught. */
+    final protected function failureName(?RunError $error): string
+    {
+        if (null === $error) {
+            throw new RunError('says_unknown');
+        }
+        $name = null === $error->object ? RealError::of($error, $this->values->language()) : ($error->object->entries['tname'][1] ?? (Language::Python === $this->values->language() ? $error->object->class : 'Error'));
+
+        return \is_string($name) ? str_replace('std::', '', $name) : throw new RunError('says_unknown');
+    }
+
+    final protected function complain(mixed $what): void
+    {
+        $this->trace->complain($this->values->show($what));
+    }
+
+    /** What the real machine says of it; a wrong word would be worse than none. */
+    final protected function says(RunError $error): string|int
+    {
+        return $error->says ?? throw new RunError('says_unknown');
     }
 
     /** The value of a call, which must give one. */
@@ -54,6 +264,20 @@ abstract class Routine
         $items = $this->values->over($value);
 
         return [] === $items ? throw new RunError('empty_list') : $items[$this->chance->between(0, \count($items) - 1)];
+    }
+
+    /** @throws Left */
+    final protected function exit(mixed $with = null): never
+    {
+        if (\is_string($with)) {
+            $this->trace->complain($this->values->text($with));
+        }
+        throw new Left(\is_string($with) ? 1 : (null === $with ? 0 : Values::whole($with) & 255));
+    }
+
+    final protected function allInput(): string
+    {
+        return $this->answers->rest();
     }
 
     final protected function shuffle(mixed $value): void
@@ -87,6 +311,18 @@ abstract class Routine
     final protected function askLetter(): string
     {
         return $this->answered($this->answers->letter());
+    }
+
+    /**
+     * What the stream has next; null once it has failed, or has nothing more.
+     *
+     * @param 'line'|'whole'|'number'|'letter'|'word' $kind
+     */
+    final protected function nextAnswer(string $kind): ?string
+    {
+        $answer = $this->answers->next_($kind);
+
+        return null === $answer ? null : $this->answered($answer);
     }
 
     private function answered(string $answer): string
@@ -129,6 +365,29 @@ abstract class Routine
     final protected function plug(FittingKind $kind, mixed ...$sockets): Fitting
     {
         return $this->stage->mower()->plug($kind, ...array_map(static fn (mixed $socket): float => (float) Values::number($socket), array_values($sockets)));
+    }
+
+    /**
+     * A function of the program as a value: JavaScript takes more and fewer values than it has parameters (ECMA-262, 10.2.11),
+     * Python as many (The Python Language Reference, 6.3.4).
+     *
+     * @param \Closure(mixed...): mixed $function with how deep it is called before all
+     */
+    final protected function handed(\Closure $function, int $least, int $most, ?int $rest = null): \Closure
+    {
+        return function (mixed ...$given) use ($function, $least, $most, $rest): mixed {
+            if (null !== $rest) {
+                $given = [...\array_slice($given, 0, $rest), new ListValue(array_values(\array_slice($given, $rest)), Language::Python === $this->values->language())];
+            }
+            $count = \count($given);
+            if (Language::JavaScript === $this->values->language()) {
+                $given = \array_slice(array_pad($given, $most, null), 0, $most);
+            } elseif ($count < $least || $count > $most) {
+                throw new RunError('few_arguments');
+            }
+
+            return $function($this->depth, ...$given);
+        };
     }
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed

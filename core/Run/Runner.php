@@ -53,8 +53,11 @@ final class Runner
         Values\Room::begin($limits->memory, $limits->work);
         $ending = Ending::Finished;
         $error = $errorRow = null;
+        $exit = 0;
         try {
             $stage->scheduler->run($routine->run(...));
+        } catch (Left $left) {
+            $exit = $left->exit;
         } catch (StepLimitReached) {
             $trace->moment = min($limits->steps, $trace->moment);
             $ending = Ending::Cut;
@@ -72,7 +75,7 @@ final class Runner
         $trace->endParts();
         $last = $record ? self::last($trace, $compiler->variables(), $values) : [];
 
-        return new Outcome($ending, $trace, $compiler->rows, $compiler->variables(), $compiler->functions, $values, $error, $errorRow, $stage->goals(), $stage->scheduler->listens(), $last);
+        return new Outcome($ending, $trace, $compiler->rows, $compiler->variables(), $compiler->functions, $values, $error, $errorRow, $stage->goals(), $stage->scheduler->listens(), $last, $exit);
     }
 
     /**

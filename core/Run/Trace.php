@@ -34,7 +34,7 @@ final class Trace
         'ask' => ['answer'],
         'time' => ['at'],
         'sense' => ['what', 'answer'],
-        'announce' => ['message'],
+        'announce' => ['message'], 'complain' => ['text'],
         'roll' => ['x', 'y'],
         'swing' => ['facing'],
         'plant' => ['x', 'y', 'load'],
@@ -177,12 +177,15 @@ final class Trace
         if ($value instanceof ListValue) {
             $first = array_map($this->held(...), \array_slice($value->items, 0, self::SHOWN));
             $this->became($value, $value->fixed ? 'tuple' : 'list', \count($value->items), $first);
+        } elseif ('set' === $value->sort) {
+            $this->became($value, 'set', \count($value->entries), array_map($this->held(...), \array_slice($value->members(), 0, self::SHOWN)));
         } else {
             $first = [];
             foreach (\array_slice($value->entries, 0, self::SHOWN) as [$key, $item]) {
-                array_push($first, $this->held($key), $this->held($item));
+                // What a failure says is kept under a name that no program has.
+                array_push($first, MapValue::SAYS === $key ? ltrim(MapValue::SAYS, '@') : $this->held($key), $this->held($item));
             }
-            $this->became($value, 'map', \count($value->entries), $first);
+            $this->became($value, '' === $value->class ? 'map' : "object $value->class", \count($value->entries), $first);
         }
     }
 
@@ -207,7 +210,8 @@ final class Trace
         if ($isNew && array_key_last($map->entries) !== $tag) {
             $this->whole($map);
         } else {
-            $this->became($map, 'entry', $this->held($map->entries[$tag][0] ?? null), $this->held($map->entries[$tag][1] ?? null));
+            $key = $map->entries[$tag][0] ?? null;
+            $this->became($map, 'entry', MapValue::SAYS === $key ? ltrim(MapValue::SAYS, '@') : $this->held($key), $this->held($map->entries[$tag][1] ?? null));
         }
     }
 
@@ -261,6 +265,13 @@ final class Trace
     }
 
     /** Without the end of the line. */
+    /** What a program writes for who runs it, beside its printout. */
+    public function complain(string $text): void
+    {
+        $this->endParts();
+        $this->happened('complain', $text);
+    }
+
     public function say(string $text): void
     {
         if ('' !== $text) {

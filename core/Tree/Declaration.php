@@ -26,7 +26,7 @@ final readonly class Declaration extends Statement
         return $this->with([$name => $value]);
     }
 
-    public function assigned(): array
+    protected function namedItself(): array
     {
         return [$this->variable];
     }

@@ -9,8 +9,11 @@ final readonly class EachLoop extends Statement
 {
     use HoldsBody;
 
-    /** @param non-empty-list<string> $variables */
-    public function __construct(public int $id, public array $variables, public Expression $over, public Block $body, public bool $off = false)
+    /**
+     * @param non-empty-list<string> $variables
+     * @param bool                   $refers    whether C++ names the item itself and no copy of it
+     */
+    public function __construct(public int $id, public array $variables, public Expression $over, public Block $body, public bool $off = false, public bool $refers = false)
     {
     }
 
@@ -44,7 +47,7 @@ final readonly class EachLoop extends Statement
         return true;
     }
 
-    public function assigned(): array
+    protected function namedItself(): array
     {
         return $this->variables;
     }

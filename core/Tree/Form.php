@@ -26,10 +26,10 @@ final class Form
                 $data['defaults'] = array_map(self::expression(...), $row->defaults);
             }
 
-            return [] === $row->types ? $data : [...$data, 'types' => $row->types];
+            return [...$data, ...([] === $row->types ? [] : ['types' => $row->types]), ...('' === $row->sort ? [] : ['sort' => $row->sort]), ...('' === $row->rest ? [] : ['rest' => $row->rest])];
         }
         if ($row instanceof EachLoop) {
-            return [...$data, 'variables' => $row->variables, 'over' => self::expression($row->over), 'body' => self::block($row->body)];
+            return [...$data, 'variables' => $row->variables, 'over' => self::expression($row->over), 'body' => self::block($row->body), ...($row->refers ? ['refers' => true] : [])];
         }
         if ($row instanceof SetSeveral) {
             return [...$data, 'targets' => array_map(self::expression(...), $row->targets), 'values' => array_map(self::expression(...), $row->values)];
@@ -39,6 +39,18 @@ final class Form
         }
         if ($row instanceof OwnCall) {
             return [...$data, 'function' => $row->function, 'arguments' => array_map(self::expression(...), $row->arguments)];
+        }
+        if ($row instanceof Attempt) {
+            $data = [...$data, 'body' => self::block($row->body), 'rescues' => []];
+            foreach ($row->rescues as $rescue) {
+                $data['rescues'][] = [
+                    ...([] === $rescue->kinds ? [] : ['kinds' => array_map(Rescue::label(...), $rescue->kinds)]),
+                    ...('' === $rescue->name ? [] : ['name' => $rescue->name]),
+                    'body' => self::block($rescue->body),
+                ];
+            }
+
+            return [...$data, ...(null === $row->otherwise ? [] : ['unfailed' => self::block($row->otherwise)]), ...(null === $row->finally ? [] : ['finally' => self::block($row->finally)])];
         }
         if ($row instanceof Conditional) {
             $data['branches'] = [];
@@ -50,6 +62,7 @@ final class Form
         }
 
         $data += match (true) {
+            $row instanceof FieldDeclaration => null === $row->type ? [] : ['type' => $row->type],
             $row instanceof Repeat => null === $row->turn ? [] : ['turn' => $row->turn],
             $row instanceof SetVariable => null === $row->declared ? [] : ['declared' => $row->declared],
             $row instanceof Declaration => null === $row->type ? [] : ['type' => $row->type],
@@ -85,6 +98,10 @@ final class Form
             $expression instanceof ListLiteral => ['list' => self::operands($expression)],
             $expression instanceof MapLiteral => ['map' => self::operands($expression)],
             $expression instanceof NothingLiteral => $expression->undefined ? ['undefined' => true] : null,
+            $expression instanceof KindTest => ['kind' => $expression->kind, 'of' => self::operands($expression)],
+            $expression instanceof Field => ['field' => $expression->name, 'of' => self::operands($expression)],
+            $expression instanceof MakeObject => ['new' => $expression->class, 'of' => self::operands($expression), ...($expression->copied ? ['copied' => true] : [])],
+            $expression instanceof MethodCall => ['method' => $expression->method, 'of' => self::operands($expression)],
             $expression instanceof Item => ['item' => self::operands($expression)],
             $expression instanceof Slice => ['slice' => self::operands($expression)],
             $expression instanceof Choice => ['choice' => self::operands($expression)],

@@ -10,12 +10,15 @@ final readonly class FunctionDefinition extends Statement
     use HoldsBody;
 
     /**
-     * @param list<string>              $parameters
-     * @param array<string, Expression> $defaults   by parameter
-     * @param array<string, string>     $types      as C++ names them, by parameter, the result's under ''; only those that
-     *                                              differ from what the program shows without them
+     * @param list<string>                                  $parameters
+     * @param array<string, Expression>                     $defaults   by parameter
+     * @param array<string, string>                         $types      as C++ names them, by parameter, the result's under ''; only those that
+     *                                                                  differ from what the program shows without them
+     * @param string                                        $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
+     * @param ''|'asked'|'shared'|'set'|'remembered'|'tied' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
+     *                                                                  has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in
      */
-    public function __construct(public int $id, public string $name, public array $parameters, public Block $body, public bool $off = false, public array $defaults = [], public array $types = [])
+    public function __construct(public int $id, public string $name, public array $parameters, public Block $body, public bool $off = false, public array $defaults = [], public array $types = [], public string $sort = '', public string $rest = '')
     {
     }
 
@@ -55,6 +58,44 @@ final readonly class FunctionDefinition extends Statement
     public function withTypes(array $types): self
     {
         return $this->with(['types' => $types]);
+    }
+
+    /** The entry whose words say it. */
+    public function phrase(): string
+    {
+        return '' === $this->class() ? 'define' : ([] === $this->given() ? 'method' : 'method_with');
+    }
+
+    /** The class whose method it is; '' for a function. */
+    public function class(): string
+    {
+        return substr($this->name, 0, (int) strpos($this->name, '.'));
+    }
+
+    /** The parameter that is the method's object; null for a function. */
+    public function itself(): ?string
+    {
+        return '' === $this->class() || 'shared' === $this->sort ? null : $this->parameters[0] ?? null;
+    }
+
+    /** Whether the function belongs to the one object it is kept in (`{ tell() { return this.name; } }`), which is its first parameter. */
+    public function isTied(): bool
+    {
+        return '' === $this->class() && \in_array($this->sort, ['tied', 'asked'], true);
+    }
+
+    /** @return list<string> the parameters that a caller gives values for */
+    public function given(): array
+    {
+        return null === $this->itself() ? $this->parameters : \array_slice($this->parameters, 1);
+    }
+
+    /** A method's own name, without that of its class. */
+    public function shortName(): string
+    {
+        $at = strpos($this->name, '.');
+
+        return false === $at ? $this->name : substr($this->name, $at + 1);
     }
 
     /** Whether some row gives a value back. */

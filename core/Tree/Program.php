@@ -100,17 +100,42 @@ final readonly class Program extends Node
         return [...$this->functions, $this->script, ...$this->below];
     }
 
-    /** @return list<FunctionDefinition> the program's own functions, wherever they stand */
+    /** @return list<FunctionDefinition> the program's own functions, wherever they stand; each before those inside of it */
     public function definitions(): array
     {
-        $definitions = [];
-        foreach ([...$this->functions, ...$this->script->body->statements, ...$this->below] as $statement) {
-            if ($statement instanceof FunctionDefinition) {
-                $definitions[] = $statement;
+        return Definitions::of($this)->all;
+    }
+
+    /** The function or script inside of which a function stands; null for one that stands by itself, or in a class. */
+    public function around(FunctionDefinition $function): FunctionDefinition|Script|null
+    {
+        return Definitions::of($this)->around[$function->id] ?? null;
+    }
+
+    /** Whether a function can be called by its name from a part: one inside of another is known within that alone. */
+    public function sees(FunctionDefinition|Script $part, FunctionDefinition $function): bool
+    {
+        $around = $this->around($function);
+        for ($from = $part; null !== $around && $from !== $around; $from = $from instanceof FunctionDefinition ? $this->around($from) : null) {
+            if (null === $from) {
+                return false;
             }
         }
 
-        return $definitions;
+        return true;
+    }
+
+    /** @return list<ClassDefinition> those that are not switched off */
+    public function classes(): array
+    {
+        $classes = [];
+        foreach ([...$this->functions, ...$this->script->body->statements, ...$this->below] as $statement) {
+            if ($statement instanceof ClassDefinition && !$statement->off) {
+                $classes[] = $statement;
+            }
+        }
+
+        return $classes;
     }
 
     /** @return list<FunctionDefinition|Script> what has variables of its own: each function, then the script */
@@ -146,14 +171,19 @@ final readonly class Program extends Node
         return false;
     }
 
-    public function functionNamed(string $name): ?FunctionDefinition
+    public function classNamed(string $name): ?ClassDefinition
     {
-        foreach ($this->definitions() as $function) {
-            if ($function->name === $name) {
-                return $function;
+        foreach ($this->classes() as $class) {
+            if ($class->name === $name) {
+                return $class;
             }
         }
 
         return null;
+    }
+
+    public function functionNamed(string $name): ?FunctionDefinition
+    {
+        return Definitions::of($this)->byName[$name] ?? null;
     }
 }

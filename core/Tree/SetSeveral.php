@@ -48,7 +48,7 @@ final readonly class SetSeveral extends Statement
         return $blanks;
     }
 
-    public function assigned(): array
+    protected function namedItself(): array
     {
         $names = [];
         foreach ($this->targets as $target) {

@@ -69,7 +69,18 @@ abstract readonly class Statement extends Node
     }
 
     /** @return list<string> all variables to which this row gives a value, or which it names */
-    public function assigned(): array
+    final public function assigned(): array
+    {
+        $names = $this->namedItself();
+        foreach ($this->blanks() as $blank) {
+            Given::names($blank, $names);
+        }
+
+        return $names;
+    }
+
+    /** @return list<string> the variables to which the row itself gives a value, not a value in it */
+    protected function namedItself(): array
     {
         $name = $this->assigns();
 

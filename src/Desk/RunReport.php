@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Language\MethodNames;
 use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Held;
 use Scrivlet\Core\Run\Outcome;
@@ -26,14 +27,18 @@ final class RunReport
         $cell = static fn (mixed $value): int|string => match (true) {
             $value instanceof Held => $value->number,
             $value instanceof Fitting => '#'.$value->socket.(0 === $value->other ? '' : ' #'.$value->other),
+            $value instanceof \Closure => 'ƒ',
             default => $outcome->values->display($value),
         };
-        $changes = $heap = [];
+        $changes = $heap = $objects = [];
         foreach ($onlySheet ? [] : $trace->changes as $index => $value) {
             $changes[] = 2 === $index % 3 ? $cell($value) : (\is_int($value) ? $value : 0);
         }
         for ($at = 0, $count = $onlySheet ? 0 : \count($trace->heap); $at < $count; $at += 5) {
             [$moment, $number, $kind, $place, $item] = [$trace->heap[$at], $trace->heap[$at + 1], $trace->heap[$at + 2], $trace->heap[$at + 3], $trace->heap[$at + 4]];
+            if (\is_string($kind) && str_starts_with($kind, 'object ')) {
+                $objects[$kind] = [substr($kind, 7).'(', ')'];
+            }
             array_push($heap, $moment, $number, $kind, \is_int($place) && 'entry' !== $kind || null === $place ? $place : $cell($place), \is_array($item) ? array_map($cell, $item) : (null === $item && 'drop' === $kind ? null : $cell($item)));
         }
         $message = match (true) {
@@ -49,15 +54,15 @@ final class RunReport
             'steps' => $trace->steps,
             'changes' => $changes,
             'heap' => $heap,
-            'brackets' => ['list' => ['[', ']'], 'tuple' => ['(', ')'], 'map' => ['{', '}']],
+            'brackets' => ['list' => ['[', ']'], 'tuple' => ['(', ')'], 'map' => ['{', '}'], 'set' => ['{', '}'], ...$objects],
             'calls' => $onlySheet ? [] : $trace->calls,
             'events' => array_values(array_filter($trace->events, static fn (array $event): bool => 'sense' !== $event[0])),
-            'variables' => $outcome->variables,
-            'functions' => $outcome->functions,
+            'variables' => array_map(static fn (array $variable): array => [...$variable, 'function' => null === $variable['function'] ? null : MethodNames::shown($outcome->values->language(), $variable['function'])], $outcome->variables),
+            'functions' => array_map(static fn (string $function): string => MethodNames::shown($outcome->values->language(), $function), $outcome->functions),
             'length' => $trace->moment,
             'ending' => $outcome->ending->value,
             'message' => $message,
-            'real' => null === $outcome->error ? null : RealError::named($outcome->error->kind, $outcome->values->language()),
+            'real' => null === $outcome->error ? null : RealError::of($outcome->error, $outcome->values->language()),
             'errorRow' => $outcome->errorRow,
             'times' => $trace->times,
             'now' => $trace->now,

@@ -6,6 +6,8 @@ namespace Scrivlet\App\Desk;
 
 use Scrivlet\Core\Catalogue\Goes;
 use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Page\BlockRow;
 use Scrivlet\Core\Page\Place;
 use Scrivlet\Core\Page\Spread;
@@ -120,13 +122,14 @@ final readonly class SpreadRenderer
             }
             $names[$part->id] = array_map(strval(...), array_keys($own + $types->scopes->globals));
         }
-        $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], $program->definitions());
+        $functions = array_map(static fn (FunctionDefinition $function): array => ['name' => $function->name, 'parameters' => $function->parameters, 'gives' => $function->givesValue()], array_values(array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' === $function->class())));
 
         return [
             'places' => array_map(static fn (Place $place): array => ['anchor' => $place->anchor, 'depth' => $place->depth, 'parent' => $place->parent, 'body' => $place->body, 'index' => $place->index, 'accepts' => array_map(static fn (Goes $goes): string => $goes->value, $place->accepts), 'before' => $place->before, 'after' => $place->after], $spread->blocks->places),
             'names' => $names,
             'functions' => $functions,
-            'mixed' => $types->mixedNames($program),
+            // Where C++ has no words at all, its types are no matter.
+            'mixed' => Unsayable::hasNoText($program, Language::Cpp) ? [] : $types->mixedNames($program),
             'ink' => self::ink($program),
             'counts' => self::counts($spread),
             'unsealed' => $program->unsealed(),

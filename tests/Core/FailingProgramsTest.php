@@ -43,7 +43,7 @@ final class FailingProgramsTest extends TestCase
             self::assertFalse($reading->program->hasUnread(), $text);
             $outcome = Runner::run($reading->program, $language);
             self::assertSame(Ending::Failed, $outcome->ending, $text);
-            self::assertSame($name, RealError::named((string) $outcome->error?->kind, $language), "{$outcome->error?->kind} in\n$text");
+            self::assertSame($name, null === $outcome->error ? null : RealError::of($outcome->error, $language), "{$outcome->error?->kind} in\n$text");
             self::assertSame($real['printed'], $outcome->trace->printout(), $text);
             if (Language::Python === $language) {
                 preg_match_all('/program\.py", line (\d+)/', $real['errors'], $lines);

@@ -20,7 +20,7 @@ use Scrivlet\Tests\Support\RealMachines;
 final class ProgramsThereTest extends TestCase
 {
     /** What happens in the text, not in the scene. */
-    private const SAID = ['print', 'say', 'ask', 'time'];
+    private const SAID = ['print', 'say', 'ask', 'time', 'complain'];
 
     /** @return iterable<string, array{Language}> */
     public static function languages(): iterable

@@ -30,7 +30,7 @@ final class ProjectFileTest extends TestCase
         for ($seed = 1; $seed <= 80; ++$seed) {
             $programs["generated$seed"] = (new ProgramGenerator($seed))->program();
         }
-        foreach (Programs::all() as $name => [$language, $text]) {
+        foreach (Programs::all() + Programs::only() as $name => [$language, $text]) {
             $programs[$name] = $language->read($text, Program::empty())->program;
             [$read] = [ProjectReader::kept(ProjectWriter::kept($programs[$name]))];
             self::assertEquals($programs[$name], $read, $name);

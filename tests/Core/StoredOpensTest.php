@@ -39,7 +39,7 @@ final class StoredOpensTest extends TestCase
 
     public function testTexts(): void
     {
-        $programs = array_values(Programs::all());
+        $programs = array_values(Programs::all() + Programs::only());
         $unread = 0;
         for ($case = 0; $case < self::TEXTS; ++$case) {
             [$language, $text] = $programs[$case % \count($programs)];
@@ -56,7 +56,7 @@ final class StoredOpensTest extends TestCase
 
     public function testEdits(): void
     {
-        $texts = array_values(Programs::all());
+        $texts = array_values(Programs::all() + Programs::only());
         $demos = array_values(Demos::programs());
         $keys = array_keys(array_filter(Catalogue::entries(), static fn ($entry): bool => !$entry->value));
         $done = 0;
@@ -96,7 +96,7 @@ final class StoredOpensTest extends TestCase
     public function testFiles(): void
     {
         $files = array_map(static fn (string $file): mixed => json_decode((string) file_get_contents($file), true), glob(__DIR__.'/../../demo/*.json') ?: []);
-        foreach (array_values(Programs::all()) as $index => [$language, $text]) {
+        foreach (array_values(Programs::all() + Programs::only()) as $index => [$language, $text]) {
             if (0 === $index % 8) {
                 $files[] = json_decode(ProjectWriter::write('x', $language->read($text, Program::empty())->program), true);
             }

@@ -85,7 +85,7 @@ final class TypingTest extends TestCase
         $texts = [
             "plant = {\"name\": \"bean\", \"height\": 12}\nprint(plant[\"name\"])\n" => 'plant',
             "rows = [(\"pea\", 1.5), (\"kale\", 2)]\nfor name, price in rows:\n    print(name)\n" => 'rows',
-            "def both(a, b):\n    return a + b\n\n\nprint(both(1, 2))\nprint(both(\"a\", \"b\"))\n" => null,
+            "def both(a, b):\n    return a + b\n\n\nprint(both(1, 2))\nprint(both(\"a\", \"b\"))\n" => 'a, b',
             "beds = []\nbeds.append(3)\nprint(beds)\n" => null,
         ];
         foreach ($texts as $text => $names) {

@@ -50,19 +50,66 @@ final class RealMachines
      */
     public static function run(array $programs, Language $language, int $seed, array $files = []): array
     {
+        $texts = array_map(static fn (Program $program): string => $language->print($program)->text(), $programs);
+
+        return self::remembered(['run', $language->value, $seed, $texts, $files], static fn (): array => self::ran($texts, $language, $seed, $files));
+    }
+
+    /**
+     * What the machines of this computer said of the very same is not asked again: they say it again. It is kept with their
+     * versions and the library, in `var/machines`, for ten days.
+     *
+     * @template T
+     *
+     * @param list<mixed>   $of  all that the answer depends on
+     * @param \Closure(): T $ask
+     *
+     * @return T
+     */
+    private static function remembered(array $of, \Closure $ask): mixed
+    {
+        static $machines = null;
+        $machines ??= shell_exec('python3 -V; node -v; g++ --version').implode('', array_map(static fn (string $ending): string => (string) md5_file(self::LIBRARY."/scrivlet.$ending"), ['py', 'js', 'hpp'])).md5_file(__FILE__);
+        $folder = \dirname(__DIR__, 2).'/var/machines';
+        $file = "$folder/".hash('sha256', serialize([$machines, $of]));
+        if (is_file($file)) {
+            /** @var T $answer */
+            $answer = unserialize((string) file_get_contents($file), ['allowed_classes' => false]);
+
+            return $answer;
+        }
+        $answer = $ask();
+        is_dir($folder) || @mkdir($folder, 0777, true);
+        foreach (0 === random_int(0, 20) ? glob("$folder/*") ?: [] : [] as $old) {
+            filemtime($old) > time() - 864000 || @unlink($old);
+        }
+        $new = "$file.".getmypid();
+        false === @file_put_contents($new, serialize($answer)) || rename($new, $file);
+
+        return $answer;
+    }
+
+    /**
+     * @param array<string, string>                $texts
+     * @param array<string, array<string, string>> $files
+     *
+     * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
+     */
+    private static function ran(array $texts, Language $language, int $seed, array $files): array
+    {
         $folder = self::folder();
         if (Language::Cpp === $language) {
-            self::compile($programs, $folder);
+            self::compileTexts($texts, $folder);
         }
         $results = [];
-        foreach ($programs as $name => $program) {
+        foreach ($texts as $name => $text) {
             $command = match ($language) {
                 Language::Python => [self::python(), "$name.py"],
                 Language::JavaScript => ['node', "$name.js"],
                 Language::Cpp => ['./programs', $name],
             };
             if (Language::Cpp !== $language) {
-                file_put_contents("$folder/$name.{$language->extension()}", $language->print($program)->text());
+                file_put_contents("$folder/$name.{$language->extension()}", $text);
             }
             $results[$name] = self::execute($command, $folder, $seed, $files[$name]['in'] ?? '', $files[$name] ?? []);
         }
@@ -78,6 +125,16 @@ final class RealMachines
      * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
      */
     public static function texts(array $texts, Language $language, int $seed, bool $checked = false): array
+    {
+        return self::remembered(['texts', $language->value, $seed, $checked, $texts], static fn (): array => self::textsRan($texts, $language, $seed, $checked));
+    }
+
+    /**
+     * @param array<string, array{string, string}> $texts
+     *
+     * @return array<string, array{printed: string, errors: string, exit: int, trace: list<array<string, mixed>>, drawing: string}>
+     */
+    private static function textsRan(array $texts, Language $language, int $seed, bool $checked): array
     {
         $folder = self::folder();
         if (Language::Cpp === $language) {
@@ -123,6 +180,16 @@ final class RealMachines
      * @return list<string|null>
      */
     public static function values(array $expressions, Language $language): array
+    {
+        return self::remembered(['values', $language->value, $expressions], static fn (): array => self::valuesFound($expressions, $language));
+    }
+
+    /**
+     * @param list<string> $expressions
+     *
+     * @return list<string|null>
+     */
+    private static function valuesFound(array $expressions, Language $language): array
     {
         $folder = self::folder();
         $code = match ($language) {
@@ -188,12 +255,6 @@ final class RealMachines
         return $python ??= trim((string) shell_exec('python3 -c "import sys; print(sys.executable)"'));
     }
 
-    /** @param array<string, Program> $programs */
-    private static function compile(array $programs, string $folder): void
-    {
-        self::compileTexts(array_map(static fn (Program $program): string => Language::Cpp->print($program)->text(), $programs), $folder);
-    }
-
     /**
      * All programs share one compilation: each gets a namespace of its own, and the first argument names the one to run.
      *
@@ -211,7 +272,7 @@ final class RealMachines
                 return '';
             }, $texts[$name]);
             // Unlike `main`, no other function may end without a value.
-            $text = (string) preg_replace_callback('/\bint main\(\) \{(.*?)^\}/ms', static fn (array $match): string => 'void run() {'.str_replace('return 0;', 'return;', $match[1]).'}', $text);
+            $text = (string) preg_replace_callback('/\bint main\((?:void)?\)\s*\{(.*?)^\}/ms', static fn (array $match): string => 'void run() {'.str_replace(['return 0;', 'return EXIT_SUCCESS;'], 'return;', $match[1]).'}', $text);
             $code .= "namespace p$number {\n#line 1 \"$name\"\n$text\n}\n";
             $choices .= "    if (name == \"$name\") p$number::run();\n";
         }

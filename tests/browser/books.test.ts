@@ -38,7 +38,7 @@ after(async () => {
 const rung = (page: Page, kind: string) => page.locator(`#book [data-rung] a`, { hasText: kind });
 
 async function kept(): Promise<void> {
-  await teacher.waitForFunction(() => document.querySelector("#lesson-saved")!.textContent === "kept");
+  await teacher.waitForFunction(() => document.querySelector("#lesson-saved")?.textContent === "kept");
 }
 
 test("a teacher makes a lesson from a program, tries a rung, changes the ladder, and opens the course", async () => {
@@ -98,15 +98,17 @@ test("what was written on the bench is not lost when the way is cut, nor put ove
   await teacher.goto(lesson);
   await teacher.route("**/workshop/lessons/*", (route) => route.abort());
   await teacher.fill("[name=goal]", "Draw a square bed, with four sides.");
-  await teacher.waitForFunction(() => document.querySelector("#lesson-trouble")!.textContent !== "");
+  await teacher.waitForFunction(() => (document.querySelector("#lesson-trouble")?.textContent ?? "") !== "");
   await teacher.unroute("**/workshop/lessons/*");
   await kept();
   const other = await teacher.context().newPage();
   await other.goto(lesson);
   await other.fill("[name=goal]", "Draw a square bed. It has four sides.");
-  await other.waitForFunction(() => document.querySelector("#lesson-saved")!.textContent === "kept");
+  await other.waitForFunction(() => document.querySelector("#lesson-saved")?.textContent === "kept");
   await teacher.fill("[name=goal]", "Older.");
-  await teacher.waitForFunction(() => /another window/.test(document.querySelector("#lesson-trouble")!.textContent!));
+  await teacher.waitForFunction(() =>
+    /another window/.test(document.querySelector("#lesson-trouble")?.textContent ?? ""),
+  );
   assert.equal(await teacher.inputValue("[name=goal]"), "Older.", "what was written stays on the page");
   await other.reload();
   assert.equal(await other.inputValue("[name=goal]"), "Draw a square bed. It has four sides.");

@@ -198,7 +198,7 @@ test("branches, functions, and taking a loop away around its rows", async () => 
   assert.deepEqual((await rowsOf(page)).slice(-2), ["do petal : size 10, angle 10", "the nib appears"]);
   await page.locator('#blocks > li:has-text("define") .words').first().click();
   await page.keyboard.press("Delete");
-  await page.waitForFunction(() => /still called/.test(document.querySelector("#here")!.textContent!));
+  await page.waitForFunction(() => /still called/.test(document.querySelector("#here")?.textContent ?? ""));
 });
 
 test("pointing finds the row, its lines and what it drew", async () => {
@@ -234,7 +234,7 @@ test("a program is run step by step, forward and back", async () => {
   await edit(page, () => stock("print").click());
   await fillBlank(page, "print", "value", "size");
   await page.click("#to-end");
-  await page.waitForFunction(() => document.querySelector("#printout")!.textContent === "15\n20\n25\n30");
+  await page.waitForFunction(() => document.querySelector("#printout")?.textContent === "15\n20\n25\n30");
   assert.equal(await page.locator("#sheet line[data-key]").count(), 4);
   await page.click("#to-start");
   assert.equal(await page.locator("#sheet line[data-key]").count(), 0);
@@ -249,7 +249,7 @@ test("a program is run step by step, forward and back", async () => {
   assert.match((await page.locator("#moment-text").textContent())!, /7/);
   await page.click("#run");
   await page.locator("#pace").fill("10");
-  await page.waitForFunction(() => document.querySelector("#printout")!.textContent === "15\n20\n25\n30");
+  await page.waitForFunction(() => document.querySelector("#printout")?.textContent === "15\n20\n25\n30");
 });
 
 test("an endless program is cut, and a mistake names its row", async () => {
@@ -258,14 +258,14 @@ test("an endless program is cut, and a mistake names its row", async () => {
   await edit(page, () => stock("nib.left").click());
   await page.click("#to-end");
   await page.waitForFunction(() =>
-    /cut after \d{5,6} steps/.test(document.querySelector("#run-message")!.textContent!),
+    /cut after \d{5,6} steps/.test(document.querySelector("#run-message")?.textContent ?? ""),
   );
   await newProgram(page);
   await edit(page, () => stock("print").click());
   await fillBlank(page, "print", "value", "1 / 0");
   await page.click("#to-end");
   await page.waitForFunction(() =>
-    /^“print 1 ÷ 0”: You can’t divide by zero/.test(document.querySelector("#run-message")!.textContent!),
+    /^“print 1 ÷ 0”: You can’t divide by zero/.test(document.querySelector("#run-message")?.textContent ?? ""),
   );
   assert.match((await page.locator("#blocks > li.failed").textContent())!, /print/);
 });
@@ -295,7 +295,7 @@ test("what is typed while the connection is gone arrives when it is back", async
   await newProgram(page);
   await page.context().setOffline(true);
   await stock("nib.lift").click();
-  await page.waitForFunction(() => /No connection/.test(document.querySelector("#saved")!.textContent!));
+  await page.waitForFunction(() => /No connection/.test(document.querySelector("#saved")?.textContent ?? ""));
   await page.context().setOffline(false);
   await settled(page);
   assert.deepEqual(await rowsOf(page), ["when the program starts", "lift the nib"]);
@@ -396,6 +396,9 @@ test("several rows are dragged together, and copied into another program", async
   const copied = page.waitForResponse(/\/rows\?ids=/);
   await page.keyboard.press("Control+c");
   await copied;
+  await page.waitForFunction(() => localStorage.getItem("scrivlet-clipboard")?.includes("lift"));
+  // The system takes it a moment later.
+  await page.waitForTimeout(300);
   await newProgram(page);
   await column().focus();
   await edit(page, () => page.keyboard.press("Control+v"));
@@ -441,7 +444,7 @@ test("edits that a closed window left behind are sent by the next one", async ()
   await doomed.goto(`${address}?view=both&text=python`);
   await doomed.route("**/edits", (route) => route.abort());
   await doomed.locator('.stock[data-entry="nib.lift"]').click();
-  await doomed.waitForFunction(() => /No connection/.test(document.querySelector("#saved")!.textContent!));
+  await doomed.waitForFunction(() => /No connection/.test(document.querySelector("#saved")?.textContent ?? ""));
   await doomed.close();
   await page.evaluate(() => {
     const key = Object.keys(localStorage).find((one) => one.startsWith("scrivlet-unsent"))!;

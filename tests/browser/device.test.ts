@@ -30,7 +30,7 @@ async function device(kind: string): Promise<Page> {
   const own = await open();
   await signIn(own);
   await own.goto(`${ADDRESS}/device/${kind}`);
-  await own.waitForFunction(() => /^[A-Z0-9]{5}$/.test(document.querySelector("#device-code")!.textContent!));
+  await own.waitForFunction(() => /^[A-Z0-9]{5}$/.test(document.querySelector("#device-code")?.textContent ?? ""));
   return own;
 }
 
@@ -42,7 +42,7 @@ async function send(code: string): Promise<void> {
 
 const says = (on: Page, words: RegExp): Promise<unknown> =>
   on.waitForFunction(
-    (one) => new RegExp(one).test(document.querySelector("#device-state")!.textContent!),
+    (one) => new RegExp(one).test(document.querySelector("#device-state")?.textContent ?? ""),
     words.source,
   );
 
@@ -52,15 +52,15 @@ test("a program is sent by a code, runs alone, outlasts the power, and reports w
   await assertAccessible(own, "device");
   const code = (await own.textContent("#device-code"))!;
   await send(code.toLowerCase());
-  await own.waitForFunction(() => document.querySelector("#device-printed")!.textContent === "three beds\n");
+  await own.waitForFunction(() => document.querySelector("#device-printed")?.textContent === "three beds\n");
   assert.ok((await own.locator('#sheet circle[fill="#ffcf4d"]').count()) > 5);
   await says(own, /has come to its end/);
-  await page.waitForFunction(() => /three beds/.test(document.querySelector("#device-report")!.textContent!));
+  await page.waitForFunction(() => /three beds/.test(document.querySelector("#device-report")?.textContent ?? ""));
   await own.click("#device-power");
   await says(own, /power is off/);
   assert.equal(await own.textContent("#device-printed"), "");
   await own.reload();
-  await own.waitForFunction(() => document.querySelector("#device-printed")!.textContent === "three beds\n");
+  await own.waitForFunction(() => document.querySelector("#device-printed")?.textContent === "three beds\n");
   assert.equal(await own.textContent("#device-code"), code, "it keeps its code");
   await own.close();
 });
@@ -70,7 +70,7 @@ test("an error on the device names its line on the desk", async () => {
   const own = await device("lantern");
   await send((await own.textContent("#device-code"))!);
   await says(own, /has stopped in line 4/);
-  await page.waitForFunction(() => /line 4/.test(document.querySelector("#device-report")!.textContent!));
+  await page.waitForFunction(() => /line 4/.test(document.querySelector("#device-report")?.textContent ?? ""));
   await own.close();
 });
 
@@ -82,10 +82,10 @@ test("presses reach the program on the device, by mouse and by keys", async () =
   await send((await own.textContent("#device-code"))!);
   await says(own, /runs, in Python/);
   await own.click('[data-press="round"]', { delay: 120 });
-  await own.waitForFunction(() => document.querySelector("#device-printed")!.textContent === "1\n");
+  await own.waitForFunction(() => document.querySelector("#device-printed")?.textContent === "1\n");
   await own.focus('[data-press="round"]');
   await own.keyboard.press("Space", { delay: 120 });
-  await own.waitForFunction(() => document.querySelector("#device-printed")!.textContent === "1\n2\n");
+  await own.waitForFunction(() => document.querySelector("#device-printed")?.textContent === "1\n2\n");
   await says(own, /has come to its end/);
   await own.close();
 });
@@ -102,7 +102,7 @@ test("a file is dropped; one that is damaged, foreign or for another device is r
   const drop = (text: string): Promise<void> =>
     own.setInputFiles("#device-file", { name: "program.hex", mimeType: "text/plain", buffer: Buffer.from(text) });
   await drop(hex);
-  await own.waitForFunction(() => document.querySelector("#device-printed")!.textContent === "7\n");
+  await own.waitForFunction(() => document.querySelector("#device-printed")?.textContent === "7\n");
   const broken = hex.replace(
     /(\n:10....00.{10})(.)/,
     (_, before: string, sign: string) => before + (sign === "0" ? "1" : "0"),
@@ -114,21 +114,21 @@ test("a file is dropped; one that is damaged, foreign or for another device is r
   ] as [string, RegExp][]) {
     await drop(file);
     await own.waitForFunction(
-      (one) => new RegExp(one).test(document.querySelector("#device-trouble")!.textContent!),
+      (one) => new RegExp(one).test(document.querySelector("#device-trouble")?.textContent ?? ""),
       why.source,
     );
   }
   assert.equal(await own.textContent("#device-printed"), "7\n");
   const mower = await device("mower");
   await mower.setInputFiles("#device-file", { name: "p.hex", mimeType: "text/plain", buffer: Buffer.from(hex) });
-  await mower.waitForFunction(() => /for a lantern/.test(document.querySelector("#device-trouble")!.textContent!));
+  await mower.waitForFunction(() => /for a lantern/.test(document.querySelector("#device-trouble")?.textContent ?? ""));
   await send((await mower.textContent("#device-code"))!);
-  await page.waitForFunction(() => /for a lantern/.test(document.querySelector("#send-trouble")!.textContent!));
+  await page.waitForFunction(() => /for a lantern/.test(document.querySelector("#send-trouble")?.textContent ?? ""));
   await assertAccessible(page, "sending");
   await page.fill("#send-code", "QQQQQ");
   await page.keyboard.press("Enter");
   await page.waitForFunction(() =>
-    /No device shows the code/.test(document.querySelector("#send-trouble")!.textContent!),
+    /No device shows the code/.test(document.querySelector("#send-trouble")?.textContent ?? ""),
   );
   await own.close();
   await mower.close();

@@ -137,7 +137,7 @@ test("the drawer folds where there is little room, and on the text page a press 
   await page.goto(`${page.url().replace(/\?.*/, "")}?view=text&text=python`);
   await stock("nib.forward").click();
   await page.waitForFunction(() =>
-    /from scrivlet import nib/.test(document.querySelector(".cm-content")!.textContent!),
+    /from scrivlet import nib/.test(document.querySelector(".cm-content")?.textContent ?? ""),
   );
   assert.ok(await page.locator("#mistakes").isHidden());
 });
@@ -183,7 +183,7 @@ test("notes fold and stay folded, the scene grows, and a layout that fails says 
   await edit(page, () => stock("forever").click());
   await edit(page, () => stock("barrow.step").click());
   await page.click("#run-all");
-  await page.waitForFunction(() => /hedge|bump/i.test(document.querySelector("#layout-why")!.textContent!));
+  await page.waitForFunction(() => /hedge|bump/i.test(document.querySelector("#layout-why")?.textContent ?? ""));
   await page.setViewportSize({ width: 1920, height: 1080 });
   assert.ok((await page.locator("#sheet").boundingBox())!.width > 450, "at 1920 the scene grows with the window");
   await page.setViewportSize({ width: 1280, height: 800 });

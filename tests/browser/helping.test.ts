@@ -35,7 +35,7 @@ test("F1 in the text tells of the word at the caret, and Escape leads back to it
   await page.keyboard.press("Escape");
   await page.locator(".cm-content").focus();
   await settled(page);
-  await page.waitForFunction(() => document.querySelector("#blocks")!.textContent!.includes("largest"));
+  await page.waitForFunction(() => document.querySelector("#blocks")?.textContent?.includes("largest"));
   for (let step = 0; step < 8; step++) await page.keyboard.press("ArrowLeft");
   await page.keyboard.press("F1");
   await leaf().locator('[data-card="operation.larger"]').waitFor();
@@ -99,13 +99,13 @@ test("every command is found by Ctrl+K, and keys run, step and stop from the edi
   await page.keyboard.type("nib.forward(50)\nnib.left(90)\nnib.forward(50)");
   await settled(page);
   await page.keyboard.press("F10");
-  await page.waitForFunction(() => /^step 1 of 3/.test(document.querySelector("#moment-text")!.textContent!));
+  await page.waitForFunction(() => /^step 1 of 3/.test(document.querySelector("#moment-text")?.textContent ?? ""));
   await page.keyboard.press("F10");
-  await page.waitForFunction(() => /^step 2 of 3/.test(document.querySelector("#moment-text")!.textContent!));
+  await page.waitForFunction(() => /^step 2 of 3/.test(document.querySelector("#moment-text")?.textContent ?? ""));
   await page.keyboard.press("Shift+F10");
-  await page.waitForFunction(() => /^step 1 of 3/.test(document.querySelector("#moment-text")!.textContent!));
+  await page.waitForFunction(() => /^step 1 of 3/.test(document.querySelector("#moment-text")?.textContent ?? ""));
   await page.keyboard.press("Control+Enter");
-  await page.waitForFunction(() => /^step 3 of 3/.test(document.querySelector("#moment-text")!.textContent!));
+  await page.waitForFunction(() => /^step 3 of 3/.test(document.querySelector("#moment-text")?.textContent ?? ""));
   assert.equal(await page.locator(".cm-line").count(), 3, "no line was put in by the key that runs");
   await page.keyboard.press("Control+k");
   await page.keyboard.type("histo");

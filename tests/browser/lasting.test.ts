@@ -76,10 +76,10 @@ test("loading the page anew with an open blank, or right after typing, loses not
     await own.fill("#filler", String(60 + round));
     await own.reload();
     await settled(own);
-    await own.waitForFunction(() => document.querySelector("#saved")!.textContent === "saved");
+    await own.waitForFunction(() => document.querySelector("#saved")?.textContent === "saved");
     await assert.doesNotReject(
       own.waitForFunction(
-        (wanted) => document.querySelector('#blocks .blank[data-slot="steps"]')!.textContent === wanted,
+        (wanted) => document.querySelector('#blocks .blank[data-slot="steps"]')?.textContent === wanted,
         String(60 + round),
       ),
     );
@@ -93,7 +93,7 @@ test("loading the page anew with an open blank, or right after typing, loses not
     await own.keyboard.type(`\nnib.left(${10 + round})`);
     await own.reload();
     await own.waitForFunction(
-      (wanted) => document.querySelector('ol[data-page="python"]')!.textContent!.includes(wanted),
+      (wanted) => document.querySelector('ol[data-page="python"]')?.textContent?.includes(wanted),
       `nib.left(${10 + round})`,
     );
     assert.equal(await own.locator("#conflict-dialog[open]").count(), 0);
@@ -188,7 +188,7 @@ test("a server that breaks for a while loses no typed word", async () => {
   );
   await write(own);
   await own.keyboard.type("seeds = 12");
-  await own.waitForFunction(() => document.querySelector("#blocks")!.textContent!.includes("12"), null, {
+  await own.waitForFunction(() => document.querySelector("#blocks")?.textContent?.includes("12"), null, {
     timeout: 30000,
   });
   assert.equal(await textOf(own, "python"), "seeds = 12");
@@ -223,7 +223,7 @@ test("words typed without a connection are there when the program is opened agai
   await own.close();
   const again = await context.newPage();
   await again.goto(address);
-  await again.waitForFunction(() => document.querySelector("#blocks")!.textContent!.includes("beds"));
+  await again.waitForFunction(() => document.querySelector("#blocks")?.textContent?.includes("beds"));
   await edit(again, () => stock(again, "nib.forward").click());
   assert.match(await textOf(again, "python"), /beds = 3\n+nib\.forward\(50\)/);
   await again.close();

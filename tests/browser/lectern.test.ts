@@ -8,7 +8,7 @@ const lit = () => page.locator('.lectern-line[aria-current="step"]');
 const number = async (): Promise<string> => (await lit().locator(".lectern-number").textContent())!;
 const shown = (text: RegExp): Promise<unknown> =>
   page.waitForFunction(
-    (one) => new RegExp(one).test(document.querySelector("#lectern-plain")!.textContent!),
+    (one) => new RegExp(one).test(document.querySelector("#lectern-plain")?.textContent ?? ""),
     text.source,
   );
 
@@ -31,13 +31,13 @@ test("line by line by a clicker's keys: the row, its plain words, and what it do
   await page.keyboard.press("ArrowRight");
   await shown(/^Go forward by 50 steps\.$|^Go forward 50 steps\.$/);
   await page.waitForFunction(() => document.querySelectorAll("#sheet line, #sheet path").length > 0);
-  await page.waitForFunction(() => /step 2 of/.test(document.querySelector("#lectern-moment")!.textContent!));
+  await page.waitForFunction(() => /step 2 of/.test(document.querySelector("#lectern-moment")?.textContent ?? ""));
   await page.keyboard.press("PageUp");
   assert.equal(await number(), "3");
   await page.keyboard.press("End");
   assert.equal(await number(), "5");
   await page.keyboard.press(" ");
-  await page.waitForFunction(() => /step 4 of/.test(document.querySelector("#lectern-moment")!.textContent!));
+  await page.waitForFunction(() => /step 4 of/.test(document.querySelector("#lectern-moment")?.textContent ?? ""));
   assert.equal(await number(), "3", "the lit line goes along with the run");
   await assertAccessible(page, "lectern");
 });
@@ -64,7 +64,7 @@ test("the text is written out, held, finished and left; the program is built up 
   await square();
   await page.keyboard.press("w");
   await page.waitForFunction(() =>
-    document.querySelector(".lectern-line[data-text] code")!.textContent!.startsWith("from"),
+    document.querySelector(".lectern-line[data-text] code")?.textContent?.startsWith("from"),
   );
   assert.ok((await page.locator("[data-unwritten]").count()) > 0);
   await page.keyboard.press(" ");
@@ -74,7 +74,7 @@ test("the text is written out, held, finished and left; the program is built up 
   await page.keyboard.press("PageDown");
   assert.equal(await page.locator(".lectern-line[data-text] code").first().textContent(), "from scrivlet import nib");
   await page.waitForFunction(
-    () => document.querySelector('[aria-current="step"] .lectern-number')!.textContent === "3",
+    () => document.querySelector('[aria-current="step"] .lectern-number')?.textContent === "3",
   );
   await page.keyboard.press("Escape");
   assert.equal(await page.locator("[data-unwritten]").count(), 0);

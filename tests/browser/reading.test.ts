@@ -6,7 +6,10 @@ session();
 
 const stock = (entry: string) => page.locator(`.stock[data-entry="${entry}"]`);
 const reads = (words: RegExp): Promise<unknown> =>
-  page.waitForFunction((one) => new RegExp(one).test(document.querySelector("#plain")!.textContent!), words.source);
+  page.waitForFunction(
+    (one) => new RegExp(one).test(document.querySelector("#plain")?.textContent ?? ""),
+    words.source,
+  );
 
 async function square(text = "python"): Promise<string> {
   const address = await newProgram(page, text);

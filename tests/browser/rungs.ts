@@ -23,7 +23,7 @@ export async function check(page: Page): Promise<boolean> {
   const answered = page.waitForResponse((response) => response.url().endsWith("/mark"));
   await page.keyboard.press("Control+Enter");
   await answered;
-  await page.waitForFunction(() => document.querySelector("#rung-why")!.textContent !== "");
+  await page.waitForFunction(() => (document.querySelector("#rung-why")?.textContent ?? "") !== "");
   return page.locator("#rung-verdict").evaluate((one) => one.hasAttribute("data-passed"));
 }
 

@@ -15,7 +15,9 @@ async function demo(name: string, text = "python"): Promise<void> {
 const message = (): Promise<string | null> => page.locator("#run-message").textContent();
 const toEnd = async (): Promise<void> => {
   await page.click("#to-end");
-  await page.waitForFunction(() => /step (\d+) of \1\b/.test(document.querySelector("#moment-text")!.textContent!));
+  await page.waitForFunction(() =>
+    /step (\d+) of \1\b/.test(document.querySelector("#moment-text")?.textContent ?? ""),
+  );
 };
 
 test("the plot: a run on one layout and on all, a step back, goals reached", async () => {
@@ -60,7 +62,7 @@ test("a layout is drawn with the mouse and with keys, and a wrong one is explain
   await assertAccessible(page, "layout editor");
   await page.fill("#layout-text", (await page.inputValue("#layout-text")).replace(">", "."));
   await page.click("#layout-form [type=submit]");
-  await page.waitForFunction(() => /no barrow/.test(document.querySelector("#layout-trouble")!.textContent!));
+  await page.waitForFunction(() => /no barrow/.test(document.querySelector("#layout-trouble")?.textContent ?? ""));
   await page.fill("#layout-text", (await page.inputValue("#layout-text")).replace("#.:", "#>:"));
   await edit(page, () => page.click("#layout-form [type=submit]"));
   await page.waitForFunction(() => document.querySelectorAll("#layouts button").length === 3);
@@ -72,14 +74,14 @@ test("a layout is drawn with the mouse and with keys, and a wrong one is explain
 test("the lantern: presses while it runs by mouse and by keys, recorded, edited and replayed", async () => {
   await demo("Visitors at the gate");
   await page.click("#run");
-  await page.waitForFunction(() => document.querySelector("#run-message")!.textContent!.includes("waits"));
+  await page.waitForFunction(() => document.querySelector("#run-message")?.textContent?.includes("waits"));
   const visitors = page.locator("#values tr:has-text('visitors') td:last-child");
   const round = page.locator('[data-press="round"]');
   await round.click();
-  await page.waitForFunction(() => /visitors\s*(0 → )?1/.test(document.querySelector("#values")!.textContent!));
+  await page.waitForFunction(() => /visitors\s*(0 → )?1/.test(document.querySelector("#values")?.textContent ?? ""));
   await round.focus();
   await page.keyboard.press("Space");
-  await page.waitForFunction(() => /visitors\s*(1 → )?2/.test(document.querySelector("#values")!.textContent!));
+  await page.waitForFunction(() => /visitors\s*(1 → )?2/.test(document.querySelector("#values")?.textContent ?? ""));
   assert.match(await page.inputValue("#signals"), /press round\n.*release round\n.*press round/);
   await page.fill("#signals", "1 tap round\n2 tap round\n3 tap square\n4 tap round\n");
   await page.locator("#signals").blur();
@@ -87,7 +89,7 @@ test("the lantern: presses while it runs by mouse and by keys, recorded, edited 
   assert.match((await visitors.textContent())!, /1$/);
   await page.fill("#signals", "1 tap nothing\n");
   await page.locator("#signals").blur();
-  await page.waitForFunction(() => /Line 1/.test(document.querySelector("#run-message")!.textContent!));
+  await page.waitForFunction(() => /Line 1/.test(document.querySelector("#run-message")?.textContent ?? ""));
   await assertAccessible(page, "lantern");
 });
 
@@ -127,7 +129,7 @@ test("the lawn: sockets and text follow each other, a run with sensors", async (
   await page.selectOption("#plug-kind", "lamp");
   await page.fill("#plug-name", "eye");
   await page.click("#plug-form [type=submit]");
-  await page.waitForFunction(() => document.querySelector("#plug-trouble")!.textContent !== "");
+  await page.waitForFunction(() => (document.querySelector("#plug-trouble")?.textContent ?? "") !== "");
   await page.fill("#plug-name", "glow");
   await assertAccessible(page, "plugging in");
   await edit(page, () => page.click("#plug-form [type=submit]"));
@@ -142,7 +144,7 @@ test("the lawn: sockets and text follow each other, a run with sensors", async (
     await page.keyboard.type("7");
   });
   await settled(page);
-  await page.waitForFunction(() => /7\s*glow/.test(document.querySelector("#sockets")!.textContent!));
+  await page.waitForFunction(() => /7\s*glow/.test(document.querySelector("#sockets")?.textContent ?? ""));
   await assertAccessible(page, "lawn");
 });
 
@@ -152,10 +154,10 @@ test("the printout asks, is answered while it runs, and beforehand", async () =>
   await page.click("#run");
   await page.fill("#answer", "Juniper");
   await page.press("#answer", "Enter");
-  await page.waitForFunction(() => /How many/.test(document.querySelector("#printout")!.textContent!));
+  await page.waitForFunction(() => /How many/.test(document.querySelector("#printout")?.textContent ?? ""));
   await page.fill("#answer", "12");
   await page.press("#answer", "Enter");
-  await page.waitForFunction(() => /Juniper pays 36/.test(document.querySelector("#printout")!.textContent!));
+  await page.waitForFunction(() => /Juniper pays 36/.test(document.querySelector("#printout")?.textContent ?? ""));
   await page.click("#beforehand summary");
   await page.fill("#answers", "Rowan\n2\n");
   await page.locator("#answers").blur();

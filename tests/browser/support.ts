@@ -117,7 +117,9 @@ export async function rowsOf(page: Page): Promise<string[]> {
 
 /** Waits until the edits that were made are on the page. */
 export async function settled(page: Page): Promise<void> {
-  await page.waitForFunction(() => ["saved", "enregistré"].includes(document.querySelector("#saved")!.textContent!));
+  await page.waitForFunction(() =>
+    ["saved", "enregistré"].includes(document.querySelector("#saved")?.textContent ?? ""),
+  );
 }
 
 /** Makes an edit and waits for its answer. */

@@ -39,7 +39,7 @@ test("a program is built, changed and run by fingers alone", async () => {
   await edit(page, () => page.tap("#spread", { position: { x: 400, y: 400 } }));
   assert.deepEqual((await rowsOf(page)).slice(1), ["repeat 6 times", "go forward 50 steps"]);
   await page.tap("#run");
-  await page.waitForFunction(() => /step \d+ of/.test(document.querySelector("#moment-text")!.textContent!));
+  await page.waitForFunction(() => /step \d+ of/.test(document.querySelector("#moment-text")?.textContent ?? ""));
   await assertAccessible(page, "desk under fingers");
 });
 
@@ -63,9 +63,9 @@ test("the lectern is led by fingers: a line is touched, the next one pressed, li
   await edit(page, () => page.tap('.stock[data-entry="nib.left"]'));
   await page.goto(`${address}/lectern?text=javascript`);
   await page.locator(".lectern-line[data-text]").nth(1).tap();
-  await page.waitForFunction(() => /^Go forward/.test(document.querySelector("#lectern-plain")!.textContent!));
+  await page.waitForFunction(() => /^Go forward/.test(document.querySelector("#lectern-plain")?.textContent ?? ""));
   await page.tap('[data-do="next"]');
-  await page.waitForFunction(() => /^Turn left/.test(document.querySelector("#lectern-plain")!.textContent!));
+  await page.waitForFunction(() => /^Turn left/.test(document.querySelector("#lectern-plain")?.textContent ?? ""));
   await page.tap('[data-do="back"]');
   await page.tap('[data-do="cover"]');
   assert.equal(await page.locator("[data-covered]").count(), 1);

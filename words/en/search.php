@@ -54,6 +54,8 @@ return [
     'search.forever' => 'loop always endless infinite while true',
     'search.break' => 'stop end exit loop',
     'search.continue' => 'skip next loop',
+    'search.try' => 'try except catch error fail safe',
+    'search.raise' => 'raise throw error fail stop',
     'search.if' => 'condition when decide choose check test',
     'search.else_if' => 'elif else condition otherwise',
     'search.otherwise' => 'else if not',

@@ -54,6 +54,8 @@ return [
     'search.forever' => 'boucle toujours infinie sans fin while true',
     'search.break' => 'arrêter finir sortir boucle',
     'search.continue' => 'sauter suivant boucle',
+    'search.try' => 'try except catch erreur échouer essayer',
+    'search.raise' => 'raise throw erreur échouer lancer',
     'search.if' => 'condition si quand décider choisir vérifier test',
     'search.else_if' => 'elif else condition sinon',
     'search.otherwise' => 'else sinon',

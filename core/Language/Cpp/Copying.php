@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Language\Typing\ChangedParameters;
+use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
@@ -12,6 +14,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
@@ -67,6 +70,8 @@ final class Copying
         return match (true) {
             $row instanceof SetItem && $row->target instanceof Item && TypeKind::Text === $this->types->expression($scope, $row->target->container)->kind => $this->lettered($row, $row->target),
             $row instanceof SetVariable && TypeKind::Truth === $this->types->variable($scope, $row->variable)->kind && $this->types->expression($scope, $row->value)->isNumeric() => $row->withBlank('value', new Operation('to_truth', [$row->value])),
+            // A reference is another name for what is there (C++17, 11.3.2).
+            $row instanceof SetVariable && str_ends_with((string) $row->declared, '&') => $row,
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
             $row instanceof Perform => $this->performed($row, $scope),
             $row instanceof OwnCall => $row->withArguments($this->handed($row->function, $row->arguments, $scope)),
@@ -97,12 +102,29 @@ final class Copying
     {
         $type = $this->types->expression($scope, $value);
 
-        return $type->isList() || $type->isMap();
+        return $type->isList() || $type->isMap() || TypeKind::Copied === $type->kind;
     }
 
     private function copied(Expression $value, FunctionDefinition|Script $scope): Expression
     {
-        return ($value instanceof VariableRead || $value instanceof Item) && $this->isContainer($value, $scope) ? new Operation('copied', [$value]) : $value;
+        if (!$value instanceof VariableRead && !$value instanceof Item && !$value instanceof Field || !$this->isContainer($value, $scope)) {
+            return $value;
+        }
+
+        return new Operation($this->isDeep($this->types->expression($scope, $value), 0) ? 'deep_copied' : 'copied', [$value]);
+    }
+
+    /** Whether there is something inside that is copied as well, and nothing that is only pointed at. */
+    private function isDeep(StaticType $type, int $depth): bool
+    {
+        if (TypeKind::Copied === $type->kind && $depth < 4) {
+            $fields = $this->types->fieldsOf((new Classes($this->program))->root((string) $type->class));
+
+            return [] === array_filter($fields, fn (StaticType $field): bool => TypeKind::Object === $field->kind || TypeKind::Copied === $field->kind && !$this->isDeep($field, $depth + 1));
+        }
+        $items = [...[] === $type->parts ? array_filter([$type->element]) : $type->parts];
+
+        return [] !== array_filter($items, fn (StaticType $item): bool => ($item->isList() || $item->isMap() || TypeKind::Copied === $item->kind) && (TypeKind::Copied !== $item->kind || $this->isDeep($item, $depth + 1)));
     }
 
     /**

@@ -12,19 +12,27 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -56,6 +64,11 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     private const DEEPEST_TYPE = 12;
+    /** The limits of `int` and `long long` as they are on the machines of courses (C++17, 21.3.5). */
+    private const LIMITS = [
+        'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648,
+        'LONG_MAX' => \PHP_INT_MAX, 'LONG_MIN' => \PHP_INT_MIN, 'LLONG_MAX' => \PHP_INT_MAX, 'LLONG_MIN' => \PHP_INT_MIN,
+    ];
     private int $typesAround = 0;
 
     /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
@@ -74,16 +87,19 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 2;
         }
         $word = $this->sign();
-        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t'], true) && !$this->isVariable((string) $word)) {
+        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream'], true) && !$this->isVariable((string) $word)) {
             $words[] = $word;
             ++$this->at;
         } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->peek(1)?->kind) {
             $words[] = (string) $word;
             ++$this->at;
+        } elseif (isset($this->classes[(string) $word]) && !$this->isVariable((string) $word)) {
+            $words[] = (string) $word;
+            ++$this->at;
         } elseif (isset($this->aliases[(string) $word]) && !$this->isVariable((string) $word)) {
             $words[] = $this->aliases[(string) $word];
             ++$this->at;
-        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'optional'], true) && $this->is('<', 1)) {
+        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set'], true) && $this->is('<', 1)) {
             $this->at += 2;
             $inner = [];
             do {
@@ -111,7 +127,15 @@ abstract class CppExpressions extends BraceExpressions
 
                 return null;
             }
-            $words[] = $word.'<'.implode(', ', $inner).'>';
+            if ($this->is('::') && ($this->is('iterator', 1) || $this->is('const_iterator', 1))) {
+                $this->at += 2;
+                $words[] = 'auto';
+            } elseif ($this->is('::') && $this->is('size_type', 1)) {
+                $this->at += 2;
+                $words[] = 'size_t';
+            } else {
+                $words[] = $word.'<'.implode(', ', $inner).'>';
+            }
         } elseif ([] === $words || ['const'] === $words || ['static'] === $words) {
             $this->at = $start;
 
@@ -121,6 +145,16 @@ abstract class CppExpressions extends BraceExpressions
         if ($this->is('&') && TokenKind::Name === $this->peek(1)?->kind || $this->is('&') && $this->is('[', 1)) {
             ++$this->at;
             $type = (\in_array('const', $words, true) ? 'const ' : '').$type.' &';
+        } elseif ($this->is('*') && 'char' === $type && \in_array('const', $words, true)) {
+            // A text of C is a text.
+            ++$this->at;
+            $type = 'string';
+        } elseif ($this->is('*') && isset($this->classes[$type])) {
+            ++$this->at;
+            $type .= ' *';
+        } elseif ($this->is('*') && $this->mayPoint) {
+            ++$this->at;
+            $type .= ' *';
         } elseif ($this->is('*')) {
             $this->fail('unsupported', $this->peek(), ['what' => "$type *"]);
         }
@@ -130,6 +164,12 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function ownPrefix(Token $token): ?Expression
     {
+        if ('::' === $token->text && TokenKind::Name === $this->peek(1)?->kind) {
+            // A name of the outermost space.
+            ++$this->at;
+
+            return $this->named($this->peek() ?? $token);
+        }
         switch ($token->text) {
             case '{':
                 return $this->braced($token);
@@ -171,9 +211,34 @@ abstract class CppExpressions extends BraceExpressions
 
                 return $this->postfix($this->converted($type, $value, $token));
             case 'new':
-            case 'delete':
+                $class = $this->peek(1);
+                if (null !== $class && isset($this->classes[$class->text])) {
+                    $this->at += 2;
+                    $opened = $this->peek();
+
+                    return $this->postfix($this->madeOf($class, null !== $opened && ($this->accept('(') || $this->accept('{')) ? $this->arguments($opened) : [], false));
+                }
+                $this->fail('unsupported', $token, ['what' => 'new']);
+                // no break
             case 'this':
+                if ('' !== $this->class && $this->is('->', 1)) {
+                    ++$this->at;
+
+                    return $this->postfix($this->thisObject($token));
+                }
+                $this->fail('unsupported', $token, ['what' => 'this']);
+                // no break
             case '&':
+                $before = $this->tokens[$this->at - 1]->text ?? '';
+                if (TokenKind::Name === $this->peek(1)?->kind && ('(' === $before || ',' === $before)) {
+                    // What is pointed at is handed over itself.
+                    ++$this->at;
+
+                    return $this->expression(9);
+                }
+                $this->fail('unsupported', $token, ['what' => '&']);
+                // no break
+            case 'delete':
             case '~':
                 $this->fail('unsupported', $token, ['what' => $token->text]);
         }
@@ -194,6 +259,11 @@ abstract class CppExpressions extends BraceExpressions
         $type = $this->type() ?? $token->text;
         $opened = $this->peek();
         if (null === $opened || '(' !== $opened->text) {
+            $last = $this->tokens[$this->at - 2] ?? null;
+            if ('>' === $opened?->text && '<' === $last?->text) {
+                // The type stands in what is made by it, which is not known here.
+                $this->fail('unsupported', $this->tokens[$this->at - 3] ?? $token, ['what' => ($this->tokens[$this->at - 3]->text ?? '').'<…>']);
+            }
             $this->fail('type_as_value', $token, ['name' => $token->text]);
         }
         ++$this->at;
@@ -206,14 +276,17 @@ abstract class CppExpressions extends BraceExpressions
     private function converted(string $type, Expression $value, Token $token): Expression
     {
         $operation = match ($type) {
-            'int', 'short', 'size_t', 'unsigned int' => 'to_whole',
+            'int', 'short', 'size_t', 'unsigned int', 'unsigned' => 'to_whole',
             'long', 'long long', 'long int' => 'to_long',
             'double', 'float' => 'to_number',
             'bool' => 'to_truth',
-            'char' => 'letter',
+            'char', 'unsigned char' => 'letter',
             'string' => 'to_text',
             default => $this->fail('unsupported', $token, ['what' => $type.'(…)']),
         };
+        if ('letter' === $operation && 'unsigned char' === $type) {
+            return $value;
+        }
         if ('letter' === $operation && $value instanceof Operation && \in_array($value->key, ['upper_letter', 'lower_letter'], true)) {
             return $value;
         }
@@ -242,9 +315,70 @@ abstract class CppExpressions extends BraceExpressions
         return new Operation('length', [new VariableRead($name->text)]);
     }
 
+    /**
+     * What iterators stand for, by their names: places in a list, keys of a map, or the items that a loop goes over.
+     *
+     * @var array<string, array{'place'|'key'|'item', Expression}>
+     */
+    protected array $iterators = [];
+
+    protected function member(Expression $receiver): Expression
+    {
+        $iterator = $receiver instanceof VariableRead && '->' === $this->tokens[$this->at - 1]->text ? $this->iterators[$receiver->name] ?? null : null;
+        $target = $receiver instanceof VariableRead && '->' === $this->tokens[$this->at - 1]->text ? $this->targetOf($receiver->name) : null;
+        if (null !== $target) {
+            return parent::member($target);
+        }
+        if (null !== $iterator && $receiver instanceof VariableRead && !\in_array($this->sign(), ['first', 'second'], true)) {
+            $receiver = $this->itemAt($receiver->name);
+        }
+
+        return parent::member($receiver);
+    }
+
+    /** Whether a type may be that of a pointer to a number, a text or a truth. */
+    protected bool $mayPoint = false;
+    /** @var array<string, array<string, Expression>> what pointers point at, by scope and name: another name for it as long as they live */
+    protected array $pointsAt = [];
+
+    protected function targetOf(string $name): ?Expression
+    {
+        return $this->pointsAt[$this->scope][$name] ?? null;
+    }
+
+    /** What an iterator points at: `*it`. */
+    private function itemAt(string $iterator): Expression
+    {
+        [$sort, $of] = $this->iterators[$iterator];
+
+        return 'item' === $sort || 'key' === $sort && $this->isOfType($of, '(?:unordered_)?set') ? new VariableRead($iterator) : new Item($of, new VariableRead($iterator));
+    }
+
     /** `*max_element(v.begin(), v.end())`; `*found` is what an optional holds. */
     private function pointed(Token $token): Expression
     {
+        $name = $this->peek(1);
+        $target = null === $name || $this->is('(', 2) ? null : $this->targetOf($name->text);
+        if (null !== $target && null !== $name) {
+            $this->at += 2;
+            $this->read($name->text, $name->offset);
+
+            return $this->postfix($target);
+        }
+        if (null !== $name && isset($this->iterators[$name->text]) && !$this->is('(', 2)) {
+            $this->at += 2;
+            $this->read($name->text, $name->offset);
+
+            return $this->postfix($this->itemAt($name->text));
+        }
+        if (null !== $name && TokenKind::Name === $name->kind && $this->is('.', 2) && \in_array($this->peek(3)?->text, ['begin', 'rbegin'], true) && $this->is('(', 4) && $this->is(')', 5)) {
+            $isLast = $this->is('rbegin', 3);
+            $this->at += 6;
+            $this->read($name->text, $name->offset);
+            $type = $this->types[$this->scope][$name->text] ?? $this->types[''][$name->text] ?? '';
+
+            return $this->postfix(new Operation(1 === preg_match('/\bset ?</', $type) ? ($isLast ? 'greatest' : 'least') : ($isLast ? 'last' : 'first'), [new VariableRead($name->text)]));
+        }
         if (TokenKind::Name === $this->peek(1)?->kind && !$this->is('(', 2)) {
             ++$this->at;
 
@@ -269,6 +403,10 @@ abstract class CppExpressions extends BraceExpressions
     {
         ++$this->at;
         $items = [];
+        $parts = null === $type ? [] : TypeNames::read($type)->parts;
+        if ([] !== $parts) {
+            return $this->bracedRecord($opened, $parts);
+        }
         $isMap = null !== $type && TypeNames::read($type)->isMap();
         while (!$this->is('}')) {
             $inner = $this->peek();
@@ -281,8 +419,11 @@ abstract class CppExpressions extends BraceExpressions
                 $value = $this->peek();
                 $items[] = null !== $value && '{' === $value->text ? $this->braced($value) : $this->expression();
                 $this->close($inner);
+            } elseif ($isMap) {
+                // Each entry is a pair (C++17, 26.4.4.2).
+                $this->fail('unexpected', $inner);
             } elseif (null !== $inner && '{' === $inner->text) {
-                $items[] = $this->braced($inner);
+                $items[] = $this->bracedItem($inner, $type);
             } else {
                 $items[] = $this->expression();
             }
@@ -295,16 +436,60 @@ abstract class CppExpressions extends BraceExpressions
         return $isMap ? new MapLiteral($items) : new ListLiteral($items);
     }
 
+    /**
+     * `{"bean", 3}` for a pair.
+     *
+     * @param list<StaticType> $parts
+     */
+    private function bracedRecord(Token $opened, array $parts): Expression
+    {
+        $values = [];
+        foreach ($parts as $part) {
+            $inner = $this->peek();
+            if ($this->is('}')) {
+                $values[] = self::empty('vector<'.TypeNames::write($part).'>');
+                continue;
+            }
+            $values[] = null !== $inner && '{' === $inner->text ? $this->bracedItem($inner, 'vector<'.TypeNames::write($part).'>') : $this->expression();
+            $this->accept(',');
+        }
+        $this->close($opened);
+
+        return new Operation('record', $values);
+    }
+
+    /** Braces within braces: an object, where the list holds some. */
+    private function bracedItem(Token $opened, ?string $type): Expression
+    {
+        $item = null === $type ? StaticType::unknown() : TypeNames::read($type)->item();
+        if (TypeKind::Copied !== $item->kind || !isset($this->classes[(string) $item->class])) {
+            return $this->braced($opened, null !== $type && ($item->isList() || $item->isMap() || $item->isSet()) ? TypeNames::write($item) : null);
+        }
+        ++$this->at;
+
+        return $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $opened->offset), $this->arguments($opened), true);
+    }
+
+    /** A function with rows that stands in a value: `[](int n) { … }`. */
+    abstract protected function rowsLambda(Token $token): FunctionReference;
+
     private function lambda(Token $token): Expression
     {
         ++$this->at;
         while (!$this->is(']')) {
-            if (null === $this->peek() || !\in_array($this->sign(), ['&', '=', ','], true)) {
+            $caught = $this->is('&') && TokenKind::Name === $this->peek(1)?->kind ? 2 : 1;
+            $name = $this->peek();
+            $isKept = TokenKind::Name === $name?->kind && 1 >= preg_match_all('/(?<![\w.>])'.preg_quote($name->text, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)/', $this->text);
+            if (null === $this->peek() || 1 === $caught && !$isKept && !\in_array($this->sign(), ['&', '=', ',', 'this'], true)) {
                 $this->fail('unsupported', $token, ['what' => '[…]']);
             }
-            ++$this->at;
+            $this->at += $caught;
         }
         ++$this->at;
+        $brace = $this->is('(') ? ($this->closingOf($this->at) ?? $this->at) + 1 : $this->at;
+        if ('{' !== ($this->tokens[$brace]->text ?? '') || 'return' !== ($this->tokens[$brace + 1]->text ?? '')) {
+            return $this->rowsLambda($token);
+        }
         $names = [];
         if ($this->accept('(')) {
             while (!$this->is(')')) {
@@ -362,9 +547,19 @@ abstract class CppExpressions extends BraceExpressions
             return $this->converted($type, $this->expression(9), $opened);
         }
         $this->at = $at;
-
-        return parent::grouped($opened);
+        [$outer, $this->isStreaming] = [$this->isStreaming, false];
+        try {
+            return parent::grouped($opened);
+        } finally {
+            $this->isStreaming = $outer;
+        }
     }
+
+    /** @var array<string, array<string, string>> types by scope and name */
+    protected array $types = ['' => []];
+
+    /** Whether two arrows belong to a stream: in brackets they move bits. */
+    private bool $isStreaming = true;
 
     /** @var array<string, Expression> how many items each array of C was declared with */
     protected array $arraySizes = [];
@@ -414,6 +609,23 @@ abstract class CppExpressions extends BraceExpressions
         if (Operator::Add === $operator && $left instanceof RandomWhole && $left->from == new NumberLiteral(0) && $left->to instanceof NumberLiteral && \is_int($left->to->value) && $right instanceof NumberLiteral && \is_int($right->value)) {
             return new RandomWhole($right, new NumberLiteral($left->to->value + $right->value));
         }
+        $ended = $right instanceof Operation && 'end' === $right->key && $left instanceof VariableRead ? $this->iterators[$left->name] ?? null : null;
+        if (null !== $ended && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
+            $isThere = 'key' === $ended[0] ? new Operation('contains', [$ended[1], $left]) : new Binary(Operator::NotEqual, $left, new NumberLiteral(-1));
+
+            return Operator::NotEqual === $operator ? $isThere : ($isThere instanceof Binary ? new Binary(Operator::Equal, $left, new NumberLiteral(-1)) : new Unary(UnaryOperator::Not, $isThere));
+        }
+        if (Operator::Subtract === $operator && $right instanceof Operation && 'begin' === $right->key) {
+            if ($left instanceof VariableRead && 'place' === ($this->iterators[$left->name][0] ?? '')) {
+                return $left;
+            }
+            if ($left instanceof Operation && \in_array($left->key, ['greatest_place', 'least_place'], true)) {
+                return new Operation('position', [$left->arguments[0], new Operation('greatest_place' === $left->key ? 'greatest' : 'least', $left->arguments)]);
+            }
+            if ($left instanceof Operation && 'found' === $left->key) {
+                return new Operation('position', $left->arguments);
+            }
+        }
         $isSought = $left instanceof Operation && \in_array($left->key, ['found', 'position'], true) && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0];
         if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
             $contains = new Operation('contains', $left->arguments);
@@ -426,7 +638,7 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function isStream(string $sign): bool
     {
-        return '<<' === $sign || '>>' === $sign;
+        return $this->isStreaming && ('<<' === $sign || '>>' === $sign);
     }
 
     protected function knows(string $object): bool
@@ -434,9 +646,265 @@ abstract class CppExpressions extends BraceExpressions
         return 'std' === $object;
     }
 
+    protected function thisObject(Token $token): VariableRead
+    {
+        $this->read($this->itself, $token->offset);
+
+        return new VariableRead($this->itself);
+    }
+
+    /**
+     * A new object.
+     *
+     * @param list<Argument> $arguments
+     * @param bool           $copied    whether it is copied wherever it is handed on
+     */
+    protected function madeOf(Token $class, array $arguments, bool $copied): MakeObject
+    {
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+        $fields = isset($this->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->fieldsOf[$class->text] ?? []);
+        foreach ($values as $index => $value) {
+            $values[$index] = $this->inFieldsType($value, TypeNames::read($this->fieldTypes[$fields[$index] ?? ''] ?? ''));
+        }
+        [$least, $most] = $this->functions[$class->text];
+        if (isset($this->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
+            $this->mistake(\count($values) < $least ? 'few_arguments' : 'many_arguments', $class->offset, \strlen($class->text), ['name' => $class->text, 'wanted' => \count($values) < $least ? $least : $most, 'given' => \count($values)]);
+        }
+
+        return new MakeObject($class->text, $values, $copied);
+    }
+
+    /** What stands in braces for something that an object keeps: an object, a pair, or a list. */
+    private function inFieldsType(Expression $value, StaticType $type): Expression
+    {
+        if (!$value instanceof ListLiteral) {
+            return $value;
+        }
+        if (TypeKind::Copied === $type->kind && isset($this->classes[(string) $type->class])) {
+            return $this->madeOf(new Token(TokenKind::Name, (string) $type->class, 0), array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $value->items), true);
+        }
+        if ([] !== $type->parts) {
+            return new Operation('record', $value->items);
+        }
+
+        return $type->isList() ? new ListLiteral(array_map(fn (Expression $item): Expression => $this->inFieldsType($item, $type->item()), $value->items)) : $value;
+    }
+
+    protected function isOfObject(string $name): bool
+    {
+        if ('' === $this->class || !str_contains($this->scope, '.') || isset($this->writes[$this->scope][$name])) {
+            return false;
+        }
+        for ($class = $this->class; isset($this->classes[$class]); $class = $this->classes[$class]) {
+            if (isset($this->fieldsOf[$class][$name]) || isset($this->statics[$class][$name])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A name in a method may be what its object keeps, or another method of it (C++17, 6.4.1). */
+    private function ofObject(Token $token): ?Expression
+    {
+        $name = $token->text;
+        if ('' === $this->class || !str_contains($this->scope, '.') || isset($this->writes[$this->scope][$name])) {
+            return null;
+        }
+        $opened = $this->peek(1);
+        if ($this->is('(', 1) && null !== $opened && null !== $owner = $this->ownerOf($this->class, $name)) {
+            $this->at += 2;
+            $arguments = $this->arguments($opened);
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+
+            return $this->postfix(isset($this->sharedMethods["$owner.$name"]) ? new OwnValue("$owner.$name", $values) : new MethodCall($this->thisObject($token), $name, $values));
+        }
+        $static = $this->staticOf($this->class, $name);
+        if (null !== $static) {
+            ++$this->at;
+            $this->read($static, $token->offset);
+
+            return $this->postfix(new VariableRead($static));
+        }
+        for ($class = $this->class; isset($this->classes[$class]); $class = $this->classes[$class]) {
+            if (isset($this->fieldsOf[$class][$name])) {
+                ++$this->at;
+
+                return $this->postfix(new Field($this->thisObject($token), $name));
+            }
+        }
+
+        return null;
+    }
+
+    /** @var array<string, string> names of an `enum class` behind its own, and the constants that they are */
+    protected array $enumerators = [];
+    /** @var array<string, array<string, true>> by class, what its objects keep */
+    protected array $fieldsOf = [];
+    /** @var array<string, true> methods that have no object */
+    protected array $sharedMethods = [];
+
+    /** `Bed("rose")`, `Bed{"rose", 3}`, `Bed::made`, `make_shared<Bed>("rose")`. */
+    private function ofClassNamed(Token $token): ?Expression
+    {
+        if ('make_shared' === $token->text && $this->is('<', 1) && isset($this->classes[$this->peek(2)->text ?? '']) && $this->is('>', 3) && null !== $opened = $this->peek(4)) {
+            $class = $this->peek(2) ?? $token;
+            $this->at += 5;
+
+            return $this->postfix($this->madeOf($class, $this->arguments($opened), false));
+        }
+        if (!isset($this->classes[$token->text])) {
+            return null;
+        }
+        $next = $this->peek(1);
+        if (null !== $next && ('(' === $next->text || '{' === $next->text)) {
+            $this->at += 2;
+
+            return $this->postfix($this->madeOf($token, $this->arguments($next), true));
+        }
+        $member = $this->peek(2);
+        if ($this->is('::', 1) && null !== $member) {
+            $static = $this->staticOf($token->text, $member->text);
+            $opened = $this->peek(3);
+            if (null !== $static) {
+                $this->at += 3;
+                $this->read($static, $member->offset);
+
+                return $this->postfix(new VariableRead($static));
+            }
+            $owner = $this->ownerOf($token->text, $member->text);
+            if (null !== $owner && null !== $opened && '(' === $opened->text) {
+                $this->at += 4;
+                $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+
+                return $this->postfix(new OwnValue("$owner.$member->text", isset($this->sharedMethods["$owner.$member->text"]) ? $values : [$this->thisObject($token), ...$values]));
+            }
+        }
+
+        return null;
+    }
+
+    /** `cin >> beds`, `getline(cin, line)` where a condition stands: whether something could be read. */
+    private function reading(Token $token): ?Expression
+    {
+        $at = 'std' === $token->text && $this->is('::', 1) ? 2 : 0;
+        if ($this->is('cin', $at) && $this->is('>>', $at + 1)) {
+            $this->at += $at + 1;
+            $targets = [];
+            while ($this->accept('>>')) {
+                $target = $this->expression(8);
+                $targets[] = $target instanceof VariableRead ? $target : $this->fail('unsupported', $token, ['what' => 'cin >> …']);
+                $this->write($target->name, $token->offset);
+            }
+
+            return new Operation('next_answer', $targets);
+        }
+        if ($this->is('>>', 1) && $this->isTextStream($token->text)) {
+            $this->read($token->text, $token->offset);
+            ++$this->at;
+            $targets = [];
+            while ($this->accept('>>')) {
+                $target = $this->expression(8);
+                $targets[] = $target instanceof VariableRead ? $target : $this->fail('unsupported', $token, ['what' => '>> …']);
+                $this->write($target->name, $token->offset);
+            }
+
+            return new Operation('next_of', [new VariableRead($token->text), ...$targets]);
+        }
+        $opened = $this->peek($at + 1);
+        if (!$this->is('getline', $at) || null === $opened || !$this->is('(', $at + 1)) {
+            return null;
+        }
+        $cin = $this->is('std', $at + 2) ? $at + 4 : $at + 2;
+        $stream = $this->peek($at + 2);
+        if (null !== $stream && $this->isTextStream($stream->text) && $this->is(',', $at + 3)) {
+            $this->at += $at + 2;
+            $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+            if (!\in_array(\count($given), [2, 3], true) || !$given[1] instanceof VariableRead) {
+                $this->fail('unsupported', $token, ['what' => 'getline(…)']);
+            }
+            $this->write($given[1]->name, $token->offset);
+
+            return new Operation('line_of', $given);
+        }
+        if (!$this->is('cin', $cin) || !$this->is(',', $cin + 1)) {
+            return null;
+        }
+        $this->at += $cin + 2;
+        $target = $this->expression();
+        if (!$target instanceof VariableRead || !$this->accept(')')) {
+            $this->fail('unsupported', $token, ['what' => 'getline(…)']);
+        }
+        $this->write($target->name, $token->offset);
+
+        return new Operation('next_line', [$target]);
+    }
+
+    /** Whether a name is that of a stream in memory. */
+    protected function isTextStream(string $name): bool
+    {
+        return 1 === preg_match('/^[io]?stringstream$/D', $this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '');
+    }
+
+    /** @var array<string, true> names of spaces for names, which say nothing here */
+    protected array $spaces = [];
+
     protected function named(Token $token): Expression
     {
-        if ('std' === $token->text && $this->is('::', 1) && null !== $this->peek(2)) {
+        if (isset($this->spaces[$token->text]) && $this->is('::', 1) && TokenKind::Name === $this->peek(2)?->kind) {
+            $this->at += 2;
+            $token = $this->peek() ?? $token;
+        }
+        $reading = $this->reading($token);
+        if (null !== $reading) {
+            return $reading;
+        }
+        if (('EXIT_SUCCESS' === $token->text || 'EXIT_FAILURE' === $token->text) && !$this->isVariable($token->text)) {
+            ++$this->at;
+
+            return new NumberLiteral('EXIT_SUCCESS' === $token->text ? 0 : 1);
+        }
+        if (isset(self::LIMITS[$token->text]) && !$this->isVariable($token->text)) {
+            ++$this->at;
+
+            return new NumberLiteral(self::LIMITS[$token->text]);
+        }
+        $at = $this->at + ($this->is('std') && $this->is('::', 1) ? 2 : 0);
+        $word = $this->tokens[$at]->text ?? '';
+        if (('make_unique' === $word || 'make_shared' === $word) && '<' === ($this->tokens[$at + 1]->text ?? '') && isset($this->classes[$this->tokens[$at + 2]->text ?? '']) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
+            $this->at = $at + 5;
+
+            return $this->postfix($this->madeOf($this->tokens[$at + 2], $this->arguments($this->tokens[$at + 4]), false));
+        }
+        if ('get' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && TokenKind::Number === ($this->tokens[$at + 2]->kind ?? null) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
+            $this->at = $at + 5;
+            $given = $this->arguments($this->tokens[$at + 4]);
+
+            return $this->postfix(new Item($given[0]->value ?? new NothingLiteral(), new NumberLiteral((int) $this->tokens[$at + 2]->text)));
+        }
+        if ('numeric_limits' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && '>' === ($this->tokens[$at + 3]->text ?? '') && '::' === ($this->tokens[$at + 4]->text ?? '')) {
+            $limit = ['int' => ['max' => 2147483647, 'min' => -2147483648], 'double' => ['max' => \PHP_FLOAT_MAX, 'lowest' => -\PHP_FLOAT_MAX]][$this->tokens[$at + 2]->text][$this->tokens[$at + 5]->text ?? ''] ?? null;
+            if (null !== $limit && '(' === ($this->tokens[$at + 6]->text ?? '') && ')' === ($this->tokens[$at + 7]->text ?? '')) {
+                $this->at = $at + 8;
+
+                return new NumberLiteral($limit);
+            }
+        }
+        if ('greater' === $word && '<' === ($this->tokens[$at + 1]->text ?? '')) {
+            $this->at = $at;
+        }
+        $enumerator = $this->is('::', 1) ? $this->enumerators[$token->text.'::'.($this->peek(2)->text ?? '')] ?? null : null;
+        if (null !== $enumerator) {
+            $this->at += 3;
+            $this->read($enumerator, $token->offset);
+
+            return new VariableRead($enumerator);
+        }
+        $made = [] === $this->classes ? null : $this->ofClassNamed($token) ?? $this->ofObject($token);
+        if (null !== $made) {
+            return $made;
+        }
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->peek(2)?->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
@@ -452,6 +920,12 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
             $arguments = $this->arguments($opened);
             $first = $arguments[0]->value ?? new TextLiteral('');
+            if (1 === \count($arguments) && $arguments[0]->all) {
+                return $this->postfix($first);
+            }
+            if (2 === \count($arguments) && $first instanceof Operation && 'rbegin' === $first->key) {
+                return $this->postfix(new Operation('backwards', $first->arguments));
+            }
             if (2 === \count($arguments)) {
                 $times = $first;
                 $letter = $arguments[1]->value;
@@ -459,7 +933,7 @@ abstract class CppExpressions extends BraceExpressions
                 return $this->postfix($times instanceof NumberLiteral && 1 === $times->value ? new Operation('to_text', [$letter]) : new Operation('repeated', [$letter, $times]));
             }
 
-            return $this->postfix($first instanceof TextLiteral ? $first : new Operation('to_text', [$first]));
+            return $this->postfix($first instanceof TextLiteral ? $first : $this->asSaid(new Operation('to_text', [$first])));
         }
         $at = $this->at;
         if ('vector' === $token->text && $this->is('<', 1)) {
@@ -472,6 +946,17 @@ abstract class CppExpressions extends BraceExpressions
                 ++$this->at;
 
                 return $this->postfix($this->vector($type, $this->arguments($opened)));
+            }
+            $this->at = $at;
+        }
+        if (\in_array($token->text, ['pair', 'tuple', 'set', 'unordered_set'], true) && $this->is('<', 1)) {
+            $type = $this->type();
+            $opened = $this->peek();
+            if (null !== $type && null !== $opened && $this->is('{')) {
+                return $this->postfix($this->braced($opened, $type));
+            }
+            if (null !== $type && null !== $opened && $this->accept('(')) {
+                return $this->postfix($this->ofRecord($type, $this->arguments($opened)));
             }
             $this->at = $at;
         }
@@ -497,12 +982,34 @@ abstract class CppExpressions extends BraceExpressions
         return parent::named($token);
     }
 
+    /**
+     * A pair or a set with what is given for it.
+     *
+     * @param list<Argument> $arguments
+     */
+    protected function ofRecord(string $type, array $arguments): Expression
+    {
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+        if (1 === preg_match('/\bset ?</', $type)) {
+            return new Operation('set_of', 1 === \count($values) ? $values : []);
+        }
+
+        return [] === $values ? new Operation('record', array_map(static fn (StaticType $part): Expression => self::empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation('record', $values);
+    }
+
     /** @param list<Argument> $arguments */
     protected function vector(string $type, array $arguments): Expression
     {
         $first = $arguments[0]->value ?? null;
+        if ([] !== TypeNames::read($type)->parts) {
+            return $this->ofRecord($type, $arguments);
+        }
         if (null === $first) {
             return new ListLiteral([]);
+        }
+        if ($arguments[0]->all) {
+            // All items of another one: those of a map are pairs.
+            return $this->isOfType($first, '(?:unordered_)?map') ? new Operation('as_list', [new Operation('entries', [$first])]) : new Operation('as_list', [$first]);
         }
 
         return new Operation('filled', [$first, $arguments[1]->value ?? self::empty($type)]);
@@ -515,8 +1022,13 @@ abstract class CppExpressions extends BraceExpressions
 
         return match (true) {
             null === $element => new NumberLiteral(0),
+            TypeKind::Copied === $element->kind => new MakeObject((string) $element->class, [], true),
+            TypeKind::Object === $element->kind => new NothingLiteral(),
             $element->isTextual() => new TextLiteral(''),
+            [] !== $element->parts => new Operation('record', array_map(static fn (StaticType $part): Expression => self::empty('vector<'.TypeNames::write($part).'>'), $element->parts)),
             $element->isList() => new ListLiteral([]),
+            $element->isMap() => new MapLiteral([]),
+            $element->isSet() => new Operation('set_of'),
             'Truth' === $element->kind->name => new TruthLiteral(false),
             'Number' === $element->kind->name => new NumberLiteral(0.0),
             default => new NumberLiteral(0),
@@ -574,6 +1086,12 @@ abstract class CppExpressions extends BraceExpressions
         if ('count' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
             return new Operation('occurrences', [$first, $second]);
         }
+        if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && ($second instanceof FunctionReference || $second instanceof VariableRead)) {
+            return new Operation('sort_before', [$first, $second]);
+        }
+        if ('transform' === $name && 3 === $count && $arguments[0]->all && isset($values[2])) {
+            return $this->transient('transformed', $values);
+        }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
             return $this->sortedBy($first, $second, $token);
         }
@@ -591,6 +1109,27 @@ abstract class CppExpressions extends BraceExpressions
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? 'smaller' : 'larger', $first->items);
+        }
+        if ('back_inserter' === $name && 1 === $count) {
+            return $this->transient('behind', $values);
+        }
+        if (\in_array($name, ['make_pair', 'make_tuple'], true) && 1 < $count) {
+            return new Operation('record', $values);
+        }
+        if ('move' === $name && 1 === $count && null !== $first) {
+            // Nobody looks at what something was moved from.
+            return $first;
+        }
+        if (('max_element' === $name || 'min_element' === $name) && 1 === $count && $arguments[0]->all && null !== $first) {
+            return $this->transient('max_element' === $name ? 'greatest_place' : 'least_place', [$first]);
+        }
+        if ('count_if' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
+            return new Operation('length', [new Collected(new VariableRead($second->parameters[0]), $second->parameters[0], $first, $second->value)]);
+        }
+        if (\in_array($name, ['any_of', 'all_of', 'none_of'], true) && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
+            $found = new Operation('all_of' === $name ? 'all_hold' : 'any_holds', [new Collected($second->value, $second->parameters[0], $first)]);
+
+            return 'none_of' === $name ? new Unary(UnaryOperator::Not, $found) : $found;
         }
         if ('rand' === $name && 0 === $count && $this->is('%')) {
             return $this->transient('rand', []);
@@ -613,10 +1152,20 @@ abstract class CppExpressions extends BraceExpressions
         $compared = $lambda->value;
         $isDown = $compared instanceof Binary && Operator::Greater === $compared->operator;
         if (!$compared instanceof Binary || !$isDown && Operator::Less !== $compared->operator || Walk::mapExpression($compared->right, static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $other ? new VariableRead($one) : $part) != $compared->left) {
-            $this->fail('unsupported', $token, ['what' => 'sort(…, […])']);
+            return new Operation('sort_before', [$list, $lambda]);
         }
 
         return $compared->left instanceof VariableRead ? new Operation($isDown ? 'sort_down' : 'sort', [$list]) : new Operation($isDown ? 'sort_down_by' : 'sort_by', [$list, new Lambda([$one], $compared->left)]);
+    }
+
+    /** `tolower`, handed over by its name. */
+    protected function plainName(Token $token): Expression
+    {
+        if (\in_array($token->text, ['tolower', 'toupper'], true) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+            return new Lambda(['letter'], new Operation('tolower' === $token->text ? 'lower_letter' : 'upper_letter', [new VariableRead('letter')]));
+        }
+
+        return parent::plainName($token);
     }
 
     private function gathered(Expression $over, Lambda $lambda, bool $maps): Expression
@@ -636,11 +1185,30 @@ abstract class CppExpressions extends BraceExpressions
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
         switch ($name) {
+            case 'first':
+            case 'second':
+                return null;
+            case 'str':
+                if ($receiver instanceof VariableRead && $this->isTextStream($receiver->name)) {
+                    return null === $first ? new Operation('streamed_text', [$receiver]) : new Operation('streamed_set', [$receiver, $first]);
+                }
+                break;
+            case 'rfind':
+                return 1 === $count && null !== $first ? new Operation('last_position', [$receiver, $first]) : null;
+            case 'get':
+                return 0 === $count ? $receiver : null;
+            case 'contains':
+                return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
             case 'begin':
             case 'end':
             case 'rbegin':
             case 'rend':
                 return 0 === $count ? $this->transient($name, [$receiver]) : null;
+            case 'what':
+                if (0 === $count && $receiver instanceof VariableRead && isset($this->keptFailures[$receiver->name])) {
+                    return new Operation('failure_text', [$receiver]);
+                }
+                break;
             case 'value':
             case 'c_str':
                 return 0 === $count ? $receiver : null;
@@ -670,10 +1238,33 @@ abstract class CppExpressions extends BraceExpressions
                     return new Operation('drop_at', [$receiver, $first->right]);
                 }
 
-                return 1 === $count && null !== $first ? new Operation('forget', [$receiver, $first]) : null;
+                if (1 === $count && $first instanceof VariableRead && 'place' === ($this->iterators[$first->name][0] ?? '')) {
+                    return new Operation('drop_at', [$receiver, $first]);
+                }
+
+                return 1 === $count && null !== $first ? new Operation($this->isOfType($receiver, '(?:unordered_)?set') ? 'take_out' : 'forget', [$receiver, $first]) : null;
             case 'replace':
                 return 3 === $count && null !== $first ? $this->transient('text_replaced', [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
             case 'insert':
+            case 'emplace':
+                if (1 === $count && null !== $first && $this->isOfType($receiver, '(?:unordered_)?set')) {
+                    return new Operation('put_in', [$receiver, $first]);
+                }
+                if ('emplace' === $name && 2 === $count && null !== $first && $this->isOfType($receiver, '(?:unordered_)?map')) {
+                    return $this->transient('map_inserted', [$receiver, $first, $arguments[1]->value]);
+                }
+                if ('emplace' === $name) {
+                    $made = $this->ofOrder($receiver, $name, $first, $count);
+                    if (null !== $made) {
+                        return $made;
+                    }
+                    break;
+                }
+                $pair = $first instanceof Operation && 'record' === $first->key ? $first->arguments : ($first instanceof ListLiteral ? $first->items : []);
+                if (1 === $count && 2 === \count($pair) && $this->isOfType($receiver, '(?:unordered_)?map')) {
+                    // What is there already stays (C++17, 26.4.4.4).
+                    return $this->transient('map_inserted', [$receiver, ...$pair]);
+                }
                 if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead)) {
                     return $this->transient('text_inserted', [$receiver, $first, $arguments[1]->value]);
                 }
@@ -690,8 +1281,32 @@ abstract class CppExpressions extends BraceExpressions
             case 'count':
                 return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
             case 'find':
+                if (2 === $count && null !== $first) {
+                    return new Operation('position_from', [$receiver, $first, $arguments[1]->value]);
+                }
+
                 return 1 === $count && null !== $first ? new Operation('position', [$receiver, $first]) : null;
             case 'push':
+            case 'pop':
+            case 'top':
+            case 'push_front':
+            case 'pop_front':
+            case 'emplace_back':
+                $item = TypeNames::read($this->typeOf($receiver))->item();
+                $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
+                if ($isMade && \in_array($name, ['emplace_back', 'emplace', 'push'], true) && ([] !== $item->parts || null !== $item->class && isset($this->classes[$item->class]))) {
+                    // What is put in is made of the values.
+                    $first = [] !== $item->parts ? new Operation('record', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);
+                    $count = 1;
+                }
+                $made = $this->ofOrder($receiver, $name, $first, $count);
+                if (null !== $made) {
+                    return $made;
+                }
+                if ('push' !== $name) {
+                    break;
+                }
+                // no break
             case 'append':
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
                 // no break
@@ -704,6 +1319,48 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return null;
+    }
+
+    /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
+    private function ofOrder(Expression $list, string $name, ?Expression $value, int $count): ?Operation
+    {
+        $type = $this->typeOf($list);
+        if (1 !== preg_match('/^(?:const )?(stack|queue|deque|vector|priority_queue)\b/', $type, $match)) {
+            return null;
+        }
+        [$of, $isGiven] = [$match[1], 1 === $count && null !== $value];
+        // The greatest comes first, or with `greater` the least (C++17, 26.6.5).
+        $next = new Operation(str_contains($type, 'greater<') ? 'least' : 'greatest', [$list]);
+
+        return match (true) {
+            'priority_queue' === $of && ('push' === $name || 'emplace' === $name) && $isGiven => new Operation('append', [$list, $value ?? $list]),
+            'priority_queue' === $of && 'top' === $name && 0 === $count => $next,
+            'priority_queue' === $of && 'pop' === $name && 0 === $count => new Operation('remove', [$list, $next]),
+            ('push' === $name || 'emplace' === $name) && $isGiven && ('stack' === $of || 'queue' === $of), 'emplace_back' === $name && $isGiven && null !== $value => new Operation('append', [$list, $value ?? $list]),
+            'pop' === $name && 0 === $count && 'stack' === $of => new Operation('drop_last', [$list]),
+            'pop' === $name && 0 === $count && 'queue' === $of, 'pop_front' === $name && 0 === $count && 'deque' === $of => new Operation('drop_first', [$list]),
+            'top' === $name && 0 === $count && 'stack' === $of => new Operation('last', [$list]),
+            'push_front' === $name && $isGiven && 'deque' === $of => new Operation('prepend', [$list, $value ?? $list]),
+            default => null,
+        };
+    }
+
+    /** @var array<string, string> the types of what objects keep, by name */
+    protected array $fieldTypes = [];
+
+    /** The type that the text gives a variable or a field; empty where it says none. */
+    protected function typeOf(Expression $value): string
+    {
+        return match (true) {
+            $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
+            $value instanceof Field => $this->fieldTypes[$value->name] ?? '',
+            default => '',
+        };
+    }
+
+    protected function isOfType(Expression $value, string $pattern): bool
+    {
+        return 1 === preg_match("/^(?:const )?(?:std::)?$pattern ?</", $this->typeOf($value));
     }
 
     /** How far behind its first item an iterator of a list stands: `list.begin() + 2`; null where it is no such one. */

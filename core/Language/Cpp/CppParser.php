@@ -6,6 +6,8 @@ namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
@@ -19,24 +21,38 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
@@ -50,10 +66,8 @@ use Scrivlet\Core\Tree\VariableRead;
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
 {
-    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'bits/stdc++.h', 'scrivlet.hpp'];
+    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'fstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'bits/stdc++.h', 'scrivlet.hpp'];
 
-    /** @var array<string, array<string, string>> types by scope and name */
-    private array $types = ['' => []];
     private bool $inMain = false;
     private bool $hasMain = false;
 
@@ -220,8 +234,13 @@ final class CppParser extends CppExpressions
     /** Functions may be called above their definition, where a prototype stands. */
     private function announce(): void
     {
+        $this->announceClasses();
         $depth = 0;
+        $anyTypes = [];
         foreach ($this->tokens as $index => $token) {
+            if (\in_array($token->text, ['typename', 'class'], true) && \in_array($this->tokens[$index - 1]->text ?? '', ['<', ','], true)) {
+                $anyTypes[$this->tokens[$index + 1]->text ?? ''] = true;
+            }
             $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
             $before = $this->tokens[$index - 1] ?? null;
             $after = $this->tokens[$index + 1] ?? null;
@@ -236,7 +255,7 @@ final class CppParser extends CppExpressions
                 $this->functions[$foretold] = [0, 0, []];
             }
             if (TokenKind::Name !== $token->kind || '(' !== $after?->text || null === $before || 'main' === $token->text
-                || !(TokenKind::Keyword === $before->kind && \in_array($before->text, ['int', 'double', 'void', 'bool', 'char', 'float', 'long', 'auto'], true) || 'string' === $before->text || '>' === $before->text && 0 === $depth)) {
+                || !(TokenKind::Keyword === $before->kind && \in_array($before->text, ['int', 'double', 'void', 'bool', 'char', 'float', 'long', 'auto'], true) || 'string' === $before->text || isset($this->classes[$before->text]) || isset($anyTypes[$before->text]) || \in_array($before->text, ['>', '*', '&'], true) && 0 === $depth)) {
                 continue;
             }
             $closing = $this->closingOf($index + 1);
@@ -245,8 +264,398 @@ final class CppParser extends CppExpressions
                 continue;
             }
             $counted = $this->counted($index + 2, $closing);
-            $this->functions[$token->text] = [min($this->functions[$token->text][0] ?? 99, $counted[0]), $counted[1], $counted[2]];
+            $name = $this->overload($token->text, $index + 1) ?? $token->text;
+            $this->functions[$name] = [min($this->functions[$name][0] ?? 99, $counted[0]), $counted[1], $counted[2]];
         }
+    }
+
+    /** The name under which a function is known here of which there are several (C++17, 16), by what it takes. */
+    private function overload(string $name, int $bracket): ?string
+    {
+        $closing = $this->partners[$bracket] ?? null;
+        if (null === $closing) {
+            return null;
+        }
+        $types = [''];
+        $depth = 0;
+        for ($at = $bracket + 1; $at < $closing; ++$at) {
+            $text = $this->tokens[$at]->text;
+            $depth += ['<' => 1, '>' => -1, '>>' => -2][$text] ?? 0;
+            if (',' === $text && 0 === $depth) {
+                $types[] = '';
+            } elseif ('=' === $text && 0 === $depth) {
+                while ($at + 1 < $closing && ',' !== $this->tokens[$at + 1]->text) {
+                    ++$at;
+                }
+            } elseif (!\in_array($text, ['const', '&', '*', 'std', '::', '[', ']'], true) && !(TokenKind::Name === $this->tokens[$at]->kind && '' !== $types[\count($types) - 1] && 0 === $depth && \in_array($this->tokens[$at + 1]->text, [',', ')', '=', '['], true))) {
+                $types[\count($types) - 1] .= $text;
+            }
+        }
+        $key = implode('|', $types);
+        if (!isset($this->overloads[$name][$key])) {
+            $this->overloads[$name][$key] = [[] === ($this->overloads[$name] ?? []) ? $name : $this->nameFor($name), '' === $key ? [] : $types];
+        }
+
+        return $this->overloads[$name][$key][0];
+    }
+
+    protected function called(Token $token, array $arguments): Expression
+    {
+        $overloads = $this->overloads[$token->text] ?? [];
+        $best = null;
+        $score = -99.0;
+        foreach (1 < \count($overloads) ? $overloads : [] as [$name, $types]) {
+            [$least, $most] = $this->functions[$name] ?? [0, 0];
+            if (\count($arguments) < $least || \count($arguments) > $most) {
+                continue;
+            }
+            $points = 0.0;
+            foreach ($arguments as $index => $argument) {
+                $points += $this->fitness($this->types_($argument->value), $types[$index] ?? '');
+            }
+            if ($points > $score) {
+                [$best, $score] = [$name, $points];
+            }
+        }
+
+        return parent::called(null === $best || $best === $token->text ? $token : new Token($token->kind, $best, $token->offset), $arguments);
+    }
+
+    /** How well a value of a type fits a parameter. */
+    private function fitness(string $given, string $wanted): float
+    {
+        $numbers = ['int', 'double', 'float', 'long', 'longlong', 'bool', 'char', 'size_t', 'short'];
+
+        return match (true) {
+            '' === $given => 0.5,
+            $given === $wanted, 'double' === $given && 'float' === $wanted => 2.0,
+            \in_array($given, $numbers, true) && \in_array($wanted, $numbers, true) => 1.0,
+            default => -10.0,
+        };
+    }
+
+    /** The type of a value as far as the text shows it, without blanks; empty where it does not. */
+    private function types_(Expression $value): string
+    {
+        return match (true) {
+            $value instanceof NumberLiteral => \is_int($value->value) ? 'int' : 'double',
+            $value instanceof TextLiteral => $value->letter ? 'char' : 'string',
+            $value instanceof TruthLiteral => 'bool',
+            $value instanceof VariableRead => str_replace([' ', '&', 'const', 'std::'], '', $this->typeOf($value)),
+            $value instanceof MakeObject => $value->class,
+            $value instanceof Binary && Operator::Join === $value->operator => 'string',
+            $value instanceof Binary && $value->operator->isArithmetic() => \in_array('double', [$this->types_($value->left), $this->types_($value->right)], true) ? 'double' : $this->types_($value->left),
+            $value instanceof Operation => ['text' => 'string', 'number' => 'double', 'whole' => 'int', 'natural' => 'int', 'truth' => 'bool', 'letter' => 'char'][ValueOperations::find($value->key)->result ?? ''] ?? '',
+            default => '',
+        };
+    }
+
+    /** @var array<string, array<string, array{string, list<string>}>> functions that have one name, by it and by what they take: the name each has here, and its types */
+    private array $overloads = [];
+
+    /** What classes there are, and what their objects can do and keep. */
+    private function announceClasses(): void
+    {
+        foreach ($this->tokens as $index => $token) {
+            $name = $this->tokens[$index + 1] ?? null;
+            if (!\in_array($token->text, ['class', 'struct'], true) || TokenKind::Keyword !== $token->kind || null === $name || TokenKind::Name !== $name->kind || 'enum' === ($this->tokens[$index - 1]->text ?? '')) {
+                continue;
+            }
+            $at = $index + 2;
+            $parent = '';
+            if (':' === ($this->tokens[$at]->text ?? '')) {
+                $at += \in_array($this->tokens[$at + 1]->text ?? '', ['public', 'private', 'protected'], true) ? 2 : 1;
+                $at += 'std' === ($this->tokens[$at]->text ?? '') ? 2 : 0;
+                $parent = $this->tokens[$at]->text ?? '';
+                ++$at;
+            }
+            if ('{' !== ($this->tokens[$at]->text ?? '')) {
+                continue;
+            }
+            $this->classes[$name->text] = isset($this->classes[$parent]) || $this->isFailure($parent) ? $parent : '';
+            $this->methods[$name->text] = [];
+            $this->fieldsOf[$name->text] = [];
+            $this->announceMembers($name->text, $at + 1, $this->partners[$at] ?? \count($this->tokens));
+        }
+        if ([] !== $this->classes) {
+            $this->announceMakers();
+        }
+    }
+
+    private function announceMembers(string $class, int $at, int $closing): void
+    {
+        while ($at < $closing) {
+            if (\in_array($this->tokens[$at]->text, ['public', 'private', 'protected'], true) && ':' === ($this->tokens[$at + 1]->text ?? '')) {
+                $at += 2;
+                continue;
+            }
+            // A member goes to its semicolon, or to the end of its braces.
+            $isShared = $isMethod = false;
+            $names = [];
+            for (; $at < $closing && ';' !== $this->tokens[$at]->text; ++$at) {
+                $token = $this->tokens[$at];
+                $isShared = $isShared || 'static' === $token->text;
+                $next = $this->tokens[$at + 1]->text ?? '';
+                if ('operator' === $token->text && !$isMethod && '(' === ($this->tokens[$at + 2]->text ?? '')) {
+                    $isMethod = true;
+                    $closed = $this->partners[$at + 2] ?? $at + 2;
+                    if (isset(self::OPERATORS[$next])) {
+                        $this->methods[$class][self::OPERATORS[$next]] ??= $this->counted($at + 3, $closed);
+                    }
+                    $at = $closed;
+                } elseif ('(' === $next && !$isMethod && TokenKind::Name === $token->kind) {
+                    $isMethod = true;
+                    $closed = $this->partners[$at + 1] ?? $at + 1;
+                    $method = $token->text === $class ? ClassDefinition::MAKES : $token->text;
+                    if ('~' !== ($this->tokens[$at - 1]->text ?? '')) {
+                        $this->methods[$class][$method] ??= $this->counted($at + 2, $closed);
+                        if ($isShared) {
+                            $this->sharedMethods["$class.$method"] = true;
+                        }
+                    }
+                    $at = $closed;
+                } elseif ('{' === $token->text) {
+                    $at = $this->partners[$at] ?? $closing;
+                    if ($isMethod) {
+                        break;
+                    }
+                } elseif (!$isMethod && TokenKind::Name === $token->kind && \in_array($next, [';', ',', '=', '{', '['], true)) {
+                    $names[] = $token->text;
+                    while ($at + 1 < $closing && !\in_array($this->tokens[$at + 1]->text, [';', ','], true)) {
+                        ++$at;
+                        $at = \in_array($this->tokens[$at]->text, ['{', '(', '['], true) ? $this->partners[$at] ?? $at : $at;
+                    }
+                }
+            }
+            foreach ($isMethod ? [] : $names as $name) {
+                if ($isShared) {
+                    $this->statics[$class][$name] = true;
+                } else {
+                    $this->fieldNames[$name] = $this->fieldsOf[$class][$name] = true;
+                    $this->given[$class][] = $name;
+                }
+            }
+            ++$at;
+        }
+    }
+
+    /** @return list<Statement> */
+    private function classDefinition(Token $token): array
+    {
+        $start = $this->at++;
+        $id = $this->newId();
+        $name = $this->newName();
+        if ('' !== $this->scope || 1 !== $this->parent || $this->inMain || !isset($this->classes[$name->text])) {
+            $this->fail('unsupported', $name, ['what' => "$token->text { … }"]);
+        }
+        $parent = '';
+        if ($this->accept(':')) {
+            $this->accept('public');
+            $this->at += $this->is('std') && $this->is('::', 1) ? 2 : 0;
+            $of = $this->newName();
+            $parent = $of->text;
+            if ($this->isFailure($parent) && 'exception' !== $parent) {
+                $parent = '@'.(FailureNames::kindOf($this->language(), $parent)->value ?? '');
+            } elseif (!isset($this->classes[$parent])) {
+                $this->fail('unsupported', $of, ['what' => "class … : $parent"]);
+            }
+        }
+        if (!$this->accept('{')) {
+            $end = $this->endOffset();
+            $this->failAt('brace_wanted', max(0, $end - 1), 1, ['word' => $token->text], [new Replacement($end, 0, ' {')]);
+        }
+        $this->cut($id, 'head', $token->offset, $this->endOffset());
+        [$outer, $this->parent, $this->class] = [$this->parent, $id, $name->text];
+        $rows = [];
+        try {
+            while (null !== $this->peek() && !$this->is('}')) {
+                array_push($rows, ...$this->remarks());
+                if (\in_array($this->sign(), ['public', 'private', 'protected'], true) && $this->is(':', 1)) {
+                    $this->at += 2;
+                    continue;
+                }
+                array_push($rows, ...$this->membersOrUnread());
+            }
+            array_push($rows, ...$this->remarks());
+        } finally {
+            [$this->parent, $this->class] = [$outer, ''];
+        }
+        $this->closeBrace($id, $start, 'close', ';');
+
+        return [new ClassDefinition($id, $name->text, $parent, new Block($rows))];
+    }
+
+    /** What signs ask of an object (C++17, 16.5). */
+    private const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less'];
+
+    protected function members(): array
+    {
+        $token = $this->peek() ?? $this->fail('empty');
+        $start = $this->at;
+        $shown = $this->shownByStream($token, $start);
+        if (null !== $shown) {
+            return [$shown];
+        }
+        $isShared = $this->is('static');
+        while (\in_array($this->sign(), ['virtual', 'inline', 'explicit', 'static'], true)) {
+            ++$this->at;
+        }
+        if ($this->is($this->class) && $this->is('(', 1)) {
+            $name = $this->newName();
+
+            return [$this->methodDefinition($token, 'void', $name, $start, false)];
+        }
+        if ($this->is('using') && $this->is('::', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is(';', 4)) {
+            // A class has what makes the one above it ready, anyhow.
+            $this->at += 5;
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+        }
+        if ($this->is('~') && $this->is('(', 2)) {
+            // When an object goes, nothing is seen of it here, unless it writes something.
+            $tilde = $this->at;
+            $this->at = ($this->closingOf($this->at + 2) ?? $this->at) + 1;
+            $end = $this->is('{') ? $this->closingOf($this->at) : null;
+            if (null !== $end && !$this->isSeenBetween($this->at, $end) || $this->is('=') && $this->is('default', 1)) {
+                $this->at = null === $end ? $this->at + 2 : $end + 1;
+                $this->accept(';');
+
+                return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+            }
+            $this->at = $tilde;
+        }
+        if ($this->is('~') || $this->is('friend')) {
+            $this->fail('unsupported', $token, ['what' => $token->text.($this->peek(1)->text ?? '')]);
+        }
+        $type = $this->type();
+        if (null === $type) {
+            $this->fail('type_missing', $token, ['name' => $token->text]);
+        }
+        $sign = $this->peek(1);
+        if ($this->is('operator') && null !== $sign && isset(self::OPERATORS[$sign->text]) && $this->is('(', 2)) {
+            $this->at += 2;
+
+            return [$this->methodDefinition($token, $type, new Token(TokenKind::Name, self::OPERATORS[$sign->text], $sign->offset), $start, false)];
+        }
+        if ($this->is('(', 1)) {
+            return [$this->methodDefinition($token, $type, $this->newName(), $start, $isShared)];
+        }
+        $rows = [];
+        do {
+            $name = $this->newName();
+            $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : null;
+            if (null === $value && $this->is('[')) {
+                $this->fail('unsupported', $name, ['what' => $name->text.'[…]']);
+            }
+            if ($isShared) {
+                $this->write("$this->class.$name->text", $name->offset);
+                $this->types['']["$this->class.$name->text"] = $type;
+            }
+            $this->fieldTypes[$name->text] = $type;
+            $rows[] = $isShared ? new SetVariable($this->newId(), "$this->class.$name->text", $value ?? new NumberLiteral(0), false, $type) : new FieldDeclaration($this->newId(), $name->text, $type, $value);
+        } while ($this->accept(','));
+        $this->semicolon();
+        $this->cutTogether($rows, $token->offset);
+
+        return $rows;
+    }
+
+    private function methodDefinition(Token $token, string $type, Token $name, int $start, bool $isShared): Statement
+    {
+        $isMaker = $name->text === $this->class;
+        $id = $this->newId();
+        $opened = $this->peek() ?? $token;
+        ++$this->at;
+        $this->scope = $this->class.'.'.($isMaker ? ClassDefinition::MAKES : $name->text);
+        $full = $this->scope;
+        $known = [$this->declared[$full] ?? [], $this->writes[$full] ?? []];
+        try {
+            [$parameters, $defaults, $types] = $this->parameters($opened);
+            if (!$isShared) {
+                array_unshift($parameters, $this->itself);
+                $this->write($this->itself, $name->offset);
+            }
+            while (\in_array($this->sign(), ['const', 'override', 'final', 'noexcept'], true)) {
+                ++$this->at;
+            }
+            $types = $isMaker ? $types : ['' => $type] + $types;
+            $isPure = $this->is('=') && $this->is('0', 1);
+            $this->at += $isPure ? 2 : 0;
+            if ($this->accept(';')) {
+                if (!$isPure) {
+                    // What it does stands below, behind the name of the class, perhaps with other names.
+                    [$this->declared[$full], $this->writes[$full]] = $known;
+                    $this->prototypes[$full] = $defaults;
+
+                    return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+                }
+                $this->cut($id, 'head', $token->offset, $this->endOffset());
+
+                return new FunctionDefinition($id, $full, $parameters, new Block(), false, $defaults, $types);
+            }
+            $first = $isMaker && $this->accept(':') ? $this->initialRows($id) : [];
+            $above = $isMaker ? $this->ownerOf($this->classes[$this->class] ?? '', ClassDefinition::MAKES) : null;
+            if (null !== $above && 0 === ($this->methods[$above][ClassDefinition::MAKES][0] ?? 0) && [] === array_filter($first, static fn (Statement $row): bool => $row instanceof OwnCall)) {
+                // The parent's part is made first, without a word (C++17, 15.6.2).
+                $before = $this->parent;
+                $this->parent = $id;
+                array_unshift($first, new OwnCall($this->newId(), $above.'.'.ClassDefinition::MAKES, [new VariableRead($this->itself)]));
+                $this->parent = $before;
+            }
+            if (!$this->is('{')) {
+                $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
+            }
+            $loops = $this->loops;
+            $this->loops = [];
+            $opening = $this->peek()->offset ?? 0;
+            foreach ($first as $row) {
+                $this->cut($row->id, 'head', $opening + 1, $opening + 1);
+            }
+            $body = $this->body($id, $start, 'head', 'body', false);
+            $this->loops = $loops;
+            $this->closeBrace($id, $start);
+        } finally {
+            $this->scope = '';
+        }
+
+        return new FunctionDefinition($id, $full, $parameters, $this->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->prototypes[$full] ?? []), $types, $isShared ? 'shared' : '');
+    }
+
+    /**
+     * `: plant(name), water(0)`: what an object keeps from the start, and how the part of it is made that its parent has.
+     *
+     * @return list<Statement>
+     */
+    private function initialRows(int $id): array
+    {
+        $rows = [];
+        $before = $this->parent;
+        $this->parent = $id;
+        do {
+            $this->at += $this->is('std') && $this->is('::', 1) ? 2 : 0;
+            $name = $this->newName();
+            $opened = $this->peek() ?? $name;
+            if (!$this->accept('(') && !$this->accept('{')) {
+                $this->fail('call_brackets', $name, ['name' => $name->text]);
+            }
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+            $self = $this->thisObject($name);
+            if ($this->isFailure($name->text) && !isset($this->fieldNames[$name->text])) {
+                $rows[] = new Perform($this->newId(), new Operation('say_failing', [$self, $values[0] ?? new TextLiteral('')]));
+            } elseif (isset($this->classes[$name->text]) && $this->isRaised($name->text) && null === $this->ownerOf($name->text, ClassDefinition::MAKES)) {
+                $this->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+            } elseif (isset($this->classes[$name->text])) {
+                $owner = $this->ownerOf($name->text, ClassDefinition::MAKES);
+                if (null !== $owner) {
+                    $rows[] = new OwnCall($this->newId(), $owner.'.'.ClassDefinition::MAKES, [$self, ...$values]);
+                }
+            } else {
+                $rows[] = new SetItem($this->newId(), new Field($self, $name->text), $values[0] ?? new NumberLiteral(0));
+            }
+        } while ($this->accept(','));
+        $this->parent = $before;
+
+        return $rows;
     }
 
     /** @return array{int, int, list<string>} fewest and most arguments, and the names */
@@ -369,15 +778,18 @@ final class CppParser extends CppExpressions
     private function enumeration(int $start): array
     {
         ++$this->at;
+        $isApart = $this->accept('class') || $this->accept('struct');
         $name = $this->peek();
         if (null !== $name && TokenKind::Name === $name->kind) {
             ++$this->at;
             $this->aliases[$name->text] = 'int';
         }
         $opened = $this->peek();
-        if (!$this->accept('{') || null === $opened) {
+        // One whose names stand behind its own has to have one (C++17, 10.2).
+        if (!$this->accept('{') || null === $opened || ($isApart && TokenKind::Name !== $name?->kind)) {
             $this->fail('unsupported', $name, ['what' => 'enum']);
         }
+        $apart = $isApart ? $name?->text : null;
         $rows = [];
         $next = 0;
         while (null !== ($one = $this->peek()) && TokenKind::Name === $one->kind) {
@@ -386,17 +798,19 @@ final class CppParser extends CppExpressions
                 $value = $this->value();
                 $next = $value instanceof NumberLiteral && \is_int($value->value) ? $value->value : $this->fail('unsupported', $one, ['what' => 'enum']);
             }
-            $rows[] = $this->constant($one->text, 'int', new NumberLiteral($next++), $one->offset);
+            // The names of an `enum class` stand behind its own (C++17, 10.2).
+            $known = null !== $apart ? $apart.'_'.$one->text : $one->text;
+            if (null !== $apart) {
+                $this->enumerators["$apart::$one->text"] = $known;
+            }
+            $rows[] = $this->constant($known, 'int', new NumberLiteral($next++), $one->offset);
             if (!$this->accept(',')) {
                 break;
             }
         }
         $this->close($opened);
         $this->semicolon();
-        $end = $this->endOffset();
-        foreach ($rows as $index => $row) {
-            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
-        }
+        $this->cutTogether($rows, $start);
 
         return $rows;
     }
@@ -470,12 +884,31 @@ final class CppParser extends CppExpressions
 
             return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
         }
-        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin'], true)) {
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
+        if (isset($this->classes[$token->text]) && $this->is('::', 1) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
+            // What the parent does, or the class itself.
+            $value = $this->value();
+            $this->semicolon();
+
+            return [$this->ended($value instanceof OwnValue ? new OwnCall($this->newId(), $value->function, $value->arguments) : new Perform($this->newId(), $value), $start)];
+        }
+        if ($this->is('<<', 1) && $this->isTextStream($token->text)) {
+            return [$this->output($start, new VariableRead($token->text))];
+        }
+        if ($this->isTextStream($token->text) && $this->is('.', 1) && $this->is('clear', 2) && $this->is('(', 3) && $this->is(')', 4)) {
+            // What failed is asked again.
+            $this->at += 5;
+            $this->semicolon();
+
+            return [$this->ended(new Perform($this->newId(), new Operation('streamed_set', [new VariableRead($token->text), new Operation('streamed_text', [new VariableRead($token->text)])])), $start)];
+        }
         switch ($token->text) {
             case 'cout':
+            case 'cerr':
+            case 'clog':
                 return [$this->output($start)];
             case 'cin':
                 return $this->input($start);
@@ -503,24 +936,50 @@ final class CppParser extends CppExpressions
                 $this->semicolon();
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+            case 'delete':
+                // What is no longer needed goes by itself here.
+                $at = $this->is('[', 1) && $this->is(']', 2) ? 3 : 1;
+                if (TokenKind::Name === $this->peek($at)?->kind && $this->is(';', $at + 1)) {
+                    $this->at += $at + 2;
+
+                    return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+                }
+                break;
             case 'typedef':
                 return [$this->alias($start, false)];
             case 'enum':
-                if (!$this->is('class', 1) && !$this->is('struct', 1)) {
-                    return $this->enumeration($start);
-                }
-                $this->fail('unsupported', $token, ['what' => 'enum class']);
-                // no break
+                return $this->enumeration($start);
             case 'srand':
                 if ($this->is('(', 1) && !isset($this->functions['srand'])) {
                     return [$this->seeded($start)];
                 }
                 break;
+            case 'assert':
+                if ($this->is('(', 1) && !isset($this->functions['assert'])) {
+                    $opened = $this->tokens[$this->at + 1];
+                    $this->at += 2;
+                    $condition = $this->value();
+                    $this->close($opened);
+                    $this->semicolon();
+
+                    return [$this->ended(new Claim($this->newId(), $condition), $start)];
+                }
+                break;
             case 'struct':
             case 'class':
+                if (TokenKind::Name === $this->peek(1)?->kind) {
+                    return $this->classDefinition($token);
+                }
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+                // no break
             case 'template':
-            case 'try':
-            case 'throw':
+                return $this->ofAnyType($token);
+            case 'namespace':
+                if (TokenKind::Name === $this->peek(1)?->kind && $this->is('{', 2) && '' === $this->scope && !$this->inMain) {
+                    return $this->ofNamespace($token);
+                }
+                $this->fail('unsupported', $token, ['what' => 'namespace']);
+                // no break
             case 'goto':
                 $this->fail('unsupported', $token, ['what' => $token->text]);
                 // no break
@@ -548,7 +1007,21 @@ final class CppParser extends CppExpressions
             $this->misspeltType($token);
         }
         $at = $this->at;
+        $shown = [] === $this->classes || $this->inMain || '' !== $this->scope ? null : $this->shownByStream($token, $at);
+        if (null !== $shown) {
+            return [$shown];
+        }
+        $apart = $this->definedApart($token, $at);
+        if (null !== $apart) {
+            return [$apart];
+        }
+        $shared = [] === $this->classes ? null : $this->sharedValue($token);
+        if (null !== $shared) {
+            return [$shared];
+        }
+        $this->mayPoint = true;
         $type = $this->type();
+        $this->mayPoint = false;
         if (null === $type || '(' === $this->sign() || '{' === $this->sign()) {
             $this->at = $at;
 
@@ -558,6 +1031,139 @@ final class CppParser extends CppExpressions
         }
 
         return $this->declared_($token, $type, $at);
+    }
+
+    /** Whether what stands between two places writes something, or changes what a class or the program shares. */
+    private function isSeenBetween(int $from, int $until): bool
+    {
+        for ($at = $from; $at < $until; ++$at) {
+            $text = $this->tokens[$at]->text;
+            if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->isSharedByAny($text) || isset($this->functions[$text]) && !isset($this->classes[$text]) || isset($this->declared[''][$text])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** `int Animal::count = 0;`: what a class shares gets its value. */
+    private function sharedValue(Token $token): ?Statement
+    {
+        [$at, $tokens] = [$this->at, $this->tokens];
+        $type = $this->type();
+        [$class, $name] = [$this->peek(), $this->peek(2)];
+        if (null === $type || null === $class || null === $name || !isset($this->classes[$class->text]) || !$this->is('::', 1) || !$this->is('=', 3) && !$this->is(';', 3) || '' !== $this->scope || $this->inMain) {
+            // Reading a type may have taken two signs apart.
+            [$this->at, $this->tokens] = [$at, $tokens];
+
+            return null;
+        }
+        $this->at += 3;
+        $value = $this->accept('=') ? $this->value() : self::empty("vector<$type>");
+        $this->semicolon();
+
+        return $this->ended(new SetVariable($this->newId(), "$class->text.$name->text", $value), $token->offset);
+    }
+
+    /** `void Bed::pour(int litres) { … }`: a method whose class stands above. */
+    private function definedApart(Token $token, int $start): ?Statement
+    {
+        if ([] === $this->classes || $this->inMain || '' !== $this->scope) {
+            return null;
+        }
+        $isMaker = isset($this->classes[$token->text]) && $this->is('::', 1);
+        $type = $isMaker ? 'void' : $this->type();
+        $class = $this->peek();
+        if (null === $type || null === $class || !isset($this->classes[$class->text]) || !$this->is('::', 1) || !$this->is('(', 3)) {
+            $this->at = $start;
+
+            return null;
+        }
+        $this->at += 2;
+        $name = $this->peek() ?? $class;
+        ++$this->at;
+        $this->class = $class->text;
+        try {
+            return $this->methodDefinition($token, $type, $name, $start, isset($this->sharedMethods["$class->text.$name->text"]));
+        } finally {
+            $this->class = '';
+        }
+    }
+
+    /** @return array{string, string, string, int, int}|null the class, the names of the stream and the object, and where what is shown begins */
+    private function streamHead(int $at): ?array
+    {
+        $text = function (int $ahead) use (&$at): string {
+            return $this->tokens[$at + $ahead]->text ?? '';
+        };
+        $from = $at;
+        $at += 'friend' === $text(0) ? 1 : 0;
+        $at += 'std' === $text(0) && '::' === $text(1) ? 2 : 0;
+        if ('ostream' !== $text(0) || '&' !== $text(1) || 'operator' !== $text(2) || '<<' !== $text(3) || '(' !== $text(4)) {
+            return null;
+        }
+        $at += 5;
+        $at += 'std' === $text(0) && '::' === $text(1) ? 2 : 0;
+        if ('ostream' !== $text(0) || '&' !== $text(1)) {
+            return null;
+        }
+        $stream = ',' === $text(2) ? '' : $text(2);
+        $at += '' === $stream ? 3 : 4;
+        $at += 'const' === $text(0) ? 1 : 0;
+        $class = $text(0);
+        $at += '&' === $text(1) ? 2 : 1;
+        $object = ')' === $text(0) ? '' : $text(0);
+        $at += '' === $object ? 1 : 2;
+
+        return isset($this->classes[$class]) && ')' === $this->tokens[$at - 1]->text ? [$class, $stream, $object, $at, $from] : null;
+    }
+
+    /** `ostream& operator<<(ostream& out, const Bed& bed) { out << bed.plant; return out; }`: the text of an object. */
+    private function shownByStream(Token $token, int $start): ?Statement
+    {
+        $head = [] === $this->classes ? null : $this->streamHead($this->at);
+        if (null === $head) {
+            return null;
+        }
+        [$class, $stream, $object, $this->at] = $head;
+        $id = $this->newId();
+        if ($this->accept(';')) {
+            return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+        }
+        $opened = $this->peek();
+        if (!$this->accept('{') || null === $opened) {
+            $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => 'operator<<'], [new Replacement($this->endOffset(), 0, ' {')]);
+        }
+        $this->cut($id, 'head', $token->offset, $this->endOffset());
+        $full = "$class.".ClassDefinition::SHOWS;
+        [$outerScope, $outerParent] = [$this->scope, $this->parent];
+        [$this->scope, $this->parent] = [$full, $id];
+        $this->write($object, $token->offset);
+        $this->types[$full] = [$object => $class];
+        $row = $this->newId();
+        $first = $this->offset();
+        $value = null;
+        for ($isReturned = false; !$isReturned;) {
+            $isReturned = $this->accept('return');
+            if (!$this->accept($stream)) {
+                $this->fail('unsupported', $token, ['what' => 'operator<<']);
+            }
+            while ($this->accept('<<')) {
+                if ($this->accept('endl') || $this->is('std') && $this->is('::', 1) && $this->is('endl', 2)) {
+                    $this->at += $this->is('std') ? 3 : 0;
+                    $part = new TextLiteral("\n");
+                } else {
+                    $part = null !== $this->told() ? $this->fail('unsupported', $token, ['what' => 'operator<<']) : $this->expression(7);
+                }
+                $value = null === $value ? ($part instanceof TextLiteral ? $part : new Binary(Operator::Join, new TextLiteral(''), $part)) : new Binary(Operator::Join, $value, $part);
+            }
+            $this->semicolon();
+        }
+        $this->cut($row, 'head', $first, $this->endOffset());
+        [$this->scope, $this->parent] = [$outerScope, $outerParent];
+        $this->closeBrace($id, $start);
+
+        return new FunctionDefinition($id, $full, [$object], new Block([new GiveBack($row, $value ?? new TextLiteral(''))]));
     }
 
     /** Words that look like `cout`, and rows where none may be. */
@@ -608,6 +1214,21 @@ final class CppParser extends CppExpressions
 
             return [$this->function($token, $type, $name, $start)];
         }
+        if ('static' === $token->text && '' !== $this->scope) {
+            // It would have to outlive the call.
+            $this->fail('unsupported', $token, ['what' => "static $type"]);
+        }
+        if (str_ends_with($type, ' *')) {
+            $pointer = $this->pointer($token, $type);
+            if (null !== $pointer) {
+                return [$pointer];
+            }
+        }
+        $named = str_ends_with($type, '&') && !str_starts_with($type, 'const') ? TypeNames::read(trim($type, '& ')) : null;
+        if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind)) {
+            // Another name for a number, a text or a truth would have to change both.
+            $this->fail('unsupported', $token, ['what' => trim($type, '& ').'& … = …']);
+        }
         $rows = [];
         do {
             $name = $this->newName();
@@ -631,15 +1252,89 @@ final class CppParser extends CppExpressions
                 $this->fixed[$name->text] = $value;
             }
             $this->write($name->text, $name->offset);
+            $this->references[$this->scope][$name->text] = null !== $named;
+            $value = $this->asIterator($name->text, $type, $value);
             $rows[] = null === $value ? new Declaration($this->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->newId(), $name->text, $value, false, $kept);
         } while ($this->accept(','));
         $this->semicolon();
-        $end = $this->endOffset();
-        foreach ($rows as $index => $row) {
-            $this->cut($row->id, 'head', 0 === $index ? $token->offset : $end, $end);
-        }
+        $this->cutTogether($rows, $token->offset);
 
         return $rows;
+    }
+
+    /** `int* p = &beds;`: another name for what it points at, which never points elsewhere; `new int[3]` is a list. */
+    private function pointer(Token $token, string $type): ?Statement
+    {
+        $name = $this->peek();
+        $isOfClass = isset($this->classes[substr($type, 0, -2)]);
+        if (null === $name || TokenKind::Name !== $name->kind || $isOfClass && !($this->is('=', 1) && $this->is('&', 2))) {
+            return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
+        }
+        if (!$this->is('=', 1) || 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1))) {
+            $this->fail('unsupported', $token, ['what' => $type]);
+        }
+        $this->at += 2;
+        $this->declared[$this->scope][$name->text] = true;
+        $this->silenced[$name->text] = true;
+        if ($this->is('new')) {
+            $this->accept('new');
+            $of = $this->type();
+            $opened = $this->peek();
+            if (null === $of || null === $opened || !$this->accept('[')) {
+                $this->fail('unsupported', $token, ['what' => 'new '.substr($type, 0, -2)]);
+            }
+            $size = $this->value();
+            $this->close($opened);
+            $this->semicolon();
+            $this->write($name->text, $name->offset);
+            $this->types[$this->scope][$name->text] = "vector<$of>";
+
+            return $this->ended(new SetVariable($this->newId(), $name->text, new Operation('filled', [$size, self::empty("vector<$of>")]), false, "vector<$of>"), $token->offset);
+        }
+        if (!$this->accept('&')) {
+            $this->fail('unsupported', $token, ['what' => $type]);
+        }
+        $target = $this->expression(9);
+        if (!$target instanceof VariableRead && !($target instanceof Item && $target->container instanceof VariableRead && $target->index instanceof NumberLiteral)) {
+            $this->fail('unsupported', $token, ['what' => "$type = &…"]);
+        }
+        $this->pointsAt[$this->scope][$name->text] = $target;
+        $this->semicolon();
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+    }
+
+    /** `auto it = find(v.begin(), v.end(), 3)` is a place in a list, -1 for none; `m.find(key)` is a key, which may be missing. */
+    private function asIterator(string $name, string $type, ?Expression $value): ?Expression
+    {
+        unset($this->iterators[$name]);
+        if ('auto' !== $type || !$value instanceof Operation) {
+            return $value;
+        }
+        [$list, $what] = [$value->arguments[0] ?? null, $value->arguments[1] ?? null];
+        if (\in_array($value->key, ['greatest_place', 'least_place'], true) && null !== $list) {
+            $value = new Operation('found', [$list, $what = new Operation('greatest_place' === $value->key ? 'greatest' : 'least', [$list])]);
+        }
+        if (null === $list || null === $what || 'found' !== $value->key && ('position' !== $value->key || !$this->isOfType($list, '(?:unordered_)?(?:map|set)'))) {
+            return $value;
+        }
+        $this->iterators[$name] = ['found' === $value->key ? 'place' : 'key', $list];
+        $this->types[$this->scope][$name] = '';
+
+        return 'found' === $value->key ? new Operation('position', [$list, $what]) : $what;
+    }
+
+    /** @var array<string, array<string, bool>> names that are other names for what has one already, by scope */
+    private array $references = [];
+
+    /** What is given to a reference is given to what it stands for (C++17, 11.3.2). */
+    private function mayChange(string $name, int $offset): void
+    {
+        if (isset($this->constants[$this->scope][$name]) || !isset($this->declared[$this->scope][$name]) && isset($this->constants[''][$name])) {
+            $this->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
+        } elseif ($this->references[$this->scope][$name] ?? false) {
+            $this->mistake('unsupported', $offset, \strlen($name), ['what' => "& $name = …"]);
+        }
     }
 
     /** @var array<string, array<string, true>> */
@@ -662,6 +1357,7 @@ final class CppParser extends CppExpressions
         $list = str_repeat('vector<', \count($sizes)).$type.str_repeat('>', \count($sizes));
         $braces = $this->accept('=') || $this->is('{') ? $this->peek() : null;
         if (null !== $braces && '{' !== $braces->text) {
+            'char' === $type && TokenKind::Text === $braces->kind && $this->fail('unsupported', $braces, ['what' => 'char …[] = "…"']);
             $this->fail('brace_wanted', $braces, ['word' => '[]']);
         }
         $given = null === $braces ? new ListLiteral([]) : $this->braced($braces, $list);
@@ -693,9 +1389,27 @@ final class CppParser extends CppExpressions
         return $missing > 0 && $missing < 1000 ? new ListLiteral([...$items, ...array_fill(0, $missing, $item)]) : new ListLiteral($items);
     }
 
+    /** `Bed bed;`, `Bed bed("rose");`, `Bed bed = {"rose", 3};` */
+    private function objectOf(string $class, Token $name): Expression
+    {
+        $isGiven = $this->accept('=');
+        $opened = $this->peek();
+        if (null !== $opened && ($this->is('{') || !$isGiven && $this->is('('))) {
+            ++$this->at;
+
+            return $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), $this->arguments($opened), true);
+        }
+
+        return $isGiven ? $this->value() : $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true);
+    }
+
     private function initializer(string $type, Token $name): ?Expression
     {
         $token = $this->peek();
+        $class = TypeNames::read($type)->class;
+        if (null !== $class && isset($this->classes[$class]) && TypeKind::Copied === TypeNames::read($type)->kind) {
+            return $this->objectOf($class, $name);
+        }
         if ($this->accept('=')) {
             $opened = $this->peek();
             if (null === $opened || $this->is(';')) {
@@ -712,11 +1426,20 @@ final class CppParser extends CppExpressions
         }
         if ($this->is('{') && null !== $token) {
             $list = $this->braced($token, $type);
+            if ($list instanceof ListLiteral && TypeNames::read($type)->isSet()) {
+                return new Operation('set_of', [] === $list->items ? [] : [$list]);
+            }
             if ($list instanceof ListLiteral && null === TypeNames::read($type)->element) {
                 return $this->inType($type, $list->items[0] ?? self::empty("vector<$type>"));
             }
 
             return $list;
+        }
+        if (1 === preg_match('/^[io]?stringstream$/D', $type)) {
+            $given = $this->is('(') || $this->is('{') ? $this->peek() : null;
+            $this->at += null === $given ? 0 : 1;
+
+            return new Operation('text_stream', [null === $given ? new TextLiteral('') : $this->arguments($given)[0]->value ?? new TextLiteral('')]);
         }
         if ($this->is('(') && null !== $token) {
             ++$this->at;
@@ -736,8 +1459,11 @@ final class CppParser extends CppExpressions
         }
 
         // Lists, maps and texts are empty from the start (C++17, 11.6); a number has no value yet.
-        return match (TypeNames::read($type)->kind) {
-            TypeKind::List => new ListLiteral([]),
+        $read = TypeNames::read($type);
+
+        return match ($read->kind) {
+            TypeKind::List => [] !== $read->parts ? $this->ofRecord($type, []) : new ListLiteral([]),
+            TypeKind::Set => new Operation('set_of'),
             TypeKind::Map => new MapLiteral([]),
             TypeKind::Text => new TextLiteral(''),
             default => null,
@@ -770,7 +1496,106 @@ final class CppParser extends CppExpressions
     /** @return list<Statement> */
     private function declaredSeveral(Token $token): array
     {
-        $this->fail('unsupported', $token, ['what' => 'auto [a, b]']);
+        $opened = $this->peek() ?? $token;
+        ++$this->at;
+        $targets = [];
+        while (null !== ($name = $this->peek()) && TokenKind::Name === $name->kind) {
+            ++$this->at;
+            $targets[] = new VariableRead($name->text);
+            $this->declared[$this->scope][$name->text] = true;
+            $this->types[$this->scope][$name->text] = '';
+            $this->write($name->text, $name->offset);
+            $this->accept(',');
+        }
+        $this->close($opened);
+        if (!$this->accept('=') || [] === $targets) {
+            $this->fail('value_missing', null, ['after' => ']']);
+        }
+        $value = $this->value();
+        $this->semicolon();
+
+        return [$this->ended(new SetSeveral($this->newId(), $targets, [$value]), $token->offset)];
+    }
+
+    /**
+     * `template <typename T>` and the function below it, whose values may be of any type that its calls give it.
+     *
+     * @return list<Statement>
+     */
+    private function ofAnyType(Token $token): array
+    {
+        $start = $this->at;
+        ++$this->at;
+        $names = [];
+        if ($this->accept('<')) {
+            while ($this->is('typename') || $this->is('class')) {
+                ++$this->at;
+                $names[] = $this->newName()->text;
+                $this->accept(',');
+            }
+        }
+        if ([] === $names || !$this->accept('>')) {
+            $this->fail('unsupported', $token, ['what' => 'template']);
+        }
+        $before = $this->aliases;
+        $this->aliases = array_fill_keys($names, 'auto') + $before;
+        try {
+            $type = $this->type();
+            if (null === $type || !$this->is('(', 1)) {
+                $this->fail('unsupported', $token, ['what' => 'template']);
+            }
+            $name = $this->newName();
+            --$this->at;
+
+            return [$this->function($token, $type, $name, $start)];
+        } finally {
+            $this->aliases = $before;
+        }
+    }
+
+    /**
+     * `namespace garden { … }`: what stands in it is known by its own name.
+     *
+     * @return list<Statement>
+     */
+    private function ofNamespace(Token $token): array
+    {
+        $name = $this->peek(1)->text ?? '';
+        $brace = $this->at + 2;
+        $closing = $this->closingOf($brace);
+        if (null === $closing) {
+            $this->at = $brace;
+            $this->missingBrace($brace);
+        }
+        $this->at = $brace + 1;
+        $this->spaces[$name] = true;
+        $import = fn (int $from): Statement => $this->ended(new Import($this->newId(), substr($this->text, $from, $this->endOffset() - $from), $this->language()->value), $from);
+        $rows = [$import($token->offset)];
+        [$until, $this->until] = [$this->until, (int) $closing];
+        array_push($rows, ...$this->block(null));
+        $this->until = $until;
+        $from = $this->offset();
+        ++$this->at;
+        $rows[] = $import($from);
+
+        return $rows;
+    }
+
+    /** Whether nothing but types stands between brackets. */
+    private function areTypes(int $from, int $until): bool
+    {
+        $at = $this->at;
+        $this->at = $from;
+        $this->mayPoint = true;
+        do {
+            $isType = null !== $this->type();
+            $this->accept('&');
+        } while ($isType && $this->accept(','));
+        $this->mayPoint = false;
+        $isType = $isType && $this->at === $until;
+        $this->at = $at;
+
+        return $isType;
     }
 
     /** Whether the round bracket behind a name begins parameters, not a value. */
@@ -778,12 +1603,16 @@ final class CppParser extends CppExpressions
     {
         $at = $this->at;
         $this->at += 2;
+        $this->mayPoint = true;
         $isFunction = $this->is(')') || $this->is('const') || null !== $this->type() && TokenKind::Name === $this->peek()?->kind;
+        $this->mayPoint = false;
         $this->at = $at;
         $closing = $this->closingOf($at + 1);
         $next = null === $closing ? null : ($this->tokens[$closing + 1]->text ?? null);
+        // A prototype need not name what it takes (C++17, 11.3.5).
+        $isPrototype = ';' === $next && '' === $this->scope && !$this->inMain && $this->areTypes($at + 2, (int) $closing);
 
-        return $isFunction || '{' === $next;
+        return $isFunction || $isPrototype || '{' === $next;
     }
 
     private function function(Token $token, string $type, Token $name, int $start): Statement
@@ -795,6 +1624,11 @@ final class CppParser extends CppExpressions
         $this->known[$name->text] ??= $name->offset;
         $id = $this->newId();
         $opened = $this->peek() ?? $token;
+        $full = $this->overload($name->text, $this->at) ?? $name->text;
+        if ($full !== $name->text) {
+            $name = new Token($name->kind, $full, $name->offset);
+            $this->known[$full] ??= $name->offset;
+        }
         ++$this->at;
         $this->scope = $name->text;
         [$parameters, $defaults, $types] = $this->parameters($opened);
@@ -814,6 +1648,101 @@ final class CppParser extends CppExpressions
         $this->closeBrace($id, $start);
 
         return new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults + ($this->prototypes[$name->text] ?? []), $types);
+    }
+
+    protected function caughtHere(): array
+    {
+        $opened = $this->peek();
+        if (null === $opened || !$this->accept('(')) {
+            $last = $this->tokens[$this->at - 1];
+            $this->fail('condition_brackets', $last, ['word' => 'catch']);
+        }
+        if ($this->is('.') && $this->is('.', 1) && $this->is('.', 2) || $this->is('...')) {
+            $this->at += $this->is('...') ? 1 : 3;
+            $this->close($opened);
+
+            return [[], ''];
+        }
+        $isConst = $this->accept('const');
+        $own = $this->peek();
+        if (null !== $own && $this->isRaised($own->text)) {
+            ++$this->at;
+            $kind = $own->text;
+        } else {
+            $kind = $this->failureKind($isConst && $this->is('char') && $this->is('*', 1) ? 'char' : 'int');
+        }
+        $this->accept('const');
+        $this->accept('&');
+        $name = '';
+        if (!$this->is(')')) {
+            $token = $this->newName();
+            $this->write($token->text, $token->offset);
+            $name = $token->text;
+        }
+        $this->close($opened);
+
+        return ['' === $name && FailureKind::Any === $kind ? [] : [$kind], $name];
+    }
+
+    /** @param 'char'|'int' $plain the only type that may stand here and is no failure */
+    private function failureKind(string $plain): FailureKind
+    {
+        if ($this->is($plain)) {
+            $this->at += 'char' === $plain ? 2 : 1;
+
+            return 'char' === $plain ? FailureKind::Text : FailureKind::Whole;
+        }
+        if ($this->is('std') && $this->is('::', 1)) {
+            $this->at += 2;
+        }
+        $token = $this->peek();
+        $kind = null === $token ? null : FailureNames::kindOf($this->language(), $token->text);
+        if (null === $token || null === $kind) {
+            $near = null === $token || TokenKind::Name !== $token->kind ? null : Names::nearest($token->text, FailureNames::all($this->language()));
+            if (null !== $token && null !== $near) {
+                $this->fail('misspelt_keyword', $token, ['name' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
+            }
+            $this->fail('unsupported', $token, ['what' => $token->text ?? 'throw']);
+        }
+        ++$this->at;
+
+        return $kind;
+    }
+
+    protected function thrown(Token $token): Raise|RaiseObject
+    {
+        $value = $this->peek();
+        if (null !== $value && $this->isRaised($value->text)) {
+            return new RaiseObject($this->newId(), $this->value());
+        }
+        if (null !== $value && (TokenKind::Text === $value->kind || TokenKind::Number === $value->kind || $this->is('-'))) {
+            $value = $this->value();
+            $isText = $value instanceof TextLiteral && !$value->letter;
+            if (!$isText && !($value instanceof NumberLiteral && \is_int($value->value))) {
+                $this->fail('unsupported', $token, ['what' => 'throw']);
+            }
+
+            return new Raise($this->newId(), $isText ? FailureKind::Text : FailureKind::Whole, $value);
+        }
+        $kind = $this->failureKind('int');
+        $opened = $this->peek();
+        $says = new TextLiteral('');
+        if (null !== $opened && ($this->accept('(') || $this->accept('{'))) {
+            $says = $this->is(')') || $this->is('}') ? $says : $this->value();
+            $this->close($opened);
+        }
+
+        return new Raise($this->newId(), $kind, $says);
+    }
+
+    protected function saysOf(Token $name): Expression
+    {
+        if (!$this->is('.') || !$this->is('what', 1) || !$this->is('(', 2) || !$this->is(')', 3)) {
+            $this->noFailure($name);
+        }
+        $this->at += 4;
+
+        return $this->plainName($name);
     }
 
     /**
@@ -875,6 +1804,43 @@ final class CppParser extends CppExpressions
         return [new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults, (null === $result ? [] : ['' => $result]) + $types)];
     }
 
+    protected function rowsLambda(Token $token): FunctionReference
+    {
+        $name = $this->nameFor('inner');
+        $id = $this->newId();
+        $outer = $this->scope;
+        $this->writes[$name] ??= [];
+        if ('' !== $outer) {
+            $this->around[$name] = $outer;
+        }
+        $this->scope = $name;
+        [$parameters, $defaults, $types] = $this->is('(') ? $this->parameters($this->tokens[$this->at++]) : [[], [], []];
+        $this->accept('mutable');
+        $given = $this->accept('->') ? $this->type() : null;
+        $brace = $this->at;
+        if (!$this->accept('{')) {
+            $this->fail('unsupported', $token, ['what' => '[&](…) { … }']);
+        }
+        $begins = $this->endOffset();
+        [$loops, $this->loops] = [$this->loops, []];
+        $state = [$this->steps, $this->isInRow, $this->isInValue, $this->parent, $this->inMain];
+        $this->turns[] = null;
+        $this->parent = $id;
+        $rows = new Block($this->block($brace));
+        array_pop($this->turns);
+        [$this->steps, $this->isInRow, $this->isInValue, $this->parent, $this->inMain] = $state;
+        $this->loops = $loops;
+        $this->scope = $outer;
+        $closing = $this->offset();
+        if (!$this->accept('}')) {
+            $this->missingBrace($brace);
+        }
+        $this->functions[$name] = [\count($parameters) - \count($defaults), \count($parameters), $parameters];
+        $this->unnamed[] = [new FunctionDefinition($id, $name, $parameters, $this->shared($name, $rows), false, $defaults, (null === $given ? [] : ['' => $given]) + $types), $begins, $closing, $this->endOffset()];
+
+        return new FunctionReference($name);
+    }
+
     /** `function<int(string)>` */
     private function functionType(): bool
     {
@@ -888,8 +1854,10 @@ final class CppParser extends CppExpressions
                 $depth += '<' === $token->text ? 1 : ('>' === $token->text ? -1 : ('>>' === $token->text ? -2 : 0));
                 if ($depth <= 0) {
                     ++$this->at;
-
-                    return true;
+                    if (TypeNames::isWritten($this->text_($at))) {
+                        return true;
+                    }
+                    break;
                 }
             }
         }
@@ -931,7 +1899,9 @@ final class CppParser extends CppExpressions
             if (null === $parameter) {
                 $this->neverClosed($opened);
             }
+            $this->mayPoint = true;
             $parameterType = $this->type();
+            $this->mayPoint = false;
             $parameter = $this->peek();
             if (null === $parameterType) {
                 $this->fail('type_missing', $parameter, ['name' => $parameter->text ?? '']);
@@ -939,6 +1909,9 @@ final class CppParser extends CppExpressions
             if (null !== $parameter && TokenKind::Name === $parameter->kind) {
                 ++$this->at;
                 $parameters[] = $parameter->text;
+                if (str_ends_with($parameterType, ' *') && !isset($this->classes[substr($parameterType, 0, -2)])) {
+                    $parameterType = $this->pointedAt($parameter->text, substr($parameterType, 0, -2));
+                }
                 while (null !== ($bracket = $this->peek()) && $this->accept('[')) {
                     // An array is handed over itself, never a copy of it.
                     $this->is(']') || $this->value();
@@ -962,6 +1935,25 @@ final class CppParser extends CppExpressions
         return [$parameters, $defaults, $types];
     }
 
+    /** A pointer stands for one value where it is followed, `*p`, and for a list elsewhere: both are the caller's own. */
+    private function pointedAt(string $name, string $type): string
+    {
+        for ($index = $this->at; isset($this->tokens[$index]) && '{' !== $this->tokens[$index]->text && ';' !== $this->tokens[$index]->text; ++$index) {
+        }
+        $end = $this->partners[$index] ?? $index;
+        for (; $index < $end; ++$index) {
+            $before = $this->tokens[$index - 1];
+            $isFollowed = '*' === $this->tokens[$index]->text && $name === $this->tokens[$index + 1]->text && (TokenKind::Name !== $before->kind && TokenKind::Number !== $before->kind && ')' !== $before->text && ']' !== $before->text);
+            if ($isFollowed) {
+                $this->pointsAt[$this->scope][$name] = new VariableRead($name);
+
+                return "$type &";
+            }
+        }
+
+        return "vector<$type> &";
+    }
+
     /** @var array<string, array<string, Expression>> what prototypes give parameters */
     private array $prototypes = [];
 
@@ -969,7 +1961,9 @@ final class CppParser extends CppExpressions
     {
         $rows = [];
         foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
-            $rows[] = new ShareVariable($this->newId(), (string) $name);
+            if (!str_contains((string) $name, '.')) {
+                $rows[] = new ShareVariable($this->newId(), (string) $name);
+            }
         }
 
         return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
@@ -998,11 +1992,9 @@ final class CppParser extends CppExpressions
     protected function counted_(string $name): void
     {
         $this->types[$this->scope][$name] = (string) $this->loopType;
-        $this->ofLoops[$this->scope][$name] = true;
+        $this->references[$this->scope][$name] = false;
+        parent::counted_($name);
     }
-
-    /** @var array<string, array<string, true>> names that loops declare, which may be declared again behind them */
-    private array $ofLoops = [];
 
     /** `for (char c = 'a'; c <= 'e'; c++)` goes over letters. */
     protected function counting(ForLoop $loop): Statement
@@ -1062,16 +2054,14 @@ final class CppParser extends CppExpressions
 
     protected function given(string $name, int $offset): void
     {
-        if (isset($this->constants[$this->scope][$name]) || !isset($this->declared[$this->scope][$name]) && isset($this->constants[''][$name])) {
-            $this->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
-        }
+        $this->mayChange($name, $offset);
         parent::given($name, $offset);
     }
 
     protected function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
     {
-        if ($target instanceof VariableRead && (isset($this->constants[$this->scope][$target->name]) || !isset($this->declared[$this->scope][$target->name]) && isset($this->constants[''][$target->name]))) {
-            $this->mistake('constant_assigned', $start, \strlen($target->name), ['name' => $target->name]);
+        if ($target instanceof VariableRead) {
+            $this->mayChange($target->name, $start);
         }
 
         if ($target instanceof VariableRead && $this->isLetter($target->name)) {
@@ -1088,8 +2078,11 @@ final class CppParser extends CppExpressions
         }
     }
 
-    private function output(int $start): Statement
+    /** @param VariableRead|null $onto a stream in memory */
+    private function output(int $start, ?VariableRead $onto = null): Statement
     {
+        $isComplaint = null === $onto && !$this->is('cout');
+        null === $onto || $this->read($onto->name, $start);
         ++$this->at;
         $parts = [];
         $endsLine = false;
@@ -1116,6 +2109,7 @@ final class CppParser extends CppExpressions
             }
             $told = $this->told();
             if (null !== $told) {
+                null === $onto || $this->fail('unsupported', null, ['what' => "$onto->name << setw(…)"]);
                 $parts[] = $told;
                 continue;
             }
@@ -1128,6 +2122,9 @@ final class CppParser extends CppExpressions
             }
             if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
                 $this->failAt('no_value', $offset, $this->endOffset() - $offset, ['name' => $value->command]);
+            }
+            if ($this->is('<') && isset($this->functions[$begins]) && '(' === ($this->peek(3)->text ?? '') && $this->is('>', 2)) {
+                $this->fail('unsupported', $this->peek(), ['what' => "$begins<…>(…)"]);
             }
             if (null !== $this->comparison((string) $this->sign())) {
                 $this->fail('stream_comparison', null, [], [new Replacement($offset, 0, '(')]);
@@ -1150,6 +2147,24 @@ final class CppParser extends CppExpressions
                 $parts[] = new TextLiteral($rest);
             }
             $endsLine = true;
+        }
+
+        if ($isComplaint) {
+            $said = $this->printed($parts);
+            $joined = array_shift($said) ?? new TextLiteral('');
+            foreach ($said as $value) {
+                $joined = new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
+            }
+
+            return $this->ended(new Perform($this->newId(), new Operation('complain', [$joined])), $start);
+        }
+        if (null !== $onto) {
+            $joined = new TextLiteral('');
+            foreach ([...$parts, ...$endsLine ? [new TextLiteral("\n")] : []] as $part) {
+                $joined = $joined == new TextLiteral('') && $part instanceof TextLiteral ? $part : new Binary(Operator::Join, $joined, $part);
+            }
+
+            return $this->ended(new Perform($this->newId(), new Operation('put_on', [$onto, $joined])), $start);
         }
 
         return $this->ended(new PrintLine($this->newId(), $this->printed($parts), false, $endsLine), $start);
@@ -1293,7 +2308,7 @@ final class CppParser extends CppExpressions
     {
         ++$this->at;
         $rows = [];
-        if ($this->is('.') && $this->is('ignore', 1) && $this->is('(', 2)) {
+        if ($this->is('.') && ($this->is('ignore', 1) || $this->is('clear', 1)) && $this->is('(', 2)) {
             $this->at = ($this->closingOf($this->at + 2) ?? $this->at + 2) + 1;
             $this->semicolon();
 
@@ -1312,6 +2327,9 @@ final class CppParser extends CppExpressions
                 $value = $type->isWhole() ? new Operation($type->isWide() ? 'to_long' : 'to_whole', [$word]) : (StaticType::number() === $type ? new Operation('to_number', [$word]) : $word);
                 $this->given($target->name, $start);
                 $rows[] = new SetVariable($this->newId(), $target->name, $value);
+            } elseif ($target instanceof Field) {
+                $type = TypeNames::read($this->fieldTypes[$target->name] ?? '');
+                $rows[] = new SetItem($this->newId(), $target, $type->isTextual() || TypeKind::Unknown === $type->kind ? $word : new Operation(StaticType::number() === $type ? 'to_number' : ($type->isWide() ? 'to_long' : 'to_whole'), [$word]));
             } elseif ($target instanceof Item) {
                 $inner = $target;
                 while ($inner instanceof Item) {
@@ -1326,10 +2344,7 @@ final class CppParser extends CppExpressions
             }
         }
         $this->semicolon();
-        $end = $this->endOffset();
-        foreach ($rows as $index => $row) {
-            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
-        }
+        $this->cutTogether($rows, $start);
 
         return $rows;
     }
@@ -1371,8 +2386,13 @@ final class CppParser extends CppExpressions
 
     protected function eachLoop(int $id, int $start, Token $opened): ?Statement
     {
-        $at = $this->at;
+        [$at, $tokens] = [$this->at, $this->tokens];
         $offset = $this->offset();
+        $iterated = $this->iterated();
+        if (null !== $iterated) {
+            return $this->overAll($id, $start, $opened, $offset, 'auto &', [$iterated[0]], $iterated[1]);
+        }
+        [$this->at, $this->tokens] = [$at, $tokens];
         $type = $this->type();
         $names = [];
         if (null !== $type && $this->accept('[')) {
@@ -1393,6 +2413,46 @@ final class CppParser extends CppExpressions
         }
         $next = $this->peek();
         $over = null !== $next && '{' === $next->text ? $this->braced($next) : $this->value();
+
+        return $this->overAll($id, $start, $opened, $offset, (string) $type, $names, $over);
+    }
+
+    /** @return array{string, Expression}|null the name of an iterator, and what it goes over: `for (auto it = v.begin(); it != v.end(); ++it)` */
+    private function iterated(): ?array
+    {
+        $type = $this->type();
+        $name = $this->peek();
+        if (null === $type || null === $name || TokenKind::Name !== $name->kind || !$this->is('=', 1)) {
+            return null;
+        }
+        $length = 0;
+        while (!\in_array($this->sign(2 + $length), ['.', ';', null], true)) {
+            ++$length;
+        }
+        $over = array_map(static fn (Token $token): string => $token->text, \array_slice($this->tokens, $this->at + 2, $length));
+        if (!$this->is('begin', 3 + $length) && !$this->is('cbegin', 3 + $length)) {
+            return null;
+        }
+        $isC = $this->is('cbegin', 3 + $length);
+        $wanted = ['(', ')', ';', $name->text, '!=', ...$over, '.', $isC ? 'cend' : 'end', '(', ')', ';'];
+        foreach ([...$wanted, ...($this->is('++', 4 + $length + \count($wanted)) ? ['++', $name->text] : [$name->text, '++']), ')'] as $ahead => $text) {
+            if (!$this->is($text, 4 + $length + $ahead)) {
+                return null;
+            }
+        }
+        $this->at += 2;
+        [$until, $this->until] = [$this->until, $this->at + $length];
+        $value = $this->expression();
+        $this->until = $until;
+        $this->at += 4 + \count($wanted);
+        $this->iterators[$name->text] = ['item', $value];
+
+        return [$name->text, $value];
+    }
+
+    /** @param non-empty-list<string> $names */
+    private function overAll(int $id, int $start, Token $opened, int $offset, string $type, array $names, Expression $over): Statement
+    {
         $isReference = str_ends_with((string) $type, '&') && !str_starts_with((string) $type, 'const');
         if (1 === \count($names) && $over instanceof VariableRead && TypeNames::read($this->types[$this->scope][$over->name] ?? $this->types[''][$over->name] ?? '')->isMap()) {
             // An item of a map is a pair: its key is called `first`, its value `second`.
@@ -1403,6 +2463,7 @@ final class CppParser extends CppExpressions
             $this->write($name, $offset);
             $this->declared[$this->scope][$name] = true;
             $this->ofLoops[$this->scope][$name] = true;
+            $this->references[$this->scope][$name] = false;
             $this->types[$this->scope][$name] = 'auto' === $type ? '' : trim(str_replace(['const ', '&'], '', (string) $type));
         }
         $this->close($opened);
@@ -1414,17 +2475,18 @@ final class CppParser extends CppExpressions
         if ($over instanceof Operation && 'keys' === $over->key) {
             $over = $over->arguments[0];
         }
-        if (2 === \count($names) && $over instanceof VariableRead) {
+        if (2 === \count($names) && $over instanceof VariableRead && !TypeNames::read($this->typeOf($over))->isList()) {
             return new EachLoop($id, $names, new Operation('entries', [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
         }
-        if ($isReference && $over instanceof VariableRead && 1 === \count($names) && References::areChanged($body, $names[0])) {
+        if ($isReference && 1 === \count($names) && References::areChanged($body, $names[0])) {
+            References::isPlace($over) || $this->failAt('unsupported', $offset, \strlen($names[0]), ['what' => "& $names[0] = …"]);
             $place = $this->madeUp('at');
             $last = self::less(new Operation('length', [$over]));
 
             return new Count($id, $place, new NumberLiteral(0), $last, new NumberLiteral(1), References::changed($body, $names[0], new Item($over, new VariableRead($place))));
         }
 
-        return new EachLoop($id, $names, $over, $body);
+        return new EachLoop($id, $names, $over, $body, false, [] !== $this->classes && str_ends_with((string) $type, '&'));
     }
 
     /** @var array<string, array{string, string}> variables for key and value, by the name of the pair */
@@ -1448,7 +2510,45 @@ final class CppParser extends CppExpressions
             return new VariableRead($pair['first' === $name ? 0 : 1]);
         }
 
+        if ('first' === $name || 'second' === $name) {
+            if (!isset($this->fieldNames[$name])) {
+                $iterator = $receiver instanceof VariableRead ? $this->iterators[$receiver->name] ?? null : null;
+                if (null !== $iterator && 'key' === $iterator[0]) {
+                    return 'first' === $name ? $receiver : new Item($iterator[1], $receiver);
+                }
+
+                return new Item($receiver, new NumberLiteral('first' === $name ? 0 : 1));
+            }
+        }
+
         return parent::property($receiver, $name, $token);
+    }
+
+    /** `transform(v.begin(), v.end(), w.begin(), …)` gives the items of a list what is made of those of another. */
+    private function transformed(Operation $operation): ?Statement
+    {
+        [$over, $to, $make] = $operation->arguments;
+        $target = $to instanceof Operation && ('begin' === $to->key || 'behind' === $to->key) ? $to->arguments[0] : null;
+        if (!$target instanceof VariableRead || !$make instanceof Lambda || 1 !== \count($make->parameters)) {
+            return null;
+        }
+        $made = new Collected($make->value, $make->parameters[0], $over);
+        if ('behind' === $to->key) {
+            return new Perform($this->newId(), new Operation('extend', [$target, $made]));
+        }
+
+        return new SetVariable($this->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($target)) ? new Operation('joined', [$made, new TextLiteral('')]) : $made);
+    }
+
+    /** `swap(word[i], word[k])` puts another text in a variable. */
+    private function swappedLetters(Operation $swap): ?Statement
+    {
+        [$one, $other] = $swap->arguments;
+        if (!$one instanceof Item || !$other instanceof Item || !$one->container instanceof VariableRead || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($one->container))) {
+            return null;
+        }
+
+        return new SetVariable($this->newId(), $one->container->name, new Operation('with_letter', [new Operation('with_letter', [$one->container, $one->index, $other]), $other->index, $one]));
     }
 
     /** A part of a text, with other bounds for none. */
@@ -1487,6 +2587,25 @@ final class CppParser extends CppExpressions
     {
         if ($value instanceof Operation && null !== $edited = $this->edited($value)) {
             return $edited;
+        }
+        if ($value instanceof Operation && 'map_inserted' === $value->key) {
+            [$map, $key, $item] = $value->arguments;
+
+            return new Perform($this->newId(), new Operation('value_or_put', [$map, $key, $item]));
+        }
+        $changed = $value instanceof Operation && 'transformed' === $value->key ? $this->transformed($value) : null;
+        if (null !== $changed) {
+            return $changed;
+        }
+        $swapped = $value instanceof Operation && 'swap' === $value->key ? $this->swappedLetters($value) : null;
+        if (null !== $swapped) {
+            return $swapped;
+        }
+        if ($value instanceof Operation && \in_array($value->key, ['turn_round', 'sort'], true) && ($text = $value->arguments[0]) instanceof VariableRead && 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($text))) {
+            return new SetVariable($this->newId(), $text->name, 'sort' === $value->key ? new Operation('joined', [new Operation('sorted', [new Operation('letters', [$text])]), new TextLiteral('')]) : new Operation('backwards', [$text]));
+        }
+        if ($value instanceof Operation && \in_array($value->key, ['next_of', 'line_of'], true)) {
+            return new Perform($this->newId(), $value);
         }
         if ($value instanceof Operation && 'swap' === $value->key) {
             return new SetSeveral($this->newId(), $value->arguments, array_reverse($value->arguments));

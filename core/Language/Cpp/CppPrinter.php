@@ -7,34 +7,50 @@ namespace Scrivlet\Core\Language\Cpp;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\BracePrinter;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\ChangedParameters;
+use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
@@ -146,6 +162,8 @@ final class CppPrinter extends BracePrinter
 
     /** @var array<string, true> functions between rows of the script that others call above them */
     private array $foretold = [];
+    /** What makes the parent's part of the maker that is being printed; it stands in its head, and not among its rows. */
+    private ?string $partMade = null;
 
     private function isWithinScript(FunctionDefinition $function): bool
     {
@@ -204,7 +222,9 @@ final class CppPrinter extends BracePrinter
     {
         $globals = [];
         foreach (array_keys(array_diff_key($this->types->scopes->reachedInto, $this->assignedOutside())) as $name) {
-            $globals[] = $this->declareEmpty((string) $name);
+            if (!Scopes::isOfClass((string) $name)) {
+                $globals[] = $this->declareEmpty((string) $name);
+            }
         }
 
         return $globals;
@@ -212,6 +232,13 @@ final class CppPrinter extends BracePrinter
 
     protected function signature(FunctionDefinition $function): string
     {
+        if (ClassDefinition::SHOWS === $function->shortName() && $this->isApart($function)) {
+            return 'ostream& operator<<(ostream& out, const '.$this->name($function->class()).'& '.$this->name($function->parameters[0] ?? 'it').')';
+        }
+        if ('' !== $function->class()) {
+            return $this->methodSignature($function);
+        }
+
         return $this->resultType($function).' '.$this->name($function->name).'('.implode(', ', $this->parameters($function)).')';
     }
 
@@ -244,7 +271,10 @@ final class CppPrinter extends BracePrinter
     protected function definition(FunctionDefinition $function): void
     {
         if (!$this->isWithinScript($function)) {
-            parent::definition($function);
+            $this->partMade = $this->partOfParent($function);
+            $rows = $function->body->statements;
+            parent::definition(null === $this->partMade ? $function : $function->withBody('body', new Block(\array_slice($rows, 1))));
+            $this->partMade = null;
 
             return;
         }
@@ -286,7 +316,7 @@ final class CppPrinter extends BracePrinter
         };
         $item = $this->types->gone($this->part, $loop)[0];
 
-        return TypeNames::write($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item)." $names[0] : $text";
+        return TypeNames::write($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($loop->refers ? '&' : '')." $names[0] : $text";
     }
 
     protected function setSeveral(SetSeveral $set): string
@@ -338,6 +368,11 @@ final class CppPrinter extends BracePrinter
 
     protected function value(Expression $expression, int $around): string
     {
+        $object = $this->objectValue($expression, $around);
+        if (null !== $object) {
+            return $object;
+        }
+
         return match (true) {
             $expression instanceof NothingLiteral => 'nullopt',
             $expression instanceof ListLiteral, $expression instanceof MapLiteral => TypeNames::write($this->type($expression)).$this->braced($expression),
@@ -360,6 +395,12 @@ final class CppPrinter extends BracePrinter
             if ($types[0] !== $types[1]) {
                 return ('smaller' === $operation->key ? 'min<' : 'max<').TypeNames::write($this->type($operation)).'>('.$this->listed($operation->arguments).')';
             }
+        }
+
+        $nothing = 'value_or_put' === $operation->key ? $operation->arguments[2] : null;
+        if (null !== $first && ($nothing instanceof ListLiteral && [] === $nothing->items || $nothing instanceof MapLiteral && [] === $nothing->entries)) {
+            // Square brackets put in what is missing, an empty one (C++17, 26.4.4.3).
+            return $this->expression($first, self::POSTFIX).'['.$this->expression($operation->arguments[1]).']';
         }
 
         $more = 'extend' === $operation->key ? $operation->arguments[1] : null;
@@ -392,6 +433,10 @@ final class CppPrinter extends BracePrinter
         }
 
         $container = $item->container instanceof TextLiteral ? $this->lifted($item->container, 0) : $this->expression($item->container, self::POSTFIX);
+        $parts = $this->type($item->container)->parts;
+        if ([] !== $parts && $item->index instanceof NumberLiteral && \is_int($item->index->value) && isset($parts[$item->index->value])) {
+            return 2 === \count($parts) ? $container.(0 === $item->index->value ? '.first' : '.second') : "get<{$item->index->value}>(".$this->expression($item->container).')';
+        }
         $index = $this->expression($item->index);
 
         // Square brackets would put a missing key in.
@@ -531,6 +576,16 @@ final class CppPrinter extends BracePrinter
         return $value instanceof TextLiteral && 1 === \strlen($value->value) ? $this->letter($value->value) : $this->expression($value);
     }
 
+    protected function giveBack(GiveBack $row): string
+    {
+        if (!$this->part instanceof FunctionDefinition || ClassDefinition::SHOWS !== $this->part->shortName() || !$this->isApart($this->part)) {
+            return parent::giveBack($row);
+        }
+        $parts = array_filter($this->joined($row->value), static fn (Expression $part): bool => !$part instanceof TextLiteral || '' !== $part->value);
+
+        return 'return out << '.implode(' << ', array_map(fn (Expression $part): string => $this->expression($part, self::ADDED), $parts));
+    }
+
     protected function printLine(PrintLine $print): string
     {
         $parts = [];
@@ -539,7 +594,8 @@ final class CppPrinter extends BracePrinter
                 $parts[] = '" "';
             }
             foreach ($this->joined($value) as $part) {
-                $parts[] = $this->expression($part, self::ADDED);
+                // What is written needs no text made of it first.
+                $parts[] = (string) preg_replace('/^string\((\w+\.what\(\))\)$/D', '$1', $this->expression($part, self::ADDED));
             }
         }
 
@@ -664,5 +720,241 @@ final class CppPrinter extends BracePrinter
     protected function random(RandomWhole $random): string
     {
         return $this->call('random_between', [$random->from, $random->to]);
+    }
+
+    protected function catches(Rescue $rescue, string $name): string
+    {
+        $kind = $rescue->kinds[0] ?? null;
+        $behind = '' === $name ? '' : " $name";
+        if (\is_string($kind)) {
+            return ' (const '.$this->name($kind)."&$behind)";
+        }
+
+        return match (true) {
+            null === $kind => ' (...)',
+            FailureKind::Whole === $kind => " (int$behind)",
+            FailureKind::Text === $kind => " (const char*$behind)",
+            default => ' (const '.FailureNames::caught(Language::Cpp, $kind).'&'.$behind.')',
+        };
+    }
+
+    protected function namesAll(): bool
+    {
+        return false;
+    }
+
+    protected function asks(string $name): string
+    {
+        return "string($name.what())";
+    }
+
+    /** C++ has one kind a `catch`, and no `finally`: what runs in any case stands behind. */
+    protected function attempt(Attempt $attempt): void
+    {
+        $rescues = [];
+        foreach ($attempt->rescues as $rescue) {
+            $names = [];
+            foreach ([] === $rescue->kinds ? [null] : $rescue->kinds as $kind) {
+                $names[null === $kind ? '' : (\is_string($kind) ? "=$kind" : FailureNames::caught(Language::Cpp, $kind))] = $kind;
+            }
+            foreach ($names as $kind) {
+                $rescues[] = new Rescue(null === $kind ? [] : [$kind], $rescue->name, $rescue->body);
+            }
+        }
+        parent::attempt(new Attempt($attempt->id, $attempt->body, \count($rescues) === \count($attempt->rescues) ? $rescues : $attempt->rescues, $attempt->otherwise, $attempt->finally, $attempt->off));
+    }
+
+    protected function lastly(Attempt $attempt): void
+    {
+        if ([] === $attempt->rescues) {
+            $this->line($attempt, Attempt::FINALLY, '} catch (...) {');
+            $this->inside(fn () => $this->line($attempt, Attempt::FINALLY, 'throw;'));
+        }
+        $this->line($attempt, 'close', '}');
+        if (null !== $attempt->finally) {
+            $this->rows($attempt->finally);
+        }
+    }
+
+    protected function raise(Raise $raise): string
+    {
+        return 'throw '.($raise->kind->isPlain() ? $this->expression($raise->says) : FailureNames::thrown(Language::Cpp, $raise->kind).'('.$this->expression($raise->says).')');
+    }
+
+    protected function raiseObject(RaiseObject $raise): string
+    {
+        return 'throw '.$this->expression($raise->object);
+    }
+
+    protected function passOn(): string
+    {
+        return 'throw';
+    }
+
+    protected function claim(Claim $claim): string
+    {
+        return 'assert('.$this->expression($claim->condition).')';
+    }
+
+    protected function classDefinition(ClassDefinition $class): void
+    {
+        $this->line($class, 'head', 'struct '.$this->name($class->name).('' === $class->parent ? '' : ' : '.$this->parent($class)).' {');
+        foreach ($this->unsaidFields($class) as $name => $type) {
+            $this->inside(fn () => $this->line($class, 'enter', TypeNames::write($type).' '.$this->name($name).';'));
+        }
+        $rows = $class->body->statements;
+        foreach ($rows as $index => $row) {
+            $this->inside(fn () => $row instanceof SetVariable && !$row->off
+                ? $this->line($row, 'head', 'static inline '.($row->declared ?? TypeNames::write($this->types->variable($this->program->script, $row->variable))).' '.substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value).';')
+                : $this->statement($row));
+            if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
+                $this->line($row, 'gap', '');
+            }
+        }
+        $this->line($class, 'close', '};');
+    }
+
+    /** @return array<string, StaticType> what objects keep of which no row says so, and no class above */
+    private function unsaidFields(ClassDefinition $class): array
+    {
+        $classes = $this->classes();
+        $fields = $this->types->fieldsOf($classes->root($class->name));
+        foreach ($this->program->classes() as $one) {
+            foreach (\in_array($one->name, $classes->ancestry($class->name), true) ? $one->body->statements : [] as $row) {
+                if ($row instanceof FieldDeclaration) {
+                    unset($fields[$row->name]);
+                }
+            }
+        }
+        $above = [];
+        foreach (\array_slice($classes->ancestry($class->name), 1) as $parent) {
+            $above += $this->setIn($parent);
+        }
+
+        $below = [];
+        foreach ($classes->names() as $one) {
+            $below += $one !== $class->name && \in_array($class->name, $classes->ancestry($one), true) ? $this->setIn($one) : [];
+        }
+        $own = $this->setIn($class->name);
+
+        return array_intersect_key(array_diff_key($fields, $above), '' === $class->parent || null !== $class->failure() ? $own + array_diff_key($fields, $below) : $own);
+    }
+
+    /** @return array<string, true> what the methods of a class give its objects */
+    private function setIn(string $class): array
+    {
+        $names = [];
+        foreach ($this->program->definitions() as $method) {
+            foreach ($method->class() === $class ? $this->program->rowsOf($method) : [] as $row) {
+                if ($row instanceof SetItem && $row->target instanceof Field && $row->target->object == new VariableRead($method->itself() ?? '')) {
+                    $names[$row->target->name] = true;
+                }
+            }
+        }
+
+        return $names;
+    }
+
+    private function fieldType(FieldDeclaration $field): string
+    {
+        foreach ($this->program->classes() as $class) {
+            if (\in_array($field, $class->body->statements, true)) {
+                return TypeNames::write($this->types->fieldsOf($this->classes()->root($class->name))[$field->name] ?? StaticType::unknown());
+            }
+        }
+
+        return 'auto';
+    }
+
+    /** The first row of a maker that has the part made which its parent has. */
+    private function partOfParent(FunctionDefinition $function): ?string
+    {
+        $first = ClassDefinition::MAKES === $function->shortName() ? $function->body->statements[0] ?? null : null;
+        if ($first instanceof OwnCall && str_ends_with($first->function, '.'.ClassDefinition::MAKES)) {
+            return $this->name((string) strstr($first->function, '.', true)).'('.$this->listed(\array_slice($first->arguments, 1)).')';
+        }
+        $failure = $first instanceof Perform && $first->value instanceof Operation && 'say_failing' === $first->value->key ? $this->classes()->failure($function->class()) : null;
+
+        return null === $failure || !$first instanceof Perform ? null : FailureNames::thrown(Language::Cpp, $failure).'('.$this->expression($first->value->operands()[1] ?? new TextLiteral('')).')';
+    }
+
+    /** Whether a method stands outside of its class. */
+    private function isApart(FunctionDefinition $method): bool
+    {
+        foreach ([...$this->program->functions, ...$this->program->below] as $row) {
+            if ($row->id === $method->id) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    private function methodSignature(FunctionDefinition $method): string
+    {
+        $parameters = [];
+        foreach ($method->given() as $name) {
+            $default = isset($method->defaults[$name]) ? ' = '.$this->expression($method->defaults[$name]) : '';
+            $parameters[] = ($method->types[$name] ?? $this->parameterType($method, $name)).' '.$this->name($name).$default;
+        }
+        $given = '('.implode(', ', $parameters).')';
+        $part = $this->partMade ?? $this->partOfParent($method);
+        if (ClassDefinition::MAKES === $method->shortName()) {
+            return ($this->isApart($method) ? $this->name($method->class()).'::' : '').$this->name($method->class()).$given.(null === $part ? '' : " : $part");
+        }
+
+        if ($this->isApart($method)) {
+            return $this->resultType($method).' '.$this->name($method->class()).'::'.$this->methodName($method->shortName()).$given;
+        }
+
+        return ('shared' === $method->sort ? 'static ' : 'virtual ').$this->resultType($method).' '.$this->methodName($method->shortName()).$given;
+    }
+
+    private function methodName(string $name): string
+    {
+        return [
+            ClassDefinition::SHOWS => 'text', ClassDefinition::FORM => 'form', '@length' => 'count',
+            '@equal' => 'operator==', '@add' => 'operator+', '@subtract' => 'operator-', '@multiply' => 'operator*', '@less' => 'operator<',
+        ][$name] ?? $this->name($name);
+    }
+
+    /** Behind what is pointed at stands an arrow. */
+    private function pointed(Expression $object): string
+    {
+        if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->part->itself() && !(ClassDefinition::SHOWS === $this->part->shortName() && $this->isApart($this->part))) {
+            return '';
+        }
+
+        return $this->operand($object, self::POSTFIX).(TypeKind::Copied === $this->type($object)->kind ? '.' : '->');
+    }
+
+    private function madeObject(MakeObject $made): string
+    {
+        $arguments = $this->listed($made->arguments);
+        if (!$made->copied) {
+            return 'make_shared<'.$this->name($made->class).">($arguments)";
+        }
+
+        // Only braces fill the fields of what has no constructor (C++17, 11.6.1).
+        return $this->name($made->class).(null === $this->classes()->method($made->class, ClassDefinition::MAKES) ? '{'.$arguments.'}' : "($arguments)");
+    }
+
+    private function objectValue(Expression $expression, int $around): ?string
+    {
+        return match (true) {
+            $expression instanceof Operation && 'next_answer' === $expression->key => $this->bracket('cin >> '.implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
+            $expression instanceof Operation && 'next_of' === $expression->key => $this->bracket(implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
+            $expression instanceof MakeObject => $this->madeObject($expression),
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall => $this->pointed($expression->object).$this->methodName($expression->method).'('.$this->listed($expression->arguments).')',
+            $expression instanceof Field => ('' === ($before = $this->pointed($expression->object)) && $this->part instanceof FunctionDefinition && \in_array($expression->name, $this->part->parameters, true) ? 'this->' : $before).$this->name($expression->name),
+            $expression instanceof KindTest => $this->bracket('dynamic_pointer_cast<'.$this->name(ltrim($expression->kind, '@')).'>('.$this->expression($expression->value).') != nullptr', self::COMPARED - 1, $around),
+            default => null,
+        };
+    }
+
+    protected function field(FieldDeclaration $field): void
+    {
+        $this->line($field, 'head', ($field->type ?? $this->fieldType($field)).' '.$this->name($field->name).(null === $field->value ? '' : ' = '.$this->expression($field->value)).';');
     }
 }

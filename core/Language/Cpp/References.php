@@ -7,10 +7,13 @@ namespace Scrivlet\Core\Language\Cpp;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -26,6 +29,18 @@ final class References
         }
 
         return false;
+    }
+
+    /** Whether a value says the same place each time that it is asked for. */
+    public static function isPlace(Expression $value): bool
+    {
+        foreach (Walk::expressions($value) as $part) {
+            if (!$part instanceof VariableRead && !$part instanceof Item && !$part instanceof Field && !$part instanceof NumberLiteral && !$part instanceof TextLiteral) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** The rows with the item in place of the name that stands for it. */

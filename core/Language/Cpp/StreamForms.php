@@ -70,6 +70,7 @@ final class StreamForms
             return [$program, []];
         }
         $forms = new self($types);
+        $forms->telling = self::tellingFunctions($program);
         for ($round = 0, $before = null; $round < self::ROUNDS && $before != [$forms->entries, $forms->exits, $forms->states]; ++$round) {
             $before = [$forms->entries, $forms->exits, $forms->states];
             $forms->block($program->script->body->statements, new StreamState());
@@ -92,6 +93,36 @@ final class StreamForms
         \assert($script instanceof Script);
 
         return [$program->withFunctions(array_map($each, $program->functions))->withScript($script)->withBelow(array_map($each, $program->below)), $forms->unsure];
+    }
+
+    /** @var array<string, true> functions that tell how values are shown, or call one that does */
+    private array $telling = [];
+
+    /** @return array<string, true> */
+    private static function tellingFunctions(Program $program): array
+    {
+        $telling = $calls = [];
+        foreach ($program->definitions() as $function) {
+            foreach ($program->rowsOf($function) as $row) {
+                $calls[$function->name][$row instanceof OwnCall ? $row->function : ''] = true;
+                foreach (Walk::expressionsOf($row) as $value) {
+                    if (null !== self::word($value) && 'setw' !== self::word($value)) {
+                        $telling[$function->name] = true;
+                    }
+                    $calls[$function->name] += $value instanceof OwnValue ? [$value->function => true] : [];
+                }
+            }
+        }
+        do {
+            $before = \count($telling);
+            foreach ($calls as $name => $called) {
+                if ([] !== array_intersect_key($called, $telling)) {
+                    $telling[$name] = true;
+                }
+            }
+        } while (\count($telling) > $before);
+
+        return $telling;
     }
 
     private static function isUsed(Program $program): bool
@@ -151,7 +182,8 @@ final class StreamForms
         }
         foreach ($names as $name) {
             $this->entries[$name] = isset($this->entries[$name]) ? $this->entries[$name]->join($state) : $state;
-            $state = $this->exits[$name] ?? $state;
+            // What tells nothing itself leaves it as it was, wherever it is called from.
+            $state = isset($this->telling[$name]) ? $this->exits[$name] ?? $state : $state;
         }
 
         return $state;

@@ -16,9 +16,13 @@ use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -334,7 +338,14 @@ final class ExpressionReader
             return new Operation($name, $arguments);
         }
 
+        [$first, $second] = [$arguments[0] ?? null, $arguments[1] ?? null];
+
         return match (true) {
+            'own' === $name && $first instanceof TextLiteral => new OwnValue($first->value, \array_slice($arguments, 1)),
+            'new' === $name && $first instanceof TextLiteral => new MakeObject($first->value, \array_slice($arguments, 1)),
+            'method' === $name && null !== $first && $second instanceof TextLiteral => new MethodCall($first, $second->value, \array_slice($arguments, 2)),
+            'field' === $name && 2 === $count && null !== $first && $second instanceof TextLiteral => new Field($first, $second->value),
+            'kind' === $name && 2 === $count && null !== $first && $second instanceof TextLiteral => new KindTest($first, $second->value),
             'map' === $name && 0 === $count % 2 => new MapLiteral($arguments),
             'item' === $name && 2 === $count => new Item($arguments[0], $arguments[1]),
             'slice' === $name && 3 === $count => new Slice($arguments[0], $arguments[1], $arguments[2]),

@@ -10,11 +10,15 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -62,7 +66,12 @@ final readonly class ExpressionSpelling
             $expression instanceof RandomWhole => $this->call($this->word('random'), $expression->operands()),
             $expression instanceof FunctionReference => $expression->function,
             $expression instanceof CommandValue => $this->call($expression->command, $expression->arguments),
+            $expression instanceof OwnValue && str_contains($expression->function, '.') => $this->call('own', [new TextLiteral($expression->function), ...$expression->arguments]),
             $expression instanceof OwnValue => $this->call($expression->function, $expression->arguments),
+            $expression instanceof MakeObject => $this->call('new', [new TextLiteral($expression->class), ...$expression->arguments]),
+            $expression instanceof MethodCall => $this->call('method', [$expression->object, new TextLiteral($expression->method), ...$expression->arguments]),
+            $expression instanceof Field => $this->call('field', [$expression->object, new TextLiteral($expression->name)]),
+            $expression instanceof KindTest => $this->call('kind', [$expression->value, new TextLiteral($expression->kind)]),
             $expression instanceof Operation => $this->call($expression->key, $expression->arguments),
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => $this->call('map', $expression->entries),

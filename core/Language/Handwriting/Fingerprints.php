@@ -4,12 +4,16 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Handwriting;
 
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Form;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Walk;
@@ -41,6 +45,8 @@ final class Fingerprints
         $says = match (true) {
             'head' === $part && $row instanceof Conditional => $this->expression($row->branches[0]->condition),
             'head' === $part && $row instanceof Script => '',
+            $row instanceof Attempt => self::caught($row, $part),
+            $row instanceof ClassDefinition && 'close' === $part => '',
             'head' === $part => [$row->labels(), $this->blanks($row), self::more($row)],
             $row instanceof Conditional && str_starts_with($part, 'then') => $this->expression(($row->branches[(int) substr($part, 4)] ?? null)?->condition),
             'enter' === $part && $row instanceof Handler => self::assigned($row),
@@ -53,6 +59,14 @@ final class Fingerprints
         }
 
         return $this->taken([$row->entry(), $part, $says, $held]);
+    }
+
+    /** @return list<string> what a part of an attempt says */
+    private static function caught(Attempt $attempt, string $part): array
+    {
+        $rescue = $attempt->rescues[Attempt::rescueOf($part) ?? -1] ?? null;
+
+        return null === $rescue ? [] : [$rescue->name, ...array_map(Rescue::label(...), $rescue->kinds)];
     }
 
     private function taken(mixed $says): int
@@ -77,7 +91,8 @@ final class Fingerprints
     private static function more(Statement $row): mixed
     {
         return match (true) {
-            $row instanceof FunctionDefinition => $row->types,
+            $row instanceof EachLoop && $row->refers => [$row->entry(), true],
+            $row instanceof FunctionDefinition => '' === $row->sort ? $row->types : [$row->types, $row->sort],
             default => $row->entry(),
         };
     }

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Line;
 use Scrivlet\Core\Language\PrintedText;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -53,9 +54,28 @@ final class HandPrinter
     public static function print(Analysis $analysis, Language $language, Handwriting $handwriting): PrintedText
     {
         $printer = new self($analysis, $language, $handwriting);
+        $printer->parted();
         $printer->program();
+        $pieces = Language::Python === $language || $printer->out === $handwriting->text ? null : BareBlocks::without($handwriting);
+        if (null !== $pieces) {
+            $printer = new self($analysis, $language, $handwriting);
+            $printer->pieces = $pieces;
+            $printer->parted();
+            $printer->program();
+        }
 
         return new PrintedText($printer->lines(), $printer->out);
+    }
+
+    /** Rows that had one text together are printed each by itself once something of them changed. */
+    private function parted(): void
+    {
+        foreach (SharedText::lost($this->pieces, $this->program, $this->fingerprints) as $id) {
+            if (isset($this->pieces["$id:head"])) {
+                [$piece, $end] = $this->pieces["$id:head"];
+                $this->pieces["$id:head"] = [new Piece($id, 'head', $piece->start, $piece->coreStart, $piece->coreEnd, -1, $piece->parent, $piece->tight), $end];
+            }
+        }
     }
 
     private function program(): void
@@ -122,6 +142,10 @@ final class HandPrinter
     {
         $found = $forced ? null : ($this->pieces["$row->id:head"] ?? null);
         $isTyped = null !== $found && $found[0]->fingerprint === $this->fingerprints->of($row, 'head', $found[0]->tight);
+        if (null !== $found && !$isTyped && $found[0]->coreStart === $found[0]->coreEnd && '}' === substr($this->handwriting->text, $found[0]->coreEnd, 1)) {
+            // The step of a loop, whose place is that of the brace.
+            $found = null;
+        }
         if (null !== $found && null !== $parent && $found[0]->parent !== $parent && null === $shift && $this->startsLine($found[0])) {
             $shift = [$this->indentOf($found[0]), $indent];
         }
@@ -150,7 +174,7 @@ final class HandPrinter
         }
         $first = true;
         foreach ($row->bodies() as $name => $body) {
-            if (!$first && $row instanceof Conditional) {
+            if (!$first && ($row instanceof Conditional || $row instanceof Attempt)) {
                 $this->part($row, $name, $indent, $shift, $forced);
             }
             $first = false;
@@ -198,21 +222,21 @@ final class HandPrinter
         $this->printed($row->id, ['after', 'close'], $indent, null);
     }
 
-    /** Whether nothing but space stands before a piece on its line. */
+    /** Whether nothing but space, or rows that do nothing, stands before a piece on its line. */
     private function startsLine(Piece $piece): bool
     {
         $text = $this->handwriting->text;
         $lead = substr($text, $piece->start, $piece->coreStart - $piece->start);
         $isFresh = 0 === $piece->start || "\n" === $text[$piece->start - 1] || "\r" === $text[$piece->start - 1];
 
-        return $isFresh && '' === trim($lead, " \t\f\r\n\xEF\xBB\xBF") || 1 === preg_match('/[\r\n][ \t\f]*$/D', $lead);
+        return $isFresh && '' === trim($lead, " \t\f\r\n;\xEF\xBB\xBF") || 1 === preg_match('/[\r\n][ \t\f;]*$/D', $lead);
     }
 
     private function indentOf(Piece $piece): string
     {
         $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
 
-        return 1 === preg_match('/[ \t]*$/D', $lead, $match) ? $match[0] : '';
+        return 1 === preg_match('/([ \t]*)[ \t;]*$/D', $lead, $match) ? $match[1] : '';
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\JavaScript;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -13,14 +14,23 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Language\Patterns;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -57,6 +67,16 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function ownPrefix(Token $token): ?Expression
     {
+        if (TokenKind::Pattern === $token->kind) {
+            ++$this->at;
+            $end = (int) strrpos($token->text, '/');
+            [$source, $flags] = [substr($token->text, 1, $end - 1), substr($token->text, $end + 1)];
+            if (null === Patterns::javaScript($source, $flags)) {
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+            }
+
+            return $this->postfix(new Operation('pattern', [new TextLiteral($source), new TextLiteral($flags)]));
+        }
         switch ($token->text) {
             case '[':
                 return $this->postfix($this->list($token));
@@ -73,11 +93,32 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 ++$this->at;
 
                 return $this->expression(9);
-            case 'typeof':
             case 'this':
-            case 'function':
-            case 'class':
+                if ('' !== $this->class) {
+                    ++$this->at;
+                    $this->read($this->itself, $token->offset);
+
+                    return $this->postfix(new VariableRead($this->itself));
+                }
+                if ($this->isVariable('this')) {
+                    ++$this->at;
+                    $this->read('this', $token->offset);
+
+                    return $this->postfix(new VariableRead('this'));
+                }
+                $this->fail('unsupported', $token, ['what' => 'this']);
+                // no break
             case 'super':
+                if ('' !== $this->class) {
+                    return $this->postfix($this->above($token));
+                }
+                $this->fail('unsupported', $token, ['what' => 'super']);
+                // no break
+            case 'typeof':
+                return $this->typeOf();
+            case 'function':
+                return $this->postfix($this->unnamedValue());
+            case 'class':
                 $this->fail('unsupported', $token, ['what' => $token->text]);
                 // no break
             case '/':
@@ -91,8 +132,63 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return null;
     }
 
+    /** `super(name)`, `super.water(2)`: the method as the class above has it. */
+    private function above(Token $token): Expression
+    {
+        ++$this->at;
+        $member = $this->accept('.') ? $this->peek() : null;
+        $this->at += null === $member ? 0 : 1;
+        $opened = $this->peek();
+        if (null === $opened || !$this->accept('(')) {
+            $this->fail('unsupported', $token, ['what' => 'super']);
+        }
+        $arguments = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        if (null === $member && null === $this->ownerOf($this->classes[$this->class] ?? '', ClassDefinition::MAKES) && $this->isRaised($this->class)) {
+            $this->read($this->itself, $token->offset);
+
+            return new Operation('say_failing', [new VariableRead($this->itself), $arguments[0] ?? new TextLiteral('')]);
+        }
+        $name = null === $member ? ClassDefinition::MAKES : ('toString' === $member->text ? ClassDefinition::SHOWS : $member->text);
+        $owner = $this->ownerOf($this->classes[$this->class] ?? '', $name);
+        $this->read($this->itself, $token->offset);
+        if (null === $owner) {
+            return null === $member ? new NothingLiteral() : $this->unknownMethod($member, true);
+        }
+
+        return new OwnValue("$owner.$name", [new VariableRead($this->itself), ...$arguments]);
+    }
+
+    /** `typeof bed === "string"` asks for a kind. */
+    private function typeOf(): Expression
+    {
+        ++$this->at;
+        $value = $this->expression(9);
+        $isEqual = $this->is('===') || $this->is('==');
+        $kind = $this->peek(1);
+        if (!$isEqual && !$this->is('!==') && !$this->is('!=') || null === $kind || TokenKind::Text !== $kind->kind) {
+            return new Operation('kind_word', [$value]);
+        }
+        $named = ['string' => '@text', 'number' => '@number', 'boolean' => '@truth'][trim($kind->text, '"\'')] ?? null;
+        if (null === $named) {
+            return new Operation('kind_word', [$value]);
+        }
+        $this->at += 2;
+        $test = new KindTest($value, $named);
+
+        return $isEqual ? $test : new Unary(UnaryOperator::Not, $test);
+    }
+
     private function newArray(Token $token): Expression
     {
+        $class = $this->peek(1);
+        if (null !== $class && isset($this->classes[$class->text])) {
+            $opened = $this->peek(2);
+            ++$this->at;
+            ++$this->at;
+            $arguments = null !== $opened && $this->accept('(') ? $this->arguments($opened) : [];
+
+            return $this->postfix($this->called($class, $arguments));
+        }
         $fitting = FittingKind::ofClass($this->sign(1) ?? '');
         if (null !== $fitting && $this->is('(', 2)) {
             $opened = $this->peek(2) ?? $token;
@@ -103,6 +199,23 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
 
             return $this->postfix(new Operation($fitting->value, array_map(static fn (Argument $argument): Expression => $argument->value, $sockets)));
+        }
+        if ($this->is('Set', 1) || $this->is('Map', 1)) {
+            $key = $this->is('Set', 1) ? 'set_of' : 'new_map';
+            $this->at += 2;
+            $opened = $this->peek();
+            $given = null !== $opened && $this->accept('(') ? $this->arguments($opened) : [];
+            if (1 < \count($given)) {
+                $this->fail('many_arguments', $token, ['name' => 'new', 'wanted' => 1, 'given' => \count($given)]);
+            }
+
+            return $this->postfix(new Operation($key, array_map(static fn (Argument $argument): Expression => $argument->value, $given)));
+        }
+        if ($this->is('RegExp', 1) && null !== ($opened = $this->peek(2)) && '(' === $opened->text) {
+            $this->at += 3;
+            $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+
+            return $this->postfix(new Operation('pattern', [$given[0] ?? new TextLiteral(''), $given[1] ?? new TextLiteral('')]));
         }
         if (!$this->is('Array', 1) || !$this->is('(', 2)) {
             $this->fail('unsupported', $token, ['what' => 'new '.($this->peek(1)->text ?? '')]);
@@ -164,6 +277,81 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return [] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)]);
     }
 
+    /** Whether names in braces or square brackets stand here, which get parts of something. */
+    protected function isPattern(int $ahead = 0): bool
+    {
+        return $this->is('{', $ahead) || $this->is('[', $ahead);
+    }
+
+    /**
+     * `{ name, age: years = 9 }`, `[first, , ...rest]`: names that get parts of something (ECMA-262, 14.3.3).
+     *
+     * @return list<array{string, Expression, Token}> each name, what it gets, and where it stands
+     */
+    protected function pattern(Expression $from): array
+    {
+        $opened = $this->peek();
+        if (null === $opened) {
+            $this->fail('name_missing');
+        }
+        ++$this->at;
+        $parts = $taken = [];
+        for ($place = 0; !$this->is(self::CLOSING[$opened->text] ?? ')'); ++$place) {
+            if ('[' === $opened->text && $this->accept(',')) {
+                continue;
+            }
+            $isRest = $this->accept('...');
+            if ($isRest && '{' === $opened->text) {
+                // All that was not taken by a name of its own.
+                array_push($parts, ...$this->patternPart(new Operation('left_out', [$from, new ListLiteral($taken)])));
+                break;
+            }
+            if ('[' === $opened->text) {
+                $value = $isRest ? new Slice($from, new NumberLiteral($place), new NothingLiteral()) : new Item($from, new NumberLiteral($place));
+                array_push($parts, ...$this->patternPart($value));
+            } else {
+                $key = $this->peek();
+                if (null === $key || !\in_array($key->kind, [TokenKind::Name, TokenKind::Keyword, TokenKind::Text], true)) {
+                    $this->fail('name_missing', $key);
+                }
+                $name = TokenKind::Text === $key->kind ? $this->quoted($key) : $key->text;
+                $taken[] = new TextLiteral($name);
+                $value = isset($this->fieldNames[$name]) ? new Field($from, $name) : new Item($from, new TextLiteral($name));
+                $this->at += $this->is(':', 1) ? 2 : 0;
+                array_push($parts, ...$this->patternPart($value));
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        $this->close($opened);
+
+        return $parts;
+    }
+
+    /** @return list<array{string, Expression, Token}> */
+    private function patternPart(Expression $value): array
+    {
+        if ($this->isPattern()) {
+            return $this->pattern($value);
+        }
+        $name = $this->newName();
+        if ($this->accept('=')) {
+            $value = new Choice(new Binary(Operator::Equal, $value, new NothingLiteral(true)), $this->expression(1), $value);
+        }
+
+        return [[$name->text, $value, $name]];
+    }
+
+    /** A function with rows that stands in a value. */
+    abstract protected function unnamedValue(): FunctionReference;
+
+    /** A function that an object of its own keeps, which it knows as `this`. */
+    abstract protected function methodValue(Token $name, bool $isGetter): FunctionReference;
+
+    /** Whether `this` stands in a function. */
+    abstract protected function saysThis(int $index): bool;
+
     private function map(Token $opened): Expression
     {
         ++$this->at;
@@ -179,6 +367,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     $entries = [];
                 }
                 $parts[] = $this->expression();
+                if (!$this->accept(',')) {
+                    break;
+                }
+                continue;
+            }
+            $isGetter = 'get' === $key->text && \in_array($this->peek(1)?->kind, [TokenKind::Name, TokenKind::Keyword], true) && $this->is('(', 2);
+            if ($isGetter || 'async' !== $key->text && $this->is('(', 1) && (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind)) {
+                $this->at += (int) $isGetter;
+                $name = $this->peek() ?? $key;
+                $entries[] = new TextLiteral($name->text);
+                $entries[] = $this->methodValue($name, $isGetter);
                 if (!$this->accept(',')) {
                     break;
                 }
@@ -203,7 +402,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             if (!$this->accept(':')) {
                 $this->fail('colon_in_map', null, [], [new Replacement($this->endOffset(), 0, ':')]);
             }
-            $entries[] = $this->expression();
+            $entries[] = $this->is('function') && $this->is('(', 1) && $this->saysThis($this->at) ? $this->methodValue($key, false) : $this->expression();
             if (!$this->accept(',')) {
                 break;
             }
@@ -274,12 +473,19 @@ abstract class JavaScriptExpressions extends BraceExpressions
     protected function grouped(Token $opened): Expression
     {
         $closing = $this->closingOf($this->at);
+        if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '') && $this->holdsRows($closing + 2)) {
+            return $this->unnamedValue();
+        }
         if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '')) {
             $names = [];
+            $inside = array_map(static fn (Token $token): string => $token->text, \array_slice($this->tokens, $this->at + 1, $closing - $this->at - 1));
+            if (\in_array('=', $inside, true) || \in_array('...', $inside, true)) {
+                return $this->unnamedValue();
+            }
+            if (\in_array('{', $inside, true) || \in_array('[', $inside, true)) {
+                return $this->takingApart($closing);
+            }
             for ($index = $this->at + 1; $index < $closing; ++$index) {
-                if (\in_array($this->tokens[$index]->text, ['=', '...', '{', '['], true)) {
-                    $this->fail('unsupported', $this->tokens[$index], ['what' => '(… '.$this->tokens[$index]->text.' …) => …']);
-                }
                 if (TokenKind::Name === $this->tokens[$index]->kind) {
                     $names[] = $this->tokens[$index]->text;
                 }
@@ -292,8 +498,61 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return parent::grouped($opened);
     }
 
+    /** Whether what a function gives is in braces, or a function with braces stands in it, which sees its parameters. */
+    private function holdsRows(int $index): bool
+    {
+        $depth = 0;
+        if ('{' === ($this->tokens[$index]->text ?? '')) {
+            return true;
+        }
+        for (; $index < $this->until && $depth >= 0; ++$index) {
+            $text = $this->tokens[$index]->text;
+            if (TokenKind::Text === $this->tokens[$index]->kind) {
+                continue;
+            }
+            $last = $this->tokens[$index - 1];
+            if (0 === $depth && TokenKind::Keyword === $this->tokens[$index]->kind && !\in_array($text, ['in', 'instanceof'], true)
+                && (\in_array($last->kind, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true) || \in_array($last->text, [')', ']', '}'], true))) {
+                return false;
+            }
+            if ('=>' === $text && '{' === ($this->tokens[$index + 1]->text ?? '') || 'function' === $text) {
+                return true;
+            }
+            if (0 === $depth && (',' === $text || ';' === $text)) {
+                return false;
+            }
+            $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
+        }
+
+        return false;
+    }
+
+    /** What numbers can be (ECMA-262, 21.1.2). */
+    private const LIMITS = [
+        'MAX_SAFE_INTEGER' => 9007199254740991, 'MIN_SAFE_INTEGER' => -9007199254740991, 'MAX_VALUE' => \PHP_FLOAT_MAX, 'MIN_VALUE' => 5e-324, 'EPSILON' => \PHP_FLOAT_EPSILON,
+    ];
+
+    /** What a name of a library of the machine's own gives. */
+    protected function ofLibrary(Token $token): ?Expression
+    {
+        return null;
+    }
+
     protected function named(Token $token): Expression
     {
+        $made = $this->ofLibrary($token);
+        if (null !== $made) {
+            return $made;
+        }
+        $limit = 'Number' === $token->text && $this->is('.', 1) ? self::LIMITS[$this->peek(2)->text ?? ''] ?? null : null;
+        if (null !== $limit) {
+            $this->at += 3;
+
+            return new NumberLiteral($limit);
+        }
+        if ($this->is('=>', 1) && $this->holdsRows($this->at + 2)) {
+            return $this->unnamedValue();
+        }
         if ($this->is('=>', 1)) {
             ++$this->at;
 
@@ -303,16 +562,40 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return parent::named($token);
     }
 
+    /** `([name, count]) => …`: the names stand for parts of what is given. */
+    private function takingApart(int $closing): Expression
+    {
+        ++$this->at;
+        $parameters = $parts = $names = [];
+        while ($this->at < $closing) {
+            if ($this->isPattern()) {
+                $parameters[] = $taken = $this->nameFor('taken');
+                foreach ($this->pattern(new VariableRead($taken)) as [$name, $value]) {
+                    $parts[$name] = $value;
+                    $names[] = $name;
+                }
+            } else {
+                $parameters[] = $names[] = $this->newName('parameter_no_name')->text;
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        if ($this->at !== $closing) {
+            $this->fail('unsupported', $this->peek(), ['what' => '(… '.($this->sign() ?? '').' …) => …']);
+        }
+        $this->at = $closing + 2;
+        $value = $this->inLambda(fn (): Expression => $this->expression(1), ...$names);
+
+        return new Lambda($parameters, Walk::mapExpression($value, static fn (Expression $part): Expression => $part instanceof VariableRead && isset($parts[$part->name]) ? $parts[$part->name] : $part));
+    }
+
     /** @param list<string> $names */
     private function arrow(array $names): Expression
     {
-        $token = $this->peek();
         ++$this->at;
-        if ($this->is('{')) {
-            $this->fail('unsupported', $token, ['what' => '=> { … }']);
-        }
 
-        return new Lambda($names, $this->inLambda(fn (): Expression => $this->expression(1), ...$names));
+        return new Lambda($names, $this->inLambda(fn (): Expression => $this->giving(1), ...$names));
     }
 
     protected function special(Expression $left, int $around, int $offset): ?Expression
@@ -324,11 +607,16 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return new Binary(Operator::Power, $left, $this->expression(9));
         }
         if ('??' === $sign && 2 >= $around) {
-            $token = $this->peek();
             ++$this->at;
             $other = $this->expression(3);
 
-            return $left instanceof Item ? new Operation('value_or', [$left->container, $left->index, $other]) : $this->fail('unsupported', $token, ['what' => '??']);
+            return $left instanceof Item ? new Operation('value_or', [$left->container, $left->index, $other]) : new Operation('or_else', [$left, $other]);
+        }
+        $kind = $this->peek(1);
+        if ('instanceof' === $sign && 5 >= $around && null !== $kind && isset($this->classes[$kind->text])) {
+            $this->at += 2;
+
+            return new KindTest($left, $kind->text);
         }
         if ('in' === $sign && 5 >= $around) {
             ++$this->at;
@@ -339,8 +627,40 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return parent::special($left, $around, $offset);
     }
 
+    protected function member(Expression $receiver): Expression
+    {
+        if ($this->is('constructor') && $this->is('.', 1) && $this->is('name', 2)) {
+            $this->at += 3;
+
+            return new Operation('kind_name', [$receiver]);
+        }
+
+        return parent::member($receiver);
+    }
+
+    /** Functions of the language's own that are handed over by their name: `rows.map(Object.values)`. */
+    private function libraryFunction(): ?Lambda
+    {
+        $ends = $this->peek(3)?->text;
+        $key = ')' === $ends || ',' === $ends ? [
+            'Object.keys' => 'keys', 'Object.values' => 'values', 'Math.abs' => 'absolute', 'Math.round' => 'rounded', 'Math.floor' => 'floor', 'Math.ceil' => 'ceiling', 'Math.sqrt' => 'root', 'Math.trunc' => 'to_whole',
+            'Number.isInteger' => 'is_whole', 'Number.isNaN' => 'is_no_number', 'JSON.stringify' => 'json', 'JSON.parse' => 'from_json',
+        ][($this->peek()->text ?? '').($this->peek(1)->text ?? '').($this->peek(2)->text ?? '')] ?? null : null;
+        if (null === $key) {
+            return null;
+        }
+        $this->at += 3;
+
+        return new Lambda(['item'], new Operation($key, [new VariableRead('item')]));
+    }
+
     protected function argument(): Argument
     {
+        $offset = $this->offset();
+        $function = $this->libraryFunction();
+        if (null !== $function) {
+            return new Argument($function, $offset, $this->endOffset());
+        }
         if ($this->is('...')) {
             $offset = $this->offset();
             ++$this->at;
@@ -351,14 +671,38 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return parent::argument();
     }
 
+    /** @var array<string, bool> whether the text shows that objects keep functions under a name */
+    private array $functionsByText = [];
+
+    protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
+    {
+        $quoted = preg_quote($name->text, '/');
+        $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>)|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/', $this->text);
+
+        return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->handed($arguments)) : null;
+    }
+
+    protected function hasMembers(string $object): bool
+    {
+        return isset($this->classes[$object]);
+    }
+
+    /** @param list<Argument> $arguments */
+    protected function memberCall(Token $object, Token $member, array $arguments): ?Expression
+    {
+        $owner = $this->ownerOf($object->text, $member->text);
+
+        return null === $owner ? null : new OwnValue("$owner.$member->text", array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+    }
+
     protected function knows(string $object): bool
     {
-        return \in_array($object, ['Math', 'console', 'Object', 'String', 'Array', 'process', 'Number'], true);
+        return \in_array($object, ['Math', 'console', 'Object', 'String', 'Array', 'process', 'Number', 'JSON'], true);
     }
 
     protected function extraMembers(string $object): array
     {
-        return ['console' => ['log'], 'Math' => ['pow', 'min', 'max']][$object] ?? [];
+        return ['console' => ['log', 'error', 'warn'], 'Math' => ['pow', 'min', 'max']][$object] ?? [];
     }
 
     protected function builtin(string $name, array $arguments, Token $token): ?Expression
@@ -366,6 +710,14 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $count = \count($arguments);
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $first = $values[0] ?? null;
+        if ('console.error' === $name || 'console.warn' === $name) {
+            $joined = array_shift($values) ?? new TextLiteral('');
+            foreach ($values as $value) {
+                $joined = new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
+            }
+
+            return new Operation('complain', [$joined]);
+        }
         if ('console.log' === $name || 'console.info' === $name) {
             foreach ($arguments as $argument) {
                 if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
@@ -378,17 +730,24 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->failAt('unsupported', $arguments[0]->offset, $arguments[0]->end - $arguments[0]->offset, ['what' => "console.log(\"$sign[0]\", …)"]);
             }
 
-            return $this->transient('console', $values);
+            return $this->transient('console', $this->handed($arguments));
         }
         if ('Math.max' === $name || 'Math.min' === $name) {
             if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
                 return new Operation('Math.max' === $name ? 'greatest' : 'least', [$first]);
             }
 
+            if (\in_array('...', array_column($arguments, 'name'), true)) {
+                return new Operation('Math.max' === $name ? 'greatest' : 'least', [$this->inOneList($arguments)]);
+            }
+
             return 2 <= $count ? new Operation('Math.max' === $name ? 'larger' : 'smaller', $values) : null;
         }
         if ('Math.pow' === $name && 2 === $count && null !== $first) {
             return new Binary(Operator::Power, $first, $values[1]);
+        }
+        if ('String.fromCharCode' === $name && 1 < $count) {
+            return new Operation('joined', [new ListLiteral(array_map(static fn (Expression $value): Expression => new Operation('letter', [$value]), $values)), new TextLiteral('')]);
         }
         if ('randomBetween' === $name && 2 === $count && null !== $first) {
             return new RandomWhole($first, $values[1]);
@@ -399,13 +758,35 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if (('parseInt' === $name || 'Number.parseInt' === $name) && 2 === $count && null !== $first) {
             return $values[1] instanceof NumberLiteral && 10 === $values[1]->value ? new Operation('to_whole', [$first]) : new Operation('from_base', $values);
         }
+        if ('Object.assign' === $name && 1 < $count && null !== $first && !\in_array('...', array_column($arguments, 'name'), true)) {
+            if ($first instanceof MapLiteral) {
+                return array_reduce(\array_slice($values, 1), static fn (Expression $all, Expression $more): Expression => new Operation('merged', [$all, $more]), $first);
+            }
+
+            return 2 === $count ? new Operation('after', [new Operation('update', $values), $first]) : null;
+        }
+        if ('Array' === $name && 1 === $count && null !== $first) {
+            // A list of so many places without anything in them can be gone over, but shows as what it is.
+            $isSpread = '...' === ($this->textBefore('Array') ?? '');
+            if ($isSpread && !$this->is('.') || $this->is('.') && ($this->is('keys', 1) || $this->is('join', 1))) {
+                return new Operation('filled', [$first, new NothingLiteral(true)]);
+            }
+        }
         if ('Array' === $name && 1 === $count && null !== $first && $this->is('.') && $this->is('fill', 1) && null !== $fill = $this->peek(2)) {
             $this->at += 3;
 
             return new Operation('filled', [$first, $this->arguments($fill)[0]->value ?? new NothingLiteral()]);
         }
+        if ('Array.isArray' === $name && 1 === $count && null !== $first) {
+            return new KindTest($first, '@list');
+        }
         if ('Array.from' === $name && 2 === $count && null !== $first && $values[1] instanceof Lambda) {
             return $this->madeList($first, $values[1], $token);
+        }
+        if ('require' === $name && 1 === $count && $first instanceof TextLiteral && \in_array($first->value, ['fs', 'node:fs'], true) && $this->is('.') && $this->is('readFileSync', 1) && null !== $opened = $this->peek(2)) {
+            $this->at += 3;
+
+            return $this->allInput($this->arguments($opened), $token);
         }
         if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
@@ -426,6 +807,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
         $second = $arguments[1]->value ?? null;
+        if (isset($this->objectMethods[$name]) && ($receiver instanceof VariableRead && !$this->isListByText($receiver->name) || $receiver instanceof MethodCall)) {
+            return new MethodCall(new Item($receiver, new TextLiteral($name)), MethodCall::CALL, $this->handed($arguments));
+        }
         switch ($name) {
             case 'write':
                 if ($receiver instanceof Item && $receiver->index instanceof TextLiteral && 'stdout' === $receiver->index->value && null !== $first) {
@@ -450,14 +834,23 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
                 return new Operation('copied', [$receiver]);
             case 'sort':
-                return $this->sorted($receiver, $first, $token);
+                return $this->afterwards($this->sorted($receiver, $first, $token), $receiver);
             case 'reverse':
+                $receiver = $receiver instanceof Operation && 'after' === $receiver->key ? $receiver->arguments[0] : $receiver;
                 if ($receiver instanceof Operation && 'copied' === $receiver->key) {
                     return new Operation('backwards', $receiver->arguments);
                 }
                 $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down', 'sort_as_texts' => 'sort_down', 'sorted_as_texts' => 'sorted_down'][$receiver->key] ?? null : null;
                 if (null !== $down && $receiver instanceof Operation) {
-                    return new Operation($down, $receiver->arguments);
+                    return $this->afterwards(new Operation($down, $receiver->arguments), $receiver->arguments[0]);
+                }
+                if (0 === $count) {
+                    return $this->isFresh($receiver) ? new Operation('backwards', [$receiver]) : $this->afterwards(new Operation('turn_round', [$receiver]), $receiver);
+                }
+                break;
+            case 'concat':
+                if (1 < $count && [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name)) {
+                    return array_reduce(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments), static fn (Expression $all, Expression $more): Expression => new Operation('concatenated', [$all, $more]), $receiver);
                 }
                 break;
             case 'split':
@@ -487,18 +880,47 @@ abstract class JavaScriptExpressions extends BraceExpressions
                         default => $this->collected($receiver, $lambda, 'map' === $name),
                     };
                 }
-                if ('map' === $name && $first instanceof Lambda && 2 === \count($first->parameters)) {
-                    return $this->numbered($receiver, $first);
+                $both = $this->lambdaOf($first, 2);
+                if ('map' === $name && null !== $both) {
+                    return $this->numbered($receiver, $both);
                 }
-                $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
-                // no break
+                if (1 !== $count || null === $first) {
+                    $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
+                }
+
+                return match ($name) {
+                    'map' => new Operation('mapped', [$receiver, $first]),
+                    'filter' => new Operation('sifted', [$receiver, $first]),
+                    'some' => new Operation('any_holds', [new Operation('mapped', [$receiver, $first])]),
+                    'every' => new Operation('all_hold', [new Operation('mapped', [$receiver, $first])]),
+                };
             case 'reduce':
-                if (2 === $count && $first instanceof Lambda && 2 === \count($first->parameters) && null !== $second) {
+                $first = $this->lambdaOf($first, 2);
+                if (2 === $count && null !== $first && null !== $second) {
                     $isSum = $first->value == new Binary(Operator::Add, new VariableRead($first->parameters[0]), new VariableRead($first->parameters[1])) && $second == new NumberLiteral(0);
 
                     return $isSum ? new Operation('total', [$receiver]) : new Operation('reduced', [$receiver, $first, $second]);
                 }
+                if (1 === $count && null !== $first) {
+                    return new Operation('folded', [$receiver, $first]);
+                }
+                $given = $arguments[0]->value ?? null;
+                if (2 === $count && null !== $second && null !== $given) {
+                    return new Operation('reduced_numbered', [$receiver, $given, $second]);
+                }
                 $this->fail('unsupported', $token, ['what' => '.reduce(…)']);
+                // no break
+            case 'flatMap':
+                if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
+                    return new Operation('flattened', [$this->collected($receiver, $lambda, true)]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.flatMap(…)']);
+                // no break
+            case 'findIndex':
+                if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
+                    return new Operation('first_place', [$receiver, $lambda]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.findIndex(…)']);
                 // no break
             case 'find':
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
@@ -507,8 +929,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => '.find(…)']);
                 // no break
             case 'forEach':
-                $this->fail('unsupported', $token, ['what' => '.forEach(…)']);
-                // no break
+                return 1 === $count && null !== $first ? new Operation('done_with_each', [$receiver, $first]) : $this->fail('unsupported', $token, ['what' => '.forEach(…)']);
             case 'padStart':
             case 'padEnd':
                 if (1 === $count && null !== $first) {
@@ -528,14 +949,28 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     $this->fail('unsupported', $token, ['what' => '.splice(…)']);
                 }
                 break;
+            case 'codePointAt':
             case 'charCodeAt':
                 if (1 === $count && null !== $first) {
                     return new Operation('code', [$first instanceof NumberLiteral && 0 === $first->value ? $receiver : new Item($receiver, $first)]);
                 }
                 break;
+            case 'get':
+                return 1 === $count && null !== $first ? new Operation('got', [$receiver, $first]) : null;
+            case 'set':
+                return 2 === $count && null !== $first && null !== $second ? new Operation('put_for', [$receiver, $first, $second]) : null;
+            case 'has':
+                return 1 === $count && null !== $first ? new Operation('has', [$receiver, $first]) : null;
+            case 'add':
+                return 1 === $count && null !== $first ? new Operation('put_in', [$receiver, $first]) : null;
+            case 'delete':
+                return 1 === $count && null !== $first ? new Operation('take_out', [$receiver, $first]) : null;
+            case 'keys':
+                return 0 === $count ? new Operation('keys_of', [$receiver]) : null;
+            case 'values':
+                return 0 === $count ? new Operation('values_of', [$receiver]) : null;
             case 'append':
             case 'push_back':
-            case 'add':
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push'], [new Replacement($token->offset, \strlen($name), 'push')]);
                 // no break
             case 'upper':
@@ -545,6 +980,19 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
 
         return null;
+    }
+
+    /**
+     * All that is typed in is the file 0 (POSIX.1-2017, 2.5.1).
+     *
+     * @param list<Argument> $arguments
+     */
+    protected function allInput(array $arguments, Token $token): Expression
+    {
+        $file = $arguments[0]->value ?? null;
+        $isInput = $file == new NumberLiteral(0) || $file == new TextLiteral('/dev/stdin');
+
+        return $isInput ? new Operation('all_input') : $this->fail('unsupported', $token, ['what' => 'readFileSync(…)']);
     }
 
     /** `Array.from({ length: 3 }, (_, place) => …)`. */
@@ -563,7 +1011,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ($value instanceof Lambda) {
             return 1 === \count($value->parameters) ? $value : null;
         }
-        $name = $value instanceof VariableRead ? $value->name : null;
+        $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference && 1 === $this->functions[$value->function][1] ? $value->function : null);
         $item = new VariableRead('item');
 
         return match (true) {
@@ -577,13 +1025,28 @@ abstract class JavaScriptExpressions extends BraceExpressions
         };
     }
 
+    /** A function of several values, as it stands or by its name. */
+    private function lambdaOf(?Expression $value, int $parameters): ?Lambda
+    {
+        if ($value instanceof Lambda) {
+            return $parameters === \count($value->parameters) ? $value : null;
+        }
+        $name = $value instanceof FunctionReference ? $value->function : ($value instanceof VariableRead ? $value->name : '');
+        if (!isset($this->functions[$name]) || $this->functions[$name][1] !== $parameters) {
+            return null;
+        }
+        $names = \array_slice(['one', 'other', 'third'], 0, $parameters);
+
+        return new Lambda($names, new OwnValue($name, array_map(static fn (string $each): Expression => new VariableRead($each), $names)));
+    }
+
     /** `beds.map((bed, place) => …)`: over pairs of place and item. */
     private function numbered(Expression $over, Lambda $lambda): Expression
     {
-        $pair = new VariableRead('pair');
+        $pair = new VariableRead(self::pairIn($lambda->value));
         $put = static fn (Expression $part): Expression => $part instanceof VariableRead && \in_array($part->name, $lambda->parameters, true) ? new Item($pair, new NumberLiteral($part->name === $lambda->parameters[0] ? 1 : 0)) : $part;
 
-        return new Collected(Walk::mapExpression($lambda->value, $put), 'pair', new Operation('numbered', [$over]));
+        return new Collected(Walk::mapExpression($lambda->value, $put), $pair->name, new Operation('numbered', [$over]));
     }
 
     /** Whether two places are known to stand in order, none before the start. */
@@ -604,22 +1067,64 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $isCopy = $receiver instanceof Operation && 'copied' === $receiver->key;
         $list = $isCopy ? $receiver->arguments[0] : $receiver;
+        $isCopy = $isCopy || $this->isFresh($receiver);
         if (null === $compare) {
             return new Operation($isCopy ? 'sorted_as_texts' : 'sort_as_texts', [$list]);
         }
         $value = $compare instanceof Lambda && 2 === \count($compare->parameters) ? $compare->value : null;
+        $with = $this->lambdaOf($compare, 2);
+        if (null === $with && ($compare instanceof Field || $compare instanceof Item)) {
+            $names = [$this->nameFor('one'), $this->nameFor('other')];
+            $given = array_map(static fn (string $name): Expression => new VariableRead($name), $names);
+            $owner = $compare instanceof Item && $compare->container instanceof VariableRead && $compare->index instanceof TextLiteral ? $this->ownerOf($compare->container->name, $compare->index->value) : null;
+            $call = null === $owner || !$compare instanceof Item || !$compare->index instanceof TextLiteral ? new MethodCall($compare, MethodCall::CALL, $given) : new OwnValue($owner.'.'.$compare->index->value, $given);
+            $with = new Lambda($names, $call);
+        }
         if (!$compare instanceof Lambda || !$value instanceof Binary || Operator::Subtract !== $value->operator) {
-            $this->fail('unsupported', $token, ['what' => '.sort(…)']);
+            return null === $with ? $this->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? 'sorted_with' : 'sort_with', [$list, $with]);
         }
         [$one, $other] = $compare->parameters;
         $ofOne = static fn (Expression $side): Expression => Walk::mapExpression($side, static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $other ? new VariableRead($one) : $part);
         $isDown = $ofOne($value->left) != $value->left;
         if ($ofOne($value->left) != $ofOne($value->right) || $isDown === ($ofOne($value->right) != $value->right)) {
-            $this->fail('unsupported', $token, ['what' => '.sort(…)']);
+            return null === $with ? $this->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? 'sorted_with' : 'sort_with', [$list, $with]);
         }
         $key = ($isCopy ? 'sorted' : 'sort').($isDown ? '_down' : '');
 
         return $value->left instanceof VariableRead ? new Operation($key, [$list]) : new Operation($key.'_by', [$list, new Lambda([$one], $ofOne($value->left))]);
+    }
+
+    /** What stands before the last name of this kind that was read. */
+    private function textBefore(string $name): ?string
+    {
+        for ($index = $this->at - 1; $index > 0; --$index) {
+            if ($this->tokens[$index]->text === $name) {
+                return $this->tokens[$index - 1]->text;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether a list was made where it stands, so that nobody else knows it. */
+    private function isFresh(Expression $list): bool
+    {
+        return $list instanceof Collected || $list instanceof ListLiteral || $list instanceof Slice || $list instanceof Operation && !\in_array($list->key, ['value_or', 'value_or_put', 'got', 'or_else', 'first', 'last', 'pop', 'shift', 'pop_at', 'after', 'spread'], true) && !Given::is($list);
+    }
+
+    /** @var array<string, true> names under which objects of their own keep functions */
+    protected array $objectMethods = [];
+
+    /** Whether the text shows that a variable holds a list, a set or a map, which have methods of such names, too. */
+    private function isListByText(string $name): bool
+    {
+        return 1 === preg_match('/\b'.preg_quote($name, '/').'\s*=\s*(?:\[|new\b|Array\b)/', $this->text);
+    }
+
+    /** What changes a list in place gives the list itself. */
+    private function afterwards(Operation $changes, Expression $list): Operation
+    {
+        return 'nothing' === ValueOperations::get($changes->key)->result ? new Operation('after', [$changes, $list]) : $changes;
     }
 
     /** `==` takes a text for the number that it spells, `===` does not. */
@@ -660,9 +1165,48 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return new Collected($lambda->value, $name, $over);
     }
 
+    /** `a?.b`: nothing where nothing is asked, for all that stands behind it (ECMA-262, 13.3.9). */
+    protected function postfix(Expression $value): Expression
+    {
+        $value = parent::postfix($value);
+        if (!$this->is('?.')) {
+            return $value;
+        }
+        $token = $this->peek();
+        if (Given::isIn($value) || null === $token || !$this->isSteady($value)) {
+            $this->fail('unsupported', $token, ['what' => '?.']);
+        }
+        ++$this->at;
+        $opened = $this->peek() ?? $token;
+        if ($this->accept('[')) {
+            $rest = $this->indexed($value, $opened);
+        } elseif ($this->accept('(')) {
+            $rest = new MethodCall($value, MethodCall::CALL, $this->handed($this->arguments($opened)));
+        } else {
+            $rest = $this->member($value);
+        }
+
+        return new Choice(new Operation('alike', [$value, new NothingLiteral()]), new NothingLiteral(true), $this->postfix($rest));
+    }
+
+    /** Whether a value may be found twice. */
+    private function isSteady(Expression $value): bool
+    {
+        foreach (Walk::expressions($value) as $part) {
+            if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || 'found_next' === $part->key)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
-        if (\in_array($name, ['size', 'len', 'Length'], true) && 1 !== preg_match('/\b'.$name.'\s*:|\.'.$name.'\s*=[^=]/', $this->text)) {
+        if ('message' === $name && $receiver instanceof VariableRead && (isset($this->keptFailures[$receiver->name]) || $receiver->name === $this->itself && $this->isRaised($this->class))) {
+            return new Operation('failure_text', [$receiver]);
+        }
+        if (\in_array($name, ['size', 'len', 'Length'], true) && 1 !== preg_match('/\bnew\s+(?:Set|Map)\b/', $this->text) && 1 !== preg_match('/\b'.$name.'\s*:|\.'.$name.'\s*=[^=]/', $this->text)) {
             $this->fail('Length' === $name ? 'capitals' : 'foreign_word', $token, ['name' => $name, 'word' => '.'.$name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
         }
         if ('length' !== $name && (levenshtein($name, 'length') <= 2 || count_chars($name, 1) === count_chars('length', 1)) && 1 !== preg_match('/\b'.$name.'\s*:/', $this->text)) {

@@ -6,7 +6,7 @@ namespace Scrivlet\Core\Language\JavaScript;
 
 use Scrivlet\Core\Language\Lexing\Lexer;
 
-/** ECMAScript 2022, clause 12. Literals of regular expressions are not known: no course begins with them. */
+/** ECMAScript 2022, clause 12. */
 final class JavaScriptLexer extends Lexer
 {
     protected static function kinds(): array
@@ -16,11 +16,16 @@ final class JavaScriptLexer extends Lexer
         // A template holds code, which may hold templates.
         $template = "(?<template>`(?:[^`\\\\\$]++|\\\\[\\s\\S]|\\\$(?!\\{)|\\\$\\{(?<code>(?:[^`{}\"']++|(?&template)|\\{(?&code)\\}|$double|$single)*+)(?:\\}|\\z))*+(?:`|\\\\?\\z))";
 
+        // What stands before, up to a dozen blanks away: a look back has to know how far (PCRE2, "Lookbehind assertions").
+        $before = implode('|', array_map(static fn (int $blanks): string => "[(,=:\\[!&|?;{}>][ \\t]{{$blanks}}/|[(,=:\\[!&|?;{}>]\\n[ \\t]{{$blanks}}/|[(,=:\\[!&|?;{}>]\\r\\n[ \\t]{{$blanks}}/|\\breturn[ \\t]{{$blanks}}/", range(0, 12)));
+
         return [
             'newline' => self::NEWLINE.'|\xe2\x80[\xa8\xa9]',
             'space' => self::SPACE.'|\xc2\xa0|\xef\xbb\xbf',
             'comment' => '//[^\r\n]*|/\*(?:[^*]++|\*(?!/))*+(?:\*/|\z)',
             'text' => "$template|$double|$single",
+            // Where a value has to stand no sign for dividing can.
+            'pattern' => "/(?<=$before)".'(?![*/])(?:[^/\\\\\[\r\n]|\\\\[^\r\n]|\[(?:[^\]\\\\\r\n]|\\\\[^\r\n])*+\])++/[a-z]*',
             'number' => '0[xX][0-9a-fA-F_]+n?|0[bB][01_]+n?|0[oO][0-7_]+n?|(?:[0-9][0-9_]*(?:\.[0-9_]*)?|\.[0-9][0-9_]*)(?:[eE][+-]?[0-9_]+)?n?',
             'name' => '(?:\$|'.self::NAME.')(?:\$|[A-Za-z0-9_\x80-\xff])*',
             'sign' => '>>>=?|\.\.\.|=>|[=!]==?|\*\*=?|&&=?|\|\|=?|\?\?=?|\?\.|\+\+|--|<<=?|>>=?|[-+*/%&|^<>=]=?|[()\[\]{},:;.~!?@\#]',

@@ -4,31 +4,47 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Tree\Attempt;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** JavaScript modules, as far as a school course goes (ECMAScript 2022, clause 14). */
 final class JavaScriptParser extends JavaScriptExpressions
@@ -66,20 +82,182 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     private function announce(): void
     {
+        $this->announceClasses();
         foreach ($this->tokens as $index => $token) {
             $name = $this->tokens[$index + 1] ?? null;
             if (TokenKind::Keyword === $token->kind && 'function' === $token->text && null !== $name && TokenKind::Name === $name->kind) {
-                $this->functions[$name->text] = $this->signature($index + 2);
+                if (isset($this->functions[$name->text])) {
+                    $this->doubled[$name->text] = true;
+                }
+                $this->announced_($name->text, $index + 2);
             }
             $equals = $this->tokens[$index + 2] ?? null;
             if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
                 $from = $this->unnamedAt($index + 3);
                 if (null !== $from) {
-                    $this->functions[$name->text] = '(' === $this->tokens[$from]->text ? $this->signature($from) : [1, 1, [$this->tokens[$from]->text]];
+                    if (isset($this->functions[$name->text])) {
+                        $this->doubled[$name->text] = true;
+                    }
+                    if ('(' === $this->tokens[$from]->text) {
+                        $this->announced_($name->text, $from);
+                    } else {
+                        $this->functions[$name->text] = [1, 1, [$this->tokens[$from]->text]];
+                    }
                 }
             }
         }
     }
+
+    /** What classes there are, and what their objects can do and keep. */
+    private function announceClasses(): void
+    {
+        foreach ($this->tokens as $index => $token) {
+            $name = $this->tokens[$index + 1] ?? null;
+            if ('class' !== $token->text || TokenKind::Keyword !== $token->kind || null === $name || TokenKind::Name !== $name->kind) {
+                continue;
+            }
+            $isKind = 'extends' === ($this->tokens[$index + 2]->text ?? '');
+            $parent = $isKind ? $this->tokens[$index + 3]->text ?? '' : '';
+            $this->classes[$name->text] = isset($this->classes[$parent]) || $this->isFailure($parent) ? $parent : '';
+            $this->methods[$name->text] = [];
+            $opened = $index + ($isKind ? 4 : 2);
+            $closing = '{' === ($this->tokens[$opened]->text ?? '') ? $this->partners[$opened] ?? \count($this->tokens) : $opened;
+            for ($at = $opened + 1; $at < $closing; ++$at) {
+                $member = $this->tokens[$at];
+                $next = $this->tokens[$at + 1]->text ?? '';
+                $isStatic = 'static' === $this->tokens[$at - 1]->text;
+                if (\in_array($member->text, ['static', 'get', 'set', 'async'], true) && '(' !== $next && '=' !== $next && ';' !== $next) {
+                    continue;
+                }
+                if ('set' === $this->tokens[$at - 1]->text && '(' === $next) {
+                    $this->setters[$member->text] = true;
+                    $this->methods[$name->text]["set_$member->text"] = $this->signature($at + 1);
+                    $at = $this->bodyEnd($at + 1);
+                    continue;
+                }
+                if ('get' === $this->tokens[$at - 1]->text) {
+                    $this->asked[$member->text] = true;
+                }
+                if ('(' === $next && \in_array($member->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
+                    $this->methods[$name->text][self::METHODS[$member->text] ?? $member->text] = $this->signature($at + 1);
+                } elseif (TokenKind::Name === $member->kind && ('=' === $next || ';' === $next)) {
+                    if ($isStatic) {
+                        $this->statics[$name->text][$member->text] = true;
+                    } else {
+                        $this->fieldNames[$member->text] = $this->setFields[$member->text] = true;
+                    }
+                }
+                // On to the end of the member: its semicolon, its line, or the end of its braces.
+                for (; $at < $closing && ';' !== $this->tokens[$at]->text; ++$at) {
+                    $isBody = '{' === $this->tokens[$at]->text && '(' === $next;
+                    $at = max($at, $this->partners[$at] ?? $at);
+                    if ($isBody || isset($this->begins[$at + 1])) {
+                        break;
+                    }
+                }
+            }
+        }
+        if ([] === $this->classes) {
+            return;
+        }
+        $this->announceMakers();
+        foreach ($this->tokens as $index => $token) {
+            if ('this' === $token->text && '.' === ($this->tokens[$index + 1]->text ?? '') && '(' !== ($this->tokens[$index + 3]->text ?? '') && 'length' !== ($this->tokens[$index + 2]->text ?? '')) {
+                $this->fieldNames[$this->tokens[$index + 2]->text ?? ''] = true;
+            }
+            if ('Object' === $token->text && 'assign' === ($this->tokens[$index + 2]->text ?? '') && 'this' === ($this->tokens[$index + 4]->text ?? '') && '{' === ($this->tokens[$index + 6]->text ?? '')) {
+                for ($at = $index + 7; $at < ($this->partners[$index + 6] ?? $at); ++$at) {
+                    if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at - 1]->text, ['{', ','], true)) {
+                        $this->fieldNames[$this->tokens[$at]->text] = $this->setFields[$this->tokens[$at]->text] = true;
+                    }
+                }
+            }
+            $sign = $this->tokens[$index + 2]->text ?? '';
+            if ('.' === $token->text && (str_ends_with($sign, '=') && !\in_array($sign, ['==', '===', '!=', '!==', '<=', '>='], true) || '++' === $sign || '--' === $sign || ',' === $sign || ']' === $sign)) {
+                $this->setFields[$this->tokens[$index + 1]->text] = true;
+            }
+        }
+    }
+
+    /** The end of what a member does, whose parameters begin at a bracket. */
+    private function bodyEnd(int $bracket): int
+    {
+        $brace = ($this->partners[$bracket] ?? $bracket) + 1;
+
+        return $this->partners[$brace] ?? $brace;
+    }
+
+    private function classDefinition(Token $token): Statement
+    {
+        $start = $this->at++;
+        $id = $this->newId();
+        $name = $this->newName();
+        if ('' !== $this->scope || 1 !== $this->parent) {
+            $this->fail('unsupported', $name, ['what' => 'class { … } in { … }']);
+        }
+        $parent = '';
+        if ($this->accept('extends')) {
+            $of = $this->newName();
+            $parent = $of->text;
+            if ($this->isFailure($parent)) {
+                $parent = '@'.(FailureNames::kindOf($this->language(), $parent)->value ?? '');
+            } elseif (!isset($this->classes[$parent])) {
+                $this->fail('unsupported', $of, ['what' => "extends $parent"]);
+            }
+        }
+        if (!$this->accept('{')) {
+            $end = $this->endOffset();
+            $this->failAt('brace_wanted', max(0, $end - 1), 1, ['word' => 'class'], [new Replacement($end, 0, ' {')]);
+        }
+        $this->cut($id, 'head', $token->offset, $this->endOffset());
+        [$outer, $this->parent, $this->class] = [$this->parent, $id, $name->text];
+        $rows = [];
+        try {
+            while (null !== $this->peek() && !$this->is('}')) {
+                array_push($rows, ...$this->remarks());
+                array_push($rows, ...$this->membersOrUnread());
+            }
+            array_push($rows, ...$this->remarks());
+        } finally {
+            [$this->parent, $this->class] = [$outer, ''];
+        }
+        $this->closeBrace($id, $start);
+
+        return new ClassDefinition($id, $name->text, $parent, new Block($rows));
+    }
+
+    protected function members(): array
+    {
+        return [$this->classMember()];
+    }
+
+    private function classMember(): Statement
+    {
+        $token = $this->peek() ?? $this->fail('empty');
+        $isStatic = $this->is('static') && !$this->is('(', 1);
+        $name = $this->peek($isStatic ? 1 : 0) ?? $token;
+        $isAsked = 'get' === $name->text && !$this->is('(', 1);
+        $isSet = 'set' === $name->text && TokenKind::Name === $this->peek(1)?->kind && $this->is('(', 2);
+        $name = $isAsked || $isSet ? $this->peek(1) ?? $name : $name;
+        if (TokenKind::Name !== $name->kind && TokenKind::Keyword !== $name->kind || 'async' === $name->text && !$this->is('(', 1)) {
+            $this->fail('unsupported', $token, ['what' => 'class { '.$token->text.' … }']);
+        }
+        $this->at += $isStatic || $isAsked || $isSet ? 2 : 1;
+        if ($this->is('(')) {
+            return $this->function($token, $name, false, $isSet ? 'set' : ($isAsked ? 'asked' : ($isStatic ? 'shared' : '')));
+        }
+        $value = $this->accept('=') ? $this->value() : new NothingLiteral(true);
+        $this->semicolon();
+        if (!$isStatic) {
+            return $this->ended(new FieldDeclaration($this->newId(), $name->text, null, $value instanceof NothingLiteral && $value->undefined ? null : $value), $token->offset);
+        }
+        $this->write("$this->class.$name->text", $name->offset);
+
+        return $this->ended(new SetVariable($this->newId(), "$this->class.$name->text", $value), $token->offset);
+    }
+
+    /** What JavaScript calls the methods that it calls itself. */
+    private const METHODS = ['constructor' => ClassDefinition::MAKES, 'toString' => ClassDefinition::SHOWS];
 
     private function import(): void
     {
@@ -135,6 +313,10 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;
+        $each = 'this' === $token->text ? $this->eachCall() : null;
+        if (null !== $each) {
+            return $this->forEach($token, $each);
+        }
         if (TokenKind::Keyword !== $token->kind) {
             $lower = strtolower($token->text);
             if (TokenKind::Name === $token->kind && $lower !== $token->text && \in_array($lower, ['let', 'const', 'var', 'function'], true) && TokenKind::Name === $this->peek(1)?->kind) {
@@ -148,11 +330,23 @@ final class JavaScriptParser extends JavaScriptExpressions
 
                 return [$this->definition($token)];
             }
-            if (TokenKind::Name === $token->kind && $this->is('.', 1) && $this->is('forEach', 2) && $this->is('(', 3)) {
-                return $this->forEach($token);
+            $lines = $this->readLines($token);
+            if (null !== $lines) {
+                return $lines;
+            }
+            $each = $this->eachCall();
+            if (null !== $each) {
+                return $this->forEach($token, $each);
             }
             if ('[' === $token->text && TokenKind::Sign === $token->kind) {
                 return $this->several($token);
+            }
+            if (TokenKind::Text === $token->kind && 'use strict' === substr($token->text, 1, -1) && ($this->is(';', 1) || isset($this->begins[$this->at + 1]))) {
+                // The stricter rules are those that are kept here anyhow (ECMAScript 2022, 11.2.1).
+                ++$this->at;
+                $this->semicolon();
+
+                return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $token->offset)];
             }
 
             return null;
@@ -184,8 +378,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                     ? [$this->ended(new Perform($this->newId(), new Operation('forget', [$target->container, $target->index])), $start)]
                     : $this->fail('unsupported', $token, ['what' => 'delete']);
             case 'class':
-            case 'try':
-            case 'throw':
+                return [$this->classDefinition($token)];
             case 'export':
             case 'with':
             case 'async':
@@ -193,6 +386,172 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
 
         return null;
+    }
+
+    protected function caughtHere(): array
+    {
+        $opened = $this->peek();
+        if (null === $opened || !$this->accept('(')) {
+            return [[], ''];
+        }
+        if ($this->is('{') && $this->is('message', 1) && $this->is('}', 2)) {
+            // What a failure says is all that is kept of it.
+            $this->at += 3;
+            $this->close($opened);
+            $this->write('message', $opened->offset);
+            $this->declared[$this->scope]['message'] = $this->plainCaught = true;
+
+            return [[FailureKind::Any], 'message'];
+        }
+        $name = $this->newName();
+        $this->write($name->text, $name->offset);
+        $this->close($opened);
+
+        return [[FailureKind::Any], $name->text];
+    }
+
+    protected function thrown(Token $token): Raise|RaiseObject
+    {
+        $name = $this->peek($this->is('new') ? 1 : 0);
+        if (null !== $name && $this->is('new') && $this->isRaised($name->text)) {
+            return new RaiseObject($this->newId(), $this->value());
+        }
+        $kind = null === $name ? null : FailureNames::kindOf($this->language(), $name->text);
+        if (null === $name || null === $kind) {
+            $near = null === $name || !$this->is('new') ? null : Names::nearest($name->text, FailureNames::all($this->language()));
+            if (null !== $near) {
+                $this->fail('misspelt_keyword', $name, ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
+            }
+            $this->fail('unsupported', $token, ['what' => 'throw '.($this->peek()->text ?? '')]);
+        }
+        $this->at += $this->is('new') ? 2 : 1;
+        $opened = $this->peek();
+        $says = new TextLiteral('');
+        if (null !== $opened && $this->accept('(')) {
+            $says = $this->is(')') ? $says : $this->value();
+            $this->close($opened);
+        }
+
+        return new Raise($this->newId(), $kind, $says);
+    }
+
+    /** `if (error instanceof RangeError) { … } else { throw error; }` is all that the `catch` holds. */
+    protected function caughtByKind(int $id, int $from, string $name): ?array
+    {
+        $opened = $this->at;
+        $end = $this->closingOf($opened);
+        if (null === $end) {
+            return null;
+        }
+        /** @var list<array{list<FailureKind|string>, int}> $heads the kinds, and the token of the brace */
+        $heads = [];
+        $at = $opened + 1;
+        while ('if' === $this->tokens[$at]->text && '(' === ($this->tokens[$at + 1]->text ?? '')) {
+            $kinds = [];
+            ++$at;
+            do {
+                [$of, $word, $kind] = [$this->tokens[$at + 1] ?? null, $this->tokens[$at + 2] ?? null, $this->tokens[$at + 3] ?? null];
+                $found = $of?->text === $name && 'instanceof' === $word?->text && null !== $kind ? ($this->isRaised($kind->text) ? $kind->text : FailureNames::kindOf($this->language(), $kind->text)) : null;
+                if (null === $found) {
+                    return null;
+                }
+                $kinds[] = $found;
+                $at += 4;
+            } while ('||' === ($this->tokens[$at]->text ?? ''));
+            $closing = ')' === ($this->tokens[$at]->text ?? '') && '{' === ($this->tokens[$at + 1]->text ?? '') ? $this->closingOf($at + 1) : null;
+            $heads[] = [$kinds, $at + 1];
+            if ($closing === $end - 1) {
+                // Whatever else was thrown is left alone.
+                return $this->rescuesOf($id, $from, $name, $heads, $closing, $end);
+            }
+            if (null === $closing || 'else' !== ($this->tokens[$closing + 1]->text ?? '')) {
+                return null;
+            }
+            $at = $closing + 2;
+        }
+        $last = '{' === ($this->tokens[$at]->text ?? '') ? $this->closingOf($at) : null;
+        if ([] !== $heads && 'throw' === ($this->tokens[$at]->text ?? '') && $name === ($this->tokens[$at + 1]->text ?? '') && $end === $at + (';' === ($this->tokens[$at + 2]->text ?? '') ? 3 : 2)) {
+            [$rescues, $from] = $this->rescuesOf($id, $from, $name, $heads, null, $end);
+            $this->at = $end;
+
+            return [$rescues, $from];
+        }
+        if ([] === $heads || $last !== $end - 1) {
+            return null;
+        }
+        $passesOn = 'throw' === $this->tokens[$at + 1]->text && $name === $this->tokens[$at + 2]->text && $last <= $at + 4;
+        if (!$passesOn) {
+            $heads[] = [[FailureKind::Any], $at];
+        }
+        [$rescues, $from] = $this->rescuesOf($id, $from, $name, $heads, null, $end);
+        if ($passesOn) {
+            $this->at = $end;
+        } else {
+            ++$this->at;
+        }
+
+        return [$rescues, $from];
+    }
+
+    /**
+     * @param list<array{list<FailureKind|string>, int}> $heads   the kinds, and the token of the brace
+     * @param int|null                                   $closing the brace behind which whatever else was thrown is left alone
+     *
+     * @return array{list<Rescue>, int}
+     */
+    private function rescuesOf(int $id, int $from, string $name, array $heads, ?int $closing, int $end): array
+    {
+        $rescues = [];
+        foreach ($heads as $index => [$kinds, $brace]) {
+            $part = "rescue$index";
+            $this->at = $brace;
+            $isOf = [] === array_filter($kinds, static fn (FailureKind|string $kind): bool => $kind instanceof FailureKind);
+            $caught = $this->caught;
+            if ($isOf) {
+                // What is caught is an object, which can be asked for all it keeps.
+                unset($this->caught[$name]);
+                $this->keptFailures[$name] = true;
+            }
+            $rescues[] = new Rescue($kinds, $name, $this->body($id, $from, $part, $part, false));
+            $this->caught = $caught;
+            unset($this->keptFailures[$name]);
+            $from = $this->at;
+        }
+        if (null !== $closing) {
+            $this->at = $from = $end;
+            $offset = $this->tokens[$closing]->offset;
+            $this->cut($id, Attempt::bodyName(\count($rescues)), $offset, $offset + 1);
+            $rescues[] = new Rescue([FailureKind::Any], $name, new Block([]));
+        }
+
+        return [$rescues, $from];
+    }
+
+    /** Whether the failure that was caught is known by what it says alone. */
+    private bool $plainCaught = false;
+
+    protected function saysOf(Token $name): Expression
+    {
+        if ('message' === $name->text && $this->plainCaught) {
+            return $this->plainName($name);
+        }
+        if ($this->is('.') && $this->is('name', 1)) {
+            $this->at += 2;
+
+            return new Operation('failure_name', [$this->plainName($name)]);
+        }
+        $kind = $this->is('instanceof') ? $this->peek(1) : null;
+        if (null !== $kind && $this->isFailure($kind->text) && !isset($this->classes[$kind->text])) {
+            $this->at += 2;
+
+            return 'Error' === $kind->text ? new TruthLiteral(true) : new Binary(Operator::Equal, new Operation('failure_name', [$this->plainName($name)]), new TextLiteral($kind->text));
+        }
+        if (!$this->is('.') || !$this->is('message', 1)) {
+            $this->noFailure($name);
+        }
+        $this->at += 2;
+
+        return $this->plainName($name);
     }
 
     /** `lte size = 4`, `fucntion f()`, and words with which other languages declare. */
@@ -240,11 +599,15 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function declaration(Token $token): array
     {
         ++$this->at;
-        if ($this->is('[')) {
+        $broughtIn = $this->broughtIn($token);
+        if (null !== $broughtIn) {
+            return [$broughtIn];
+        }
+        if ($this->is('[') && $this->isPlainList() && !$this->is(']', 2)) {
             return $this->declaredSeveral($token);
         }
-        if ($this->is('{')) {
-            $this->fail('unsupported', $token, ['what' => $token->text.' { … }']);
+        if ($this->isPattern()) {
+            return $this->declaredApart($token);
         }
         $rows = [];
         do {
@@ -252,7 +615,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             if ([] === $rows && $this->isArrow()) {
                 return [$this->arrowDefinition($token, $name)];
             }
-            if (isset($this->declared[$this->scope][$name->text]) && 'var' !== $token->text && [] === $this->loops && 1 === $this->parent) {
+            if (isset($this->declared[$this->scope][$name->text]) && !isset($this->ofLoops[$this->scope][$name->text]) && 'var' !== $token->text && [] === $this->loops && 1 === $this->parent) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
             if ($this->accept('=')) {
@@ -276,12 +639,207 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->write($name->text, $name->offset);
         } while ($this->accept(','));
         $this->semicolon();
-        $end = $this->endOffset();
-        foreach ($rows as $index => $row) {
-            $this->cut($row->id, 'head', 0 === $index ? $token->offset : $end, $end);
-        }
+        $this->cutTogether($rows, $token->offset);
 
         return $rows;
+    }
+
+    /** @var array<string, 'fs'|'readline'|'reader'> what names of the machine's own libraries stand for */
+    private array $brought = [];
+
+    /** `const fs = require("fs");`, `const reader = readline.createInterface({ … });`: no other language needs such rows. */
+    private function broughtIn(Token $token): ?Import
+    {
+        $name = $this->peek();
+        $call = $this->is('=', 1) ? $this->peek(2) : null;
+        if (null === $name || TokenKind::Name !== $name->kind || null === $call) {
+            return null;
+        }
+        $at = $this->at + 2;
+        if ('require' === $call->text && $this->is('(', 3) && TokenKind::Text === $this->peek(4)?->kind && $this->is(')', 5)) {
+            $library = preg_replace('/^node:/', '', $this->quoted($this->peek(4) ?? $call));
+            if ('fs' !== $library && 'readline' !== $library) {
+                $this->silenced[$name->text] = true;
+
+                return null;
+            }
+            $at += 4;
+            $isReader = 'readline' === $library && '.' === ($this->tokens[$at]->text ?? '') && 'createInterface' === ($this->tokens[$at + 1]->text ?? '');
+            $this->brought[$name->text] = $isReader ? 'reader' : $library;
+        } elseif ('readline' === ($this->brought[$call->text] ?? '') && $this->is('.', 3) && $this->is('createInterface', 4)) {
+            $isReader = true;
+            $this->brought[$name->text] = 'reader';
+            ++$at;
+        } else {
+            return null;
+        }
+        if ($isReader) {
+            $closing = $this->closingOf($at + 2);
+            if (null === $closing) {
+                return null;
+            }
+            $at = $closing + 1;
+        }
+        if (';' !== ($this->tokens[$at]->text ?? ';') && !isset($this->begins[$at])) {
+            unset($this->brought[$name->text]);
+
+            return null;
+        }
+        $this->at = $at;
+        $this->semicolon();
+        $row = new Import($this->newId(), rtrim(substr($this->text, $token->offset, $this->endOffset() - $token->offset)), $this->language()->value);
+        $this->ended($row, $token->offset);
+
+        return $row;
+    }
+
+    /** @return list<Statement>|null what is done with the lines that are typed in: asked for, gone over, or no longer read */
+    private function readLines(Token $token): ?array
+    {
+        if ('reader' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1)) {
+            return null;
+        }
+        $verb = $this->peek(2);
+        $opened = $this->peek(3);
+        if (null === $verb || null === $opened || '(' !== $opened->text) {
+            return null;
+        }
+        $start = $this->at;
+        $head = 'on' === $verb->text && 'line' === $this->textAt(4) && $this->is(',', 5) ? $this->unnamedHead($this->at + 6) : null;
+        if (null !== $head && 1 === \count($head[0])) {
+            return [$this->forAll($token, $start, $opened, $head[0], $head[1], new Operation('lines', [new Operation('all_input')]))];
+        }
+        $this->at += 4;
+        if ('close' === $verb->text || 'prompt' === $verb->text || 'setPrompt' === $verb->text) {
+            $arguments = $this->arguments($opened);
+            if ([] !== $arguments) {
+                $this->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
+            }
+            $this->semicolon();
+            $row = new Import($this->newId(), rtrim(substr($this->text, $token->offset, $this->endOffset() - $token->offset), "; \t"), $this->language()->value);
+
+            return [$this->ended($row, $token->offset)];
+        }
+        $arguments = $this->arguments($opened);
+        $this->semicolon();
+        [$what, $does] = [$arguments[0]->value ?? null, $arguments[1]->value ?? null];
+        if ('question' === $verb->text && null !== $what && null !== $does && 2 === \count($arguments)) {
+            return [$this->ended($this->handedTo($does, new Operation('ask', [$what]), $verb), $token->offset)];
+        }
+        if ('on' === $verb->text && $what == new TextLiteral('line') && null !== $does) {
+            $id = $this->newId();
+            $line = $this->nameFor('line');
+            $this->write($line, $token->offset);
+            $this->declared[$this->scope][$line] = true;
+            $end = $this->endOffset();
+            $this->cut($id, 'head', $token->offset, $end);
+            $row = $this->handedTo($does, new VariableRead($line), $verb);
+            $this->atHead([$row], $id, $end);
+            $this->cut($id, 'close', $end, $end);
+
+            return [new EachLoop($id, [$line], new Operation('lines', [new Operation('all_input')]), new Block([$row]))];
+        }
+        if ('on' === $verb->text && $what == new TextLiteral('close') && null !== $does) {
+            return [$this->ended($this->handedTo($does, null, $verb), $token->offset)];
+        }
+        $this->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
+    }
+
+    /** What a text says that stands ahead. */
+    private function textAt(int $ahead): ?string
+    {
+        $token = $this->peek($ahead);
+
+        return null !== $token && TokenKind::Text === $token->kind ? $this->quoted($token) : null;
+    }
+
+    protected function ofLibrary(Token $token): ?Expression
+    {
+        if ('fs' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1) || !$this->is('readFileSync', 2)) {
+            return null;
+        }
+        $opened = $this->peek(3) ?? $token;
+        $this->at += 4;
+
+        return $this->postfix($this->allInput($this->arguments($opened), $token));
+    }
+
+    private function handedTo(Expression $function, ?Expression $value, Token $token): Statement
+    {
+        $name = $function instanceof FunctionReference ? $function->function : ($function instanceof VariableRead && isset($this->functions[$function->name]) ? $function->name : null);
+        $given = null === $value ? [] : [$value];
+        if ($function instanceof Lambda && \count($function->parameters) <= \count($given)) {
+            $put = static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === ($function->parameters[0] ?? '') ? $given[0] ?? $part : $part;
+            $does = Walk::mapExpression($function->value, $put);
+
+            return $this->performed($does, $token->offset, $this->endOffset());
+        }
+
+        return null === $name ? $this->fail('unsupported', $token, ['what' => ".$token->text(…)"]) : new OwnCall($this->newId(), $name, $given);
+    }
+
+    /** Whether a list of names holds nothing else. */
+    private function isPlainList(): bool
+    {
+        for ($at = $this->at + 1; $at < ($this->closingOf($this->at) ?? $this->at); ++$at) {
+            if (TokenKind::Name !== $this->tokens[$at]->kind && ',' !== $this->tokens[$at]->text || ',' === $this->tokens[$at]->text && TokenKind::Name !== $this->tokens[$at - 1]->kind) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * `const { name, age } = pupil;`
+     *
+     * @return list<Statement>
+     */
+    private function declaredApart(Token $token): array
+    {
+        $start = $this->at;
+        $closing = $this->closingOf($start);
+        if (null === $closing || '=' !== ($this->tokens[$closing + 1]->text ?? '')) {
+            $this->fail('unsupported', $token, ['what' => $token->text.' { … }']);
+        }
+        $this->at = $closing + 2;
+        $value = $this->value();
+        $behind = $this->at;
+        $rows = [];
+        if (!$value instanceof VariableRead) {
+            $taken = $this->nameFor('taken');
+            $this->write($taken, $token->offset);
+            $this->declared[$this->scope][$taken] = true;
+            $rows[] = new SetVariable($this->newId(), $taken, $value);
+            $value = new VariableRead($taken);
+        }
+        $this->at = $start;
+        array_push($rows, ...$this->parts($this->pattern($value), $token->offset));
+        $this->at = $behind;
+        $this->semicolon();
+        $this->cutTogether($rows, $token->offset);
+
+        return $rows;
+    }
+
+    /**
+     * The row that gives names parts of something.
+     *
+     * @param list<array{string, Expression, Token}> $parts
+     *
+     * @return list<Statement>
+     */
+    private function parts(array $parts, int $offset): array
+    {
+        foreach ($parts as [$name]) {
+            $this->write($name, $offset);
+            $this->declared[$this->scope][$name] = true;
+        }
+        if (1 >= \count($parts)) {
+            return array_map(fn (array $part): Statement => new SetVariable($this->newId(), $part[0], $part[1]), $parts);
+        }
+
+        return [new SetSeveral($this->newId(), array_map(static fn (array $part): Expression => new VariableRead($part[0]), $parts), array_map(static fn (array $part): Expression => $part[1], $parts))];
     }
 
     /** @return list<Statement> */
@@ -329,7 +887,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     }
 
     /** @return int|null where the parameters begin of a function with rows that stands where a value may stand */
-    private function unnamedAt(int $index): ?int
+    private function unnamedAt(int $index, bool $isBraced = true): ?int
     {
         $text = fn (int $at): string => $this->tokens[$at]->text ?? '';
         $index += 'async' === $text($index) ? 1 : 0;
@@ -341,7 +899,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $closing = '(' === $text($index) ? $this->closingOf($index) : (TokenKind::Name === ($this->tokens[$index]->kind ?? null) ? $index : null);
 
-        return null !== $closing && '=>' === $text($closing + 1) && '{' === $text($closing + 2) ? $index : null;
+        return null !== $closing && '=>' === $text($closing + 1) && (!$isBraced || '{' === $text($closing + 2)) ? $index : null;
     }
 
     private function arrowDefinition(Token $token, Token $name): Statement
@@ -358,12 +916,15 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->function($token, $this->newName(), false);
     }
 
-    private function function(Token $token, Token $name, bool $arrow): Statement
+    /** @param ''|'asked'|'shared'|'set' $sort of a method */
+    private function function(Token $token, Token $name, bool $arrow, string $sort = ''): Statement
     {
         $start = $this->indexOf($token);
-        if ('' !== $this->scope || 1 !== $this->parent) {
+        $outer = $this->scope;
+        if ('' === $outer && 1 !== $this->parent && '' === $this->class || ('' !== $outer || 1 !== $this->parent) && isset($this->doubled[$name->text])) {
             $this->fail('unsupported', $name, ['what' => 'function … { function … }']);
         }
+        $isMethod = '' !== $this->class && '' === $outer;
         $id = $this->newId();
         $opened = $this->peek();
         $isBare = $arrow && null !== $opened && TokenKind::Name === $opened->kind;
@@ -371,26 +932,15 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->fail('def_brackets', $name, ['name' => $name->text], [new Replacement($name->offset + \strlen($name->text), 0, '()')]);
         }
         $isBare || ++$this->at;
-        $this->scope = $name->text;
-        $this->declared[$this->scope] = [];
-        $this->assigned[$this->scope] = [];
-        $parameters = [];
-        $defaults = [];
-        while (!$this->is(')') && !$this->is('=>')) {
-            if (null === $this->peek()) {
-                $this->neverClosed($opened);
-            }
-            $parameter = $this->newName('parameter_no_name');
-            $parameters[] = $parameter->text;
-            $this->declared[$this->scope][$parameter->text] = true;
-            $this->write($parameter->text, $parameter->offset);
-            if ($this->accept('=')) {
-                $defaults[$parameter->text] = $this->expression();
-            }
-            if (!$this->accept(',')) {
-                break;
-            }
+        $this->scope = !$isMethod ? $name->text : $this->class.'.'.('set' === $sort ? "set_$name->text" : self::METHODS[$name->text] ?? $name->text);
+        $full = $this->scope;
+        $this->enter($full, $outer);
+        $parameters = !$isMethod || 'shared' === $sort ? [] : [$this->itself];
+        if ([] !== $parameters) {
+            $this->declared[$this->scope][$this->itself] = true;
+            $this->write($this->itself, $name->offset);
         }
+        [$defaults, $rest, $apart] = $this->parametersOf($parameters, $opened, $isMethod);
         $isBare || $this->close($opened);
         if ($arrow) {
             $this->accept('=>');
@@ -400,15 +950,202 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $loops = $this->loops;
         $this->loops = [];
+        $this->turns[] = null;
+        $end = $this->offset() + 1;
+        $rows = $this->parts($apart, $name->offset);
         $body = $this->body($id, $start ?? $this->at, 'head', 'body', false);
+        if ([] !== $rows) {
+            $this->atHead($rows, $id, $end);
+            $body = new Block([...$rows, ...$body->statements]);
+        }
+        array_pop($this->turns);
         $this->loops = $loops;
-        $this->scope = '';
+        $this->scope = $outer;
         $this->closeBrace($id, $start ?? 0, 'close', $arrow ? ';' : '');
-        if ($arrow) {
+        if ($arrow && '' === $outer) {
             $this->known[$name->text] ??= $name->offset;
         }
 
-        return new FunctionDefinition($id, $name->text, $parameters, $this->shared($name->text, $body), false, $defaults);
+        return new FunctionDefinition($id, $full, $parameters, $this->shared($full, $body), false, $defaults, [], $sort, $rest);
+    }
+
+    /**
+     * The parameters of the function whose scope has begun, up to what closes them.
+     *
+     * @param list<string> $parameters those that it has already
+     *
+     * @param-out list<string> $parameters
+     *
+     * @return array{array<string, Expression>, string, list<array{string, Expression, Token}>} what is left out, the one that
+     *                                                                                          gets the rest, names for parts
+     */
+    private function parametersOf(array &$parameters, ?Token $opened, bool $isMethod): array
+    {
+        $defaults = $apart = [];
+        $rest = '';
+        while (!$this->is(')') && !$this->is('=>')) {
+            if (null === $this->peek() && null !== $opened) {
+                $this->neverClosed($opened);
+            }
+            if ($this->isPattern()) {
+                array_push($apart, ...$this->takenParameter($parameters));
+                $taken = $parameters[\count($parameters) - 1];
+                if (isset($this->takenDefaults[$taken])) {
+                    $defaults[$taken] = $this->takenDefaults[$taken];
+                }
+                if (!$this->accept(',')) {
+                    break;
+                }
+                continue;
+            }
+            $isRest = $this->accept('...');
+            $parameter = $this->newName('parameter_no_name');
+            $parameters[] = $parameter->text;
+            $rest = $isRest ? $parameter->text : $rest;
+            $this->declared[$this->scope][$parameter->text] = true;
+            $this->write($parameter->text, $parameter->offset);
+            if ($this->accept('=')) {
+                $defaults[$parameter->text] = $this->expression();
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+
+        return [$defaults, $rest, $apart];
+    }
+
+    /**
+     * A parameter that names take apart: it gets a name of its own. What is left out has a default, as its parts have.
+     *
+     * @param list<string> $parameters
+     *
+     * @param-out non-empty-list<string> $parameters
+     *
+     * @return list<array{string, Expression, Token}>
+     */
+    private function takenParameter(array &$parameters): array
+    {
+        $parameters[] = $taken = $this->nameFor('taken');
+        $this->declared[$this->scope][$taken] = true;
+        $this->write($taken, $this->offset());
+        $parts = $this->pattern(new VariableRead($taken));
+        if ($this->accept('=')) {
+            $this->takenDefaults[$taken] = $this->expression();
+        }
+
+        return $parts;
+    }
+
+    /** @var array<string, Expression> what stands for a parameter that is taken apart, where it is left out */
+    private array $takenDefaults = [];
+
+    /** Begins to read the rows of a function. */
+    private function enter(string $scope, string $outer): void
+    {
+        $this->writes[$scope] ??= [];
+        $this->declared[$scope] = [];
+        $this->assigned[$scope] = [];
+        if ('' !== $outer) {
+            $this->around[$scope] = $outer;
+        }
+    }
+
+    /**
+     * A function with rows that stands in a value: `(bed) => { … }`, `function (bed) { … }`.
+     */
+    protected function unnamedValue(): FunctionReference
+    {
+        $this->at = $this->unnamedAt($this->at, false) ?? $this->fail('unsupported', $this->peek(), ['what' => '=> { … }']);
+
+        return $this->functionValue($this->nameFor('inner'), [], '');
+    }
+
+    protected function methodValue(Token $name, bool $isGetter): FunctionReference
+    {
+        if ($this->is('function')) {
+            $this->at = $this->unnamedAt($this->at) ?? $this->fail('unsupported', $name, ['what' => 'function … { … }']);
+        } else {
+            ++$this->at;
+            $closing = $this->closingOf($this->at);
+            if (null === $closing || '{' !== ($this->tokens[$closing + 1]->text ?? '')) {
+                $this->fail('unsupported', $name, ['what' => "{ $name->text(…) }"]);
+            }
+        }
+
+        $this->objectMethods[$name->text] = true;
+
+        return $this->functionValue($this->nameFor($name->text), ['this'], $isGetter ? 'asked' : 'tied');
+    }
+
+    protected function saysThis(int $index): bool
+    {
+        $brace = $this->unnamedAt($index) ?? $index;
+        $brace = ($this->closingOf($brace) ?? $brace) + 1;
+        $end = $this->tokens[$this->partners[$brace] ?? $brace]->offset ?? 0;
+
+        return 1 === preg_match('/\bthis\b/', substr($this->text, $this->tokens[$index]->offset, max(0, $end - $this->tokens[$index]->offset)));
+    }
+
+    /**
+     * @param list<string>      $parameters those that are not written
+     * @param ''|'asked'|'tied' $sort
+     */
+    private function functionValue(string $name, array $parameters, string $sort): FunctionReference
+    {
+        $first = $this->peek();
+        $id = $this->newId();
+        $outer = $this->scope;
+        $opened = $this->peek() ?? $first;
+        $isBare = TokenKind::Name === $opened?->kind;
+        $isBare || ++$this->at;
+        $this->enter($name, $outer);
+        $this->scope = $name;
+        foreach ($parameters as $parameter) {
+            $this->declared[$name][$parameter] = true;
+            $this->write($parameter, $opened->offset ?? 0);
+        }
+        [$defaults, $rest, $apart] = $this->parametersOf($parameters, $opened, false);
+        $isBare || null === $opened || $this->close($opened);
+        $this->accept('=>');
+        $brace = $this->at;
+        $isOneValue = !$this->accept('{');
+        $begins = $this->endOffset();
+        [$loops, $this->loops] = [$this->loops, []];
+        $state = [$this->steps, $this->isInRow, $this->isInValue, $this->parent];
+        $this->turns[] = null;
+        $this->parent = $id;
+        $first = $this->parts($apart, $begins);
+        $this->atHead($first, $id, $begins);
+        $rows = new Block([...$first, ...$isOneValue ? $this->onlyValue() : $this->block($brace)]);
+        array_pop($this->turns);
+        [$this->steps, $this->isInRow, $this->isInValue, $this->parent] = $state;
+        $this->loops = $loops;
+        $this->scope = $outer;
+        $closing = $isOneValue ? $this->endOffset() : $this->offset();
+        if (!$isOneValue && !$this->accept('}')) {
+            $this->missingBrace($brace);
+        }
+        $this->functions[$name] = [\count($parameters) - \count($defaults) - ('' === $rest ? 0 : 1), '' === $rest ? \count($parameters) : 99, $parameters];
+        if ('' !== $rest) {
+            $this->rests[$name] = (int) array_search($rest, $parameters, true);
+        }
+        $this->unnamed[] = [new FunctionDefinition($id, $name, $parameters, $this->shared($name, $rows), false, $defaults, [], $sort, $rest), $begins, $closing, $this->endOffset()];
+
+        return new FunctionReference($name);
+    }
+
+    /** @return list<Statement> what a function gives that has no braces: `(...all) => all.length` */
+    private function onlyValue(): array
+    {
+        $start = $this->offset();
+        [$outer, $this->unnamed] = [$this->unnamed, []];
+        $row = new GiveBack($this->newId(), $this->giving(1));
+        $this->cut($row->id, 'head', $start, $this->endOffset());
+        $rows = [] === $this->unnamed ? [$row] : $this->behindUnnamed([$row], $start);
+        $this->unnamed = $outer;
+
+        return $rows;
     }
 
     /** Names that a function gives a value without declaring them are the program's. */
@@ -416,7 +1153,9 @@ final class JavaScriptParser extends JavaScriptExpressions
     {
         $rows = [];
         foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
-            $rows[] = new ShareVariable($this->newId(), (string) $name);
+            if (!str_contains((string) $name, '.')) {
+                $rows[] = new ShareVariable($this->newId(), (string) $name);
+            }
         }
 
         return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
@@ -427,10 +1166,45 @@ final class JavaScriptParser extends JavaScriptExpressions
      *
      * @return list<Statement>|null
      */
-    private function forEach(Token $token): ?array
+    private function forEach(Token $token, int $dot): ?array
     {
         $start = $this->at;
-        $index = $start + 4;
+        $head = $this->unnamedHead($dot + 3);
+        $apart = null;
+        if (null === $head && '(' === $this->tokens[$dot + 3]->text && \in_array($this->tokens[$dot + 4]->text ?? '', ['[', '{'], true)) {
+            $closing = $this->closingOf($dot + 3);
+            $behind = ($this->closingOf($dot + 4) ?? $dot) + 1;
+            $place = ',' === ($this->tokens[$behind]->text ?? '') && TokenKind::Name === ($this->tokens[$behind + 1]->kind ?? null) ? $this->tokens[$behind + 1]->text : null;
+            if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '') && $closing === $behind + (null === $place ? 0 : 2)) {
+                $apart = $dot + 4;
+                $head = [null === $place ? [$this->nameFor('taken')] : [$this->nameFor('taken'), $place], $closing + 2];
+            }
+        }
+        if (null === $head) {
+            return null;
+        }
+        [$names, $body] = $head;
+        $opened = $this->tokens[$dot + 2];
+        [$until, $this->until] = [$this->until, $dot];
+        $over = $this->expression();
+        $isAll = $this->at === $dot;
+        $this->until = $until;
+        if (!$isAll) {
+            $this->fail('unsupported', $opened, ['what' => '.forEach(…)']);
+        }
+
+        $parts = [];
+        if (null !== $apart) {
+            $this->at = $apart;
+            $parts = $this->pattern(new VariableRead($names[0]));
+        }
+
+        return [$this->forAll($token, $start, $opened, $names, $body, $over, $parts)];
+    }
+
+    /** @return array{non-empty-list<string>, int}|null the parameters of a function that stands in a call, and the token at which what it does begins */
+    private function unnamedHead(int $index): ?array
+    {
         $index += 'function' === ($this->tokens[$index]->text ?? '') ? 1 : 0;
         $closing = '(' === ($this->tokens[$index]->text ?? '') ? $this->closingOf($index) : $index;
         if (null === $closing) {
@@ -448,22 +1222,56 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (!\in_array(\count($names), [1, 2], true) || $body === $closing + 1 && '{' !== ($this->tokens[$body]->text ?? '')) {
             return null;
         }
-        $opened = $this->tokens[$start + 3];
-        $over = $this->plainName($token);
+
+        return [$names, $body];
+    }
+
+    /**
+     * What a function does with each item, as a loop.
+     *
+     * @param non-empty-list<string>                 $names of the item, and of its place
+     * @param list<array{string, Expression, Token}> $apart names that get parts of the item
+     */
+    private function forAll(Token $token, int $start, Token $opened, array $names, int $body, Expression $over, array $apart = []): EachLoop
+    {
         $this->at = $body;
         foreach ($names as $name) {
             $this->write($name, $token->offset);
             $this->declared[$this->scope][$name] = true;
         }
         $id = $this->newId();
+        $first = $this->parts($apart, $token->offset);
+        $end = $this->is('{') ? $this->offset() + 1 : $this->endOffset();
         if ($this->is('{')) {
+            $this->turns[] = \count($this->loops) + 1;
             $rows = $this->body($id, $start, 'head', 'body', true);
+            array_pop($this->turns);
             $this->closeUnnamed($id, $start, $opened);
         } else {
             $rows = $this->oneValue($id, $token->offset, $opened);
         }
 
-        return [new EachLoop($id, array_reverse($names), 1 === \count($names) ? $over : new Operation('numbered', [$over]), $rows)];
+        $this->atHead($first, $id, $end);
+        $rows = [] === $first ? $rows : new Block([...$first, ...$rows->statements]);
+
+        return new EachLoop($id, array_reverse($names), 1 === \count($names) ? $over : new Operation('numbered', [$over]), $rows);
+    }
+
+    /** @return int|null the point before a call for each item that is all of a row */
+    private function eachCall(): ?int
+    {
+        for ($at = $this->at; $at < $this->until; ++$at) {
+            $token = $this->tokens[$at];
+            if ($at > $this->at && isset($this->begins[$at]) && '.' !== $token->text || TokenKind::Sign === $token->kind && \in_array($token->text, [';', '=', '=>', '}'], true) || '{' === $token->text && $at > $this->at) {
+                return null;
+            }
+            if ('.' === $token->text && 'forEach' === ($this->tokens[$at + 1]->text ?? '') && '(' === ($this->tokens[$at + 2]->text ?? '')) {
+                return $at === $this->at ? null : $at;
+            }
+            $at = TokenKind::Sign === $token->kind ? $this->closingOf($at) ?? $at : $at;
+        }
+
+        return null;
     }
 
     /** A body that is one call: `beds.forEach((bed) => console.log(bed));`. */
@@ -564,7 +1372,13 @@ final class JavaScriptParser extends JavaScriptExpressions
         $isNew = $this->is('let') || $this->is('const') || $this->is('var');
         $ahead = $isNew ? 1 : 0;
         $names = [];
-        if ($this->is('[', $ahead)) {
+        $apart = null;
+        if ($isNew && $this->isPattern(1) && null !== ($closing = $this->closingOf($this->at + 1)) && 'of' === ($this->tokens[$closing + 1]->text ?? '') && !$this->isPlainAhead()) {
+            ++$this->at;
+            $names[] = $this->nameFor('taken');
+            $apart = $this->pattern(new VariableRead($names[0]));
+            $ahead = $after = 0;
+        } elseif ($this->is('[', $ahead)) {
             for ($index = $ahead + 1; null !== ($token = $this->peek($index)) && ']' !== $token->text; ++$index) {
                 if (TokenKind::Name === $token->kind) {
                     $names[] = $token->text;
@@ -592,6 +1406,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $over = $this->value();
         foreach ($names as $name) {
             $this->write($name, $offset);
+            isset($this->declared[$this->scope][$name]) || !$isNew || $this->counted_($name);
             $this->declared[$this->scope][$name] = true;
         }
         if ($over instanceof Operation && 'entries' === $over->key && 1 === \count($names)) {
@@ -599,18 +1414,35 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $this->close($opened);
         $braced = $this->opensBrace();
+        $end = $braced ? $this->offset() + 1 : $this->endOffset();
+        $rows = null === $apart ? [] : $this->parts($apart, $offset);
         $body = $this->body($id, $start, 'head', 'body', true);
+        if ([] !== $rows) {
+            $this->atHead($rows, $id, $end);
+            $body = new Block([...$rows, ...$body->statements]);
+        }
         if ($braced) {
             $this->closeBrace($id, $start);
         }
-        if ($over instanceof Operation && 'keys' === $over->key) {
-            $over = $over->arguments[0];
-        } elseif ($isIn && !$over instanceof VariableRead) {
-            $this->failAt('unsupported', $overStart, 1, ['what' => 'for … in']);
+        if ($isIn) {
+            $over = new Operation('keys', [$over]);
         }
 
         // @phpstan-ignore argument.type (there is one name at least)
         return new EachLoop($id, $names, $over, $body);
+    }
+
+    /** Whether a list of plain names stands behind the next token. */
+    private function isPlainAhead(): bool
+    {
+        if (!$this->is('[', 1)) {
+            return false;
+        }
+        ++$this->at;
+        $isPlain = $this->isPlainList();
+        --$this->at;
+
+        return $isPlain;
     }
 
     protected function performed(Expression $value, int $offset, int $end): Statement

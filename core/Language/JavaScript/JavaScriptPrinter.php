@@ -7,33 +7,56 @@ namespace Scrivlet\Core\Language\JavaScript;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\BracePrinter;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Patterns;
+use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -64,7 +87,9 @@ final class JavaScriptPrinter extends BracePrinter
             $assigned += array_fill_keys($row->assigned(), true);
         }
         foreach (array_keys(array_diff_key($this->types->scopes->globals, $assigned)) as $name) {
-            $imports[] = $this->declareEmpty((string) $name);
+            if (!Scopes::isOfClass((string) $name)) {
+                $imports[] = $this->declareEmpty((string) $name);
+            }
         }
         $this->imports($imports);
         $this->append($body);
@@ -86,9 +111,52 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function signature(FunctionDefinition $function): string
     {
-        $parameters = array_map(fn (string $name): string => $this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->parameters);
+        $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '...' : '').$this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->isTied() ? \array_slice($function->parameters, 1) : $function->given());
+        if ('' !== $function->class()) {
+            return (['asked' => 'get ', 'shared' => 'static ', 'set' => 'set '][$function->sort] ?? '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
+        }
 
         return ($this->waiting->functions[$function->name] ?? false ? 'async ' : '').'function '.$this->name($function->name).'('.implode(', ', $parameters).')';
+    }
+
+    private function hasText(Expression $value): bool
+    {
+        $class = $this->type($value)->class;
+
+        return null !== $class && [] !== $this->classes()->answering($class, ClassDefinition::SHOWS);
+    }
+
+    /** What a sign asks of an object of the program's own is a method. */
+    protected function binary(Binary $binary, int $around): string
+    {
+        $class = $this->type($binary->left)->class;
+        $isUnequal = Operator::NotEqual === $binary->operator;
+        $method = '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
+        if (null === $class || [] === $this->classes()->answering($class, $method)) {
+            return parent::binary($binary, $around);
+        }
+        $call = new MethodCall($binary->left, $method, [$binary->right]);
+
+        return $this->expression($isUnequal ? new Unary(UnaryOperator::Not, $call) : $call, $around);
+    }
+
+    private function kindTest(KindTest $test, int $around): string
+    {
+        $value = $this->expression($test->value, self::UNARY);
+        $type = ['@whole' => 'number', '@number' => 'number', '@text' => 'string', '@truth' => 'boolean'][$test->kind] ?? null;
+        if ('@list' === $test->kind) {
+            return 'Array.isArray('.$this->expression($test->value).')';
+        }
+
+        return $this->bracket(null !== $type ? "typeof $value === \"$type\"" : "$value instanceof ".('@map' === $test->kind ? 'Object' : $this->name($test->kind)), self::COMPARED - 1, $around);
+    }
+
+    private static function methodName(string $name): string
+    {
+        return [
+            ClassDefinition::MAKES => 'constructor', ClassDefinition::SHOWS => 'toString', ClassDefinition::FORM => 'toForm', '@equal' => 'equals', '@length' => 'count',
+            '@add' => 'plus', '@subtract' => 'minus', '@multiply' => 'times', '@less' => 'isLess',
+        ][$name] ?? $name;
     }
 
     protected function calledCommand(Entry $entry, array $arguments): string
@@ -150,6 +218,20 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function ownCall(string $function, array $arguments, int $around): string
     {
+        $class = strstr($function, '.', true);
+        if (false !== $class) {
+            $method = substr($function, \strlen($class) + 1);
+            $isShared = 'shared' === $this->program->functionNamed($function)?->sort;
+            if ($isShared) {
+                return $this->name($class).'.'.$method.'('.$this->listed($arguments).')';
+            }
+            $isAbove = $this->part instanceof FunctionDefinition && null !== $this->part->itself() && ($arguments[0] ?? null) == new VariableRead($this->part->itself());
+            if (ClassDefinition::MAKES === $method) {
+                return 'super('.$this->listed(\array_slice($arguments, 1)).')';
+            }
+
+            return $isAbove ? 'super.'.self::methodName($method).'('.$this->listed(\array_slice($arguments, 1)).')' : $this->name($class).'.prototype.'.self::methodName($method).'.call('.$this->listed($arguments).')';
+        }
         $call = parent::ownCall($function, $arguments, $around);
 
         return $this->waiting->functions[$function] ?? false ? $this->bracket("await $call", self::UNARY, $around) : $call;
@@ -206,12 +288,32 @@ final class JavaScriptPrinter extends BracePrinter
         return Operator::Power === $operator ? '**=' : parent::changeSign($operator, $was, $amount);
     }
 
+    /** Whether a pattern can stand between two strokes (ECMA-262, 12.9.5). */
+    private static function isLiteralPattern(string $source, string $flags): bool
+    {
+        return null !== Patterns::javaScript($source, $flags) && 1 === preg_match('~^(?![*])(?:[^/\\\\\[\r\n]|\\\\[^\r\n]|\[(?:[^\]\\\\\r\n]|\\\\[^\r\n])*+\])++$~D', $source);
+    }
+
+    private function entry(Expression $key, Expression $value): string
+    {
+        $isGetter = $value instanceof FunctionReference && 'asked' === $this->program->functionNamed($value->function)?->sort;
+
+        return $isGetter ? 'get '.$this->key($key).'() { return '.$this->name($value->function).'.call(this); }' : $this->key($key).': '.$this->expression($value);
+    }
+
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
+            $expression instanceof Operation && 'failure_name' === $expression->key => "$this->caughtLast.name",
             $expression instanceof NothingLiteral => $expression->undefined ? 'undefined' : 'null',
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
-            $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->key($pair[0]).': '.$this->expression($pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),
+            $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->entry($pair[0], $pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),
+            $expression instanceof MakeObject => 'new '.$this->name($expression->class).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall && $this->isSet($expression) => $this->operand($expression->object, self::POSTFIX).'.'.substr($expression->method, 4).' = '.$this->expression($expression->arguments[0]),
+            $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.self::methodName($expression->method).($this->isAsked($expression) ? '' : '('.$this->listed($expression->arguments).')'),
+            $expression instanceof Field => $this->operand($expression->object, self::POSTFIX).'.'.$expression->name,
+            $expression instanceof KindTest => $this->kindTest($expression, $around),
             $expression instanceof Item => $this->item($expression),
             $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'.slice('.$this->listed(\array_slice([$expression->from instanceof NothingLiteral ? new NumberLiteral(0) : $expression->from, $expression->to], 0, $expression->to instanceof NothingLiteral ? 1 : 2)).')',
             $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->expression($expression->then, self::CHOICE).' : '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
@@ -271,10 +373,16 @@ final class JavaScriptPrinter extends BracePrinter
     protected function operation(Operation $operation, int $around): string
     {
         $asked = $operation->arguments[0] ?? null;
+        if (null !== $asked && 'length' === $operation->key && null !== $this->type($asked)->class) {
+            return $this->expression(new MethodCall($asked, '@length'), $around);
+        }
         if (\in_array($operation->key, ['any_holds', 'all_hold'], true) && $asked instanceof Collected && null === $asked->condition) {
             return $this->collected($asked, 'any_holds' === $operation->key ? 'some' : 'every');
         }
         $form = $operation->arguments[1] ?? null;
+        if ('pattern' === $operation->key && $asked instanceof TextLiteral && $form instanceof TextLiteral && self::isLiteralPattern($asked->value, $form->value)) {
+            return "/$asked->value/$form->value";
+        }
         if ('formatted' === $operation->key && $form instanceof TextLiteral && 1 === preg_match('/^\.(\d)f$/D', $form->value, $match)) {
             return $this->operand($operation->arguments[0], self::POSTFIX).".toFixed($match[1])";
         }
@@ -323,7 +431,10 @@ final class JavaScriptPrinter extends BracePrinter
     protected function printLine(PrintLine $print): string
     {
         if ($print->endsLine) {
-            return $this->call('console.log', $print->values);
+            // What is shown of an object is its text, where its class has one.
+            $values = array_map(fn (Expression $value): Expression => $this->hasText($value) ? new Operation('to_text', [$value]) : $value, $print->values);
+
+            return $this->call('console.log', $values);
         }
         $joined = null;
         foreach ($print->values as $value) {
@@ -397,5 +508,180 @@ final class JavaScriptPrinter extends BracePrinter
     protected function random(RandomWhole $random): string
     {
         return $this->call($this->libraryName('random_between'), [$random->from, $random->to]);
+    }
+
+    protected function catches(Rescue $rescue, string $name): string
+    {
+        return '' === $name ? '' : " ($name)";
+    }
+
+    protected function namesAll(): bool
+    {
+        return true;
+    }
+
+    protected function asks(string $name): string
+    {
+        return "$name.message";
+    }
+
+    private static function takesAll(Rescue $rescue): bool
+    {
+        foreach ($rescue->kinds as $kind) {
+            if ($kind instanceof FailureKind && 'Error' === FailureNames::caught(Language::JavaScript, $kind)) {
+                return true;
+            }
+        }
+
+        return [] === $rescue->kinds;
+    }
+
+    /** One `catch` takes all, so that kinds are told apart within. */
+    protected function attempt(Attempt $attempt): void
+    {
+        $isPlain = \count($attempt->rescues) <= 1;
+        foreach ($attempt->rescues as $rescue) {
+            $isPlain = $isPlain && self::takesAll($rescue);
+        }
+        if ($isPlain) {
+            parent::attempt($attempt);
+
+            return;
+        }
+        $this->line($attempt, 'head', 'try {');
+        $this->inside(fn () => $this->rows($attempt->body));
+        if (null !== $attempt->otherwise) {
+            $this->inside(fn () => $this->rows($attempt->otherwise));
+        }
+        $names = array_values(array_unique(array_filter(array_map(static fn (Rescue $rescue): string => $rescue->name, $attempt->rescues))));
+        $name = 1 === \count($names) ? $this->caughtAs(new Rescue([], $names[0], new Block())) : $this->makeUp('failure');
+        $takesAll = false;
+        foreach ($attempt->rescues as $index => $rescue) {
+            $part = Attempt::bodyName($index);
+            if (0 === $index) {
+                $this->line($attempt, $part, "} catch ($name) {");
+            }
+            $takesAll = self::takesAll($rescue);
+            $tests = array_unique(array_map(fn (FailureKind|string $kind): string => "$name instanceof ".(\is_string($kind) ? $this->name($kind) : FailureNames::caught(Language::JavaScript, $kind)), $rescue->kinds));
+            $test = 'if ('.implode(' || ', $tests).') {';
+            $this->inside(function () use ($attempt, $rescue, $part, $name, $index, $takesAll, $test): void {
+                $this->line($attempt, $part, (0 === $index ? '' : '} else ').($takesAll ? (0 === $index ? 'if (true) {' : '{') : $test));
+                $this->rescueRows($attempt, $rescue, $part, $name);
+            });
+            if ($takesAll) {
+                break;
+            }
+        }
+        $last = null === $attempt->finally ? 'close' : Attempt::FINALLY;
+        $this->inside(function () use ($attempt, $name, $takesAll, $last): void {
+            if (!$takesAll) {
+                $this->line($attempt, $last, '} else {');
+                $this->inside(fn () => $this->line($attempt, $last, "throw $name;"));
+            }
+            $this->line($attempt, $last, '}');
+        });
+        $this->lastly($attempt);
+    }
+
+    protected function raise(Raise $raise): string
+    {
+        $says = $raise->says instanceof TextLiteral && '' === $raise->says->value ? '' : $this->expression($raise->says);
+
+        return 'throw new '.FailureNames::thrown(Language::JavaScript, $raise->kind)."($says)";
+    }
+
+    protected function raiseObject(RaiseObject $raise): string
+    {
+        return 'throw '.$this->expression($raise->object);
+    }
+
+    protected function passOn(): string
+    {
+        return "throw $this->caughtLast";
+    }
+
+    protected function claim(Claim $claim): string
+    {
+        return 'if ('.$this->expression(new Unary(UnaryOperator::Not, $claim->condition)).') throw new Error('.(null === $claim->says ? '' : $this->expression($claim->says)).')';
+    }
+
+    protected function classDefinition(ClassDefinition $class): void
+    {
+        $this->line($class, 'head', 'class '.$this->name($class->name).('' === $class->parent ? '' : ' extends '.$this->parent($class)).' {');
+        $rows = $this->rowsOfClass($class);
+        foreach ($rows as $index => $row) {
+            $this->inside(fn () => $row instanceof SetVariable && !$row->off ? $this->line($row, 'head', 'static '.substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value).';') : $this->statement($row));
+            if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
+                $this->line($row, 'gap', '');
+            }
+        }
+        $this->maker($class);
+        $this->line($class, 'close', '}');
+    }
+
+    /** Where objects are made from what their class says that it keeps, JavaScript wants a constructor for it. */
+    private function maker(ClassDefinition $class): void
+    {
+        $classes = $this->classes();
+        if (null !== $classes->method($class->name, ClassDefinition::MAKES) || null !== $classes->failure($class->name) || !$this->isMadeWithValues($classes, $class->name)) {
+            return;
+        }
+        $parameters = $handed = $rows = [];
+        foreach (array_reverse($classes->ancestry($class->name)) as $one) {
+            foreach ($this->program->classNamed($one)->body->statements ?? [] as $field) {
+                if (!$field instanceof FieldDeclaration || $field->off) {
+                    continue;
+                }
+                $name = $this->name($field->name);
+                $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
+                $first = self::atFirst($field) ?? ($type->isNumeric() ? new NumberLiteral(0) : (TypeKind::Truth === $type->kind ? new TruthLiteral(false) : null));
+                $parameters[] = $name.(null === $first ? '' : ' = '.$this->expression($first));
+                $one === $class->name ? $rows[] = "this.$name = $name;" : $handed[] = $name;
+            }
+        }
+        $this->line($class, 'gap', '');
+        $this->inside(fn () => $this->line($class, 'close', 'constructor('.implode(', ', $parameters).') {'));
+        foreach (['' === $class->parent ? [] : ['super('.implode(', ', $handed).');'], $rows] as $lines) {
+            foreach ($lines as $line) {
+                $this->inside(fn () => $this->inside(fn () => $this->line($class, 'close', $line)));
+            }
+        }
+        $this->inside(fn () => $this->line($class, 'close', '}'));
+    }
+
+    private function isMadeWithValues(Classes $classes, string $class): bool
+    {
+        foreach (Walk::statements($this->program->parts()) as $row) {
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof MakeObject && [] !== $value->arguments && \in_array($class, $classes->ancestry($value->class), true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Nothing of an object is there before its parent made it (ECMA-262, 13.3.7.1). */
+    protected function unsaidRows(FunctionDefinition $function): array
+    {
+        return $this->classes()->makesUnderParent($function) ? ['super();'] : [];
+    }
+
+    protected function definition(FunctionDefinition $function): void
+    {
+        $before = $this->said;
+        $itself = $function->isTied() ? $function->parameters[0] ?? null : $function->itself();
+        if (null !== $itself) {
+            $this->said[$itself] = 'this';
+        }
+        parent::definition($function);
+        $this->said = $before;
+    }
+
+    protected function field(FieldDeclaration $field): void
+    {
+        $value = self::atFirst($field);
+        $this->line($field, 'head', $this->name($field->name).(null === $value ? '' : ' = '.$this->expression($value)).';');
     }
 }

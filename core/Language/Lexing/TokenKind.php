@@ -12,6 +12,8 @@ enum TokenKind: string
     case Number = 'number';
     /** A literal text, quotes and prefix included; one that is not closed goes to the end of its line. */
     case Text = 'text';
+    /** A literal pattern of JavaScript. */
+    case Pattern = 'pattern';
     case Comment = 'comment';
     case Sign = 'sign';
     /** A line for the preprocessor of C++. */

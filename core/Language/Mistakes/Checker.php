@@ -45,12 +45,13 @@ final readonly class Checker
             if (isset($said[$name]) || isset($builtIn[$name]) || isset($this->parser->silenced[$name]) || isset($this->parser->functions[$name]) && !isset($this->parser->writes[''][$name])) {
                 continue;
             }
-            $own = $this->parser->writes[$use->scope][$name] ?? null;
+            $holder = $this->parser->holderOf($name, $use->scope);
+            $own = '' === $holder ? null : $this->parser->writes[$holder][$name] ?? null;
             $known = $own ?? $this->parser->writes[''][$name] ?? null;
             if (null === $known) {
                 $mistakes[] = $this->unknown($use);
                 $said[$name] = true;
-            } elseif ($this->isTooEarly($use, $own)) {
+            } elseif (($holder === $use->scope || '' === $holder) && $this->isTooEarly($use, '' === $holder ? $this->parser->writes[$use->scope][$name] ?? null : $own)) {
                 $mistakes[] = new Mistake('before_value', $use->offset, \strlen($name), ['name' => $name]);
                 $said[$name] = true;
             }
@@ -86,6 +87,16 @@ final readonly class Checker
             $known = [...$known, ...array_keys(SpellingIndex::of($this->language)->functions)];
         }
         $known = array_map(strval(...), $known);
+        if (str_contains($use->scope, '.') && Language::Cpp !== $this->language) {
+            if (isset($this->parser->fieldNames[$name])) {
+                $itself = Language::Python === $this->language ? 'self' : 'this';
+
+                return new Mistake('object_wanted', $use->offset, $length, ['name' => $name, 'near' => "$itself.$name"], [new Replacement($use->offset, 0, "$itself.")]);
+            }
+            if ('self' === $name && Language::Python === $this->language) {
+                return new Mistake('self_missing', $use->offset, $length, ['name' => substr($use->scope, 1 + (int) strpos($use->scope, '.'))]);
+            }
+        }
         foreach ($known as $candidate) {
             if (strtolower($candidate) === strtolower($name)) {
                 return new Mistake('capitals', $use->offset, $length, ['name' => $name, 'near' => $candidate], [new Replacement($use->offset, $length, $candidate)]);
@@ -100,6 +111,9 @@ final readonly class Checker
             if (null !== $command) {
                 return new Mistake('object_missing', $use->offset, $length, ['name' => $command, 'object' => 'nib'], [new Replacement($use->offset, $length, "nib.$command")]);
             }
+        }
+        if ('arguments' === $name && Language::JavaScript === $this->language && '' !== $use->scope) {
+            return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
         if (null === $near || $length < 2) {
             return new Mistake($use->called ? 'unknown_function' : 'unknown_name', $use->offset, $length, ['name' => $name]);

@@ -137,11 +137,17 @@ final class Libraries
                 $known[$name] = $header;
             }
         }
+        foreach ($tokens as $index => $token) {
+            // What a class keeps or can do may have the name of a function of the library.
+            if (isset($known[$token->text]) && \in_array($tokens[$index - 1]->text ?? '', ['int', 'double', 'bool', 'void', 'string', 'auto', 'char', 'long', 'size_t', 'float', '>', '&', '*'], true) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{'], true)) {
+                $own[$token->text] ??= true;
+            }
+        }
         $mistakes = [];
         foreach ($tokens as $index => $token) {
             $header = TokenKind::Name === $token->kind || TokenKind::Keyword === $token->kind ? $known[$token->text] ?? null : null;
             $before = $tokens[$index - 1]->text ?? '';
-            if (null === $header || isset($own[$token->text]) || '.' === $before) {
+            if (null === $header || isset($own[$token->text]) && ('::' !== $before || 'std' !== ($tokens[$index - 2]->text ?? '')) || '.' === $before || '->' === $before) {
                 continue;
             }
             if (!isset($headers[$header]) && !$hasAll) {

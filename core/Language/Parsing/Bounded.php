@@ -12,12 +12,15 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
@@ -25,6 +28,7 @@ use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
@@ -50,6 +54,8 @@ final class Bounded
     private ?array $heads = null;
     /** @var array<string, true> functions that were met */
     private array $defined = [];
+    /** @var array<string, true> classes that were met */
+    private array $classes = [];
 
     private function __construct(private readonly Parser $parser, private readonly string $text)
     {
@@ -86,17 +92,25 @@ final class Bounded
         // What an unread header holds may have been a function.
         // And C++'s script is one.
         $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread || $row instanceof Script && Language::Cpp === $this->parser->language();
+        // What is no class any more has no methods.
+        $isClass = $row instanceof ClassDefinition && $outermost && $depth <= Bounds::NESTING && null === $this->names($row) && !isset($this->classes[$row->name]);
+        if ($isClass) {
+            $this->classes[$row->name] = true;
+        }
         foreach ($row->bodies() as $name => $body) {
             $inner = [];
             $isSame = true;
             foreach ($body->statements as $statement) {
-                $inner[] = $bounded = $this->row($statement, $inLoop || $row->isLoop(), $inFunction || $isFunction, $row instanceof Script, $depth + 1);
+                $inner[] = $bounded = $this->row($statement, $inLoop || $row->isLoop(), $inFunction || $isFunction, $row instanceof Script || $isClass, $depth + 1);
                 $isSame = $isSame && $bounded === $statement;
             }
             $row = $isSame ? $row : $row->withBody($name, new Block($inner));
         }
         if ($isFunction && $row instanceof FunctionDefinition && isset($this->defined[$row->name])) {
             return $this->unread($row, Language::Cpp === $this->parser->language() ? 'overloaded' : 'defined_twice', ['name' => $row->name], $row->name);
+        }
+        if ($row instanceof ClassDefinition && !$isClass && null === $this->names($row) && $outermost) {
+            return $this->unread($row, 'defined_twice', ['name' => $row->name], $row->name);
         }
         $this->defined += $row instanceof FunctionDefinition ? [$row->name => true] : [];
         $beyond = $depth > Bounds::NESTING ? ['deep', [], null] : $this->misplaced($row, $inLoop, $inFunction, $outermost) ?? $this->names($row);
@@ -125,7 +139,7 @@ final class Bounded
         return match (true) {
             !$inLoop && ($row instanceof BreakLoop || $row instanceof ContinueLoop) => ['outside_loop', ['word' => $row instanceof BreakLoop ? 'break' : 'continue'], null],
             !$inFunction && ($row instanceof GiveBack || $row instanceof LeaveFunction || $row instanceof ShareVariable) => ['outside_function', [], null],
-            !$outermost && ($row instanceof Handler || $row instanceof FunctionDefinition) => ['unsupported', ['what' => 'def … def'], null],
+            !$outermost && ($row instanceof Handler || $row instanceof ClassDefinition) => ['unsupported', ['what' => 'def … def'], null],
             default => null,
         };
     }
@@ -137,6 +151,7 @@ final class Bounded
             $row instanceof OwnCall => [$row->function],
             $row instanceof ShareVariable => [$row->variable],
             $row instanceof Repeat => null === $row->turn ? [] : [$row->turn],
+            $row instanceof ClassDefinition, $row instanceof FieldDeclaration => [$row->name],
             default => $row->assigned(),
         };
         if ($row instanceof FunctionDefinition || $row instanceof EachLoop) {
@@ -148,7 +163,7 @@ final class Bounded
             if (null !== $twice) {
                 return ['parameter_twice', ['name' => $twice], $twice];
             }
-            $names = [...$parameters, ...($row instanceof FunctionDefinition ? [$row->name] : [])];
+            $names = [...$parameters, ...($row instanceof FunctionDefinition ? [$row->shortName(), $row->class()] : [])];
         }
 
         return self::long($names);
@@ -199,12 +214,16 @@ final class Bounded
             }
             $beyond = match (true) {
                 $value instanceof VariableRead => self::long([$value->name]),
+                $value instanceof MethodCall => self::long([$value->method]),
+                $value instanceof Field => self::long([$value->name]),
                 $value instanceof OwnValue, $value instanceof FunctionReference => self::long([$value->function]),
                 $value instanceof Collected => self::long([$value->variable]),
                 $value instanceof Lambda => null !== ($twice = self::twice($value->parameters)) ? ['parameter_twice', ['name' => $twice], $twice]
                     : (\count($value->parameters) > Bounds::PARAMETERS ? ['many_parameters', ['most' => Bounds::PARAMETERS], null] : self::long($value->parameters)),
                 $value instanceof Operation => match (true) {
                     true !== ValueOperations::find($value->key)?->takes(\count($value->arguments)) => ['gives_no_value', [], null],
+                    // In JavaScript these give a value as well (ECMA-262, 24.2.3).
+                    Language::JavaScript === $this->parser->language() && \in_array($value->key, ['put_in', 'take_out'], true) => null,
                     !$mayGiveNothing && 'nothing' === ValueOperations::get($value->key)->result => ['in_place_value', [], null],
                     default => null,
                 },
@@ -215,7 +234,7 @@ final class Bounded
                 return $beyond;
             }
             foreach ($value->operands() as $operand) {
-                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda];
+                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda || $value instanceof Operation && 'after' === $value->key];
             }
         }
 

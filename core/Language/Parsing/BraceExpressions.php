@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
@@ -69,6 +70,17 @@ abstract class BraceExpressions extends BraceParser
 
                 // JavaScript makes a number of what stands behind it (ECMA-262, 13.5.4).
                 return Language::JavaScript === $this->language() && !$operand instanceof NumberLiteral ? new Operation('to_number', [$operand]) : $operand;
+            case '++':
+            case '--':
+                ++$this->at;
+                $from = $this->offset();
+                $target = $this->expression(19);
+
+                return $this->givenInside('given', $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, new NumberLiteral(1)), $from);
+            case '~':
+                ++$this->at;
+
+                return new Operation('bit_not', [$this->expression(9)]);
             case '!':
                 ++$this->at;
 
@@ -97,7 +109,7 @@ abstract class BraceExpressions extends BraceParser
     protected function grouped(Token $opened): Expression
     {
         ++$this->at;
-        $value = $this->expression();
+        $value = $this->giving();
         $this->close($opened);
 
         return $this->postfix($value);
@@ -155,8 +167,16 @@ abstract class BraceExpressions extends BraceParser
 
             return $left;
         }
-        if (('++' === $sign || '--' === $sign) && null !== ($behind = $this->peek(1)) && !\in_array($behind->text, [';', ')', ',', '}', '{'], true) && !isset($this->begins[$this->at + 1])) {
-            $this->fail('unsupported', null, ['what' => '… '.$sign]);
+        if (('++' === $sign || '--' === $sign) && !isset($this->begins[$this->at]) && (!$this->isRowAt($offset) || 0 < $around)) {
+            ++$this->at;
+
+            return $this->givenInside('given_after', $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, new NumberLiteral(1)), $offset);
+        }
+        if (null !== $made = $this->bitsOf($left, $around, $sign)) {
+            return $made;
+        }
+        if ($around > 6 && ('<<' === $sign || '>>' === $sign) || $around > 3 && ('&' === $sign || '|' === $sign || '^' === $sign) && !$this->is($sign, 1)) {
+            return null;
         }
         if (\in_array($sign, ['<<', '>>', '&', '|', '^', '->', '::'], true) && !$this->isStream($sign)) {
             $doubled = ['&' => '&&', '|' => '||'][$sign] ?? null;
@@ -169,6 +189,21 @@ abstract class BraceExpressions extends BraceParser
         return null;
     }
 
+    /** Shifts bind more strongly than comparisons, the other signs of bits more weakly (ECMA-262, 13.12; C++17, 8.11). */
+    private function bitsOf(Expression $left, int $around, ?string $sign): ?Expression
+    {
+        if (('<<' === $sign || '>>' === $sign || '>>>' === $sign) && 6 >= $around && !$this->isStream($sign)) {
+            return $this->bits($left, 7, ['<<', '>>', '>>>']);
+        }
+        $isTruth = $left instanceof Binary && ($left->operator->isComparison() || $left->operator->isLogic()) || $left instanceof Unary && UnaryOperator::Not === $left->operator;
+        if (3 >= $around && !$isTruth && ('&' === $sign || '|' === $sign || '^' === $sign) && !$this->is($sign, 1)) {
+            return $this->bits($left, 4, ['&', '|', '^']);
+        }
+
+        return null;
+    }
+
+    /** Whether a sign belongs to a stream that is written or read. */
     protected function isStream(string $sign): bool
     {
         return false;
@@ -260,7 +295,10 @@ abstract class BraceExpressions extends BraceParser
             $this->writes[$this->scope][$name] ??= 0;
             $this->declared[$this->scope][$name] = true;
         }
+        $shadowed = $this->lambdaNames;
+        $this->lambdaNames += array_fill_keys($names, true);
         $value = $read();
+        $this->lambdaNames = $shadowed;
         foreach ($this->reads as $index => $use) {
             if (\in_array($use->name, $names, true) && !isset($known[$use->name]) && $index >= $from) {
                 unset($this->reads[$index]);

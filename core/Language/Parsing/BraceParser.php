@@ -4,26 +4,32 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
-use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -33,7 +39,11 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
@@ -48,11 +58,12 @@ use Scrivlet\Core\Tree\WhileLoop;
 /** What JavaScript and C++ have in common: braces around rows, and round brackets around conditions. */
 abstract class BraceParser extends ExpressionParser
 {
-    private const CHANGES = [
+    /** Signs that change what stands on their left; what divides is another one in each language. */
+    protected const CHANGES = [
         '+=' => Operator::Add, '-=' => Operator::Subtract, '*=' => Operator::Multiply, '/=' => null,
         '%=' => Operator::TruncRemainder, '**=' => Operator::Power,
     ];
-    private const KEYWORDS = ['while', 'for', 'if', 'else', 'do', 'switch', 'return', 'break', 'continue'];
+    private const KEYWORDS = ['while', 'for', 'if', 'else', 'do', 'switch', 'return', 'break', 'continue', 'try', 'throw', 'catch'];
 
     /** @var array<int, list<Token>> remarks that stand alone on their lines, by the token behind them */
     protected array $remarksBefore = [];
@@ -101,6 +112,13 @@ abstract class BraceParser extends ExpressionParser
                 continue;
             }
             $begun = null;
+            $last = $this->tokens[\count($this->tokens) - 1] ?? null;
+            $private = $this->privateName($last, $token);
+            if (null !== $private) {
+                array_pop($this->tokens);
+                $this->tokens[] = $private;
+                continue;
+            }
             $index = \count($this->tokens);
             if ($isFresh) {
                 $this->begins[$index] = true;
@@ -216,6 +234,11 @@ abstract class BraceParser extends ExpressionParser
             if (null !== $opener && $this->unclosed > 0 && isset($this->begins[$this->at]) && $this->indentOf($this->at) <= $this->indentOf($opener) && !$this->isElse()) {
                 return $rows;
             }
+            if (TokenKind::Sign === $token->kind && ';' === $token->text) {
+                // A row that does nothing (ECMAScript 2022, 14.4; C++17, 9.2).
+                ++$this->at;
+                continue;
+            }
             foreach ($this->row() as $row) {
                 $rows[] = $row;
             }
@@ -246,21 +269,98 @@ abstract class BraceParser extends ExpressionParser
         }
         $depth = $this->depth++;
         $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
+        [$outer, $this->unnamed] = [$this->unnamed, []];
         try {
             $rows = $this->statement();
+            $rows = [] === $this->unnamed ? $rows : $this->behindUnnamed($rows, $this->tokens[$start]->offset);
             $this->checked($rows, $this->tokens[$start]->offset);
 
             return $rows;
         } catch (ParseFailure $failure) {
             $this->depth = $depth + 1;
-            [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops] = $state;
-            self::cutTo($this->mistakes, $mistakes);
-            self::cutTo($this->cuts, $cuts);
-            $this->mistakes[] = $failure->mistake;
+            $this->givenUp($state, $failure);
+            $before = $this->silenced;
+            $row = $this->unread($start);
+            $at = array_search($failure->mistake, $this->mistakes, true);
+            if (false !== $at && 1 < \count($this->mistakes) && $this->hangsOnUnread($failure->mistake, $start, min($this->at, $start + 400), $before)) {
+                array_splice($this->mistakes, (int) $at, 1);
+            }
 
-            return [$this->unread($start)];
+            return [$row];
         } finally {
             $this->depth = $depth;
+            $this->unnamed = $outer;
+        }
+    }
+
+    /** @var list<array{FunctionDefinition, int, int, int}> functions with rows that stand in the row being read, the end of the brace that opens each, the brace that closes it, and its end */
+    protected array $unnamed = [];
+
+    /**
+     * A function with rows that stands in a value is one of its own, above the row that the value belongs to; the text of that
+     * row goes with it.
+     *
+     * @param list<Statement> $rows
+     *
+     * @return list<Statement>
+     */
+    protected function behindUnnamed(array $rows, int $start): array
+    {
+        $end = $this->endOffset();
+        foreach ($rows as $row) {
+            if ([] !== $row->bodies()) {
+                $this->failAt('unsupported', $start, 1, ['what' => '=> { … }']);
+            }
+            foreach ('' === $this->scope && [] !== $this->loops ? Walk::expressionsOf($row) : [] as $value) {
+                if ($value instanceof FunctionReference) {
+                    // It would have to see the variables of this turn when it runs later.
+                    $this->failAt('unsupported', $start, 1, ['what' => 'for … { => { … } }']);
+                }
+            }
+            $this->uncut($row->id);
+            $this->cut($row->id, 'head', $end, $end);
+        }
+        $definitions = [];
+        foreach ($this->unnamed as $index => [$definition, $opened, $closing, $closed]) {
+            $definitions[] = $definition;
+            $this->cut($definition->id, 'head', $start, $opened);
+            $start = isset($this->unnamed[$index + 1]) ? $closed : $end;
+            $this->cut($definition->id, 'close', $closing, $start);
+        }
+
+        return [...$definitions, ...$rows];
+    }
+
+    /**
+     * Forgets what was found since a state, and keeps what is wrong.
+     *
+     * @param array{int, int, int, int, string, list<int>} $state
+     */
+    private function givenUp(array $state, ParseFailure $failure): void
+    {
+        [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops] = $state;
+        self::cutTo($this->mistakes, $mistakes);
+        self::cutTo($this->cuts, $cuts);
+        $this->mistakes[] = $failure->mistake;
+    }
+
+    /** @return list<Statement> what a class keeps or can do, up to the next of it */
+    abstract protected function members(): array;
+
+    /** @return list<Statement> what cannot be read of a class leaves the rest of it as it is */
+    final protected function membersOrUnread(): array
+    {
+        $start = $this->at;
+        $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
+        try {
+            return $this->members();
+        } catch (ParseFailure $failure) {
+            $this->givenUp($state, $failure);
+            $this->scope = "$this->class.";
+            $row = $this->unread($start);
+            $this->scope = $state[4];
+
+            return [$row];
         }
     }
 
@@ -288,10 +388,11 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** Keeps a row that cannot be read: to its semicolon, or the end of its line, or the brace that opens or closes. */
-    private function unread(int $start): Statement
+    protected function unread(int $start): Statement
     {
         $this->at = $start;
         $open = 0;
+        $isSwitch = $this->is('switch');
         while (null !== $token = $this->peek()) {
             if ($this->at > $start && isset($this->begins[$this->at]) && ($open <= 0 || $this->beginsRow())) {
                 break;
@@ -299,6 +400,15 @@ abstract class BraceParser extends ExpressionParser
             $sign = TokenKind::Sign === $token->kind ? $token->text : '';
             if ('}' === $sign && $this->at > $start && $open <= 0) {
                 break;
+            }
+            $closing = '{' === $sign && $this->at > $start && ($isSwitch || \in_array($this->tokens[$this->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->closingOf($this->at) : null;
+            if (null !== $closing) {
+                // What stands in a value, or in a `switch`, is no rows of their own.
+                $this->at = $closing + 1;
+                if ($isSwitch) {
+                    break;
+                }
+                continue;
             }
             ++$this->at;
             $open += '(' === $sign || '[' === $sign ? 1 : (')' === $sign || ']' === $sign ? -1 : 0);
@@ -312,7 +422,7 @@ abstract class BraceParser extends ExpressionParser
         $id = $this->newId();
         $this->cut($id, 'head', $first->offset, $end);
         $body = null;
-        if ('{' === $this->tokens[$this->at - 1]->text && $this->opensBody()) {
+        if ('{' === $this->tokens[$this->at - 1]->text && !$isSwitch && $this->opensBody()) {
             $body = $this->bodyRows($id, $start, true, 'body');
             $this->closeBrace($id, $start, 'close', ';');
         }
@@ -333,26 +443,67 @@ abstract class BraceParser extends ExpressionParser
         return null !== $token && (TokenKind::Keyword === $token->kind && !\in_array($token->text, ['function', 'new', 'true', 'false', 'null', 'this', 'await', 'typeof', 'undefined'], true) || isset($this->objects[$token->text]) || '}' === $token->text);
     }
 
-    /** @return list<Statement> */
+    /**
+     * @return list<Statement>
+     *
+     * @phpstan-impure the place in the text moves on, and functions are found in values
+     */
     private function statement(): array
     {
         $token = $this->peek() ?? $this->fail('empty');
+        if ('{' === $token->text && TokenKind::Sign === $token->kind && $this->isBareBlock()) {
+            return $this->bareBlock();
+        }
+        $isLabel = TokenKind::Name === $token->kind && $this->is(':', 1);
+        if ($isLabel && Language::JavaScript === $this->language() && \in_array($this->sign(2), ['for', 'while', 'do'], true)) {
+            return $this->labelled($token);
+        }
+        if ($isLabel && \in_array($this->sign(2), ['for', 'while', 'do', 'switch', '{'], true)) {
+            $this->fail('unsupported', $token, ['what' => "$token->text:"]);
+        }
         $own = $this->ownRow($token) ?? $this->handlerRow($token);
         if (null !== $own) {
             return $own;
         }
 
         return match (TokenKind::Keyword === $token->kind ? $token->text : $this->misspelt($token)) {
-            'while' => [$this->whileLoop()],
-            'do' => [$this->doWhile()],
-            'for' => [$this->forLoop()],
+            'while' => $this->leftFrom(fn (): array => [$this->whileLoop()]),
+            'do' => $this->leftFrom(fn (): array => [$this->doWhile()]),
+            'for' => $this->leftFrom($this->forLoop(...)),
             'if' => [$this->conditional()],
             'switch' => [$this->switched()],
             'else' => $this->fail('else_without_if', $token, ['word' => 'else']),
-            'break', 'continue' => [$this->leaving($token)],
+            'try' => [$this->attempt()],
+            'throw' => [$this->raise($token)],
+            'catch', 'finally' => $this->fail('without_try', $token, ['word' => $token->text]),
+            'break', 'continue' => TokenKind::Name === ($label = $this->peek(1))?->kind && !isset($this->begins[$this->at + 1]) ? $this->leavingTo($token, $label->text) : [$this->leaving($token)],
             'return' => [$this->giveBack($token)],
             default => $this->plainRows($token),
         };
+    }
+
+    /** Whether braces hold rows, and are no list or map. */
+    private function isBareBlock(): bool
+    {
+        $closing = $this->closingOf($this->at);
+        $alone = null !== $closing && isset($this->begins[$this->at]) && (isset($this->begins[$closing + 1]) || $closing + 1 >= $this->until) && !$this->is(':', 2);
+        if ($alone && (!isset($this->begins[$this->at + 1]) || !isset($this->begins[$closing]))) {
+            $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
+        }
+
+        return $alone;
+    }
+
+    /** @return list<Statement> the rows of braces that stand for themselves; names of their own are told apart before */
+    private function bareBlock(): array
+    {
+        $start = $this->at++;
+        $rows = $this->block($start);
+        if (!$this->accept('}')) {
+            $this->missingBrace($start);
+        }
+
+        return $rows;
     }
 
     /** The keyword that a row begins with when it is misspelt or has capitals. */
@@ -679,7 +830,8 @@ abstract class BraceParser extends ExpressionParser
         return new DoWhile($id, $condition, $body);
     }
 
-    private function forLoop(): Statement
+    /** @return list<Statement> */
+    private function forLoop(): array
     {
         $start = $this->at++;
         $id = $this->newId();
@@ -690,10 +842,10 @@ abstract class BraceParser extends ExpressionParser
         ++$this->at;
         $each = $this->eachLoop($id, $start, $opened);
         if (null !== $each) {
-            return $each;
+            return [$each];
         }
         if ($this->is(';')) {
-            return $this->withoutVariable($id, $start, $opened);
+            return [$this->withoutVariable($id, $start, $opened)];
         }
         $isNew = $this->loopVariable();
         $name = $this->newName('for_three_parts');
@@ -701,6 +853,14 @@ abstract class BraceParser extends ExpressionParser
             $this->is('in') ? $this->fail('foreign_word', null, ['word' => 'for … in', 'near' => 'for … of']) : $this->fail('for_three_parts');
         }
         $from = $this->value();
+        $others = [];
+        while ($this->is(',') && $this->is('=', 2)) {
+            ++$this->at;
+            $other = $this->newName('for_three_parts');
+            ++$this->at;
+            $others[] = [$other, $this->value()];
+            $isNew ? $this->alsoCounts($other) : null;
+        }
         if ($isNew) {
             $this->write($name->text, $name->offset);
             $this->declared[$this->scope][$name->text] = true;
@@ -716,29 +876,105 @@ abstract class BraceParser extends ExpressionParser
         }
         $this->afterPart();
         $this->part($opened);
-        [$operator, $amount] = $this->step($name->text);
+        $first = $this->peek($this->is('++') || $this->is('--') ? 1 : 0);
+        $isOther = null !== $first && $first->text !== $name->text && $this->isDeclared($first->text) && $this->isSteppedAhead($name->text) && \in_array($this->sign(1), ['=', '++', '--', '+=', '-='], true);
+        [$operator, $amount] = $isOther ? [null, new NumberLiteral(0)] : $this->step($name->text);
+        $steps = [];
+        while ($isOther && [] === $steps || $this->accept(',')) {
+            $begins = $this->offset();
+            $other = $this->peek($this->is('++') || $this->is('--') ? 1 : 0);
+            [$otherOperator, $otherAmount] = $this->step(null === $other ? '' : $other->text);
+            $steps[] = [$other ?? $opened, $otherOperator, $otherAmount, $begins];
+        }
         $this->close($opened);
+        $before = array_map(fn (array $one): Statement => $this->begun($one[0], $one[1], $start), $others);
+        $first = null === $operator ? $this->begun($name, $from, $start) : null;
         $braced = $this->opensBrace();
         $body = $this->body($id, $start, 'head', 'body', true);
+        $last = null === $operator && !$isOther ? $this->stepped($name, new SetVariable(0, $name->text, $amount), $body, $id) : null;
+        foreach ($steps as [$other, $otherOperator, $otherAmount, $begins]) {
+            $body = new Block([...$body->statements, $this->stepped($other, null === $otherOperator ? new SetVariable(0, $other->text, $otherAmount) : $this->changed(new VariableRead($other->text), $otherOperator, $otherAmount, $begins), $body, $id)]);
+        }
         if ($braced) {
             $this->closeBrace($id, $start);
         }
+        if (null !== $first && (null !== $last || $isOther)) {
+            return [...$before, $first, new WhileLoop($id, $condition, null === $last ? $body : new Block([...$body->statements, $last]))];
+        }
 
-        return $this->counting(new ForLoop($id, $name->text, $from, $condition, $operator, $amount, $body));
+        return [...$before, $this->counting(new ForLoop($id, $name->text, $from, $condition, $operator ?? Operator::Add, $amount, $body))];
     }
 
-    /** `for (;;)` and `for (; condition;)` are other loops in other words. */
+    /** Whether a variable stands in a step behind the first one. */
+    private function isSteppedAhead(string $name): bool
+    {
+        for ($ahead = 1; !$this->is(')', $ahead) && null !== $this->peek($ahead); ++$ahead) {
+            if ($this->is($name, $ahead) && ($this->is(',', $ahead - 1) || $this->is(',', $ahead - 2))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A further variable that the header of a loop declares. */
+    private function alsoCounts(Token $name): void
+    {
+        $this->write($name->text, $name->offset);
+        $this->declared[$this->scope][$name->text] = true;
+        $this->counted_($name->text);
+    }
+
+    /** What stands before the loop where its step is no count: `for (Bed* bed = first; bed; bed = bed->next)`. */
+    private function begun(Token $name, Expression $from, int $start): Statement
+    {
+        $row = new SetVariable($this->newId(), $name->text, $from);
+        $offset = $this->tokens[$start]->offset;
+        $this->cut($row->id, 'head', $offset, $offset);
+
+        return $row;
+    }
+
+    /** The step of such a loop, behind all its rows. */
+    private function stepped(Token $name, Statement $row, Block $body, int $id): Statement
+    {
+        foreach (Walk::statements($body->statements) as $inner) {
+            if ($inner instanceof ContinueLoop) {
+                $this->failAt('unsupported', $name->offset, \strlen($name->text), ['what' => 'for (…; …; '.$name->text.' = …) { continue; }']);
+            }
+        }
+        $row = $row->withId($this->newId());
+        // Behind remarks at the end of the rows.
+        $end = $this->is('}') ? $this->offset() : $this->endOffset();
+        $before = $this->parent;
+        $this->parent = $id;
+        $this->cut($row->id, 'head', $end, $end);
+        $this->parent = $before;
+
+        return $row;
+    }
+
     private function withoutVariable(int $id, int $start, Token $opened): Statement
     {
         ++$this->at;
         $condition = $this->is(';') ? null : $this->value();
         $this->part($opened);
-        if (!$this->is(')')) {
-            $this->fail('unsupported', $opened, ['what' => 'for (; …; …)']);
+        $steps = [];
+        while (!$this->is(')')) {
+            $begins = $this->offset();
+            $name = $this->peek($this->is('++') || $this->is('--') ? 1 : 0) ?? $opened;
+            [$operator, $amount] = $this->step($name->text);
+            $steps[] = [$name, $operator, $amount, $begins];
+            if (!$this->accept(',')) {
+                break;
+            }
         }
         $this->close($opened);
         $braced = $this->opensBrace();
         $body = $this->body($id, $start, 'head', 'body', true);
+        foreach ($steps as [$name, $operator, $amount, $begins]) {
+            $body = new Block([...$body->statements, $this->stepped($name, null === $operator ? new SetVariable(0, $name->text, $amount) : $this->changed(new VariableRead($name->text), $operator, $amount, $begins), $body, $id)]);
+        }
         if ($braced) {
             $this->closeBrace($id, $start);
         }
@@ -749,7 +985,11 @@ abstract class BraceParser extends ExpressionParser
     /** The variable of a loop is known from here on. */
     protected function counted_(string $name): void
     {
+        $this->ofLoops[$this->scope][$name] = true;
     }
+
+    /** @var array<string, array<string, true>> variables that the headers of loops declare, by scope */
+    protected array $ofLoops = [];
 
     /** A loop that counts, if it counts numbers. */
     protected function counting(ForLoop $loop): Statement
@@ -762,7 +1002,13 @@ abstract class BraceParser extends ExpressionParser
 
     protected function isDeclared(string $name): bool
     {
-        return isset($this->declared[$this->scope][$name]) || isset($this->declared[''][$name]);
+        for ($scope = $this->scope; '' !== $scope; $scope = $this->around[$scope] ?? '') {
+            if (isset($this->declared[$scope][$name])) {
+                return true;
+            }
+        }
+
+        return isset($this->declared[''][$name]);
     }
 
     /** A name gets a value without being declared. */
@@ -792,7 +1038,7 @@ abstract class BraceParser extends ExpressionParser
         $this->fail('for_three_parts', $opened);
     }
 
-    /** @return array{Operator, Expression} how the variable of a `for` changes after each turn */
+    /** @return array{Operator|null, Expression} how the variable of a `for` changes after each turn; null where it becomes another value */
     private function step(string $variable): array
     {
         $prefix = $this->is('++') || $this->is('--') ? $this->sign() : null;
@@ -822,6 +1068,8 @@ abstract class BraceParser extends ExpressionParser
             if ($value instanceof Binary && $value->left instanceof VariableRead && $value->left->name === $variable) {
                 return [$value->operator, $value->right];
             }
+
+            return [null, $value];
         }
         --$this->at;
         $this->fail('for_three_parts');
@@ -880,9 +1128,129 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** A switch is a row of branches that compare one value; its breaks only end them. */
+    /**
+     * What is caught, behind `catch`.
+     *
+     * @return array{list<FailureKind|string>, string} its kinds, and its name
+     */
+    abstract protected function caughtHere(): array;
+
+    /** What is thrown, behind `throw`, but for a name that was caught. */
+    abstract protected function thrown(Token $token): Raise|RaiseObject;
+
+    /**
+     * Catching by kind where one `catch` takes all.
+     *
+     * @param int $from the token that the part begins with
+     *
+     * @return array{list<Rescue>, int}|null with the token at which the end of all begins
+     */
+    protected function caughtByKind(int $id, int $from, string $name): ?array
+    {
+        return null;
+    }
+
+    private function attempt(): Statement
+    {
+        $start = $this->at++;
+        $id = $this->newId();
+        $this->braceOf('try');
+        ++$this->tries;
+        try {
+            $body = $this->body($id, $start, 'head', Attempt::BODY, false);
+        } finally {
+            --$this->tries;
+        }
+        $rescues = [];
+        $finally = null;
+        $from = $start;
+        $closing = null;
+        while (true) {
+            $isClosed = $this->is('}');
+            if (!$isClosed) {
+                $this->missingBrace($from);
+            }
+            $word = $this->sign($isClosed ? 1 : 0);
+            if ('catch' !== $word && 'finally' !== $word) {
+                break;
+            }
+            [$from, $closing] = [$closing ?? $this->at, null];
+            $this->at += $isClosed ? 2 : 1;
+            if ('finally' === $word) {
+                $this->braceOf('finally');
+                $finally = $this->body($id, $from, Attempt::FINALLY, Attempt::FINALLY, false);
+                break;
+            }
+            [$kinds, $name] = $this->caughtHere();
+            $this->braceOf('catch');
+            $caught = $this->caught;
+            $isObject = [] !== $kinds && \is_string($kinds[0]);
+            if ($isObject) {
+                $this->keptFailures[$name] = true;
+            }
+            if ('' !== $name && !$isObject) {
+                $this->caught[$name] = [] !== $kinds && $kinds[0] instanceof FailureKind && $kinds[0]->isPlain();
+            }
+            ++$this->rescues;
+            try {
+                $byKind = '' === $name ? null : $this->caughtByKind($id, $from, $name);
+                if (null !== $byKind) {
+                    [$rescues, $closing] = $byKind;
+                } else {
+                    $part = Attempt::bodyName(\count($rescues));
+                    $rescues[] = new Rescue($kinds, $name, $this->body($id, $from, $part, $part, false));
+                }
+            } finally {
+                $this->caught = $caught;
+                unset($this->keptFailures[$name]);
+                --$this->rescues;
+            }
+        }
+        if ([] === $rescues && null === $finally) {
+            $this->fail('try_alone', $this->tokens[$start]);
+        }
+        if ($this->accept('}')) {
+            $this->cut($id, 'close', $this->tokens[$closing ?? $this->at - 1]->offset, $this->endOffset());
+        }
+
+        return new Attempt($id, $body, $rescues, null, $finally);
+    }
+
+    private function braceOf(string $word): void
+    {
+        if (!$this->is('{')) {
+            $end = $this->endOffset();
+            $this->failAt('brace_wanted', max(0, $end - 1), 1, ['word' => $word], [new Replacement($end, 0, ' {')]);
+        }
+    }
+
+    private function raise(Token $token): Statement
+    {
+        ++$this->at;
+        $name = $this->peek();
+        $isNamed = null !== $name && (false === ($this->caught[$name->text] ?? null) || isset($this->keptFailures[$name->text])) && ($this->is(';', 1) || $this->is('}', 1) || isset($this->begins[$this->at + 1]));
+        if ($isNamed || $this->is(';')) {
+            if (0 === $this->rescues) {
+                $this->fail('nothing_caught', $token, ['word' => 'throw']);
+            }
+            $this->at += $isNamed ? 1 : 0;
+            $this->semicolon();
+
+            return $this->ended(new PassOn($this->newId()), $token->offset);
+        }
+        $row = $this->thrown($token);
+        $this->semicolon();
+
+        return $this->ended($row, $token->offset);
+    }
+
     private function switched(): Statement
     {
         $token = $this->peek();
+        if (isset($this->falling[$token->offset ?? 0])) {
+            return $this->fallingSwitch();
+        }
+        $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops, $this->remarksBefore];
         $start = $this->at++;
         $id = $this->newId();
         $subject = $this->condition('switch');
@@ -891,21 +1259,10 @@ abstract class BraceParser extends ExpressionParser
         }
         $branches = [];
         $otherwise = null;
+        $isLeftInside = false;
         $offset = $this->tokens[$start]->offset;
         while (!$this->is('}')) {
-            $tests = [];
-            $isDefault = false;
-            while ($this->is('case') || $this->is('default')) {
-                if ($this->accept('default')) {
-                    $isDefault = true;
-                } else {
-                    ++$this->at;
-                    $tests[] = new Binary(Operator::Equal, $subject, $this->value());
-                }
-                if (!$this->accept(':')) {
-                    $this->fail('colon_missing', null, ['after' => 'case'], [new Replacement($this->endOffset(), 0, ':')]);
-                }
-            }
+            [$tests, $isDefault] = $this->caseTests($subject);
             if ([] === $tests && !$isDefault || $isDefault && [] !== $tests || null !== $otherwise) {
                 $this->fail('unsupported', $token, ['what' => 'switch']);
             }
@@ -929,14 +1286,16 @@ abstract class BraceParser extends ExpressionParser
             $last = self::lastRow($rows);
             if ($last instanceof BreakLoop) {
                 $offset = $this->closedBy($last, $rows) ?? $offset;
-            } elseif (null !== $last && !$isLeft && !$this->is('}') && !$last instanceof GiveBack && !$last instanceof LeaveFunction && !$last instanceof ContinueLoop) {
-                $this->fail('break_missing', $this->tokens[$this->at - 1]);
+            } elseif (null !== $last && !$isLeft && !$this->is('}') && !self::goesAway($last)) {
+                [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops, $this->remarksBefore] = $state;
+                self::cutTo($this->mistakes, $mistakes);
+                self::cutTo($this->cuts, $cuts);
+                $this->at = $start;
+                $this->falling[$token->offset ?? 0] = true;
+
+                return $this->fallingSwitch();
             }
-            foreach (Walk::statements($rows) as $row) {
-                if ($row instanceof BreakLoop) {
-                    $this->fail('unsupported', $token, ['what' => 'switch']);
-                }
-            }
+            $isLeftInside = $isLeftInside || self::leavesItself($rows);
             if ($isDefault) {
                 $otherwise = new Block($rows);
             } else {
@@ -953,7 +1312,146 @@ abstract class BraceParser extends ExpressionParser
             $this->fail('unsupported', $token, ['what' => 'switch']);
         }
 
-        return new Conditional($id, $branches, $otherwise);
+        return $isLeftInside ? $this->leftByBreaks(new Conditional($id, $branches, $otherwise), $token, $offset) : new Conditional($id, $branches, $otherwise);
+    }
+
+    /** @var array<int, true> switches of which a case runs on, by where they stand: so one within another is not read again and again */
+    private array $falling = [];
+
+    /** @return array{list<Expression>, bool} what the labels above some rows ask of a value, and whether `default` is one of them */
+    private function caseTests(Expression $subject): array
+    {
+        $tests = [];
+        $isDefault = false;
+        while ($this->is('case') || $this->is('default')) {
+            if ($this->accept('default')) {
+                $isDefault = true;
+            } else {
+                ++$this->at;
+                $tests[] = new Binary(Operator::Equal, $subject, $this->value());
+            }
+            if (!$this->accept(':')) {
+                $this->fail('colon_missing', null, ['after' => 'case'], [new Replacement($this->endOffset(), 0, ':')]);
+            }
+        }
+
+        return [$tests, $isDefault];
+    }
+
+    /** Whether nothing runs behind a row. */
+    private static function goesAway(Statement $row): bool
+    {
+        return $row instanceof GiveBack || $row instanceof LeaveFunction || $row instanceof ContinueLoop || $row instanceof Raise || $row instanceof RaiseObject || $row instanceof PassOn;
+    }
+
+    /**
+     * A switch of which a case runs on into the next one (ECMA-262, 14.12.4; C++17, 9.4.2): each case is a branch of its own,
+     * in a loop that runs once, and a variable remembers that the one above ran on.
+     */
+    private function fallingSwitch(): Statement
+    {
+        $token = $this->peek();
+        $begin = $this->offset();
+        $start = $this->at++;
+        $loop = $this->newId();
+        $subject = $this->condition('switch');
+        $this->accept('{');
+        $falls = $this->nameFor('runs_on');
+        $this->write($falls, $begin);
+        $this->declared[$this->scope][$falls] = true;
+        $this->cut($loop, 'head', $begin, $begin);
+        [$outer, $this->parent] = [$this->parent, $loop];
+        $first = new SetVariable($this->newId(), $falls, new TruthLiteral(false));
+        $this->cut($first->id, 'head', $begin, $begin);
+        $rows = [$first];
+        while (!$this->is('}')) {
+            $from = 1 === \count($rows) ? $begin : $this->offset();
+            [$tests, $isDefault] = $this->caseTests($subject);
+            if ([] === $tests && !$isDefault) {
+                $this->fail('unsupported', $token, ['what' => 'switch']);
+            }
+            $test = array_reduce($tests, static fn (?Expression $before, Expression $one): Expression => null === $before ? $one : new Binary(Operator::Or, $before, $one));
+            $id = $this->newId();
+            $isBraced = $this->accept('{');
+            $this->cut($id, 'head', $from, $this->endOffset());
+            $this->loops[] = $begin;
+            $this->parent = $id;
+            $inside = $this->block($start);
+            // Behind remarks that end its rows.
+            $end = $isBraced ? $this->offset() : max($this->endOffset(), ...array_map(static fn (Cut $cut): int => $cut->end, \array_slice($this->cuts, -1)));
+            if ($isBraced && !$this->accept('}')) {
+                $this->fail('brace_missing', $token, ['line' => $this->lineOf($end)]);
+            }
+            if ($isBraced && $this->accept('break')) {
+                $this->semicolon();
+                $inside[] = $left = new BreakLoop($this->newId());
+                $this->cut($left->id, 'head', $end, $end);
+            }
+            $last = self::lastRow($inside);
+            if (!$this->is('}') && ($isDefault || null !== $last && !$last instanceof BreakLoop && !self::goesAway($last))) {
+                $isDefault && $this->fail('unsupported', $token, ['what' => 'switch { default: … case … }']);
+                $inside[] = $on = new SetVariable($this->newId(), $falls, new TruthLiteral(true));
+                $this->cut($on->id, 'head', $end, $end);
+            }
+            $this->parent = $loop;
+            array_pop($this->loops);
+            $this->cut($id, 'close', $end, $isBraced ? $this->endOffset() : $end);
+            $condition = $isDefault || null === $test ? new TruthLiteral(true) : (1 === \count($rows) ? $test : new Binary(Operator::Or, new VariableRead($falls), $test));
+            $rows[] = new Conditional($id, [new Branch($condition, new Block($inside))], null);
+        }
+        $this->parent = $outer;
+        foreach (Walk::statements($rows) as $row) {
+            if ($row instanceof ContinueLoop) {
+                $this->fail('unsupported', $token, ['what' => 'switch { … continue; … }']);
+            }
+        }
+        $offset = $this->offset();
+        ++$this->at;
+        $this->cut($loop, 'close', $offset, $this->endOffset());
+
+        return new DoWhile($loop, new TruthLiteral(false), new Block($rows));
+    }
+
+    /**
+     * Whether rows leave the switch around them, not a loop in it.
+     *
+     * @param list<Statement> $rows
+     */
+    private static function leavesItself(array $rows): bool
+    {
+        foreach ($rows as $row) {
+            if ($row instanceof BreakLoop) {
+                return true;
+            }
+            foreach ($row->isLoop() || $row instanceof FunctionDefinition ? [] : $row->bodies() as $body) {
+                if (self::leavesItself($body->statements)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** A switch that is left from inside of its rows: the branches stand in a loop that runs once. */
+    private function leftByBreaks(Conditional $choice, ?Token $token, int $end): Statement
+    {
+        foreach (Walk::statements([$choice]) as $row) {
+            if ($row instanceof ContinueLoop) {
+                $this->fail('unsupported', $token, ['what' => 'switch { … continue; … }']);
+            }
+        }
+        $loop = $this->newId();
+        $start = $token->offset ?? 0;
+        foreach ($this->cuts as $index => $cut) {
+            if ($cut->id === $choice->id) {
+                $this->cuts[$index] = new Cut($cut->id, $cut->part, $cut->start, $cut->end, $loop, $cut->tight);
+            }
+        }
+        $this->cut($loop, 'head', $start, $start);
+        $this->cut($loop, 'close', $this->endOffset(), $this->endOffset());
+
+        return new DoWhile($loop, new TruthLiteral(false), new Block([$choice]));
     }
 
     /** @param list<Statement> $rows */
@@ -986,12 +1484,109 @@ abstract class BraceParser extends ExpressionParser
         return $this->uncut($last->id);
     }
 
+    /** @var array<string, int> how deep the loops stand that have a label, by the label */
+    private array $labels = [];
+    /** @var array<int, array<string, array{'break'|'continue', int}>> by how deep a loop stands, what remembers that it was left for one further out, how, and how deep that one stands */
+    private array $jumps = [];
+
+    /**
+     * `rows: for (…) { … }`, which loops inside of it may leave (ECMA-262, 14.13).
+     *
+     * @return list<Statement>
+     */
+    private function labelled(Token $token): array
+    {
+        $before = $this->labels;
+        $this->labels[$token->text] = \count($this->loops) + 1;
+        $start = $this->at;
+        $this->at += 2;
+        $rows = $this->statement();
+        $this->labels = $before;
+        $first = $rows[0]->id;
+        foreach ($this->cuts as $index => $cut) {
+            if ($cut->id === $first && 'head' === $cut->part) {
+                $this->cuts[$index] = new Cut($cut->id, 'head', $this->tokens[$start]->offset, $cut->end, $cut->parent, $cut->tight);
+            }
+        }
+
+        return $rows;
+    }
+
+    /**
+     * A loop, with what remembers that it was left for a loop around it.
+     *
+     * @param \Closure(): list<Statement> $read
+     *
+     * @return list<Statement>
+     */
+    private function leftFrom(\Closure $read): array
+    {
+        $depth = \count($this->loops) + 1;
+        [$start, $before] = [$this->offset(), $this->jumps[$depth] ?? null];
+        $this->jumps[$depth] = [];
+        $rows = $read();
+        $first = $last = [];
+        foreach ($this->jumps[$depth] as $flag => [$how, $target]) {
+            $id = $this->newId();
+            $this->cut($id, 'head', $end = $this->endOffset(), $end);
+            $parent = $this->parent;
+            $this->parent = $id;
+            $leaves = 'continue' === $how && $target === $depth - 1 ? new ContinueLoop($this->newId()) : new BreakLoop($this->newId());
+            $this->cut($leaves->id, 'head', $end, $end);
+            $this->parent = $parent;
+            $this->cut($id, 'close', $end, $end);
+            $last[] = new Conditional($id, [new Branch(new VariableRead($flag), new Block([$leaves]))], null);
+            if ($target === $depth - 1) {
+                $first[] = $row = new SetVariable($this->newId(), $flag, new TruthLiteral(false), false, Language::Cpp === $this->language() ? 'bool' : null);
+                $this->cut($row->id, 'head', $start, $start);
+            }
+        }
+        unset($this->jumps[$depth]);
+        if (null !== $before) {
+            $this->jumps[$depth] = $before;
+        }
+
+        return [...$first, ...$rows, ...$last];
+    }
+
+    /**
+     * `break rows;`: what leaves the loop here is remembered until the one with the label.
+     *
+     * @return list<Statement>
+     */
+    private function leavingTo(Token $token, string $label): array
+    {
+        $target = $this->labels[$label] ?? $this->fail('unknown_name', $this->peek(1), ['name' => $label]);
+        $start = $token->offset;
+        $this->at += 2;
+        $this->semicolon();
+        $isBreak = 'break' === $token->text;
+        $depth = \count($this->loops);
+        if ($target === $depth) {
+            return [$this->ended($isBreak ? new BreakLoop($this->newId()) : new ContinueLoop($this->newId()), $start)];
+        }
+        $flag = $this->nameFor($isBreak ? 'left' : 'skipped');
+        $this->write($flag, $start);
+        $this->declared[$this->scope][$flag] = true;
+        for ($level = $target + 1; $level <= $depth; ++$level) {
+            $this->jumps[$level][$flag] = [$isBreak ? 'break' : 'continue', $target];
+        }
+        $set = new SetVariable($this->newId(), $flag, new TruthLiteral(true));
+        $this->cut($set->id, 'head', $start, $start);
+
+        return [$set, $this->ended(new BreakLoop($this->newId()), $start)];
+    }
+
     private function leaving(Token $token): Statement
     {
         if ([] === $this->loops) {
             $this->fail('outside_loop', $token, ['word' => $token->text]);
         }
         ++$this->at;
+        $label = $this->peek();
+        if (null !== $label && TokenKind::Name === $label->kind && !isset($this->begins[$this->at])) {
+            $this->fail('unsupported', $token, ['what' => "$token->text $label->text"]);
+        }
         $this->semicolon();
         $row = 'break' === $token->text ? new BreakLoop($this->newId()) : new ContinueLoop($this->newId());
 
@@ -1007,21 +1602,31 @@ abstract class BraceParser extends ExpressionParser
 
     private function giveBack(Token $token): Statement
     {
-        if ('' === $this->scope) {
+        if ('' === $this->scope && [] === $this->turns) {
             $this->fail('outside_function', $token);
         }
         ++$this->at;
         $next = $this->peek();
         if ($this->is(';') || null === $next || '}' === $next->text || isset($this->begins[$this->at])) {
             $this->semicolon();
+            if ([] !== $this->turns && null !== $turn = $this->turns[array_key_last($this->turns)]) {
+                // A function that is called for each item ends its turn.
+                return $turn === \count($this->loops) ? $this->ended(new ContinueLoop($this->newId()), $token->offset) : $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
+            }
 
             return $this->ended(new LeaveFunction($this->newId()), $token->offset);
         }
-        $value = $this->value();
+        if ([] !== $this->turns && null !== $this->turns[array_key_last($this->turns)]) {
+            $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
+        }
+        $value = $this->giving();
         $this->semicolon();
 
         return $this->ended(new GiveBack($this->newId(), $value), $token->offset);
     }
+
+    /** @var list<int|null> functions around that are called for each item, by how many loops stand around their rows; null for another function */
+    protected array $turns = [];
 
     /** Reads what stands before the braces of a function without a name: `() =>`, `[]`. */
     abstract protected function unnamedFunction(): bool;
@@ -1092,12 +1697,34 @@ abstract class BraceParser extends ExpressionParser
     protected bool $isInRow = false;
     protected bool $isInValue = false;
 
+    /**
+     * @phpstan-impure reading a row adds to them
+     *
+     * @return list<array{string, bool}>
+     */
+    private function takenSteps(): array
+    {
+        return $this->steps;
+    }
+
+    /** @var array<int, true> rows in which a step is a value of its own, by where they stand: so one within another is not read again and again */
+    private array $stepsInside = [];
+
     /** @return list<Statement> */
     protected function plainRows(Token $token): array
     {
-        [$this->steps, $this->isInRow, $this->isInValue] = [[], true, false];
+        [$this->steps, $this->isInRow, $this->isInValue] = [[], !isset($this->stepsInside[$token->offset]), false];
+        $from = $this->at;
         try {
             $row = $this->plain($token);
+            foreach ($this->takenSteps() as [$name]) {
+                if (!$this->isReadOnce($row, $name)) {
+                    $this->stepsInside[$token->offset] = true;
+                    [$this->steps, $this->isInRow, $this->at] = [[], false, $from];
+                    $row = $this->plain($token);
+                    break;
+                }
+            }
         } finally {
             $this->isInRow = $this->isInValue = false;
         }
@@ -1105,9 +1732,6 @@ abstract class BraceParser extends ExpressionParser
         $rows = [$this->ended($row, $token->offset)];
         foreach ($this->steps as [$name, $isUp]) {
             $end = $this->endOffset();
-            if (!$this->isReadOnce($row, $name)) {
-                $this->failAt('unsupported', $token->offset, max(1, $end - $token->offset), ['what' => '… '.($isUp ? '++' : '--')]);
-            }
             $step = $this->changed(new VariableRead($name), $isUp ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $token->offset);
             $this->cut($step->id, 'head', $end, $end);
             $rows[] = $step;
@@ -1130,6 +1754,52 @@ abstract class BraceParser extends ExpressionParser
         return 1 === $reads && !\in_array($name, $row->assigned(), true) && !$row instanceof OwnCall;
     }
 
+    /** Whether a name in a method is something that its object keeps. */
+    protected function isOfObject(string $name): bool
+    {
+        return false;
+    }
+
+    /** Where the row begins that is being read: what stands there is changed by the row, not inside of it. */
+    private int $rowBegins = -1;
+
+    protected function isRowAt(int $offset): bool
+    {
+        return $offset === $this->rowBegins;
+    }
+
+    /** A value that may give something a value itself: `x = 3`, `total += x`. */
+    protected function giving(int $strength = 0): Expression
+    {
+        $from = $this->offset();
+        $value = $this->expression($strength);
+        $sign = $this->sign();
+        $logic = ['||=' => Operator::Or, '&&=' => Operator::And][$sign ?? ''] ?? null;
+        if (null === $sign || !Given::isPlace($value) || isset($this->begins[$this->at]) || '=' !== $sign && null === $logic && '??=' !== $sign && !\array_key_exists($sign, self::CHANGES)) {
+            return $value;
+        }
+        ++$this->at;
+        $behind = $this->giving($strength);
+        if (null !== $logic || '??=' === $sign) {
+            return $this->givenInside('given', $value, null === $logic ? new Operation('or_else', [$value, $behind]) : new Binary($logic, $value, $behind), $from);
+        }
+
+        return $this->givenInside('given', $value, '=' === $sign ? $behind : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
+    }
+
+    /** A value that changes something; what is changed must not do so itself, as it is found twice. */
+    protected function givenInside(string $key, Expression $target, Expression $value, int $from): Operation
+    {
+        if (!Given::isPlace($target) || Given::isIn($target)) {
+            $this->failAt('assign_to_value', $from, max(1, $this->endOffset() - $from), ['text' => trim(substr($this->text, $from, 20))]);
+        }
+        if ($target instanceof VariableRead) {
+            $this->given($target->name, $from);
+        }
+
+        return new Operation($key, [$target, $value]);
+    }
+
     protected function plain(Token $token): Statement
     {
         $start = $token->offset;
@@ -1139,7 +1809,7 @@ abstract class BraceParser extends ExpressionParser
 
             return $this->changed($this->expression(9), '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $start);
         }
-        if (TokenKind::Name === $token->kind && $this->is('=', 1)) {
+        if (TokenKind::Name === $token->kind && $this->is('=', 1) && !$this->isOfObject($token->text)) {
             $this->at += 2;
             $this->noDouble();
             if (!$this->isDeclared($token->text)) {
@@ -1154,7 +1824,10 @@ abstract class BraceParser extends ExpressionParser
 
             return new SetVariable($this->newId(), $token->text, $value);
         }
+        $before = $this->rowBegins;
+        $this->rowBegins = $start;
         $target = $this->expression();
+        $this->rowBegins = $before;
         $sign = $this->sign();
         if ('++' === $sign || '--' === $sign) {
             ++$this->at;
@@ -1173,12 +1846,50 @@ abstract class BraceParser extends ExpressionParser
 
             return $this->changed($target, $operator, $value, $start);
         }
+        if ('||=' === $sign || '&&=' === $sign) {
+            ++$this->at;
+            $this->isInValue = true;
+            $value = new Binary('||=' === $sign ? Operator::Or : Operator::And, $target, $this->value());
+            if ($target instanceof VariableRead) {
+                $this->given($target->name, $start);
+
+                return new SetVariable($this->newId(), $target->name, $value);
+            }
+            if ($target instanceof Item || $target instanceof Field) {
+                return new SetItem($this->newId(), $target, $value);
+            }
+            $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
+        }
+        $key = self::CHANGED_BY[$sign ?? ''] ?? ('??=' === $sign && Language::JavaScript === $this->language() ? 'or_else' : null);
+        if (null !== $key) {
+            ++$this->at;
+            $this->isInValue = true;
+            $row = $this->changedBy($target, $key, $this->value(), $start);
+            if ($row instanceof SetVariable) {
+                $this->given($row->variable, $start);
+            }
+
+            return $row;
+        }
         if ('=' === $sign) {
             ++$this->at;
             $this->noDouble();
             $this->isInValue = true;
             $value = $this->value();
-            if ($target instanceof Item) {
+            if ($target instanceof VariableRead && str_contains($target->name, '.')) {
+                return new SetVariable($this->newId(), $target->name, $value);
+            }
+            $set = $this->throughSetter($target, null, $value);
+            if (null !== $set) {
+                return $set;
+            }
+            if ($target instanceof VariableRead && '*' === $token->text) {
+                // What a pointer points at.
+                $this->given($target->name, $start);
+
+                return new SetVariable($this->newId(), $target->name, $value);
+            }
+            if ($target instanceof Item || $target instanceof Field) {
                 return $this->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->newId(), $target, $value);
             }
             if ($target instanceof Operation && 'length' === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
@@ -1214,7 +1925,7 @@ abstract class BraceParser extends ExpressionParser
         }
         $value = array_pop($all) ?? new NumberLiteral(0);
         foreach ($all as $target) {
-            if (!$target instanceof VariableRead && !$target instanceof Item) {
+            if (!$target instanceof VariableRead && !$target instanceof Item && !$target instanceof Field) {
                 $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
             }
             if ($target instanceof VariableRead) {
@@ -1269,11 +1980,14 @@ abstract class BraceParser extends ExpressionParser
     {
         if ($target instanceof VariableRead) {
             $this->assigned[$this->scope][$target->name] = true;
-            $isNegated = Operator::Subtract === $operator && $amount instanceof NumberLiteral && $amount->value > 0;
 
-            return new ChangeVariable($this->newId(), $target->name, $isNegated ? new NumberLiteral(-$amount->value) : $amount, false, $isNegated ? Operator::Add : $operator);
+            return self::changedRow($this->newId(), $target->name, $operator, $amount);
         }
-        if (!$target instanceof Item) {
+        $set = $this->throughSetter($target, $operator, $amount);
+        if (null !== $set) {
+            return $set;
+        }
+        if (!$target instanceof Item && !$target instanceof Field) {
             $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
         }
 

@@ -12,6 +12,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -20,11 +21,19 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -32,6 +41,8 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -80,6 +91,52 @@ abstract class ExpressionParser extends Parser
         $this->hasTransients = true;
 
         return new Operation($key, $arguments);
+    }
+
+    /** Signs between the bits of two numbers, weakest first. */
+    protected const BITS = ['|' => [1, 'bit_or'], '^' => [2, 'bit_xor'], '&' => [3, 'bit_and'], '<<' => [4, 'shifted_left'], '>>' => [4, 'shifted_right'], '>>>' => [4, 'shifted_plain']];
+
+    /** Signs that change a value by an operation. */
+    protected const CHANGED_BY = ['|=' => 'bit_or', '^=' => 'bit_xor', '&=' => 'bit_and', '<<=' => 'shifted_left', '>>=' => 'shifted_right', '>>>=' => 'shifted_plain'];
+
+    /** `flags |= 4`. */
+    protected function changedBy(Expression $target, string $key, Expression $amount, int $start): Statement
+    {
+        $value = new Operation($key, [$target, $amount]);
+        if ($target instanceof VariableRead) {
+            return new SetVariable($this->newId(), $target->name, $value);
+        }
+
+        return $target instanceof Item || $target instanceof Field ? new SetItem($this->newId(), $target, $value) : $this->failAt('unexpected', $start, 1, ['sign' => '=']);
+    }
+
+    /**
+     * A value and signs of bits behind it, each with its operand.
+     *
+     * @param int          $strength of the operands
+     * @param list<string> $signs    that may stand there
+     */
+    protected function bits(Expression $left, int $strength, array $signs): Expression
+    {
+        $values = [$left];
+        /** @var list<array{int, string}> $waiting */
+        $waiting = [];
+        $fold = static function (int $least) use (&$values, &$waiting): void {
+            while ([] !== $waiting && $waiting[\count($waiting) - 1][0] >= $least) {
+                [, $key] = array_pop($waiting);
+                $right = array_pop($values);
+                $values[] = new Operation($key, [array_pop($values) ?? $right, $right]);
+            }
+        };
+        while (null !== ($sign = $this->sign()) && \in_array($sign, $signs, true)) {
+            $fold(self::BITS[$sign][0]);
+            $waiting[] = self::BITS[$sign];
+            ++$this->at;
+            $values[] = $this->expression($strength);
+        }
+        $fold(0);
+
+        return $values[0];
     }
 
     abstract protected function prefix(Token $token): Expression;
@@ -213,7 +270,7 @@ abstract class ExpressionParser extends Parser
     /** @return list<Argument> after the opening bracket, up to and with the closing one */
     protected function arguments(Token $opened): array
     {
-        $closing = self::CLOSING[$opened->text];
+        $closing = self::CLOSING[$opened->text] ?? $this->fail('unexpected', $opened);
         $arguments = [];
         while (!$this->is($closing)) {
             $next = $this->peek();
@@ -262,12 +319,16 @@ abstract class ExpressionParser extends Parser
             if ($steps > Bounds::NESTING) {
                 $this->fail('deep');
             }
-            if ('.' === $token->text) {
+            if ('.' === $token->text || '->' === $token->text && ([] !== $this->classes || Language::Cpp === $this->language())) {
                 ++$this->at;
                 $value = $this->member($value);
             } elseif ('[' === $token->text) {
                 ++$this->at;
                 $value = $this->indexed($value, $token);
+            } elseif ('(' === $token->text && $this->mayBeCalled($value)) {
+                ++$this->at;
+                $given = $this->handed($this->arguments($token));
+                $value = $value instanceof FunctionReference ? new OwnValue($value->function, $given) : new MethodCall($value, MethodCall::CALL, $given);
             } else {
                 return $value;
             }
@@ -286,25 +347,94 @@ abstract class ExpressionParser extends Parser
     {
         $parameters = [];
         $defaults = $depth = 0;
+        $rest = null;
         for ($until ??= \count($this->tokens); $at < $until; ++$at) {
             $text = $this->tokens[$at]->text;
+            if (1 === $depth && ('{' === $text || '[' === $text) && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
+                // Names that take a parameter apart.
+                $parameters[] = '';
+            }
             $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
             if (0 === $depth) {
                 break;
             }
-            if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
+            $isRest = \in_array($this->tokens[$at - 1]->text, ['*', '...'], true) && \in_array($this->tokens[$at - 2]->text ?? '', ['(', ','], true);
+            if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && ($isRest || \in_array($this->tokens[$at - 1]->text, ['(', ','], true))) {
+                $rest = $isRest ? \count($parameters) : $rest;
                 $parameters[] = $text;
             } elseif (1 === $depth && '=' === $text) {
                 ++$defaults;
             }
         }
 
-        return [\count($parameters) - $defaults, \count($parameters), $parameters];
+        $this->rest = $rest;
+
+        return [\count($parameters) - $defaults - (null === $rest ? 0 : 1), null === $rest ? \count($parameters) : 99, $parameters];
+    }
+
+    /** Where the parameter for all that is given beyond the others stands in the signature that was read last; null for none. */
+    protected ?int $rest = null;
+
+    /** Notes the signature of a function of the program's own. */
+    protected function announced_(string $name, int $at, ?int $until = null): void
+    {
+        $this->functions[$name] = $this->signature($at, $until);
+        if (null !== $this->rest) {
+            $this->rests[$name] = $this->rest;
+        }
+    }
+
+    /**
+     * What is given to a function, all that goes beyond its own parameters in one list.
+     *
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    private function packed(string $function, array $arguments): array
+    {
+        $at = $this->rests[$function] ?? null;
+        if (null === $at) {
+            return $arguments;
+        }
+        $given = array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name || '...' === $argument->name));
+        $named = array_values(array_filter($arguments, static fn (Argument $argument): bool => !\in_array($argument, $given, true)));
+        $more = \array_slice($given, $at);
+        $list = null;
+        foreach ($more as $one) {
+            $item = null === $one->name ? new ListLiteral([$one->value]) : new Operation('as_list', [$one->value]);
+            $list = match (true) {
+                null === $list => $item,
+                $list instanceof ListLiteral && $item instanceof ListLiteral => new ListLiteral([...$list->items, ...$item->items]),
+                default => new Operation('concatenated', [$list, $item]),
+            };
+        }
+        $list ??= new ListLiteral([]);
+        $first = $more[0] ?? null;
+        $last = $more[\count($more) - 1] ?? null;
+        if (\count($given) < $at && [] === $named) {
+            return $given;
+        }
+
+        return [...\array_slice($given, 0, $at), new Argument(Language::Python === $this->language() ? new Operation('as_tuple', [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset()), ...$named];
+    }
+
+    /** Whether a value may be a function, so that brackets behind it call it. */
+    protected function mayBeCalled(Expression $value): bool
+    {
+        return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda
+            || $value instanceof OwnValue && !isset($this->functions[$value->function]) || $value instanceof OwnValue && $this->givesFunctions($value->function);
+    }
+
+    /** Whether something stands inside of a function that it may give back. */
+    private function givesFunctions(string $function): bool
+    {
+        return \in_array($function, $this->around, true);
     }
 
     abstract protected function indexed(Expression $container, Token $opened): Expression;
 
-    private function member(Expression $receiver): Expression
+    protected function member(Expression $receiver): Expression
     {
         $name = $this->peek();
         if (null === $name || TokenKind::Name !== $name->kind && TokenKind::Keyword !== $name->kind) {
@@ -318,6 +448,21 @@ abstract class ExpressionParser extends Parser
 
             return $this->methodCall($receiver, $name, $arguments);
         }
+        if (isset($this->asked[$name->text]) && !$receiver instanceof TextLiteral) {
+            return new MethodCall($receiver, $name->text);
+        }
+        $static = isset($this->fieldNames[$name->text]) ? null : $this->anyStatic($name->text);
+        if (null !== $static) {
+            $this->read($static, $name->offset);
+
+            return new VariableRead($static);
+        }
+        if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
+            $this->checkField($name);
+        }
+        if ((isset($this->fieldNames[$name->text]) || Language::Python === $this->language() && $this->isSharedByAny($name->text)) && $this->mayHaveFields($receiver)) {
+            return new Field($receiver, $name->text);
+        }
         $property = SpellingIndex::of($this->language())->properties[$name->text] ?? null;
         if (null !== $property) {
             return new Operation($property, [$receiver]);
@@ -328,6 +473,41 @@ abstract class ExpressionParser extends Parser
 
     /** @param list<Argument> $arguments */
     private function methodCall(Expression $receiver, Token $name, array $arguments): Expression
+    {
+        if (isset($this->methodNames[$name->text]) && !$receiver instanceof TextLiteral) {
+            return $this->sent($receiver, $name, $arguments);
+        }
+
+        return $this->builtinCall($receiver, $name, $arguments);
+    }
+
+    /**
+     * A method of the program's own; a list or a text may have one of that name, too, which its type tells.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function sent(Expression $receiver, Token $name, array $arguments): MethodCall
+    {
+        $mistakes = \count($this->mistakes);
+        try {
+            $otherwise = $this->builtinCall($receiver, $name, $arguments);
+        } catch (ParseFailure) {
+            $otherwise = null;
+        }
+        self::cutTo($this->mistakes, $mistakes);
+        $named = array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
+        $values = $this->handed($arguments);
+        $named = array_filter($named, static fn (Argument $argument): bool => '*' !== $argument->name && '...' !== $argument->name);
+        if ([] !== $named) {
+            $signatures = array_values(array_filter(array_map(static fn (array $methods): ?array => $methods[$name->text] ?? null, $this->methods)));
+            $values = $this->inOrderOf($signatures[0][2] ?? [], $arguments);
+        }
+
+        return new MethodCall($receiver, $name->text, $values, $otherwise);
+    }
+
+    /** @param list<Argument> $arguments */
+    private function builtinCall(Expression $receiver, Token $name, array $arguments): Expression
     {
         $made = $this->method($receiver, $name->text, $arguments, $name);
         if (null !== $made) {
@@ -342,10 +522,21 @@ abstract class ExpressionParser extends Parser
             $wanted = \count($candidates[0][1]) - 1;
             $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $name, ['name' => $name->text, 'wanted' => $wanted, 'given' => \count($arguments)]);
         }
-        $this->unknownMethod($name, true);
+
+        return $this->ofValue($receiver, $name, $arguments) ?? $this->unknownMethod($name, true);
     }
 
-    private function unknownMethod(Token $name, bool $called): never
+    /**
+     * A call of what something holds under a name, where the language writes that like a method.
+     *
+     * @param list<Argument> $arguments
+     */
+    protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
+    {
+        return null;
+    }
+
+    protected function unknownMethod(Token $name, bool $called): never
     {
         $known = [...array_keys(SpellingIndex::of($this->language())->methods), ...array_keys(SpellingIndex::of($this->language())->properties)];
         $near = Names::nearest($name->text, array_map(strval(...), $known));
@@ -362,10 +553,13 @@ abstract class ExpressionParser extends Parser
         $name = $token->text;
         $next = $this->peek();
         $sign = null !== $next && TokenKind::Sign === $next->kind ? $next->text : '';
+        if (isset($this->caught[$name])) {
+            return $this->postfix($this->caught[$name] ? $this->plainName($token) : $this->saysOf($token));
+        }
         if ('(' === $sign && null !== $next) {
             ++$this->at;
 
-            return $this->postfix($this->called($token, $this->arguments($next)));
+            return $this->postfix($this->asSaid($this->called($token, $this->arguments($next))));
         }
         if ('.' === $sign && !$this->isVariable($name)) {
             $made = $this->path($token);
@@ -375,6 +569,64 @@ abstract class ExpressionParser extends Parser
         }
 
         return $this->postfix($this->plainName($token));
+    }
+
+    /** A text made of what a failure says is that. */
+    protected function asSaid(Expression $value): Expression
+    {
+        $of = $value instanceof Operation && 'to_text' === $value->key ? $value->arguments[0] ?? null : null;
+
+        return $of instanceof VariableRead && isset($this->caught[$of->name]) ? $of : $value;
+    }
+
+    /** What some class keeps under a name, if one alone does. */
+    protected function anyStatic(string $name): ?string
+    {
+        $found = [];
+        foreach ($this->statics as $class => $names) {
+            if (isset($names[$name])) {
+                $found[] = "$class.$name";
+            }
+        }
+
+        return 1 === \count($found) ? $found[0] : null;
+    }
+
+    /** Whether several classes share something under a name. */
+    protected function isSharedByAny(string $name): bool
+    {
+        foreach ($this->statics as $names) {
+            if (isset($names[$name])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What an object is asked for is kept somewhere, or one slip of the hand away from what is. */
+    private function checkField(Token $name): void
+    {
+        if ([] === $this->setFields || isset($this->setFields[$name->text]) || isset($this->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
+            return;
+        }
+        $near = Names::nearest($name->text, array_map(strval(...), array_keys($this->setFields)));
+        $this->mistake(null === $near ? 'unknown_field' : 'misspelt_field', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
+    }
+
+    /** Whether something may be an object of one of the program's classes, as far as the text shows it. */
+    protected function mayHaveFields(Expression $value): bool
+    {
+        return !$value instanceof TextLiteral;
+    }
+
+    /** What a failure says that was caught under this name, which was read already. */
+    abstract protected function saysOf(Token $name): Expression;
+
+    /** A failure can be asked for what it says, and for nothing else yet. */
+    protected function noFailure(Token $name): never
+    {
+        $this->fail('unsupported', $name, ['what' => $name->text.' (except, catch)']);
     }
 
     protected function plainName(Token $token): Expression
@@ -390,7 +642,7 @@ abstract class ExpressionParser extends Parser
 
     protected function isVariable(string $name): bool
     {
-        return isset($this->writes[$this->scope][$name]) || isset($this->writes[''][$name]);
+        return isset($this->writes[$this->holderOf($name, $this->scope)][$name]);
     }
 
     /** `nib.forward(50)`, `math.pi`: a name of an object or a library, and one of its members. */
@@ -416,6 +668,13 @@ abstract class ExpressionParser extends Parser
             $this->at += 3;
 
             return $this->memberCall($object, $member, $this->arguments($opened)) ?? $this->unknownCommand($object->text, $member);
+        }
+        $static = $isCall ? null : $this->staticOf($object->text, $member->text);
+        if (null !== $static) {
+            $this->at += 2;
+            $this->read($static, $member->offset);
+
+            return new VariableRead($static);
         }
         $index = SpellingIndex::of($this->language());
         if ($isCall && $this->knows($object->text)) {
@@ -642,17 +901,30 @@ abstract class ExpressionParser extends Parser
     protected function called(Token $token, array $arguments): Expression
     {
         $name = $token->text;
+        if (isset($this->lambdaNames[$name])) {
+            $this->read($name, $token->offset);
+
+            return new OwnValue($name, $this->handed($arguments));
+        }
         if (isset($this->functions[$name])) {
             if ($this->runsInTurn()) {
                 $this->wanted[] = $token;
             }
 
-            return new OwnValue($name, $this->ownArguments($token, $arguments));
+            if (!isset($this->classes[$name]) && $this->isSpread($name, $arguments)) {
+                $this->read($name, $token->offset, true);
+
+                return new MethodCall(new FunctionReference($name), MethodCall::CALL, $this->handed($arguments));
+            }
+            $values = $this->ownArguments($token, $arguments);
+
+            return isset($this->classes[$name]) ? new MakeObject($name, $values) : new OwnValue($name, $values);
         }
         if ($this->isVariable($name)) {
             $this->read($name, $token->offset);
+            $handed = $this->handed($arguments);
 
-            return new OwnValue($name, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            return \count($handed) === \count(array_filter($handed, static fn (Expression $value): bool => !$value instanceof Operation || 'spread' !== $value->key)) ? new OwnValue($name, $handed) : new MethodCall(new VariableRead($name), MethodCall::CALL, $handed);
         }
         $made = $this->builtin($name, $arguments, $token);
         if (null !== $made) {
@@ -680,6 +952,67 @@ abstract class ExpressionParser extends Parser
         return new OwnValue($name, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
     }
 
+    /** A name for pairs that are gone over, which nothing inside has. */
+    protected static function pairIn(Expression ...$inside): string
+    {
+        $taken = [];
+        foreach ($inside as $value) {
+            foreach (Walk::expressions($value) as $part) {
+                $taken += match (true) {
+                    $part instanceof VariableRead => [$part->name => true],
+                    $part instanceof Collected => [$part->variable => true],
+                    $part instanceof Lambda => array_fill_keys($part->parameters, true),
+                    default => [],
+                };
+            }
+        }
+        for ($number = 1, $name = 'pair'; isset($taken[$name]); $name = 'pair_'.++$number) {
+        }
+
+        return $name;
+    }
+
+    /** @param list<Argument> $arguments those that spread a list among them */
+    protected function inOneList(array $arguments): Expression
+    {
+        $all = new ListLiteral([]);
+        foreach ($arguments as $argument) {
+            $part = '*' === $argument->name || '...' === $argument->name ? new Operation('as_list', [$argument->value]) : new ListLiteral([$argument->value]);
+            $all = $all == new ListLiteral([]) ? $part : new Operation('concatenated', [$all, $part]);
+        }
+
+        return $all;
+    }
+
+    /** @var array<string, true> the parameters of the small functions around, which hide functions of these names */
+    protected array $lambdaNames = [];
+
+    /**
+     * Whether all items of a list are given to parameters of their own, not to the one for all the others.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function isSpread(string $function, array $arguments): bool
+    {
+        foreach ($arguments as $index => $argument) {
+            if (('*' === $argument->name || '...' === $argument->name) && $index < ($this->rests[$function] ?? \PHP_INT_MAX)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * @param list<Argument> $arguments
+     *
+     * @return list<Expression> as they are handed over; all items of a list as values of their own
+     */
+    protected function handed(array $arguments): array
+    {
+        return array_map(static fn (Argument $argument): Expression => '*' === $argument->name || '...' === $argument->name ? new Operation('spread', [$argument->value]) : $argument->value, $arguments);
+    }
+
     /**
      * The arguments of an own function in the order of its parameters.
      *
@@ -693,6 +1026,18 @@ abstract class ExpressionParser extends Parser
         if (\count($arguments) < $least || \count($arguments) > $most) {
             $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
         }
+
+        return $this->inOrderOf($parameters, $this->packed($token->text, $arguments));
+    }
+
+    /**
+     * @param list<string>   $parameters
+     * @param list<Argument> $arguments
+     *
+     * @return list<Expression>
+     */
+    protected function inOrderOf(array $parameters, array $arguments): array
+    {
         $values = [];
         $named = [];
         foreach ($arguments as $argument) {
@@ -726,6 +1071,15 @@ abstract class ExpressionParser extends Parser
         if ($value instanceof OwnValue) {
             return new OwnCall($this->newId(), $value->function, $value->arguments);
         }
+        if ($value instanceof MethodCall || $value instanceof MakeObject) {
+            return new Perform($this->newId(), $value);
+        }
+        if ($value instanceof Operation && 'after' === $value->key) {
+            return new Perform($this->newId(), $value->arguments[0]);
+        }
+        if ($value instanceof Operation && Given::is($value)) {
+            return $this->givenAsRow($value);
+        }
         if ($value instanceof Operation) {
             $shorter = ['pop' => 'drop_last', 'shift' => 'drop_first', 'pop_at' => 'drop_at'][$value->key] ?? null;
             if (null !== $shorter) {
@@ -735,9 +1089,46 @@ abstract class ExpressionParser extends Parser
                 return new Perform($this->newId(), $value);
             }
         }
+        if ($this->tries > 0 && !$value instanceof VariableRead) {
+            return new Perform($this->newId(), $value);
+        }
         $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
 
         return new Perform($this->newId(), $value);
+    }
+
+    /**
+     * `tool.borrower = person`, where a method of the class is called for it; null where the target is something else.
+     *
+     * @param Operator|null $operator by which what is there is changed
+     */
+    protected function throughSetter(Expression $target, ?Operator $operator, Expression $value): ?Statement
+    {
+        if (!$target instanceof MethodCall || [] !== $target->arguments || !isset($this->setters[$target->method])) {
+            return null;
+        }
+
+        return new Perform($this->newId(), new MethodCall($target->object, "set_$target->method", [null === $operator ? $value : new Binary($operator, $target, $value)]));
+    }
+
+    /** `(x = 3)` alone is a row that sets. */
+    private function givenAsRow(Operation $given): Statement
+    {
+        [$target, $value] = $given->arguments;
+        $change = Given::change($given);
+        if (!$target instanceof VariableRead) {
+            return new SetItem($this->newId(), $target, null === $change ? $value : $change->right, $change?->operator);
+        }
+
+        return null === $change ? new SetVariable($this->newId(), $target->name, $value) : self::changedRow($this->newId(), $target->name, $change->operator, $change->right);
+    }
+
+    /** `x -= 5` is the row “change x by −5”. */
+    final protected static function changedRow(int $id, string $name, Operator $operator, Expression $amount): ChangeVariable
+    {
+        $isNegated = Operator::Subtract === $operator && $amount instanceof NumberLiteral && $amount->value > 0;
+
+        return new ChangeVariable($id, $name, $isNegated ? new NumberLiteral(-$amount->value) : $amount, false, $isNegated ? Operator::Add : $operator);
     }
 
     /** @return list<Replacement> */
@@ -771,13 +1162,29 @@ abstract class ExpressionParser extends Parser
         }
     }
 
+    /** What only its class knows is a name like any other here. */
+    final protected function privateName(?Token $last, Token $token): ?Token
+    {
+        return TokenKind::Name === $token->kind && '#' === $last?->text && $last->offset === $token->offset - 1 && Language::JavaScript === $this->language() ? new Token(TokenKind::Name, "_$token->text", $last->offset) : null;
+    }
+
+    /** What a language makes of values that have nothing but commas between them. */
+    protected function tupled(Expression $first): Expression
+    {
+        return $first;
+    }
+
     /** An expression inside of a literal text. */
     protected function embedded(string $source, int $base): Expression
     {
         $before = [$this->tokens, $this->at, $this->until, $this->partners];
         $this->tokens = [];
         foreach ($this->language()->tokens($source) as $token) {
-            if (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
+            $private = $this->privateName($this->tokens[\count($this->tokens) - 1] ?? null, new Token($token->kind, $token->text, $token->offset + $base));
+            if (null !== $private) {
+                array_pop($this->tokens);
+                $this->tokens[] = $private;
+            } elseif (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
                 $this->tokens[] = Shadows::renamed(new Token($token->kind, $token->text, $token->offset + $base), $this->shadows);
             }
         }
@@ -786,7 +1193,7 @@ abstract class ExpressionParser extends Parser
             if (0 === $this->until) {
                 $this->failAt('value_missing', $base, \strlen($source), ['after' => '{']);
             }
-            $value = $this->expression();
+            $value = $this->tupled($this->expression());
             if (null !== $this->peek()) {
                 $this->fail('unexpected');
             }

@@ -20,11 +20,18 @@ use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -57,8 +64,11 @@ final class Meaning
 
     private FunctionDefinition|Script $scope;
     private bool $changed = false;
+    /** @var array<string, true> names that stand in the expression only which is looked at */
+    private array $inner = [];
 
-    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language)
+    /** @param bool $isLast whether what is not known by now never will be */
+    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly bool $isLast = false)
     {
         $this->scope = $program->script;
     }
@@ -74,6 +84,10 @@ final class Meaning
             $types = Types::of($settled);
             $meaning = new self($settled, $types, $language);
             $settled = $meaning->program();
+        }
+        if ([] !== $program->classes()) {
+            $types = Types::of($settled);
+            $settled = (new self($settled, $types, $language, true))->program();
         }
 
         return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems(Copying::told($settled, $types))) : $settled, $types];
@@ -160,6 +174,17 @@ final class Meaning
             $asked = $this->asked($branch->condition);
             $row = $asked === $branch->condition ? $row : $row->withBlank("condition$index", $asked);
         }
+        if (Language::Cpp === $this->language) {
+            $row = $this->withObjects($row);
+        }
+        if (Language::Cpp === $this->language && $row instanceof EachLoop && $row->over instanceof Operation && 'entries' === $row->over->key && $this->type($row->over->arguments[0])->isList()) {
+            // Pairs are taken apart whatever holds them.
+            $row = $row->withBlank('over', $row->over->arguments[0]);
+        }
+        if ($row instanceof EachLoop && $row->over instanceof Operation && 'keys' === $row->over->key && $this->type($row->over->arguments[0])->isMap()) {
+            // What goes over a map goes over its keys.
+            $row = $row->withBlank('over', $row->over->arguments[0]);
+        }
         if ($row instanceof ForLoop) {
             $row = $this->counted($row);
         }
@@ -204,6 +229,26 @@ final class Meaning
         return $row;
     }
 
+    /** Braces stand for an object where one is wanted (C++17, 11.6.4). */
+    private function withObjects(Statement $row): Statement
+    {
+        $made = static fn (StaticType $type, Expression $value): Expression => $value instanceof ListLiteral && TypeKind::Copied === $type->kind ? new MakeObject((string) $type->class, $value->items, true) : $value;
+        if ($row instanceof Perform && $row->value instanceof Operation && 'append' === $row->value->key && isset($row->value->arguments[1])) {
+            [$list, $value] = $row->value->arguments;
+            $object = $made($this->type($list)->item(), $value);
+
+            return $object === $value ? $row : new Perform($row->id, new Operation('append', [$list, $object]), $row->off);
+        }
+        $wanted = match (true) {
+            $row instanceof GiveBack && $this->scope instanceof FunctionDefinition => TypeNames::read($this->scope->types[''] ?? ''),
+            $row instanceof SetVariable => $this->type(new VariableRead($row->variable)),
+            $row instanceof SetItem => $this->type($row->target),
+            default => StaticType::unknown(),
+        };
+
+        return $row instanceof GiveBack || $row instanceof SetVariable || $row instanceof SetItem ? $row->withBlank('value', $made($wanted, $row->value)) : $row;
+    }
+
     /** A loop that only counts up or down to a fixed end says so. */
     private function counted(ForLoop $loop): Statement
     {
@@ -245,7 +290,7 @@ final class Meaning
             }
         }
 
-        return isset($this->types->scopes->reachedInto[$count->variable]) && $this->scope instanceof Script;
+        return $this->types->scopes->isReachedInto($this->scope, $count->variable) && ($this->scope instanceof Script || Scopes::PROGRAM !== $this->types->scopes->owner($this->scope, $count->variable));
     }
 
     /** @return array<string, array<int, true>> the rows that read a variable or give it a value, but for what loops count, by its name */
@@ -299,18 +344,33 @@ final class Meaning
 
     private function expression(Expression $expression): Expression
     {
+        $names = $expression instanceof Lambda ? array_fill_keys($expression->parameters, StaticType::unknown()) : ($expression instanceof Collected ? $this->types->itemOf($this->scope, $expression) : []);
         $operands = $expression->operands();
-        $made = [];
-        $same = true;
-        foreach ($operands as $operand) {
-            $made[] = $inner = $this->expression($operand);
-            $same = $same && $inner === $operand;
-        }
-        if (!$same) {
+        $outside = $this->inner;
+        $this->inner += array_fill_keys(array_keys($names), true);
+        $made = [] === $names ? array_map($this->expression(...), $operands) : $this->types->inside($names, fn (): array => array_map($this->expression(...), $operands));
+        $this->inner = $outside;
+        if ($made !== $operands) {
             $expression = $expression->withOperands($made);
         }
         if ($expression instanceof Binary) {
             return $this->binary($expression);
+        }
+        if ($expression instanceof VariableRead && null !== $this->program->functionNamed($expression->name) && $this->isNoVariable($expression->name)) {
+            return new FunctionReference($expression->name);
+        }
+        if ($expression instanceof MethodCall && null !== $expression->otherwise) {
+            $object = $this->type($expression->object);
+            if (null === $object->class && TypeKind::Unknown !== $object->kind) {
+                $this->changed = true;
+
+                return $this->expression($expression->otherwise);
+            }
+
+            return null === $object->class && !$this->isLast ? $expression : new MethodCall($expression->object, $expression->method, $expression->arguments);
+        }
+        if ($expression instanceof Item && Language::JavaScript === $this->language && $this->type($expression->container)->isSet() && $expression->index == new TextLiteral('size')) {
+            return new Operation('size', [$expression->container]);
         }
         if ($expression instanceof Item) {
             if ($expression->container instanceof Operation && 'drop_at' === $expression->container->key && Language::JavaScript === $this->language && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
@@ -336,7 +396,7 @@ final class Meaning
         return $expression;
     }
 
-    /** A C++ map has a value for every key: nought, an empty text or false where none was put in (C++17, 26.4.4.3). */
+    /** A C++ map has a value for every key: nought, false, or an empty text, list or map where none was put in (C++17, 26.4.4.3). */
     private function valueOrNothing(Item $item): ?Expression
     {
         if (Language::Cpp !== $this->language || $item->strict || !$this->type($item->container)->isMap()) {
@@ -348,6 +408,8 @@ final class Meaning
             $value->isNumeric() => new NumberLiteral(0.0),
             TypeKind::Text === $value->kind => new TextLiteral(''),
             TypeKind::Truth === $value->kind => new TruthLiteral(false),
+            $value->isList() => new ListLiteral([]),
+            $value->isMap() => new MapLiteral([]),
             default => null,
         };
 
@@ -374,6 +436,19 @@ final class Meaning
         return $program->withFunctions(array_map($each, $program->functions))->withScript(Walk::map($program->script, $row))->withBelow(array_map($each, $program->below));
     }
 
+    /** Whether a name is that of nothing but a function where the scope stands. */
+    private function isNoVariable(string $name): bool
+    {
+        if (isset($this->inner[$name]) || Scopes::PROGRAM !== $this->types->scopes->owner($this->scope, $name)) {
+            return false;
+        }
+        $function = $this->program->functionNamed($name);
+        $isInside = null !== $function && $this->program->around($function) instanceof FunctionDefinition;
+
+        // A function inside of another is nearer than a variable of the program, and known within that other alone.
+        return $isInside ? $this->program->sees($this->scope, $function) : !isset($this->types->scopes->globals[$name]);
+    }
+
     private function binary(Binary $binary): Expression
     {
         if (Operator::Multiply === $binary->operator && Language::Python === $this->language) {
@@ -392,7 +467,8 @@ final class Meaning
 
             return Operator::Equal === $binary->operator ? $same : new Unary(UnaryOperator::Not, $same);
         }
-        if (Operator::Add === $binary->operator && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
+        // JavaScript makes texts of two lists instead.
+        if (Operator::Add === $binary->operator && Language::JavaScript !== $this->language && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
             $this->changed = true;
 
             return new Operation('concatenated', [$binary->left, $binary->right]);
@@ -518,6 +594,18 @@ final class Meaning
         if (\in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'least', 'greatest', 'least_by', 'greatest_by', 'total', 'numbered', 'numbered_from', 'joined'], true) && $this->type($first)->isMap()) {
             return $operation->withOperands([new Operation('keys', [$first]), ...\array_slice($operation->arguments, 1)]);
         }
+        if ('letters' === $operation->key && Language::JavaScript === $this->language && TypeKind::Unknown !== $this->type($first)->kind && !$this->type($first)->isTextual()) {
+            return new Operation('as_list', [$first]);
+        }
+        if ('copied' === $operation->key && Language::JavaScript === $this->language && $this->type($first)->isTextual()) {
+            return new Operation('letters', [$first]);
+        }
+        $ofSets = ['bit_and' => 'shared_items', 'bit_or' => 'union', 'bit_xor' => 'apart_items'][$operation->key] ?? null;
+        if (null !== $ofSets && ($this->type($first)->isSet() || $this->type($first)->isMap())) {
+            $this->changed = true;
+
+            return new Operation($this->type($first)->isSet() ? $ofSets : 'merged', $operation->arguments);
+        }
         if ('as_list' === $operation->key) {
             $type = $this->type($first);
             $key = $type->isMap() ? 'keys' : ($type->isTextual() ? 'letters' : ($type->isList() && !($first instanceof Operation && 'as_tuple' === $first->key) ? 'as_list' : null));
@@ -553,7 +641,7 @@ final class Meaning
 
     private static function holds(StaticType $type): bool
     {
-        return $type->isList() || $type->isMap();
+        return $type->isList() || $type->isMap() || $type->isSet();
     }
 
     /** Whether two values are compared in the same way whatever sign asks for it. */
@@ -578,6 +666,12 @@ final class Meaning
     {
         $type = static fn (FunctionDefinition|Script $scope, string $name): StaticType => $types?->variable($scope, $name) ?? StaticType::unknown();
         $change = static function (Statement $row, FunctionDefinition|Script $scope) use ($drops, $type, $types, $program): Statement {
+            $row = match (true) {
+                $row instanceof SetVariable && null !== $row->declared => $row->withDeclared(TypeNames::plain($row->declared)),
+                $row instanceof Declaration && null !== $row->type => new Declaration($row->id, $row->variable, TypeNames::plain($row->type), $row->off),
+                $row instanceof FunctionDefinition => $row->withTypes(array_map(TypeNames::plain(...), $row->types)),
+                default => $row,
+            };
             if ($row instanceof SetVariable && null !== $row->declared && $drops($row->declared, $type($scope, $row->variable), false)) {
                 return $row->withDeclared(null);
             }

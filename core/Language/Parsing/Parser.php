@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\SceneName;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\LineStarts;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -15,6 +16,7 @@ use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Statement;
@@ -41,6 +43,8 @@ abstract class Parser
     protected int $parent = 1;
     /** @var array<string, array{int, int, list<string>}> fewest and most arguments and the parameters of own functions */
     public array $functions = [];
+    /** @var array<string, int> by own function, the place of the parameter that gets all that is given beyond the ones before it */
+    protected array $rests = [];
     /** @var array<int, NameUse> */
     public array $reads = [];
     /** @var array<string, array<string, int>> where each scope's names are first given a value */
@@ -53,9 +57,42 @@ abstract class Parser
     protected array $ofScenes = [];
     /** @var array<string, true> names in rows that could not be read: nothing is said of them */
     public array $silenced = [];
-    /** @var array<string, array<string, true>> names that mean the program's variable, by function */
+    /** @var array<string, array<string, true>> names that mean the variable around, by function */
     protected array $shares = [];
+    /** @var array<string, string> the function inside of which a function stands */
+    public array $around = [];
+    /** @var array<string, true> names that several functions have, one of them inside of another */
+    protected array $doubled = [];
     protected string $scope = '';
+    /** @var array<string, bool> names of failures that were caught around what is being read, and whether they are the plain value thrown */
+    protected array $caught = [];
+    /** @var array<string, true> names that hold a failure of the program's own where it was caught */
+    protected array $keptFailures = [];
+    /** @var array<string, string> the program's classes, and what each is a kind of, '' for nothing */
+    protected array $classes = [];
+    /** @var array<string, array<string, array{int, int, list<string>}>> by class, its methods and what they take beside the object */
+    protected array $methods = [];
+    /** @var array<string, true> the methods' names */
+    protected array $methodNames = [];
+    /** @var array<string, true> names under which objects keep something */
+    public array $fieldNames = [];
+    /** @var array<string, true> those that some row gives a value */
+    protected array $setFields = [];
+    /** @var array<string, list<string>> by class, what its objects are made from in their order, where no method makes them */
+    protected array $given = [];
+    /** @var array<string, true> methods that are written like fields */
+    protected array $asked = [];
+    /** @var array<string, true> those that are written like a field that gets a value */
+    protected array $setters = [];
+    /** @var array<string, array<string, true>> by class, what it keeps itself, for all its objects */
+    protected array $statics = [];
+    /** The class whose rows are being read, and what its object is called there. */
+    protected string $class = '';
+    protected string $itself = 'self';
+    /** How many attempts stand around what is being read: what may fail there is worth finding. */
+    protected int $tries = 0;
+    /** How many rescues stand around what is being read. */
+    protected int $rescues = 0;
     /** @var list<int> */
     protected array $loops = [];
     /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
@@ -96,6 +133,60 @@ abstract class Parser
         return [];
     }
 
+    /** The class that has a method, going up from one; null if none has. */
+    protected function ownerOf(string $class, string $method): ?string
+    {
+        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
+            if (isset($this->methods[$class][$method])) {
+                return $class;
+            }
+            $class = $this->classes[$class];
+        }
+
+        return null;
+    }
+
+    /** What a class keeps for all its objects, as the variable of the program that it is. */
+    protected function staticOf(string $class, string $name): ?string
+    {
+        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
+            if (isset($this->statics[$class][$name])) {
+                return "$class.$name";
+            }
+            $class = $this->classes[$class];
+        }
+
+        return null;
+    }
+
+    /** Whether a name is that of a kind of failures in the language. */
+    protected function isFailure(string $name): bool
+    {
+        return null !== FailureNames::kindOf($this->language(), $name) && !isset($this->classes[$name]);
+    }
+
+    /** Whether objects of a class of the program's own are raised. */
+    protected function isRaised(string $class): bool
+    {
+        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
+            $class = $this->classes[$class];
+        }
+
+        return $steps < \count($this->classes) && $this->isFailure($class);
+    }
+
+    /** What making an object of each class takes is known once all classes are. */
+    protected function announceMakers(): void
+    {
+        foreach ($this->classes as $class => $_) {
+            $owner = $this->ownerOf((string) $class, ClassDefinition::MAKES);
+            $this->functions[$class] = null === $owner ? ($this->isRaised((string) $class) ? [0, 9, ['says']] : [0, \count($this->given[$class] ?? []), $this->given[$class] ?? []]) : $this->methods[$owner][ClassDefinition::MAKES];
+            foreach ($this->methods[$class] ?? [] as $method => $_signature) {
+                $this->methodNames[$method] = true;
+            }
+        }
+    }
+
     /** @return list<Mistake> names that nothing brings in */
     public function missingLibraries(): array
     {
@@ -120,6 +211,47 @@ abstract class Parser
         }
         $this->cuts[] = new Cut($id, $part, $start, $end, $this->parent, $tight);
     }
+
+    /**
+     * Rows that have one text together, up to here: it is that of the first, and the others stand behind it.
+     *
+     * @param list<Statement> $rows
+     */
+    protected function cutTogether(array $rows, int $start): void
+    {
+        $end = $this->endOffset();
+        foreach ($rows as $index => $row) {
+            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
+        }
+    }
+
+    /**
+     * Rows that a header says, at the end of its text.
+     *
+     * @param list<Statement> $rows
+     */
+    protected function atHead(array $rows, int $id, int $end): void
+    {
+        [$outer, $this->parent] = [$this->parent, $id];
+        foreach ($rows as $row) {
+            $this->cut($row->id, 'head', $end, $end);
+        }
+        $this->parent = $outer;
+    }
+
+    /** A name that the text does not have yet. */
+    protected function nameFor(string $word): string
+    {
+        $this->words ??= array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true);
+        for ($number = 1, $name = $word; isset($this->words[$name]); $name = $word.'_'.++$number) {
+        }
+        $this->words[$name] = true;
+
+        return $name;
+    }
+
+    /** @var array<string, true>|null what stands in the text, and the names that were made */
+    private ?array $words = null;
 
     /** @phpstan-impure the place in the text moves on */
     protected function peek(int $ahead = 0): ?Token
@@ -297,8 +429,19 @@ abstract class Parser
 
     protected function write(string $name, int $offset): void
     {
-        $scope = isset($this->shares[$this->scope][$name]) ? '' : $this->scope;
+        // What belongs to a class is the whole program's.
+        $scope = isset($this->shares[$this->scope][$name]) || str_contains($name, '.') ? $this->holderOf($name, $this->around[$this->scope] ?? '') : $this->scope;
         $this->writes[$scope][$name] ??= $offset;
+    }
+
+    /** The scope that a name belongs to, going outward from one. */
+    public function holderOf(string $name, string $scope): string
+    {
+        while ('' !== $scope && !isset($this->writes[$scope][$name])) {
+            $scope = $this->around[$scope] ?? '';
+        }
+
+        return $scope;
     }
 
     protected function read(string $name, int $offset, bool $called = false): void
@@ -320,6 +463,30 @@ abstract class Parser
         }
 
         return null;
+    }
+
+    /** What may be wrong with a name because nothing is known of what it stands for. */
+    private const HANGING = ['unknown_method', 'misspelt_method', 'unknown_property', 'unknown_command', 'misspelt_command', 'few_arguments', 'many_arguments', 'foreign_word', 'unknown_field', 'misspelt_field', 'no_such_parameter', 'call_brackets', 'unsupported'];
+
+    /**
+     * Whether something is wrong only as a name means nothing here that stands in what could not be read above. It may be
+     * left unsaid where something else says why the program cannot run.
+     *
+     * @param array<string, true> $silenced
+     */
+    protected function hangsOnUnread(Mistake $mistake, int $from, int $until, array $silenced): bool
+    {
+        if (!\in_array($mistake->kind, self::HANGING, true)) {
+            return false;
+        }
+        for ($index = $from; $index < $until; ++$index) {
+            $token = $this->tokens[$index];
+            if (TokenKind::Name === $token->kind && isset($silenced[$token->text])) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Nothing is said of names that stand in what could not be read. */

@@ -17,6 +17,7 @@ use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -124,7 +125,7 @@ final class Reader
     {
         $until = 0;
         foreach ($rows as $index => $row) {
-            if ($row instanceof FunctionDefinition) {
+            if ($row instanceof FunctionDefinition || $row instanceof ClassDefinition) {
                 $until = $index + 1;
             } elseif (!$row instanceof Comment && !$row instanceof Import && !($row instanceof SetVariable && self::isConstant($row->value))) {
                 break;

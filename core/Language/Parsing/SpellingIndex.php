@@ -47,6 +47,9 @@ final class SpellingIndex
         return \count(array_filter($patterns, static fn (string $pattern): bool => '{' !== $pattern[0]));
     }
 
+    /** Properties whose names anything else may have as well: what they are asked of has to be known. */
+    private const OF_SOME = ['size', 'name', 'message', '__name__'];
+
     private function add(string $key, string $spelling): void
     {
         $arguments = static fn (string $list): array => '' === $list ? [] : explode(', ', $list);
@@ -55,7 +58,9 @@ final class SpellingIndex
         } elseif (1 === preg_match('/^@?([\w.]+)\(([^()]*)\)$/', $spelling, $match)) {
             $this->functions[$match[1]][] = [$key, $arguments($match[2])];
         } elseif (1 === preg_match('/^\{0\}\.(\w+)$/', $spelling, $match)) {
-            $this->properties[$match[1]] ??= $key;
+            if (!\in_array($match[1], self::OF_SOME, true)) {
+                $this->properties[$match[1]] ??= $key;
+            }
         } elseif (1 === preg_match('/^[A-Z]?[\w.]+$/', $spelling)) {
             $this->properties[$spelling] ??= $key;
         }

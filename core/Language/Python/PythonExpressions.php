@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\Conversion;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
+use Scrivlet\Core\Language\Parsing\NameUse;
 use Scrivlet\Core\Language\Parsing\Spelled;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Tree\Binary;
@@ -20,7 +21,11 @@ use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -50,7 +55,12 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['random', 'math', 'time', 'scrivlet'];
+    private const LIBRARIES = ['random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'scrivlet'];
+    /** The Python Standard Library, string: String constants. */
+    private const LETTERS = [
+        'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
+        'string.digits' => '0123456789', 'string.punctuation' => '!"#$%&\'()*+,-./:;<=>?@[\\]^_`{|}~',
+    ];
     /** Words of other languages, with Python's own. */
     private const FOREIGN = ['true' => 'True', 'false' => 'False', 'TRUE' => 'True', 'FALSE' => 'False', 'null' => 'None', 'nil' => 'None', 'none' => 'None', 'undefined' => 'None', 'NULL' => 'None', 'nullptr' => 'None'];
 
@@ -106,6 +116,10 @@ abstract class PythonExpressions extends ExpressionParser
                 ++$this->at;
 
                 return $this->expression(9);
+            case '~':
+                ++$this->at;
+
+                return new Operation('bit_not', [$this->expression(9)]);
             case 'not':
                 ++$this->at;
 
@@ -273,7 +287,13 @@ abstract class PythonExpressions extends ExpressionParser
                 $parts[] = new TextLiteral($isRaw ? $text : self::unescaped($text));
                 $text = '';
             }
-            [$value, $at] = $this->inBraces($inner, $at + 1, $base);
+            $from = $at + 1;
+            [$value, $at] = $this->inBraces($inner, $from, $base);
+            if (1 === preg_match('/^([^={}"\']*[^={}"\'<>!\s]\s*=\s*)[}:]/', substr($inner, $from), $shown)) {
+                // `{size=}` shows what is asked for as well (The Python Language Reference, 2.4.3).
+                $parts[] = new TextLiteral($shown[1]);
+                $value = $value instanceof Operation && 'formatted' === $value->key ? $value : new Operation('written', [$value]);
+            }
             $parts[] = $value;
         }
         if ('' !== $text) {
@@ -294,7 +314,7 @@ abstract class PythonExpressions extends ExpressionParser
         $given = $named = $used = $parts = [];
         foreach ($arguments as $argument) {
             if ('*' === $argument->name) {
-                $this->fail('unsupported', $token, ['what' => '.format(*…)']);
+                return new Operation('filled_template', [new TextLiteral($template), 1 === \count($arguments) ? $argument->value : $this->inOneList($arguments)]);
             } elseif (null === $argument->name) {
                 $given[] = $argument->value;
             } else {
@@ -335,7 +355,11 @@ abstract class PythonExpressions extends ExpressionParser
         if (Operator::FloorRemainder !== $operator || !$left instanceof TextLiteral) {
             return parent::combine($operator, $left, $right, $at);
         }
-        $given = $right instanceof Operation && 'as_tuple' === $right->key && $right->arguments[0] instanceof ListLiteral ? $right->arguments[0]->items : [$right];
+        $isTuple = $right instanceof Operation && 'as_tuple' === $right->key && $right->arguments[0] instanceof ListLiteral;
+        $given = $isTuple ? $right->arguments[0]->items : [$right];
+        if (!$isTuple && 1 < preg_match_all('/%(?!%)/', str_replace('%%', '', $left->value))) {
+            return new Operation('percent', [$left, $right]);
+        }
         $parts = [];
         foreach (Conversion::pieces($left->value) as $piece) {
             if ('%%' === $piece || '%' !== $piece[0]) {
@@ -421,24 +445,41 @@ abstract class PythonExpressions extends ExpressionParser
         if ($at >= \strlen($inner)) {
             $this->failAt('bracket_missing', $base + $start - 1, 1, ['opened' => '{', 'wanted' => '}']);
         }
-        $value = $this->embedded(substr($inner, $start, $at - $start), $base + $start);
+        $value = $this->embedded((string) preg_replace('/(?<![=<>!])\s*=\s*$/D', '', substr($inner, $start, $at - $start)), $base + $start);
         if ('!' === $inner[$at]) {
-            $this->failAt('unsupported', $base + $at, 2, ['what' => substr($inner, $at, 2)]);
+            $conversion = ['!r' => 'written', '!s' => 'to_text'][substr($inner, $at, 2)] ?? null;
+            if (null === $conversion || !\in_array($inner[$at + 2] ?? '', [':', '}'], true)) {
+                $this->failAt('unsupported', $base + $at, 2, ['what' => substr($inner, $at, 2)]);
+            }
+            $value = new Operation($conversion, [$value]);
+            $at += 2;
         }
         if (':' === $inner[$at]) {
-            $end = strpos($inner, '}', $at);
-            if (false === $end) {
+            $end = $at;
+            for ($depth = 0; $end < \strlen($inner) && ('}' !== $inner[$end] || $depth > 0); ++$end) {
+                $depth += ['{' => 1, '}' => -1][$inner[$end]] ?? 0;
+            }
+            if ($end >= \strlen($inner)) {
                 $this->failAt('bracket_missing', $base + $start - 1, 1, ['opened' => '{', 'wanted' => '}']);
             }
-            $form = substr($inner, $at + 1, $end - $at - 1);
-            if (str_contains($form, '{')) {
-                $this->failAt('unsupported', $base + $at, 1, ['what' => '{…:{…}}']);
-            }
 
-            return [new Operation('formatted', [$value, new TextLiteral($form)]), $end];
+            return [new Operation('formatted', [$value, $this->form(substr($inner, $at + 1, $end - $at - 1), $base + $at + 1)]), $end];
         }
 
         return [$value, $at];
+    }
+
+    /** How a value is to be shown, in which values may stand themselves: `{name:<{width}}`. */
+    private function form(string $form, int $base): Expression
+    {
+        $parts = [];
+        $at = 0;
+        foreach (preg_split('/(\{[^{}]*\})/', $form, -1, \PREG_SPLIT_DELIM_CAPTURE | \PREG_SPLIT_NO_EMPTY) ?: [] as $part) {
+            $parts[] = '{' === $part[0] ? $this->embedded(substr($part, 1, -1), $base + $at + 1) : new TextLiteral($part);
+            $at += \strlen($part);
+        }
+
+        return self::together($parts);
     }
 
     private function grouped(Token $opened): Expression
@@ -454,6 +495,13 @@ abstract class PythonExpressions extends ExpressionParser
         $value = $this->expression();
         if (!$this->is(',')) {
             $this->close($opened);
+            $back = $value instanceof Operation && 'given' === $value->key ? Given::change($value) : null;
+            // `(n := n + 1) - 1` is what n was before.
+            if (null !== $back && $back->right == new NumberLiteral(1) && $this->is(Operator::Add === $back->operator ? '-' : '+') && $this->is('1', 1)) {
+                $this->at += 2;
+
+                return new Operation('given_after', $value->arguments);
+            }
 
             return $value;
         }
@@ -477,16 +525,27 @@ abstract class PythonExpressions extends ExpressionParser
             return $collected;
         }
         $items = [];
+        $spread = null;
         while (!$this->is(']')) {
             if ($this->is(',')) {
                 $this->fail('extra_comma', null, [], [new Replacement($this->offset(), 1, '')]);
             }
-            $items[] = $this->expression();
+            if ($this->accept('*')) {
+                $more = $this->expression(6);
+                $more = $more instanceof ListLiteral || $more instanceof Collected ? $more : new Operation('as_list', [$more]);
+                $spread = null === $spread && [] === $items ? $more : new Operation('concatenated', [null === $spread ? new ListLiteral($items) : ([] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)])), $more]);
+                $items = [];
+            } else {
+                $items[] = $this->expression();
+            }
             if (!$this->accept(',')) {
                 break;
             }
         }
         $this->close($opened);
+        if (null !== $spread) {
+            return [] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)]);
+        }
 
         return new ListLiteral($items);
     }
@@ -519,10 +578,8 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $value = $this->expression(1);
         if ('{' === $opened->text) {
-            if (!$this->accept(':')) {
-                $this->fail('unsupported', $opened, ['what' => '{…} (set)']);
-            }
-            $value = new ListLiteral([$value, $this->expression(1)]);
+            $isSet = !$this->accept(':');
+            $value = $isSet ? $value : new ListLiteral([$value, $this->expression(1)]);
         }
         $made = $this->loops_($value);
         foreach ($this->reads as $index => $use) {
@@ -533,7 +590,7 @@ abstract class PythonExpressions extends ExpressionParser
         $this->writes[$this->scope] = $known;
         $this->close($opened);
 
-        return '{' === $opened->text ? new Operation('map_of', [$made]) : $made;
+        return '{' === $opened->text ? new Operation($isSet ?? false ? 'set_of' : 'map_of', [$made]) : $made;
     }
 
     /** @return array<string, int> the names that the loops of a comprehension give values, and where */
@@ -564,15 +621,10 @@ abstract class PythonExpressions extends ExpressionParser
         if (!$this->accept('for')) {
             $this->fail('unexpected');
         }
-        $names = [];
-        $isGrouped = $this->accept('(');
-        while (null !== ($name = $this->peek()) && TokenKind::Name === $name->kind) {
-            ++$this->at;
-            $names[] = $name->text;
-            if (!$this->accept(',')) {
-                break;
-            }
-        }
+        $isGrouped = $this->is('(') && (null === ($closing = $this->closingOf($this->at)) || 'in' === ($this->tokens[$closing + 1]->text ?? ''));
+        $this->at += (int) $isGrouped;
+        $pair = new VariableRead('pair');
+        $names = $this->places_($pair);
         $isGrouped && $this->accept(')');
         if ([] === $names || !$this->accept('in')) {
             $this->fail([] === $names ? 'name_missing' : 'in_missing');
@@ -584,10 +636,12 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $inner = $this->is('for') ? $this->loops_($value) : null;
         $value = $inner ?? $value;
-        $variable = $names[0];
+        $variable = (string) array_key_first($names);
         if (1 < \count($names)) {
-            $variable = 'pair';
-            $put = static fn (Expression $part): Expression => $part instanceof VariableRead && \in_array($part->name, $names, true) ? new Item(new VariableRead('pair'), new NumberLiteral((int) array_search($part->name, $names, true))) : $part;
+            $variable = self::pairIn(...array_filter([$value, $condition]));
+            $renamed = static fn (Expression $part): Expression => $part == $pair ? new VariableRead($variable) : $part;
+            $names = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, $renamed), $names);
+            $put = static fn (Expression $part): Expression => $part instanceof VariableRead ? $names[$part->name] ?? $part : $part;
             $value = Walk::mapExpression($value, $put);
             $condition = null === $condition ? null : Walk::mapExpression($condition, $put);
         }
@@ -596,11 +650,38 @@ abstract class PythonExpressions extends ExpressionParser
         return null === $inner ? $made : new Operation('flattened', [$made]);
     }
 
+    /**
+     * Names that get the parts of an item, `a, b` or `i, (a, b)`.
+     *
+     * @return array<string, Expression> which part each gets
+     */
+    private function places_(Expression $of): array
+    {
+        $names = [];
+        for ($index = 0; null !== $name = $this->peek(); ++$index) {
+            if ($this->is('(')) {
+                ++$this->at;
+                $names += $this->places_(new Item($of, new NumberLiteral($index)));
+                $this->close($name);
+            } elseif (TokenKind::Name === $name->kind) {
+                ++$this->at;
+                $names[$name->text] = new Item($of, new NumberLiteral($index));
+            } else {
+                break;
+            }
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+
+        return $names;
+    }
+
     /** A function that a name stands for: `key=len`, `map(int, words)`. */
     private function functionNamed(string $name): ?Lambda
     {
         $item = new VariableRead('item');
-        $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'as_list'][$name] ?? null;
+        $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'repr' => 'written', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'as_list'][$name] ?? null;
 
         return match (true) {
             isset($this->functions[$name]), $this->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
@@ -659,8 +740,11 @@ abstract class PythonExpressions extends ExpressionParser
         }
         while (!$this->is('}')) {
             $entries[] = $this->expression();
+            if (1 === \count($entries) && ($this->is(',') || $this->is('}'))) {
+                return $this->set($entries, $opened);
+            }
             if (!$this->accept(':')) {
-                $this->is(',') || $this->is('}') ? $this->fail('unsupported', $opened, ['what' => '{…} (set)']) : $this->fail('colon_in_map', null, [], [new Replacement($this->endOffset(), 0, ':')]);
+                $this->is(',') || $this->is('}') ? $this->fail('unexpected', $this->peek()) : $this->fail('colon_in_map', null, [], [new Replacement($this->endOffset(), 0, ':')]);
             }
             $entries[] = $this->expression();
             if ($this->is('for')) {
@@ -673,6 +757,21 @@ abstract class PythonExpressions extends ExpressionParser
         $this->close($opened);
 
         return new MapLiteral($entries);
+    }
+
+    /**
+     * `{3, 5}`: The Python Language Reference, 6.2.6.
+     *
+     * @param list<Expression> $items
+     */
+    private function set(array $items, Token $opened): Operation
+    {
+        while ($this->accept(',') && !$this->is('}')) {
+            $items[] = $this->expression();
+        }
+        $this->close($opened);
+
+        return new Operation('set_of', [new ListLiteral($items)]);
     }
 
     private function lambda(): Expression
@@ -691,7 +790,10 @@ abstract class PythonExpressions extends ExpressionParser
         if (!$this->accept(':')) {
             $this->fail('colon_missing', null, ['after' => 'lambda'], [new Replacement($this->endOffset(), 0, ':')]);
         }
+        $shadowed = $this->lambdaNames;
+        $this->lambdaNames += array_fill_keys($names, true);
         $value = $this->expression();
+        $this->lambdaNames = $shadowed;
         foreach ($this->reads as $index => $use) {
             if (\in_array($use->name, $names, true) && !isset($known[$use->name])) {
                 unset($this->reads[$index]);
@@ -734,16 +836,16 @@ abstract class PythonExpressions extends ExpressionParser
         if ('=' === $sign && $this->is('=', 1) || '===' === $sign) {
             $this->fail('foreign_word', null, ['word' => '===', 'near' => '==']);
         }
-        if ('|' === $sign && 6 >= $around) {
-            $token = $this->peek();
-            ++$this->at;
-            $right = $this->expression(7);
-            $areMaps = $left instanceof MapLiteral || $right instanceof MapLiteral || $left instanceof Operation && 'merged' === $left->key;
-
-            // Of numbers it would mean their bits, which no course asks for.
-            return $areMaps ? new Operation('merged', [$left, $right]) : $this->fail('unsupported', $token, ['what' => '|']);
+        if (6 >= $around && isset(self::BITS[$sign])) {
+            return $this->bits($left, 7, array_keys(self::BITS));
         }
-        if (\in_array($sign, ['&', '^', '<<', '>>', ':=', '@'], true)) {
+        if (':=' === $sign && $left instanceof VariableRead && 0 === $around) {
+            ++$this->at;
+            $this->write($left->name, $offset);
+
+            return new Operation('given', [$left, $this->expression()]);
+        }
+        if (\in_array($sign, [':=', '@'], true)) {
             $this->fail('unsupported', null, ['what' => $sign]);
         }
 
@@ -784,13 +886,46 @@ abstract class PythonExpressions extends ExpressionParser
                 $test = new Operation('contains', [$right, $left]);
                 $test = $negates ? new Unary(UnaryOperator::Not, $test) : $test;
             } elseif ('is' === $sign) {
-                $test = new Binary($negates ? Operator::NotEqual : Operator::Equal, $left, $right);
+                $isPlain = static fn (Expression $side): bool => $side instanceof NothingLiteral || $side instanceof TruthLiteral;
+                $kind = $this->ofKind($left, $right);
+                $test = $isPlain($left) || $isPlain($right) || null !== $kind
+                    ? new Binary($negates ? Operator::NotEqual : Operator::Equal, $kind[0] ?? $left, $kind[1] ?? $right)
+                    : ($negates ? new Unary(UnaryOperator::Not, new Operation('identical', [$left, $right])) : new Operation('identical', [$left, $right]));
             } else {
+                [$left, $right] = $this->ofKind($left, $right) ?? [$left, $right];
                 $test = new Binary(self::COMPARISONS[$sign], $left, $right);
             }
             $all = null === $all ? $test : new Binary(Operator::And, $all, $test);
             $left = $right;
         }
+    }
+
+    /**
+     * `type(bed) == str`: by the names of both.
+     *
+     * @return array{Expression, Expression}|null
+     */
+    private function ofKind(Expression $left, Expression $right): ?array
+    {
+        if (!$left instanceof Operation || 'kind' !== $left->key || !$right instanceof VariableRead || !isset($this->classes[$right->name]) && !\in_array($right->name, ['int', 'float', 'str', 'bool', 'list', 'dict', 'tuple', 'set'], true)) {
+            return null;
+        }
+
+        return [new Operation('kind_name', $left->arguments), new TextLiteral($right->name)];
+    }
+
+    /** Values with commas between them are a tuple, without brackets too (The Python Language Reference, 6.15). */
+    protected function tupled(Expression $first): Expression
+    {
+        $items = [$first];
+        while ($this->accept(',')) {
+            if (null === $this->peek() || $this->is(']')) {
+                return new Operation('as_tuple', [new ListLiteral($items)]);
+            }
+            $items[] = $this->expression();
+        }
+
+        return 1 === \count($items) ? $first : new Operation('as_tuple', [new ListLiteral($items)]);
     }
 
     protected function indexed(Expression $container, Token $opened): Expression
@@ -805,6 +940,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ($this->accept(':')) {
             return $this->sliced($container, $index, $opened);
         }
+        $index = $this->tupled($index);
         $this->close($opened);
         if ($index instanceof NumberLiteral && \is_float($index->value)) {
             $this->mistake('index_not_whole', $opened->offset, $this->endOffset() - $opened->offset);
@@ -876,7 +1012,21 @@ abstract class PythonExpressions extends ExpressionParser
             }
         }
         if ([] !== $named) {
-            return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named));
+            return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named), array_map(static fn (Argument $argument): Expression => $argument->value, array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name))));
+        }
+        if ('filter' === $name && 2 === $count && $first instanceof NothingLiteral) {
+            return new Collected(new VariableRead('item'), 'item', $arguments[1]->value, new Operation('to_truth', [new VariableRead('item')]));
+        }
+        if ('pow' === $name && 2 === $count && null !== $first) {
+            return new Binary(Operator::Power, $first, $arguments[1]->value);
+        }
+        if ('functools.reduce' === $name && null !== $first && isset($arguments[1])) {
+            $joins = $first instanceof Lambda && 2 === \count($first->parameters) || $first instanceof FunctionReference || $first instanceof VariableRead;
+
+            return !$joins ? null : new Operation(2 === $count ? 'folded' : 'reduced', [$arguments[1]->value, $first, ...2 === $count ? [] : [$arguments[2]->value ?? new NothingLiteral()]]);
+        }
+        if ('copy.copy' === $name && 1 === $count && null !== $first) {
+            return new Operation('copied', [$first]);
         }
         if ('time.sleep' === $name) {
             return $this->commanded(Catalogue::get('wait'), $token, $arguments);
@@ -942,7 +1092,39 @@ abstract class PythonExpressions extends ExpressionParser
         if ('tuple' === $name && 0 === $count) {
             return new Operation('as_tuple', [new ListLiteral([])]);
         }
-        if (\in_array($name, ['type', 'isinstance', 'open', 'set', 'eval', 'exec', 'getattr', 'super', 'map', 'filter', 'hex', 'bin', 'id', 'iter', 'next', 'globals', 'object', 'exit', 'quit'], true)) {
+        if (('exit' === $name || 'quit' === $name) && 2 > $count) {
+            return new Operation('exit', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+        if ('super' === $name && '' !== $this->class && [] === $arguments) {
+            return $this->above($token);
+        }
+        if ('set' === $name && 1 === $count && $first instanceof ListLiteral && 2 < \count($first->items)) {
+            // A set in braces is another one than this where all in it is constant: its order can be another.
+            return new Operation('set_of', [new Operation('as_list', [$first])]);
+        }
+        $kinds = 'isinstance' === $name && 2 === $count && $arguments[1]->value instanceof Operation && 'as_tuple' === $arguments[1]->value->key && $arguments[1]->value->arguments[0] instanceof ListLiteral ? $arguments[1]->value->arguments[0]->items : [];
+        if ([] !== $kinds && null !== $first && $this->isPlain($first)) {
+            $tests = null;
+            foreach ($kinds as $one) {
+                $test = $one instanceof VariableRead ? (isset($this->classes[$one->name]) ? $one->name : PythonNames::KINDS[$one->name] ?? null) : null;
+                if (null === $test) {
+                    $this->fail('unsupported', $token, ['what' => 'isinstance(…, (…))']);
+                }
+                $tests = null === $tests ? new KindTest($first, $test) : new Binary(Operator::Or, $tests, new KindTest($first, $test));
+            }
+            $this->reads = array_filter($this->reads, static fn (NameUse $use): bool => $use->offset < $arguments[1]->offset || $use->offset >= $arguments[1]->end);
+
+            return $tests;
+        }
+        if ('isinstance' === $name && 2 === $count && null !== $first && $arguments[1]->value instanceof VariableRead) {
+            $kind = $arguments[1]->value->name;
+            if (isset($this->classes[$kind]) || isset(PythonNames::KINDS[$kind])) {
+                $this->reads = array_filter($this->reads, static fn (NameUse $use): bool => $use->offset !== $arguments[1]->offset);
+
+                return new KindTest($first, isset($this->classes[$kind]) ? $kind : PythonNames::KINDS[$kind]);
+            }
+        }
+        if (\in_array($name, ['isinstance', 'open', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'callable', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
 
@@ -953,17 +1135,28 @@ abstract class PythonExpressions extends ExpressionParser
      * Calls with arguments that have names.
      *
      * @param array<string, Expression> $named
-     * @param int                       $plain how many have none
+     * @param int                       $plain  how many have none
+     * @param list<Expression>          $values what stands in those
      */
-    private function withNamed(string $name, Expression $first, array $named, int $plain): ?Expression
+    private function withNamed(string $name, Expression $first, array $named, int $plain, array $values = []): ?Expression
     {
         $key = $named['key'] ?? null;
         $reverse = $named['reverse'] ?? new TruthLiteral(false);
         if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
             return $this->inOrder('sorted', $first, $key, $reverse->value);
         }
-        if (('min' === $name || 'max' === $name) && 1 === $plain && ['key'] === array_keys($named) && $key instanceof Lambda) {
-            return new Operation('min' === $name ? 'least_by' : 'greatest_by', [$first, $key]);
+        if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && ($this->isPlain($first) || $first instanceof ListLiteral && [] === array_filter($first->items, fn (Expression $item): bool => !$this->isPlain($item)))) {
+            return new Choice(new Operation('is_empty', [$first]), $named['default'], new Operation('min' === $name ? 'least' : 'greatest', [$first]));
+        }
+        if (('min' === $name || 'max' === $name) && ['key'] === array_keys($named) && $key instanceof Lambda) {
+            return new Operation('min' === $name ? 'least_by' : 'greatest_by', [1 === $plain ? $first : new ListLiteral($values), $key]);
+        }
+
+        if ('json.dumps' === $name && ['indent'] === array_keys($named)) {
+            return new Operation('json_laid_out', [$first, $named['indent']]);
+        }
+        if ('itertools.product' === $name && $named === ['repeat' => $named['repeat'] ?? null] && $named['repeat'] == new NumberLiteral(2)) {
+            return new Operation('combined', [$first, $first]);
         }
 
         return 'enumerate' === $name && ['start'] === array_keys($named) ? new Operation('numbered_from', [$first, $named['start']]) : null;
@@ -1030,6 +1223,10 @@ abstract class PythonExpressions extends ExpressionParser
         if (('rjust' === $name || 'ljust' === $name) && 1 === $count) {
             return new Operation('rjust' === $name ? 'padded_left' : 'padded_right', [$receiver, $arguments[0]->value, new TextLiteral(' ')]);
         }
+        $ofSets = ['union' => 'union', 'intersection' => 'shared_items', 'symmetric_difference' => 'apart_items'][$name] ?? null;
+        if (null !== $ofSets && 1 === $count) {
+            return new Operation($ofSets, [$receiver, $arguments[0]->value]);
+        }
         if ('pop' === $name && 2 === $count) {
             $this->fail('unsupported', $token, ['what' => '.pop(…, …)']);
         }
@@ -1040,8 +1237,54 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
+    /** `super().water(2)`: the method as the class above has it. */
+    private function above(Token $token): Expression
+    {
+        $member = $this->peek(1);
+        $opened = $this->peek(2);
+        if (!$this->is('.') || null === $member || null === $opened || '(' !== $opened->text) {
+            $this->fail('unsupported', $token, ['what' => 'super()']);
+        }
+        $this->at += 3;
+        $arguments = $this->arguments($opened);
+        $made = $this->ofClass($this->classes[$this->class] ?? '', $member->text, $arguments);
+        if (null === $made && '__init__' === $member->text && $this->isRaised($this->class)) {
+            if (1 < \count($arguments)) {
+                $this->fail('unsupported', $member, ['what' => 'super().__init__(…, …)']);
+            }
+
+            return new Operation('say_failing', [new VariableRead($this->itself), $arguments[0]->value ?? new TextLiteral('')]);
+        }
+
+        return $made ?? ('__init__' === $member->text ? new NothingLiteral() : $this->unknownMethod($member, true));
+    }
+
+    /** @param list<Argument> $arguments */
+    private function ofClass(string $class, string $method, array $arguments): ?OwnValue
+    {
+        $name = PythonNames::METHODS[$method] ?? $method;
+        $owner = $this->ownerOf($class, $name);
+        $this->read($this->itself, $this->endOffset());
+
+        return null === $owner ? null : new OwnValue("$owner.$name", [new VariableRead($this->itself), ...$this->inOrderOf($this->methods[$owner][$name][2], $arguments)]);
+    }
+
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
+        if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
+            return new Field($receiver, $name);
+        }
+        if ('__name__' === $name && $receiver instanceof Operation && 'kind' === $receiver->key) {
+            return new Operation('kind_name', $receiver->arguments);
+        }
+        if ('__class__' === $name && $this->is('.') && $this->is('__name__', 1)) {
+            $this->at += 2;
+
+            return new Operation('kind_name', [$receiver]);
+        }
+        if ('__name__' === $name) {
+            return new Operation('function_name', [$receiver]);
+        }
         if (\in_array($name, ['length', 'size'], true)) {
             $this->fail('foreign_word', $token, ['word' => '.'.$name, 'near' => 'len(…)']);
         }
@@ -1067,6 +1310,10 @@ abstract class PythonExpressions extends ExpressionParser
             return new Operation($property);
         }
 
+        if (\in_array($token->text, ['len', 'abs', 'sum', 'sorted', 'ord'], true) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+            return $this->functionNamed($token->text) ?? parent::plainName($token);
+        }
+
         return parent::plainName($token);
     }
 
@@ -1078,8 +1325,98 @@ abstract class PythonExpressions extends ExpressionParser
         return null !== $token && TokenKind::Text === $token->kind ? trim($token->text, '"\'') : null;
     }
 
+    /** @var array<string, string> names for the class that a method belongs to */
+    protected array $ownClass = [];
+
+    /** Passes over what kind of values something has (The Python Language Reference, 7.2.2 and 8.7). */
+    protected function annotation(): void
+    {
+        while (null !== $this->peek() && !\in_array($this->sign(), ['=', ',', ')', ':'], true)) {
+            $this->at = ($this->closingOf($this->at) ?? $this->at) + 1;
+        }
+    }
+
+    /** What a library of Python's gives that no table has: letters, maps with something for what is missing. */
+    private function ofStandardLibrary(Token $token): ?Expression
+    {
+        if ($this->isVariable($token->text) || isset($this->functions[$token->text])) {
+            return null;
+        }
+        $isMember = $this->is('.', 1) && null !== $this->peek(2);
+        $name = $isMember ? ($this->aliases[$token->text] ?? $token->text).'.'.($this->peek(2)->text ?? '') : $this->imported[$token->text] ?? '';
+        $length = $isMember ? 3 : 1;
+        if ('str' === $token->text && $isMember && $this->is('maketrans', 2) && null !== ($opened = $this->peek(3)) && '(' === $opened->text) {
+            $this->at += 4;
+            $arguments = $this->arguments($opened);
+            if (2 !== \count($arguments)) {
+                $this->fail('unsupported', $token, ['what' => 'str.maketrans(…)']);
+            }
+
+            return new Operation('letter_table', [$arguments[0]->value, $arguments[1]->value]);
+        }
+        if (isset(self::LETTERS[$name])) {
+            $this->at += $length;
+
+            return $this->postfix(new TextLiteral(self::LETTERS[$name]));
+        }
+        $opened = $this->peek($length);
+        if ('collections.defaultdict' !== $name || null === $opened || '(' !== $opened->text) {
+            return null;
+        }
+        $kind = $this->peek($length + 1);
+        if (null !== $kind && \in_array($kind->text, ['int', 'float', 'str', 'bool', 'list', 'dict', 'set'], true) && $this->is(')', $length + 2)) {
+            $this->at += $length + 3;
+
+            return $this->postfix(new Operation('default_map', [new TextLiteral($kind->text)]));
+        }
+        if (!$this->is('lambda', $length + 1)) {
+            $this->fail('unsupported', $token, ['what' => 'defaultdict(…)']);
+        }
+        $this->at += $length + 1;
+        $makes = $this->expression();
+        $this->close($opened);
+
+        return $this->postfix(new Operation('default_map', [$makes]));
+    }
+
     protected function named(Token $token): Expression
     {
+        $caught = 'type' === $token->text && $this->is('(', 1) ? $this->peek(2) : null;
+        if (null !== $caught && isset($this->caught[$caught->text]) && $this->is(')', 3)) {
+            if (!$this->is('.', 4) || !$this->is('__name__', 5)) {
+                $this->noFailure($caught);
+            }
+            $this->at += 6;
+            $this->read($caught->text, $caught->offset);
+
+            return new Operation('failure_name', [new VariableRead($caught->text)]);
+        }
+        if ('sys' === $token->text && $this->is('.', 1) && ($this->is('stderr', 2) || $this->is('stdout', 2)) && !$this->is('.', 3)) {
+            $this->at += 3;
+
+            return $this->transient('stream', [new TextLiteral($this->tokens[$this->at - 1]->text)]);
+        }
+        if ('sys' === $token->text && $this->is('.', 1) && $this->is('argv', 2) && !$this->isVariable('sys')) {
+            // Nothing is given to a program that is run here.
+            $this->at += 3;
+
+            return $this->postfix(new ListLiteral([new TextLiteral('main.py')]));
+        }
+        if ('sys' === $token->text && $this->is('.', 1) && $this->is('stdin', 2) && !$this->isVariable('sys')) {
+            if (!$this->is('.', 3) || !$this->is('read', 4) || !$this->is('(', 5) || !$this->is(')', 6)) {
+                $this->fail('unsupported', $token, ['what' => 'sys.stdin']);
+            }
+            $this->at += 7;
+
+            return $this->postfix(new Operation('all_input'));
+        }
+        if (isset($this->ownClass[$token->text])) {
+            $token = new Token($token->kind, $this->ownClass[$token->text], $token->offset);
+        }
+        $made = $this->ofStandardLibrary($token);
+        if (null !== $made) {
+            return $made;
+        }
         $library = $this->is('.', 1) ? $this->aliases[$token->text] ?? null : null;
         if (null !== $library) {
             $token = new Token($token->kind, $library, $token->offset);
@@ -1109,8 +1446,14 @@ abstract class PythonExpressions extends ExpressionParser
 
     protected function called(Token $token, array $arguments): Expression
     {
+        if ('zip' === $token->text && 1 === \count($arguments) && '*' === $arguments[0]->name) {
+            return new Operation('turned', [$arguments[0]->value]);
+        }
+        if ('zip' === $token->text && 2 < \count($arguments)) {
+            return new Operation('turned', [new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments))]);
+        }
         foreach ($arguments as $argument) {
-            if ('*' === $argument->name) {
+            if ('*' === $argument->name && !isset($this->rests[$token->text]) && !isset($this->functions[$token->text]) && !$this->isVariable($token->text)) {
                 $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => '*…']);
             }
         }
@@ -1142,11 +1485,19 @@ abstract class PythonExpressions extends ExpressionParser
 
     protected function hasMembers(string $object): bool
     {
-        return isset($this->drawing[$object]);
+        return isset($this->drawing[$object]) || isset($this->classes[$object]);
     }
 
-    protected function memberCall(Token $object, Token $member, array $arguments): Expression
+    protected function memberCall(Token $object, Token $member, array $arguments): ?Expression
     {
+        if (isset($this->classes[$object->text])) {
+            // The object itself is the first of what is given.
+            $name = PythonNames::METHODS[$member->text] ?? $member->text;
+            $owner = $this->ownerOf($object->text, $name);
+
+            return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+
         return $this->drawn($member, $arguments);
     }
 

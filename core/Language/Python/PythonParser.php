@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python;
 
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -12,36 +13,62 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Cut;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Command;
+use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Pass;
+use Scrivlet\Core\Tree\PassOn;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
+use Scrivlet\Core\Tree\Rescue;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\UnreadExpression;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
 
 /** Python 3.11, as far as a school course goes (The Python Language Reference, chapters 7 and 8). */
 final class PythonParser extends PythonStatements
 {
-    private const KEYWORDS = ['while', 'for', 'if', 'elif', 'else', 'def', 'return', 'import', 'from', 'break', 'continue', 'pass', 'global'];
+    use CasesOfMatch;
+
+    private const KEYWORDS = ['while', 'for', 'if', 'elif', 'else', 'def', 'return', 'import', 'from', 'break', 'continue', 'pass', 'global', 'nonlocal', 'try', 'raise', 'assert', 'class'];
     /** What other languages call it. */
     private const FOREIGN_WORDS = ['function' => 'def', 'func' => 'def', 'elseif' => 'elif', 'elsif' => 'elif', 'foreach' => 'for', 'until' => 'while', 'repeat' => 'for', 'unless' => 'if', 'define' => 'def', 'fun' => 'def'];
 
@@ -65,12 +92,92 @@ final class PythonParser extends PythonStatements
     /** Functions may be called above their definition, so that their names are known first. */
     private function announce(): void
     {
+        $class = $decorator = $above = '';
+        $column = null;
         foreach ($this->lines as $line) {
             $name = $this->tokens[$line->from + 1] ?? null;
-            if ($line->remark || 'def' !== $this->tokens[$line->from]->text || null === $name || TokenKind::Name !== $name->kind) {
+            if ($line->remark) {
                 continue;
             }
-            $this->functions[$name->text] = $this->signature($line->from + 2, $line->until);
+            $isDecorator = '@' === $this->tokens[$line->from]->text;
+            if (!$isDecorator || 'abstractmethod' !== ($name->text ?? '')) {
+                $isSetter = $isDecorator && 'setter' === ($this->tokens[$line->from + 3]->text ?? '');
+                [$above, $decorator] = [$decorator, $isDecorator ? ($isSetter ? 'setter' : $name->text ?? '') : ''];
+            }
+            $word = $this->tokens[$line->from]->text;
+            $class = '' === $decorator && 0 === $line->column() && 'class' !== $word ? '' : $class;
+            if (null === $name || TokenKind::Name !== $name->kind) {
+                continue;
+            }
+            if ('class' === $word && 0 === $line->column()) {
+                $class = $name->text;
+                $column = null;
+                $parent = $this->tokens[$line->from + 3] ?? null;
+                $this->classes[$class] = '(' === ($this->tokens[$line->from + 2]->text ?? '') && null !== $parent && TokenKind::Name === $parent->kind && (isset($this->classes[$parent->text]) || $this->isFailure($parent->text)) ? $parent->text : '';
+                $this->methods[$class] = [];
+            } elseif ('def' === $word && '' !== $class && $line->column() === ($column ??= $line->column())) {
+                [$least, $most, $parameters] = $this->signature($line->from + 2, $line->until);
+                if ('setter' === $above) {
+                    $this->setters[$name->text] = true;
+                    $this->methods[$class]["set_$name->text"] = [1, 1, \array_slice($parameters, 1)];
+                    continue;
+                }
+                if ('property' === $above) {
+                    $this->asked[$name->text] = true;
+                } elseif ('staticmethod' === $above || 'classmethod' === $above) {
+                    $isOfClass = 'classmethod' === $above;
+                    $this->methods[$class][$name->text] = $isOfClass ? [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)] : [$least, $most, $parameters];
+                    continue;
+                }
+                $this->methods[$class][PythonNames::METHODS[$name->text] ?? $name->text] = [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)];
+            } elseif ('def' === $word) {
+                if (isset($this->functions[$name->text])) {
+                    $this->doubled[$name->text] = true;
+                }
+                $this->announced_($name->text, $line->from + 2, $line->until);
+            }
+        }
+        $this->announceStatics();
+        if ([] !== $this->classes) {
+            $this->announceMakers();
+            foreach ($this->tokens as $index => $token) {
+                // `self.beds`, and `garden.beds = …` from outside.
+                $isField = '.' === $token->text && 1 !== preg_match('/^__\w+__$/D', $this->tokens[$index + 1]->text ?? '') && TokenKind::Name === ($this->tokens[$index + 1]->kind ?? null) && '(' !== ($this->tokens[$index + 2]->text ?? '');
+                $name = $this->tokens[$index + 1]->text ?? '';
+                $isSet = '=' === ($this->tokens[$index + 2]->text ?? '') || ',' === ($this->tokens[$index + 2]->text ?? '');
+                $isKept = isset($this->classes[$this->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->anyStatic($name);
+                $sign = $this->tokens[$index + 2]->text ?? '';
+                if ($isField && ('=' === $sign && '=' !== ($this->tokens[$index + 3]->text ?? '') || ',' === $sign || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
+                    $this->setFields[$name] = true;
+                }
+                if ($isField && !$isKept && ('self' === $this->tokens[$index - 1]->text || $isSet)) {
+                    $this->fieldNames[$name] = true;
+                }
+            }
+        }
+    }
+
+    /** What stands between the methods of a class is kept by the class. */
+    private function announceStatics(): void
+    {
+        [$class, $column] = ['', null];
+        foreach ([] === $this->classes ? [] : $this->lines as $line) {
+            if ($line->remark) {
+                continue;
+            }
+            if (0 === $line->column()) {
+                $class = 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
+                $column = null;
+            } elseif ('' !== $class) {
+                $column ??= $line->column();
+                if ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && ':' === ($this->tokens[$line->from + 1]->text ?? '')) {
+                    $this->fieldNames[$this->tokens[$line->from]->text] = true;
+                    $this->given[$class][] = $this->tokens[$line->from]->text;
+                    $this->setFields[$this->tokens[$line->from]->text] = true;
+                } elseif ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && '=' === ($this->tokens[$line->from + 1]->text ?? '')) {
+                    $this->statics[$class][$this->tokens[$line->from]->text] = true;
+                }
+            }
         }
     }
 
@@ -196,7 +303,9 @@ final class PythonParser extends PythonStatements
                 self::cutTo($this->cuts, $cuts);
                 $this->ids = $ids;
                 $rows = \array_slice($rows, 0, \count(array_filter($rows, static fn (Statement $row): bool => $row->id <= $ids)));
-                $this->mistakes[] = $failure->mistake;
+                if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $line->until, $this->silenced)) {
+                    $this->mistakes[] = $failure->mistake;
+                }
                 $rows[] = $this->unread($line, $start);
             }
         }
@@ -393,14 +502,30 @@ final class PythonParser extends PythonStatements
     private function statement(LogicalLine $line): array
     {
         $token = $this->peek() ?? $this->fail('empty');
+        if ('@' === $token->text && null !== $sort = $this->decorator()) {
+            return [$this->decorated($line, $sort)];
+        }
+        if ('@' === $token->text && 'dataclass' === ($this->peek(1)->text ?? '') && isset($this->imported['dataclass'])) {
+            return [$this->dataClass($line)];
+        }
+        $behind = $this->peek(1);
+        if ('@' === $token->text && TokenKind::Name === $behind?->kind) {
+            $this->fail('unsupported', $token, ['what' => "@$behind->text"]);
+        }
+        if ($this->isMatch($line)) {
+            return $this->matched($line);
+        }
         $word = $this->keyword($token);
 
         return match ($word) {
-            'while' => [$this->whileLoop($line)],
-            'for' => [$this->forLoop($line)],
+            'while' => $this->withElse($line, fn (): Statement => $this->whileLoop($line)),
+            'for' => $this->withElse($line, fn (): Statement => $this->forLoop($line)),
             'if' => [$this->conditional($line)],
             'def' => [$this->definition($line)],
+            'class' => [$this->classDefinition($line)],
+            'try' => [$this->attempt($line)],
             'elif', 'else' => $this->strayElse($line, $word),
+            'except', 'finally' => $this->fail('without_try', $token, ['word' => $word]),
             default => $this->simple($line),
         };
     }
@@ -409,7 +534,7 @@ final class PythonParser extends PythonStatements
     private function keyword(Token $token): ?string
     {
         if (TokenKind::Keyword === $token->kind) {
-            return \in_array($token->text, ['class', 'try', 'with', 'async', 'except', 'finally', 'raise', 'assert', 'nonlocal', 'yield', 'await'], true)
+            return \in_array($token->text, ['with', 'async', 'await'], true)
                 ? $this->fail('unsupported', $token, ['what' => $token->text])
                 : $token->text;
         }
@@ -570,17 +695,90 @@ final class PythonParser extends PythonStatements
         [$tight, $read] = $this->suite($id, $line, true);
         $this->headEnd($id, 'head', $start, $tight);
         $body = $read();
-        $this->noElse('while', $line);
 
         return $condition instanceof TruthLiteral && $condition->value ? new Forever($id, $body) : new WhileLoop($id, $condition, $body);
     }
 
-    private function noElse(string $word, LogicalLine $line): void
+    /** @var array<int, string> what remembers that a loop was left, for those with an `else`, by how deep they stand */
+    private array $leaves = [];
+
+    /**
+     * A loop and the `else` behind it, which runs if the loop was not left by `break` (The Python Language Reference, 8.2,
+     * 8.3): a variable remembers it.
+     *
+     * @param \Closure(): Statement $read
+     *
+     * @return list<Statement>
+     */
+    private function withElse(LogicalLine $line, \Closure $read): array
     {
-        $next = $this->lines[$this->line] ?? null;
-        if (null !== $next && !$next->remark && $next->column() === $line->column() && 'else' === $this->tokens[$next->from]->text) {
-            $this->mistake('unsupported', $this->tokens[$next->from]->offset, 4, ['what' => "$word … else"]);
+        $depth = \count($this->loops) + 1;
+        [$start, $before] = [$this->offset(), $this->leaves[$depth] ?? null];
+        unset($this->leaves[$depth]);
+        if (!$this->hasElse($line)) {
+            $rows = [$read()];
+        } else {
+            $left = $this->nameFor('left_early');
+            $this->leaves[$depth] = $left;
+            $this->write($left, $start);
+            $first = new SetVariable($this->newId(), $left, new TruthLiteral(false));
+            $this->cut($first->id, 'head', $start, $start);
+            $rows = [$first, $read(), $this->unlessLeft($line, $left)];
         }
+        unset($this->leaves[$depth]);
+        if (null !== $before) {
+            $this->leaves[$depth] = $before;
+        }
+
+        return $rows;
+    }
+
+    /** @return list<Expression> the names in brackets that a part of an item gets */
+    private function namesWithin(Token $opened): array
+    {
+        ++$this->at;
+        $names = [];
+        while (null !== ($name = $this->peek()) && TokenKind::Name === $name->kind) {
+            ++$this->at;
+            $this->write($name->text, $name->offset);
+            $names[] = new VariableRead($name->text);
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        if (2 > \count($names)) {
+            $this->fail('unsupported', $opened, ['what' => 'for … (…) in']);
+        }
+        $this->close($opened);
+
+        return $names;
+    }
+
+    private function hasElse(LogicalLine $line): bool
+    {
+        for ($index = $this->line; null !== $next = $this->lines[$index] ?? null; ++$index) {
+            if (!$next->remark && $next->column() <= $line->column()) {
+                return $next->column() === $line->column() && 'else' === $this->tokens[$next->from]->text && ':' === ($this->tokens[$next->from + 1]->text ?? '');
+            }
+        }
+
+        return false;
+    }
+
+    private function unlessLeft(LogicalLine $line, string $left): Statement
+    {
+        $else = $this->codeBelow();
+        \assert(null !== $else);
+        ++$this->line;
+        [$this->at, $this->until] = [$else->from, $else->until];
+        $start = $this->offset();
+        $id = $this->newId();
+        ++$this->at;
+        $this->colon('else');
+        [$tight, $read] = $this->suite($id, $line, false, 'then0');
+        $this->headEnd($id, 'head', $start, $tight);
+
+        return new Conditional($id, [new Branch(new Unary(UnaryOperator::Not, new VariableRead($left)), $read())], null);
     }
 
     private function forLoop(LogicalLine $line): Statement
@@ -594,9 +792,16 @@ final class PythonParser extends PythonStatements
         if ($this->is('(') && TokenKind::Name === $this->peek(1)?->kind && ($this->is('in', 2) || $this->is('=', 2) || TokenKind::Name === $this->peek(2)?->kind)) {
             $this->fail('foreign_word', null, ['word' => 'for (', 'near' => 'for … in …:']);
         }
-        $names = [];
+        $names = $apart = [];
         do {
             $token = $this->peek();
+            if (null !== $token && '(' === $token->text) {
+                // A pair within: it is taken apart at the head of the rows.
+                $names[] = $name = $this->nameFor('taken');
+                $this->write($name, $token->offset);
+                $apart[] = [$name, $this->namesWithin($token)];
+                continue;
+            }
             if (null === $token || TokenKind::Name !== $token->kind) {
                 $this->fail('name_missing', $token);
             }
@@ -620,9 +825,12 @@ final class PythonParser extends PythonStatements
         $over = $this->gone($over, $overStart, $overEnd);
         $this->colon('for');
         [$tight, $read] = $this->suite($id, $line, true);
+        $end = $this->endOffset();
         $this->headEnd($id, 'head', $start, $tight);
+        $first = array_map(fn (array $one): Statement => new SetSeveral($this->newId(), $one[1], [new VariableRead($one[0])]), $apart);
+        $this->atHead($first, $id, $end);
         $body = $read();
-        $this->noElse('for', $line);
+        $body = [] === $first ? $body : new Block([...$first, ...$body->statements]);
         if (1 === \count($names) && $over instanceof Operation && 'counted' === $over->key) {
             return new Count($id, $names[0], $over->arguments[0], $over->arguments[1], $over->arguments[2], $body);
         }
@@ -704,6 +912,215 @@ final class PythonParser extends PythonStatements
         return new Conditional($id, $branches, $otherwise);
     }
 
+    private function attempt(LogicalLine $line): Statement
+    {
+        $id = $this->newId();
+        $start = $this->offset();
+        $try = $this->tokens[$line->from];
+        ++$this->at;
+        $this->colon('try');
+        [$tight, $read] = $this->suite($id, $line, false, Attempt::BODY);
+        $this->headEnd($id, 'head', $start, $tight);
+        ++$this->tries;
+        try {
+            $bodies = [Attempt::BODY => $read()];
+        } finally {
+            --$this->tries;
+        }
+        $last = Attempt::BODY;
+        $heads = [];
+        while (!isset($bodies[Attempt::FINALLY]) && null !== $part = $this->partBelow($line, $id, isset($bodies[Attempt::OTHERWISE]) || [] === $heads)) {
+            [$next, $word, $remarks] = $part;
+            $bodies[$last] = new Block([...$bodies[$last]->statements, ...$remarks]);
+            ++$this->line;
+            [$this->at, $this->until] = [$next->from, $next->until];
+            $start = $this->offset();
+            ++$this->at;
+            $last = match ($word) {
+                'except' => Attempt::bodyName(\count($heads)),
+                'else' => Attempt::OTHERWISE,
+                default => Attempt::FINALLY,
+            };
+            $caught = $this->caught;
+            if ('except' === $word) {
+                $heads[] = [$kinds, $name] = $this->caughtHere();
+                if ('' !== $name) {
+                    $this->caught[$name] = false;
+                }
+                if ([] !== $kinds && [] === array_filter($kinds, static fn (FailureKind|string $kind): bool => $kind instanceof FailureKind)) {
+                    // An object, which can be asked for all it keeps.
+                    unset($this->caught[$name]);
+                    $this->keptFailures[$name] = true;
+                }
+                ++$this->rescues;
+            }
+            $this->colon($word);
+            [$tight, $read] = $this->suite($id, $next, false, $last);
+            $this->headEnd($id, $last, $start, $tight);
+            try {
+                $bodies[$last] = $read();
+            } finally {
+                $this->caught = $caught;
+                unset($this->keptFailures[$name ?? '']);
+                $this->rescues -= 'except' === $word ? 1 : 0;
+            }
+        }
+        if ([] === $heads && !isset($bodies[Attempt::FINALLY])) {
+            $this->fail('try_alone', $try);
+        }
+        $rescues = array_map(static fn (int $index): Rescue => new Rescue($heads[$index][0], $heads[$index][1], $bodies[Attempt::bodyName($index)]), array_keys($heads));
+
+        return new Attempt($id, $bodies[Attempt::BODY], $rescues, $bodies[Attempt::OTHERWISE] ?? null, $bodies[Attempt::FINALLY] ?? null);
+    }
+
+    /**
+     * The part of an attempt that begins below.
+     *
+     * @param bool $isLast whether nothing but `except` and `finally` may come
+     *
+     * @return array{LogicalLine, 'else'|'except'|'finally', list<Statement>}|null its line, its word, and remarks above it
+     */
+    private function partBelow(LogicalLine $line, int $id, bool $isLast): ?array
+    {
+        $next = $this->nextCode();
+        if (null === $next || $next->column() !== $line->column()) {
+            return null;
+        }
+        $first = $this->tokens[$next->from];
+        $words = $isLast ? ['except', 'finally'] : ['except', 'else', 'finally'];
+        $word = $first->text;
+        if (TokenKind::Name === $first->kind && ':' === $this->tokens[$next->until - 1]->text && !$this->isVariable($word) && !isset($this->functions[$word])) {
+            $near = 'catch' === strtolower($word) ? 'except' : Names::nearest(strtolower($word), $words);
+            if (null !== $near && ('catch' === strtolower($word) || levenshtein(strtolower($word), $near) <= 2)) {
+                $word = $this->taken($first, $near, 'catch' === strtolower($word) ? 'foreign_word' : (strtolower($word) === $near ? 'capitals' : 'misspelt_keyword'));
+            }
+        }
+        if (!\in_array($word, $words, true)) {
+            return null;
+        }
+        $remarks = [];
+        $before = $this->parent;
+        $this->parent = $id;
+        for (; $this->lines[$this->line] !== $next; ++$this->line) {
+            $remarks[] = $this->comment($this->tokens[$this->lines[$this->line]->from]);
+        }
+        $this->parent = $before;
+
+        return [$next, 'else' === $word ? 'else' : ('finally' === $word ? 'finally' : 'except'), $remarks];
+    }
+
+    /** @return array{list<FailureKind|string>, string} the kinds behind `except`, and the name behind `as` */
+    private function caughtHere(): array
+    {
+        $kinds = [];
+        if ($this->accept('(')) {
+            do {
+                $kinds[] = $this->failureKind();
+            } while ($this->accept(',') && !$this->is(')'));
+            if (!$this->accept(')')) {
+                $this->fail('unexpected');
+            }
+        } elseif (!$this->is(':') && null !== $this->peek()) {
+            $kinds[] = $this->failureKind();
+        }
+        $name = '';
+        if ([] !== $kinds && $this->accept('as')) {
+            $token = $this->newName();
+            $this->write($token->text, $token->offset);
+            $name = $token->text;
+        }
+
+        return ['' === $name && [FailureKind::Any] === $kinds ? [] : $kinds, $name];
+    }
+
+    /** `ValueError`, also where it is misspelt, or the name of a class of the program's own. */
+    private function failureKind(): FailureKind|string
+    {
+        $token = $this->peek();
+        if (null === $token || TokenKind::Name !== $token->kind) {
+            $this->fail('name_missing', $token);
+        }
+        if ($this->isRaised($token->text)) {
+            ++$this->at;
+
+            return $token->text;
+        }
+        $kind = FailureNames::kindOf($this->language(), $token->text);
+        if (null === $kind) {
+            $near = Names::nearest($token->text, FailureNames::all($this->language()));
+            if (null === $near || levenshtein(strtolower($token->text), strtolower($near)) > 2) {
+                $this->fail('unsupported', $token, ['what' => $token->text]);
+            }
+            $this->taken($token, $near, 'misspelt_keyword');
+            $kind = FailureNames::kindOf($this->language(), $near) ?? FailureKind::Any;
+        }
+        ++$this->at;
+
+        return $kind;
+    }
+
+    private function raise(Token $token): Statement
+    {
+        ++$this->at;
+        $name = $this->peek();
+        $isNamed = null !== $name && (false === ($this->caught[$name->text] ?? null) || isset($this->keptFailures[$name->text])) && (null === $this->peek(1) || $this->is(';', 1));
+        if (null === $name || $this->is(';') || $isNamed) {
+            if (0 === $this->rescues) {
+                $this->fail('nothing_caught', $token, ['word' => 'raise']);
+            }
+            $this->at += $isNamed ? 1 : 0;
+
+            return new PassOn($this->newId());
+        }
+        if (TokenKind::Text === $name->kind) {
+            $this->fail('raise_text', $name, [], [new Replacement($name->offset + \strlen($name->text), 0, ')'), new Replacement($name->offset, 0, 'Exception(')]);
+        }
+        if ($this->isRaised($name->text)) {
+            $made = $this->value();
+            if ($this->is('from')) {
+                $this->fail('unsupported', $this->peek(), ['what' => 'raise … from …']);
+            }
+
+            return new RaiseObject($this->newId(), $made instanceof VariableRead || $made instanceof FunctionReference ? new MakeObject($name->text) : $made);
+        }
+        $kind = $this->failureKind();
+        if (\is_string($kind)) {
+            $this->fail('unsupported', $name, ['what' => "raise $kind"]);
+        }
+        $says = new TextLiteral('');
+        $opened = $this->peek();
+        if (null !== $opened && $this->accept('(')) {
+            $says = $this->is(')') ? $says : $this->value();
+            $this->close($opened);
+        }
+        if ($this->is('from')) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'raise … from …']);
+        }
+
+        return new Raise($this->newId(), $kind, $says);
+    }
+
+    protected function saysOf(Token $name): Expression
+    {
+        // Elsewhere it is no text to Python, and would have to be made one by `str`.
+        $before = $this->tokens[$this->at - 2] ?? null;
+        $isAlone = null === $before && null === $this->peek();
+        $index = $this->at - 2;
+        for ($open = 0; $index >= 0 && ($open > 0 || '(' !== $this->tokens[$index]->text); --$index) {
+            $text = TokenKind::Sign === $this->tokens[$index]->kind ? $this->tokens[$index]->text : '';
+            $open += \in_array($text, [')', ']', '}'], true) ? 1 : (\in_array($text, ['(', '[', '{'], true) ? -1 : 0);
+            if ($open < 0) {
+                break;
+            }
+        }
+        $isGiven = null !== $before && \in_array($before->text, ['(', ','], true) && \in_array($this->sign(), [')', ','], true) && \in_array($this->tokens[$index - 1]->text ?? '', ['print', 'str', 'format'], true);
+        if (!$isAlone && !$isGiven) {
+            $this->noFailure($name);
+        }
+
+        return $this->plainName($name);
+    }
+
     private function elseBelow(LogicalLine $line): bool
     {
         $next = $this->nextCode();
@@ -739,34 +1156,228 @@ final class PythonParser extends PythonStatements
         $this->fail('else_without_if', $token, ['word' => $word]);
     }
 
-    private function definition(LogicalLine $line): Statement
+    /** @return ''|'asked'|'shared'|'class'|'set'|'remembered'|null what a decorator makes of the function below it; null for one that means nothing here */
+    private function decorator(): ?string
+    {
+        $name = $this->peek(1)->text ?? '';
+        $rest = '';
+        for ($ahead = 2; null !== $token = $this->peek($ahead); ++$ahead) {
+            $rest .= $token->text;
+        }
+        if ('' !== $this->class) {
+            return match (true) {
+                'property' === $name && '' === $rest => 'asked',
+                'staticmethod' === $name && '' === $rest => 'shared',
+                'classmethod' === $name && '' === $rest && !\in_array($this->class, $this->classes, true) => 'class',
+                'abstractmethod' === $name && '' === $rest => '',
+                isset($this->setters[$name]) && '.setter' === $rest => 'set',
+                default => null,
+            };
+        }
+        $full = 'functools' === $name ? $name.$rest : ($this->imported[$name] ?? '').$rest;
+
+        return 1 === preg_match('/^functools\.(?:cache|lru_cache(?:\((?:maxsize=)?(?:None|\d+)?\))?)$/D', $full) ? 'remembered' : null;
+    }
+
+    /**
+     * `@property` and the method below it.
+     *
+     * @param ''|'asked'|'shared'|'class'|'set'|'remembered' $sort
+     */
+    private function decorated(LogicalLine $line, string $sort): Statement
     {
         $start = $this->offset();
+        $next = $this->codeBelow();
+        if (null === $next || $next->column() !== $line->column()) {
+            $this->fail('unsupported', $this->peek(), ['what' => '@'.($this->peek(1)->text ?? '')]);
+        }
+        ++$this->line;
+        [$this->at, $this->until] = [$next->from, $next->until];
+        $more = $this->is('@') ? $this->decorator() : null;
+        if (null !== $more) {
+            return $this->moved($this->decorated($next, '' === $more ? $sort : $more), $start);
+        }
+        if (!$this->is('def')) {
+            $this->fail('unsupported', $this->peek(), ['what' => '@'.($this->peek(1)->text ?? '')]);
+        }
+
+        return $this->definition($next, $start, $sort);
+    }
+
+    /** The text of a row begins further up. */
+    private function moved(Statement $row, int $start): Statement
+    {
+        foreach ($this->cuts as $index => $cut) {
+            if ($cut->id === $row->id && 'head' === $cut->part) {
+                $this->cuts[$index] = new Cut($cut->id, 'head', $start, $cut->end, $cut->parent, $cut->tight);
+            }
+        }
+
+        return $row;
+    }
+
+    /** `@dataclass` and the class below it, whose objects are made from what it keeps (The Python Standard Library 3.11, dataclasses). */
+    private function dataClass(LogicalLine $line): Statement
+    {
+        $start = $this->offset();
+        $next = $this->codeBelow();
+        if (null !== $this->peek(2) || null === $next || $next->column() !== $line->column() || 'class' !== $this->tokens[$next->from]->text) {
+            $this->fail('unsupported', $this->peek(), ['what' => '@dataclass']);
+        }
+        ++$this->line;
+        [$this->at, $this->until] = [$next->from, $next->until];
+
+        return $this->classDefinition($next, $start);
+    }
+
+    /** The next line that is no remark; those above it belong to what it goes on with. */
+    private function codeBelow(): ?LogicalLine
+    {
+        while (true === ($this->lines[$this->line]->remark ?? null)) {
+            ++$this->line;
+        }
+
+        return $this->lines[$this->line] ?? null;
+    }
+
+    /** `plant: str = "rose"` among the methods of a class. */
+    private function fieldDeclaration(Token $name): Statement
+    {
+        $this->at += 2;
+        $type = $this->peek();
+        $this->annotation();
+        $value = $this->accept('=') ? $this->fieldDefault() ?? $this->value() : null;
+
+        return new FieldDeclaration($this->newId(), $name->text, ['int' => 'int', 'str' => 'string', 'float' => 'double', 'bool' => 'bool'][$type->text ?? ''] ?? null, $value);
+    }
+
+    /** `field(default_factory=list)`: a new one for each object (The Python Standard Library, dataclasses). */
+    private function fieldDefault(): ?Expression
+    {
+        if (!$this->is('field') || !isset($this->imported['field']) || !$this->is('(', 1)) {
+            return null;
+        }
+        $token = $this->peek();
+        $opened = $this->peek(1);
+        [$name, $kind] = [$this->peek(2)->text ?? '', $this->peek(4)->text ?? ''];
+        if (null === $opened || !$this->is('=', 3) || 'default' !== $name && !($this->is(')', 5) && \in_array($kind, ['list', 'dict', 'set'], true))) {
+            $this->fail('unsupported', $token, ['what' => 'field(…)']);
+        }
+        $this->at += 4;
+        $value = 'default' === $name ? $this->expression() : match ($kind) {
+            'list' => new ListLiteral([]),
+            'dict' => new MapLiteral([]),
+            default => new Operation('set_of'),
+        };
+        $this->at += 'default' === $name ? 0 : 1;
+        $this->close($opened);
+
+        return $value;
+    }
+
+    private function classDefinition(LogicalLine $line, ?int $start = null): Statement
+    {
+        $start ??= $this->offset();
         $id = $this->newId();
         ++$this->at;
         $name = $this->newName();
-        if ('' !== $this->scope || 1 !== $this->parent) {
+        if ('' !== $this->scope || 1 !== $this->parent || $line->column() > 0) {
+            $this->fail('unsupported', $name, ['what' => 'class … in …']);
+        }
+        $parent = '';
+        $opened = $this->peek();
+        if (null !== $opened && $this->accept('(')) {
+            $of = $this->peek();
+            if (null !== $of && !$this->is(')')) {
+                ++$this->at;
+                $parent = 'object' === $of->text ? '' : $of->text;
+                $parent = 'abc.ABC' === ($this->imported[$parent] ?? '') ? '' : $parent;
+                if ('' !== $parent && $this->isFailure($parent)) {
+                    $parent = '@'.(FailureNames::kindOf($this->language(), $parent)->value ?? '');
+                } elseif ('' !== $parent && !isset($this->classes[$parent])) {
+                    $this->fail('unsupported', $of, ['what' => "class …($parent)"]);
+                }
+            }
+            $this->close($opened);
+        }
+        $this->colon('class');
+        [$tight, $read] = $this->suite($id, $line, false);
+        $this->headEnd($id, 'head', $start, $tight);
+        $this->class = $name->text;
+        try {
+            $body = $read();
+        } finally {
+            $this->class = '';
+        }
+        foreach ($body->statements as $row) {
+            if (!$row instanceof FunctionDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration) {
+                $cut = array_filter($this->cuts, static fn (Cut $cut): bool => $cut->id === $row->id);
+                $first = reset($cut);
+                $this->failAt('unsupported', false === $first ? $start : $first->start, false === $first ? 1 : $first->end - $first->start, ['what' => 'class …: … = …']);
+            }
+        }
+
+        return new ClassDefinition($id, $name->text, $parent, $body);
+    }
+
+    /** @param ''|'asked'|'shared'|'class'|'set'|'remembered' $sort */
+    private function definition(LogicalLine $line, ?int $start = null, string $sort = ''): Statement
+    {
+        $start ??= $this->offset();
+        $id = $this->newId();
+        ++$this->at;
+        $name = $this->newName();
+        $outer = $this->scope;
+        if ('' === $outer && 1 !== $this->parent && '' === $this->class || '' !== $outer && isset($this->doubled[$name->text])) {
             $this->fail('unsupported', $name, ['what' => 'def … in …']);
         }
+        $isMethod = '' !== $this->class && '' === $outer;
+        $isSpecial = str_starts_with($name->text, '__') && str_ends_with($name->text, '__');
+        if ($isMethod && $isSpecial && !isset(PythonNames::METHODS[$name->text])) {
+            $this->fail('unsupported', $name, ['what' => $name->text]);
+        }
+        $full = !$isMethod ? $name->text : $this->class.'.'.('set' === $sort ? "set_$name->text" : PythonNames::METHODS[$name->text] ?? $name->text);
         $parameters = [];
         $defaults = [];
-        $this->scope = $name->text;
+        $rest = '';
+        $this->scope = $full;
         $this->writes[$this->scope] ??= [];
+        if ('' !== $outer) {
+            $this->around[$full] = $outer;
+        }
+        $itself = $this->itself;
         try {
             $opened = $this->peek();
             if (null === $opened || '(' !== $opened->text) {
                 $this->fail('def_brackets', $name, ['name' => $name->text], [new Replacement($name->offset + \strlen($name->text), 0, '()')]);
             }
             ++$this->at;
+            if ('class' === $sort) {
+                // A class that no other is a kind of is always this one.
+                $this->ownClass[$this->newName('parameter_no_name')->text] = $this->class;
+                $this->accept(',');
+                $sort = 'shared';
+            }
             while (!$this->is(')')) {
                 if (null === $this->peek()) {
                     $this->neverClosed($opened);
                 }
+                if (($this->is('*') || $this->is('/')) && $this->is(',', 1)) {
+                    // What follows is given by name, or what stands before by place: nothing that the function itself sees.
+                    $this->at += 2;
+                    continue;
+                }
+                $isRest = $this->is('*');
+                if ($this->is('**')) {
+                    $this->fail('unsupported', $this->peek(), ['what' => 'def …('.($this->sign() ?? '').'…)']);
+                }
+                $this->at += $isRest ? 1 : 0;
                 $parameter = $this->newName('parameter_no_name');
                 $parameters[] = $parameter->text;
+                $rest = $isRest ? $parameter->text : $rest;
                 $this->write($parameter->text, $parameter->offset);
                 if ($this->accept(':')) {
-                    $this->expression(1);
+                    $this->annotation();
                 }
                 if ($this->accept('=')) {
                     $defaults[$parameter->text] = $this->expression();
@@ -776,24 +1387,39 @@ final class PythonParser extends PythonStatements
                 }
             }
             $this->close($opened);
+            if ($isMethod && [] === $parameters && 'shared' !== $sort) {
+                $end = $this->endOffset();
+                $this->fail('self_missing', $name, ['name' => $name->text], [new Replacement($end - 1, 0, 'self')]);
+            }
+            $this->itself = $isMethod ? $parameters[0] ?? 'self' : $itself;
             if ($this->is('-') && $this->is('>', 1) || $this->is('->')) {
                 $this->at += $this->is('->') ? 1 : 2;
-                $this->expression(1);
+                $this->annotation();
             }
             $this->colon('def');
             [$tight, $read] = $this->suite($id, $line, false);
+            $begins = $this->endOffset();
             $this->headEnd($id, 'head', $start, $tight);
             $loops = $this->loops;
             $this->loops = [];
+            $made = $this->yieldsBelow($line) ? $this->nameFor('yielded') : null;
+            if (null !== $made) {
+                $this->yields[$full] = $made;
+                $this->write($made, $begins);
+            }
             $body = $read();
+            $body = null === $made ? $body : $this->gathering_($body, $made, $id, $begins, $name);
             $this->loops = $loops;
         } finally {
-            $this->scope = '';
+            $this->scope = $outer;
+            $this->ownClass = [];
         }
 
-        $this->known[$name->text] ??= $name->offset;
+        if ('' === $this->class && '' === $outer) {
+            $this->known[$name->text] ??= $name->offset;
+        }
 
-        return new FunctionDefinition($id, $name->text, $parameters, $body, false, $defaults);
+        return new FunctionDefinition($id, $full, $parameters, $body, false, $defaults, [], $sort, $rest);
     }
 
     /** @return list<Statement> */
@@ -801,6 +1427,11 @@ final class PythonParser extends PythonStatements
     {
         $token = $this->peek() ?? $this->fail('empty');
         $start = $token->offset;
+        if ($this->is('...') || $this->is('.') && $this->is('.', 1) && $this->is('.', 2)) {
+            $this->at += $this->is('...') ? 1 : 3;
+
+            return [$this->ended(new Pass($this->newId()), $start)];
+        }
         $word = TokenKind::Keyword === $token->kind ? $token->text : ($this->keyword($token) ?? '');
         switch ($word) {
             case 'import':
@@ -808,6 +1439,8 @@ final class PythonParser extends PythonStatements
                 $this->import();
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+            case 'yield':
+                return [$this->yielded($token)];
             case 'pass':
                 ++$this->at;
 
@@ -818,22 +1451,45 @@ final class PythonParser extends PythonStatements
                     $this->fail('outside_loop', $token, ['word' => $word]);
                 }
                 ++$this->at;
+                $left = 'break' === $word ? $this->leaves[\count($this->loops)] ?? null : null;
+                $rows = [];
+                if (null !== $left) {
+                    $rows[] = $row = new SetVariable($this->newId(), $left, new TruthLiteral(true));
+                    $this->cut($row->id, 'head', $start, $start);
+                }
 
-                return [$this->ended('break' === $word ? new BreakLoop($this->newId()) : new ContinueLoop($this->newId()), $start)];
+                return [...$rows, $this->ended('break' === $word ? new BreakLoop($this->newId()) : new ContinueLoop($this->newId()), $start)];
             case 'return':
                 return [$this->ended($this->giveBack($token), $start)];
+            case 'nonlocal':
             case 'global':
                 return $this->share();
+            case 'raise':
+                return [$this->ended($this->raise($token), $start)];
+            case 'assert':
+                ++$this->at;
+                $condition = $this->value();
+
+                return [$this->ended(new Claim($this->newId(), $condition, $this->accept(',') ? $this->value() : null), $start)];
             case 'del':
                 return [$this->ended($this->delete(), $start)];
             case 'while':
             case 'for':
             case 'if':
             case 'def':
+            case 'try':
                 $this->fail('two_rows', $token, [], [new Replacement($start, 0, "\n".$line->indent.$this->indentStep())]);
         }
 
-        return [$this->ended($this->plain($token), $start)];
+        if ('' !== $this->class && '' === $this->scope && TokenKind::Name === $token->kind && $this->is(':', 1)) {
+            return [$this->ended($this->fieldDeclaration($token), $start)];
+        }
+
+        $this->behind = [];
+        $rows = [$this->plain($token), ...$this->behind];
+        $this->cutTogether($rows, $start);
+
+        return $rows;
     }
 
     private function ended(Statement $row, int $start): Statement
@@ -849,6 +1505,10 @@ final class PythonParser extends PythonStatements
             $this->fail('outside_function', $token);
         }
         ++$this->at;
+        $made = $this->yields[$this->scope] ?? null;
+        if (null !== $made && (null === $this->peek() || $this->is(';'))) {
+            return new GiveBack($this->newId(), new VariableRead($made));
+        }
         if (null === $this->peek() || $this->is(';')) {
             return new LeaveFunction($this->newId());
         }
@@ -859,6 +1519,89 @@ final class PythonParser extends PythonStatements
         }
 
         return new GiveBack($this->newId(), 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]));
+    }
+
+    /** Whether a function yields in a way that is not read. */
+    private bool $isYieldRefused = false;
+
+    /** @var array<string, string> the list in which a function gathers what it yields, by its scope */
+    private array $yields = [];
+
+    /**
+     * `yield plant`: what a function yields is put into a list, and given back as a whole; nobody sees the difference where
+     * the function does nothing else meanwhile (The Python Language Reference, 6.2.9).
+     */
+    private function yielded(Token $token): Statement
+    {
+        $made = $this->yields[$this->scope] ?? null;
+        if (null === $made && !$this->isYieldRefused) {
+            $this->fail('outside_function', $token);
+        }
+        ++$this->at;
+        $isAll = $this->accept('from');
+        $value = $this->value();
+        if (null === $made) {
+            // Of a function that could not be read, which its head says.
+            return $this->ended(new Perform($this->newId(), $value), $token->offset);
+        }
+        if ($this->is(',')) {
+            $this->fail('unsupported', $token, ['what' => 'yield …, …']);
+        }
+
+        return $this->ended(new Perform($this->newId(), new Operation($isAll ? 'extend' : 'append', [new VariableRead($made), $value])), $token->offset);
+    }
+
+    /** Whether the rows below a header yield something themselves. */
+    private function yieldsBelow(LogicalLine $header): bool
+    {
+        $inner = null;
+        for ($index = $this->line; null !== ($line = $this->lines[$index] ?? null) && ($line->remark || $line->column() > $header->column()); ++$index) {
+            $inner = null !== $inner && $line->column() <= $inner && !$line->remark ? null : $inner;
+            if (null === $inner && 'def' === $this->tokens[$line->from]->text) {
+                $inner = $line->column();
+            }
+            for ($at = $line->from; null === $inner && $at < $line->until; ++$at) {
+                if ('yield' === $this->tokens[$at]->text && TokenKind::Keyword === $this->tokens[$at]->kind) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * The rows of a function that yields: a list at their head, given back at their end.
+     *
+     * @param int $begins the end of the header
+     */
+    private function gathering_(Block $body, string $made, int $id, int $begins, Token $name): Block
+    {
+        $this->isYieldRefused = true;
+        foreach (Walk::statements($body->statements) as $row) {
+            if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
+                // Then it can be seen that it waits between two of them.
+                $this->fail('unsupported', $name, ['what' => 'yield']);
+            }
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof CommandValue || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'all_input'], true)) {
+                    $this->fail('unsupported', $name, ['what' => 'yield']);
+                }
+            }
+        }
+        $this->isYieldRefused = false;
+        $first = new SetVariable($this->newId(), $made, new ListLiteral([]));
+        $this->atHead([$first], $id, $begins);
+        $last = new GiveBack($this->newId(), new VariableRead($made));
+        $this->atHead([$last], $id, $this->endOffset());
+
+        $rows = $body->statements;
+        for ($end = \count($rows); $end > 0 && $rows[$end - 1] instanceof Comment; --$end) {
+        }
+        // Remarks behind the last row stay behind it.
+        array_splice($rows, $end, 0, [$last]);
+
+        return new Block([$first, ...$rows]);
     }
 
     protected function docstring(Expression $value, Token $token): ?Comment

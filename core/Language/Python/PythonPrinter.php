@@ -6,11 +6,19 @@ namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Printer;
+use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Claim;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
@@ -18,20 +26,29 @@ use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -40,6 +57,7 @@ use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
@@ -71,11 +89,19 @@ class PythonPrinter extends Printer
                 $this->statement($statement);
             }
         });
-        $modules = array_values(array_intersect($this->needed(), ['math', 'random', 'time']));
+        $modules = array_values(array_intersect($this->needed(), ['collections', 'copy', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'time']));
         $names = array_values(array_diff($this->needed(), $modules, $this->imported()));
         // Even where a program calls nothing of it, the library seeds the chance and writes the trace.
         $seeds = \in_array('random', $modules, true) && [] === $names;
         $imports = array_map(static fn (string $module): string => "import $module", array_values(array_diff($modules, $this->imported())));
+        $plain = array_filter($this->program->classes(), $this->isPlain(...));
+        $made = array_filter([[] === $plain ? null : 'dataclass', $this->makesFields ? 'field' : null]);
+        if ([] !== $made && [] !== array_diff($made, $this->imported())) {
+            array_unshift($imports, 'from dataclasses import '.implode(', ', $made));
+        }
+        if ([] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => 'remembered' === $function->sort) && [] === array_intersect(['lru_cache', 'cache', 'functools'], $this->imported())) {
+            array_unshift($imports, 'from functools import lru_cache');
+        }
         if ([] !== $names) {
             $imports[] = 'from scrivlet import '.implode(', ', $names);
         } elseif ($seeds && !\in_array('random', $this->imported(), true)) {
@@ -101,8 +127,11 @@ class PythonPrinter extends Printer
 
     private function outermost(Statement $row): void
     {
-        if ($row instanceof FunctionDefinition) {
-            $this->definition($row);
+        if ($this->isBehindClass($row)) {
+            return;
+        }
+        if ($row instanceof FunctionDefinition || $row instanceof ClassDefinition) {
+            $this->statement($row);
             $this->line($row, 'close', '');
             $this->line($row, 'gap', '');
         } else {
@@ -138,8 +167,20 @@ class PythonPrinter extends Printer
     {
         $before = $this->part;
         $this->part = $function;
-        $parameters = array_map(fn (string $name): string => $this->name($name).(isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ''), $function->parameters);
-        $this->line($function, 'head', 'def '.$this->name($function->name).'('.implode(', ', $parameters).'):');
+        $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '*' : '').$this->name($name).(isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ''), $function->parameters);
+        if ('' !== $function->sort && !$function->isTied()) {
+            $this->line($function, 'head', match ($function->sort) {
+                'asked' => '@property',
+                'set' => '@'.substr($function->shortName(), 4).'.setter',
+                'remembered' => '@lru_cache(maxsize=None)',
+                default => '@staticmethod',
+            });
+        }
+        $this->line($function, 'head', 'def '.$this->methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).'):');
+        $class = ClassDefinition::MAKES === $function->shortName() ? $this->program->classNamed($function->class()) : null;
+        foreach (null === $class ? [] : $this->keptAtFirst($class) as $row) {
+            $this->inside(fn () => $this->line($function, 'enter', $this->name((string) $function->itself()).$row));
+        }
         $this->suite($function, $function->body, 'body');
         $references = $this->referencesOf($function);
         if ([] !== $references) {
@@ -151,6 +192,16 @@ class PythonPrinter extends Printer
     /** What stands behind an argument that is left out has the parameter's name (The Python Language Reference, 6.3.4). */
     protected function ownCall(string $function, array $arguments, int $around): string
     {
+        $class = strstr($function, '.', true);
+        if (false !== $class) {
+            $method = substr($function, \strlen($class) + 1);
+            $isAbove = $this->part instanceof FunctionDefinition && null !== $this->part->itself() && ($arguments[0] ?? null) == new VariableRead($this->part->itself()) && 'shared' !== $this->program->functionNamed($function)?->sort;
+
+            return ($isAbove ? 'super()' : $this->name($class)).'.'.$this->methodName($method).'('.$this->listed($isAbove ? \array_slice($arguments, 1) : $arguments).')';
+        }
+        if ('' !== ($this->program->functionNamed($function)->rest ?? '')) {
+            return parent::ownCall($function, $arguments, $around);
+        }
         $parameters = $this->program->functionNamed($function)->parameters ?? [];
         $written = [];
         $isNamed = false;
@@ -163,6 +214,11 @@ class PythonPrinter extends Printer
         }
 
         return $isNamed ? $this->name($function).'('.implode(', ', $written).')' : parent::ownCall($function, $arguments, $around);
+    }
+
+    protected function spread(Expression $list): string
+    {
+        return '*'.$this->expression($list);
     }
 
     /** A lambda of Python holds one expression, so that a handler is a function with a name, which is handed over below it. */
@@ -259,6 +315,15 @@ class PythonPrinter extends Printer
             return $chain;
         }
 
+        $gathered = $set->values[0] ?? null;
+        if (1 === \count($set->values) && $gathered instanceof Operation && 'gathered' === $gathered->key) {
+            $targets = array_map(fn (Expression $target): string => $this->expression($target), $set->targets);
+            $at = $gathered->arguments[1] instanceof NumberLiteral ? (int) $gathered->arguments[1]->value : 0;
+            $targets[$at] = '*'.($targets[$at] ?? '');
+
+            return implode(', ', $targets).' = '.$this->expression($gathered->arguments[0]);
+        }
+
         return $this->listed($set->targets).' = '.$this->listed($set->values);
     }
 
@@ -317,6 +382,82 @@ class PythonPrinter extends Printer
         }
     }
 
+    private function methodName(string $name): string
+    {
+        $special = array_search($name, PythonNames::METHODS, true);
+
+        return false === $special ? $this->name($name) : $special;
+    }
+
+    protected function classDefinition(ClassDefinition $class): void
+    {
+        if ($this->isPlain($class)) {
+            $this->line($class, 'head', '@dataclass');
+        }
+        $this->line($class, 'head', 'class '.$this->name($class->name).('' === $class->parent ? '' : '('.$this->parent($class).')').':');
+        $rows = $this->rowsOfClass($class);
+        foreach ($rows as $index => $row) {
+            $this->inside(fn () => $row instanceof SetVariable && !$row->off ? $this->line($row, 'head', substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value)) : $this->statement($row));
+            if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
+                $this->line($row, 'gap', '');
+            }
+        }
+        $maker = $this->classes()->method($class->name, ClassDefinition::MAKES);
+        $kept = null === $maker || $maker->class() === $class->name ? [] : $this->keptAtFirst($class);
+        if ([] !== $kept) {
+            // The parent's way of making is handed on, as each object needs values of its own.
+            $this->inside(fn () => $this->line($class, 'close', 'def __init__(self, *given):'));
+            foreach (['super().__init__(*given)', ...array_map(static fn (string $row): string => "self$row", $kept)] as $row) {
+                $this->inside(fn () => $this->inside(fn () => $this->line($class, 'close', $row)));
+            }
+        }
+        if ($class->body->isSilent()) {
+            $this->inside(fn () => $this->line($class, 'body-empty', 'pass'));
+        }
+    }
+
+    protected function attempt(Attempt $attempt): void
+    {
+        $this->line($attempt, 'head', 'try:');
+        $this->suite($attempt, $attempt->body, Attempt::BODY);
+        foreach ($attempt->rescues as $index => $rescue) {
+            $kinds = array_map(fn (FailureKind|string $kind): string => \is_string($kind) ? $this->name($kind) : FailureNames::caught(Language::Python, $kind), $rescue->kinds);
+            $kinds = array_values(array_unique($kinds));
+            $name = '' === $rescue->name ? '' : ' as '.$this->name($rescue->name);
+            $part = Attempt::bodyName($index);
+            $this->line($attempt, $part, 'except'.([] === $kinds ? '' : ' ').(1 === \count($kinds) || [] === $kinds ? implode('', $kinds) : '('.implode(', ', $kinds).')').$name.':');
+            $this->rescued($rescue, '' === $rescue->name || $rescue->takesObjects() ? '' : 'str('.$this->name($rescue->name).')', fn () => $this->suite($attempt, $rescue->body, $part));
+        }
+        foreach ([Attempt::OTHERWISE => ['else:', $attempt->otherwise], Attempt::FINALLY => ['finally:', $attempt->finally]] as $part => [$head, $body]) {
+            if (null !== $body) {
+                $this->line($attempt, $part, $head);
+                $this->suite($attempt, $body, $part);
+            }
+        }
+    }
+
+    protected function raise(Raise $raise): string
+    {
+        $says = $raise->says instanceof TextLiteral && '' === $raise->says->value ? '' : $this->expression($raise->says);
+
+        return 'raise '.FailureNames::thrown(Language::Python, $raise->kind)."($says)";
+    }
+
+    protected function raiseObject(RaiseObject $raise): string
+    {
+        return 'raise '.$this->expression($raise->object);
+    }
+
+    protected function passOn(): string
+    {
+        return 'raise';
+    }
+
+    protected function claim(Claim $claim): string
+    {
+        return 'assert '.$this->expression($claim->condition).(null === $claim->says ? '' : ', '.$this->expression($claim->says));
+    }
+
     protected function loop(Statement $loop, string $condition, Block $body): void
     {
         $this->line($loop, 'head', "while $condition:");
@@ -325,7 +466,8 @@ class PythonPrinter extends Printer
 
     protected function share(ShareVariable $share): void
     {
-        $this->line($share, 'head', 'global '.$this->name($share->variable));
+        $isProgram = !$this->part instanceof FunctionDefinition || Scopes::PROGRAM === $this->types->scopes->owner($this->part, $share->variable);
+        $this->line($share, 'head', ($isProgram ? 'global ' : 'nonlocal ').$this->name($share->variable));
     }
 
     protected function end(): string
@@ -345,9 +487,15 @@ class PythonPrinter extends Printer
 
     protected function printLine(PrintLine $print): string
     {
-        $values = array_map(fn (Expression $value): string => $this->expression($value), $print->values);
+        $values = array_map(fn (Expression $value): string => $this->asShown($this->expression($value)), $print->values);
 
         return 'print('.implode(', ', $print->endsLine ? $values : [...$values, 'end=""']).')';
+    }
+
+    /** What is shown needs no text made of it first: a failure shows as what it says. */
+    private function asShown(string $printed): string
+    {
+        return \in_array($printed, $this->said, true) ? substr($printed, 4, -1) : $printed;
     }
 
     protected function commandName(Entry $entry): string
@@ -419,7 +567,7 @@ class PythonPrinter extends Printer
                 continue;
             }
             $form = $part instanceof Operation && 'formatted' === $part->key && ($part->arguments[1] ?? null) instanceof TextLiteral ? $part->arguments[1]->value : '';
-            $printed = $this->expression('' === $form || !$part instanceof Operation ? $part : $part->arguments[0]);
+            $printed = $this->asShown($this->expression('' === $form || !$part instanceof Operation ? $part : $part->arguments[0]));
             if (false !== strpbrk($printed, '"\'\\{')) {
                 return $this->bracket(implode(' + ', array_map($this->asText(...), $parts)), self::ADDED, $around);
             }
@@ -451,10 +599,31 @@ class PythonPrinter extends Printer
         };
     }
 
+    protected function givenInside(Operation $given, int $around): string
+    {
+        $set = '('.$this->expression($given->arguments[0]).' := '.$this->expression($given->arguments[1]).')';
+        $change = 'given_after' === $given->key ? Given::change($given) : null;
+        if (null === $change) {
+            return $set;
+        }
+
+        // What was there before is found by going back.
+        return $this->bracket($set.(Operator::Add === $change->operator ? ' - ' : ' + ').$this->expression($change->right, self::ADDED + 1), self::ADDED, $around);
+    }
+
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
+            $expression instanceof Operation && 'failure_name' === $expression->key && ($of = $expression->arguments[0]) instanceof VariableRead => 'type('.$this->name($of->name).').__name__',
+            $expression instanceof Operation && 'set_of' === $expression->key && ($items = $expression->arguments[0] ?? null) instanceof ListLiteral && [] !== $items->items => '{'.$this->listed($items->items).'}',
+            $expression instanceof Operation && 'set_of' === $expression->key && ($made = $expression->arguments[0] ?? null) instanceof Collected => '{'.$this->comprehension($made).'}',
             $expression instanceof NothingLiteral => 'None',
+            $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.(array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
+            $expression instanceof MakeObject => $this->name($expression->class).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall && $this->isSet($expression) => $this->operand($expression->object, self::POSTFIX).'.'.substr($expression->method, 4).' = '.$this->expression($expression->arguments[0]),
+            $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.$this->methodName($expression->method).($this->isAsked($expression) ? '' : '('.$this->listed($expression->arguments).')'),
+            $expression instanceof Field => $this->operand($expression->object, self::POSTFIX).'.'.$this->name($expression->name),
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => '{'.implode(', ', array_map(fn (array $pair): string => $this->expression($pair[0]).': '.$this->expression($pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).'}',
             $expression instanceof Item => $this->operand($expression->container, self::POSTFIX).'['.$this->expression($expression->index).']',
@@ -493,6 +662,10 @@ class PythonPrinter extends Printer
 
     protected function operation(Operation $operation, int $around): string
     {
+        $kind = 'default_map' === $operation->key ? $operation->arguments[0] : null;
+        if ($kind instanceof TextLiteral) {
+            return $this->need('collections').".defaultdict($kind->value)";
+        }
         $first = $operation->arguments[0] ?? null;
         if ('to_whole' === $operation->key && $first instanceof TextLiteral && 1 === preg_match('/^[1-9]\d{18,}$/D', $first->value)) {
             // A whole number that is too long for a literal elsewhere.
@@ -544,5 +717,92 @@ class PythonPrinter extends Printer
     protected function random(RandomWhole $random): string
     {
         return $this->need('random').'.randint('.$this->whole($random->from).', '.$this->whole($random->to).')';
+    }
+
+    protected function field(FieldDeclaration $field): void
+    {
+        $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
+        [$name, $empty] = match (true) {
+            $type->isWhole() => ['int', '0'],
+            $type->isNumeric() => ['float', '0.0'],
+            $type->isTextual() => ['str', '""'],
+            TypeKind::Truth === $type->kind => ['bool', 'False'],
+            $type->isList() => ['list', 'None'],
+            $type->isMap() => ['dict', 'None'],
+            $type->isSet() => ['set', 'None'],
+            TypeKind::Copied === $type->kind => [$this->name((string) $type->class), 'None'],
+            default => ['object', 'None'],
+        };
+        $value = self::atFirst($field);
+        $this->line($field, 'head', $this->name($field->name).": $name".(null !== $value && self::isMadeAnew($value) && !$this->isPlainField($field) ? '' : ' = '.(null === $value ? $empty : $this->fieldValue($value))));
+    }
+
+    /** Whether a field is made anew for each object. */
+    private bool $makesFields = false;
+
+    private function fieldValue(Expression $value): string
+    {
+        if (!self::isMadeAnew($value)) {
+            return $this->expression($value);
+        }
+        $this->makesFields = true;
+
+        return 'field(default_factory='.match (true) {
+            $value instanceof ListLiteral && [] === $value->items => 'list',
+            $value instanceof MapLiteral && [] === $value->entries => 'dict',
+            $value instanceof Operation && 'set_of' === $value->key && [] === $value->arguments => 'set',
+            $value instanceof MakeObject && [] === $value->arguments => $this->name($value->class),
+            default => 'lambda: '.$this->expression($value),
+        }.')';
+    }
+
+    /** Whether each object has to have a value of its own, which one of the class would not be. */
+    private static function isMadeAnew(Expression $value): bool
+    {
+        return !$value instanceof NumberLiteral && !$value instanceof TextLiteral && !$value instanceof TruthLiteral && !$value instanceof NothingLiteral;
+    }
+
+    /** Whether the class of a field makes its objects from what it keeps; one that is switched off makes none. */
+    private function isPlainField(FieldDeclaration $field): bool
+    {
+        foreach ($this->program->classes() as $class) {
+            if (\in_array($field, $class->body->statements, true)) {
+                return $this->isPlain($class);
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Rows of a method that makes an object, for what the class says that each object keeps.
+     *
+     * @return list<string>
+     */
+    private function keptAtFirst(ClassDefinition $class): array
+    {
+        $lines = [];
+        foreach ($class->body->statements as $row) {
+            $value = $row instanceof FieldDeclaration && !$row->off ? self::atFirst($row) : null;
+            if ($row instanceof FieldDeclaration && null !== $value && self::isMadeAnew($value)) {
+                $lines[] = '.'.$this->name($row->name).' = '.$this->expression($value);
+            }
+        }
+
+        return $lines;
+    }
+
+    /** Whether objects are made from what the class keeps, by no method of their own. */
+    private function isPlain(ClassDefinition $class): bool
+    {
+        $keeps = false;
+        if (null !== $this->classes()->method($class->name, ClassDefinition::MAKES)) {
+            return false;
+        }
+        foreach ($class->body->statements as $row) {
+            $keeps = $keeps || $row instanceof FieldDeclaration && !$row->off;
+        }
+
+        return $keeps;
     }
 }

@@ -10,13 +10,14 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\NameUse;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Tree\Binary;
-use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
@@ -42,7 +43,9 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan'], 'time' => ['sleep'], 'scrivlet' => null, DrawingModule::NAME => null];
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
+        'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain'],
+        'functools' => ['lru_cache', 'cache', 'reduce'], 'abc' => ['ABC', 'abstractmethod'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
@@ -60,6 +63,10 @@ abstract class PythonStatements extends PythonExpressions
                 $near = Names::nearest($module->text, array_keys(self::KNOWN));
                 if (null !== $near && levenshtein($near, $module->text) <= 2) {
                     $this->fail('misspelt_library', $module, ['name' => $module->text, 'near' => $near], [new Replacement($module->offset, \strlen($module->text), $near)]);
+                }
+                if (\in_array($module->text, PythonNames::LIBRARIES, true)) {
+                    $this->silence($this->at, $this->until);
+                    $this->fail('unsupported', $module, ['what' => ($isFrom ? 'from ' : 'import ').$module->text]);
                 }
                 $this->fail('unknown_library', $module, ['name' => $module->text]);
             }
@@ -112,7 +119,13 @@ abstract class PythonStatements extends PythonExpressions
                 $this->imported[$name->text] = "$module->text.$name->text";
             }
             if ($this->accept('as')) {
-                $this->fail('unsupported', $name, ['what' => 'import … as …']);
+                $other = $this->newName();
+                if (null === $known) {
+                    $this->fail('unsupported', $name, ['what' => 'import … as …']);
+                }
+                unset($this->imported[$name->text]);
+                $this->imported[$other->text] = "$module->text.$name->text";
+                $this->silenced[$other->text] = true;
             }
         } while ($this->accept(','));
     }
@@ -132,15 +145,20 @@ abstract class PythonStatements extends PythonExpressions
             if (null === $name || TokenKind::Name !== $name->kind) {
                 $this->fail('name_missing', $name);
             }
+            $outer = $this->around[$this->scope] ?? '';
+            $holder = $this->holderOf($name->text, $outer);
+            if ('nonlocal' === $token?->text && '' === $holder) {
+                $this->fail('' === $outer ? 'outside_function' : 'unknown_name', $name, ['name' => $name->text]);
+            }
+            if ('global' === $token?->text && '' !== $holder) {
+                $this->fail('unsupported', $token, ['what' => 'global … in def … in …']);
+            }
             $this->shares[$this->scope][$name->text] = true;
-            $this->writes[''][$name->text] ??= $name->offset;
+            $this->writes[$holder][$name->text] ??= $name->offset;
             $rows[] = new ShareVariable($this->newId(), $name->text);
             ++$this->at;
         } while ($this->is(','));
-        $end = $this->endOffset();
-        foreach ($rows as $index => $row) {
-            $this->cut($row->id, 'head', 0 === $index ? $start : $end, $end);
-        }
+        $this->cutTogether($rows, $start);
 
         return $rows;
     }
@@ -231,24 +249,42 @@ abstract class PythonStatements extends PythonExpressions
             $end = $token->offset + \strlen($token->text);
             $this->fail('foreign_word', $this->peek(1), ['word' => $sign.$sign, 'near' => $sign.'= 1'], [new Replacement($end, ($this->peek(2)->offset ?? $end) + 1 - $end, ' '.$sign.'= 1')]);
         }
+        $star = $this->accept('*') ? 0 : null;
         $first = $this->target();
         $targets = [$first];
         while ($this->accept(',')) {
             if (null === $this->peek() || $this->is('=')) {
                 break;
             }
+            $star = $this->accept('*') ? \count($targets) : $star;
             $targets[] = $this->target();
         }
         $sign = $this->sign();
-        if (':' === $sign && 1 === \count($targets) && $first instanceof VariableRead && TokenKind::Name === $this->peek(1)?->kind && $this->is('=', 2)) {
-            $this->at += 2;
-            $sign = '=';
+        if (':' === $sign && 1 === \count($targets) && ($first instanceof VariableRead || $first instanceof Field) && \in_array($this->peek(1)?->kind, [TokenKind::Name, TokenKind::Text, TokenKind::Keyword], true)) {
+            // What kind of values it will have says nothing to the machine (The Python Language Reference, 7.2.2).
+            ++$this->at;
+            $this->annotation();
+            $sign = $this->sign();
+            if ('=' !== $sign) {
+                return new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value);
+            }
+        }
+        if ('=' === $sign && null !== $star) {
+            return $this->gathering($targets, $star, $start);
         }
         if ('=' === $sign) {
             return $this->assignment($targets, $start);
         }
         if (null !== $sign && isset(self::CHANGES[$sign]) && 1 === \count($targets)) {
             return $this->changing($first, self::CHANGES[$sign], $start);
+        }
+        if (null !== $sign && isset(self::CHANGED_BY[$sign]) && 1 === \count($targets)) {
+            ++$this->at;
+            if ($first instanceof VariableRead) {
+                $this->changes($first->name, $start);
+            }
+
+            return $this->changedBy($first, self::CHANGED_BY[$sign], $this->value(), $start);
         }
         if (1 < \count($targets)) {
             $this->mistake('unused_result', $start, $this->endOffset() - $start, ['text' => substr($this->text, $start, min(40, $this->endOffset() - $start))]);
@@ -285,7 +321,7 @@ abstract class PythonStatements extends PythonExpressions
         }
     }
 
-    private function unread_(string $name, Token $token): void
+    protected function unread_(string $name, Token $token): void
     {
         foreach ($this->reads as $index => $use) {
             if ($use->offset === $token->offset && $use->name === $name) {
@@ -315,12 +351,15 @@ abstract class PythonStatements extends PythonExpressions
                 }
                 ++$this->at;
 
-                return new VariableRead($token->text);
+                return new VariableRead('' !== $this->class && '' === $this->scope ? "$this->class.$token->text" : $token->text);
             }
         }
 
         return $this->expression();
     }
+
+    /** @var list<Statement> rows that stand behind the one that is read, and have their text together with it */
+    protected array $behind = [];
 
     /** @param list<Expression> $targets */
     private function assignment(array $targets, int $start): Statement
@@ -351,13 +390,17 @@ abstract class PythonStatements extends PythonExpressions
             $targets = $only->items;
             $values = 1 === \count($values) && $values[0] instanceof Operation && 'as_tuple' === $values[0]->key && $values[0]->arguments[0] instanceof ListLiteral ? $values[0]->arguments[0]->items : $values;
         }
+        $set = 1 === \count($targets) && 1 === \count($values) ? $this->throughSetter($targets[0], null, $value) : null;
+        if (null !== $set) {
+            return $set;
+        }
         foreach ($targets as $target) {
             $this->given($target, $start, $sign);
         }
         if (1 === \count($targets)) {
             $value = 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
             $target = $targets[0];
-            if ($target instanceof Item) {
+            if ($target instanceof Item || $target instanceof Field) {
                 return new SetItem($this->newId(), $target, $value);
             }
 
@@ -371,6 +414,31 @@ abstract class PythonStatements extends PythonExpressions
         }
 
         return new SetSeveral($this->newId(), $targets, $values);
+    }
+
+    /**
+     * `first, *rest = beds`: The Python Language Reference, 7.2.
+     *
+     * @param list<Expression> $targets
+     */
+    private function gathering(array $targets, int $star, int $start): Statement
+    {
+        $sign = $this->peek();
+        ++$this->at;
+        $value = $this->value();
+        $values = [$value];
+        while ($this->accept(',')) {
+            $values[] = $this->value();
+        }
+        if (1 === \count($targets)) {
+            $this->failAt('unsupported', $start, 1, ['what' => '*… = …']);
+        }
+        foreach ($targets as $target) {
+            $this->given($target, $start, $sign);
+        }
+        $value = 1 === \count($values) ? $value : new ListLiteral($values);
+
+        return new SetSeveral($this->newId(), $targets, [new Operation('gathered', [$value, new NumberLiteral($star), new NumberLiteral(\count($targets))])]);
     }
 
     /**
@@ -388,6 +456,13 @@ abstract class PythonStatements extends PythonExpressions
         $value = array_pop($all);
         foreach ($all as $target) {
             $this->given($target, $start, null);
+        }
+        if (!$this->isPlain($value) && 2 === \count($all) && $all[0] instanceof VariableRead && $all[1] instanceof VariableRead && $all[0]->name !== $all[1]->name) {
+            // The second gets what the first has.
+            $this->reads = array_filter($this->reads, static fn (NameUse $use): bool => $use->offset < $start || $use->name !== $all[1]->name);
+            $this->behind[] = new SetVariable($this->newId(), $all[1]->name, new VariableRead($all[0]->name));
+
+            return new SetVariable($this->newId(), $all[0]->name, $value);
         }
         if (!$this->isPlain($value)) {
             $this->failAt('unsupported', $start, $this->endOffset() - $start, ['what' => 'a = b = …']);
@@ -408,7 +483,7 @@ abstract class PythonStatements extends PythonExpressions
             $this->write($target->name, $start);
         } elseif ($target instanceof CommandValue) {
             $this->failAt('assign_to_command', $start, ($sign->offset ?? $start + 1) - $start);
-        } elseif (!$target instanceof Item) {
+        } elseif (!$target instanceof Item && !$target instanceof Field) {
             $end = $sign->offset ?? $start + 1;
             $isSwapped = $target instanceof NumberLiteral || $target instanceof TextLiteral;
             $this->failAt($isSwapped ? 'assign_swapped' : 'assign_to_value', $start, max(1, $end - $start), ['text' => trim(substr($this->text, $start, min(40, $end - $start)))]);
@@ -421,16 +496,18 @@ abstract class PythonStatements extends PythonExpressions
         ++$this->at;
         $amount = $this->value();
         if ($target instanceof VariableRead) {
-            // `x -= 5` is the row “change x by −5”.
-            $isNegated = Operator::Subtract === $operator && $amount instanceof NumberLiteral && $amount->value > 0;
             if (Operator::Add === $operator) {
                 $this->sums[] = [new Binary($operator, $target, $amount), $sign->offset ?? $start, $this->scope];
             }
             $this->changes($target->name, $start);
 
-            return new ChangeVariable($this->newId(), $target->name, $isNegated ? new NumberLiteral(-$amount->value) : $amount, false, $isNegated ? Operator::Add : $operator);
+            return self::changedRow($this->newId(), $target->name, $operator, $amount);
         }
-        if (!$target instanceof Item) {
+        $set = $this->throughSetter($target, $operator, $amount);
+        if (null !== $set) {
+            return $set;
+        }
+        if (!$target instanceof Item && !$target instanceof Field) {
             $this->given($target, $start, $sign);
         }
 
@@ -459,8 +536,20 @@ abstract class PythonStatements extends PythonExpressions
         $separator = new TextLiteral(' ');
         $ending = new TextLiteral("\n");
         $arguments = $this->arguments($opened);
+        $isComplaint = false;
+        foreach ($arguments as $index => $argument) {
+            if ('file' === $argument->name && $argument->value instanceof Operation && 'stream' === $argument->value->key) {
+                $isComplaint = new TextLiteral('stderr') == ($argument->value->arguments[0] ?? null);
+                unset($arguments[$index]);
+            }
+        }
+        $arguments = array_values($arguments);
+        $isMixed = 1 < \count($plain = array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name))) && \in_array('*', array_column($plain, 'name'), true);
         foreach ($arguments as $argument) {
-            if ('*' === $argument->name && 1 === \count(array_filter($arguments, static fn (Argument $other): bool => !\in_array($other->name, ['sep', 'end'], true)))) {
+            if ($isMixed && \in_array($argument, $plain, true)) {
+                $item = '*' === $argument->name ? new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $argument->value) : new ListLiteral([new Operation('to_text', [$argument->value])]);
+                $together = isset($together) ? new Operation('concatenated', [$together, $item]) : $item;
+            } elseif ('*' === $argument->name && 1 === \count(array_filter($arguments, static fn (Argument $other): bool => !\in_array($other->name, ['sep', 'end'], true)))) {
                 $spread = $argument->value;
             } elseif ('sep' === $argument->name) {
                 $separator = $argument->value;
@@ -474,11 +563,18 @@ abstract class PythonStatements extends PythonExpressions
                     // It shows as what it is, not as the numbers in it (The Python Standard Library, `range`).
                     $this->failAt('range_shown', $argument->offset, $argument->end - $argument->offset, [], [new Replacement($argument->offset, 0, 'list('), new Replacement($argument->end, 0, ')')]);
                 }
+                if ($argument->value instanceof Operation && \in_array($argument->value->key, ['keys', 'values', 'entries', 'numbered', 'paired', 'turned'], true) && 'list' !== substr($this->text, $argument->offset, 4)) {
+                    // They show as what they are (The Python Standard Library, `dict`).
+                    $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => 'print('.mb_strcut(substr($this->text, $argument->offset, $argument->end - $argument->offset), 0, 30).')']);
+                }
                 if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
                     $this->failAt('no_value', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->value->command]);
                 }
                 $values[] = $argument->value;
             }
+        }
+        if (isset($together)) {
+            $values = [new Operation('joined', [$together, $separator])];
         }
         if (isset($spread)) {
             // All items in one line are as good as a text that joins them.
@@ -503,6 +599,15 @@ abstract class PythonStatements extends PythonExpressions
         if ('' !== $rest) {
             $last = array_pop($values);
             $values[] = null === $last ? new TextLiteral($rest) : new Binary(Operator::Join, $last, new TextLiteral($rest));
+        }
+
+        if ($isComplaint) {
+            $joined = array_shift($values) ?? new TextLiteral('');
+            foreach ($values as $value) {
+                $joined = new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
+            }
+
+            return new Perform($this->newId(), new Operation('complain', [$joined]));
         }
 
         return new PrintLine($this->newId(), $values, false, $endsLine);

@@ -6,8 +6,10 @@ namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -34,7 +36,7 @@ final class ChangedParameters
         foreach ($program->rowsOf($function) as $row) {
             $targets = $row instanceof SetItem ? [$row->target] : ($row instanceof SetSeveral ? $row->targets : []);
             foreach ($targets as $target) {
-                if ($target instanceof Item && self::root($target) === $parameter) {
+                if (($target instanceof Item || $target instanceof Field) && self::root($target) === $parameter) {
                     return true;
                 }
             }
@@ -43,7 +45,7 @@ final class ChangedParameters
             }
             foreach (Walk::expressionsOf($row) as $expression) {
                 $first = $expression instanceof Operation && true === ValueOperations::find($expression->key)?->hasEffect() ? $expression->arguments[0] ?? null : null;
-                if (null !== $first && self::root($first) === $parameter || $expression instanceof OwnValue && self::isHandedOn($program, $expression->function, $expression->arguments, $parameter, $seen)) {
+                if ($expression instanceof MethodCall && self::root($expression->object) === $parameter || null !== $first && self::root($first) === $parameter || $expression instanceof OwnValue && self::isHandedOn($program, $expression->function, $expression->arguments, $parameter, $seen)) {
                     return true;
                 }
             }
@@ -73,8 +75,8 @@ final class ChangedParameters
     /** The variable that holds an item, however deep. */
     private static function root(Expression $value): ?string
     {
-        while ($value instanceof Item) {
-            $value = $value->container;
+        while ($value instanceof Item || $value instanceof Field) {
+            $value = $value instanceof Field ? $value->object : $value->container;
         }
 
         return $value instanceof VariableRead ? $value->name : null;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Typing;
 
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\ForLoop;
@@ -21,13 +22,13 @@ final class Counted
     /** @var array<string, int> names that a loop around counts with */
     private array $inside = [];
 
-    private function __construct()
+    private function __construct(private readonly bool $isOfScript)
     {
     }
 
     public static function in(FunctionDefinition|Script $part): self
     {
-        $counted = new self();
+        $counted = new self($part instanceof Script);
         $counted->look($part, []);
 
         return $counted;
@@ -38,6 +39,26 @@ final class Counted
         return !isset($this->shared[$name]);
     }
 
+    /**
+     * What a rescue keeps is known in its own rows alone.
+     *
+     * @param array<string, int> $hidden
+     */
+    private function lookInto(Attempt $attempt, array $hidden): void
+    {
+        foreach ($attempt->bodies() as $part => $body) {
+            $before = $this->inside;
+            $rescue = Attempt::rescueOf($part);
+            if (null !== $rescue && '' !== $attempt->rescues[$rescue]->name) {
+                $this->inside[$attempt->rescues[$rescue]->name] = 1;
+            }
+            foreach ($body->statements as $inner) {
+                $this->look($inner, $hidden);
+            }
+            $this->inside = $before;
+        }
+    }
+
     /** @param array<string, int> $hidden names that mean something else in a function between the rows */
     private function look(Statement $statement, array $hidden): void
     {
@@ -45,9 +66,9 @@ final class Counted
             return;
         }
         if ($statement instanceof FunctionDefinition) {
-            $hidden += $this->inside;
+            $hidden += $this->isOfScript ? $this->inside : array_fill_keys($statement->parameters, 1);
         }
-        $counts = $statement instanceof Count || $statement instanceof ForLoop || $statement instanceof EachLoop;
+        $counts = $statement instanceof Attempt || $statement instanceof Count || $statement instanceof ForLoop || $statement instanceof EachLoop;
         $names = $statement->assigned();
         foreach ($names as $name) {
             if (!isset($hidden[$name]) && (!$counts || isset($this->inside[$name]))) {
@@ -58,6 +79,11 @@ final class Counted
             if ($expression instanceof VariableRead && !isset($this->inside[$expression->name]) && !isset($hidden[$expression->name])) {
                 $this->shared[$expression->name] = true;
             }
+        }
+        if ($statement instanceof Attempt) {
+            $this->lookInto($statement, $hidden);
+
+            return;
         }
         $before = $this->inside;
         if ($counts) {

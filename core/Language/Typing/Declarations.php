@@ -33,21 +33,46 @@ final class Declarations
      * @param array<string, true> $elsewhere variables that are declared outside of the part
      * @param list<Statement>     $above     rows of the part that stand above its body
      */
-    public function __construct(FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [])
+    public function __construct(private readonly FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [])
     {
         foreach (Walk::live([...$above, ...$part->body->statements]) as $statement) {
             foreach ($statement->assigned() as $name) {
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
         }
+        foreach ($part instanceof FunctionDefinition ? self::inside($part) : [] as $function) {
+            foreach (Walk::live($function->body->statements) as $statement) {
+                foreach ($statement->assigned() as $name) {
+                    if ($scopes->owner($function, $name) === $part->id) {
+                        $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
+                    }
+                }
+            }
+        }
         $this->index([...$above, ...$part->body->statements], '', []);
         foreach ($scopes->ownVariables($part) as $name) {
+            if (Scopes::isOfClass($name)) {
+                continue;
+            }
             if ($scopes->countsPrivately($part, $name)) {
                 $this->inHeader[$name] = true;
             } elseif (isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
                 $this->declare($name, $part instanceof Script && isset($scopes->reachedInto[$name]));
             }
         }
+    }
+
+    /** @return list<FunctionDefinition> */
+    private static function inside(FunctionDefinition $function): array
+    {
+        $all = [];
+        foreach (Walk::live($function->body->statements) as $row) {
+            if ($row instanceof FunctionDefinition) {
+                array_push($all, $row, ...self::inside($row));
+            }
+        }
+
+        return $all;
     }
 
     public function isAt(Statement $statement): bool
@@ -99,7 +124,8 @@ final class Declarations
                 continue;
             }
             $path = [...$around, $body => $statement];
-            foreach (Scopes::mentionedByItself($statement) as $name => $_) {
+            $isInside = $statement instanceof FunctionDefinition && $this->part instanceof FunctionDefinition;
+            foreach (Scopes::mentionedByItself($statement) + ($isInside ? Scopes::mentionedInside($statement) : []) as $name => $_) {
                 foreach ($path as $at => $row) {
                     $this->mentions[$name][$at][$row->id] = $row;
                 }

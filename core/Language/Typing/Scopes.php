@@ -15,7 +15,7 @@ use Scrivlet\Core\Tree\Walk;
 
 /**
  * Whose variable a name is. As in Python: a name that a function gives a value is the function's own, unless it
- * shares the program's; every other name is the program's.
+ * shares the one around it; every other name is that of the function around, or the program's.
  */
 final class Scopes
 {
@@ -27,9 +27,17 @@ final class Scopes
      * @param array<string, true>             $globals     names that the script or a sharing function assigns
      * @param array<string, true>             $reachedInto globals that some function reads or assigns
      * @param list<Statement>                 $around      rows of the script's scope that stand above or below it
+     * @param array<int, int>                 $outer       the function around a function, by id
+     * @param array<int, array<string, true>> $captured    variables of a function that functions inside of it reach, by its id
      */
-    private function __construct(private readonly array $locals, public readonly array $globals, public readonly array $reachedInto, private readonly array $around)
+    private function __construct(private readonly array $locals, public readonly array $globals, public readonly array $reachedInto, private readonly array $around, private readonly array $outer, private readonly array $captured)
     {
+    }
+
+    /** Whether a class has a variable for all its objects: it is declared there, and nowhere else. */
+    public static function isOfClass(string $name): bool
+    {
+        return str_contains($name, '.');
     }
 
     public static function of(Program $program): self
@@ -42,30 +50,47 @@ final class Scopes
                 $reached += self::reachedBy($statement, $counted ??= Counted::in($program->script));
             }
         }
+        $outer = $shared = [];
         foreach ($program->definitions() as $function) {
+            $around = $program->around($function);
+            if ($around instanceof FunctionDefinition) {
+                $outer[$function->id] = $around->id;
+            }
             $own = array_fill_keys($function->parameters, true);
-            $shared = [];
             foreach ($program->rowsOf($function) as $statement) {
                 if ($statement instanceof ShareVariable) {
-                    $shared[$statement->variable] = true;
+                    $shared[$function->id][$statement->variable] = true;
                 }
             }
-            $mentioned = [];
             foreach ($program->rowsOf($function) as $statement) {
                 foreach ($statement->assigned() as $name) {
-                    if (isset($shared[$name])) {
-                        $globals[$name] = true;
-                    } else {
+                    if (!isset($shared[$function->id][$name]) && !self::isOfClass((string) $name)) {
                         $own[$name] = true;
                     }
                 }
-                $mentioned += self::mentionedByItself($statement);
             }
             $locals[$function->id] = $own;
-            $reached += array_diff_key($mentioned, $own);
+        }
+        $captured = [];
+        foreach ($program->definitions() as $function) {
+            foreach ($program->rowsOf($function) as $statement) {
+                foreach (self::mentionedByItself($statement) as $name => $_) {
+                    $owner = self::ownerIn($locals, $outer, $function->id, (string) $name);
+                    if (self::PROGRAM === $owner) {
+                        $reached[$name] = true;
+                    } elseif ($owner !== $function->id) {
+                        $captured[$owner][$name] = true;
+                    }
+                }
+                foreach ($statement->assigned() as $name) {
+                    if (self::PROGRAM === self::ownerIn($locals, $outer, $function->id, $name)) {
+                        $globals[$name] = true;
+                    }
+                }
+            }
         }
 
-        return new self($locals, $globals, array_intersect_key($globals, $reached), [...$program->functions, ...$program->below]);
+        return new self($locals, $globals, array_intersect_key($globals, $reached), [...$program->functions, ...$program->below], $outer, $captured);
     }
 
     /**
@@ -86,7 +111,36 @@ final class Scopes
     /** @return int the function's id, or PROGRAM */
     public function owner(FunctionDefinition|Script $part, string $name): int
     {
-        return isset($this->locals[$part->id][$name]) ? $part->id : self::PROGRAM;
+        return self::ownerIn($this->locals, $this->outer, $part->id, $name);
+    }
+
+    /**
+     * @param array<int, array<string, true>> $locals
+     * @param array<int, int>                 $outer
+     */
+    private static function ownerIn(array $locals, array $outer, ?int $part, string $name): int
+    {
+        for (; null !== $part; $part = $outer[$part] ?? null) {
+            if (isset($locals[$part][$name])) {
+                return $part;
+            }
+        }
+
+        return self::PROGRAM;
+    }
+
+    /** Whether functions reach for a variable that are not its own part: those of the program, or those inside of its function. */
+    public function isReachedInto(FunctionDefinition|Script $part, string $name): bool
+    {
+        $owner = $this->owner($part, $name);
+
+        return self::PROGRAM === $owner ? isset($this->reachedInto[$name]) : isset($this->captured[$owner][$name]);
+    }
+
+    /** Whether some variable of this name can be changed by a function that is called. */
+    public function isReachedByAny(string $name): bool
+    {
+        return isset($this->reachedInto[$name]) || [] !== array_filter($this->captured, static fn (array $names): bool => isset($names[$name]));
     }
 
     /**
@@ -130,12 +184,28 @@ final class Scopes
         return $names;
     }
 
+    /** @return array<string, true> the names that stand in a function, those inside of it included */
+    public static function mentionedInside(FunctionDefinition $function): array
+    {
+        $names = [];
+        foreach (Walk::live($function->body->statements) as $row) {
+            $names += self::mentionedByItself($row) + ($row instanceof FunctionDefinition ? self::mentionedInside($row) : []);
+        }
+
+        return $names;
+    }
+
     /** Whether a row or one below it gives the name a value; a count counts as one. */
     public static function assignsWithin(Statement $statement, string $name): bool
     {
         foreach (Walk::live([$statement]) as $inner) {
             if (\in_array($name, $inner->assigned(), true)) {
                 return true;
+            }
+            foreach ($inner instanceof FunctionDefinition && $inner !== $statement ? $inner->body->statements : [] as $row) {
+                if (self::assignsWithin($row, $name)) {
+                    return true;
+                }
             }
         }
 

@@ -14,16 +14,38 @@ final class StaticType
     private static array $all = [];
 
     /**
-     * @param self|null $element of a list, or of the values of a map
-     * @param self|null $key     of a map
+     * @param self|null  $element of a list, or of the values of a map
+     * @param self|null  $key     of a map
+     * @param list<self> $parts   of a list with a fixed number of items, each of a type of its own: a pair
      */
-    private function __construct(public readonly TypeKind $kind, public readonly ?self $element = null, public readonly ?self $key = null, private readonly int $depth = 0)
+    private function __construct(public readonly TypeKind $kind, public readonly ?self $element = null, public readonly ?self $key = null, private readonly int $depth = 0, public readonly ?string $class = null, public readonly array $parts = [])
     {
+    }
+
+    /** @param non-empty-list<self> $parts */
+    public static function tupleOf(array $parts): self
+    {
+        $depth = max(array_map(static fn (self $part): int => $part->depth, $parts));
+        $element = array_reduce($parts, static fn (self $all, self $part): self => $all->join($part), self::unknown());
+
+        return $depth >= self::DEEPEST ? self::mixed() : self::$all['('.implode(',', $parts).')'] ??= new self(TypeKind::List, $element, null, $depth + 1, null, $parts);
     }
 
     public static function of(TypeKind $kind): self
     {
         return self::$all[$kind->name] ??= new self($kind);
+    }
+
+    /** An object of a class of the program's own. */
+    public static function object(string $class): self
+    {
+        return self::$all["@$class"] ??= new self(TypeKind::Object, null, null, 0, $class);
+    }
+
+    /** An object that is copied wherever it is handed on. */
+    public static function copied(string $class): self
+    {
+        return self::$all["=$class"] ??= new self(TypeKind::Copied, null, null, 0, $class);
     }
 
     public static function unknown(): self
@@ -74,12 +96,22 @@ final class StaticType
     /** Whether values of several kinds stand in it, at whatever depth: what C++ has no type for. */
     public function isMixed(): bool
     {
-        return TypeKind::Mixed === $this->kind || true === $this->element?->isMixed() || true === $this->key?->isMixed();
+        return TypeKind::Mixed === $this->kind || [] === $this->parts && true === $this->element?->isMixed() || [] !== array_filter($this->parts, static fn (self $part): bool => $part->isMixed()) || true === $this->key?->isMixed();
     }
 
     public static function listOf(self $element): self
     {
         return $element->depth >= self::DEEPEST ? self::mixed() : self::$all["[$element]"] ??= new self(TypeKind::List, $element, null, $element->depth + 1);
+    }
+
+    public static function setOf(self $element): self
+    {
+        return $element->depth >= self::DEEPEST ? self::mixed() : self::$all["<$element>"] ??= new self(TypeKind::Set, $element, null, $element->depth + 1);
+    }
+
+    public function isSet(): bool
+    {
+        return TypeKind::Set === $this->kind;
     }
 
     public static function mapOf(self $key, self $element): self
@@ -90,8 +122,11 @@ final class StaticType
     public function __toString(): string
     {
         return match ($this->kind) {
-            TypeKind::List => "[$this->element]",
+            TypeKind::List => [] === $this->parts ? "[$this->element]" : '('.implode(',', $this->parts).')',
+            TypeKind::Set => "<$this->element>",
             TypeKind::Map => "{{$this->key}:$this->element}",
+            TypeKind::Object => "@$this->class",
+            TypeKind::Copied => "=$this->class",
             default => $this->kind->name,
         };
     }
@@ -115,13 +150,22 @@ final class StaticType
         if (TypeKind::MaybeWhole === $this->kind && $other->isWhole() || $this->isWhole() && TypeKind::MaybeWhole === $other->kind) {
             return self::of(TypeKind::MaybeWhole);
         }
+        if (null !== $this->class && TypeKind::MaybeWhole === $other->kind) {
+            return $this;
+        }
+        if (null !== $other->class && TypeKind::MaybeWhole === $this->kind) {
+            return $other;
+        }
         if ($this->isTextual() && $other->isTextual()) {
             return self::text();
+        }
+        if ([] !== $this->parts && \count($this->parts) === \count($other->parts)) {
+            return self::tupleOf(array_map(static fn (self $one, self $two): self => $one->join($two), $this->parts, $other->parts));
         }
         if (null !== $this->element && null !== $other->element && $this->kind === $other->kind) {
             $element = $this->element->join($other->element);
 
-            return null === $this->key || null === $other->key ? self::listOf($element) : self::mapOf($this->key->join($other->key), $element);
+            return $this->isSet() ? self::setOf($element) : (null === $this->key || null === $other->key ? self::listOf($element) : self::mapOf($this->key->join($other->key), $element));
         }
 
         return self::mixed();
@@ -168,7 +212,7 @@ final class StaticType
     public function item(): self
     {
         return match ($this->kind) {
-            TypeKind::List, TypeKind::Map => $this->element ?? self::unknown(),
+            TypeKind::List, TypeKind::Map, TypeKind::Set => $this->element ?? self::unknown(),
             TypeKind::Text => self::letter(),
             default => self::unknown(),
         };

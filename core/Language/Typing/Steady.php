@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Typing;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
@@ -25,7 +26,7 @@ final class Steady
     {
         foreach (Walk::expressions($expression) as $inner) {
             if ($inner instanceof VariableRead) {
-                $reached = isset($scopes->reachedInto[$inner->name]) && self::callsOwn($loop);
+                $reached = $scopes->isReachedByAny($inner->name) && self::callsOwn($loop);
                 if ($reached || Scopes::assignsWithin($loop, $inner->name)) {
                     return false;
                 }
@@ -62,7 +63,7 @@ final class Steady
                 return true;
             }
             foreach (Walk::expressionsOf($statement) as $expression) {
-                if ($expression instanceof OwnValue) {
+                if ($expression instanceof OwnValue || $expression instanceof MethodCall) {
                     return true;
                 }
             }

@@ -21,6 +21,8 @@ enum TypeKind
     case Text;
     case List;
     case Map;
+    /** Each thing once. */
+    case Set;
     /** A small function as a value. */
     case Function;
     /** A whole number, or nothing. */
@@ -29,6 +31,10 @@ enum TypeKind
     case SurfaceSensor;
     case RangeSensor;
     case Lamp;
+    /** An object of one of the program's own classes. */
+    case Object;
+    /** The same, copied wherever it is handed on. */
+    case Copied;
     /** Values of several kinds. */
     case Mixed;
 }

@@ -7,6 +7,18 @@ namespace Scrivlet\Core\Language\Typing;
 /** Types as C++ names them. */
 final class TypeNames
 {
+    /** Whether a type has nothing but names and the signs of types; no other is kept. */
+    public static function isWritten(string $type): bool
+    {
+        return 1 === preg_match('/^[\w:<>, &*]+$/D', $type);
+    }
+
+    /** A list that is declared as a stack or a queue is written as what it is kept in: all that is done to it can be done to that. */
+    public static function plain(string $name): string
+    {
+        return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
+    }
+
     public static function write(StaticType $type): string
     {
         return match ($type->kind) {
@@ -16,13 +28,16 @@ final class TypeNames
             TypeKind::Truth => 'bool',
             TypeKind::Text => 'string',
             TypeKind::Letter => 'char',
-            TypeKind::List => 'vector<'.self::write($type->element ?? StaticType::unknown()).'>',
+            TypeKind::List => [] !== $type->parts ? (2 === \count($type->parts) ? 'pair<' : 'tuple<').implode(', ', array_map(self::write(...), $type->parts)).'>' : 'vector<'.self::write($type->element ?? StaticType::unknown()).'>',
             TypeKind::Map => 'map<'.self::write($type->key ?? StaticType::unknown()).', '.self::write($type->element ?? StaticType::unknown()).'>',
+            TypeKind::Set => 'set<'.self::write($type->element ?? StaticType::unknown()).'>',
             TypeKind::MaybeWhole => 'optional<int>',
             TypeKind::DrivePair => 'DrivePair',
             TypeKind::SurfaceSensor => 'SurfaceSensor',
             TypeKind::RangeSensor => 'RangeSensor',
             TypeKind::Lamp => 'Lamp',
+            TypeKind::Object => "shared_ptr<$type->class>",
+            TypeKind::Copied => (string) $type->class,
             TypeKind::Mixed, TypeKind::Function => 'auto',
         };
     }
@@ -31,8 +46,14 @@ final class TypeNames
     public static function read(string $name): StaticType
     {
         $name = trim((string) preg_replace(['/^(?:const )?unsigned$/', '/\b(?:const|std::|unsigned|static|constexpr)\s*/', '/\s*&$/', '/\s+/'], ['int', '', '', ' '], $name));
-        if (1 === preg_match('/^vector ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
+        if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
             return StaticType::listOf(self::read($match[1]));
+        }
+        if (1 === preg_match('/^(?:pair|tuple) ?< ?(.*) ?>$/s', $name, $match) && [] !== $parts = self::parts($match[1])) {
+            return StaticType::tupleOf(array_map(self::read(...), $parts));
+        }
+        if (1 === preg_match('/^(?:unordered_|multi)?set ?< ?(.*) ?>$/s', $name, $match)) {
+            return StaticType::setOf(self::read($match[1]));
         }
         if (1 === preg_match('/^(?:unordered_)?map ?< ?([^,<]+) ?, ?(.*) ?>$/s', $name, $match)) {
             return StaticType::mapOf(self::read($match[1]), self::read($match[2]));
@@ -50,7 +71,36 @@ final class TypeNames
             'SurfaceSensor' => StaticType::of(TypeKind::SurfaceSensor),
             'RangeSensor' => StaticType::of(TypeKind::RangeSensor),
             'Lamp' => StaticType::of(TypeKind::Lamp),
-            default => StaticType::unknown(),
+            default => self::ofClass($name),
         };
+    }
+
+    /** @return list<string> types with commas between them, those within brackets left together */
+    private static function parts(string $types): array
+    {
+        $parts = [];
+        $depth = 0;
+        $part = '';
+        foreach (str_split($types) as $sign) {
+            $depth += ['<' => 1, '>' => -1][$sign] ?? 0;
+            if (',' === $sign && 0 === $depth) {
+                $parts[] = trim($part);
+                $part = '';
+            } else {
+                $part .= $sign;
+            }
+        }
+
+        return '' === trim($part) ? $parts : [...$parts, trim($part)];
+    }
+
+    /** What is no type of the language may be a class of the program. */
+    private static function ofClass(string $name): StaticType
+    {
+        if (1 === preg_match('/^(?:shared|unique)_ptr ?< ?(\w+) ?>$/D', $name, $match) || 1 === preg_match('/^(\w+) ?\*$/D', $name, $match)) {
+            return StaticType::object($match[1]);
+        }
+
+        return 1 === preg_match('/^(?!auto$|void$|char$|[io]?stringstream$|\w+_ptr$)[A-Za-z_]\w*$/D', $name) ? StaticType::copied($name) : StaticType::unknown();
     }
 }

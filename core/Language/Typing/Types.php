@@ -6,22 +6,31 @@ namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -29,7 +38,9 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -67,8 +78,11 @@ final class Types
     /** @var array<string, StaticType> names that stand in an expression only, while it is looked at */
     private array $inner = [];
 
+    private readonly Classes $classes;
+
     private function __construct(private readonly Program $program, public readonly Scopes $scopes)
     {
+        $this->classes = new Classes($program);
     }
 
     /** @param bool $asDeclared whether types that C++ declares count, or only what the program shows without them */
@@ -76,6 +90,7 @@ final class Types
     {
         $types = new self($program, Scopes::of($program));
         $scopes = $program->scopes();
+        $types->fixFields($asDeclared);
         if ($asDeclared) {
             foreach ($scopes as $scope) {
                 $types->fixAll($scope);
@@ -98,6 +113,9 @@ final class Types
         foreach ($scopes as $scope) {
             if ($scope instanceof FunctionDefinition) {
                 $this->functions[$scope->name] ??= $scope;
+                if (null !== $scope->itself()) {
+                    $this->widen($scope, $scope->itself(), StaticType::object($scope->class()));
+                }
                 if ([] !== $scope->defaults) {
                     $rows[] = [$scope, $scope];
                 }
@@ -156,6 +174,14 @@ final class Types
                 $keys[$this->scopes->owner($scope, $expression->name).':'.$expression->name] = true;
             } elseif ($expression instanceof OwnValue) {
                 $keys[$expression->function] = true;
+            } elseif ($expression instanceof MethodCall) {
+                foreach ($this->classes->answering(null, $expression->method) as $method) {
+                    $keys[$method->name] = true;
+                }
+            } elseif ($expression instanceof Field) {
+                foreach ($this->classes->names() as $class) {
+                    $keys["@$class:$expression->name"] = true;
+                }
             }
         }
 
@@ -229,18 +255,24 @@ final class Types
         if (1 === \count($loop->variables)) {
             return [$type->isMap() ? $type->key ?? StaticType::unknown() : $type->item()];
         }
-        if ($over instanceof Operation && \in_array($over->key, ['numbered', 'numbered_from', 'paired', 'entries'], true)) {
-            $first = $this->expression($part, $over->arguments[0]);
-
-            return match ($over->key) {
-                'numbered' => [StaticType::natural(), $first->item()],
-                'numbered_from' => [$this->expression($part, $over->arguments[1]), $first->item()],
-                'paired' => [$first->item(), $this->expression($part, $over->arguments[1])->item()],
-                default => [$first->key ?? StaticType::unknown(), $first->item()],
-            };
+        if ($over instanceof Operation && \in_array($over->key, self::PAIRS, true)) {
+            return $this->pair($part, $over, $this->expression($part, $over->arguments[0]));
         }
 
-        return array_fill(0, \count($loop->variables), $type->item()->item());
+        return array_map(fn (int $index): StaticType => $this->itemType($type->item(), new NumberLiteral($index)), array_keys($loop->variables));
+    }
+
+    private const PAIRS = ['numbered', 'numbered_from', 'paired', 'entries'];
+
+    /** @return non-empty-list<StaticType> of what goes together in `numbered`, `paired` and `entries` */
+    private function pair(FunctionDefinition|Script $part, Operation $pairs, StaticType $first): array
+    {
+        return match ($pairs->key) {
+            'numbered' => [StaticType::natural(), $first->item()],
+            'numbered_from' => [$this->expression($part, $pairs->arguments[1]), $first->item()],
+            'paired' => [$first->item(), $this->expression($part, $pairs->arguments[1])->item()],
+            default => [$first->key ?? StaticType::unknown(), $first->item()],
+        };
     }
 
     /** @return \WeakMap<Expression, StaticType> */
@@ -276,14 +308,18 @@ final class Types
             $expression instanceof Binary => $this->binary($part, $expression),
             $expression instanceof RandomWhole => $this->expression($part, $expression->from)->isNatural() ? StaticType::natural() : StaticType::whole(),
             $expression instanceof OwnValue => $this->result($expression->function),
+            $expression instanceof KindTest => StaticType::truth(),
+            $expression instanceof MakeObject => $expression->copied ? StaticType::copied($expression->class) : StaticType::object($expression->class),
+            $expression instanceof MethodCall => $this->answered($part, $expression),
+            $expression instanceof Field => $this->field($part, $expression),
             $expression instanceof Operation => $this->operation($part, $expression),
             $expression instanceof ListLiteral => StaticType::listOf($this->joined($part, $expression->items)),
             $expression instanceof MapLiteral => $this->map($part, $expression),
-            $expression instanceof Item => $this->expression($part, $expression->container)->item(),
+            $expression instanceof Item => $this->itemType($this->expression($part, $expression->container), $expression->index),
             $expression instanceof Slice => $this->expression($part, $expression->container),
             $expression instanceof Choice => $this->joined($part, [$expression->then, $expression->otherwise]),
             $expression instanceof Collected => $this->collected($part, $expression),
-            $expression instanceof Lambda => StaticType::of(TypeKind::Function),
+            $expression instanceof Lambda, $expression instanceof FunctionReference => StaticType::of(TypeKind::Function),
             $expression instanceof NothingLiteral => StaticType::of(TypeKind::MaybeWhole),
             $expression instanceof CommandValue => match (Catalogue::get($expression->command)->answers) {
                 'truth' => StaticType::truth(),
@@ -293,6 +329,44 @@ final class Types
             },
             default => StaticType::unknown(),
         };
+    }
+
+    /** What a method gives; what the sign means otherwise, where it is asked of something else. */
+    private function answered(FunctionDefinition|Script $part, MethodCall $call): StaticType
+    {
+        if (MethodCall::CALL === $call->method) {
+            return StaticType::unknown();
+        }
+        $object = $this->expression($part, $call->object);
+        if (null !== $call->otherwise && null === $object->class && TypeKind::Unknown !== $object->kind) {
+            return $this->expression($part, $call->otherwise);
+        }
+        $type = StaticType::unknown();
+        foreach ($this->classes->answering($object->class, $call->method) as $method) {
+            $type = $type->join($this->result($method->name));
+        }
+
+        return $type;
+    }
+
+    private function field(FunctionDefinition|Script $part, Field $field): StaticType
+    {
+        $class = $this->expression($part, $field->object)->class;
+
+        return null === $class ? StaticType::unknown() : $this->variables['@'.$this->classes->root($class).':'.$field->name] ?? StaticType::unknown();
+    }
+
+    /** @return array<string, StaticType> what objects of a family of classes keep */
+    public function fieldsOf(string $root): array
+    {
+        $fields = [];
+        foreach ($this->variables as $key => $type) {
+            if (str_starts_with($key, "@$root:")) {
+                $fields[substr($key, \strlen($root) + 2)] = $type;
+            }
+        }
+
+        return $fields;
     }
 
     private static function literal(int|float $value): StaticType
@@ -345,7 +419,22 @@ final class Types
             'truth' => StaticType::truth(),
             'text' => StaticType::text(),
             'letter' => StaticType::letter(),
-            'same' => TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first),
+            'same' => $first->isSet() && !\in_array($operation->key, ['union', 'shared_items', 'other_items', 'apart_items', 'copied'], true) ? StaticType::listOf($first->item()) : (TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first)),
+            'set' => StaticType::setOf(isset($operation->arguments[0]) ? $first->item() : StaticType::unknown()),
+            'first' => $first,
+            'record' => [] === $operation->arguments ? StaticType::unknown() : StaticType::tupleOf(array_map(fn (Expression $value): StaticType => $this->expression($part, $value), $operation->arguments)),
+            'second' => $this->expression($part, $operation->arguments[1] ?? new NothingLiteral()),
+            'counts' => StaticType::mapOf($first->isMap() ? $first->key ?? StaticType::unknown() : $first->item(), StaticType::natural()),
+            'defaults' => StaticType::mapOf(StaticType::unknown(), match (true) {
+                !($kind = $operation->arguments[0] ?? null) instanceof TextLiteral => StaticType::unknown(),
+                'int' === $kind->value => StaticType::natural(),
+                'float' === $kind->value => StaticType::number(),
+                'str' === $kind->value => StaticType::text(),
+                'list' === $kind->value => StaticType::listOf(StaticType::unknown()),
+                default => StaticType::unknown(),
+            }),
+            'list' => StaticType::listOf($first->item()),
+            'lists' => StaticType::listOf(StaticType::listOf($first->item())),
             'item', 'value' => $first->item(),
             'join' => $this->joined($part, $operation->arguments),
             'texts' => StaticType::listOf(StaticType::text()),
@@ -361,9 +450,14 @@ final class Types
             'surface sensor' => StaticType::of(TypeKind::SurfaceSensor),
             'range sensor' => StaticType::of(TypeKind::RangeSensor),
             'lamp' => StaticType::of(TypeKind::Lamp),
-            'pairs' => StaticType::listOf(StaticType::listOf(StaticType::unknown())),
+            'pairs' => StaticType::listOf(\in_array($operation->key, self::PAIRS, true) ? StaticType::tupleOf($this->pair($part, $operation, $first)) : StaticType::listOf(StaticType::unknown())),
             default => StaticType::unknown(),
         };
+    }
+
+    private function itemType(StaticType $container, Expression $index): StaticType
+    {
+        return $index instanceof NumberLiteral && \is_int($index->value) ? $container->parts[$index->value] ?? $container->item() : $container->item();
     }
 
     private function binary(FunctionDefinition|Script $part, Binary $expression): StaticType
@@ -381,6 +475,9 @@ final class Types
             return StaticType::number();
         }
         $operands = [$this->expression($part, $expression->left), $this->expression($part, $expression->right)];
+        if (null !== $operands[0]->class) {
+            return $this->answered($part, new MethodCall($expression->left, '@'.$operator->value, [$expression->right]));
+        }
         if (Operator::Add === $operator && ($operands[0]->isTextual() || $operands[0]->isList())) {
             return $operands[0]->join($operands[1]);
         }
@@ -415,6 +512,25 @@ final class Types
         return $narrowest;
     }
 
+    /** What objects keep, as their classes say. */
+    private function fixFields(bool $asDeclared): void
+    {
+        foreach ($this->program->classes() as $class) {
+            foreach ($class->body->statements as $row) {
+                if (!$row instanceof FieldDeclaration || $row->off) {
+                    continue;
+                }
+                $key = '@'.$this->classes->root($class->name).':'.$row->name;
+                if ($asDeclared && null !== $row->type && TypeKind::Unknown !== ($read = TypeNames::read($row->type))->kind) {
+                    $this->variables[$key] = self::least($read);
+                    $this->declared[$key] = true;
+                } elseif (null !== $row->value) {
+                    $this->widenIn($this->variables, $key, $this->expression($this->program->script, $row->value));
+                }
+            }
+        }
+    }
+
     private function fixAll(FunctionDefinition|Script $scope): void
     {
         if ($scope instanceof FunctionDefinition) {
@@ -434,6 +550,21 @@ final class Types
                 $this->fix($scope, $statement->variable, $statement->type);
             }
         }
+    }
+
+    /** The class of what a rescue keeps, or the one that all of its classes are kinds of. */
+    private function caught(Rescue $rescue): StaticType
+    {
+        $first = \is_string($rescue->kinds[0]) ? $rescue->kinds[0] : '';
+
+        $class = 1 === \count($rescue->kinds) ? $first : $this->classes->root($first);
+        foreach (Walk::statements($this->program->parts()) as $row) {
+            if ($row instanceof RaiseObject && $row->object instanceof MakeObject && $row->object->copied) {
+                return StaticType::copied($class);
+            }
+        }
+
+        return StaticType::object($class);
     }
 
     private static function least(StaticType $declared): StaticType
@@ -467,11 +598,17 @@ final class Types
             foreach ($this->gone($part, $statement) as $index => $type) {
                 $this->widen($part, $statement->variables[$index] ?? '', $type);
             }
+        } elseif ($statement instanceof Attempt) {
+            foreach ($statement->rescues as $rescue) {
+                if ('' !== $rescue->name) {
+                    $this->widen($part, $rescue->name, $rescue->takesObjects() ? $this->caught($rescue) : ($rescue->isOf(FailureKind::Whole) ? StaticType::whole() : StaticType::text()));
+                }
+            }
         } elseif ($statement instanceof SetSeveral) {
             foreach ($statement->targets as $index => $target) {
                 $value = $statement->values[$index] ?? null;
                 $type = null === $value || 1 === \count($statement->values) && 1 < \count($statement->targets)
-                    ? $this->expression($part, $statement->values[0])->item()
+                    ? $this->itemType($this->expression($part, $statement->values[0]), new NumberLiteral($index))
                     : $this->expression($part, $value);
                 $this->gets($part, $target, $type);
             }
@@ -485,6 +622,27 @@ final class Types
         foreach (Walk::expressionsOf($statement) as $expression) {
             if ($expression instanceof OwnValue) {
                 $this->pass($part, $expression->function, $expression->arguments);
+            } elseif ($expression instanceof FunctionReference) {
+                // Whoever calls it may give it anything.
+                foreach ($this->functions[$expression->function]->parameters ?? [] as $parameter) {
+                    $this->widen($this->functions[$expression->function], $parameter, StaticType::mixed());
+                }
+            } elseif ($expression instanceof MakeObject) {
+                $method = $this->classes->method($expression->class, ClassDefinition::MAKES);
+                if (null !== $method) {
+                    $this->pass($part, $method->name, [new MakeObject($expression->class), ...$expression->arguments]);
+                }
+            } elseif ($expression instanceof MethodCall) {
+                $object = $this->expression($part, $expression->object);
+                if (null === $object->class && $expression->otherwise instanceof Operation) {
+                    if (TypeKind::Unknown !== $object->kind) {
+                        $this->filled($part, $expression->otherwise);
+                    }
+                    continue;
+                }
+                foreach ($this->classes->answering($object->class, $expression->method) as $method) {
+                    $this->pass($part, $method->name, [new NothingLiteral(), ...$expression->arguments], 1);
+                }
             } elseif ($expression instanceof Operation) {
                 $this->filled($part, $expression);
             }
@@ -496,6 +654,11 @@ final class Types
     {
         if ($target instanceof VariableRead) {
             $this->widen($part, $target->name, $type);
+        } elseif ($target instanceof Field) {
+            $class = $this->expression($part, $target->object)->class;
+            if (null !== $class) {
+                $this->widenIn($this->variables, '@'.$this->classes->root($class).':'.$target->name, $type);
+            }
         } elseif ($target instanceof Item) {
             $container = $this->expression($part, $target->container);
             if ($container->isMap()) {
@@ -511,12 +674,17 @@ final class Types
     {
         $list = $operation->arguments[0] ?? null;
         $put = match ($operation->key) {
-            'append', 'prepend' => $operation->arguments[1] ?? null,
+            'append', 'prepend', 'put_in', 'given', 'given_after' => $operation->arguments[1] ?? null,
             'insert' => $operation->arguments[2] ?? null,
             default => null,
         };
         if (null !== $list && null !== $put) {
-            $this->gets($part, $list, StaticType::listOf($this->expression($part, $put)));
+            $type = $this->expression($part, $put);
+            $this->gets($part, $list, match ($operation->key) {
+                'put_in' => StaticType::setOf($type),
+                'given', 'given_after' => $type,
+                default => StaticType::listOf($type),
+            });
         } elseif (null !== $list && 'extend' === $operation->key && isset($operation->arguments[1])) {
             $this->gets($part, $list, $this->expression($part, $operation->arguments[1]));
         }
@@ -539,11 +707,13 @@ final class Types
     }
 
     /** @param list<Expression> $arguments */
-    private function pass(FunctionDefinition|Script $part, string $function, array $arguments): void
+    private function pass(FunctionDefinition|Script $part, string $function, array $arguments, int $from = 0): void
     {
         $definition = $this->functions[$function] ?? null;
+        // What a method's object is, is known from where it stands.
+        $from = null === $definition?->itself() ? $from : 1;
         foreach ($definition->parameters ?? [] as $index => $parameter) {
-            if (null !== $definition && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {
+            if (null !== $definition && $index >= $from && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {
                 $this->widen($definition, $parameter, $this->expression($part, $arguments[$index]));
             }
         }

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /** C++'s numbers: `int` of 32 bits, `long long` of 64 and `double`; what a checked build would stop at is an error. */
 final class CppValues extends Values
@@ -102,6 +103,9 @@ final class CppValues extends Values
         if ($value instanceof ListValue) {
             return $this->shownWithin($value, fn (): string => '['.implode(', ', array_map($this->show(...), $value->items)).']', '[...]');
         }
+        if ($value instanceof MapValue && '' !== $value->class) {
+            return $this->objectText($value, [ClassDefinition::SHOWS]);
+        }
         if ($value instanceof MapValue) {
             return $this->shownWithin($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->show($entry[1]), $value->entries)).'}', '{...}');
         }
@@ -152,6 +156,10 @@ final class CppValues extends Values
 
     protected function order(mixed $a, mixed $b): ?int
     {
+        if ($a instanceof MapValue && '' !== $a->class && $b instanceof MapValue) {
+            return $this->isBefore($a, $b) ? -1 : ($this->isBefore($b, $a) ? 1 : 0);
+        }
+
         return $a instanceof ListValue && $b instanceof ListValue ? $this->listOrder($a, $b) : null;
     }
 

@@ -54,7 +54,12 @@ final class JavaScriptInspection
             return [] === $value->items ? '[]' : ($level > self::DEEPEST ? '[Array]' : $this->list($value, $level));
         }
 
-        return [] === $value->entries ? '{}' : ($level > self::DEEPEST ? '[Object]' : $this->map($value, $level));
+        if ('' !== $value->sort) {
+            return $this->collection($value, $level);
+        }
+        $class = '' === $value->class ? '' : "$value->class ";
+
+        return [] === $value->entries ? $class.'{}' : ($level > self::DEEPEST ? '['.('' === $class ? 'Object' : $value->class).']' : $this->map($value, $level));
     }
 
     /** What stands before a list or a map that holds itself. */
@@ -78,9 +83,35 @@ final class JavaScriptInspection
         if ($more > 0) {
             $shown[] = "... $more more item".(1 === $more ? '' : 's');
         }
+        if (null !== $list->found) {
+            $this->indent += 2;
+            array_push($shown, 'index: '.$list->found[0], 'input: '.$this->of($list->found[1], $level + 1), 'groups: undefined');
+            $this->indent -= 2;
+
+            return $this->laidOut($shown, '[', ']', $level, true);
+        }
         $rows = \count($shown) > 6 ? $this->columns($shown, $list, $more > 0) : $shown;
 
         return $this->laidOut($rows, $this->reference($list).'[', ']', $level, \count($rows) === \count($shown));
+    }
+
+    /** A set, or a map with keys of any kind. */
+    private function collection(MapValue $value, int $level): string
+    {
+        $isSet = 'set' === $value->sort;
+        $open = $this->reference($value).($isSet ? 'Set(' : 'Map(').\count($value->entries).') {';
+        if ([] === $value->entries || $level > self::DEEPEST) {
+            return [] === $value->entries ? "$open}" : ($isSet ? '[Set]' : '[Map]');
+        }
+        $this->deepest = $level;
+        $shown = [];
+        $this->indent += 2;
+        foreach ($value->entries as [$key, $item]) {
+            $shown[] = $isSet ? $this->of($key, $level + 1) : $this->of($key, $level + 1).' => '.$this->of($item, $level + 1);
+        }
+        $this->indent -= 2;
+
+        return $this->laidOut($shown, $open, '}', $level, true);
     }
 
     private function map(MapValue $map, int $level): string
@@ -93,7 +124,7 @@ final class JavaScriptInspection
         }
         $this->indent -= 2;
 
-        return $this->laidOut($shown, $this->reference($map).'{', '}', $level, true);
+        return $this->laidOut($shown, $this->reference($map).('' === $map->class ? '' : "$map->class ").'{', '}', $level, true);
     }
 
     /** @param list<string> $rows */

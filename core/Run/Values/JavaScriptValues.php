@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /** JavaScript's numbers: all are floats, nothing is an error. */
 final class JavaScriptValues extends Values
@@ -174,7 +175,12 @@ final class JavaScriptValues extends Values
 
     public function toWhole(mixed $value): float
     {
-        return \is_string($value) ? self::numeric(parent::toWhole($value)) : self::cut(self::numeric($value));
+        if (\is_string($value)) {
+            // Nothing in front is no number (ECMA-262, 19.2.5), while `Number("")` is 0.
+            return '' === trim($value) ? \NAN : self::numeric(parent::toWhole($value));
+        }
+
+        return self::cut(self::numeric($value));
     }
 
     public function toNumber(mixed $value): float
@@ -286,10 +292,16 @@ final class JavaScriptValues extends Values
                 // An array that holds itself leaves that place empty, as Node.js does.
                 return $this->shownWithin($value, fn (): string => implode(',', array_map($this->part(...), $value->items)), '');
             }
+            if ($value instanceof MapValue && $this->can($value, ClassDefinition::SHOWS)) {
+                return $this->objectText($value, [ClassDefinition::SHOWS]);
+            }
             if ($value instanceof MapValue) {
                 return '[object Object]';
             }
 
+            if ($value instanceof PatternValue) {
+                return "/$value->source/$value->flags";
+            }
             if (Nothing::Null === $value) {
                 return 'null';
             }
@@ -340,7 +352,7 @@ final class JavaScriptValues extends Values
         return \NAN;
     }
 
-    protected function noNumber(string $text): float
+    protected function noNumber(string $text, ?string $says = null): float
     {
         return '' === trim($text) ? 0.0 : \NAN;
     }
@@ -350,7 +362,7 @@ final class JavaScriptValues extends Values
         return \NAN;
     }
 
-    protected function noItem(mixed $index, int $size): null
+    protected function noItem(mixed $index, int $size, ?string $says = null): null
     {
         return null;
     }

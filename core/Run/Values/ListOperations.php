@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** What can be done with lists and maps, and with texts as rows of letters. */
@@ -42,10 +43,21 @@ trait ListOperations
 
             return $value->items;
         }
+        if ($this->can($value, '@iter')) {
+            return $this->over($this->asked($value, '@iter'));
+        }
         if ($value instanceof MapValue) {
             Room::spend(\count($value->entries));
+            if ('Map' === $value->sort) {
+                return $this->entries($value)->items;
+            }
 
-            return array_column($value->entries, 0);
+            if ('set' === $value->sort && Language::Cpp === $this->language()) {
+                // They stand in their order (C++17, 26.4.6).
+                return self::list_($this->sorted(new ListValue($value->members())))->items;
+            }
+
+            return 'set' === $value->sort ? $value->members() : array_column($value->entries, 0);
         }
 
         return \is_string($value) ? mb_str_split(self::text_($value)) : throw new RunError('not_a_list');
@@ -54,7 +66,7 @@ trait ListOperations
     /** @return list<mixed> what a loop with several names goes over */
     public function rows(mixed $value): array
     {
-        return $value instanceof MapValue ? $this->entries($value)->items : $this->over($value);
+        return $value instanceof MapValue && 'set' !== $value->sort ? $this->entries($value)->items : $this->over($value);
     }
 
     public function asList(mixed $value): ListValue
@@ -74,8 +86,36 @@ trait ListOperations
         return \count($items) === $wanted ? $items : throw new RunError('not_that_many', ['wanted' => $wanted, 'given' => \count($items)]);
     }
 
+    /** The items of a list for as many names, of which one gets all that the others leave. */
+    public function gathered(mixed $value, mixed $star, mixed $count): ListValue
+    {
+        $items = $this->over($value);
+        [$star, $behind] = [self::whole($star), self::whole($count) - self::whole($star) - 1];
+        if (\count($items) < $star + $behind) {
+            throw new RunError('not_that_many', ['wanted' => $star + $behind, 'given' => \count($items)]);
+        }
+        $rest = new ListValue(\array_slice($items, $star, \count($items) - $star - $behind));
+
+        return new ListValue([...\array_slice($items, 0, $star), $rest, ...\array_slice($items, \count($items) - $behind)]);
+    }
+
+    /** Rows as columns, as many as the shortest of them has. */
+    public function turned(mixed $rows): ListValue
+    {
+        $rows = array_map($this->over(...), $this->over($rows));
+        $columns = [];
+        for ($at = 0; [] !== $rows && $at < min(array_map(count(...), $rows)); ++$at) {
+            $columns[] = new ListValue(array_column($rows, $at), true);
+        }
+
+        return new ListValue($columns);
+    }
+
     public function numbered(mixed $value): ListValue
     {
+        if ($value instanceof MapValue && 'Map' === $value->sort) {
+            return $this->entries($value);
+        }
         $pairs = [];
         foreach ($this->over($value) as $index => $item) {
             $pairs[] = new ListValue([$this->count_($index), $item], true);
@@ -120,6 +160,12 @@ trait ListOperations
 
     public function length(mixed $value): int|float
     {
+        if ($this->can($value, '@length')) {
+            $length = $this->asked($value, '@length');
+
+            return \is_int($length) || \is_float($length) ? $length : throw new RunError('no_length');
+        }
+
         return $this->count_(match (true) {
             \is_string($value) => mb_strlen($value),
             $value instanceof ListValue => \count($value->items),
@@ -138,11 +184,19 @@ trait ListOperations
         if (\is_string($in)) {
             return str_contains($in, self::text_($what));
         }
-        if ($in instanceof MapValue) {
-            return isset($in->entries[MapValue::tag($this->keyed($what))]);
+        if ($this->can($in, '@contains')) {
+            return $this->truth($this->asked($in, '@contains', $what));
         }
+        if ($this->can($in, '@iter')) {
+            $in = $this->asList($in);
+        }
+        if ($in instanceof MapValue) {
+            return isset($in->entries['set' === $in->sort ? $this->tagOf($what) : MapValue::tag($this->keyed($what))]);
+        }
+        // JavaScript finds what is no number, though it equals nothing (ECMA-262, 7.2.11).
+        $isNoNumber = Language::JavaScript === $this->language() && \is_float($what) && is_nan($what);
         foreach ($this->over(self::list_($in)) as $item) {
-            if ($this->equal($item, $what)) {
+            if ($isNoNumber ? \is_float($item) && is_nan($item) : $this->equal($item, $what)) {
                 return true;
             }
         }
@@ -170,7 +224,7 @@ trait ListOperations
     {
         $at = $this->position($in, $what);
 
-        return $at < 0 ? throw new RunError('not_in_list', ['value' => mb_substr($this->text($what), 0, 30)]) : $at;
+        return $at < 0 ? throw new RunError('not_in_list', ['value' => mb_substr($this->text($what), 0, 30)], \is_string($in) ? 'substring not found' : $this->display($what).' is not in list') : $at;
     }
 
     public function occurrences(mixed $in, mixed $what): int|float
@@ -297,6 +351,18 @@ trait ListOperations
 
     public function update(mixed $map, mixed $other): void
     {
+        if ($map instanceof MapValue && 'set' === $map->sort) {
+            foreach ($this->over($other) as $item) {
+                $this->putIn($map, $item);
+            }
+
+            return;
+        }
+        if ($map instanceof MapValue && 'Counter' === $map->made) {
+            $this->counted($map, $other);
+
+            return;
+        }
         foreach (self::map_($other)->entries as [$key, $value]) {
             $this->put(self::map_($map), $key, $value);
         }
@@ -309,15 +375,28 @@ trait ListOperations
 
     public function item(mixed $container, mixed $index): mixed
     {
+        if ($this->can($container, '@item')) {
+            return $this->asked($container, '@item', $index);
+        }
         if ($container instanceof MapValue) {
-            $entry = $container->entries[MapValue::tag($this->keyed($index))] ?? null;
+            if ('' !== $container->sort && 'size' === $index && ('Map' === $container->sort || Language::JavaScript === $this->language())) {
+                return $this->size($container);
+            }
+            $entry = '' === $container->sort ? $container->entries[MapValue::tag($this->keyed($index))] ?? null : throw new RunError('not_a_list');
 
-            return null === $entry ? $this->noKey($container, $index) : $entry[1];
+            if (null !== $entry && $entry[1] instanceof Getter) {
+                return ($entry[1]->finds)();
+            }
+
+            return null === $entry ? (null === $container->missing ? $this->noKey($container, $index) : $this->madeForMissing($container, $index)) : $entry[1];
+        }
+        if ($container instanceof ListValue && null !== $container->found && ('index' === $index || 'input' === $index)) {
+            return 'index' === $index ? (float) $container->found[0] : $container->found[1];
         }
         $items = \is_string($container) ? mb_str_split($container) : self::list_($container)->items;
         $at = $this->place($index, \count($items));
 
-        return null === $at ? $this->noItem($index, \count($items)) : $items[$at];
+        return null === $at ? $this->noItem($index, \count($items), $this->saysNoItem($container, $index, \count($items))) : $items[$at];
     }
 
     /** The last item is at -1. */
@@ -334,18 +413,36 @@ trait ListOperations
         return $index >= 0 && $index < $size ? $index : null;
     }
 
-    protected function noItem(mixed $index, int $size): mixed
+    /** What the real machine says where there is no such place. */
+    private function saysNoItem(mixed $container, mixed $index, int $size, bool $isGiven = false): ?string
     {
-        throw new RunError('no_item', ['index' => self::whole($index), 'size' => $size]);
+        $isText = \is_string($container);
+
+        return match ($this->language()) {
+            Language::Python => ($isText ? 'string' : ($container instanceof ListValue && $container->fixed ? 'tuple' : 'list')).($isGiven ? ' assignment' : '').' index out of range',
+            Language::JavaScript => null,
+            Language::Cpp => ($isText ? 'basic_string::at' : 'vector::_M_range_check').': __n (which is '.\sprintf('%u', self::whole($index)).") >= this->size() (which is $size)",
+        };
+    }
+
+    /** @param string|null $says what the real machine says of it */
+    protected function noItem(mixed $index, int $size, ?string $says = null): mixed
+    {
+        throw new RunError('no_item', ['index' => self::whole($index), 'size' => $size], $says);
     }
 
     protected function noKey(MapValue $map, mixed $key): mixed
     {
-        throw new RunError('no_key', ['key' => mb_substr($this->text($key), 0, 30)]);
+        throw new RunError('no_key', ['key' => mb_substr($this->text($key), 0, 30)], Language::Python === $this->language() ? $this->display($key) : 'map::at');
     }
 
     public function put(mixed $container, mixed $index, mixed $value): void
     {
+        if ($this->can($container, '@put_item')) {
+            $this->asked($container, '@put_item', $index, $value);
+
+            return;
+        }
         if ($container instanceof MapValue) {
             $key = $this->keyed($index);
             $tag = MapValue::tag($key);
@@ -378,7 +475,7 @@ trait ListOperations
 
     protected function putBeyond(ListValue $list, int $index, mixed $value): void
     {
-        throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
+        throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)], $this->saysNoItem($list, $index, \count($list->items), true));
     }
 
     /** A key as a map keeps it. */
@@ -462,7 +559,7 @@ trait ListOperations
         $list = self::list_($list);
         $at = $this->place($index, \count($list->items));
         if (null === $at) {
-            return $this->noItem($index, \count($list->items));
+            return $this->noItem($index, \count($list->items), Language::Python === $this->language() ? (0 === \count($list->items) ? 'pop from empty list' : 'pop index out of range') : null);
         }
         if ($at === \count($list->items) - 1) {
             $value = array_pop($list->items);
@@ -500,6 +597,11 @@ trait ListOperations
 
     public function remove(mixed $list, mixed $value): void
     {
+        if ($list instanceof MapValue && 'set' === $list->sort) {
+            $this->takeOut($list, $value) || throw new RunError('no_key', ['key' => mb_substr($this->show($value), 0, 30)], $this->display($value));
+
+            return;
+        }
         $this->popAt($list, $this->index($list, $value));
     }
 
@@ -507,6 +609,7 @@ trait ListOperations
     {
         if ($value instanceof MapValue) {
             $value->entries = [];
+            $value->table = null === $value->table ? null : new HashTable();
         } else {
             self::list_($value)->items = [];
         }
@@ -569,6 +672,134 @@ trait ListOperations
         return true;
     }
 
+    /**
+     * Ties functions to the map that holds them: its own are handed over as what they know as `this`.
+     *
+     * @param array<string, bool> $names whether each is found whenever it is asked for
+     */
+    public function tied(MapValue $map, array $names): MapValue
+    {
+        foreach ($names as $name => $isGetter) {
+            $function = $map->entries["t$name"][1] ?? null;
+            if ($function instanceof \Closure) {
+                $map->entries["t$name"][1] = $isGetter ? new Getter(static fn (): mixed => $function($map)) : static fn (mixed ...$given): mixed => $function($map, ...$given);
+            }
+        }
+
+        return $map;
+    }
+
+    /** Where something is first found from a place on. */
+    public function positionFrom(mixed $in, mixed $what, mixed $from): int|float
+    {
+        $from = self::whole($from);
+        $from = $from < 0 && Language::Python === $this->language() ? max(0, $from + (int) self::number($this->length($in))) : max(0, $from);
+        if (\is_string($in)) {
+            $what = self::text_($what);
+            $at = $from > mb_strlen($in) ? false : mb_strpos($in, $what, $from);
+
+            return $this->count_(false === $at ? -1 : $at);
+        }
+        foreach (\array_slice(self::list_($in)->items, $from, null, true) as $index => $item) {
+            if ($this->equal($item, $what)) {
+                return $this->count_($index);
+            }
+        }
+
+        return $this->count_(-1);
+    }
+
+    /** A list with a fixed number of items, each of a type of its own. */
+    public function record(mixed ...$items): ListValue
+    {
+        return new ListValue(array_values($items));
+    }
+
+    /** Sorts a list by a function that tells whether one item belongs before another. */
+    public function sortBefore(mixed $list, mixed $isBefore): void
+    {
+        $list = self::list_($list);
+        if (!$isBefore instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $items = $list->items;
+        Room::spend(4 * \count($items));
+        usort($items, fn (mixed $one, mixed $other): int => $this->truth($isBefore($one, $other)) ? -1 : ($this->truth($isBefore($other, $one)) ? 1 : 0));
+        $list->items = $items;
+        $this->told($list);
+    }
+
+    public function mapped(mixed $list, mixed $function): ListValue
+    {
+        $made = [];
+        foreach ($this->over($list) as $index => $item) {
+            $made[] = $this->appliedTo($function, $item, $index, $list);
+        }
+
+        return new ListValue($made);
+    }
+
+    public function sifted(mixed $list, mixed $function): ListValue
+    {
+        $kept = [];
+        foreach ($this->over($list) as $index => $item) {
+            if ($this->truth($this->appliedTo($function, $item, $index, $list))) {
+                $kept[] = $item;
+            }
+        }
+
+        return new ListValue($kept);
+    }
+
+    public function doneWithEach(mixed $list, mixed $function): void
+    {
+        foreach ($list instanceof MapValue && 'Map' === $list->sort ? array_values($list->entries) : array_map(null, array_keys($this->over($list)), $this->over($list)) as $entry) {
+            if (!$function instanceof \Closure) {
+                throw new RunError('no_function');
+            }
+            Language::JavaScript === $this->language() ? $function($entry[1] ?? null, \is_int($entry[0]) ? (float) $entry[0] : $entry[0], $list) : $function($entry[1] ?? null);
+        }
+    }
+
+    /** A function and what JavaScript hands it: the item, its place, and the list. */
+    private function appliedTo(mixed $function, mixed $item, int $index, mixed $list): mixed
+    {
+        if (!$function instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+
+        return Language::JavaScript === $this->language() ? $function($item, (float) $index, $list) : $function($item);
+    }
+
+    /** A map without some of its keys. */
+    public function leftOut(mixed $map, mixed $keys): MapValue
+    {
+        $rest = clone self::map_($map);
+        foreach ($this->over($keys) as $key) {
+            unset($rest->entries[MapValue::tag($this->keyed($key))]);
+        }
+
+        return $rest;
+    }
+
+    public function reducedNumbered(mixed $list, mixed $join, mixed $start): mixed
+    {
+        foreach ($this->over($list) as $index => $item) {
+            $start = $join instanceof \Closure ? $join($start, $item, (float) $index, $list) : throw new RunError('no_function');
+        }
+
+        return $start;
+    }
+
+    public function reducedBack(mixed $list, mixed $join, mixed $start): mixed
+    {
+        foreach (array_reverse($this->over($list), true) as $index => $item) {
+            $start = $join instanceof \Closure ? $join($start, $item, (float) $index) : throw new RunError('no_function');
+        }
+
+        return $start;
+    }
+
     public function reduced(mixed $list, mixed $join, mixed $start): mixed
     {
         foreach ($this->over($list) as $item) {
@@ -588,6 +819,59 @@ trait ListOperations
         }
 
         return null;
+    }
+
+    /** The place of the first item of which a condition holds; -1 for none. */
+    public function firstPlace(mixed $list, mixed $condition): int|float
+    {
+        foreach ($this->over($list) as $place => $item) {
+            if ($this->truth($condition instanceof \Closure ? $condition($item) : throw new RunError('no_function'))) {
+                return $this->count_($place);
+            }
+        }
+
+        return $this->count_(-1);
+    }
+
+    /** One value, or another where there is none. */
+    public function orElse(mixed $value, mixed $otherwise): mixed
+    {
+        return null === $value || Nothing::Null === $value ? $otherwise : $value;
+    }
+
+    /** All items made one by a function of two, from the first on. */
+    public function folded(mixed $list, mixed $join): mixed
+    {
+        $items = $this->over($list);
+        if ([] === $items) {
+            throw new RunError('empty_list');
+        }
+
+        return $this->reduced(new ListValue(\array_slice($items, 1)), $join, $items[0]);
+    }
+
+    public function sortWith(mixed $list, mixed $compare): void
+    {
+        $list = self::list_($list);
+        $list->items = $this->sortedWith($list, $compare)->items;
+        $this->told($list);
+    }
+
+    /** Items that are alike keep their order. */
+    public function sortedWith(mixed $list, mixed $compare): ListValue
+    {
+        $items = $this->over($list);
+        if (!$compare instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        usort($items, static function (mixed $one, mixed $other) use ($compare): int {
+            Room::spend(1);
+            $order = $compare($one, $other);
+
+            return \is_bool($order) ? (int) $order : (self::number($order) <=> 0);
+        });
+
+        return new ListValue($items);
     }
 
     public function lastPosition(mixed $in, mixed $what): int|float
@@ -772,7 +1056,16 @@ trait ListOperations
 
     public function copied(mixed $value): mixed
     {
-        return \is_string($value) ? $value : ($value instanceof MapValue ? clone $value : new ListValue($this->over($value)));
+        if ($value instanceof MapValue && 'set' === $value->sort && Language::Python === $this->language()) {
+            return $this->setOf($value);
+        }
+
+        if (\is_string($value)) {
+            // `[...word]` has the letters of a text (ECMA-262, 13.2.4).
+            return Language::JavaScript === $this->language() ? $this->letters($value) : $value;
+        }
+
+        return $value instanceof MapValue && ('Map' !== $value->sort && 'set' !== $value->sort || Language::JavaScript !== $this->language()) ? clone $value : new ListValue($this->over($value));
     }
 
     /** What C++ does when a list is given to another name. */
@@ -783,8 +1076,12 @@ trait ListOperations
 
             return new ListValue(array_map(fn (mixed $item): mixed => $this->cloned($item, $inner), $value->items));
         }
+        if ($value instanceof MapValue && '' !== $value->class && !$value->copied) {
+            return $value;
+        }
         if ($value instanceof MapValue) {
-            $copy = new MapValue();
+            $copy = new MapValue($value->class);
+            [$copy->order, $copy->copied] = [$value->order, $value->copied];
             foreach ($value->entries as $tag => [$key, $item]) {
                 $copy->entries[$tag] = [$key, $this->cloned($item, Depth::deeper($depth))];
             }
@@ -797,6 +1094,8 @@ trait ListOperations
 
     public function concatenated(mixed $one, mixed $other): ListValue
     {
+        // JavaScript spreads whatever can be gone over (ECMA-262, 13.2.4).
+        [$one, $other] = array_map(fn (mixed $part): mixed => $part instanceof MapValue && '' !== $part->sort || \is_string($part) && Language::JavaScript === $this->language() ? $this->asList($part) : $part, [$one, $other]);
         [$one, $other] = [self::list_($one), self::list_($other)];
         if (\count($one->items) + \count($other->items) > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
@@ -852,11 +1151,16 @@ trait ListOperations
 
     public function keys(mixed $map): ListValue
     {
+        if (Language::JavaScript === $this->language() && !$map instanceof MapValue) {
+            // The places of a list or a text are names, too (ECMA-262, 14.7.5.9).
+            return new ListValue(array_map(strval(...), array_keys($this->over($map))));
+        }
+
         return new ListValue(array_column(self::map_($map)->entries, 0));
     }
 
     public function values(mixed $map): ListValue
     {
-        return new ListValue(array_column(self::map_($map)->entries, 1));
+        return Language::JavaScript === $this->language() && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column(self::map_($map)->entries, 1));
     }
 }

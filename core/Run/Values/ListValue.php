@@ -9,6 +9,10 @@ final class ListValue
 {
     /** What the trace knows it as, once a variable has held it. */
     public ?int $number = null;
+    /** What Python shows around it, of a list that is none of the usual: `deque`. */
+    public string $made = '';
+    /** @var array{int, string}|null where a pattern found it, and in which text */
+    public ?array $found = null;
 
     /**
      * @param list<mixed> $items

@@ -11,12 +11,44 @@ final class MapValue
 {
     /** @var array<string, array{mixed, mixed}> key and value, by the key with its kind in front */
     public array $entries = [];
+
+    /** Under this name an object that is raised keeps what it says. */
+    public const SAYS = '@says';
+
+    /** @param string $class of an object, whose fields these are; '' for a map */
+    public function __construct(public readonly string $class = '')
+    {
+    }
+
+    /** `set`: each thing is its own value; `Map`: one of JavaScript with keys of any kind. */
+    public string $sort = '';
+    /** How Python shows a map that knows what is missing: `Counter`, or all that stands before its braces. */
+    public string $made = '';
+    /** @var (\Closure(): mixed)|null gives what stands for a key that is missing */
+    public ?\Closure $missing = null;
+    /** Where Python keeps the numbers of a set. */
+    public ?HashTable $table = null;
+    /** @var list<string> what an object keeps, in the order in which its class says so */
+    public array $order = [];
+    /** Whether an object is copied wherever it is handed on. */
+    public bool $copied = false;
     /** What the trace knows it as, once a variable has held it. */
     public ?int $number = null;
+
+    /** @return list<mixed> what is in a set, in the order in which it shows */
+    public function members(): array
+    {
+        if (null === $this->table) {
+            return array_column($this->entries, 0);
+        }
+
+        return array_map(fn (string $tag): mixed => $this->entries[$tag][0], $this->table->tags());
+    }
 
     public function __clone()
     {
         $this->number = null;
+        $this->table = null === $this->table ? null : clone $this->table;
         Room::spend(1 + \count($this->entries));
     }
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigInteger;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** What can be done with numbers, and how one kind of value becomes another. */
@@ -25,7 +26,7 @@ trait NumberOperations
     {
         if (\is_string($value)) {
             if (1 !== preg_match($this->wholePattern(), trim($value), $match)) {
-                return $this->noNumber($value);
+                return $this->noNumber($value, 'stoi');
             }
 
             return \strlen($match[0]) <= 18 ? $this->count_((int) $match[0]) : $this->manyDigits($match[0]);
@@ -53,7 +54,7 @@ trait NumberOperations
     public function toNumber(mixed $value): float
     {
         if (\is_string($value)) {
-            return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?'.($this->readsOn() ? '' : '$').'/iD', trim($value), $match) ? (float) $match[0] : (float) $this->noNumber($value);
+            return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?'.($this->readsOn() ? '' : '$').'/iD', trim($value), $match) ? (float) $match[0] : (float) $this->noNumber($value, Language::Python === $this->language() ? 'could not convert string to float: '.$this->display($value) : 'stod');
         }
 
         return (float) self::number($value);
@@ -65,9 +66,10 @@ trait NumberOperations
         return $this->toNumber($value);
     }
 
-    protected function noNumber(string $text): int|float
+    /** @param string|null $says what the real machine says of it */
+    protected function noNumber(string $text, ?string $says = null): int|float
     {
-        throw new RunError('no_number', ['value' => mb_substr($text, 0, 30)]);
+        throw new RunError('no_number', ['value' => mb_substr($text, 0, 30)], $says);
     }
 
     public function isNoNumber(mixed $value): bool
@@ -105,6 +107,137 @@ trait NumberOperations
         return true;
     }
 
+    public function bitAnd(mixed $a, mixed $b): mixed
+    {
+        return $a instanceof MapValue ? $this->sharedItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one & $other);
+    }
+
+    public function bitOr(mixed $a, mixed $b): mixed
+    {
+        return $a instanceof MapValue ? ('set' === $a->sort ? $this->union($a, $b) : $this->merged($a, $b)) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one | $other);
+    }
+
+    public function bitXor(mixed $a, mixed $b): mixed
+    {
+        return $a instanceof MapValue ? $this->apartItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one ^ $other);
+    }
+
+    public function bitNot(mixed $a): int|float
+    {
+        return $this->ofSize(~$this->bitsOf($a));
+    }
+
+    public function shiftedLeft(mixed $a, mixed $by): int|float|BigInteger
+    {
+        $by = $this->placesOf($by);
+        if (Language::Python === $this->language()) {
+            return $by > 10000 ? throw new RunError('large_number') : Whole::multiply($this->bitsOf($a), BigInteger::of(2)->power($by));
+        }
+
+        return $this->ofSize($this->bitsOf($a) << $by);
+    }
+
+    public function shiftedRight(mixed $a, mixed $by): int|float
+    {
+        return $this->ofSize($this->bitsOf($a) >> min(63, $this->placesOf($by)));
+    }
+
+    /** By how many places bits are moved: JavaScript takes five bits of it (ECMA-262, 13.9.1). */
+    private function placesOf(mixed $by): int
+    {
+        $by = $this->bitsOf($by);
+        if (Language::JavaScript === $this->language()) {
+            return $by & 31;
+        }
+
+        return $by < 0 || Language::Cpp === $this->language() && $by > 31 ? throw new RunError('negative_count') : $by;
+    }
+
+    /** A power, of which only what is left over is wanted (The Python Standard Library, pow). */
+    public function powerModulo(mixed $base, mixed $exponent, mixed $modulus): mixed
+    {
+        [$base, $exponent, $modulus] = array_map(fn (mixed $number): BigInteger => $number instanceof BigInteger ? $number : BigInteger::of(\is_int($number) || \is_bool($number) || \is_float($number) && Language::Python !== $this->language() && floor($number) === $number && abs($number) < 2 ** 53 ? (int) $number : throw new RunError('not_a_number', ['value' => ''])), [$base, $exponent, $modulus]);
+        if ($modulus->isZero()) {
+            throw new RunError('division_by_zero', [], 'pow() 3rd argument cannot be 0');
+        }
+        if ($exponent->isNegative()) {
+            throw new RunError('no_form', ['form' => '-']);
+        }
+        $rest = $base->mod($modulus->abs())->modPow($exponent, $modulus->abs());
+        $rest = $modulus->isNegative() && !$rest->isZero() ? $rest->plus($modulus) : $rest;
+
+        return Whole::ofText((string) $rest);
+    }
+
+    /** Bits moved to the right, with noughts from the left: ECMA-262, 13.9.3. */
+    public function shiftedPlain(mixed $a, mixed $b): float
+    {
+        [$a, $b] = [fmod((float) self::number($a), 2 ** 32), (float) self::number($b)];
+
+        return (float) (((int) ($a < 0 ? $a + 2 ** 32 : $a) & 0xFFFFFFFF) >> ((int) $b & 31));
+    }
+
+    /** @param \Closure(int, int): int $reckon */
+    private function ofBits(mixed $a, mixed $b, \Closure $reckon): int|float|bool
+    {
+        $bits = $reckon($this->bitsOf($a), $this->bitsOf($b));
+
+        return Language::Python === $this->language() && \is_bool($a) && \is_bool($b) ? (bool) $bits : $this->ofSize($bits);
+    }
+
+    /** JavaScript takes 32 bits of any number (ECMA-262, 7.1.6). */
+    private function bitsOf(mixed $value): int
+    {
+        $number = self::number($value);
+        if (Language::JavaScript !== $this->language()) {
+            return \is_float($number) ? throw new RunError('not_a_number', ['value' => mb_substr($this->show($value), 0, 30)]) : self::whole($value);
+        }
+
+        return is_finite((float) $number) ? self::signed((int) fmod((float) $number, 4294967296.0)) : 0;
+    }
+
+    private static function signed(int $bits): int
+    {
+        $bits &= 0xFFFFFFFF;
+
+        return $bits >= 0x80000000 ? $bits - 0x100000000 : $bits;
+    }
+
+    private function ofSize(int $bits): int|float
+    {
+        return Language::Python === $this->language() ? $bits : (Language::JavaScript === $this->language() ? (float) self::signed($bits) : self::signed($bits));
+    }
+
+    public function binary(mixed $value): string
+    {
+        return self::digits(self::whole($value), '0b', decbin(...));
+    }
+
+    public function hexadecimal(mixed $value): string
+    {
+        return self::digits(self::whole($value), '0x', dechex(...));
+    }
+
+    public function octal(mixed $value): string
+    {
+        return self::digits(self::whole($value), '0o', decoct(...));
+    }
+
+    /** @param \Closure(int): string $digits */
+    private static function digits(int $number, string $before, \Closure $digits): string
+    {
+        return ($number < 0 ? '-' : '').$before.$digits(abs($number));
+    }
+
+    public function cubeRoot(mixed $value): float
+    {
+        $number = (float) self::number($value);
+        $root = abs($number) ** (1 / 3);
+        $near = round($root);
+
+        return ($number < 0 ? -1 : 1) * ($near ** 3 === abs($number) ? $near : $root);
+    }
+
     public function inBase(mixed $value, mixed $base): string
     {
         $number = self::whole($value);
@@ -125,7 +258,7 @@ trait NumberOperations
         return $this->truth($value);
     }
 
-    public function absolute(mixed $value): int|float|BigInteger
+    public function absolute(mixed $value): mixed
     {
         return abs(self::number($value));
     }

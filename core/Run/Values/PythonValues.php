@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Run\Values;
 use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /** Python's numbers: whole ones of any size and floats are kept apart, division by zero is an error. */
 final class PythonValues extends Values
@@ -18,12 +19,15 @@ final class PythonValues extends Values
 
     public function add(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@add') || $this->can($b, '@added_to')) {
+            return $this->can($a, '@add') ? $this->asked($a, '@add', $b) : $this->asked($b, '@added_to', $a);
+        }
         $together = $this->together($a, $b);
         if (null !== $together) {
             return $together;
         }
         if (\is_string($a) || \is_string($b)) {
-            throw new RunError('text_and_number');
+            throw new RunError('text_and_number', [], \is_string($a) ? 'can only concatenate str (not "'.self::className($b).'") to str' : "unsupported operand type(s) for +: '".self::className($a)."' and 'str'");
         }
         $a = self::operand($a);
         $b = self::operand($b);
@@ -37,8 +41,14 @@ final class PythonValues extends Values
         return \is_float($a) || \is_float($b) ? self::float($a) + self::float($b) : Whole::add($a, $b);
     }
 
-    public function subtract(mixed $a, mixed $b): int|float|BigInteger
+    public function subtract(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@subtract')) {
+            return $this->asked($a, '@subtract', $b);
+        }
+        if ($a instanceof MapValue && 'set' === $a->sort) {
+            return $b instanceof MapValue ? $this->otherItems($a, $b) : throw new RunError('not_a_number', ['value' => mb_substr($this->show($b), 0, 30)]);
+        }
         $a = self::operand($a);
         $b = self::operand($b);
         if (\is_int($a) && \is_int($b)) {
@@ -53,6 +63,9 @@ final class PythonValues extends Values
 
     public function multiply(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@multiply') || $this->can($b, '@multiplied_by')) {
+            return $this->can($a, '@multiply') ? $this->asked($a, '@multiply', $b) : $this->asked($b, '@multiplied_by', $a);
+        }
         if (\is_string($a) || $a instanceof ListValue) {
             return $this->repeated($a, $b);
         }
@@ -71,10 +84,13 @@ final class PythonValues extends Values
         return \is_float($a) || \is_float($b) ? self::float($a) * self::float($b) : Whole::multiply($a, $b);
     }
 
-    public function divide(mixed $a, mixed $b): float
+    public function divide(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@divide')) {
+            return $this->asked($a, '@divide', $b);
+        }
         $a = self::operand($a);
-        $b = self::divisor($b);
+        $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float division by zero' : 'division by zero');
         if (!\is_float($a) && !\is_float($b) && ($a instanceof BigInteger || $b instanceof BigInteger)) {
             return Whole::divide($a, $b);
         }
@@ -82,10 +98,13 @@ final class PythonValues extends Values
         return self::float($a) / self::float($b);
     }
 
-    public function floorDivide(mixed $a, mixed $b): int|float|BigInteger
+    public function floorDivide(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@floor_divide')) {
+            return $this->asked($a, '@floor_divide', $b);
+        }
         $a = self::operand($a);
-        $b = self::divisor($b);
+        $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float floor division by zero' : 'integer division or modulo by zero');
         if (\is_int($a) && \is_int($b) && -1 !== $b) {
             return Floored::quotient($a, $b);
         }
@@ -93,10 +112,13 @@ final class PythonValues extends Values
         return \is_float($a) || \is_float($b) ? Floored::divide(self::float($a), self::float($b)) : Whole::floorDivide($a, $b);
     }
 
-    public function floorRemainder(mixed $a, mixed $b): int|float|BigInteger
+    public function floorRemainder(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@floor_remainder')) {
+            return $this->asked($a, '@floor_remainder', $b);
+        }
         $a = self::operand($a);
-        $b = self::divisor($b);
+        $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float modulo' : 'integer modulo by zero');
         if (\is_int($a) && \is_int($b)) {
             return Floored::rest($a, $b);
         }
@@ -104,8 +126,11 @@ final class PythonValues extends Values
         return \is_float($a) || \is_float($b) ? Floored::remainder(self::float($a), self::float($b)) : Whole::floorRemainder($a, $b);
     }
 
-    public function power(mixed $a, mixed $b): int|float|BigInteger
+    public function power(mixed $a, mixed $b): mixed
     {
+        if ($this->can($a, '@power')) {
+            return $this->asked($a, '@power', $b);
+        }
         $a = self::operand($a);
         $b = self::operand($b);
         if (!\is_float($a) && \is_int($b) && $b >= 0) {
@@ -116,7 +141,7 @@ final class PythonValues extends Values
         $a = self::float($a);
         $b = self::float($b);
         if (0.0 === abs($a) && $b < 0) {
-            throw new RunError('division_by_zero');
+            throw new RunError('division_by_zero', [], '0.0 cannot be raised to a negative power');
         }
         if ($a < 0 && floor($b) !== $b) {
             throw new RunError('no_real_root');
@@ -129,8 +154,11 @@ final class PythonValues extends Values
         return $result;
     }
 
-    public function negate(mixed $a): int|float|BigInteger
+    public function negate(mixed $a): mixed
     {
+        if ($this->can($a, '@negate')) {
+            return $this->asked($a, '@negate');
+        }
         $a = self::operand($a);
 
         return \is_float($a) ? -$a : (\is_int($a) && \PHP_INT_MIN !== $a ? -$a : Whole::negate($a));
@@ -149,6 +177,9 @@ final class PythonValues extends Values
     /** Whole numbers of any size are compared as they are, beside a float as floats. */
     protected function order(mixed $a, mixed $b): ?int
     {
+        if ($a instanceof MapValue && '' !== $a->class || $b instanceof MapValue && '' !== $b->class) {
+            return $this->isBefore($a, $b) ? -1 : ($this->isBefore($b, $a) ? 1 : 0);
+        }
         if ($a instanceof ListValue && $b instanceof ListValue) {
             return $this->listOrder($a, $b);
         }
@@ -175,7 +206,7 @@ final class PythonValues extends Values
     public function toWhole(mixed $value): int|float|BigInteger
     {
         if (\is_string($value)) {
-            return 1 === preg_match('/^[+-]?\d+(?:_\d+)*$/D', trim($value)) ? Whole::ofText(ltrim(str_replace('_', '', trim($value)), '+')) : $this->noNumber($value);
+            return 1 === preg_match('/^[+-]?\d+(?:_\d+)*$/D', trim($value)) ? Whole::ofText(ltrim(str_replace('_', '', trim($value)), '+')) : $this->noNumber($value, 'invalid literal for int() with base 10: '.$this->display($value));
         }
         $value = self::operand($value);
         if (\is_float($value) && !is_finite($value)) {
@@ -194,8 +225,11 @@ final class PythonValues extends Values
         return $value instanceof BigInteger ? Whole::float($value) : parent::toNumber($value);
     }
 
-    public function absolute(mixed $value): int|float|BigInteger
+    public function absolute(mixed $value): mixed
     {
+        if ($this->can($value, '@absolute')) {
+            return $this->asked($value, '@absolute');
+        }
         $value = self::operand($value);
 
         return $this->less($value, 0) ? $this->negate($value) : (0.0 === $value ? 0.0 : $value);
@@ -224,7 +258,7 @@ final class PythonValues extends Values
 
     public function truth(mixed $value): bool
     {
-        return $value instanceof BigInteger || parent::truth($value);
+        return $value instanceof BigInteger || ($this->can($value, '@truth') ? $this->truth($this->asked($value, '@truth')) : parent::truth($value));
     }
 
     protected function isStrict(): bool
@@ -237,11 +271,11 @@ final class PythonValues extends Values
         return false;
     }
 
-    private static function divisor(mixed $b): int|float|BigInteger
+    private static function divisor(mixed $b, string $says): int|float|BigInteger
     {
         $b = self::operand($b);
 
-        return 0 === $b || 0.0 === $b || -0.0 === $b ? throw new RunError('division_by_zero') : $b;
+        return 0 === $b || 0.0 === $b || -0.0 === $b ? throw new RunError('division_by_zero', [], $says) : $b;
     }
 
     /** Floats as `repr` spells them: The Python Language Reference, 3.2, and float_repr_style short. */
@@ -255,11 +289,31 @@ final class PythonValues extends Values
             return $this->shownWithin($value, function () use ($value): string {
                 $items = implode(', ', array_map($this->display(...), $value->items));
 
+                if ('' !== $value->made) {
+                    return "$value->made([$items])";
+                }
+
                 return $value->fixed ? "($items".(1 === \count($value->items) ? ',)' : ')') : "[$items]";
             }, $value->fixed ? '(...)' : '[...]');
         }
+        if ($value instanceof MapValue && '' !== $value->class) {
+            return $this->objectText($value, [ClassDefinition::SHOWS, ClassDefinition::FORM]);
+        }
+        if ($value instanceof MapValue && 'set' === $value->sort) {
+            return [] === $value->entries ? 'set()' : '{'.implode(', ', array_map($this->display(...), $this->over($value))).'}';
+        }
         if ($value instanceof MapValue) {
-            return $this->shownWithin($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0]).': '.$this->display($entry[1]), $value->entries)).'}', '{...}');
+            $entries = 'Counter' === $value->made ? array_map(static fn (mixed $pair): array => $pair instanceof ListValue ? $pair->items : [], $this->mostCommon($value)->items) : $value->entries;
+            if ('defaultdict(<function' === $value->made) {
+                throw new RunError('object_shown', ['name' => 'defaultdict']);
+            }
+            [$open, $close] = match (true) {
+                'Counter' === $value->made => ['Counter(', ')'],
+                '' !== $value->made => [$value->made, ')'],
+                default => ['', ''],
+            };
+
+            return 'Counter' === $value->made && [] === $entries ? 'Counter()' : $open.$this->shownWithin($value, fn (): string => '{'.implode(', ', array_map(fn (array $entry): string => $this->display($entry[0] ?? null).': '.$this->display($entry[1] ?? null), $entries)).'}', '{...}').$close;
         }
         if ($value instanceof BigInteger) {
             return (string) $value;

@@ -5,11 +5,16 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigInteger;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Conversion;
 use Scrivlet\Core\Run\RunError;
 
 /** What can be done with texts. */
 trait TextOperations
 {
+    /** The bases that a form can name (Python, Format Specification Mini-Language). */
+    private const BASES = ['x' => 16, 'X' => 16, 'o' => 8, 'b' => 2];
+
     public static function text_(mixed $value): string
     {
         if (!\is_string($value)) {
@@ -57,6 +62,51 @@ trait TextOperations
         return trim(self::text_($text), " \t\n\r\v\f");
     }
 
+    public function trimmedOf(mixed $text, mixed $signs): string
+    {
+        return $this->trimmedRightOf($this->trimmedLeftOf($text, $signs), $signs);
+    }
+
+    public function trimmedLeftOf(mixed $text, mixed $signs): string
+    {
+        $signs = preg_quote(self::text_($signs), '/');
+
+        return '' === $signs ? self::text_($text) : (string) preg_replace("/^[$signs]+/u", '', self::text_($text));
+    }
+
+    public function trimmedRightOf(mixed $text, mixed $signs): string
+    {
+        $signs = preg_quote(self::text_($signs), '/');
+
+        return '' === $signs ? self::text_($text) : (string) preg_replace("/[$signs]+$/uD", '', self::text_($text));
+    }
+
+    /** The Python Standard Library 3.11, `str.splitlines`. */
+    public function lines(mixed $text): ListValue
+    {
+        $text = (string) preg_replace('/(?:\r\n|[\n\r\v\f\x1c-\x1e\x{85}\x{2028}\x{2029}])\z/u', '', self::text_($text), 1, $count);
+
+        return new ListValue('' === $text && 0 === $count ? [] : (preg_split('/\r\n|[\n\r\v\f\x1c-\x1e\x{85}\x{2028}\x{2029}]/u', $text) ?: []));
+    }
+
+    public function written(mixed $value): string
+    {
+        return $this->display($value);
+    }
+
+    public function swappedCase(mixed $text): string
+    {
+        return implode('', array_map(static fn (string $letter): string => mb_strtoupper($letter) === $letter ? mb_strtolower($letter) : mb_strtoupper($letter), mb_str_split(self::text_($text))));
+    }
+
+    /** ECMA-402, 19.1.1, as the machines of this place order letters. */
+    public function compared(mixed $one, mixed $other): int|float
+    {
+        $collator = new \Collator('en');
+
+        return $this->count_((int) $collator->compare(self::text_($one), self::text_($other)));
+    }
+
     public function trimmedLeft(mixed $text): string
     {
         return ltrim(self::text_($text), " \t\n\r\v\f");
@@ -92,6 +142,9 @@ trait TextOperations
 
     public function split(mixed $text, mixed $separator): ListValue
     {
+        if ($separator instanceof PatternValue) {
+            return $this->splitFitting(self::text_($text), $separator);
+        }
         $separator = self::text_($separator);
 
         return '' === $separator ? $this->letters($text) : new ListValue(explode($separator, self::text_($text)));
@@ -99,7 +152,7 @@ trait TextOperations
 
     public function letters(mixed $text): ListValue
     {
-        return new ListValue(mb_str_split(self::text_($text)));
+        return new ListValue(Language::JavaScript === $this->language() && ($text instanceof ListValue || $text instanceof MapValue) ? $this->over($text) : mb_str_split(self::text_($text)));
     }
 
     public function joined(mixed $list, mixed $separator): string
@@ -153,6 +206,9 @@ trait TextOperations
 
     public function replaced(mixed $text, mixed $old, mixed $new): string
     {
+        if ($old instanceof PatternValue) {
+            return $this->replacedFitting(self::text_($text), $old, $new);
+        }
         $old = self::text_($old);
         if ('' === $old) {
             $new = self::text_($new);
@@ -166,9 +222,127 @@ trait TextOperations
     public function replacedFirst(mixed $text, mixed $old, mixed $new): string
     {
         $text = self::text_($text);
+        if ($old instanceof PatternValue) {
+            return $this->replacedFitting($text, $old, $new);
+        }
         $at = strpos($text, self::text_($old));
 
         return false === $at ? $text : substr_replace($text, self::text_($new), $at, \strlen(self::text_($old)));
+    }
+
+    /** A template filled with one value or with all of a tuple (The Python Standard Library, printf-style String Formatting). */
+    public function percent(mixed $template, mixed $values): string
+    {
+        $given = $values instanceof ListValue && $values->fixed ? $values->items : [$values];
+        $text = '';
+        foreach (Conversion::pieces(self::text_($template)) as $piece) {
+            if ('%%' === $piece || '%' !== $piece[0]) {
+                $text .= '%%' === $piece ? '%' : $piece;
+                continue;
+            }
+            $conversion = Conversion::of($piece) ?? throw new RunError('no_form', ['form' => $piece]);
+            if ([] === $given) {
+                throw new RunError('few_arguments');
+            }
+            $value = array_shift($given);
+            $value = $conversion->isWhole() ? $this->toWhole($value) : $value;
+            $text .= '' === $conversion->form() ? $this->show($value) : $this->formatted('s' === $conversion->kind ? $this->show($value) : $value, $conversion->form());
+        }
+        if ([] !== $given) {
+            throw new RunError('few_arguments');
+        }
+
+        return $this->bounded($text);
+    }
+
+    /** Fields counted or numbered, filled with the items of a list (The Python Standard Library, Format String Syntax). */
+    public function filledTemplate(mixed $template, mixed $values): string
+    {
+        $given = $this->over($values);
+        $next = 0;
+
+        return $this->bounded((string) preg_replace_callback('/\{\{|\}\}|\{(\d*)(?::([^{}]*))?\}/', function (array $field) use ($given, &$next): string {
+            if ('{{' === $field[0] || '}}' === $field[0]) {
+                return $field[0][0];
+            }
+            $place = '' === ($field[1] ?? '') ? $next++ : (int) $field[1];
+            $value = \array_key_exists($place, $given) ? $given[$place] : throw new RunError('no_item', ['index' => $place, 'size' => \count($given)]);
+
+            return '' === ($field[2] ?? '') ? $this->show($value) : $this->formatted($value, $field[2]);
+        }, self::text_($template)));
+    }
+
+    public function letterTable(mixed $from, mixed $to): MapValue
+    {
+        $table = new MapValue();
+        foreach (array_map(null, mb_str_split(self::text_($from)), mb_str_split(self::text_($to))) as [$letter, $other]) {
+            $this->put($table, mb_ord((string) $letter), mb_ord((string) $other));
+        }
+
+        return $table;
+    }
+
+    public function translated(mixed $text, mixed $table): string
+    {
+        $entries = self::map_($table)->entries;
+
+        return implode('', array_map(static function (string $letter) use ($entries): string {
+            $to = $entries[MapValue::tag(mb_ord($letter))] ?? null;
+
+            return match (true) {
+                null === $to => $letter,
+                \is_int($to[1]) => (string) mb_chr($to[1]),
+                default => \is_string($to[1]) ? $to[1] : '',
+            };
+        }, mb_str_split(self::text_($text))));
+    }
+
+    /** @return ListValue what stands before the first place of a part, the part, and what stands behind it */
+    public function parted(mixed $text, mixed $part): ListValue
+    {
+        [$text, $part] = [self::text_($text), self::text_($part)];
+        $at = '' === $part ? throw new RunError('no_form', ['form' => '']) : strpos($text, $part);
+
+        return new ListValue(false === $at ? [$text, '', ''] : [substr($text, 0, $at), $part, substr($text, $at + \strlen($part))], true);
+    }
+
+    public function textStream(mixed $text): StreamValue
+    {
+        return new StreamValue(self::text_($text));
+    }
+
+    public function putOn(mixed $stream, mixed $text): void
+    {
+        self::stream_($stream)->put($this->bounded($this->text($text)));
+    }
+
+    public function streamedText(mixed $stream): string
+    {
+        return self::stream_($stream)->text();
+    }
+
+    public function streamedSet(mixed $stream, mixed $text): void
+    {
+        self::stream_($stream)->become(self::text_($text));
+    }
+
+    private static function stream_(mixed $stream): StreamValue
+    {
+        return $stream instanceof StreamValue ? $stream : throw new RunError('not_a_text');
+    }
+
+    public function centredWith(mixed $text, mixed $width, mixed $sign): string
+    {
+        $sign = self::text_($sign);
+        if (1 !== mb_strlen($sign)) {
+            throw new RunError('one_letter');
+        }
+        $text = self::text_($text);
+        $missing = max(0, min(self::LONGEST, self::whole($width)) - mb_strlen($text));
+        // CPython puts the odd one on the left where the width is odd.
+        $left = intdiv($missing, 2) + ($missing & self::whole($width) & 1);
+
+        return $this->bounded(str_repeat($sign, $left).$text.str_repeat($sign, $missing - $left));
     }
 
     public function starts(mixed $text, mixed $part): bool
@@ -224,12 +398,24 @@ trait TextOperations
 
     public function paddedLeft(mixed $text, mixed $length, mixed $with): string
     {
-        return str_repeat(self::text_($with), max(0, $this->missing_($text, $length))).self::text_($text);
+        return $this->padding($text, $length, $with).self::text_($text);
     }
 
     public function paddedRight(mixed $text, mixed $length, mixed $with): string
     {
-        return self::text_($text).str_repeat(self::text_($with), max(0, $this->missing_($text, $length)));
+        return self::text_($text).$this->padding($text, $length, $with);
+    }
+
+    /** As much of the signs, again and again, as is missing (ECMA-262, 22.1.3.17.1). */
+    private function padding(mixed $text, mixed $length, mixed $with): string
+    {
+        $with = Language::JavaScript === $this->language() ? $this->text($with) : self::text_($with);
+        if (Language::Python === $this->language() && 1 !== mb_strlen($with)) {
+            throw new RunError('one_letter');
+        }
+        $missing = max(0, $this->missing_($text, $length));
+
+        return '' === $with ? '' : mb_substr(str_repeat($with, intdiv($missing, mb_strlen($with)) + 1), 0, $missing);
     }
 
     private function missing_(mixed $text, mixed $length): int
@@ -262,23 +448,33 @@ trait TextOperations
     }
 
     /** Python's and `printf`'s forms for numbers and texts: fill, align, sign, width, comma, precision, type. */
+    private static function inBaseOf(string $type, BigInteger $number, bool $isTold): string
+    {
+        $digits = $number->abs()->toBase(self::BASES[$type]);
+
+        return ($number->isNegative() ? '-' : '').($isTold ? "0$type" : '').('X' === $type ? strtoupper($digits) : $digits);
+    }
+
     public function formatted(mixed $value, mixed $form): string
     {
-        if (1 !== preg_match('/^(?:(.)?([<>^]))?([+ -])?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxbe%])?$/uD', self::text_($form), $match, \PREG_UNMATCHED_AS_NULL)) {
+        if (1 !== preg_match('/^(?:(.)?([<>^]))?([+ -])?(#)?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxXobe%])?$/uD', self::text_($form), $match, \PREG_UNMATCHED_AS_NULL)) {
             throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)]);
         }
-        [, $fill, $align, $sign, $zero, $width, $comma, $precision, $type] = [...$match, null, null, null, null, null, null, null, null];
+        [, $fill, $align, $sign, $based, $zero, $width, $comma, $precision, $type] = [...$match, null, null, null, null, null, null, null, null, null];
         $isNumber = \is_int($value) || \is_float($value) || $value instanceof BigInteger;
         if (!$isNumber && null !== $type && 's' !== $type && !\is_bool($value)) {
             throw new RunError('not_a_number', ['value' => mb_substr($this->text($value), 0, 30)]);
         }
-        if (\is_float($value) && !is_finite($value) || $value instanceof BigInteger && null === $precision && 'f' !== $type) {
+        $isInBase = null !== $type && isset(self::BASES[$type]);
+        if ($isInBase && \is_float($value) && Language::Python === $this->language()) {
+            throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)], "Unknown format code '$type' for object of type 'float'");
+        }
+        if (\is_float($value) && !is_finite($value) || $value instanceof BigInteger && null === $precision && 'f' !== $type && !$isInBase) {
             $type = $precision = null;
         }
         $text = match (true) {
             !$isNumber => null === $precision ? $this->text($value) : mb_substr($this->text($value), 0, (int) $precision),
-            'x' === $type => dechex(self::whole($value)),
-            'b' === $type => decbin(self::whole($value)),
+            null !== $type && $isInBase => self::inBaseOf($type, $value instanceof BigInteger ? $value : BigInteger::of(self::whole($value)), null !== $based),
             '%' === $type => Decimal::fixed(self::number($value) * 100.0, null === $precision ? 6 : min(50, (int) $precision)).'%',
             'f' === $type => Decimal::fixed(self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
             'e' === $type => Decimal::exponential((float) self::number($value), null === $precision ? 6 : min(50, (int) $precision)),
@@ -297,7 +493,7 @@ trait TextOperations
             return $text;
         }
         if (null !== $zero && null === $align) {
-            $signs = 1 === preg_match('/^[+ -]/', $text) ? 1 : 0;
+            $signs = 1 === preg_match(null === $based ? '/^[+ -]/' : '/^[+ -]?(?:0[xXob])?/', $text, $first) ? \strlen($first[0]) : 0;
 
             return substr($text, 0, $signs).str_repeat('0', $missing).substr($text, $signs);
         }

@@ -8,12 +8,19 @@ use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Run\Trace;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /** What operations mean and how values show in one language; a run uses one of them throughout. */
 abstract class Values
 {
+    use CollectionOperations;
+    use JsonOperations;
     use ListOperations;
     use NumberOperations;
+    use ObjectOperations;
+    use PatternOperations;
+    use SetOperations;
+    use StatisticsOperations;
     use TextOperations;
 
     protected const LONGEST = 20000;
@@ -28,7 +35,7 @@ abstract class Values
     /** The quotient cut towards zero. */
     public function truncDivide(mixed $a, mixed $b): int|float
     {
-        $quotient = (float) $this->divide($a, $b);
+        $quotient = (float) self::number($this->divide($a, $b));
 
         return is_finite($quotient) ? $this->count_((int) $quotient) : $quotient;
     }
@@ -61,19 +68,19 @@ abstract class Values
     /** Also of two texts, or two lists, where the program does not say which it is. */
     abstract public function add(mixed $a, mixed $b): mixed;
 
-    abstract public function subtract(mixed $a, mixed $b): int|float|BigInteger;
+    abstract public function subtract(mixed $a, mixed $b): mixed;
 
     abstract public function multiply(mixed $a, mixed $b): mixed;
 
-    abstract public function divide(mixed $a, mixed $b): int|float;
+    abstract public function divide(mixed $a, mixed $b): mixed;
 
-    abstract public function floorDivide(mixed $a, mixed $b): int|float|BigInteger;
+    abstract public function floorDivide(mixed $a, mixed $b): mixed;
 
-    abstract public function floorRemainder(mixed $a, mixed $b): int|float|BigInteger;
+    abstract public function floorRemainder(mixed $a, mixed $b): mixed;
 
-    abstract public function power(mixed $a, mixed $b): int|float|BigInteger;
+    abstract public function power(mixed $a, mixed $b): mixed;
 
-    abstract public function negate(mixed $a): int|float|BigInteger;
+    abstract public function negate(mixed $a): mixed;
 
     /** The value as it is printed on a line of its own. */
     abstract public function show(mixed $value): string;
@@ -87,7 +94,69 @@ abstract class Values
     /** The value as a list of values names it: texts with quotes. */
     final public function display(mixed $value): string
     {
+        if ($value instanceof MapValue && '' !== $value->class && Language::Python === $this->language()) {
+            return $this->objectText($value, [ClassDefinition::FORM]);
+        }
+
         return \is_string($value) ? $this->quoted($value) : $this->show($value);
+    }
+
+    /** What `type` calls a value's class (The Python Standard Library 3.11, Built-in Types). */
+    protected static function className(mixed $value): string
+    {
+        return match (true) {
+            $value instanceof MapValue && '' !== $value->class => $value->class,
+            null === $value => 'NoneType',
+            \is_string($value) => 'str',
+            \is_bool($value) => 'bool',
+            \is_float($value) => 'float',
+            $value instanceof ListValue => $value->fixed ? 'tuple' : 'list',
+            $value instanceof MapValue => 'set' === $value->sort ? 'set' : 'dict',
+            $value instanceof \Closure => 'function',
+            default => 'int',
+        };
+    }
+
+    /** What a failure of the program's own says. */
+    public function sayFailing(mixed $object, mixed $says): void
+    {
+        $object instanceof MapValue ? $this->keep($object, MapValue::SAYS, $says) : throw new RunError('no_failure');
+    }
+
+    public function failureText(mixed $object): string
+    {
+        if (!$object instanceof MapValue) {
+            return $this->text($object);
+        }
+        if ($this->can($object, ClassDefinition::SHOWS)) {
+            return $this->text($this->asked($object, ClassDefinition::SHOWS));
+        }
+        $says = $object->entries['t'.MapValue::SAYS][1] ?? '';
+
+        return \is_string($says) ? $says : $this->show($says);
+    }
+
+    public function kindName(mixed $value): string
+    {
+        return self::className($value);
+    }
+
+    public function kind(mixed $value): string
+    {
+        return "<class '".($value instanceof MapValue && '' !== $value->class ? '__main__.' : '').self::className($value)."'>";
+    }
+
+    /** ECMA-262, 13.5.3. */
+    public function kindWord(mixed $value): string
+    {
+        return match (true) {
+            null === $value => 'undefined',
+            \is_string($value) => 'string',
+            \is_bool($value) => 'boolean',
+            $value instanceof \Closure => 'function',
+            \is_int($value), \is_float($value), $value instanceof BigInteger => 'number',
+            default => 'object',
+        };
     }
 
     protected function quoted(string $text): string
@@ -158,15 +227,24 @@ abstract class Values
     /** Whether two lists or two maps hold the same. */
     protected function sameThing(mixed $a, mixed $b): bool
     {
+        if ($this->can($a, '@equal')) {
+            return $this->truth($this->asked($a, '@equal', $b));
+        }
         if ($a === $b) {
             return true;
+        }
+        if ($a instanceof MapValue && $b instanceof MapValue && '' !== $a->class && $a->class === $b->class && $this->isOfFields($a)) {
+            return [] === array_filter($a->order, fn (string $name): bool => !$this->equal($this->field($a, $name), $this->field($b, $name)));
+        }
+        if ($a instanceof MapValue && '' !== $a->class || $b instanceof MapValue && '' !== $b->class) {
+            return false;
         }
         $this->compared = Depth::deeper($before = $this->compared);
         try {
             if ($a instanceof ListValue && $b instanceof ListValue) {
                 return \count($a->items) === \count($b->items) && $a->fixed === $b->fixed && $this->sameItems($a, $b);
             }
-            if (!$a instanceof MapValue || !$b instanceof MapValue || \count($a->entries) !== \count($b->entries)) {
+            if (!$a instanceof MapValue || !$b instanceof MapValue || $a->sort !== $b->sort || \count($a->entries) !== \count($b->entries)) {
                 return false;
             }
             Room::spend(\count($a->entries));
@@ -200,6 +278,9 @@ abstract class Values
             return strcmp($a, $b) < 0;
         }
 
+        if ($a instanceof MapValue && 'set' === $a->sort) {
+            return $this->isWithin($a, $b) && !$this->equal($a, $b);
+        }
         $order = $this->order($a, $b);
 
         return null === $order ? $this->comparable($a) < $this->comparable($b) : $order < 0;
@@ -211,6 +292,12 @@ abstract class Values
             return strcmp($a, $b) <= 0;
         }
 
+        if ($a instanceof MapValue && 'set' === $a->sort) {
+            return $this->isWithin($a, $b);
+        }
+        if ($this->can($a, '@less_or_equal') || $this->can($b, '@greater_or_equal')) {
+            return $this->truth($this->can($a, '@less_or_equal') ? $this->asked($a, '@less_or_equal', $b) : $this->asked($b, '@greater_or_equal', $a));
+        }
         $order = $this->order($a, $b);
 
         return null === $order ? $this->comparable($a) <= $this->comparable($b) : $order <= 0;
@@ -295,6 +382,10 @@ abstract class Values
 
     protected function listTruth(ListValue|MapValue $list): bool
     {
+        if ($list instanceof MapValue && '' !== $list->class) {
+            return !$this->can($list, '@length') || 0 != $this->length($list);
+        }
+
         return [] !== ($list instanceof ListValue ? $list->items : $list->entries);
     }
 

@@ -1,0 +1,272 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language;
+
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Refusal;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** What a program says that another language has no words for, or that would do something else there. */
+final class Unsayable
+{
+    /** @throws Refusal if a language has no text that does the same */
+    public static function text(Program $program, Language $other): string
+    {
+        $refusal = self::why($program, $other);
+        if (null !== $refusal) {
+            throw $refusal;
+        }
+        $text = $other->print($program)->text();
+        // Nothing is kept in a list or a map of C++ whose type is left open.
+        if (Language::Cpp === $other && (self::mixes($program) || 1 === preg_match('/\\b(?:vector|map|unordered_map)<[^;=(){}]*\\bauto\\b/', $text))) {
+            $names = (new Analysis($program))->types()->mixedNames($program);
+
+            throw [] === $names ? new Refusal('console.kinds') : new Refusal('console.mixed', ['names' => implode(', ', $names)]);
+        }
+
+        return $text;
+    }
+
+    /** Whether values of several kinds come together where C++ wants one: in a literal, or in what a function gives back. */
+    private static function mixes(Program $program): bool
+    {
+        $types = (new Analysis($program))->types();
+        foreach ($program->scopes() as $part) {
+            if ($part instanceof FunctionDefinition && $part->givesValue() && [] !== array_filter($part->parameters, static fn (string $name): bool => $types->variable($part, $name)->isMixed())) {
+                return true;
+            }
+            foreach ($program->rowsOf($part) as $row) {
+                foreach (Walk::expressionsOf($row) as $value) {
+                    $type = $value instanceof ListLiteral || $value instanceof MapLiteral ? $types->expression($part, $value) : null;
+                    if (null !== $type && ($type->isMixed() || TypeKind::MaybeWhole === $type->element?->kind)) {
+                        return true;
+                    }
+                }
+                foreach ($row instanceof PrintLine ? $row->values : [] as $value) {
+                    if (self::showsNothing($value)) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    private static function showsNothing(Expression $value): bool
+    {
+        return $value instanceof NothingLiteral || $value instanceof Binary && Operator::Join === $value->operator && (self::showsNothing($value->left) || self::showsNothing($value->right));
+    }
+
+    public static function why(Program $program, Language $other): ?Refusal
+    {
+        if (Language::Cpp === $other && [] !== $program->classes()) {
+            return new Refusal('console.classes');
+        }
+        if (Language::Cpp === $other && self::hasFunctionValues($program)) {
+            return new Refusal('console.functions');
+        }
+        $key = self::wordless($program, $other);
+        if (null !== $key) {
+            return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $key]);
+        }
+        foreach ($program->definitions() as $function) {
+            // Only Python has parameters behind the one for all the others.
+            if (Language::JavaScript === $other && '' !== $function->rest && $function->rest !== $function->parameters[\count($function->parameters) - 1]) {
+                return new Refusal('console.no_words', ['language' => $other->title(), 'key' => '*'.$function->rest]);
+            }
+        }
+        $classes = new Classes($program);
+        foreach ($program->classes() as $class) {
+            $maker = $program->functionNamed($class->name.'.'.ClassDefinition::MAKES);
+            // Only Python lets an object be made without its parent's part.
+            if (Language::JavaScript === $other && null !== $maker && $classes->makesUnderParent($maker) && null !== $classes->method($class->parent, ClassDefinition::MAKES)) {
+                return new Refusal('console.no_words', ['language' => $other->title(), 'key' => "class $class->name"]);
+            }
+        }
+        if (self::showsOrder($program)) {
+            return new Refusal('console.sets', ['language' => $other->title()]);
+        }
+        if (self::seesTurns($program)) {
+            return new Refusal('console.turns', ['language' => $other->title()]);
+        }
+        if (Failures::mayDiffer($program, $other)) {
+            return new Refusal('console.failures', ['language' => $other->title()]);
+        }
+
+        return null;
+    }
+
+    /** Whether the order of what is in a set is to be seen: each language has another one. */
+    private static function showsOrder(Program $program): bool
+    {
+        $types = null;
+        foreach ($program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach ([...Walk::expressionsOf($row), ...($row instanceof EachLoop ? [$row->over] : [])] as $value) {
+                    $isKept = $value instanceof Operation && \in_array($value->key, ['contains', 'has', 'size', 'length', 'put_in', 'take_out', 'set_of', 'sorted', 'sorted_down', 'total', 'least', 'greatest', 'is_within', 'is_around', 'is_empty', 'clear', 'union', 'shared_items', 'other_items', 'apart_items', 'remove'], true);
+                    foreach ($isKept || $value instanceof VariableRead && !$row instanceof PrintLine && !$row instanceof EachLoop ? [] : ($value instanceof Collected ? [$value->over] : [$value, ...$value->operands()]) as $seen) {
+                        $types ??= Types::of($program);
+                        if ($types->expression($part, $seen)->isSet()) {
+                            return true;
+                        }
+                    }
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a language has no text for what a program says, so that none is shown. */
+    public static function hasNoText(Program $program, Language $other): bool
+    {
+        $fails = [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => null !== $class->failure());
+
+        return null !== self::wordless($program, $other) || Language::Cpp === $other && ($fails || self::hasFunctionValues($program));
+    }
+
+    /** @return string|null what a language has no words for, as another one writes it */
+    private static function wordless(Program $program, Language $other): ?string
+    {
+        foreach ($program->definitions() as $function) {
+            if (Language::Python !== $other && 'remembered' === $function->sort) {
+                return '@lru_cache';
+            }
+            if (Language::JavaScript !== $other && $function->isTied()) {
+                return 'this';
+            }
+            $method = substr((string) strrchr($function->name, '.'), 1);
+            if (Language::Python !== $other && \in_array($method, ClassDefinition::FURTHER, true)) {
+                return 'class '.$function->class();
+            }
+        }
+        $ordered = [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && '@less' === $function->shortName());
+        foreach (Walk::statements($program->parts()) as $row) {
+            foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
+                $operation = $value instanceof Operation ? ValueOperations::find($value->key) : null;
+                // A name that gets a value in a small function of Python is that function's own (The Python Language Reference, 6.12).
+                if (Language::Python === $other && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && !$value->arguments[0] instanceof VariableRead)) {
+                    return ValueOperations::get('given')->example();
+                }
+                // JavaScript sorts objects by no sign of their own.
+                if ($ordered && Language::JavaScript === $other && \in_array($operation?->key, ['sort', 'sort_down', 'sorted', 'sorted_down', 'least', 'greatest'], true)) {
+                    return $operation->example();
+                }
+                // Each language has its own names for the kinds of values.
+                if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && 'kind_name' === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
+                    return ValueOperations::get('kind_name')->example();
+                }
+                if ([] === $operation?->spellings[$other->value]) {
+                    return $operation->example();
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether functions stand inside of others, are kept, given back or called as values. */
+    private static function hasFunctionValues(Program $program): bool
+    {
+        foreach ($program->definitions() as $function) {
+            if (null !== $program->around($function) || '' !== $function->rest) {
+                return true;
+            }
+        }
+        $small = [];
+        foreach (Walk::statements($program->parts()) as $row) {
+            if ($row instanceof SetVariable && $row->value instanceof Lambda) {
+                $small[$row->variable] = true;
+            }
+        }
+        foreach (Walk::statements($program->parts()) as $row) {
+            $isKept = $row instanceof GiveBack || $row instanceof SetVariable && !isset($small[$row->variable]);
+            if ($row instanceof OwnCall && !isset($small[$row->function]) && null === $program->functionNamed($row->function) || $isKept && ($row->value instanceof Lambda || $row->value instanceof FunctionReference) || $row instanceof Perform && $row->value instanceof MethodCall && MethodCall::CALL === $row->value->method) {
+                return true;
+            }
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof MethodCall && MethodCall::CALL === $value->method || $value instanceof OwnValue && !isset($small[$value->function]) && null === $program->functionNamed($value->function)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** @return array<string, true> names that small functions see which a row puts into a list, a map or a field */
+    private static function seenByKept(Statement $row): array
+    {
+        $kept = match (true) {
+            $row instanceof Perform && $row->value instanceof Operation && \in_array($row->value->key, ['append', 'prepend', 'insert', 'put_in'], true) => $row->value->arguments,
+            $row instanceof SetItem => [$row->value],
+            default => [],
+        };
+        $names = [];
+        foreach ($kept as $function) {
+            if ($function instanceof Lambda) {
+                foreach (Walk::expressions($function->value) as $part) {
+                    $names += $part instanceof VariableRead && !\in_array($part->name, $function->parameters, true) ? [$part->name => true] : [];
+                }
+            }
+        }
+
+        return $names;
+    }
+
+    /**
+     * Whether a function made in a loop sees what the loop gives a value: in Python all of them see the last (The Python
+     * Language Reference, 4.2.2), in JavaScript each its own turn's (ECMA-262, 14.7.4.4).
+     */
+    private static function seesTurns(Program $program): bool
+    {
+        foreach (Walk::statements($program->parts()) as $loop) {
+            if (!$loop->isLoop() || $loop->off) {
+                continue;
+            }
+            $assigned = $seen = [];
+            foreach (Walk::live([$loop]) as $row) {
+                $assigned += array_fill_keys($row->assigned(), true);
+                $seen += $row instanceof FunctionDefinition ? Scopes::mentionedInside($row) : self::seenByKept($row);
+            }
+            if ([] !== array_intersect_key($assigned, $seen)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,239 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\RunError;
+
+/** Maps that know what is missing, lists with two ends, and orders of items (The Python Standard Library, collections and itertools). */
+trait CollectionOperations
+{
+    public function counter(mixed $items = null): MapValue
+    {
+        $counts = new MapValue();
+        $counts->made = 'Counter';
+        $counts->missing = static fn (): int => 0;
+        if ($items instanceof MapValue && 'set' !== $items->sort) {
+            $counts->entries = $items->entries;
+        } elseif (null !== $items) {
+            $this->counted($counts, $items);
+        }
+
+        return $counts;
+    }
+
+    private function counted(MapValue $counts, mixed $items): void
+    {
+        foreach ($this->over($items) as $item) {
+            $tag = MapValue::tag($item);
+            $counts->entries[$tag] = [$counts->entries[$tag][0] ?? $item, $this->add($counts->entries[$tag][1] ?? 0, 1)];
+        }
+    }
+
+    public function mostCommon(mixed $counts): ListValue
+    {
+        $pairs = array_values(self::map_($counts)->entries);
+        // What is equal stays as it was put in.
+        usort($pairs, fn (array $one, array $other): int => $this->less($other[1], $one[1]) ? -1 : ($this->less($one[1], $other[1]) ? 1 : 0));
+
+        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair, true), $pairs));
+    }
+
+    public function mostCommonOf(mixed $counts, mixed $most): ListValue
+    {
+        return new ListValue(\array_slice($this->mostCommon($counts)->items, 0, max(0, self::whole($most))));
+    }
+
+    /** @param mixed $kind the name of a kind of values, or a function that makes one */
+    public function defaultMap(mixed $kind): MapValue
+    {
+        $map = new MapValue();
+        $map->made = \is_string($kind) ? "defaultdict(<class '$kind'>, " : 'defaultdict(<function';
+        $map->missing = $kind instanceof \Closure ? static fn (): mixed => $kind() : match ($kind) {
+            'int' => static fn (): int => 0,
+            'float' => static fn (): float => 0.0,
+            'str' => static fn (): string => '',
+            'bool' => static fn (): bool => false,
+            'list' => static fn (): ListValue => new ListValue([]),
+            'dict' => static fn (): MapValue => new MapValue(),
+            'set' => fn (): MapValue => $this->setOf(),
+            default => throw new RunError('no_function'),
+        };
+
+        return $map;
+    }
+
+    /** What a map gives that does not have a key; null where it has nothing to give. */
+    private function madeForMissing(MapValue $map, mixed $key): mixed
+    {
+        $value = null === $map->missing ? null : ($map->missing)();
+        if ('Counter' !== $map->made) {
+            $this->put($map, $key, $value);
+        }
+
+        return $value;
+    }
+
+    /** A value with all that it holds made anew; what is there twice is there twice in the copy, too. */
+    public function deepCopied(mixed $value): mixed
+    {
+        /** @var \SplObjectStorage<object, object> $made */
+        $made = new \SplObjectStorage();
+
+        return $this->deeplyCopied($value, $made, 0);
+    }
+
+    /** @param \SplObjectStorage<object, object> $made */
+    private function deeplyCopied(mixed $value, \SplObjectStorage $made, int $depth): mixed
+    {
+        if (!$value instanceof ListValue && !$value instanceof MapValue) {
+            return $value;
+        }
+        if ($made->contains($value)) {
+            return $made[$value];
+        }
+        Room::spend(1);
+        $depth = Depth::deeper($depth);
+        $made[$value] = $copy = clone $value;
+        $copy->number = null;
+        if ($copy instanceof ListValue) {
+            foreach ($copy->items as $index => $item) {
+                $copy->items[$index] = $this->deeplyCopied($item, $made, $depth); // @phpstan-ignore assign.propertyType (the place is one of the list's)
+            }
+        } else {
+            foreach ($copy->entries as $tag => [$key, $item]) {
+                $copy->entries[$tag] = [$key, $this->deeplyCopied($item, $made, $depth)];
+            }
+        }
+
+        return $copy;
+    }
+
+    public function twoEnded(mixed $items = null): ListValue
+    {
+        $list = new ListValue(null === $items ? [] : $this->over($items));
+        $list->made = 'deque';
+
+        return $list;
+    }
+
+    public function turnedBy(mixed $list, mixed $steps): void
+    {
+        $list = self::list_($list);
+        $count = \count($list->items);
+        $by = 0 === $count ? 0 : ((self::whole($steps) % $count) + $count) % $count;
+        $list->items = [...\array_slice($list->items, $count - $by), ...\array_slice($list->items, 0, $count - $by)];
+        $this->told($list);
+    }
+
+    public function orders(mixed $items, mixed $size = null): ListValue
+    {
+        $items = $this->over($items);
+        $size = null === $size ? \count($items) : self::whole($size);
+        $orders = [];
+        if ($this->isSizeOf($items, $size)) {
+            $this->ordersOf($items, $size, [], $orders);
+        }
+
+        return new ListValue($orders);
+    }
+
+    /**
+     * @param list<mixed>     $items
+     * @param list<mixed>     $chosen
+     * @param list<ListValue> $orders
+     */
+    private function ordersOf(array $items, int $size, array $chosen, array &$orders): void
+    {
+        if (0 === $size) {
+            $this->oneMore($orders, $chosen);
+
+            return;
+        }
+        foreach ($items as $index => $item) {
+            $others = $items;
+            array_splice($others, $index, 1);
+            $this->ordersOf($others, $size - 1, [...$chosen, $item], $orders);
+        }
+    }
+
+    public function choices(mixed $items, mixed $size): ListValue
+    {
+        $choices = [];
+        $items = $this->over($items);
+        if ($this->isSizeOf($items, $size = self::whole($size))) {
+            $this->choicesOf($items, $size, 0, [], $choices);
+        }
+
+        return new ListValue($choices);
+    }
+
+    /**
+     * @param list<mixed>     $items
+     * @param list<mixed>     $chosen
+     * @param list<ListValue> $choices
+     */
+    private function choicesOf(array $items, int $size, int $from, array $chosen, array &$choices): void
+    {
+        if (0 === $size) {
+            $this->oneMore($choices, $chosen);
+
+            return;
+        }
+        for ($index = $from; $index <= \count($items) - $size; ++$index) {
+            $this->choicesOf($items, $size - 1, $index + 1, [...$chosen, $items[$index]], $choices);
+        }
+    }
+
+    /**
+     * Whether so many of some items can be chosen at all.
+     *
+     * @param list<mixed> $items
+     */
+    private function isSizeOf(array $items, int $size): bool
+    {
+        return $size < 0 ? throw new RunError('negative_choice', [], 'r must be non-negative') : $size <= \count($items);
+    }
+
+    public function combined(mixed $one, mixed $other): ListValue
+    {
+        $pairs = [];
+        $others = $this->over($other);
+        foreach ($this->over($one) as $first) {
+            foreach ($others as $second) {
+                $this->oneMore($pairs, [$first, $second]);
+            }
+        }
+
+        return new ListValue($pairs);
+    }
+
+    /**
+     * @param list<ListValue> $all
+     * @param list<mixed>     $items
+     */
+    private function oneMore(array &$all, array $items): void
+    {
+        if (\count($all) >= self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        $all[] = new ListValue($items, true);
+    }
+
+    public function totals(mixed $list): ListValue
+    {
+        $sums = [];
+        $sum = null;
+        foreach ($this->over($list) as $item) {
+            $sums[] = $sum = null === $sum ? $item : $this->add($sum, $item);
+        }
+
+        return new ListValue($sums);
+    }
+
+    public function chained(mixed ...$lists): ListValue
+    {
+        return new ListValue(array_merge(...array_map($this->over(...), array_values($lists))));
+    }
+}

@@ -1,0 +1,125 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Brick\Math\BigInteger;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\RunError;
+
+/** Values as JSON, as each language lays it out, and back (ECMA-404; ECMA-262, 25.5; The Python Standard Library, json). */
+trait JsonOperations
+{
+    public function json(mixed $value): mixed
+    {
+        return $this->bounded($this->jsonOf($value, '', [',', ':'], 0));
+    }
+
+    /** What nothing comes between but a comma and a blank. */
+    public function jsonSpaced(mixed $value): string
+    {
+        return $this->bounded($this->jsonOf($value, '', [', ', ': '], 0));
+    }
+
+    public function jsonLaidOut(mixed $value, mixed $indent): string
+    {
+        $step = \is_string($indent) ? mb_substr($indent, 0, 10) : str_repeat(' ', max(0, min(10, self::whole($indent))));
+
+        return $this->bounded($this->jsonOf($value, $step, [',', '' === $step ? ':' : ': '], 0));
+    }
+
+    /**
+     * @param string                $step    how far each level is set in; '' for one line
+     * @param array{string, string} $between what stands between items, and behind a key
+     */
+    private function jsonOf(mixed $value, string $step, array $between, int $depth): string
+    {
+        Room::spend(1);
+        Depth::deeper($depth);
+        $isPython = Language::Python === $this->language();
+        if ($value instanceof ListValue) {
+            $items = array_map(fn (mixed $item): string => $this->jsonOf($item, $step, $between, $depth + 1), $value->items);
+
+            return self::jsonGroup('[', $items, ']', $step, $between[0], $depth);
+        }
+        if ($value instanceof MapValue && '' === $value->sort && ('' === $value->class || !$isPython)) {
+            $items = [];
+            foreach ($value->entries as [$key, $item]) {
+                $item = $item instanceof Getter ? ($item->finds)() : $item;
+                if (!$isPython && (null === $item || $item instanceof \Closure)) {
+                    continue;
+                }
+                $items[] = $this->jsonText(\is_string($key) ? $key : $this->jsonOf($key, '', $between, $depth + 1)).$between[1].$this->jsonOf($item, $step, $between, $depth + 1);
+            }
+
+            return self::jsonGroup('{', $items, '}', $step, $between[0], $depth);
+        }
+
+        return match (true) {
+            \is_string($value) => $this->jsonText($value),
+            \is_bool($value) => $value ? 'true' : 'false',
+            null === $value, Nothing::Null === $value => 'null',
+            \is_float($value) && !is_finite($value) => $isPython ? (is_nan($value) ? 'NaN' : ($value > 0 ? 'Infinity' : '-Infinity')) : 'null',
+            \is_int($value), \is_float($value), $value instanceof BigInteger => $this->text($value),
+            $value instanceof MapValue && '' !== $value->sort && !$isPython => '{}',
+            default => throw new RunError('no_json'),
+        };
+    }
+
+    /** @param list<string> $items */
+    private static function jsonGroup(string $open, array $items, string $close, string $step, string $between, int $depth): string
+    {
+        if ('' === $step || [] === $items) {
+            return $open.implode($between, $items).$close;
+        }
+        $line = "\n".str_repeat($step, $depth + 1);
+
+        return $open.$line.implode(','.$line, $items)."\n".str_repeat($step, $depth).$close;
+    }
+
+    private function jsonText(string $text): string
+    {
+        $json = (string) json_encode($text, \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE | (Language::Python === $this->language() ? 0 : \JSON_UNESCAPED_UNICODE));
+
+        return str_replace("\x7f", Language::Python === $this->language() ? '\\u007f' : "\x7f", $json);
+    }
+
+    public function fromJson(mixed $text): mixed
+    {
+        $text = self::text_($text);
+        if (Language::Python === $this->language() && 1 === preg_match('/[-\d]\d{18,}(?![\d.eE])/', (string) preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/s', '', $text))) {
+            // It would have to be kept to its last digit.
+            throw new RunError('large_number');
+        }
+        try {
+            $data = json_decode($text, false, 200, \JSON_THROW_ON_ERROR);
+        } catch (\JsonException) {
+            throw new RunError('no_json');
+        }
+
+        return $this->fromData($data);
+    }
+
+    private function fromData(mixed $data): mixed
+    {
+        Room::spend(1);
+        if (\is_array($data)) {
+            return new ListValue(array_values(array_map($this->fromData(...), $data)));
+        }
+        if ($data instanceof \stdClass) {
+            $map = new MapValue();
+            foreach (get_object_vars($data) as $key => $value) {
+                $this->put($map, (string) $key, $this->fromData($value));
+            }
+
+            return $map;
+        }
+
+        return match (true) {
+            null === $data => Language::JavaScript === $this->language() ? Nothing::Null : null,
+            \is_int($data) => Language::JavaScript === $this->language() ? (float) $data : $data,
+            default => $data,
+        };
+    }
+}

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\Absent;
+use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\ClassDefinition;
+
+/** Objects of the program's own classes: what they keep, and how they show. */
+trait ObjectOperations
+{
+    /** @var (\Closure(MapValue, string, mixed...): mixed)|null has a method of an object's class run */
+    public ?\Closure $asks = null;
+    /** @var (\Closure(MapValue, string): bool)|null */
+    public ?\Closure $knows = null;
+
+    /** @var (\Closure(MapValue, string): mixed)|null gives what the class of an object shares under a name, or Absent */
+    public ?\Closure $shares = null;
+
+    /** Whether a value is an object whose class has a method. */
+    protected function can(mixed $value, string $method): bool
+    {
+        return $value instanceof MapValue && '' !== $value->class && null !== $this->knows && ($this->knows)($value, $method);
+    }
+
+    protected function asked(mixed $object, string $method, mixed ...$arguments): mixed
+    {
+        return null === $this->asks || !$object instanceof MapValue ? null : ($this->asks)($object, $method, ...$arguments);
+    }
+
+    /** What an object keeps under a name. */
+    public function field(mixed $object, string $name): mixed
+    {
+        if (!$object instanceof MapValue) {
+            throw new RunError('no_field', ['name' => $name]);
+        }
+        $entry = $object->entries["t$name"] ?? null;
+        if (null === $entry && '' !== $object->class && Language::Python === $this->language() && null !== $this->shares && Absent::Value !== $shared = ($this->shares)($object, $name)) {
+            return $shared;
+        }
+        if (null === $entry && Language::JavaScript !== $this->language()) {
+            throw new RunError('no_field', ['name' => $name], "'$object->class' object has no attribute '$name'");
+        }
+
+        return $entry[1] ?? null;
+    }
+
+    public function hasField(mixed $object, mixed $name): bool
+    {
+        $name = self::text_($name);
+
+        return $object instanceof MapValue && '' !== $object->class && (isset($object->entries["t$name"]) || $this->can($object, $name) || null !== $this->shares && Absent::Value !== ($this->shares)($object, $name));
+    }
+
+    /** @var \WeakMap<\Closure, string>|null the names of functions that are values */
+    private ?\WeakMap $functionNames = null;
+
+    public function named(\Closure $function, string $name): \Closure
+    {
+        /** @var \WeakMap<\Closure, string> $names */
+        $names = $this->functionNames ?? new \WeakMap();
+        $this->functionNames = $names;
+        $names[$function] = $name;
+
+        return $function;
+    }
+
+    public function functionName(mixed $function): string
+    {
+        return ($function instanceof \Closure && null !== $this->functionNames ? $this->functionNames[$function] ?? null : null) ?? throw new RunError('no_field', ['name' => '__name__']);
+    }
+
+    /** Whether an object says that it is less than another, or the other that it is greater (The Python Language Reference, 3.3.1). */
+    protected function isBefore(mixed $a, mixed $b): bool
+    {
+        return $this->can($a, '@less') ? $this->truth($this->asked($a, '@less', $b)) : $this->can($b, '@greater') && $this->truth($this->asked($b, '@greater', $a));
+    }
+
+    public function keep(mixed $object, string $name, mixed $value): void
+    {
+        if (!$object instanceof MapValue) {
+            throw new RunError('no_field', ['name' => $name]);
+        }
+        $tag = "t$name";
+        $isNew = !isset($object->entries[$tag]);
+        $object->entries[$tag] = [$name, $value];
+        null === $object->number || $this->trace?->entry($object, $tag, $isNew);
+    }
+
+    /**
+     * An object as a text. Where its class says none, the real machine shows where it lies in memory.
+     *
+     * @param list<string> $methods the first of them that the class has is asked
+     */
+    protected function objectText(MapValue $object, array $methods): string
+    {
+        foreach ($methods as $method) {
+            if ($this->can($object, $method)) {
+                $text = $this->asked($object, $method);
+
+                return \is_string($text) ? $text : throw new RunError('not_a_text');
+            }
+        }
+
+        if (isset($object->entries['t'.MapValue::SAYS]) && [ClassDefinition::FORM] !== $methods) {
+            return $this->failureText($object);
+        }
+
+        if ($this->isOfFields($object)) {
+            return $this->shownWithin($object, fn (): string => $object->class.'('.implode(', ', array_map(fn (string $name): string => "$name=".$this->display($this->field($object, $name)), $object->order)).')', '...');
+        }
+
+        return $this->isSeen ? $this->seen($object) : throw new RunError('object_shown', ['name' => $object->class]);
+    }
+
+    /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
+    private function isOfFields(MapValue $object): bool
+    {
+        return Language::Python === $this->language() && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);
+    }
+
+    /** Whether values are shown to who looks on, not by the program. */
+    public bool $isSeen = false;
+
+    /** An object with what it keeps. */
+    private function seen(MapValue $object): string
+    {
+        return $this->shownWithin($object, fn (): string => $object->class.'('.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->display($entry[1]), $object->entries)).')', $object->class.'(…)');
+    }
+}

@@ -1,0 +1,72 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Language\Patterns;
+use Scrivlet\Core\Run\RunError;
+
+/** A pattern that texts are searched for: a regular expression of JavaScript or Python, which PCRE reads nearly as they are. */
+final class PatternValue
+{
+    /** Where a search goes on that remembers its place (ECMA-262, 22.2.7.2). */
+    public int $next = 0;
+
+    private function __construct(public readonly string $source, public readonly string $flags, private readonly string $compiled)
+    {
+    }
+
+    /** @return self|null null where the pattern can't be read */
+    public static function javaScript(string $source, string $flags = ''): ?self
+    {
+        $compiled = Patterns::javaScript($source, $flags);
+
+        return null === $compiled ? null : new self($source, $flags, $compiled);
+    }
+
+    public static function python(string $source): ?self
+    {
+        $compiled = Patterns::python($source);
+
+        return null === $compiled ? null : new self($source, '', $compiled);
+    }
+
+    /**
+     * The first place from an offset on where a text fits.
+     *
+     * @return list<array{string|null, int}>|null the whole and its groups, each with where it begins in bytes
+     */
+    public function first(string $text, int $from = 0): ?array
+    {
+        Room::spend(1 + (\strlen($text) >> 4));
+        if ($from > \strlen($text)) {
+            return null;
+        }
+        $found = preg_match($this->compiled, $text, $match, \PREG_OFFSET_CAPTURE | \PREG_UNMATCHED_AS_NULL, $from);
+        if (false === $found) {
+            throw new RunError('much_work');
+        }
+
+        return 0 === $found ? null : array_values(array_filter($match, \is_int(...), \ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @return list<list<array{string|null, int}>> */
+    public function all(string $text): array
+    {
+        $all = [];
+        for ($from = 0; null !== $match = $this->first($text, $from);) {
+            $all[] = $match;
+            $length = \strlen((string) $match[0][0]);
+            // Where nothing was found the search goes on one letter further.
+            $from = $match[0][1] + ($length > 0 ? $length : max(1, \strlen(mb_substr(substr($text, $match[0][1], 4), 0, 1))));
+        }
+
+        return $all;
+    }
+
+    public function isForAll(): bool
+    {
+        return str_contains($this->flags, 'g');
+    }
+}

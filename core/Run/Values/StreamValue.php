@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\Answers;
+
+/** A stream of C++ in memory: what is written to it can be read from it (C++17, 30.8). */
+final class StreamValue
+{
+    private Answers $reads;
+
+    public function __construct(private string $text)
+    {
+        $this->reads = new Answers($text);
+    }
+
+    public function text(): string
+    {
+        return $this->text;
+    }
+
+    public function become(string $text): void
+    {
+        $this->text = $text;
+        $this->reads = new Answers($text);
+    }
+
+    public function put(string $text): void
+    {
+        $this->text .= $text;
+        $this->reads = new Answers($this->reads->rest().$text);
+    }
+
+    /** @param 'line'|'whole'|'number'|'letter'|'word' $kind */
+    public function next(string $kind): ?string
+    {
+        return $this->reads->next_($kind);
+    }
+
+    public function isMalformed(): bool
+    {
+        return $this->reads->isMalformed();
+    }
+
+    public function clear(): void
+    {
+        $this->reads->clear();
+    }
+
+    /** What stands before a sign, which is passed over. */
+    public function until(string $sign): ?string
+    {
+        $rest = $this->reads->rest();
+        if ('' === $rest) {
+            return null;
+        }
+        $at = strpos($rest, $sign);
+        $this->reads = new Answers(false === $at ? '' : substr($rest, $at + \strlen($sign)));
+
+        return false === $at ? $rest : substr($rest, 0, $at);
+    }
+}

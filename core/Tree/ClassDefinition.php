@@ -1,0 +1,69 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** A class: its methods are the functions that its body holds, each named `<class>.<method>`. */
+final readonly class ClassDefinition extends Statement
+{
+    use HoldsBody;
+
+    /** The name of the method that makes a new object ready. */
+    public const MAKES = '@new';
+    /** The name of the method that gives the text as which an object shows. */
+    public const SHOWS = '@text';
+
+    /** The name of the method that gives what an object shows as among others. */
+    public const FORM = '@form';
+    /** Methods that signs and functions of the language call, by what these do. */
+    public const SPECIAL = [self::MAKES, self::SHOWS, self::FORM, '@equal', '@length', '@add', '@subtract', '@multiply', '@less', ...self::FURTHER];
+
+    /** Those that Python alone has. */
+    public const FURTHER = ['@divide', '@floor_divide', '@floor_remainder', '@power', '@negate', '@absolute', '@added_to', '@multiplied_by', '@less_or_equal', '@greater', '@greater_or_equal', '@iter', '@contains', '@item', '@put_item', '@truth', '@called'];
+
+    /** @param string $parent the class that this one is a kind of, '' for none; `@` and a kind of failures for one whose objects are raised */
+    public function __construct(public int $id, public string $name, public string $parent, public Block $body, public bool $off = false)
+    {
+    }
+
+    public function entry(): string
+    {
+        return 'class';
+    }
+
+    /** The entry whose words say it. */
+    public function phrase(): string
+    {
+        return '' === $this->parent ? 'class' : (null === $this->failure() ? 'class_of' : 'class_failure');
+    }
+
+    /** The kind of failures that its objects are, by its own row. */
+    public function failure(): ?FailureKind
+    {
+        return str_starts_with($this->parent, '@') ? FailureKind::tryFrom(substr($this->parent, 1)) : null;
+    }
+
+    public function labels(): array
+    {
+        return ['name' => $this->name, ...('' === $this->parent ? [] : ['parent' => $this->parent])];
+    }
+
+    public function withLabel(string $name, string $value): static
+    {
+        return $this->with([$name => $value]);
+    }
+
+    /** @return list<FunctionDefinition> those that are not switched off */
+    public function methods(): array
+    {
+        $methods = [];
+        foreach ($this->off ? [] : $this->body->statements as $row) {
+            if ($row instanceof FunctionDefinition) {
+                $methods[] = $row;
+            }
+        }
+
+        return $methods;
+    }
+}

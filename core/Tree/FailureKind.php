@@ -1,0 +1,38 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Tree;
+
+/** What can go wrong while a program runs, as far as a program can ask for it. */
+enum FailureKind: string
+{
+    /** Whatever the language counts as a failure. */
+    case Any = 'any';
+    case Value = 'value';
+    case Type = 'type';
+    case Index = 'index';
+    case Key = 'key';
+    case Lookup = 'lookup';
+    case Division = 'division';
+    case Arithmetic = 'arithmetic';
+    case Overflow = 'overflow';
+    case Name = 'name';
+    case Runtime = 'runtime';
+    case Depth = 'depth';
+    case Answer = 'answer';
+    case Claim = 'claim';
+    case Unwritten = 'unwritten';
+    case Logic = 'logic';
+    case Domain = 'domain';
+    case Length = 'length';
+    /** A text or a whole number that C++ throws as it is. */
+    case Text = 'text';
+    case Whole = 'whole';
+
+    /** Whether what is kept of it is the value thrown, not what a failure says. */
+    public function isPlain(): bool
+    {
+        return self::Text === $this || self::Whole === $this;
+    }
+}

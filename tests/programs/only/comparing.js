@@ -1,0 +1,13 @@
+const words = ["pear", "fig", "Apple"];
+words.sort((a, b) => a.localeCompare(b));
+console.log(words, "a".localeCompare("b"));
+words.sort((a, b) => a.length - b.length || a.localeCompare(b));
+console.log(words);
+words.sort((a, b) => { if (a < b) return 1; return -1; });
+console.log(words);
+const seeds = [5, 12, 8];
+console.log(seeds.findIndex((x) => x > 10), seeds.findIndex((x) => { return x === 9; }));
+console.log([1, 2, 3].reduce((a, b) => a + b), [4, 9, 2].reduce((a, b) => (a > b ? a : b)));
+console.log(7 & 3, 7 | 8, 5 ^ 1, 1 << 4, ~5, 256 >> 2, 1 << 31, -7 >> 1);
+console.log((5 & 1) === 1, null ?? "d", 0 ?? 1, [1, 2].flatMap((x) => [x, x]), Math.cbrt(27));
+console.log(typeof 1, typeof "a", typeof undefined, typeof null, typeof [], typeof ((x) => x));

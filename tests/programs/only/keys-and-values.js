@@ -1,0 +1,13 @@
+const inventory = new Map();
+inventory.set("bean", 12).set("pea", 8);
+console.log([...inventory.keys()]);
+console.log(Array.from(inventory.values()));
+console.log([...inventory.keys()], Array.from(inventory.values()));
+console.log([...inventory.entries()]);
+const seen = new Set([1, 2]);
+console.log([...seen.values()], seen);
+console.log(Math.max(...inventory.values()));
+for (const name of inventory.keys()) console.log(name);
+for (const [i, x] of [5, 6].entries()) console.log(i, x);
+console.log([...[7, 8].keys()], [...[7, 8].entries()]);
+console.log([..."abc"].map((c, i) => c + i));

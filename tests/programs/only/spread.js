@@ -1,0 +1,10 @@
+console.log([..."abc"]);
+const w = "fern";
+const l = [...w];
+l.push("s");
+console.log(l, l.length);
+const both = ["x", ..."yz"];
+console.log(both, [..."ab", "c"]);
+const split = (text) => [...text];
+console.log(split("pea"));
+console.log(Array.from("xy"), Array.from([1,2]), Array.from(new Set([3,3])), Array.from(new Map([["a",1]])));

@@ -1,0 +1,11 @@
+const stock = new Map([["bean", 3], ["pea", 5]]);
+stock.set("kale", 1).set("pea", 6);
+stock.delete("bean");
+for (const [k, v] of stock) console.log(k, v);
+stock.forEach((v, k) => console.log(`${k}:${v}`));
+console.log(stock.size, stock.has("bean"), stock.get("bean"), [...stock.keys()], Array.from(stock.values()));
+console.log(stock, new Set([1, 2, 2]));
+const a = new Set([1, 2, 3]), b = new Set([2, 3, 4]);
+console.log([...a].filter((x) => b.has(x)), new Set([...a, ...b]).size);
+const most = [...stock.entries()].reduce((x, y) => (y[1] > x[1] ? y : x));
+console.log(most, Object.fromEntries(stock));

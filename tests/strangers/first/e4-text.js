@@ -1,0 +1,11 @@
+const s = "  The Quick brown fox; 12 jumps, 7 falls  ";
+const t = s.trim();
+console.log(t.length, t.toUpperCase(), t.indexOf("fox"), t.lastIndexOf("s"), t.slice(-5), t.substring(4, 9));
+console.log(t.match(/\d+/g).map(Number), t.replace(/[aeiou]/gi, "*"), t.split(/[;,]\s*/));
+console.log(t.split("").reverse().join(""), t.includes("12"), t.startsWith("The"), "ab".repeat(3), t.charCodeAt(0), String.fromCharCode(72, 105));
+const title = t.split(" ").map((w) => w[0].toUpperCase() + w.slice(1).toLowerCase()).join(" ");
+console.log(title);
+const isPal = (x) => { const y = x.toLowerCase().replace(/[^a-z]/g, ""); return y === [...y].reverse().join(""); };
+console.log(isPal("Never odd or even"), isPal("beds"));
+const m = "2026-11-28".match(/^(\d{4})-(\d\d)-(\d\d)$/);
+console.log(m[1], m[2], m[3], "x".match(/y/));

@@ -1,0 +1,10 @@
+const nums = [5, 3, 8, 1];
+const sorted = [...nums].sort((a, b) => a - b);
+console.log(sorted, nums);
+const [first, second, ...rest] = sorted;
+console.log(first, second, rest);
+console.log(nums.map(n => n * 2).filter(n => n > 5).join("-"));
+console.log(nums.find(n => n > 4), nums.findIndex(n => n === 8), nums.some(n => n > 7), nums.every(n => n > 0));
+console.log(nums.includes(3), nums.indexOf(9), Math.max(...nums), nums.slice(1, 3), nums.at(-1));
+nums.forEach((n, i) => console.log(i, n));
+console.log(Array.from({ length: 4 }, (_, i) => i * i), new Array(3).fill(0));
