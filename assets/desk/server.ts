@@ -1,4 +1,4 @@
-import { adopt, keep, newId, type Kept } from "./unsent";
+import { adopt, hear, isBehind, keep, newId, type Kept, type Left } from "./unsent";
 import { byId, say } from "./page";
 import { data, onAnswer, take } from "./store";
 import type { Answer, Edit } from "./types";
@@ -30,7 +30,10 @@ let sending = false;
 /** A person has to choose before anything else is sent. */
 let halted = false;
 
-onAnswer(() => keep(waiting, data.revision));
+onAnswer(() => {
+  keep(waiting, data.revision);
+  hear(data.revision);
+});
 
 /** When all edits are answered; at once if there are none, and never while the connection is gone. */
 export async function idle(): Promise<void> {
@@ -205,23 +208,30 @@ byId("conflict-copy").addEventListener("click", async () => {
   location.href = ((await response.json()) as { address: string }).address;
 });
 
-/** Sends what an earlier window could not. */
+/** Sends what another window could not, before what is made here. */
+function takeOver({ edits, revision }: Left): void {
+  // Edits of this window do not make what was left newest: whoever moved on meanwhile is asked which of both stays.
+  if (revision !== data.revision) mine.length = 0;
+  data.revision = revision;
+  mine.push(...edits.map((one) => one.id));
+  const left = edits.map((one) => ({
+    ...one,
+    fit: (edit: Edit) => edit,
+    seen: () => {},
+    done: () => {},
+    refused: () => {},
+  }));
+  waiting.unshift(...left);
+  keep(waiting, data.revision);
+  void work();
+}
+
 export function start(): void {
-  void adopt().then(({ edits, revision }) => {
-    if (!edits.length) return;
-    mine.push(...edits.map((one) => one.id));
-    if (revision !== null) data.revision = revision;
-    const left = edits.map((one) => ({
-      ...one,
-      fit: (edit: Edit) => edit,
-      seen: () => {},
-      done: () => {},
-      refused: () => {},
-    }));
-    waiting.unshift(...left);
-    keep(waiting, data.revision);
-    void work();
-  });
+  if (isBehind()) {
+    location.reload();
+    return;
+  }
+  void adopt((left) => void idle().then(() => takeOver(left))).then((left) => left && takeOver(left));
   window.addEventListener("online", () => void work());
   window.addEventListener("pagehide", () => {
     const next = waiting[0];

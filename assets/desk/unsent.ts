@@ -33,12 +33,29 @@ let tab = (sessionStorage.scrivletTab ??= newId()) as string;
 let latest: Unsent | null = null;
 
 /** A browser that keeps nothing, or has no room left, sends all the same. */
-export function store(key: string, text: string): void {
+export function store(key: string, text: string, into: Storage = localStorage): void {
   try {
-    localStorage.setItem(key, text);
+    into.setItem(key, text);
   } catch {
-    localStorage.removeItem(key);
+    into.removeItem(key);
   }
+}
+
+/** The newest revision this window heard of; numbers only grow. */
+const HEARD = `scrivletHeard:${data.address}`;
+
+export function hear(revision: number): void {
+  store(HEARD, String(revision), sessionStorage);
+}
+
+/**
+ * Whether the page shows less than this window knew before it was loaded anew: an edit was answered while the page was
+ * already under way. Asked once, so that a server that forgot something does not load it for ever.
+ */
+export function isBehind(): boolean {
+  const heard = Number(sessionStorage.getItem(HEARD) ?? 0);
+  sessionStorage.removeItem(HEARD);
+  return heard > data.revision;
 }
 
 /** Until they are answered, edits are kept where a closed window leaves them. */
@@ -59,20 +76,27 @@ async function hold(name: string): Promise<boolean> {
   });
 }
 
-/** When a window of this name is gone, or stays; one that is loaded again goes a moment after the new one has come. */
-async function gone(name: string): Promise<void> {
+/** Whether a window of this name is gone or goes at once: one that is closed or loaded again ends a moment after the new one has come. */
+async function gone(name: string): Promise<boolean> {
   const signal = AbortSignal.timeout(GOING);
-  await navigator.locks.request(name, { signal }, () => {}).catch(() => {});
+  return navigator.locks.request(name, { signal }, () => true).catch(() => false);
 }
 
-async function isOpen(other: string, at: number): Promise<boolean> {
-  if (!navigator.locks) return Date.now() - at < GONE;
-  const { held } = await navigator.locks.query();
-  return held?.some((lock) => lock.name === `scrivlet:${other}`) ?? false;
+/** What a window could not send: its edits, made to the program of this revision. */
+export interface Left {
+  edits: Kept[];
+  revision: number;
 }
 
-/** Takes over what windows that are gone have left, the oldest first, and what this one had before it was loaded again. */
-export async function adopt(): Promise<{ edits: Kept[]; revision: number | null }> {
+function leftBy(name: string): Unsent | null {
+  return JSON.parse(localStorage.getItem(PREFIX + name) ?? "null") as Unsent | null;
+}
+
+/**
+ * Takes over what windows that are gone have left, the oldest first, and what this one had before it was loaded again;
+ * what one leaves that is closing just now comes later.
+ */
+export async function adopt(later: (left: Left) => void): Promise<Left | null> {
   const former = `scrivlet:${tab}`;
   if (!(await hold(former))) {
     tab = sessionStorage.scrivletTab = newId();
@@ -80,12 +104,23 @@ export async function adopt(): Promise<{ edits: Kept[]; revision: number | null 
     await gone(former);
   }
   setInterval(() => latest && keep(latest.edits, latest.revision), BEAT);
+  const held = (await navigator.locks?.query())?.held?.map((lock) => lock.name) ?? [];
   const left: Unsent[] = [];
   for (const key of Object.keys(localStorage).filter((one) => one.startsWith(PREFIX))) {
-    const found = JSON.parse(localStorage.getItem(key) ?? "null") as Unsent | null;
     const other = key.slice(PREFIX.length);
-    if (!found || (other !== tab && (await isOpen(other, found.at)))) continue;
-    left.push(found);
+    const kept = leftBy(other);
+    if (!kept) continue;
+    if (other !== tab && held.includes(`scrivlet:${other}`)) {
+      void gone(`scrivlet:${other}`).then((isGone) => {
+        const closed = isGone ? leftBy(other) : null;
+        if (!closed) return;
+        localStorage.removeItem(key);
+        later(closed);
+      });
+      continue;
+    }
+    if (other !== tab && !navigator.locks && Date.now() - kept.at < GONE) continue;
+    left.push(kept);
     if (other !== tab) localStorage.removeItem(key);
   }
   const first = localStorage.getItem(FORMER);
@@ -95,5 +130,5 @@ export async function adopt(): Promise<{ edits: Kept[]; revision: number | null 
     localStorage.removeItem(FORMER);
   }
   left.sort((one, another) => one.at - another.at);
-  return { edits: left.flatMap((one) => one.edits), revision: left[0]?.revision ?? null };
+  return left.length ? { edits: left.flatMap((one) => one.edits), revision: left[0]!.revision } : null;
 }

@@ -230,6 +230,52 @@ test("words typed without a connection are there when the program is opened agai
   forgive();
 });
 
+test("an edit that is answered while the page is loaded anew is on the new page", async () => {
+  const own = await fresh();
+  let isOut = true;
+  const answered = own.waitForResponse((response) => response.url().endsWith("/edits"));
+  await own.route(
+    (url) => /\/programs\/\d+$/.test(url.pathname),
+    async (route) => {
+      if (!isOut) return route.fallback();
+      isOut = false;
+      const early = await route.fetch();
+      await (await answered).finished();
+      await route.fulfill({ response: early });
+    },
+  );
+  await own.evaluate(() =>
+    setTimeout(() => document.querySelector<HTMLElement>('.stock[data-entry="nib.forward"]')!.click(), 2000),
+  );
+  await own.reload();
+  await own.locator('#blocks > li:has-text("go forward")').waitFor();
+  await edit(own, () => stock(own, "nib.left").click());
+  assert.deepEqual((await rowsOf(own)).slice(1), ["go forward 50 steps", "turn left 90 degrees"]);
+  await own.close();
+});
+
+test("what a window leaves that takes its time to close is sent by the next one", async () => {
+  const own = await fresh();
+  const address = own.url();
+  const name = await own.evaluate(() => `scrivlet:${sessionStorage.scrivletTab as string}`);
+  await own.route("**/edits", (route) => route.abort());
+  await stock(own, "nib.forward").click();
+  await own.waitForFunction(() => Object.keys(localStorage).some((key) => key.startsWith("scrivlet-unsent")));
+  const slow = await own.context().newPage();
+  await slow.goto(`${address}/history`);
+  await slow.evaluate((lock) => {
+    void navigator.locks.request(lock, () => new Promise((later) => setTimeout(later, 2500)));
+  }, name);
+  await own.close();
+  const again = await slow.context().newPage();
+  await again.goto(address);
+  await again.locator('#blocks > li:has-text("go forward")').waitFor();
+  await edit(again, () => stock(again, "nib.left").click());
+  assert.deepEqual((await rowsOf(again)).slice(1), ["go forward 50 steps", "turn left 90 degrees"]);
+  await again.context().close();
+  forgive();
+});
+
 test("after Escape in the conflict dialog it still stands there, and no later edit vanishes", async () => {
   const own = await fresh();
   const other = await own.context().newPage();
