@@ -145,6 +145,9 @@ final class Compiler
     private readonly Types $types;
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
+    /** What is done with bits, of which C++ has 32 or 64. */
+    private const OF_BITS = ['bit_and', 'bit_or', 'bit_xor', 'bit_not', 'shifted_left', 'shifted_right'];
+
     public function __construct(Analysis $analysis, private readonly Language $language, private readonly bool $record)
     {
         $this->program = $program = $analysis->program;
@@ -688,7 +691,11 @@ final class Compiler
     {
         \assert($this->part instanceof FunctionDefinition);
 
-        return $this->kept($this->types->result($this->part->name), $this->expression($value), $value);
+        $result = $this->types->result($this->part->name);
+        // A reference is what is there itself (C++17, 11.3.2).
+        $isItself = str_ends_with($this->part->types[''] ?? '', '&') && !$result->isNumeric() && !$result->isTextual();
+
+        return $isItself ? $this->expression($value) : $this->kept($result, $this->expression($value), $value);
     }
 
     private function repeat(Repeat $repeat): string
@@ -1100,7 +1107,9 @@ final class Compiler
         }
         $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
 
-        return $object.$method.'('.$this->listed($operation->arguments).')';
+        $wide = \in_array($operation->key, self::OF_BITS, true) && $this->isWide($operation) ? ', true' : '';
+
+        return $object.$method.'('.$this->listed($operation->arguments).$wide.')';
     }
 
     /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */

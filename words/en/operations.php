@@ -211,6 +211,8 @@ return [
     'operation.text_stream' => 'stream of {0}',
     'operation.next_of' => 'read from the first into the others: {*}',
     'operation.line_of' => 'read a line from the first into the second: {*}',
+    'operation.told_form' => 'show what follows in the way {0}',
+    'operation.shown_formed' => '{0} in the way of its stream',
     'operation.put_on' => 'write {1} to {0}',
     'operation.streamed_text' => 'all of the stream {0}',
     'operation.streamed_set' => 'let {0} hold {1}',

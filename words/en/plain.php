@@ -323,6 +323,8 @@ return [
     'plain.operation.text_stream' => 'a stream that holds {0}',
     'plain.operation.next_of' => 'there is something in the first of these for each of the others: {*}',
     'plain.operation.line_of' => 'there is a line in the first of these for the second: {*}',
+    'plain.operation.told_form' => 'from here on show values in the way {0}',
+    'plain.operation.shown_formed' => '{0} in the way that its stream was told',
     'plain.operation.put_on' => 'write {1} to the stream {0}',
     'plain.operation.streamed_text' => 'all that the stream {0} holds',
     'plain.operation.streamed_set' => 'let the stream {0} hold {1}',

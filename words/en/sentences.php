@@ -223,7 +223,6 @@ return [
     'mistake.unknown_method' => 'There is no “{name}” to call behind the point in line {line}. Check its spelling.',
     'mistake.unknown_name' => '{name} in line {line} has no value yet. Give it one above, or put quotes around it if it is a text.',
     'mistake.unknown_property' => 'There is no “{name}” behind the point in line {line}. Check its spelling.',
-    'mistake.unsure_form' => 'In line {line} the number is shown now one way, now another, as words such as fixed are not always said before. Say them in one place, before anything is shown.',
     'mistake.unsupported' => 'Scrivlet can’t run {what} yet, which stands in line {line}. It is kept as you wrote it.',
     'mistake.unused_result' => 'Line {line} finds a value and does nothing with it. Give it a name with “=”, or print it.',
     'mistake.value_missing' => 'A value is missing in line {line}, behind “{after}”. Write one there.',

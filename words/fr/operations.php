@@ -211,6 +211,8 @@ return [
     'operation.text_stream' => 'flux de {0}',
     'operation.next_of' => 'lire du premier dans les autres : {*}',
     'operation.line_of' => 'lire une ligne du premier dans le deuxième : {*}',
+    'operation.told_form' => 'montrer la suite selon {0}',
+    'operation.shown_formed' => '{0} à la façon de son flux',
     'operation.put_on' => 'écrire {1} dans {0}',
     'operation.streamed_text' => 'tout le flux {0}',
     'operation.streamed_set' => 'que {0} contienne {1}',

@@ -323,6 +323,8 @@ return [
     'plain.operation.text_stream' => 'un flux qui contient {0}',
     'plain.operation.next_of' => 'il y a quelque chose dans le premier pour chacun des autres : {*}',
     'plain.operation.line_of' => 'il y a une ligne dans le premier pour le deuxième : {*}',
+    'plain.operation.told_form' => 'montrer désormais les valeurs selon {0}',
+    'plain.operation.shown_formed' => '{0} comme on l’a dit à son flux',
     'plain.operation.put_on' => 'écrire {1} dans le flux {0}',
     'plain.operation.streamed_text' => 'tout ce que le flux {0} contient',
     'plain.operation.streamed_set' => 'que le flux {0} contienne {1}',

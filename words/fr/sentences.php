@@ -223,7 +223,6 @@ return [
     'mistake.unknown_method' => 'Il n’y a pas de « {name} » à appeler après le point, ligne {line}. Vérifie son orthographe.',
     'mistake.unknown_name' => '{name}, ligne {line}, n’a pas encore de valeur. Donne-lui-en une au-dessus, ou mets des guillemets si c’est un texte.',
     'mistake.unknown_property' => 'Il n’y a pas de « {name} » après le point, ligne {line}. Vérifie son orthographe.',
-    'mistake.unsure_form' => 'À la ligne {line}, le nombre s’affiche tantôt d’une façon, tantôt d’une autre, car des mots comme fixed ne sont pas toujours dits avant. Dis-les à un seul endroit, avant tout affichage.',
     'mistake.unsupported' => 'Scrivlet ne sait pas encore exécuter {what}, qui est à la ligne {line}. C’est gardé comme tu l’as écrit.',
     'mistake.unused_result' => 'La ligne {line} trouve une valeur et n’en fait rien. Donne-lui un nom avec « = », ou affiche-la.',
     'mistake.value_missing' => 'Il manque une valeur à la ligne {line}, après « {after} ». Écris-en une.',

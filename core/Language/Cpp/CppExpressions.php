@@ -17,12 +17,14 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
@@ -87,6 +89,12 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 2;
         }
         $word = $this->sign();
+        if ($this->functionType()) {
+            // What it takes and gives shows where it is called.
+            $this->accept('&');
+
+            return 'auto';
+        }
         if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream'], true) && !$this->isVariable((string) $word)) {
             $words[] = $word;
             ++$this->at;
@@ -99,7 +107,7 @@ abstract class CppExpressions extends BraceExpressions
         } elseif (isset($this->aliases[(string) $word]) && !$this->isVariable((string) $word)) {
             $words[] = $this->aliases[(string) $word];
             ++$this->at;
-        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set'], true) && $this->is('<', 1)) {
+        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set', 'initializer_list', ...0 < $this->typesAround ? ['greater'] : []], true) && $this->is('<', 1)) {
             $this->at += 2;
             $inner = [];
             do {
@@ -142,7 +150,7 @@ abstract class CppExpressions extends BraceExpressions
             return null;
         }
         $type = implode(' ', array_diff($words, ['const', 'static', 'constexpr']));
-        if ($this->is('&') && TokenKind::Name === $this->peek(1)?->kind || $this->is('&') && $this->is('[', 1)) {
+        if ($this->is('&') && (TokenKind::Name === $this->peek(1)?->kind || $this->is('[', 1) || $this->is('operator', 1))) {
             ++$this->at;
             $type = (\in_array('const', $words, true) ? 'const ' : '').$type.' &';
         } elseif ($this->is('*') && 'char' === $type && \in_array('const', $words, true)) {
@@ -197,6 +205,8 @@ abstract class CppExpressions extends BraceExpressions
             case 'char':
             case 'long':
                 return $this->conversion($token);
+            case 'dynamic_cast':
+                return $this->named($token);
             case 'static_cast':
                 ++$this->at;
                 $this->accept('<');
@@ -297,9 +307,17 @@ abstract class CppExpressions extends BraceExpressions
         return new Operation($operation, [$value]);
     }
 
+    /** Bytes of a type on the machines of courses (C++17, 8.3.3). */
+    private const SIZES = ['int' => 4, 'char' => 1, 'bool' => 1, 'double' => 8, 'float' => 4, 'long' => 8, 'short' => 2];
+
     /** `sizeof(beds) / sizeof(beds[0])` is how many items an array has. */
     private function countedItems(Token $token): Expression
     {
+        if ($this->is('(', 1) && $this->is(')', 3) && !$this->is('/', 4) && null !== $size = self::SIZES[$this->peek(2)->text ?? ''] ?? null) {
+            $this->at += 4;
+
+            return new NumberLiteral($size);
+        }
         $name = $this->peek(2);
         foreach (['sizeof', '(', null, ')', '/', 'sizeof', '(', $name?->text, '[', '0', ']', ')'] as $ahead => $wanted) {
             if (null !== $wanted && !$this->is($wanted, $ahead)) {
@@ -358,6 +376,11 @@ abstract class CppExpressions extends BraceExpressions
     private function pointed(Token $token): Expression
     {
         $name = $this->peek(1);
+        if ('' !== $this->class && 'this' === $name?->text) {
+            $this->at += 2;
+
+            return $this->postfix($this->thisObject($name));
+        }
         $target = null === $name || $this->is('(', 2) ? null : $this->targetOf($name->text);
         if (null !== $target && null !== $name) {
             $this->at += 2;
@@ -379,6 +402,9 @@ abstract class CppExpressions extends BraceExpressions
 
             return $this->postfix(new Operation(1 === preg_match('/\bset ?</', $type) ? ($isLast ? 'greatest' : 'least') : ($isLast ? 'last' : 'first'), [new VariableRead($name->text)]));
         }
+        if ($this->is('std', 1) && $this->is('::', 2)) {
+            $this->at += 2;
+        }
         if (TokenKind::Name === $this->peek(1)?->kind && !$this->is('(', 2)) {
             ++$this->at;
 
@@ -391,11 +417,20 @@ abstract class CppExpressions extends BraceExpressions
         $opened = $this->peek(2) ?? $token;
         $this->at += 3;
         $arguments = $this->arguments($opened);
-        if (1 !== \count($arguments) || !$arguments[0]->all) {
+        $found = $this->builtin($name, $arguments, $token);
+        if (!$found instanceof Operation || !\in_array($found->key, ['greatest_place', 'least_place'], true)) {
             $this->fail('unsupported', $token, ['what' => '*'.$name]);
         }
 
-        return $this->postfix(new Operation('max_element' === $name ? 'greatest' : 'least', [$arguments[0]->value]));
+        return $this->postfix(self::foundBy($found));
+    }
+
+    /** The item that stands at the place of the greatest or the least. */
+    protected static function foundBy(Operation $place): Operation
+    {
+        $key = 'greatest_place' === $place->key ? 'greatest' : 'least';
+
+        return new Operation(2 === \count($place->arguments) ? $key.'_by' : $key, $place->arguments);
     }
 
     /** `{1, 2, 3}`, or `{{"a", 1}, {"b", 2}}` for a map. */
@@ -469,6 +504,12 @@ abstract class CppExpressions extends BraceExpressions
 
         return $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $opened->offset), $this->arguments($opened), true);
     }
+
+    /** `function<int(string)>` */
+    abstract protected function functionType(): bool;
+
+    /** The place of the round bracket behind types in pointed ones; null if nothing but types does not stand there. */
+    abstract protected function behindTypes(int $from): ?int;
 
     /** A function with rows that stands in a value: `[](int n) { … }`. */
     abstract protected function rowsLambda(Token $token): FunctionReference;
@@ -547,19 +588,12 @@ abstract class CppExpressions extends BraceExpressions
             return $this->converted($type, $this->expression(9), $opened);
         }
         $this->at = $at;
-        [$outer, $this->isStreaming] = [$this->isStreaming, false];
-        try {
-            return parent::grouped($opened);
-        } finally {
-            $this->isStreaming = $outer;
-        }
+
+        return parent::grouped($opened);
     }
 
     /** @var array<string, array<string, string>> types by scope and name */
     protected array $types = ['' => []];
-
-    /** Whether two arrows belong to a stream: in brackets they move bits. */
-    private bool $isStreaming = true;
 
     /** @var array<string, Expression> how many items each array of C was declared with */
     protected array $arraySizes = [];
@@ -605,6 +639,10 @@ abstract class CppExpressions extends BraceExpressions
 
             return new RandomWhole(new NumberLiteral(0), $last);
         }
+        if (\in_array($operator, [Operator::Equal, Operator::NotEqual], true) && $right instanceof TextLiteral && "\0" === $right->value && $left instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($left->container))) {
+            // A text ends with a letter that is none (C++17, 24.3.2.5).
+            return new Binary($operator, $left->index, new Operation('length', [$left->container]));
+        }
         // `rand() % 6 + 1` is a number from 1 to 6.
         if (Operator::Add === $operator && $left instanceof RandomWhole && $left->from == new NumberLiteral(0) && $left->to instanceof NumberLiteral && \is_int($left->to->value) && $right instanceof NumberLiteral && \is_int($right->value)) {
             return new RandomWhole($right, new NumberLiteral($left->to->value + $right->value));
@@ -620,7 +658,7 @@ abstract class CppExpressions extends BraceExpressions
                 return $left;
             }
             if ($left instanceof Operation && \in_array($left->key, ['greatest_place', 'least_place'], true)) {
-                return new Operation('position', [$left->arguments[0], new Operation('greatest_place' === $left->key ? 'greatest' : 'least', $left->arguments)]);
+                return new Operation('position', [$left->arguments[0], self::foundBy($left)]);
             }
             if ($left instanceof Operation && 'found' === $left->key) {
                 return new Operation('position', $left->arguments);
@@ -634,11 +672,6 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return parent::combine($operator, $left, $right, $at);
-    }
-
-    protected function isStream(string $sign): bool
-    {
-        return $this->isStreaming && ('<<' === $sign || '>>' === $sign);
     }
 
     protected function knows(string $object): bool
@@ -864,6 +897,18 @@ abstract class CppExpressions extends BraceExpressions
 
             return new NumberLiteral('EXIT_SUCCESS' === $token->text ? 0 : 1);
         }
+        if (isset($this->functions[$token->text]) && $this->is('<', 1) && null !== $behind = $this->behindTypes($this->at + 2)) {
+            // `biggest<int>(2, 3)`: the types show in what is given (C++17, 17.8.1).
+            $this->at = $behind - 1;
+            $this->tokens[$this->at] = new Token(TokenKind::Name, $token->text, $token->offset);
+
+            return parent::named($this->tokens[$this->at]);
+        }
+        if ('NULL' === $token->text && !$this->isVariable('NULL')) {
+            ++$this->at;
+
+            return new NothingLiteral();
+        }
         if (isset(self::LIMITS[$token->text]) && !$this->isVariable($token->text)) {
             ++$this->at;
 
@@ -882,6 +927,17 @@ abstract class CppExpressions extends BraceExpressions
 
             return $this->postfix(new Item($given[0]->value ?? new NothingLiteral(), new NumberLiteral((int) $this->tokens[$at + 2]->text)));
         }
+        if ('bitset' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && TokenKind::Number === ($this->tokens[$at + 2]->kind ?? null) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
+            return $this->bitset((int) $this->tokens[$at + 2]->text, $at + 4);
+        }
+        if ('dynamic_cast' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && isset($this->classes[$this->tokens[$at + 2]->text ?? '']) && '*' === ($this->tokens[$at + 3]->text ?? '') && '>' === ($this->tokens[$at + 4]->text ?? '') && '(' === ($this->tokens[$at + 5]->text ?? '')) {
+            // What is of that class, or nothing (C++17, 8.2.7).
+            $this->at = $at + 6;
+            $object = $this->arguments($this->tokens[$at + 5])[0]->value ?? $this->fail('value_missing', $token, ['after' => '(']);
+            $object instanceof VariableRead || $this->fail('unsupported', $token, ['what' => 'dynamic_cast<…>(…)']);
+
+            return new Choice(new KindTest($object, $this->tokens[$at + 2]->text), $object, new NothingLiteral());
+        }
         if ('numeric_limits' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && '>' === ($this->tokens[$at + 3]->text ?? '') && '::' === ($this->tokens[$at + 4]->text ?? '')) {
             $limit = ['int' => ['max' => 2147483647, 'min' => -2147483648], 'double' => ['max' => \PHP_FLOAT_MAX, 'lowest' => -\PHP_FLOAT_MAX]][$this->tokens[$at + 2]->text][$this->tokens[$at + 5]->text ?? ''] ?? null;
             if (null !== $limit && '(' === ($this->tokens[$at + 6]->text ?? '') && ')' === ($this->tokens[$at + 7]->text ?? '')) {
@@ -892,6 +948,7 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ('greater' === $word && '<' === ($this->tokens[$at + 1]->text ?? '')) {
             $this->at = $at;
+            $token = $this->tokens[$at];
         }
         $enumerator = $this->is('::', 1) ? $this->enumerators[$token->text.'::'.($this->peek(2)->text ?? '')] ?? null : null;
         if (null !== $enumerator) {
@@ -982,6 +1039,25 @@ abstract class CppExpressions extends BraceExpressions
         return parent::named($token);
     }
 
+    /** `bitset<8>(beds)`, which is shown by its bits (C++17, 23.9). */
+    private function bitset(int $width, int $bracket): Expression
+    {
+        $this->at = $bracket + 1;
+        $given = $this->arguments($this->tokens[$bracket])[0]->value ?? new NumberLiteral(0);
+        $bits = new Operation('formatted', [new Operation('bit_and', [$given, new NumberLiteral((1 << min(max($width, 1), 62)) - 1)]), new TextLiteral("0{$width}b")]);
+        if ($this->is('.') && $this->is('to_string', 1) && $this->is('(', 2) && $this->is(')', 3)) {
+            $this->at += 4;
+        } elseif ($this->is('.') && $this->is('count', 1) && $this->is('(', 2) && $this->is(')', 3)) {
+            $this->at += 4;
+
+            return new Operation('occurrences', [$bits, new TextLiteral('1')]);
+        } elseif ($this->is('.')) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'bitset<…>.…']);
+        }
+
+        return $this->postfix($bits);
+    }
+
     /**
      * A pair or a set with what is given for it.
      *
@@ -1010,6 +1086,11 @@ abstract class CppExpressions extends BraceExpressions
         if ($arguments[0]->all) {
             // All items of another one: those of a map are pairs.
             return $this->isOfType($first, '(?:unordered_)?map') ? new Operation('as_list', [new Operation('entries', [$first])]) : new Operation('as_list', [$first]);
+        }
+
+        if (1 === \count($arguments) && TypeNames::read($this->typeOf($first))->isList()) {
+            // Another list, which is copied.
+            return $first;
         }
 
         return new Operation('filled', [$first, $arguments[1]->value ?? self::empty($type)]);
@@ -1131,10 +1212,32 @@ abstract class CppExpressions extends BraceExpressions
 
             return 'none_of' === $name ? new Unary(UnaryOperator::Not, $found) : $found;
         }
+        if ('ispunct' === $name && 1 === $count && null !== $first) {
+            // What is seen and is neither a letter nor a digit (C11, 7.4.1.9).
+            return new Operation('contains', [new TextLiteral('!"#$%&\'()*+,-./:;<=>?@[\\]^_`{|}~'), $first]);
+        }
+        if ('strlen' === $name && 1 === $count && null !== $first) {
+            return new Operation('length', [$first]);
+        }
+        if ('binary_search' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
+            return new Operation('contains', [$first, $second]);
+        }
+        if ('is_sorted' === $name && 1 === $count && $arguments[0]->all && null !== $first) {
+            return new Binary(Operator::Equal, $first, new Operation('sorted', [$first]));
+        }
+        if (\in_array($name, ['iota', 'fill', 'remove', 'remove_if', 'unique'], true) && ('unique' === $name ? 1 : 2) === $count && $arguments[0]->all) {
+            return $this->transient("all_$name", $values);
+        }
+        if (\in_array($name, ['max_element', 'min_element'], true) && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
+            $sorted = $this->sortedBy($first, $second, $token);
+            if ('sort_by' === $sorted->key) {
+                return $this->transient('max_element' === $name ? 'greatest_place' : 'least_place', [$first, $sorted->arguments[1]]);
+            }
+        }
         if ('rand' === $name && 0 === $count && $this->is('%')) {
             return $this->transient('rand', []);
         }
-        if (\in_array($name, ['printf', 'scanf', 'malloc', 'exit', 'system', 'rand', 'srand'], true)) {
+        if (\in_array($name, ['printf', 'scanf', 'malloc', 'system', 'rand', 'srand'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
         if (\in_array($name, ['print', 'len', 'str', 'input', 'range'], true)) {
@@ -1212,6 +1315,8 @@ abstract class CppExpressions extends BraceExpressions
             case 'value':
             case 'c_str':
                 return 0 === $count ? $receiver : null;
+            case 'value_or':
+                return 1 === $count && null !== $first ? new Choice(new Binary(Operator::NotEqual, $receiver, new NothingLiteral()), $receiver, $first) : null;
             case 'has_value':
                 return 0 === $count ? new Binary(Operator::NotEqual, $receiver, new NothingLiteral()) : null;
             case 'at':
@@ -1223,6 +1328,9 @@ abstract class CppExpressions extends BraceExpressions
 
                 return null;
             case 'erase':
+                if (2 === $count && $first instanceof Operation && \in_array($first->key, ['all_remove', 'all_remove_if', 'all_unique'], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && 'end' === $arguments[1]->value->key) {
+                    return $first;
+                }
                 $from = null === $first ? null : self::behindFirst($first, $receiver);
                 $to = 2 === $count ? self::behindFirst($arguments[1]->value, $receiver) : null;
                 if (null !== $from && null !== $to) {
@@ -1308,6 +1416,12 @@ abstract class CppExpressions extends BraceExpressions
                 }
                 // no break
             case 'append':
+                if (1 === $count && null !== $first && $receiver instanceof Operation && 'append' === $receiver->key) {
+                    return new Operation('append', [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $first)]);
+                }
+                if (1 === $count && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver))) {
+                    return new Operation('append', [$receiver, $first]);
+                }
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
                 // no break
             case 'compare':

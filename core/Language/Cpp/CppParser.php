@@ -37,6 +37,7 @@ use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -61,7 +62,10 @@ use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
@@ -69,6 +73,9 @@ final class CppParser extends CppExpressions
     private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'fstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'bits/stdc++.h', 'scrivlet.hpp'];
 
     private bool $inMain = false;
+    /** Where the function being read begins and ends. */
+    private int $begun = 0;
+    private int $ends = 0;
     private bool $hasMain = false;
 
     public function rows(): Rows
@@ -238,6 +245,13 @@ final class CppParser extends CppExpressions
         $depth = 0;
         $anyTypes = [];
         foreach ($this->tokens as $index => $token) {
+            if ('using' === $token->text && '=' === ($this->tokens[$index + 2]->text ?? '') || \in_array($token->text, ['enum', 'struct'], true)) {
+                $anyTypes[$this->tokens[$index + ('class' === ($this->tokens[$index + 1]->text ?? '') ? 2 : 1)]->text ?? ''] = true;
+            } elseif ('typedef' === $token->text) {
+                for ($end = $index; isset($this->tokens[$end + 1]) && ';' !== $this->tokens[$end + 1]->text; ++$end) {
+                }
+                $anyTypes[$this->tokens[$end]->text] = true;
+            }
             if (\in_array($token->text, ['typename', 'class'], true) && \in_array($this->tokens[$index - 1]->text ?? '', ['<', ','], true)) {
                 $anyTypes[$this->tokens[$index + 1]->text ?? ''] = true;
             }
@@ -363,6 +377,7 @@ final class CppParser extends CppExpressions
             }
             $at = $index + 2;
             $parent = '';
+            $at += 'final' === ($this->tokens[$at]->text ?? '') ? 1 : 0;
             if (':' === ($this->tokens[$at]->text ?? '')) {
                 $at += \in_array($this->tokens[$at + 1]->text ?? '', ['public', 'private', 'protected'], true) ? 2 : 1;
                 $at += 'std' === ($this->tokens[$at]->text ?? '') ? 2 : 0;
@@ -449,6 +464,7 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $name, ['what' => "$token->text { … }"]);
         }
         $parent = '';
+        $this->accept('final');
         if ($this->accept(':')) {
             $this->accept('public');
             $this->at += $this->is('std') && $this->is('::', 1) ? 2 : 0;
@@ -486,7 +502,7 @@ final class CppParser extends CppExpressions
     }
 
     /** What signs ask of an object (C++17, 16.5). */
-    private const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less'];
+    private const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less', '>' => '@greater', '<=' => '@less_or_equal', '>=' => '@greater_or_equal'];
 
     protected function members(): array
     {
@@ -542,17 +558,21 @@ final class CppParser extends CppExpressions
         }
         $rows = [];
         do {
+            if (str_ends_with($type, ' *')) {
+                $this->accept('*');
+            }
             $name = $this->newName();
             $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : null;
+            $kept = $type;
             if (null === $value && $this->is('[')) {
-                $this->fail('unsupported', $name, ['what' => $name->text.'[…]']);
+                [$kept, $value] = $this->array($type);
             }
             if ($isShared) {
                 $this->write("$this->class.$name->text", $name->offset);
-                $this->types['']["$this->class.$name->text"] = $type;
+                $this->types['']["$this->class.$name->text"] = $kept;
             }
-            $this->fieldTypes[$name->text] = $type;
-            $rows[] = $isShared ? new SetVariable($this->newId(), "$this->class.$name->text", $value ?? new NumberLiteral(0), false, $type) : new FieldDeclaration($this->newId(), $name->text, $type, $value);
+            $this->fieldTypes[$name->text] = $kept;
+            $rows[] = $isShared ? new SetVariable($this->newId(), "$this->class.$name->text", $value ?? new NumberLiteral(0), false, $kept) : new FieldDeclaration($this->newId(), $name->text, $kept, $value);
         } while ($this->accept(','));
         $this->semicolon();
         $this->cutTogether($rows, $token->offset);
@@ -884,7 +904,7 @@ final class CppParser extends CppExpressions
 
             return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
         }
-        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog'], true)) {
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
@@ -911,7 +931,23 @@ final class CppParser extends CppExpressions
             case 'clog':
                 return [$this->output($start)];
             case 'cin':
+                if ($this->is('.', 1) && $this->is('tie', 2) && null !== $closing = $this->closingOf($this->at + 3)) {
+                    return [$this->skipped($start, $closing + 2 - $this->at)];
+                }
+
                 return $this->input($start);
+            case 'putchar':
+                if ($this->is('(', 1) && !isset($this->functions['putchar'])) {
+                    $opened = $this->tokens[$this->at + 1];
+                    $this->at += 2;
+                    $letter = $this->value();
+                    $this->close($opened);
+                    $this->semicolon();
+                    $isLetter = $letter instanceof TextLiteral && $letter->letter || $letter instanceof VariableRead && $this->isLetter($letter->name) || $letter instanceof Item || $letter instanceof Operation && \in_array($letter->key, ['letter', 'upper_letter', 'lower_letter'], true);
+
+                    return [$this->ended(new PrintLine($this->newId(), [$isLetter ? $letter : new Operation('letter', [$letter])], false, false), $start)];
+                }
+                break;
             case 'printf':
             case 'puts':
                 if ($this->is('(', 1) && !isset($this->functions[$token->text])) {
@@ -943,6 +979,20 @@ final class CppParser extends CppExpressions
                     $this->at += $at + 2;
 
                     return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
+                }
+                break;
+            case '(':
+                if ($this->is('void', 1) && $this->is(')', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is(';', 4)) {
+                    // A value that is not wanted, said so.
+                    $this->read($this->peek(3)->text, $start);
+
+                    return [$this->skipped($start, 5)];
+                }
+                break;
+            case 'ios':
+            case 'ios_base':
+                if ($this->is('::', 1) && $this->is('sync_with_stdio', 2) && null !== $closing = $this->closingOf($this->at + 3)) {
+                    return [$this->skipped($start, $closing + 2 - $this->at)];
                 }
                 break;
             case 'typedef':
@@ -1033,6 +1083,15 @@ final class CppParser extends CppExpressions
         return $this->declared_($token, $type, $at);
     }
 
+    /** A row of so many signs that does nothing that could be seen: it speeds up streams, or throws a value away. */
+    private function skipped(int $start, int $signs): Statement
+    {
+        $this->at += $signs - 1;
+        $this->semicolon();
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start);
+    }
+
     /** Whether what stands between two places writes something, or changes what a class or the program shares. */
     private function isSeenBetween(int $from, int $until): bool
     {
@@ -1050,7 +1109,9 @@ final class CppParser extends CppExpressions
     private function sharedValue(Token $token): ?Statement
     {
         [$at, $tokens] = [$this->at, $this->tokens];
+        $this->mayPoint = true;
         $type = $this->type();
+        $this->mayPoint = false;
         [$class, $name] = [$this->peek(), $this->peek(2)];
         if (null === $type || null === $class || null === $name || !isset($this->classes[$class->text]) || !$this->is('::', 1) || !$this->is('=', 3) && !$this->is(';', 3) || '' !== $this->scope || $this->inMain) {
             // Reading a type may have taken two signs apart.
@@ -1211,12 +1272,14 @@ final class CppParser extends CppExpressions
         if ($this->is('(', 1) && $this->isFunction()) {
             $name = $this->newName();
             --$this->at;
+            $function = $this->function($token, $type, $name, $start);
+            $lasting = $this->lasting;
+            $this->lasting = [];
 
-            return [$this->function($token, $type, $name, $start)];
+            return [...$lasting, $function];
         }
-        if ('static' === $token->text && '' !== $this->scope) {
-            // It would have to outlive the call.
-            $this->fail('unsupported', $token, ['what' => "static $type"]);
+        if ('static' === $token->text && '' !== $this->scope && !$this->isConstant($token)) {
+            return [$this->lastingValue($token, $type)];
         }
         if (str_ends_with($type, ' *')) {
             $pointer = $this->pointer($token, $type);
@@ -1225,12 +1288,19 @@ final class CppParser extends CppExpressions
             }
         }
         $named = str_ends_with($type, '&') && !str_starts_with($type, 'const') ? TypeNames::read(trim($type, '& ')) : null;
+        if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind) && $this->is('=', 1) && TokenKind::Name === ($of = $this->peek(2))?->kind && $this->is(';', 3)) {
+            return [$this->otherName($token, $of)];
+        }
         if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind)) {
             // Another name for a number, a text or a truth would have to change both.
             $this->fail('unsupported', $token, ['what' => trim($type, '& ').'& … = …']);
         }
         $rows = [];
         do {
+            if (str_ends_with($type, ' *')) {
+                // The star belongs to each name (C++17, 11.3.1).
+                $this->accept('*');
+            }
             $name = $this->newName();
             if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, ...$this->brought ??= [str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;')])) {
                 $this->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
@@ -1260,6 +1330,83 @@ final class CppParser extends CppExpressions
         $this->cutTogether($rows, $token->offset);
 
         return $rows;
+    }
+
+    protected function declaredInCondition(): ?Expression
+    {
+        $at = $this->at;
+        $type = $this->type();
+        $name = $this->peek();
+        if (null === $type || TokenKind::Name !== $name?->kind || !$this->is('=', 1)) {
+            $this->at = $at;
+
+            return null;
+        }
+        $this->at += 2;
+        $value = $this->value();
+        $this->declared[$this->scope][$name->text] = true;
+        $this->types[$this->scope][$name->text] = 'auto' === $type ? '' : $type;
+        $this->write($name->text, $name->offset);
+
+        return $this->givenInside('given', new VariableRead($name->text), $value, $name->offset);
+    }
+
+    /** `int& all = beds;`: from here to the end of its block a name means another one (C++17, 11.3.2). */
+    private function otherName(Token $token, Token $of): Statement
+    {
+        $name = $this->newName();
+        $this->at += 2;
+        $this->read($of->text, $of->offset);
+        $this->semicolon();
+        $depth = 0;
+        for ($index = $this->at; isset($this->tokens[$index]) && 0 <= $depth; ++$index) {
+            $one = $this->tokens[$index];
+            $depth += TokenKind::Sign !== $one->kind ? 0 : ['{' => 1, '}' => -1][$one->text] ?? 0;
+            if ($one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->tokens[$index - 1]->text, ['.', '->', '::'], true)) {
+                // @phpstan-ignore assign.propertyType (the token is there already)
+                $this->tokens[$index] = new Token(TokenKind::Name, $of->text, $one->offset);
+            }
+        }
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+    }
+
+    /** Whether a declaration says that what it declares stays what it is. */
+    private function isConstant(Token $token): bool
+    {
+        return 1 === preg_match('/\G(?:static\s+)?const(?:expr)?\b|\Gconst(?:expr)?\s+static\b/', $this->text, $match, 0, $token->offset);
+    }
+
+    /** @var list<SetVariable> what functions keep from one call to the next, which has its value before the first (C++17, 9.7) */
+    private array $lasting = [];
+
+    /** `static int calls = 0;` in a function: a variable of the whole program that is known nowhere else. */
+    private function lastingValue(Token $token, string $type): Statement
+    {
+        $name = $this->newName();
+        $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : self::empty("vector<$type>");
+        $this->semicolon();
+        $end = $this->tokens[$this->at - 1]->offset;
+        $elsewhere = 0;
+        foreach ($this->tokens as $index => $one) {
+            $elsewhere += $one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->tokens[$index - 1]->text ?? '', ['.', '->', '::'], true) && ($one->offset < $this->begun || $one->offset > $this->ends) ? 1 : 0;
+        }
+        $isFixed = null !== $value && [] === array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof VariableRead || $part instanceof OwnValue || $part instanceof MethodCall);
+        if (0 < $elsewhere || !$isFixed || str_contains($this->scope, '.') || $this->inMain) {
+            // Another name of that kind would be the same variable, and another value would be another one each time.
+            $this->fail('unsupported', $token, ['what' => "static $type"]);
+        }
+        $this->declared[''][$name->text] = true;
+        $this->types[''][$name->text] = $type;
+        [$scope, $this->scope] = [$this->scope, ''];
+        $this->write($name->text, $name->offset);
+        $this->scope = $scope;
+        $this->lasting[] = $kept = new SetVariable($this->newId(), $name->text, $value, false, $type);
+        [$parent, $this->parent] = [$this->parent, 1];
+        $this->cut($kept->id, 'head', $this->begun, $this->begun);
+        $this->parent = $parent;
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $end + 1 - $token->offset), $this->language()->value), $token->offset);
     }
 
     /** `int* p = &beds;`: another name for what it points at, which never points elsewhere; `new int[3]` is a list. */
@@ -1313,7 +1460,7 @@ final class CppParser extends CppExpressions
         }
         [$list, $what] = [$value->arguments[0] ?? null, $value->arguments[1] ?? null];
         if (\in_array($value->key, ['greatest_place', 'least_place'], true) && null !== $list) {
-            $value = new Operation('found', [$list, $what = new Operation('greatest_place' === $value->key ? 'greatest' : 'least', [$list])]);
+            $value = new Operation('found', [$list, $what = self::foundBy($value)]);
         }
         if (null === $list || null === $what || 'found' !== $value->key && ('position' !== $value->key || !$this->isOfType($list, '(?:unordered_)?(?:map|set)'))) {
             return $value;
@@ -1356,8 +1503,11 @@ final class CppParser extends CppExpressions
         }
         $list = str_repeat('vector<', \count($sizes)).$type.str_repeat('>', \count($sizes));
         $braces = $this->accept('=') || $this->is('{') ? $this->peek() : null;
+        if ('char' === $type && 1 === \count($sizes) && (null === $braces || TokenKind::Text === $braces->kind)) {
+            // Letters in a row are a text (C++17, 11.6.2).
+            return ['string', null === $braces ? new TextLiteral('') : $this->value(), $sizes[0] ?? new NumberLiteral(0)];
+        }
         if (null !== $braces && '{' !== $braces->text) {
-            'char' === $type && TokenKind::Text === $braces->kind && $this->fail('unsupported', $braces, ['what' => 'char …[] = "…"']);
             $this->fail('brace_wanted', $braces, ['word' => '[]']);
         }
         $given = null === $braces ? new ListLiteral([]) : $this->braced($braces, $list);
@@ -1403,6 +1553,11 @@ final class CppParser extends CppExpressions
         return $isGiven ? $this->value() : $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true);
     }
 
+    private static function setOf(ListLiteral $list): Operation
+    {
+        return new Operation('set_of', [] === $list->items ? [] : [$list]);
+    }
+
     private function initializer(string $type, Token $name): ?Expression
     {
         $token = $this->peek();
@@ -1416,7 +1571,11 @@ final class CppParser extends CppExpressions
                 $this->fail('value_missing', $opened, ['after' => '=']);
             }
             $offset = $this->offset();
-            $value = '{' === $opened->text && TokenKind::Sign === $opened->kind ? $this->braced($opened, $type) : $this->value();
+            $isBraced = '{' === $opened->text && TokenKind::Sign === $opened->kind;
+            $value = $isBraced ? $this->braced($opened, $type) : $this->value();
+            if ($isBraced && $value instanceof ListLiteral && TypeNames::read($type)->isSet()) {
+                return self::setOf($value);
+            }
             $this->fits($type, $value, $offset);
 
             return $this->inType($type, $value);
@@ -1427,7 +1586,7 @@ final class CppParser extends CppExpressions
         if ($this->is('{') && null !== $token) {
             $list = $this->braced($token, $type);
             if ($list instanceof ListLiteral && TypeNames::read($type)->isSet()) {
-                return new Operation('set_of', [] === $list->items ? [] : [$list]);
+                return self::setOf($list);
             }
             if ($list instanceof ListLiteral && null === TypeNames::read($type)->element) {
                 return $this->inType($type, $list->items[0] ?? self::empty("vector<$type>"));
@@ -1450,6 +1609,9 @@ final class CppParser extends CppExpressions
             $fitting = FittingKind::ofClass($type);
             if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
                 return new Operation($fitting->value, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            }
+            if ('string' === $type && 2 === \count($arguments) && $arguments[0]->value instanceof Operation && 'rbegin' === $arguments[0]->value->key) {
+                return new Operation('backwards', $arguments[0]->value->arguments);
             }
             if ('string' === $type && 2 === \count($arguments)) {
                 return new Operation('repeated', [$arguments[1]->value, $arguments[0]->value]);
@@ -1581,6 +1743,17 @@ final class CppParser extends CppExpressions
         return $rows;
     }
 
+    protected function behindTypes(int $from): ?int
+    {
+        for ($until = $from; isset($this->tokens[$until + 1]) && '>' !== $this->tokens[$until]->text; ++$until) {
+            if (\in_array($this->tokens[$until]->text, ['(', ')', ';', '{', '}', '<<', '>>', '&&', '||'], true)) {
+                return null;
+            }
+        }
+
+        return '(' === ($this->tokens[$until + 1]->text ?? '') && $this->areTypes($from, $until) ? $until + 1 : null;
+    }
+
     /** Whether nothing but types stands between brackets. */
     private function areTypes(int $from, int $until): bool
     {
@@ -1631,7 +1804,9 @@ final class CppParser extends CppExpressions
         }
         ++$this->at;
         $this->scope = $name->text;
+        $this->begun = $token->offset;
         [$parameters, $defaults, $types] = $this->parameters($opened);
+        $this->ends = $this->tokens[$this->closingOf($this->at) ?? \count($this->tokens) - 1]->offset;
         $types = ['' => $type] + $types;
         if ($this->is(';') && !$this->is('{', 1)) {
             ++$this->at;
@@ -1842,7 +2017,7 @@ final class CppParser extends CppExpressions
     }
 
     /** `function<int(string)>` */
-    private function functionType(): bool
+    protected function functionType(): bool
     {
         $at = $this->at;
         if ($this->is('std') && $this->is('::', 1)) {
@@ -1852,6 +2027,11 @@ final class CppParser extends CppExpressions
             ++$this->at;
             for ($depth = 0; null !== $token = $this->peek(); ++$this->at) {
                 $depth += '<' === $token->text ? 1 : ('>' === $token->text ? -1 : ('>>' === $token->text ? -2 : 0));
+                if (-1 === $depth) {
+                    // The other half ends what is around.
+                    $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $token->offset + 1);
+                    --$this->at;
+                }
                 if ($depth <= 0) {
                     ++$this->at;
                     if (TypeNames::isWritten($this->text_($at))) {
@@ -1903,6 +2083,13 @@ final class CppParser extends CppExpressions
             $parameterType = $this->type();
             $this->mayPoint = false;
             $parameter = $this->peek();
+            if (null !== $parameterType && $this->is('(') && $this->is('*', 1) && $this->is(')', 3) && $this->is('(', 4) && null !== $behind = $this->closingOf($this->at + 4)) {
+                // A function, handed over: `int (*of)(int, int)`.
+                $parameter = $this->peek(2);
+                $parameterType = 'auto';
+                $this->at = $behind;
+                $this->tokens[$behind] = $parameter ?? $this->tokens[$behind];
+            }
             if (null === $parameterType) {
                 $this->fail('type_missing', $parameter, ['name' => $parameter->text ?? '']);
             }
@@ -2085,6 +2272,7 @@ final class CppParser extends CppExpressions
         null === $onto || $this->read($onto->name, $start);
         ++$this->at;
         $parts = [];
+        $width = null;
         $endsLine = false;
         if (!$this->is('<<')) {
             $next = $this->peek();
@@ -2109,8 +2297,12 @@ final class CppParser extends CppExpressions
             }
             $told = $this->told();
             if (null !== $told) {
-                null === $onto || $this->fail('unsupported', null, ['what' => "$onto->name << setw(…)"]);
-                $parts[] = $told;
+                $isComplaint && $this->fail('unsupported', null, ['what' => 'cerr << …']);
+                $wide = null === $onto ? null : StreamForms::width($told);
+                $width = $wide ?? $width;
+                if (null === $wide) {
+                    $parts[] = null === $onto ? $told : StreamForms::telling($told, $onto);
+                }
                 continue;
             }
             $offset = $this->offset();
@@ -2123,11 +2315,12 @@ final class CppParser extends CppExpressions
             if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
                 $this->failAt('no_value', $offset, $this->endOffset() - $offset, ['name' => $value->command]);
             }
-            if ($this->is('<') && isset($this->functions[$begins]) && '(' === ($this->peek(3)->text ?? '') && $this->is('>', 2)) {
-                $this->fail('unsupported', $this->peek(), ['what' => "$begins<…>(…)"]);
-            }
             if (null !== $this->comparison((string) $this->sign())) {
                 $this->fail('stream_comparison', null, [], [new Replacement($offset, 0, '(')]);
+            }
+            if (null !== $onto && (null !== $width || !$value instanceof TextLiteral && $this->tellsForms())) {
+                $value = StreamForms::asked($value, $width, $onto);
+                $width = null;
             }
             if ($this->is('>>') || $this->is('<') || $this->is(',')) {
                 $this->fail('stream_signs', $this->peek(), ['name' => 'cout', 'near' => '<<'], [new Replacement($this->offset(), \strlen((string) $this->sign()), '<<')]);
@@ -2240,7 +2433,7 @@ final class CppParser extends CppExpressions
         if (null === $token || $this->isVariable($word) || isset($this->functions[$word])) {
             return null;
         }
-        if (\in_array($word, ['flush', 'hex', 'oct', 'scientific', 'showpos', 'uppercase', 'internal'], true)) {
+        if (\in_array($word, ['flush', 'internal', 'showbase', 'showpoint'], true)) {
             $this->fail('unsupported', null, ['what' => $word]);
         }
         // `fixed(size, 2)` is the function of our own library.
@@ -2264,19 +2457,13 @@ final class CppParser extends CppExpressions
         return new Operation(StreamForms::WORD.$word, $values);
     }
 
-    /**
-     * Says of rows that they show a value now one way, now another.
-     *
-     * @param list<int> $rows
-     */
-    public function formsUnsure(array $rows): void
+    /** Whether the text has words that say how streams show values. */
+    private function tellsForms(): bool
     {
-        foreach ($this->cuts as $cut) {
-            if (\in_array($cut->id, $rows, true)) {
-                $this->mistake('unsure_form', $cut->start, $cut->end - $cut->start);
-            }
-        }
+        return $this->tells ??= [] !== array_filter($this->tokens, static fn (Token $token): bool => isset(StreamForms::WORDS[$token->text]) && 'setw' !== $token->text);
     }
+
+    private ?bool $tells = null;
 
     /**
      * Values with a space between them are several; others are joined.
@@ -2583,6 +2770,47 @@ final class CppParser extends CppExpressions
         return new SetVariable($this->newId(), $text->name, $joined);
     }
 
+    /** `iota(…)`, `fill(…)`, `v.erase(remove_if(…), v.end())`: a list gets other items (C++17, 28.6 and 29.8). */
+    private function changedAll(Operation $change): ?Statement
+    {
+        [$list, $what] = [$change->arguments[0], $change->arguments[1] ?? new NothingLiteral()];
+        $length = new Operation('length', [$list]);
+        $item = $what instanceof Lambda ? $what->parameters[0] : $this->madeUp('item');
+        $place = new VariableRead($this->madeUp('place'));
+        $before = new Item($list, new Binary(Operator::Subtract, $place, new NumberLiteral(1)));
+        $value = match ($change->key) {
+            'all_iota' => new Operation('numbers', [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
+            'all_fill' => new Operation('filled', [$length, $what]),
+            'all_remove' => new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
+            'all_remove_if' => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
+            'all_unique' => new Collected(new Item($list, $place), $place->name, new Operation('numbers', [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),
+            default => null,
+        };
+
+        return match (true) {
+            null === $value => null,
+            $list instanceof VariableRead => new SetVariable($this->newId(), $list->name, $value),
+            $list instanceof Field => new SetItem($this->newId(), $list, $value),
+            default => null,
+        };
+    }
+
+    /**
+     * The places of a swap, once what their numbers change is changed: `swap(a[++i], a[j])`.
+     *
+     * @return list<Expression>
+     */
+    private function afterGiven(Operation $swap, int $offset): array
+    {
+        $changing = array_filter($swap->arguments, Given::isIn(...));
+        $places = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, static fn (Expression $part): Expression => $part instanceof Operation && 'given' === $part->key ? $part->arguments[0] : $part), $swap->arguments);
+        if (1 < \count($changing) || [] !== array_filter($places, Given::isIn(...))) {
+            $this->failAt('unsupported', $offset, 4, ['what' => 'swap(…++, …)']);
+        }
+
+        return $places;
+    }
+
     protected function performed(Expression $value, int $offset, int $end): Statement
     {
         if ($value instanceof Operation && null !== $edited = $this->edited($value)) {
@@ -2597,6 +2825,10 @@ final class CppParser extends CppExpressions
         if (null !== $changed) {
             return $changed;
         }
+        $all = $value instanceof Operation && str_starts_with($value->key, 'all_') ? $this->changedAll($value) : null;
+        if (null !== $all) {
+            return $all;
+        }
         $swapped = $value instanceof Operation && 'swap' === $value->key ? $this->swappedLetters($value) : null;
         if (null !== $swapped) {
             return $swapped;
@@ -2608,7 +2840,7 @@ final class CppParser extends CppExpressions
             return new Perform($this->newId(), $value);
         }
         if ($value instanceof Operation && 'swap' === $value->key) {
-            return new SetSeveral($this->newId(), $value->arguments, array_reverse($value->arguments));
+            return new SetSeveral($this->newId(), $this->afterGiven($value, $offset), array_reverse($value->arguments));
         }
 
         return parent::performed($value, $offset, $end);

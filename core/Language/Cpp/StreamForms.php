@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -25,22 +26,24 @@ use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
 /**
  * What `fixed`, `setprecision`, `setw` and their like mean for each value that is printed (C++17, 30.7.5 and 27.4.5).
  *
  * `cout` keeps what it was told, so that a word in one row shows in all that run after it. The states in which each row
- * may run are found along all ways through the program; a row that would show a value now one way, now another is not
- * read. What is left has forms of its own: `{:.2f}`.
+ * may run are found along all ways through the program, and each value has a form of its own then: `{:.2f}`. In a program
+ * that would show a value now one way, now another, streams keep while it runs what they were told.
  */
 final class StreamForms
 {
     /** Stands in front of the words while a text is read. */
     public const WORD = 'stream_';
     /** Words that say how values are shown, with how many arguments. */
-    public const WORDS = ['fixed' => 0, 'defaultfloat' => 0, 'setprecision' => 1, 'setfill' => 1, 'setw' => 1, 'left' => 0, 'right' => 0, 'boolalpha' => 0, 'noboolalpha' => 0];
+    public const WORDS = ['fixed' => 0, 'defaultfloat' => 0, 'setprecision' => 1, 'setfill' => 1, 'setw' => 1, 'left' => 0, 'right' => 0, 'boolalpha' => 0, 'noboolalpha' => 0, ...self::ASKED];
+    /** Those that no form says: the stream is asked at each value how it shows it. */
+    private const ASKED = ['hex' => 0, 'oct' => 0, 'dec' => 0, 'uppercase' => 0, 'nouppercase' => 0, 'showpos' => 0, 'noshowpos' => 0, 'scientific' => 0];
     /** States only ever become less certain, one part of them at a time. */
     private const ROUNDS = 12;
 
@@ -52,8 +55,7 @@ final class StreamForms
     private array $states = [];
     /** @var list<StreamState> where the function being gone through returns */
     private array $returns = [];
-    /** @var list<int> rows that cannot be told */
-    public array $unsure = [];
+    private bool $isUnsure = false;
 
     private function __construct(private readonly Types $types)
     {
@@ -62,12 +64,13 @@ final class StreamForms
     /**
      * @param array<int, Cut> $cuts where the rows stand in the text
      *
-     * @return array{Program, list<int>} the program without such words, and the rows whose forms cannot be told
+     * @return Program the program without such words
      */
-    public static function settle(Program $program, Types $types, array $cuts, string $text): array
+    public static function settle(Program $program, Types $types, array $cuts, string $text): Program
     {
-        if (!self::isUsed($program)) {
-            return [$program, []];
+        $used = self::used($program);
+        if ([] === $used) {
+            return $program;
         }
         $forms = new self($types);
         $forms->telling = self::tellingFunctions($program);
@@ -84,15 +87,20 @@ final class StreamForms
         foreach ($cuts as $cut) {
             $raw[$cut->id] ??= substr($text, $cut->start, $cut->end - $cut->start);
         }
-        $each = static function (Statement $part) use ($forms, $raw, $program): Statement {
+        $each = static function (Statement $part, bool $isAsked) use ($forms, $raw, $program): Statement {
             $scope = $part instanceof FunctionDefinition ? $part : $program->script;
 
-            return Walk::map($part, static fn (Statement $row): Statement => $row instanceof PrintLine ? $forms->row($row, $scope, $raw[$row->id] ?? '') : $row);
+            return Walk::map($part, static fn (Statement $row): Statement => !$row instanceof PrintLine ? $row : ($isAsked ? $forms->asking($row, $scope) : $forms->row($row, $scope, $raw[$row->id] ?? '')));
         };
-        $script = $each($program->script);
-        \assert($script instanceof Script);
+        $all = static function (bool $isAsked) use ($each, $program): Program {
+            $script = $each($program->script, $isAsked);
+            \assert($script instanceof Script);
 
-        return [$program->withFunctions(array_map($each, $program->functions))->withScript($script)->withBelow(array_map($each, $program->below)), $forms->unsure];
+            return $program->withFunctions(array_map(static fn (Statement $part): Statement => $each($part, $isAsked), $program->functions))->withScript($script)->withBelow(array_map(static fn (Statement $part): Statement => $each($part, $isAsked), $program->below));
+        };
+        $settled = [] === array_intersect_key($used, self::ASKED) ? $all(false) : null;
+
+        return null === $settled || $forms->isUnsure ? $all(true) : $settled;
     }
 
     /** @var array<string, true> functions that tell how values are shown, or call one that does */
@@ -125,17 +133,55 @@ final class StreamForms
         return $telling;
     }
 
-    private static function isUsed(Program $program): bool
+    /** @return array<string, true> the words that the program tells `cout` */
+    private static function used(Program $program): array
     {
+        $used = [];
         foreach (Walk::statements($program->parts()) as $row) {
             foreach ($row instanceof PrintLine ? Walk::expressionsOf($row) : [] as $value) {
-                if (null !== self::word($value)) {
-                    return true;
-                }
+                $used += null === ($word = self::word($value)) ? [] : [$word => true];
             }
         }
 
-        return false;
+        return $used;
+    }
+
+    /** What one value becomes for a stream that is asked how it shows it. */
+    public static function asked(Expression $value, ?Expression $width, ?VariableRead $stream): Expression
+    {
+        return new Operation('shown_formed', null === $stream ? [$value, ...null === $width ? [] : [$width]] : [$value, $width ?? new NumberLiteral(0), $stream]);
+    }
+
+    /** A word that a stream is told while the program runs; nothing is shown by it. */
+    public static function telling(Expression $told, ?VariableRead $stream): Expression
+    {
+        $argument = $told instanceof Operation ? $told->arguments : [];
+
+        return new Operation('told_form', [new TextLiteral((string) self::word($told)), ...[] === $argument && null !== $stream ? [new NothingLiteral()] : $argument, ...null === $stream ? [] : [$stream]]);
+    }
+
+    /** The width, where a word says one for the next value. */
+    public static function width(Expression $told): ?Expression
+    {
+        return 'setw' === self::word($told) && $told instanceof Operation ? $told->arguments[0] : null;
+    }
+
+    private function asking(PrintLine $row, FunctionDefinition|Script $scope): Statement
+    {
+        $width = $joined = null;
+        foreach ($this->parts($row) as $part) {
+            $wide = self::width($part);
+            if (null !== $wide) {
+                $width = $wide;
+                continue;
+            }
+            $isPlain = null === $width && ($part instanceof TextLiteral || TypeKind::Text === $this->types->expression($scope, $part)->kind);
+            $shown = null !== self::word($part) ? self::telling($part, null) : ($isPlain ? $part : self::asked($part, $width, null));
+            $width = null === self::word($part) ? null : $width;
+            $joined = null === $joined ? $shown : new Binary(Operator::Join, $joined, $shown);
+        }
+
+        return new PrintLine($row->id, null === $joined ? [] : [$joined], $row->off, $row->endsLine);
     }
 
     private static function word(Expression $value): ?string
@@ -236,9 +282,9 @@ final class StreamForms
                 } else {
                     $shown = $this->shown($part, $state, $width, $scope);
                     if (null === $shown) {
-                        $this->unsure[] = $row->id;
+                        $this->isUnsure = true;
 
-                        return new Unread($row->id, $raw, Language::Cpp->value);
+                        return $row;
                     }
                     $joined = null === $joined ? $shown : new Binary(Operator::Join, $joined, $shown);
                     $width = null;

@@ -29,9 +29,11 @@ abstract class BraceExpressions extends BraceParser
     protected function foreignValue(Token $token): void
     {
         $near = self::FOREIGN[$token->text] ?? null;
-        if (null === $near || $this->isVariable($token->text)) {
+        $isCpp = Language::Cpp === $this->language();
+        if (null === $near || $this->isVariable($token->text) || $isCpp && 'NULL' === $token->text) {
             return;
         }
+        $near = $isCpp && 'null' === $near ? 'nullptr' : $near;
         $kind = strtolower($token->text) === $near ? 'capitals' : 'foreign_word';
         $this->fail($kind, $token, ['name' => $token->text, 'word' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
     }
@@ -178,7 +180,7 @@ abstract class BraceExpressions extends BraceParser
         if ($around > 6 && ('<<' === $sign || '>>' === $sign) || $around > 3 && ('&' === $sign || '|' === $sign || '^' === $sign) && !$this->is($sign, 1)) {
             return null;
         }
-        if (\in_array($sign, ['<<', '>>', '&', '|', '^', '->', '::'], true) && !$this->isStream($sign)) {
+        if (\in_array($sign, ['<<', '>>', '&', '|', '^', '->', '::'], true)) {
             $doubled = ['&' => '&&', '|' => '||'][$sign] ?? null;
             if (null !== $doubled) {
                 $this->fail('foreign_word', null, ['word' => $sign, 'near' => $doubled], [new Replacement($this->offset(), 1, $doubled)]);
@@ -192,7 +194,7 @@ abstract class BraceExpressions extends BraceParser
     /** Shifts bind more strongly than comparisons, the other signs of bits more weakly (ECMA-262, 13.12; C++17, 8.11). */
     private function bitsOf(Expression $left, int $around, ?string $sign): ?Expression
     {
-        if (('<<' === $sign || '>>' === $sign || '>>>' === $sign) && 6 >= $around && !$this->isStream($sign)) {
+        if (('<<' === $sign || '>>' === $sign || '>>>' === $sign) && 6 >= $around) {
             return $this->bits($left, 7, ['<<', '>>', '>>>']);
         }
         $isTruth = $left instanceof Binary && ($left->operator->isComparison() || $left->operator->isLogic()) || $left instanceof Unary && UnaryOperator::Not === $left->operator;
@@ -201,12 +203,6 @@ abstract class BraceExpressions extends BraceParser
         }
 
         return null;
-    }
-
-    /** Whether a sign belongs to a stream that is written or read. */
-    protected function isStream(string $sign): bool
-    {
-        return false;
     }
 
     /** Only Python counts places from the end, which a literal below nought in an item means. */

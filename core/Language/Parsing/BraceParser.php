@@ -622,7 +622,7 @@ abstract class BraceParser extends ExpressionParser
             if ($this->is(')')) {
                 $this->fail('condition_missing', $opened, ['word' => $word]);
             }
-            $value = $this->value();
+            $value = $this->declaredInCondition() ?? $this->value();
             if ($value instanceof Lambda) {
                 $this->arrowForSign($start);
             }
@@ -659,6 +659,12 @@ abstract class BraceParser extends ExpressionParser
     private function opensBodyBehind(): bool
     {
         return isset($this->begins[$this->at + 1]) || $this->at + 1 >= $this->until;
+    }
+
+    /** A variable that a condition declares, with its value. */
+    protected function declaredInCondition(): ?Expression
+    {
+        return null;
     }
 
     /** An arrow in a condition is meant for the sign of a comparison. */
@@ -846,6 +852,18 @@ abstract class BraceParser extends ExpressionParser
         }
         if ($this->is(';')) {
             return [$this->withoutVariable($id, $start, $opened)];
+        }
+        $begin = $this->peek();
+        if (TokenKind::Name === $begin?->kind && \array_key_exists((string) $this->sign(1), self::CHANGES)) {
+            // `for (n %= 7; …; …)`: what comes first changes a variable.
+            [$operator, $amount] = $this->step($begin->text);
+            $row = $this->changed(new VariableRead($begin->text), $operator ?? Operator::Add, $amount, $begin->offset)->withId($this->newId());
+            $this->cut($row->id, 'head', $this->tokens[$start]->offset, $this->tokens[$start]->offset);
+            if (!$this->is(';')) {
+                $this->part($opened);
+            }
+
+            return [$row, $this->withoutVariable($id, $start, $opened)];
         }
         $isNew = $this->loopVariable();
         $name = $this->newName('for_three_parts');
@@ -1062,6 +1080,9 @@ abstract class BraceParser extends ExpressionParser
         }
         if (null !== $sign && \array_key_exists($sign, self::CHANGES)) {
             return [self::CHANGES[$sign] ?? $this->division(), $this->value()];
+        }
+        if (isset(self::CHANGED_BY[(string) $sign])) {
+            return [null, new Operation(self::CHANGED_BY[$sign], [new VariableRead($name->text), $this->value()])];
         }
         if ('=' === $sign) {
             $value = $this->value();

@@ -12,6 +12,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Cpp\StreamForms;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -1155,7 +1156,8 @@ abstract class ExpressionParser extends Parser
         }
         foreach ($rows as $row) {
             foreach (Walk::expressionsOf($row) as $expression) {
-                if ($expression instanceof Operation && null === ValueOperations::find($expression->key)) {
+                // How a stream shows what follows is told among what it shows.
+                if ($expression instanceof Operation && null === ValueOperations::find($expression->key) && !str_starts_with($expression->key, StreamForms::WORD)) {
                     $this->failAt('no_value', $offset, max(1, $this->endOffset() - $offset), ['name' => $expression->key]);
                 }
             }

@@ -74,8 +74,7 @@ final class Reader
         }
         [$program, $types] = Meaning::settle(self::program($rows, $parser), $language);
         if ($parser instanceof CppParser) {
-            [$program, $unsure] = StreamForms::settle($program, $types, $parser->cuts, $text);
-            $parser->formsUnsure($unsure);
+            $program = StreamForms::settle($program, $types, $parser->cuts, $text);
         }
         $program = Bounded::program($program, $parser, $text);
         $scene = Scenes::settled($program, $old)->setting->scene;

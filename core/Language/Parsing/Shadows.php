@@ -24,6 +24,11 @@ final class Shadows
     /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
     private array $found = [];
 
+    /** @var array<string, true> names of classes, which declare as other types do */
+    private array $classes = [];
+    /** @var array<int, array<string, string>> by the end of a function, the types that it gave names in blocks of its own */
+    private array $kinds = [];
+
     /** @var array<int, string> the tokens' texts, but for what literals say */
     private array $texts = [];
 
@@ -34,8 +39,11 @@ final class Shadows
      */
     private function __construct(private readonly array $tokens, private readonly array $begins, private readonly array $partners, private readonly Language $language)
     {
-        foreach ($tokens as $token) {
+        foreach ($tokens as $index => $token) {
             $this->texts[] = TokenKind::Text === $token->kind ? '' : $token->text;
+            if (TokenKind::Name === $token->kind && \in_array($this->texts[$index - 1] ?? '', ['class', 'struct'], true)) {
+                $this->classes[$token->text] = true;
+            }
         }
         $this->frames = [[[], true, \count($tokens)]];
     }
@@ -77,7 +85,7 @@ final class Shadows
         foreach ($this->tokens as $index => $token) {
             if (TokenKind::Name === $token->kind) {
                 $before = $this->texts[$index - 1] ?? '';
-                if (($isCpp ? isset(self::CPP_TYPES[$before]) : 'let' === $before || 'const' === $before) && $this->isDeclared($index)) {
+                if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : 'let' === $before || 'const' === $before) && $this->isDeclared($index)) {
                     $this->leave($index);
                     $this->declare($index, $token);
                 }
@@ -115,7 +123,9 @@ final class Shadows
             return 'let' === $before || 'const' === $before;
         }
 
-        return isset(self::CPP_TYPES[$before]) && isset(self::BEHIND[$this->text($index + 1)])
+        $isPointer = '*' === $before && (isset($this->classes[$this->text($index - 2)]) || isset(self::CPP_TYPES[$this->text($index - 2)]) && !\in_array($this->text($index - 2), ['>', '&'], true));
+
+        return ($isPointer || isset($this->classes[$before]) || isset(self::CPP_TYPES[$before])) && isset(self::BEHIND[$this->text($index + 1)])
             && ('>' !== $before && '&' !== $before || $this->endsType($index - 1));
     }
 
@@ -164,7 +174,27 @@ final class Shadows
 
             return;
         }
+        if (Language::Cpp === $this->language && $this->isOfOtherKind($index, $name)) {
+            $this->shadow($token, $this->frames[$last][2]);
+
+            return;
+        }
         $this->frames[$last][0][$name] = true;
+    }
+
+    /** Whether a block of the same function that has ended gave a name another type: it is another variable. */
+    private function isOfOtherKind(int $index, string $name): bool
+    {
+        for ($at = \count($this->frames) - 1; $at > 0 && !$this->frames[$at][1]; --$at) {
+        }
+        if (0 === $at) {
+            return false;
+        }
+        $before = $this->text($index - 1);
+        $kind = '*' === $before ? $this->text($index - 2).'*' : $before;
+        $known = $this->kinds[$this->frames[$at][2]][$name] ??= $kind;
+
+        return $known !== $kind && !\in_array($kind, ['auto', '>', '&'], true) && !\in_array($known, ['auto', '>', '&'], true);
     }
 
     /** What `main` declares is the program's here, as are the variables outside of it. */

@@ -16,7 +16,7 @@ final class TypeNames
     /** A list that is declared as a stack or a queue is written as what it is kept in: all that is done to it can be done to that. */
     public static function plain(string $name): string
     {
-        return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
+        return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue|initializer_list)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
     }
 
     public static function write(StaticType $type): string
@@ -46,7 +46,7 @@ final class TypeNames
     public static function read(string $name): StaticType
     {
         $name = trim((string) preg_replace(['/^(?:const )?unsigned$/', '/\b(?:const|std::|unsigned|static|constexpr)\s*/', '/\s*&$/', '/\s+/'], ['int', '', '', ' '], $name));
-        if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
+        if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue|initializer_list) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
             return StaticType::listOf(self::read($match[1]));
         }
         if (1 === preg_match('/^(?:pair|tuple) ?< ?(.*) ?>$/s', $name, $match) && [] !== $parts = self::parts($match[1])) {

@@ -407,13 +407,23 @@ final class Types
         return $this->inside($this->itemOf($part, $collected), fn (): StaticType => StaticType::listOf($this->expression($part, $collected->value)));
     }
 
+    /** Whether bits are those of a `long long`: what is moved says it, or any of two numbers (C++17, 8.8 and 8.11). */
+    private function isOfWide(FunctionDefinition|Script $part, Operation $operation, StaticType $first): bool
+    {
+        return match ($operation->key) {
+            'shifted_left', 'shifted_right', 'bit_not' => $first->isWide(),
+            'bit_and', 'bit_or', 'bit_xor' => $first->isWide() || isset($operation->arguments[1]) && $this->expression($part, $operation->arguments[1])->isWide(),
+            default => false,
+        };
+    }
+
     private function operation(FunctionDefinition|Script $part, Operation $operation): StaticType
     {
         $first = isset($operation->arguments[0]) ? $this->expression($part, $operation->arguments[0]) : StaticType::unknown();
 
         return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
-            'whole' => StaticType::whole(),
+            'whole' => StaticType::wholeOf(false, $this->isOfWide($part, $operation, $first)),
             'long' => StaticType::of(TypeKind::Long),
             'number' => StaticType::number(),
             'truth' => StaticType::truth(),

@@ -107,50 +107,50 @@ trait NumberOperations
         return true;
     }
 
-    public function bitAnd(mixed $a, mixed $b): mixed
+    public function bitAnd(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return $a instanceof MapValue ? $this->sharedItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one & $other);
+        return $a instanceof MapValue ? $this->sharedItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one & $other, $wide);
     }
 
-    public function bitOr(mixed $a, mixed $b): mixed
+    public function bitOr(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return $a instanceof MapValue ? ('set' === $a->sort ? $this->union($a, $b) : $this->merged($a, $b)) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one | $other);
+        return $a instanceof MapValue ? ('set' === $a->sort ? $this->union($a, $b) : $this->merged($a, $b)) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one | $other, $wide);
     }
 
-    public function bitXor(mixed $a, mixed $b): mixed
+    public function bitXor(mixed $a, mixed $b, bool $wide = false): mixed
     {
-        return $a instanceof MapValue ? $this->apartItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one ^ $other);
+        return $a instanceof MapValue ? $this->apartItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one ^ $other, $wide);
     }
 
-    public function bitNot(mixed $a): int|float
+    public function bitNot(mixed $a, bool $wide = false): int|float
     {
-        return $this->ofSize(~$this->bitsOf($a));
+        return $this->ofSize(~$this->bitsOf($a), $wide);
     }
 
-    public function shiftedLeft(mixed $a, mixed $by): int|float|BigInteger
+    public function shiftedLeft(mixed $a, mixed $by, bool $wide = false): int|float|BigInteger
     {
-        $by = $this->placesOf($by);
+        $by = $this->placesOf($by, $wide);
         if (Language::Python === $this->language()) {
             return $by > 10000 ? throw new RunError('large_number') : Whole::multiply($this->bitsOf($a), BigInteger::of(2)->power($by));
         }
 
-        return $this->ofSize($this->bitsOf($a) << $by);
+        return $this->ofSize($this->bitsOf($a) << $by, $wide);
     }
 
-    public function shiftedRight(mixed $a, mixed $by): int|float
+    public function shiftedRight(mixed $a, mixed $by, bool $wide = false): int|float
     {
-        return $this->ofSize($this->bitsOf($a) >> min(63, $this->placesOf($by)));
+        return $this->ofSize($this->bitsOf($a) >> min(63, $this->placesOf($by, $wide)), $wide);
     }
 
     /** By how many places bits are moved: JavaScript takes five bits of it (ECMA-262, 13.9.1). */
-    private function placesOf(mixed $by): int
+    private function placesOf(mixed $by, bool $wide): int
     {
         $by = $this->bitsOf($by);
         if (Language::JavaScript === $this->language()) {
             return $by & 31;
         }
 
-        return $by < 0 || Language::Cpp === $this->language() && $by > 31 ? throw new RunError('negative_count') : $by;
+        return $by < 0 || Language::Cpp === $this->language() && $by > ($wide ? 63 : 31) ? throw new RunError('negative_count') : $by;
     }
 
     /** A power, of which only what is left over is wanted (The Python Standard Library, pow). */
@@ -178,11 +178,11 @@ trait NumberOperations
     }
 
     /** @param \Closure(int, int): int $reckon */
-    private function ofBits(mixed $a, mixed $b, \Closure $reckon): int|float|bool
+    private function ofBits(mixed $a, mixed $b, \Closure $reckon, bool $wide): int|float|bool
     {
         $bits = $reckon($this->bitsOf($a), $this->bitsOf($b));
 
-        return Language::Python === $this->language() && \is_bool($a) && \is_bool($b) ? (bool) $bits : $this->ofSize($bits);
+        return Language::Python === $this->language() && \is_bool($a) && \is_bool($b) ? (bool) $bits : $this->ofSize($bits, $wide);
     }
 
     /** JavaScript takes 32 bits of any number (ECMA-262, 7.1.6). */
@@ -203,9 +203,10 @@ trait NumberOperations
         return $bits >= 0x80000000 ? $bits - 0x100000000 : $bits;
     }
 
-    private function ofSize(int $bits): int|float
+    /** @param bool $wide whether C++ has 64 bits for it */
+    private function ofSize(int $bits, bool $wide): int|float
     {
-        return Language::Python === $this->language() ? $bits : (Language::JavaScript === $this->language() ? (float) self::signed($bits) : self::signed($bits));
+        return $wide || Language::Python === $this->language() ? $bits : (Language::JavaScript === $this->language() ? (float) self::signed($bits) : self::signed($bits));
     }
 
     public function binary(mixed $value): string

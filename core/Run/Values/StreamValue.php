@@ -10,9 +10,11 @@ use Scrivlet\Core\Run\Answers;
 final class StreamValue
 {
     private Answers $reads;
+    public readonly FormState $form;
 
     public function __construct(private string $text)
     {
+        $this->form = new FormState();
         $this->reads = new Answers($text);
     }
 

@@ -316,6 +316,27 @@ trait TextOperations
         self::stream_($stream)->put($this->bounded($this->text($text)));
     }
 
+    private ?FormState $form = null;
+
+    /** What is written to the console or to a stream of its own is shown in another way from here on. */
+    public function toldForm(mixed $word, mixed $argument = null, mixed $stream = null): string
+    {
+        $this->formOf($stream)->told(self::text_($word), \is_int($argument) || \is_string($argument) ? $argument : (null === $argument ? null : self::whole($argument)));
+
+        return '';
+    }
+
+    /** A value in the way of a stream, filled up to a width. */
+    public function shownFormed(mixed $value, mixed $width = 0, mixed $stream = null): string
+    {
+        return $this->bounded($this->formOf($stream)->shown($value, min(1000, null === $width ? 0 : self::whole($width)), fn (mixed $one, string $form): string => $this->formatted($one, $form), fn (mixed $one): string => $this->text($one)));
+    }
+
+    private function formOf(mixed $stream): FormState
+    {
+        return $stream instanceof StreamValue ? $stream->form : $this->form ??= new FormState();
+    }
+
     public function streamedText(mixed $stream): string
     {
         return self::stream_($stream)->text();

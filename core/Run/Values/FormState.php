@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+/** How a stream shows what is put on it, until it is told otherwise (C++17, 30.5.3 and 30.7.5). */
+final class FormState
+{
+    private const BASES = ['dec' => 'd', 'hex' => 'x', 'oct' => 'o'];
+
+    private ?string $kind = null;
+    private int $precision = 6;
+    private string $fill = ' ';
+    private bool $left = false;
+    private bool $words = false;
+    private string $base = 'd';
+    private bool $upper = false;
+    private bool $signed = false;
+
+    public function told(string $word, int|string|null $argument): void
+    {
+        match ($word) {
+            'fixed', 'scientific' => $this->kind = 'fixed' === $word ? 'f' : 'e',
+            'defaultfloat' => $this->kind = null,
+            'setprecision' => $this->precision = max(0, (int) $argument),
+            'setfill' => $this->fill = (string) $argument,
+            'left', 'right' => $this->left = 'left' === $word,
+            'boolalpha', 'noboolalpha' => $this->words = 'boolalpha' === $word,
+            'uppercase', 'nouppercase' => $this->upper = 'uppercase' === $word,
+            'showpos', 'noshowpos' => $this->signed = 'showpos' === $word,
+            default => $this->base = self::BASES[$word] ?? 'd',
+        };
+    }
+
+    /**
+     * A value as it is shown.
+     *
+     * @param \Closure(mixed, string): string $formatted
+     * @param \Closure(mixed): string         $plain
+     */
+    public function shown(mixed $value, int $width, \Closure $formatted, \Closure $plain): string
+    {
+        $text = match (true) {
+            \is_bool($value) => $this->words ? ($value ? 'true' : 'false') : ($value ? '1' : '0'),
+            \is_int($value) && 'd' !== $this->base => $formatted($value < 0 ? $value & ($value >= -2147483648 ? 0xFFFFFFFF : \PHP_INT_MAX) : $value, $this->base),
+            \is_float($value) && (null !== $this->kind || 6 !== $this->precision) => $formatted($value, '.'.$this->precision.($this->kind ?? 'g')),
+            default => $plain($value),
+        };
+        if ($this->upper && (\is_int($value) || \is_float($value))) {
+            $text = strtoupper($text);
+        }
+        if ($this->signed && (\is_int($value) && 'd' === $this->base || \is_float($value)) && !str_starts_with($text, '-')) {
+            $text = "+$text";
+        }
+        $missing = $width - mb_strlen($text);
+        $filled = $missing > 0 ? str_repeat($this->fill, $missing) : '';
+
+        return $this->left ? $text.$filled : $filled.$text;
+    }
+}
