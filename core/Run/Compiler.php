@@ -999,7 +999,7 @@ final class Compiler
             $expression instanceof VariableRead => $this->read($expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? '!'.$this->truth($expression->operand)
-                : '$v->negate('.$this->expression($expression->operand).($this->isWide($expression) ? ', true' : '').')',
+                : $this->negated($expression) ?? '$v->negate('.$this->expression($expression->operand).($this->isWide($expression) ? ', true' : '').')',
             $expression instanceof Binary => $this->binary($expression),
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
@@ -1274,13 +1274,21 @@ final class Compiler
     {
         $class = $this->types->expression($this->part, $binary->left)->class;
         $isUnequal = Operator::NotEqual === $binary->operator;
-        $method = '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
+        // C++ has one sign for each of them (C++17, 16.5.2).
+        $method = [Operator::TruncDivide->value => '@divide', Operator::TruncRemainder->value => '@floor_remainder'][$binary->operator->value] ?? '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
         if (null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, $method)) {
             return null;
         }
         $call = '$this->sent('.$this->expression($binary->left).', '.var_export($method, true).', $d, '.$this->expression($binary->right).')';
 
         return $isUnequal || Operator::Equal === $binary->operator ? ($isUnequal ? '!' : '')."\$v->truth($call)" : $call;
+    }
+
+    private function negated(Unary $unary): ?string
+    {
+        $class = Language::Cpp === $this->language ? $this->types->expression($this->part, $unary->operand)->class : null;
+
+        return null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, '@negate') ? null : '$this->sent('.$this->expression($unary->operand).", '@negate', \$d)";
     }
 
     private ?Classes $classTable = null;
@@ -1304,7 +1312,8 @@ final class Compiler
             return '$v->join('.$this->joinable($left).', '.$this->joinable($right).', $t->limits->text)';
         }
         // Each side is compiled once only: twice would double with each operand of a long chain.
-        $sides = [$this->expression($left), $this->expression($right)];
+        $isAsked = \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && $right instanceof NothingLiteral && $left instanceof OwnValue;
+        $sides = [$isAsked ? $this->call($left->function, $left->arguments) : $this->expression($left), $this->expression($right)];
         if (Language::Cpp === $this->language) {
             $letters = [TypeKind::Letter === $this->types->expression($this->part, $left)->kind, TypeKind::Letter === $this->types->expression($this->part, $right)->kind];
             // A letter is a small whole number to C++, but beside another letter or a text it is compared as what it is.

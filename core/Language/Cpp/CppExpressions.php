@@ -664,6 +664,12 @@ abstract class CppExpressions extends BraceExpressions
                 return new Operation('position', $left->arguments);
             }
         }
+        if ($left instanceof Operation && 'next_of_all' === $left->key && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] instanceof VariableRead && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
+            $of = $right->arguments[0];
+            if ('item' === ($this->iterators[$left->arguments[0]->name][0] ?? '') && $this->isOfType($of, '(?:unordered_)?set')) {
+                return new Binary($operator, $left->arguments[0], new Operation('greatest', [$of]));
+            }
+        }
         $isSought = $left instanceof Operation && \in_array($left->key, ['found', 'position'], true) && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0];
         if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
             $contains = new Operation('contains', $left->arguments);
@@ -903,6 +909,14 @@ abstract class CppExpressions extends BraceExpressions
             $this->tokens[$this->at] = new Token(TokenKind::Name, $token->text, $token->offset);
 
             return parent::named($this->tokens[$this->at]);
+        }
+        $called = $this->is('(', 1) ? (string) TypeNames::read($this->typeOf(new VariableRead($token->text)))->class : '';
+        $opened = $this->peek(1);
+        if (null !== $opened && isset($this->classes[$called]) && null !== $this->ownerOf($called, '@called')) {
+            $this->at += 2;
+            $this->read($token->text, $token->offset);
+
+            return $this->postfix(new MethodCall(new VariableRead($token->text), '@called', array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened))));
         }
         if ('NULL' === $token->text && !$this->isVariable('NULL')) {
             ++$this->at;
@@ -1211,6 +1225,9 @@ abstract class CppExpressions extends BraceExpressions
             $found = new Operation('all_of' === $name ? 'all_hold' : 'any_holds', [new Collected($second->value, $second->parameters[0], $first)]);
 
             return 'none_of' === $name ? new Unary(UnaryOperator::Not, $found) : $found;
+        }
+        if ('next' === $name && 1 === $count && $first instanceof VariableRead && isset($this->iterators[$first->name])) {
+            return $this->transient('next_of_all', [$first]);
         }
         if ('ispunct' === $name && 1 === $count && null !== $first) {
             // What is seen and is neither a letter nor a digit (C11, 7.4.1.9).

@@ -44,6 +44,7 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -411,11 +412,11 @@ final class CppParser extends CppExpressions
                 $token = $this->tokens[$at];
                 $isShared = $isShared || 'static' === $token->text;
                 $next = $this->tokens[$at + 1]->text ?? '';
-                if ('operator' === $token->text && !$isMethod && '(' === ($this->tokens[$at + 2]->text ?? '')) {
+                if (!$isMethod && null !== $operator = $this->operatorAt($at)) {
                     $isMethod = true;
-                    $closed = $this->partners[$at + 2] ?? $at + 2;
-                    if (isset(self::OPERATORS[$next])) {
-                        $this->methods[$class][self::OPERATORS[$next]] ??= $this->counted($at + 3, $closed);
+                    $closed = $this->partners[$operator[1]] ?? $operator[1];
+                    if ('!=' !== $operator[0]) {
+                        $this->methods[$class][$operator[0]] ??= $this->counted($operator[1] + 1, $closed);
                     }
                     $at = $closed;
                 } elseif ('(' === $next && !$isMethod && TokenKind::Name === $token->kind) {
@@ -502,7 +503,30 @@ final class CppParser extends CppExpressions
     }
 
     /** What signs ask of an object (C++17, 16.5). */
-    private const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less', '>' => '@greater', '<=' => '@less_or_equal', '>=' => '@greater_or_equal'];
+    private const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less', '>' => '@greater', '<=' => '@less_or_equal', '>=' => '@greater_or_equal', '/' => '@divide', '%' => '@floor_remainder', '[]' => '@item', '()' => '@called', ...self::CHANGING];
+    /** Signs that change an object, which are methods of their own names elsewhere. */
+    private const CHANGING = ['+=' => 'increase', '-=' => 'decrease', '*=' => 'scale', '/=' => 'share', '++' => 'advance', '--' => 'go_back'];
+
+    /**
+     * `operator+(`: what it is called here, and where the bracket of its parameters stands; `!=` is what `==` is not.
+     *
+     * @return array{string, int}|null
+     */
+    private function operatorAt(int $at): ?array
+    {
+        if ('operator' !== ($this->tokens[$at]->text ?? '')) {
+            return null;
+        }
+        $sign = $this->tokens[$at + 1]->text ?? '';
+        $isPair = '[' === $sign || '(' === $sign && ')' === ($this->tokens[$at + 2]->text ?? '');
+        $sign .= $isPair ? ['[' => ']', '(' => ')'][$sign] : '';
+        $bracket = $at + ($isPair ? 3 : 2);
+        $isEmpty = ')' === ($this->tokens[$bracket + 1]->text ?? '');
+        $name = '-' === $sign && $isEmpty ? '@negate' : ('!=' === $sign ? '!=' : self::OPERATORS[$sign] ?? null);
+
+        // What stands behind its object, `x++`, takes a number that nobody gives (C++17, 16.5.7).
+        return null === $name || '(' !== ($this->tokens[$bracket]->text ?? '') || \in_array($sign, ['++', '--'], true) && !$isEmpty ? null : [$name, $bracket];
+    }
 
     protected function members(): array
     {
@@ -547,11 +571,22 @@ final class CppParser extends CppExpressions
         if (null === $type) {
             $this->fail('type_missing', $token, ['name' => $token->text]);
         }
-        $sign = $this->peek(1);
-        if ($this->is('operator') && null !== $sign && isset(self::OPERATORS[$sign->text]) && $this->is('(', 2)) {
-            $this->at += 2;
+        $operator = $this->operatorAt($this->at);
+        if (null !== $operator && '!=' === $operator[0]) {
+            $closing = (int) $this->closingOf($operator[1]);
+            for ($brace = $closing; $brace < $this->until && !\in_array($this->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
+            }
 
-            return [$this->methodDefinition($token, $type, new Token(TokenKind::Name, self::OPERATORS[$sign->text], $sign->offset), $start, false)];
+            return [$this->skippedTo('{' === ($this->tokens[$brace]->text ?? '') ? (int) $this->closingOf($brace) : $brace, $token)];
+        }
+        if (null !== $operator) {
+            $sign = $this->peek(1) ?? $token;
+            $this->at = $operator[1];
+
+            return [$this->methodDefinition($token, $type, new Token(TokenKind::Name, $operator[0], $sign->offset), $start, false)];
+        }
+        if ($this->is('operator')) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'operator'.($this->peek(1)->text ?? '')]);
         }
         if ($this->is('(', 1)) {
             return [$this->methodDefinition($token, $type, $this->newName(), $start, $isShared)];
@@ -1083,6 +1118,14 @@ final class CppParser extends CppExpressions
         return $this->declared_($token, $type, $at);
     }
 
+    /** What stands up to a sign, and says nothing. */
+    private function skippedTo(int $last, Token $token): Statement
+    {
+        $this->at = $last + 1;
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+    }
+
     /** A row of so many signs that does nothing that could be seen: it speeds up streams, or throws a value away. */
     private function skipped(int $start, int $signs): Statement
     {
@@ -1135,7 +1178,8 @@ final class CppParser extends CppExpressions
         $isMaker = isset($this->classes[$token->text]) && $this->is('::', 1);
         $type = $isMaker ? 'void' : $this->type();
         $class = $this->peek();
-        if (null === $type || null === $class || !isset($this->classes[$class->text]) || !$this->is('::', 1) || !$this->is('(', 3)) {
+        $operator = $this->is('::', 1) ? $this->operatorAt($this->at + 2) : null;
+        if (null === $type || null === $class || !isset($this->classes[$class->text]) || !$this->is('::', 1) || !$this->is('(', 3) && null === $operator) {
             $this->at = $start;
 
             return null;
@@ -1143,6 +1187,10 @@ final class CppParser extends CppExpressions
         $this->at += 2;
         $name = $this->peek() ?? $class;
         ++$this->at;
+        if (null !== $operator) {
+            $name = new Token(TokenKind::Name, $operator[0], $name->offset);
+            $this->at = $operator[1];
+        }
         $this->class = $class->text;
         try {
             return $this->methodDefinition($token, $type, $name, $start, isset($this->sharedMethods["$class->text.$name->text"]));
@@ -2249,6 +2297,15 @@ final class CppParser extends CppExpressions
     {
         if ($target instanceof VariableRead) {
             $this->mayChange($target->name, $start);
+        }
+        $method = [Operator::Add->value => 'increase', Operator::Subtract->value => 'decrease', Operator::Multiply->value => 'scale', Operator::TruncDivide->value => 'share'][$operator->value] ?? '';
+        $class = (string) TypeNames::read($this->typeOf($target))->class;
+        $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && null !== $this->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
+        if ($isStep) {
+            $method = 'increase' === $method ? 'advance' : 'go_back';
+        }
+        if (isset($this->classes[$class]) && null !== $this->ownerOf($class, $method)) {
+            return new Perform($this->newId(), new MethodCall($target, $method, $isStep ? [] : [$amount]));
         }
 
         if ($target instanceof VariableRead && $this->isLetter($target->name)) {
