@@ -250,7 +250,7 @@ final readonly class Console
             if (null === $program) {
                 return 2;
             }
-            $outcomes[] = Runner::run($program, Language::ofFile($file) ?? Language::Python, $this->number($options, 'seed', 1, 0), new Limits(steps: 1000000), circumstances: new Circumstances($this->answers($options)));
+            $outcomes[] = Runner::run($program, Language::ofFile($file) ?? Language::Python, $this->number($options, 'seed', 1, 0), new Limits(steps: Limits::TRACED), circumstances: new Circumstances($this->answers($options)));
         }
         $difference = Comparison::of($outcomes[0], $outcomes[1]);
         if (null === $difference) {
@@ -349,7 +349,7 @@ final readonly class Console
         $signals = isset($options['signals']) ? Signals::read($this->content($options['signals'])) : new Signals();
         $circumstances = new Circumstances($this->answers($options), $signals);
 
-        return $this->ran($device->program(), $device->language, $this->number($options, 'seed', 1, 0), new Limits(steps: 1000000), $options, $circumstances);
+        return $this->ran($device->program(), $device->language, $this->number($options, 'seed', 1, 0), new Limits(steps: Limits::TRACED), $options, $circumstances);
     }
 
     /** @param array<string, string> $options */
@@ -443,7 +443,7 @@ final readonly class Console
     /** @param array<string, string> $options */
     private function execute(string $file, array $options): int
     {
-        $limits = new Limits(steps: $this->number($options, 'max-steps', 1000000, 1));
+        $limits = new Limits(steps: $this->number($options, 'max-steps', isset($options['trace']) ? Limits::TRACED : Limits::UNTRACED, 1));
         $language = $this->language($options, 'as', (Language::ofFile($file) ?? Language::Python)->value);
         $seed = $this->number($options, 'seed', 1, 0);
         $program = $this->runnable($file);

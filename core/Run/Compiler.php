@@ -286,7 +286,7 @@ final class Compiler
         $body = $this->places->perhaps(fn (): string => $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($part->body));
         $objects = $this->objects().($part instanceof Handler ? '' : $this->places->absent($part));
         if (null !== $index) {
-            $enter = 'if ($d > $t->limits->depth) { throw new '.RunError::class."('deep_calls'); }\n"
+            $enter = 'if ($d > $this->deepest) { throw new '.RunError::class."('deep_calls'); }\n"
                 .($this->record ? "\$t->calls[] = \$t->moment; \$t->calls[] = $index;\n" : '').$changes;
             $leave = $this->record ? ' finally { $t->calls[] = $t->moment; $t->calls[] = -1; }' : '';
         }
@@ -982,7 +982,10 @@ final class Compiler
     {
         $code = $this->expression($condition);
 
-        return StaticType::truth() === $this->types->expression($this->part, $condition) ? "($code)" : "\$v->truth($code)";
+        // What `or` gives is one of its sides, whatever is known of the other.
+        $isGiven = $condition instanceof Binary && $condition->operator->isLogic() && Language::Cpp !== $this->language && !($this->isTruth($condition->left) && $this->isTruth($condition->right));
+
+        return !$isGiven && StaticType::truth() === $this->types->expression($this->part, $condition) ? "($code)" : "\$v->truth($code)";
     }
 
     private function temporary(): string

@@ -4,13 +4,19 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run;
 
+use Scrivlet\Core\Language\Language;
+
 /** What a run may use up; every run has all of these limits. */
 final readonly class Limits
 {
+    /** Steps of a run that is written down, and of one that only shows what it prints. */
+    public const TRACED = 1_000_000;
+    public const UNTRACED = 20_000_000;
+
     public function __construct(
-        public int $steps = 100000,
-        /** Calls within calls. */
-        public int $depth = 800,
+        public int $steps = self::TRACED,
+        /** Calls within calls; as many as the language's own machine takes if nothing is said. */
+        public ?int $depth = null,
         /** Letters of one text. */
         public int $text = 20000,
         /** Bytes of all printed lines. */
@@ -22,5 +28,16 @@ final readonly class Limits
         /** Items gone over, and what takes as long. */
         public int $work = 12_000_000,
     ) {
+    }
+
+    /** Calls within calls as a language has them: CPython says its own error there (The Python Standard Library, sys). */
+    public function depthIn(Language $language): int
+    {
+        return $this->depth ?? match ($language) {
+            // The program itself is a call as well.
+            Language::Python => 999,
+            Language::JavaScript => 10_000,
+            Language::Cpp => 20_000,
+        };
     }
 }

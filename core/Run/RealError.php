@@ -22,7 +22,7 @@ final class RealError
     ];
     private const JAVASCRIPT = [
         'no_method' => 'TypeError', 'no_json' => 'SyntaxError', 'bad_pattern' => 'SyntaxError',
-        'negative_count' => 'RangeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_text' => 'TypeError', 'gives_nothing' => 'TypeError',
+        'negative_count' => 'RangeError', 'fixed_list' => 'TypeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_text' => 'TypeError', 'gives_nothing' => 'TypeError',
         'bump_hedge' => 'Error', 'bump_stone' => 'Error', 'bump_edge' => 'Error', 'cell_taken' => 'Error', 'barrow_empty' => 'Error', 'nothing_to_pick' => 'Error', 'off_lawn' => 'Error', 'no_lamp' => 'RangeError', 'no_pattern' => 'RangeError', 'no_button' => 'RangeError', 'long_scroll' => 'RangeError', 'wide_show' => 'RangeError', 'no_speed' => 'RangeError', 'no_unit' => 'RangeError', 'no_socket' => 'RangeError', 'socket_taken' => 'RangeError',
     ];
     private const CPP = [

@@ -21,6 +21,8 @@ use Scrivlet\Core\Tree\FailureKind;
 abstract class Routine
 {
     protected int $depth = 0;
+    /** Calls within calls that may be. */
+    protected readonly int $deepest;
     /** @var array<string, list<string>> by class, itself and what it is a kind of */
     protected array $ancestry = [];
     /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
@@ -35,6 +37,7 @@ abstract class Routine
         protected readonly Chance $chance,
         protected readonly Answers $answers,
     ) {
+        $this->deepest = $trace->limits->depthIn($values->language());
         $values->asks = function (MapValue $object, string $method, mixed ...$arguments): mixed {
             return $this->sent($object, $method, $this->depth, ...$arguments);
         };
@@ -395,7 +398,7 @@ abstract class Routine
         if (!$function instanceof \Closure) {
             throw new RunError('no_function');
         }
-        if (++$this->depth > $this->trace->limits->depth) {
+        if (++$this->depth > $this->deepest) {
             throw new RunError('deep_calls');
         }
         try {

@@ -53,7 +53,7 @@ final class Trace
     /** So many items of a list are shown. */
     public const SHOWN = 100;
     private const MOST_EVENTS = 60_000;
-    private const MOST_CHANGES = 600_000;
+    private const MOST_CHANGES = Limits::TRACED;
     /** Moments between two looks at the memory. */
     private const BREATH = 500;
 

@@ -28,7 +28,6 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/programs/{id}', requirements: ['id' => '\d+'])]
 final class RunController extends AbstractController
 {
-    private const RUN_STEPS = 600_000;
     private const SHEET_STEPS = 20000;
     /** How long a run goes on behind the last signal, in milliseconds of its own time. */
     private const LISTENS = 60000;
@@ -36,7 +35,7 @@ final class RunController extends AbstractController
     #[Route('/run', name: 'desk_run', methods: ['POST'])]
     public function run(Request $request, Program $program, #[MapRequestPayload] RunInput $input): Response
     {
-        $steps = min(self::RUN_STEPS, $input->steps ?? ($input->onlySheet ? self::SHEET_STEPS : self::RUN_STEPS));
+        $steps = min(Limits::TRACED, $input->steps ?? ($input->onlySheet ? self::SHEET_STEPS : Limits::TRACED));
         try {
             $circumstances = $input->circumstances();
         } catch (Refusal $refusal) {
@@ -71,8 +70,11 @@ final class RunController extends AbstractController
     {
         $tree = ProgramStore::program($program);
         $marks = [];
-        foreach (array_keys(Settings::layouts($tree->setting)) as $layout) {
-            $outcome = Runner::run($tree, $input->view()->runsAs(), $input->seed, new Limits(steps: self::RUN_STEPS, milliseconds: self::LISTENS), false, circumstances: new Circumstances(layout: $layout));
+        $layouts = array_keys(Settings::layouts($tree->setting));
+        // All of them together take no longer than one long run.
+        $steps = intdiv(Limits::UNTRACED, max(1, \count($layouts)));
+        foreach ($layouts as $layout) {
+            $outcome = Runner::run($tree, $input->view()->runsAs(), $input->seed, new Limits(steps: $steps, milliseconds: self::LISTENS), false, circumstances: new Circumstances(layout: $layout));
             $report = RunReport::of($outcome, $request->getLocale(), true);
             $marks[] = ['done' => Ending::Finished === $outcome->ending && [] === array_filter($report['goals'], static fn (array $goal): bool => !$goal['met']), 'message' => $report['message'], 'goals' => $report['goals']];
         }

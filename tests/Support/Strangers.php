@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
 use Scrivlet\Core\Run\Ending;
+use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
 use Scrivlet\Core\Tree\Program;
 
@@ -43,7 +44,7 @@ final class Strangers
      */
     public static function outcome(Program $program, Language $language, string $answers, string $printed): array
     {
-        $outcome = Runner::run($program, $language, 1, circumstances: new Circumstances(new Answers($answers)));
+        $outcome = Runner::run($program, $language, 1, new Limits(steps: Limits::UNTRACED), false, new Circumstances(new Answers($answers)));
         $here = $outcome->trace->printout();
         if ($here === $printed) {
             return ['same', ''];
@@ -54,14 +55,15 @@ final class Strangers
 
     public static function here(Program $program, Language $language, string $answers): string
     {
-        return Runner::run($program, $language, 1, circumstances: new Circumstances(new Answers($answers)))->trace->printout();
+        return Runner::run($program, $language, 1, new Limits(steps: Limits::UNTRACED), false, new Circumstances(new Answers($answers)))->trace->printout();
     }
 
     /** What the real machine prints, each program by itself. */
     public static function there(Language $language, string $text, string $answers): string
     {
         $folder = RealMachines::folder();
-        str_contains($text, 'require(') && file_put_contents("$folder/package.json", '{"type": "commonjs"}');
+        // A file by itself is a script; only one that brings something in is a module.
+        1 === preg_match('/^\s*(?:import|export)\b/m', $text) || file_put_contents("$folder/package.json", '{"type": "commonjs"}');
         file_put_contents("$folder/program.{$language->extension()}", $text);
         if (Language::Cpp === $language) {
             exec('cd '.escapeshellarg($folder).' && g++ -std=c++20 -w program.cpp -o program 2>&1', $output, $exit);

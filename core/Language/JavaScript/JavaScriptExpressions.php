@@ -758,6 +758,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if (('parseInt' === $name || 'Number.parseInt' === $name) && 2 === $count && null !== $first) {
             return $values[1] instanceof NumberLiteral && 10 === $values[1]->value ? new Operation('to_whole', [$first]) : new Operation('from_base', $values);
         }
+        if ('Object.freeze' === $name && 1 === $count && null !== $first && null === $arguments[0]->name && 1 !== preg_match('/^\s*(["\'])use strict\1|\bclass\b/m', $this->text)) {
+            // What is given to a frozen thing is lost without a word, where the language is not strict (ECMA-262, 10.1.9.2).
+            return new Operation('frozen', [$first]);
+        }
+        if ('Object.isFrozen' === $name && 1 === $count && null !== $first) {
+            return new Operation('is_frozen', [$first]);
+        }
         if ('Object.assign' === $name && 1 < $count && null !== $first && !\in_array('...', array_column($arguments, 'name'), true)) {
             if ($first instanceof MapLiteral) {
                 return array_reduce(\array_slice($values, 1), static fn (Expression $all, Expression $more): Expression => new Operation('merged', [$all, $more]), $first);
@@ -945,8 +952,27 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if (2 === $count && null !== $first && $second instanceof NumberLiteral && 1 === $second->value) {
                     return new Operation('drop_at', [$receiver, $first]);
                 }
-                if (2 < $count && !($second instanceof NumberLiteral && 0 === $second->value)) {
-                    $this->fail('unsupported', $token, ['what' => '.splice(…)']);
+                if (2 < $count && !($second instanceof NumberLiteral && 0 === $second->value) && null !== $first && null !== $second && !\in_array('...', array_column(\array_slice($arguments, 0, 2), 'name'), true)) {
+                    return new Operation('spliced', [$receiver, $first, $second, $this->inOneList(\array_slice($arguments, 2))]);
+                }
+                break;
+            case 'substr':
+                if (null !== $first && 3 > $count) {
+                    return null === $second ? new Operation('tail_of', [$receiver, $first]) : new Operation('part_of', [$receiver, $first, $second]);
+                }
+                break;
+            case 'toLocaleString':
+                if (0 === $count || 1 === $count && $first instanceof TextLiteral && \in_array($first->value, ['en-US', 'en-GB', 'en'], true)) {
+                    return new Operation('localized', [$receiver]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.toLocaleString(…)']);
+                // no break
+            case 'flat':
+                if (1 === $count && $first instanceof VariableRead && 'Infinity' === $first->name || 1 === $count && $first instanceof NumberLiteral && ($first->value > 100 || \is_float($first->value) && is_infinite($first->value))) {
+                    return new Operation('flattened_deep', [$receiver]);
+                }
+                if (1 === $count && $first instanceof NumberLiteral && \is_int($first->value) && 0 < $first->value) {
+                    return array_reduce(range(1, $first->value), static fn (Expression $flat): Expression => new Operation('flattened', [$flat]), $receiver);
                 }
                 break;
             case 'codePointAt':

@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Tree\Attempt;
+use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -20,6 +21,7 @@ use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\FieldDeclaration;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
@@ -49,6 +51,8 @@ use Scrivlet\Core\Tree\Walk;
 /** JavaScript modules, as far as a school course goes (ECMAScript 2022, clause 14). */
 final class JavaScriptParser extends JavaScriptExpressions
 {
+    use Yielding;
+
     /** @var array<string, array<string, true>> names that may not get another value, by scope */
     private array $constants = [];
 
@@ -85,11 +89,13 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->announceClasses();
         foreach ($this->tokens as $index => $token) {
             $name = $this->tokens[$index + 1] ?? null;
+            $star = 'function' === $token->text && '*' === $name?->text ? 1 : 0;
+            $name = $this->tokens[$index + 1 + $star] ?? null;
             if (TokenKind::Keyword === $token->kind && 'function' === $token->text && null !== $name && TokenKind::Name === $name->kind) {
                 if (isset($this->functions[$name->text])) {
                     $this->doubled[$name->text] = true;
                 }
-                $this->announced_($name->text, $index + 2);
+                $this->announced_($name->text, $index + 2 + $star);
             }
             $equals = $this->tokens[$index + 2] ?? null;
             if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
@@ -126,6 +132,14 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $member = $this->tokens[$at];
                 $next = $this->tokens[$at + 1]->text ?? '';
                 $isStatic = 'static' === $this->tokens[$at - 1]->text;
+                if ('*' === $member->text) {
+                    continue;
+                }
+                if ($this->isIterator($at)) {
+                    $member = new Token(TokenKind::Name, self::ITERATOR, $member->offset);
+                    $at += 4;
+                    $next = '(';
+                }
                 if (\in_array($member->text, ['static', 'get', 'set', 'async'], true) && '(' !== $next && '=' !== $next && ';' !== $next) {
                     continue;
                 }
@@ -235,6 +249,13 @@ final class JavaScriptParser extends JavaScriptExpressions
     {
         $token = $this->peek() ?? $this->fail('empty');
         $isStatic = $this->is('static') && !$this->is('(', 1);
+        $yields = $this->accept('*');
+        if ($this->isIterator($this->at)) {
+            $yields || $this->fail('unsupported', $token, ['what' => 'class { '.self::ITERATOR.'() { … } }']);
+            $this->at += 5;
+
+            return $this->function($token, new Token(TokenKind::Name, self::ITERATOR, $token->offset), false, '', true);
+        }
         $name = $this->peek($isStatic ? 1 : 0) ?? $token;
         $isAsked = 'get' === $name->text && !$this->is('(', 1);
         $isSet = 'set' === $name->text && TokenKind::Name === $this->peek(1)?->kind && $this->is('(', 2);
@@ -244,7 +265,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $this->at += $isStatic || $isAsked || $isSet ? 2 : 1;
         if ($this->is('(')) {
-            return $this->function($token, $name, false, $isSet ? 'set' : ($isAsked ? 'asked' : ($isStatic ? 'shared' : '')));
+            return $this->function($token, $name, false, $isSet ? 'set' : ($isAsked ? 'asked' : ($isStatic ? 'shared' : '')), $yields);
         }
         $value = $this->accept('=') ? $this->value() : new NothingLiteral(true);
         $this->semicolon();
@@ -257,7 +278,21 @@ final class JavaScriptParser extends JavaScriptExpressions
     }
 
     /** What JavaScript calls the methods that it calls itself. */
-    private const METHODS = ['constructor' => ClassDefinition::MAKES, 'toString' => ClassDefinition::SHOWS];
+    private const METHODS = ['constructor' => ClassDefinition::MAKES, 'toString' => ClassDefinition::SHOWS, self::ITERATOR => '@iter'];
+    /** The name of what goes over an object (ECMAScript 2022, 27.1.1.1). */
+    private const ITERATOR = '[Symbol.iterator]';
+
+    /** Whether `[Symbol.iterator](` stands at a place. */
+    private function isIterator(int $at): bool
+    {
+        foreach (['[', 'Symbol', '.', 'iterator', ']', '('] as $ahead => $text) {
+            if ($text !== ($this->tokens[$at + $ahead]->text ?? '')) {
+                return false;
+            }
+        }
+
+        return true;
+    }
 
     private function import(): void
     {
@@ -310,9 +345,20 @@ final class JavaScriptParser extends JavaScriptExpressions
         return Operator::TrueDivide;
     }
 
+    protected function gatheredSoFar(): ?string
+    {
+        return $this->yields[$this->scope] ?? null;
+    }
+
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;
+        if ('yield' === $token->text && '' !== $this->scope) {
+            $row = $this->yielded($token);
+            $this->semicolon();
+
+            return [$this->ended($row, $start)];
+        }
         $each = 'this' === $token->text ? $this->eachCall() : null;
         if (null !== $each) {
             return $this->forEach($token, $each);
@@ -587,7 +633,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         foreach ($list as $target) {
             if ($target instanceof VariableRead) {
                 $this->assigned[$this->scope][$target->name] = true;
-            } elseif (!$target instanceof Item) {
+            } elseif (!$target instanceof Item && !$target instanceof Field) {
                 $this->failAt('unsupported', $token->offset, max(1, $this->endOffset() - $token->offset), ['what' => '[[…]] = …']);
             }
         }
@@ -912,12 +958,13 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function definition(Token $token): Statement
     {
         ++$this->at;
+        $yields = $this->accept('*');
 
-        return $this->function($token, $this->newName(), false);
+        return $this->function($token, $this->newName(), false, '', $yields);
     }
 
     /** @param ''|'asked'|'shared'|'set' $sort of a method */
-    private function function(Token $token, Token $name, bool $arrow, string $sort = ''): Statement
+    private function function(Token $token, Token $name, bool $arrow, string $sort = '', bool $yields = false): Statement
     {
         $start = $this->indexOf($token);
         $outer = $this->scope;
@@ -953,7 +1000,16 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->turns[] = null;
         $end = $this->offset() + 1;
         $rows = $this->parts($apart, $name->offset);
+        $made = $yields ? $this->nameFor('yielded') : null;
+        if (null !== $made) {
+            $this->yields[$full] = $made;
+            $this->declared[$full][$made] = true;
+            $this->write($made, $name->offset);
+        }
         $body = $this->body($id, $start ?? $this->at, 'head', 'body', false);
+        if (null !== $made) {
+            $body = $this->gathering_($body, $made, $id, $end, $name);
+        }
         if ([] !== $rows) {
             $this->atHead($rows, $id, $end);
             $body = new Block([...$rows, ...$body->statements]);

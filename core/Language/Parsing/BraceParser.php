@@ -909,9 +909,9 @@ abstract class BraceParser extends ExpressionParser
         $first = null === $operator ? $this->begun($name, $from, $start) : null;
         $braced = $this->opensBrace();
         $body = $this->body($id, $start, 'head', 'body', true);
-        $last = null === $operator && !$isOther ? $this->stepped($name, new SetVariable(0, $name->text, $amount), $body, $id) : null;
+        $last = null === $operator && !$isOther ? $this->stepped($name, new SetVariable(0, $name->text, $amount), $body, $id, $braced) : null;
         foreach ($steps as [$other, $otherOperator, $otherAmount, $begins]) {
-            $body = new Block([...$body->statements, $this->stepped($other, null === $otherOperator ? new SetVariable(0, $other->text, $otherAmount) : $this->changed(new VariableRead($other->text), $otherOperator, $otherAmount, $begins), $body, $id)]);
+            $body = new Block([...$body->statements, $this->stepped($other, null === $otherOperator ? new SetVariable(0, $other->text, $otherAmount) : $this->changed(new VariableRead($other->text), $otherOperator, $otherAmount, $begins), $body, $id, $braced)]);
         }
         if ($braced) {
             $this->closeBrace($id, $start);
@@ -954,7 +954,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** The step of such a loop, behind all its rows. */
-    private function stepped(Token $name, Statement $row, Block $body, int $id): Statement
+    private function stepped(Token $name, Statement $row, Block $body, int $id, bool $braced): Statement
     {
         foreach (Walk::statements($body->statements) as $inner) {
             if ($inner instanceof ContinueLoop) {
@@ -963,7 +963,7 @@ abstract class BraceParser extends ExpressionParser
         }
         $row = $row->withId($this->newId());
         // Behind remarks at the end of the rows.
-        $end = $this->is('}') ? $this->offset() : $this->endOffset();
+        $end = $braced && $this->is('}') ? $this->offset() : $this->endOffset();
         $before = $this->parent;
         $this->parent = $id;
         $this->cut($row->id, 'head', $end, $end);
@@ -991,7 +991,7 @@ abstract class BraceParser extends ExpressionParser
         $braced = $this->opensBrace();
         $body = $this->body($id, $start, 'head', 'body', true);
         foreach ($steps as [$name, $operator, $amount, $begins]) {
-            $body = new Block([...$body->statements, $this->stepped($name, null === $operator ? new SetVariable(0, $name->text, $amount) : $this->changed(new VariableRead($name->text), $operator, $amount, $begins), $body, $id)]);
+            $body = new Block([...$body->statements, $this->stepped($name, null === $operator ? new SetVariable(0, $name->text, $amount) : $this->changed(new VariableRead($name->text), $operator, $amount, $begins), $body, $id, $braced)]);
         }
         if ($braced) {
             $this->closeBrace($id, $start);
@@ -1621,6 +1621,12 @@ abstract class BraceParser extends ExpressionParser
         return $row;
     }
 
+    /** The list in which the function being read gathers what it yields. */
+    protected function gatheredSoFar(): ?string
+    {
+        return null;
+    }
+
     private function giveBack(Token $token): Statement
     {
         if ('' === $this->scope && [] === $this->turns) {
@@ -1635,7 +1641,12 @@ abstract class BraceParser extends ExpressionParser
                 return $turn === \count($this->loops) ? $this->ended(new ContinueLoop($this->newId()), $token->offset) : $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
             }
 
-            return $this->ended(new LeaveFunction($this->newId()), $token->offset);
+            $made = $this->gatheredSoFar();
+
+            return $this->ended(null === $made ? new LeaveFunction($this->newId()) : new GiveBack($this->newId(), new VariableRead($made)), $token->offset);
+        }
+        if (null !== $this->gatheredSoFar()) {
+            $this->fail('unsupported', $token, ['what' => 'function* … { return … }']);
         }
         if ([] !== $this->turns && null !== $this->turns[array_key_last($this->turns)]) {
             $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);

@@ -392,7 +392,7 @@ abstract class ExpressionParser extends Parser
      *
      * @return list<Argument>
      */
-    private function packed(string $function, array $arguments): array
+    protected function packed(string $function, array $arguments): array
     {
         $at = $this->rests[$function] ?? null;
         if (null === $at) {
@@ -912,7 +912,10 @@ abstract class ExpressionParser extends Parser
                 $this->wanted[] = $token;
             }
 
-            if (!isset($this->classes[$name]) && $this->isSpread($name, $arguments)) {
+            if (isset($this->classes[$name]) && $this->isSpread($name, $arguments)) {
+                return new MakeObject($name, $this->handed($arguments));
+            }
+            if ($this->isSpread($name, $arguments)) {
                 $this->read($name, $token->offset, true);
 
                 return new MethodCall(new FunctionReference($name), MethodCall::CALL, $this->handed($arguments));

@@ -313,7 +313,9 @@ abstract class PythonExpressions extends ExpressionParser
     {
         $given = $named = $used = $parts = [];
         foreach ($arguments as $argument) {
-            if ('*' === $argument->name) {
+            if ('**' === $argument->name && $argument->value instanceof VariableRead) {
+                $entries = $argument->value;
+            } elseif ('*' === $argument->name) {
                 return new Operation('filled_template', [new TextLiteral($template), 1 === \count($arguments) ? $argument->value : $this->inOneList($arguments)]);
             } elseif (null === $argument->name) {
                 $given[] = $argument->value;
@@ -333,12 +335,14 @@ abstract class PythonExpressions extends ExpressionParser
                 continue;
             }
             $key = '' === $field[1] ? (string) $next++ : $field[1];
-            $value = ctype_digit($key) ? $given[(int) $key] ?? null : $named[$key] ?? null;
+            $value = ctype_digit($key) ? $given[(int) $key] ?? null : $named[$key] ?? (isset($entries) ? new Item($entries, new TextLiteral($key)) : null);
             // What is reckoned once is not reckoned again for its second place.
-            if (null === $value || isset($used[$key]) && !$value instanceof VariableRead && !$value instanceof NumberLiteral && !$value instanceof TextLiteral) {
+            if (null === $value || isset($used[$key]) && !$value instanceof VariableRead && !$value instanceof Item && !$value instanceof NumberLiteral && !$value instanceof TextLiteral) {
                 $this->fail('unsupported', $token, ['what' => '.format()']);
             }
-            $used[$key] = true;
+            if (!$value instanceof Item || isset($named[$key]) || ctype_digit($key)) {
+                $used[$key] = true;
+            }
             $parts[] = '' === ($field[2] ?? '') ? $value : new Operation('formatted', [$value, new TextLiteral($field[2])]);
         }
         // What is not put anywhere would be reckoned for nothing; nobody can say it in another language.
@@ -966,6 +970,21 @@ abstract class PythonExpressions extends ExpressionParser
         return new Slice($container, $from, $to);
     }
 
+    /** The name before the brackets in which the reading stands. */
+    private function askedAround(): string
+    {
+        for ($index = $this->at - 1; $index > 0; --$index) {
+            $text = $this->tokens[$index]->text;
+            if (TokenKind::Sign === $this->tokens[$index]->kind && \in_array($text, [')', ']', '}'], true)) {
+                $index = $this->partners[$index] ?? $index;
+            } elseif ('(' === $text) {
+                return $this->tokens[$index - 1]->text;
+            }
+        }
+
+        return '';
+    }
+
     protected function argument(): Argument
     {
         $offset = $this->offset();
@@ -983,7 +1002,12 @@ abstract class PythonExpressions extends ExpressionParser
             return new Argument($value, $offset, $this->endOffset(), '*');
         }
         if ($this->is('**')) {
-            $this->fail('unsupported', null, ['what' => '**…']);
+            if ('format' !== $this->askedAround()) {
+                $this->fail('unsupported', null, ['what' => '**…']);
+            }
+            ++$this->at;
+
+            return new Argument($this->expression(), $offset, $this->endOffset(), '**');
         }
         $value = $this->expression();
 
@@ -1095,6 +1119,20 @@ abstract class PythonExpressions extends ExpressionParser
         if (('exit' === $name || 'quit' === $name) && 2 > $count) {
             return new Operation('exit', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }
+        $field = 'getattr' === $name || 'setattr' === $name ? $this->fieldNamed($name, $arguments) : null;
+        if (null !== $field) {
+            return $field;
+        }
+        if ('issubclass' === $name && 2 === $count && $first instanceof VariableRead && $arguments[1]->value instanceof VariableRead && isset($this->classes[$first->name], $this->classes[$arguments[1]->value->name])) {
+            for ($class = $first->name; isset($this->classes[$class]) && $class !== $arguments[1]->value->name; $class = $this->classes[$class]) {
+            }
+            $this->reads = array_filter($this->reads, static fn (NameUse $use): bool => $use->offset < $arguments[0]->offset || $use->offset >= $arguments[1]->end);
+
+            return new TruthLiteral($class === $arguments[1]->value->name);
+        }
+        if ('sum' === $name && 2 === $count && null !== $first && (null === $arguments[1]->name || 'start' === $arguments[1]->name)) {
+            return new Binary(Operator::Add, $arguments[1]->value, new Operation('total', [$first]));
+        }
         if ('super' === $name && '' !== $this->class && [] === $arguments) {
             return $this->above($token);
         }
@@ -1144,6 +1182,9 @@ abstract class PythonExpressions extends ExpressionParser
         $reverse = $named['reverse'] ?? new TruthLiteral(false);
         if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
             return $this->inOrder('sorted', $first, $key, $reverse->value);
+        }
+        if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && $first instanceof Collected) {
+            return new Operation('min' === $name ? 'least_or' : 'greatest_or', [$first, $named['default']]);
         }
         if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && ($this->isPlain($first) || $first instanceof ListLiteral && [] === array_filter($first->items, fn (Expression $item): bool => !$this->isPlain($item)))) {
             return new Choice(new Operation('is_empty', [$first]), $named['default'], new Operation('min' === $name ? 'least' : 'greatest', [$first]));
@@ -1228,13 +1269,33 @@ abstract class PythonExpressions extends ExpressionParser
             return new Operation($ofSets, [$receiver, $arguments[0]->value]);
         }
         if ('pop' === $name && 2 === $count) {
-            $this->fail('unsupported', $token, ['what' => '.pop(…, …)']);
+            return new Operation('pop_or', [$receiver, $arguments[0]->value, $arguments[1]->value]);
         }
         if ('format' === $name) {
             return $receiver instanceof TextLiteral ? $this->templated($receiver->value, $arguments, $token) : $this->fail('unsupported', $token, ['what' => '.format()']);
         }
 
         return null;
+    }
+
+    /**
+     * `getattr(bed, "litres")`, with what stands for a field that is not there, and `setattr(bed, side, 3)`.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function fieldNamed(string $function, array $arguments): ?Expression
+    {
+        [$object, $name, $other] = [$arguments[0]->value ?? null, $arguments[1]->value ?? null, $arguments[2]->value ?? null];
+        if (null === $object || null === $name || 'setattr' === $function && null === $other || 3 < \count($arguments)) {
+            return null;
+        }
+        if ('setattr' === $function) {
+            return null === $other ? null : new Operation('set_field', [$object, $name, $other]);
+        }
+        $isKept = $name instanceof TextLiteral && isset($this->fieldNames[$name->value]);
+        $read = $isKept ? new Field($object, $name->value) : new Operation('field_of', [$object, $name]);
+
+        return null === $other ? $read : ($this->isPlain($object) && $this->isPlain($name) ? new Choice(new Operation('has_field', [$object, $name]), $read, $other) : null);
     }
 
     /** `super().water(2)`: the method as the class above has it. */
@@ -1495,7 +1556,7 @@ abstract class PythonExpressions extends ExpressionParser
             $name = PythonNames::METHODS[$member->text] ?? $member->text;
             $owner = $this->ownerOf($object->text, $name);
 
-            return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $this->packed("$owner.$name", $arguments)));
         }
 
         return $this->drawn($member, $arguments);

@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Cut;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
@@ -67,6 +68,7 @@ use Scrivlet\Core\Tree\WhileLoop;
 final class PythonParser extends PythonStatements
 {
     use CasesOfMatch;
+    use Yielding;
 
     private const KEYWORDS = ['while', 'for', 'if', 'elif', 'else', 'def', 'return', 'import', 'from', 'break', 'continue', 'pass', 'global', 'nonlocal', 'try', 'raise', 'assert', 'class'];
     /** What other languages call it. */
@@ -126,6 +128,9 @@ final class PythonParser extends PythonStatements
                     $this->asked[$name->text] = true;
                 } elseif ('staticmethod' === $above || 'classmethod' === $above) {
                     $isOfClass = 'classmethod' === $above;
+                    if (null !== $this->rest) {
+                        $this->rests["$class.$name->text"] = $this->rest - (int) $isOfClass;
+                    }
                     $this->methods[$class][$name->text] = $isOfClass ? [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)] : [$least, $most, $parameters];
                     continue;
                 }
@@ -593,7 +598,8 @@ final class PythonParser extends PythonStatements
     }
 
     /** A condition or another value in a header; what cannot be read is kept in its place. */
-    private function header(): Expression
+    /** @param bool $several whether values with nothing but commas between them may stand there: `for beds in 3, 5, 8:` */
+    private function header(bool $several = false): Expression
     {
         $start = $this->offset();
         $mistakes = \count($this->mistakes);
@@ -601,6 +607,9 @@ final class PythonParser extends PythonStatements
         $from = $this->at;
         try {
             $value = $this->value();
+            if ($several && $this->is(',')) {
+                $value = $this->tupled($value);
+            }
             if ($this->at < $this->until && !$this->is(':')) {
                 $this->afterHeader();
             }
@@ -820,7 +829,7 @@ final class PythonParser extends PythonStatements
             $this->fail('in_missing', $next, ['name' => $names[0]], null === $next || ':' === $next->text ? [] : [new Replacement($next->offset, 0, 'in ')]);
         }
         $overStart = $this->offset();
-        $over = $this->header();
+        $over = $this->header(true);
         $overEnd = $this->endOffset();
         $over = $this->gone($over, $overStart, $overEnd);
         $this->colon('for');
@@ -1156,6 +1165,25 @@ final class PythonParser extends PythonStatements
         $this->fail('else_without_if', $token, ['word' => $word]);
     }
 
+    /** Whether the method below is asked of this class alone, and not of one that is a kind of it. */
+    private function isOfOneClass(): bool
+    {
+        if (!\in_array($this->class, $this->classes, true)) {
+            return true;
+        }
+        $below = null === ($next = $this->lines[$this->line + 1] ?? null) ? null : $this->tokens[$next->from + 1] ?? null;
+        if (null === $below) {
+            return false;
+        }
+        foreach ($this->tokens as $index => $token) {
+            if ($token->text === $below->text && '.' === ($this->tokens[$index - 1]->text ?? '') && $this->class !== ($this->tokens[$index - 2]->text ?? '')) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** @return ''|'asked'|'shared'|'class'|'set'|'remembered'|null what a decorator makes of the function below it; null for one that means nothing here */
     private function decorator(): ?string
     {
@@ -1168,7 +1196,7 @@ final class PythonParser extends PythonStatements
             return match (true) {
                 'property' === $name && '' === $rest => 'asked',
                 'staticmethod' === $name && '' === $rest => 'shared',
-                'classmethod' === $name && '' === $rest && !\in_array($this->class, $this->classes, true) => 'class',
+                'classmethod' === $name && '' === $rest && $this->isOfOneClass() => 'class',
                 'abstractmethod' === $name && '' === $rest => '',
                 isset($this->setters[$name]) && '.setter' === $rest => 'set',
                 default => null,
@@ -1440,7 +1468,7 @@ final class PythonParser extends PythonStatements
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
             case 'yield':
-                return [$this->yielded($token)];
+                return [$this->ended($this->yielded($token), $start)];
             case 'pass':
                 ++$this->at;
 
@@ -1521,36 +1549,6 @@ final class PythonParser extends PythonStatements
         return new GiveBack($this->newId(), 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]));
     }
 
-    /** Whether a function yields in a way that is not read. */
-    private bool $isYieldRefused = false;
-
-    /** @var array<string, string> the list in which a function gathers what it yields, by its scope */
-    private array $yields = [];
-
-    /**
-     * `yield plant`: what a function yields is put into a list, and given back as a whole; nobody sees the difference where
-     * the function does nothing else meanwhile (The Python Language Reference, 6.2.9).
-     */
-    private function yielded(Token $token): Statement
-    {
-        $made = $this->yields[$this->scope] ?? null;
-        if (null === $made && !$this->isYieldRefused) {
-            $this->fail('outside_function', $token);
-        }
-        ++$this->at;
-        $isAll = $this->accept('from');
-        $value = $this->value();
-        if (null === $made) {
-            // Of a function that could not be read, which its head says.
-            return $this->ended(new Perform($this->newId(), $value), $token->offset);
-        }
-        if ($this->is(',')) {
-            $this->fail('unsupported', $token, ['what' => 'yield …, …']);
-        }
-
-        return $this->ended(new Perform($this->newId(), new Operation($isAll ? 'extend' : 'append', [new VariableRead($made), $value])), $token->offset);
-    }
-
     /** Whether the rows below a header yield something themselves. */
     private function yieldsBelow(LogicalLine $header): bool
     {
@@ -1568,40 +1566,6 @@ final class PythonParser extends PythonStatements
         }
 
         return false;
-    }
-
-    /**
-     * The rows of a function that yields: a list at their head, given back at their end.
-     *
-     * @param int $begins the end of the header
-     */
-    private function gathering_(Block $body, string $made, int $id, int $begins, Token $name): Block
-    {
-        $this->isYieldRefused = true;
-        foreach (Walk::statements($body->statements) as $row) {
-            if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
-                // Then it can be seen that it waits between two of them.
-                $this->fail('unsupported', $name, ['what' => 'yield']);
-            }
-            foreach (Walk::expressionsOf($row) as $value) {
-                if ($value instanceof CommandValue || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'all_input'], true)) {
-                    $this->fail('unsupported', $name, ['what' => 'yield']);
-                }
-            }
-        }
-        $this->isYieldRefused = false;
-        $first = new SetVariable($this->newId(), $made, new ListLiteral([]));
-        $this->atHead([$first], $id, $begins);
-        $last = new GiveBack($this->newId(), new VariableRead($made));
-        $this->atHead([$last], $id, $this->endOffset());
-
-        $rows = $body->statements;
-        for ($end = \count($rows); $end > 0 && $rows[$end - 1] instanceof Comment; --$end) {
-        }
-        // Remarks behind the last row stay behind it.
-        array_splice($rows, $end, 0, [$last]);
-
-        return new Block([$first, ...$rows]);
     }
 
     protected function docstring(Expression $value, Token $token): ?Comment

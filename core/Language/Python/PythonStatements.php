@@ -43,7 +43,7 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
         'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain'],
         'functools' => ['lru_cache', 'cache', 'reduce'], 'abc' => ['ABC', 'abstractmethod'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
@@ -394,6 +394,12 @@ abstract class PythonStatements extends PythonExpressions
         if (null !== $set) {
             return $set;
         }
+        if (1 === \count($targets) && $targets[0] instanceof Slice) {
+            // `beds[1:3] = [4]`: the items between give way to others (The Python Language Reference, 7.2).
+            $given = 1 === \count($values) ? $value : new ListLiteral($values);
+
+            return new Perform($this->newId(), new Operation('put_range', [$targets[0]->container, $targets[0]->from, $targets[0]->to, $given]));
+        }
         foreach ($targets as $target) {
             $this->given($target, $start, $sign);
         }
@@ -583,11 +589,8 @@ abstract class PythonStatements extends PythonExpressions
         if ($this->is('+') || $this->is(',')) {
             $this->fail('print_outside', null, [], []);
         }
-        if (!$ending instanceof TextLiteral) {
-            $this->fail('unsupported', $token, ['what' => 'end=…']);
-        }
-        $endsLine = str_ends_with($ending->value, "\n");
-        $rest = $endsLine ? substr($ending->value, 0, -1) : $ending->value;
+        $endsLine = $ending instanceof TextLiteral && str_ends_with($ending->value, "\n");
+        $rest = !$ending instanceof TextLiteral ? $ending : ($endsLine ? substr($ending->value, 0, -1) : $ending->value);
         if (1 < \count($values) && (!$separator instanceof TextLiteral || ' ' !== $separator->value)) {
             $joined = array_shift($values);
             foreach ($values as $value) {
@@ -598,7 +601,8 @@ abstract class PythonStatements extends PythonExpressions
         }
         if ('' !== $rest) {
             $last = array_pop($values);
-            $values[] = null === $last ? new TextLiteral($rest) : new Binary(Operator::Join, $last, new TextLiteral($rest));
+            $rest = $rest instanceof Expression ? $rest : new TextLiteral($rest);
+            $values[] = null === $last ? $rest : new Binary(Operator::Join, $last, $rest);
         }
 
         if ($isComplaint) {

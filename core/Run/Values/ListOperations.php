@@ -368,7 +368,7 @@ trait ListOperations
         }
     }
 
-    private static function bound_(int $bound, int $size): int
+    protected static function bound_(int $bound, int $size): int
     {
         return max(0, min($size, $bound < 0 ? $bound + $size : $bound));
     }
@@ -582,6 +582,44 @@ trait ListOperations
     }
 
     /** Items from one place on; what is not there is not missed. */
+    /** Items from one bound until before the other give way to others (The Python Language Reference, 6.3.2 and 7.2). */
+    public function putRange(mixed $list, mixed $from, mixed $to, mixed $items): void
+    {
+        $list = self::list_($list);
+        if ($list->fixed) {
+            throw new RunError('fixed_list');
+        }
+        $size = \count($list->items);
+        $from = null === $from ? 0 : self::bound_(self::whole($from), $size);
+        $to = null === $to ? $size : self::bound_(self::whole($to), $size);
+        $put = $this->over($items);
+        if (\count($put) + $size > self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        array_splice($list->items, $from, max(0, $to - $from), $put);
+        $this->told($list);
+    }
+
+    public function popOr(mixed $map, mixed $key, mixed $other): mixed
+    {
+        return isset(self::map_($map)->entries[MapValue::tag($this->keyed($key))]) ? $this->popAt($map, $key) : $other;
+    }
+
+    public function greatestOr(mixed $items, mixed $other): mixed
+    {
+        return [] === ($all = $this->over($items)) ? $other : $this->greatest(new ListValue($all));
+    }
+
+    public function leastOr(mixed $items, mixed $other): mixed
+    {
+        return [] === ($all = $this->over($items)) ? $other : $this->least(new ListValue($all));
+    }
+
+    public function product(mixed $items): mixed
+    {
+        return array_reduce($this->over($items), fn (mixed $product, mixed $item): mixed => $this->multiply($product, $item), 1);
+    }
+
     public function dropRange(mixed $list, mixed $from, mixed $count): void
     {
         $list = self::list_($list);
@@ -1060,6 +1098,9 @@ trait ListOperations
             return $this->setOf($value);
         }
 
+        if ($this->can($value, '@iter') && Language::JavaScript === $this->language()) {
+            return new ListValue($this->over($value));
+        }
         if (\is_string($value)) {
             // `[...word]` has the letters of a text (ECMA-262, 13.2.4).
             return Language::JavaScript === $this->language() ? $this->letters($value) : $value;

@@ -18,7 +18,7 @@ final class ListValue
      * @param list<mixed> $items
      * @param bool        $fixed whether it is a tuple of Python, which no item can be put into
      */
-    public function __construct(public array $items, public readonly bool $fixed = false)
+    public function __construct(public array $items, public bool $fixed = false)
     {
         Room::spend(1 + \count($items));
     }

@@ -32,6 +32,8 @@ final class MapValue
     public array $order = [];
     /** Whether an object is copied wherever it is handed on. */
     public bool $copied = false;
+    /** Whether nothing changes it any more. */
+    public bool $frozen = false;
     /** What the trace knows it as, once a variable has held it. */
     public ?int $number = null;
 
@@ -48,6 +50,7 @@ final class MapValue
     public function __clone()
     {
         $this->number = null;
+        $this->frozen = false;
         $this->table = null === $this->table ? null : clone $this->table;
         Room::spend(1 + \count($this->entries));
     }

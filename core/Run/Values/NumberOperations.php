@@ -153,6 +153,14 @@ trait NumberOperations
         return $by < 0 || Language::Cpp === $this->language() && $by > ($wide ? 63 : 31) ? throw new RunError('negative_count') : $by;
     }
 
+    /** Whether two numbers are the same but for a billionth of the larger (The Python Standard Library, math.isclose). */
+    public function isClose(mixed $a, mixed $b): bool
+    {
+        [$one, $other] = [(float) self::number($a), (float) self::number($b)];
+
+        return $one === $other || is_finite($one) && is_finite($other) && abs($one - $other) <= 1e-9 * max(abs($one), abs($other));
+    }
+
     /** A power, of which only what is left over is wanted (The Python Standard Library, pow). */
     public function powerModulo(mixed $base, mixed $exponent, mixed $modulus): mixed
     {

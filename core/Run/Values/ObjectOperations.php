@@ -32,6 +32,16 @@ trait ObjectOperations
     }
 
     /** What an object keeps under a name. */
+    public function fieldOf(mixed $object, mixed $name): mixed
+    {
+        return $this->field($object, self::text_($name));
+    }
+
+    public function setField(mixed $object, mixed $name, mixed $value): void
+    {
+        $this->keep($object, self::text_($name), $value);
+    }
+
     public function field(mixed $object, string $name): mixed
     {
         if (!$object instanceof MapValue) {
