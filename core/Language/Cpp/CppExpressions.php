@@ -906,6 +906,7 @@ abstract class CppExpressions extends BraceExpressions
         if (isset($this->functions[$token->text]) && $this->is('<', 1) && null !== $behind = $this->behindTypes($this->at + 2)) {
             // `biggest<int>(2, 3)`: the types show in what is given (C++17, 17.8.1).
             $this->at = $behind - 1;
+            // @phpstan-ignore assign.propertyType (the token is there already)
             $this->tokens[$this->at] = new Token(TokenKind::Name, $token->text, $token->offset);
 
             return parent::named($this->tokens[$this->at]);

@@ -1019,7 +1019,7 @@ final class CppParser extends CppExpressions
             case '(':
                 if ($this->is('void', 1) && $this->is(')', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is(';', 4)) {
                     // A value that is not wanted, said so.
-                    $this->read($this->peek(3)->text, $start);
+                    $this->read($this->peek(3)->text ?? '', $start);
 
                     return [$this->skipped($start, 5)];
                 }
@@ -1411,7 +1411,6 @@ final class CppParser extends CppExpressions
             $one = $this->tokens[$index];
             $depth += TokenKind::Sign !== $one->kind ? 0 : ['{' => 1, '}' => -1][$one->text] ?? 0;
             if ($one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->tokens[$index - 1]->text, ['.', '->', '::'], true)) {
-                // @phpstan-ignore assign.propertyType (the token is there already)
                 $this->tokens[$index] = new Token(TokenKind::Name, $of->text, $one->offset);
             }
         }
@@ -2077,6 +2076,7 @@ final class CppParser extends CppExpressions
                 $depth += '<' === $token->text ? 1 : ('>' === $token->text ? -1 : ('>>' === $token->text ? -2 : 0));
                 if (-1 === $depth) {
                     // The other half ends what is around.
+                    // @phpstan-ignore assign.propertyType (the token is there already)
                     $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $token->offset + 1);
                     --$this->at;
                 }
@@ -2136,6 +2136,7 @@ final class CppParser extends CppExpressions
                 $parameter = $this->peek(2);
                 $parameterType = 'auto';
                 $this->at = $behind;
+                // @phpstan-ignore assign.propertyType (the token is there already)
                 $this->tokens[$behind] = $parameter ?? $this->tokens[$behind];
             }
             if (null === $parameterType) {

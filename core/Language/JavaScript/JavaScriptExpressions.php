@@ -86,7 +86,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             case 'undefined':
                 ++$this->at;
 
-                return new NothingLiteral('undefined' === $token->text);
+                $nothing = new NothingLiteral('undefined' === $token->text);
+
+                return $this->is('?.') ? $this->postfix($nothing) : $nothing;
             case 'new':
                 return $this->newArray($token);
             case 'await':
@@ -863,6 +865,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             case 'split':
                 if (1 === $count && $first == new TextLiteral('')) {
                     return new Operation('letters', [$receiver]);
+                }
+                if (2 === $count && null !== $first && $second instanceof NumberLiteral && $second->value >= 0) {
+                    return new Slice(new Operation('split', [$receiver, $first]), new NothingLiteral(), $second);
                 }
                 break;
             case 'join':

@@ -1081,7 +1081,7 @@ abstract class BraceParser extends ExpressionParser
         if (null !== $sign && \array_key_exists($sign, self::CHANGES)) {
             return [self::CHANGES[$sign] ?? $this->division(), $this->value()];
         }
-        if (isset(self::CHANGED_BY[(string) $sign])) {
+        if (null !== $sign && isset(self::CHANGED_BY[$sign])) {
             return [null, new Operation(self::CHANGED_BY[$sign], [new VariableRead($name->text), $this->value()])];
         }
         if ('=' === $sign) {

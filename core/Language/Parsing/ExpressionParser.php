@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -349,6 +350,7 @@ abstract class ExpressionParser extends Parser
         $parameters = [];
         $defaults = $depth = 0;
         $rest = null;
+        $this->namedRest = '';
         for ($until ??= \count($this->tokens); $at < $until; ++$at) {
             $text = $this->tokens[$at]->text;
             if (1 === $depth && ('{' === $text || '[' === $text) && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
@@ -363,6 +365,9 @@ abstract class ExpressionParser extends Parser
             if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && ($isRest || \in_array($this->tokens[$at - 1]->text, ['(', ','], true))) {
                 $rest = $isRest ? \count($parameters) : $rest;
                 $parameters[] = $text;
+            } elseif (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && '**' === $this->tokens[$at - 1]->text && \in_array($this->tokens[$at - 2]->text ?? '', ['(', ','], true)) {
+                $this->namedRest = $parameters[] = $text;
+                ++$defaults;
             } elseif (1 === $depth && '=' === $text) {
                 ++$defaults;
             }
@@ -370,8 +375,13 @@ abstract class ExpressionParser extends Parser
 
         $this->rest = $rest;
 
-        return [\count($parameters) - $defaults - (null === $rest ? 0 : 1), null === $rest ? \count($parameters) : 99, $parameters];
+        return [\count($parameters) - $defaults - (null === $rest ? 0 : 1), null === $rest && '' === $this->namedRest ? \count($parameters) : 99, $parameters];
     }
+
+    /** The parameter for all that is given by a name that no other has, in the signature that was read last. */
+    private string $namedRest = '';
+    /** @var array<string, string> by function, its parameter for all that is given by other names */
+    private array $namedRests = [];
 
     /** Where the parameter for all that is given beyond the others stands in the signature that was read last; null for none. */
     protected ?int $rest = null;
@@ -383,6 +393,35 @@ abstract class ExpressionParser extends Parser
         if (null !== $this->rest) {
             $this->rests[$name] = $this->rest;
         }
+        if ('' !== $this->namedRest) {
+            $this->namedRests[$name] = $this->namedRest;
+        }
+    }
+
+    /**
+     * What is given by names that no parameter has, in one map.
+     *
+     * @param list<string>   $parameters
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    private function withNamedRest(string $function, array $parameters, array $arguments): array
+    {
+        $name = $this->namedRests[$function] ?? null;
+        if (null === $name) {
+            return $arguments;
+        }
+        $entries = $kept = [];
+        foreach ($arguments as $argument) {
+            if (null === $argument->name || '*' === $argument->name || $argument->name !== $name && \in_array($argument->name, $parameters, true)) {
+                $kept[] = $argument;
+            } else {
+                array_push($entries, new TextLiteral($argument->name), $argument->value);
+            }
+        }
+
+        return [...$kept, new Argument(new MapLiteral($entries), $this->endOffset(), $this->endOffset(), $name)];
     }
 
     /**
@@ -1031,7 +1070,7 @@ abstract class ExpressionParser extends Parser
             $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
         }
 
-        return $this->inOrderOf($parameters, $this->packed($token->text, $arguments));
+        return $this->inOrderOf($parameters, $this->packed($token->text, $this->withNamedRest($token->text, $parameters, $arguments)));
     }
 
     /**

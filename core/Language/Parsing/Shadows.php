@@ -185,14 +185,16 @@ final class Shadows
     /** Whether a block of the same function that has ended gave a name another type: it is another variable. */
     private function isOfOtherKind(int $index, string $name): bool
     {
-        for ($at = \count($this->frames) - 1; $at > 0 && !$this->frames[$at][1]; --$at) {
+        $ends = null;
+        foreach ($this->frames as $at => [, $isFunction, $end]) {
+            $ends = $isFunction && 0 < $at ? $end : $ends;
         }
-        if (0 === $at) {
+        if (null === $ends) {
             return false;
         }
         $before = $this->text($index - 1);
         $kind = '*' === $before ? $this->text($index - 2).'*' : $before;
-        $known = $this->kinds[$this->frames[$at][2]][$name] ??= $kind;
+        $known = $this->kinds[$ends][$name] ??= $kind;
 
         return $known !== $kind && !\in_array($kind, ['auto', '>', '&'], true) && !\in_array($known, ['auto', '>', '&'], true);
     }

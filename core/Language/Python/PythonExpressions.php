@@ -55,7 +55,7 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'scrivlet'];
+    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'scrivlet'];
     /** The Python Standard Library, string: String constants. */
     private const LETTERS = [
         'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
@@ -1029,6 +1029,9 @@ abstract class PythonExpressions extends ExpressionParser
         $name = $this->imported[$name] ?? $name;
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
+        if ('dict' === $name && [] !== $arguments && [] === array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name)) {
+            return new MapLiteral(array_merge(...array_map(static fn (Argument $argument): array => [new TextLiteral((string) $argument->name), $argument->value], $arguments)));
+        }
         $named = [];
         foreach ($arguments as $argument) {
             if (null !== $argument->name) {

@@ -21,8 +21,6 @@ use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\BreakLoop;
 use Scrivlet\Core\Tree\Claim;
 use Scrivlet\Core\Tree\ClassDefinition;
-use Scrivlet\Core\Tree\Command;
-use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
@@ -42,17 +40,13 @@ use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
-use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PassOn;
-use Scrivlet\Core\Tree\Perform;
-use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
-use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -61,7 +55,6 @@ use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
 
 /** Python 3.11, as far as a school course goes (The Python Language Reference, chapters 7 and 8). */
@@ -1396,12 +1389,16 @@ final class PythonParser extends PythonStatements
                     continue;
                 }
                 $isRest = $this->is('*');
-                if ($this->is('**')) {
-                    $this->fail('unsupported', $this->peek(), ['what' => 'def …('.($this->sign() ?? '').'…)']);
+                $isNamedRest = $this->is('**');
+                if ($isNamedRest && ($isMethod || '' !== $outer)) {
+                    $this->fail('unsupported', $this->peek(), ['what' => 'def …(**…)']);
                 }
-                $this->at += $isRest ? 1 : 0;
+                $this->at += $isRest || $isNamedRest ? 1 : 0;
                 $parameter = $this->newName('parameter_no_name');
                 $parameters[] = $parameter->text;
+                if ($isNamedRest) {
+                    $defaults[$parameter->text] = new MapLiteral([]);
+                }
                 $rest = $isRest ? $parameter->text : $rest;
                 $this->write($parameter->text, $parameter->offset);
                 if ($this->accept(':')) {

@@ -24,7 +24,7 @@ return [
     'operation.text_stream' => "stringstream words(\"pea bean\");\nstring word;\nwhile (words >> word) {\n    cout << word << endl;\n}",
     'operation.next_of' => "stringstream words(\"12 8\");\nint seeds;\nwhile (words >> seeds) {\n    cout << seeds << endl;\n}",
     'operation.line_of' => "stringstream row(\"pea,bean\");\nstring part;\nwhile (getline(row, part, ',')) {\n    cout << part << endl;\n}",
-    'operation.told_form' => "cout << hex << 255 << dec << \" \" << 255 << endl;",
+    'operation.told_form' => 'cout << hex << 255 << dec << " " << 255 << endl;',
     'operation.shown_formed' => "int beds = 37;\ncout << oct << beds << endl;",
     'operation.put_on' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_text' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",

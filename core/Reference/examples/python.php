@@ -371,6 +371,9 @@ return [
     'operation.greatest_or' => 'print(max([n for n in [3, 5] if n > 9], default=0))',
     'operation.least_or' => 'print(min([n for n in [3, 5] if n > 9], default=0))',
     'operation.product' => "import math\n\nprint(math.prod([3, 5, 8]))",
+    'operation.ways_to_choose' => "import math\n\nprint(math.comb(5, 2))",
+    'operation.orderings' => "import math\n\nprint(math.perm(5, 2))",
+    'operation.keyed_alike' => 'print(dict.fromkeys(["bean", "pea"], 0))',
     'operation.has_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nprint(hasattr(bed, \"plant\"))",
     'operation.position_from' => 'print("pea, pea".find("pea", 1))',
 ];

@@ -600,6 +600,17 @@ trait ListOperations
         $this->told($list);
     }
 
+    /** One value under each of some keys (The Python Standard Library, dict.fromkeys). */
+    public function keyedAlike(mixed $keys, mixed $value): MapValue
+    {
+        $map = new MapValue();
+        foreach ($this->over($keys) as $key) {
+            $this->put($map, $key, $value);
+        }
+
+        return $map;
+    }
+
     public function popOr(mixed $map, mixed $key, mixed $other): mixed
     {
         return isset(self::map_($map)->entries[MapValue::tag($this->keyed($key))]) ? $this->popAt($map, $key) : $other;

@@ -85,6 +85,10 @@ trait NumberOperations
     /** A text as a number in another base, from 2 to 36. */
     public function fromBase(mixed $text, mixed $base): int|float
     {
+        if (0 === $base && \is_string($text) && Language::Python === $this->language()) {
+            // The text says its base itself (The Python Standard Library, int).
+            $base = ['0x' => 16, '0b' => 2, '0o' => 8][strtolower(substr(ltrim(trim($text), '+-'), 0, 2))] ?? 10;
+        }
         $base = self::base_($base);
         $digits = substr('0123456789abcdefghijklmnopqrstuvwxyz', 0, $base);
         $text = \is_string($text) ? trim($text) : $this->text($text);
@@ -151,6 +155,33 @@ trait NumberOperations
         }
 
         return $by < 0 || Language::Cpp === $this->language() && $by > ($wide ? 63 : 31) ? throw new RunError('negative_count') : $by;
+    }
+
+    /** In how many ways some things are chosen of others (The Python Standard Library, math.comb). */
+    public function waysToChoose(mixed $of, mixed $chosen): int|BigInteger
+    {
+        $chosen = self::natural($chosen);
+
+        return $chosen > self::natural($of) ? 0 : Whole::floorDivide($this->orderings($of, $chosen), $this->orderings($chosen, $chosen));
+    }
+
+    /** In how many orders some things of others can stand (The Python Standard Library, math.perm). */
+    public function orderings(mixed $of, mixed $standing): int|BigInteger
+    {
+        [$of, $standing] = [self::natural($of), self::natural($standing)];
+        $product = 1;
+        for ($factor = $of; $factor > $of - $standing && $factor > 0; --$factor) {
+            $product = Whole::multiply($product, $factor);
+        }
+
+        return $standing > $of ? 0 : $product;
+    }
+
+    private static function natural(mixed $number): int
+    {
+        $whole = self::whole($number);
+
+        return $whole < 0 || $whole > 5000 ? throw new RunError($whole < 0 ? 'negative_choice' : 'large_number') : $whole;
     }
 
     /** Whether two numbers are the same but for a billionth of the larger (The Python Standard Library, math.isclose). */
