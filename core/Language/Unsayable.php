@@ -103,6 +103,12 @@ final class Unsayable
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $key]);
         }
         foreach ($program->definitions() as $function) {
+            foreach (Language::JavaScript === $other ? [] : $function->defaults as $default) {
+                // Only JavaScript knows the parameters before where it finds what is left out.
+                if ([] !== array_filter(Walk::expressions($default), static fn (Expression $part): bool => $part instanceof VariableRead && \in_array($part->name, $function->parameters, true))) {
+                    return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $function->shortName().'(… = …)']);
+                }
+            }
             // Only Python has parameters behind the one for all the others.
             if (Language::JavaScript === $other && '' !== $function->rest && $function->rest !== $function->parameters[\count($function->parameters) - 1]) {
                 return new Refusal('console.no_words', ['language' => $other->title(), 'key' => '*'.$function->rest]);

@@ -257,6 +257,7 @@ return [
     'operation.ways_to_choose' => 'ways to choose {1} of {0}',
     'operation.orderings' => 'orders of {1} of {0}',
     'operation.keyed_alike' => '{1} for each of {0}',
+    'operation.split_most' => '{0} split at {1}, {2} times',
     'operation.has_field' => '{0} keeps {1}',
     'operation.position_from' => 'first place of {1} in {0} from {2}',
     'operation.next_line' => 'next line for {0}',

@@ -369,6 +369,7 @@ return [
     'plain.operation.ways_to_choose' => 'in how many ways {1} of {0} can be chosen',
     'plain.operation.orderings' => 'in how many orders {1} of {0} can stand',
     'plain.operation.keyed_alike' => 'a map with {1} under each item of {0}',
+    'plain.operation.split_most' => 'the parts of {0} between {1}, split {2} times at most',
     'plain.operation.has_field' => '{0} keeps something under the name {1}',
     'plain.operation.position_from' => 'the first place of {1} in {0} from the place {2} on, or minus 1',
     'plain.operation.next_line' => 'there is a line for {0}',

@@ -257,6 +257,7 @@ return [
     'operation.ways_to_choose' => 'façons de choisir {1} parmi {0}',
     'operation.orderings' => 'arrangements de {1} parmi {0}',
     'operation.keyed_alike' => '{1} pour chacun de {0}',
+    'operation.split_most' => '{0} coupé à {1}, {2} fois',
     'operation.has_field' => '{0} garde {1}',
     'operation.position_from' => 'première place de {1} dans {0} dès {2}',
     'operation.next_line' => 'prochaine ligne pour {0}',

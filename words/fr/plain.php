@@ -369,6 +369,7 @@ return [
     'plain.operation.ways_to_choose' => 'de combien de façons on choisit {1} parmi {0}',
     'plain.operation.orderings' => 'dans combien d’ordres {1} parmi {0} peuvent se suivre',
     'plain.operation.keyed_alike' => 'un dictionnaire avec {1} sous chaque élément de {0}',
+    'plain.operation.split_most' => 'les morceaux de {0} entre {1}, coupé {2} fois au plus',
     'plain.operation.has_field' => '{0} garde quelque chose sous le nom {1}',
     'plain.operation.position_from' => 'la première place de {1} dans {0} à partir de la place {2}, ou moins 1',
     'plain.operation.next_line' => 'il y a une ligne pour {0}',

@@ -172,6 +172,7 @@ return [
     ['ways_to_choose', 2, 2, 'math.comb({0}, {1})', [], [], 'natural'],
     ['orderings', 2, 2, 'math.perm({0}, {1})', [], [], 'natural'],
     ['keyed_alike', 2, 2, 'dict.fromkeys({0}, {1})', [], [], 'map_of'],
+    ['split_most', 3, 3, '{0}.split({1}, {2})', [], [], 'texts'],
     ['product', 1, 1, 'math.prod({0})', [], [], 'item'],
     ['value_or_put', 3, 3, '{0}.setdefault({1}, {2})', '@valueOrPut({0}, {1}, {2})', '@value_or_put({0}, {1}, {2})', 'value'],
     ['substring', 3, 3, '@substring({0}, {1}, {2})', '{0}.substring({1}, {2})', '@substring({0}, {1}, {2})', 'text'],

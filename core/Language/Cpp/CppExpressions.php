@@ -159,7 +159,8 @@ abstract class CppExpressions extends BraceExpressions
             $type = 'string';
         } elseif ($this->is('*') && isset($this->classes[$type])) {
             ++$this->at;
-            $type .= ' *';
+            // A pointer that the caller's own changes with: `Node*& head`.
+            $type .= $this->mayPoint && $this->accept('&') ? ' * &' : ' *';
         } elseif ($this->is('*') && $this->mayPoint) {
             ++$this->at;
             $type .= ' *';

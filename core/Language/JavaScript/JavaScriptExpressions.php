@@ -335,7 +335,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function patternPart(Expression $value): array
     {
         if ($this->isPattern()) {
-            return $this->pattern($value);
+            $closing = $this->closingOf($this->at);
+            if (null === $closing || '=' !== ($this->tokens[$closing + 1]->text ?? '')) {
+                return $this->pattern($value);
+            }
+            // What stands for it where it is left out is read before its parts are.
+            [$start, $this->at] = [$this->at, $closing + 2];
+            $default = $this->expression(1);
+            [$end, $this->at] = [$this->at, $start];
+            $parts = $this->pattern(new Choice(new Binary(Operator::Equal, $value, new NothingLiteral(true)), $default, $value));
+            $this->at = $end;
+
+            return $parts;
         }
         $name = $this->newName();
         if ($this->accept('=')) {
@@ -764,6 +775,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             // What is given to a frozen thing is lost without a word, where the language is not strict (ECMA-262, 10.1.9.2).
             return new Operation('frozen', [$first]);
         }
+        if ('Object.hasOwn' === $name && 2 === $count) {
+            return new Operation('contains', $values);
+        }
         if ('Object.isFrozen' === $name && 1 === $count && null !== $first) {
             return new Operation('is_frozen', [$first]);
         }
@@ -990,6 +1004,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 return 1 === $count && null !== $first ? new Operation('got', [$receiver, $first]) : null;
             case 'set':
                 return 2 === $count && null !== $first && null !== $second ? new Operation('put_for', [$receiver, $first, $second]) : null;
+            case 'hasOwnProperty':
+                return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
             case 'has':
                 return 1 === $count && null !== $first ? new Operation('has', [$receiver, $first]) : null;
             case 'add':

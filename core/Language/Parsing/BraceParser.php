@@ -487,6 +487,12 @@ abstract class BraceParser extends ExpressionParser
     {
         $closing = $this->closingOf($this->at);
         $alone = null !== $closing && isset($this->begins[$this->at]) && (isset($this->begins[$closing + 1]) || $closing + 1 >= $this->until) && !$this->is(':', 2);
+        for ($index = $this->at + 1; !$alone && null !== $closing && $index < $closing; ++$index) {
+            if (';' === $this->tokens[$index]->text) {
+                $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
+            }
+            $index = $this->partners[$index] ?? $index;
+        }
         if ($alone && (!isset($this->begins[$this->at + 1]) || !isset($this->begins[$closing]))) {
             $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
         }

@@ -716,6 +716,13 @@ abstract class ExpressionParser extends Parser
 
             return new VariableRead($static);
         }
+        $owner = $isCall || Language::Python !== $this->language() ? null : $this->ownerOf($object->text, $member->text);
+        if (null !== $owner && 1 >= ($this->methods[$owner][$member->text][1] ?? 9) && !isset($this->asked[$member->text])) {
+            // A method by its class, as a function of the object: `key=Bed.litres`.
+            $this->at += 2;
+
+            return new Lambda(['one'], new MethodCall(new VariableRead('one'), $member->text, []));
+        }
         $index = SpellingIndex::of($this->language());
         if ($isCall && $this->knows($object->text)) {
             $this->at += 3;

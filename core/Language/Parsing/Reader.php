@@ -183,9 +183,14 @@ final class Reader
     private static function first(array $mistakes): array
     {
         usort($mistakes, static fn (Mistake $a, Mistake $b): int => $a->offset <=> $b->offset);
+        $kinds = array_column($mistakes, 'kind');
+        $unread = array_search('unsupported', $kinds, true);
 
-        return $mistakes;
+        return false === $unread ? $mistakes : array_values(array_filter($mistakes, static fn (Mistake $mistake, int $index): bool => $index < $unread || !\in_array($mistake->kind, self::DEPENDING, true), \ARRAY_FILTER_USE_BOTH));
     }
+
+    /** What may only be said because something above is not read yet: its names, or where it ends. */
+    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice'];
 
     /**
      * A body that was left empty, or has remarks alone, was typed so: no `pass` is printed into it.

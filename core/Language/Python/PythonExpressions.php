@@ -791,6 +791,9 @@ abstract class PythonExpressions extends ExpressionParser
                 break;
             }
         }
+        if ($this->is('*') || $this->is('**') || $this->is('=')) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'lambda '.$this->sign().'…']);
+        }
         if (!$this->accept(':')) {
             $this->fail('colon_missing', null, ['after' => 'lambda'], [new Replacement($this->endOffset(), 0, ':')]);
         }
@@ -1133,6 +1136,10 @@ abstract class PythonExpressions extends ExpressionParser
 
             return new TruthLiteral($class === $arguments[1]->value->name);
         }
+        if (\in_array($name, ['log', 'math.log'], true) && 2 === $count && null !== $first) {
+            // CPython divides as well (Modules/mathmodule.c).
+            return new Binary(Operator::TrueDivide, new Operation('logarithm', [$first]), new Operation('logarithm', [$arguments[1]->value]));
+        }
         if ('sum' === $name && 2 === $count && null !== $first && (null === $arguments[1]->name || 'start' === $arguments[1]->name)) {
             return new Binary(Operator::Add, $arguments[1]->value, new Operation('total', [$first]));
         }
@@ -1270,6 +1277,15 @@ abstract class PythonExpressions extends ExpressionParser
         $ofSets = ['union' => 'union', 'intersection' => 'shared_items', 'symmetric_difference' => 'apart_items'][$name] ?? null;
         if (null !== $ofSets && 1 === $count) {
             return new Operation($ofSets, [$receiver, $arguments[0]->value]);
+        }
+        if ('split' === $name && 0 < $count) {
+            $given = [];
+            foreach ($arguments as $index => $argument) {
+                $given[$argument->name ?? ['sep', 'maxsplit'][$index] ?? ''] = $argument->value;
+            }
+            if (isset($given['maxsplit']) && [] === array_diff(array_keys($given), ['sep', 'maxsplit'])) {
+                return new Operation('split_most', [$receiver, $given['sep'] ?? new NothingLiteral(), $given['maxsplit']]);
+            }
         }
         if ('pop' === $name && 2 === $count) {
             return new Operation('pop_or', [$receiver, $arguments[0]->value, $arguments[1]->value]);

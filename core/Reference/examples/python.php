@@ -374,6 +374,7 @@ return [
     'operation.ways_to_choose' => "import math\n\nprint(math.comb(5, 2))",
     'operation.orderings' => "import math\n\nprint(math.perm(5, 2))",
     'operation.keyed_alike' => 'print(dict.fromkeys(["bean", "pea"], 0))',
+    'operation.split_most' => 'print("bed 3: beans, peas".split(" ", 1))',
     'operation.has_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nprint(hasattr(bed, \"plant\"))",
     'operation.position_from' => 'print("pea, pea".find("pea", 1))',
 ];

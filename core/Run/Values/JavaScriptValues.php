@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -278,77 +276,6 @@ final class JavaScriptValues extends Values
             throw new RunError('fixed_list', [], 'Cannot add property '.\count($list->items).', object is not extensible');
         }
         parent::append($list, $value);
-    }
-
-    public function frozen(mixed $value): mixed
-    {
-        if ($value instanceof MapValue && '' === $value->sort) {
-            $value->frozen = true;
-        } elseif ($value instanceof ListValue) {
-            $value->fixed = true;
-        }
-
-        return $value;
-    }
-
-    /** A number or a text never changes (ECMAScript 2022, 20.1.2.15). */
-    public function isFrozen(mixed $value): bool
-    {
-        return self::isStill($value) || !$value instanceof MapValue && !$value instanceof ListValue;
-    }
-
-    private static function isStill(mixed $value): bool
-    {
-        return $value instanceof MapValue && $value->frozen || $value instanceof ListValue && $value->fixed;
-    }
-
-    /** From a place, which may be counted from the end, so many letters (ECMAScript 2022, B.2.2.1). */
-    public function partOf(mixed $text, mixed $from, mixed $count = null): string
-    {
-        return mb_substr(self::text_($text), (int) self::number($from), null === $count ? null : max(0, (int) self::number($count)));
-    }
-
-    public function tailOf(mixed $text, mixed $from): string
-    {
-        return $this->partOf($text, $from);
-    }
-
-    /** Three digits behind the point at most, and a comma between thousands (ECMA-402, 15.5). */
-    public function localized(mixed $value): string
-    {
-        if (!\is_float($value) || !is_finite($value)) {
-            return $this->text($value);
-        }
-        [$whole, $fraction] = explode('.', (string) BigDecimal::of($this->text($value))->toScale(3, RoundingMode::HALF_UP));
-
-        return preg_replace('/(?<=\d)(?=(?:\d{3})+$)/', ',', $whole).('' === ($fraction = rtrim($fraction, '0')) ? '' : ".$fraction");
-    }
-
-    public function flattenedDeep(mixed $lists): ListValue
-    {
-        $flat = $this->flattened($lists);
-        while ([] !== array_filter($flat->items, static fn (mixed $item): bool => $item instanceof ListValue)) {
-            $flat = $this->flattened($flat);
-        }
-
-        return $flat;
-    }
-
-    /** Takes items out and puts others there; gives those that were taken out (ECMAScript 2022, 23.1.3.29). */
-    public function spliced(mixed $list, mixed $from, mixed $count, mixed $items): ListValue
-    {
-        $list = self::list_($list);
-        if ($list->fixed) {
-            throw new RunError('fixed_list');
-        }
-        $put = $this->over($items);
-        if (\count($list->items) + \count($put) > self::MOST_ITEMS) {
-            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
-        }
-        $taken = array_splice($list->items, self::bound_((int) self::number($from), \count($list->items)), max(0, (int) self::number($count)), $put);
-        $this->told($list);
-
-        return new ListValue($taken);
     }
 
     public function formatted(mixed $value, mixed $form): string

@@ -140,12 +140,32 @@ trait TextOperations
         return new ListValue(preg_split('/\s+/', self::text_($text), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
     }
 
+    /** Parts of a text, of which the last is all that is left (The Python Standard Library, str.split). */
+    public function splitMost(mixed $text, mixed $at, mixed $most): ListValue
+    {
+        [$text, $most] = [self::text_($text), self::whole($most)];
+        if (null === $at) {
+            $parts = preg_split('/\s+/u', ltrim($text), $most < 0 ? -1 : $most + 1) ?: [];
+
+            return new ListValue(array_values(array_filter($most < 0 ? array_map(trim(...), $parts) : $parts, static fn (string $part): bool => '' !== $part)));
+        }
+        if ('' === self::text_($at)) {
+            throw new RunError('empty_separator', [], 'empty separator');
+        }
+
+        return new ListValue(explode(self::text_($at), $text, $most < 0 ? \PHP_INT_MAX : $most + 1));
+    }
+
     public function split(mixed $text, mixed $separator): ListValue
     {
         if ($separator instanceof PatternValue) {
             return $this->splitFitting(self::text_($text), $separator);
         }
         $separator = self::text_($separator);
+
+        if ('' === $separator && Language::Python === $this->language()) {
+            throw new RunError('empty_separator', [], 'empty separator');
+        }
 
         return '' === $separator ? $this->letters($text) : new ListValue(explode($separator, self::text_($text)));
     }

@@ -19,6 +19,7 @@ abstract class Values
     use NumberOperations;
     use ObjectOperations;
     use PatternOperations;
+    use ScriptOperations;
     use SetOperations;
     use StatisticsOperations;
     use TextOperations;
