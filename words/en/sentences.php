@@ -354,6 +354,8 @@ return [
     'mistake.object_wanted' => 'In line {line} {name} is kept by the object. Write “{near}”.',
     'mistake.raise_text' => 'A text alone can’t be raised in line {line}. Write “Exception(…)” around it.',
     'mistake.self_missing' => 'The method {name} in line {line} takes nothing, not even its object. Write “self” first between its brackets.',
+    'mistake.row_in_try' => 'The row in line {line} stands between “try” and its “except”. Indent it, so that it belongs to the “try”.',
+    'mistake.array_methods' => '“{object}” is an array, which knows no “{name}” in line {line}. Make it a vector, or keep its size in a constant.',
     'mistake.try_alone' => 'The “try” in line {line} says nothing of what to do when it fails. Write that below it.',
     'mistake.unknown_field' => 'Nothing is ever kept as {name}, which line {line} asks the object for. Give it a value first, or check its spelling.',
     'mistake.without_try' => '“{word}” in line {line} belongs to a “try” above it, and there is none. Put “try” before the rows that may fail.',

@@ -354,6 +354,8 @@ return [
     'mistake.object_wanted' => 'En ligne {line}, {name} est gardé par l’objet. Écris « {near} ».',
     'mistake.raise_text' => 'Un texte seul ne peut pas être lancé en ligne {line}. Écris « Exception(…) » autour.',
     'mistake.self_missing' => 'La méthode {name} en ligne {line} ne prend rien, pas même son objet. Écris « self » en premier entre ses parenthèses.',
+    'mistake.row_in_try' => 'La ligne {line} se trouve entre « try » et son « except ». Décale-la vers la droite pour qu’elle appartienne au « try ».',
+    'mistake.array_methods' => '« {object} » est un tableau, qui ne connaît pas « {name} » à la ligne {line}. Fais-en un vector, ou garde sa taille dans une constante.',
     'mistake.try_alone' => 'Le « try » en ligne {line} ne dit pas quoi faire en cas d’échec. Écris-le en dessous.',
     'mistake.unknown_field' => 'Rien n’est jamais gardé sous {name}, que la ligne {line} demande à l’objet. Donne-lui d’abord une valeur, ou vérifie l’orthographe.',
     'mistake.without_try' => '« {word} » en ligne {line} va avec un « try » plus haut, et il n’y en a pas. Mets « try » devant les lignes qui peuvent échouer.',

@@ -1306,6 +1306,10 @@ abstract class CppExpressions extends BraceExpressions
     {
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
+        if ($receiver instanceof VariableRead && isset($this->arraySizes[$receiver->name]) && \in_array($name, ['size', 'length', 'push_back', 'pop_back', 'empty', 'begin', 'end'], true)) {
+            // An array of C has none (C++17, 11.3.4).
+            $this->fail('array_methods', $token, ['name' => $name, 'object' => $receiver->name]);
+        }
         switch ($name) {
             case 'first':
             case 'second':

@@ -1126,6 +1126,11 @@ final class CppParser extends CppExpressions
         return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
     }
 
+    protected function isInFunction(): bool
+    {
+        return parent::isInFunction() || $this->inMain;
+    }
+
     /** A row of so many signs that does nothing that could be seen: it speeds up streams, or throws a value away. */
     private function skipped(int $start, int $signs): Statement
     {
@@ -2145,6 +2150,7 @@ final class CppParser extends CppExpressions
             if (null !== $parameter && TokenKind::Name === $parameter->kind) {
                 ++$this->at;
                 $parameters[] = $parameter->text;
+                unset($this->arraySizes[$parameter->text]);
                 if (str_ends_with($parameterType, ' *') && !isset($this->classes[substr($parameterType, 0, -2)])) {
                     $parameterType = $this->pointedAt($parameter->text, substr($parameterType, 0, -2));
                 }

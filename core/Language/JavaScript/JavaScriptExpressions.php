@@ -713,6 +713,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return \in_array($object, ['Math', 'console', 'Object', 'String', 'Array', 'process', 'Number', 'JSON'], true);
     }
 
+    protected function libraries(): array
+    {
+        return ['Math', 'console', 'Object', 'Array', 'JSON'];
+    }
+
     protected function extraMembers(string $object): array
     {
         return ['console' => ['log', 'error', 'warn'], 'Math' => ['pow', 'min', 'max']][$object] ?? [];

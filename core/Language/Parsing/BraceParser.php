@@ -815,6 +815,10 @@ abstract class BraceParser extends ExpressionParser
 
     protected function opensBrace(): bool
     {
+        if ($this->is('then') && !$this->isVariable('then') && !isset($this->functions['then'])) {
+            $this->fail('foreign_word', $this->peek(), ['word' => 'then', 'near' => '{'], $this->is('{', 1) ? [new Replacement($this->offset(), 4, '')] : [new Replacement($this->offset(), 4, '{')]);
+        }
+
         return $this->is('{') || $this->lacksBrace() || $this->is(';') && '{' === ($this->tokens[$this->at + 1]->text ?? '');
     }
 
@@ -1627,6 +1631,12 @@ abstract class BraceParser extends ExpressionParser
         return $row;
     }
 
+    /** Whether what is read may give something back. */
+    protected function isInFunction(): bool
+    {
+        return '' !== $this->scope || [] !== $this->turns;
+    }
+
     /** The list in which the function being read gathers what it yields. */
     protected function gatheredSoFar(): ?string
     {
@@ -1635,7 +1645,7 @@ abstract class BraceParser extends ExpressionParser
 
     private function giveBack(Token $token): Statement
     {
-        if ('' === $this->scope && [] === $this->turns) {
+        if (!$this->isInFunction()) {
             $this->fail('outside_function', $token);
         }
         ++$this->at;

@@ -739,12 +739,22 @@ abstract class ExpressionParser extends Parser
 
             return new Operation($index->properties[$full]);
         }
+        $near = !$isCall || isset($this->functions[$object->text]) ? null : Names::nearest($object->text, $this->libraries());
+        if (null !== $near) {
+            $this->fail('misspelt_name', $object, ['name' => $object->text, 'near' => $near], [new Replacement($object->offset, \strlen($object->text), $near)]);
+        }
         $meant = lcfirst($object->text);
         if ($meant !== $object->text && ($this->knows($meant) || isset($this->objects[$meant]))) {
             $this->fail('capitals', $object, ['name' => $object->text, 'near' => $meant], [new Replacement($object->offset, \strlen($meant), $meant)]);
         }
 
         return null;
+    }
+
+    /** @return list<string> what is always there and has functions of its own */
+    protected function libraries(): array
+    {
+        return [];
     }
 
     /** Whether a name means something with functions of its own language alone. */

@@ -184,6 +184,11 @@ final class Reader
     {
         usort($mistakes, static fn (Mistake $a, Mistake $b): int => $a->offset <=> $b->offset);
         $kinds = array_column($mistakes, 'kind');
+        if (\in_array('row_in_try', $kinds, true)) {
+            // Its `except` has what it belongs to once that row is within.
+            $mistakes = array_values(array_filter($mistakes, static fn (Mistake $mistake): bool => 'without_try' !== $mistake->kind));
+            $kinds = array_column($mistakes, 'kind');
+        }
         $unread = array_search('unsupported', $kinds, true);
 
         return false === $unread ? $mistakes : array_values(array_filter($mistakes, static fn (Mistake $mistake, int $index): bool => $index < $unread || !\in_array($mistake->kind, self::DEPENDING, true), \ARRAY_FILTER_USE_BOTH));

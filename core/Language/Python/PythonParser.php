@@ -968,11 +968,37 @@ final class PythonParser extends PythonStatements
             }
         }
         if ([] === $heads && !isset($bodies[Attempt::FINALLY])) {
+            $between = $this->rowBetween($line);
+            if (null !== $between) {
+                // Its `except` is further down, behind a row that should stand within.
+                $this->fail('row_in_try', $this->tokens[$between->from], ['word' => 'try']);
+            }
             $this->fail('try_alone', $try);
         }
         $rescues = array_map(static fn (int $index): Rescue => new Rescue($heads[$index][0], $heads[$index][1], $bodies[Attempt::bodyName($index)]), array_keys($heads));
 
         return new Attempt($id, $bodies[Attempt::BODY], $rescues, $bodies[Attempt::OTHERWISE] ?? null, $bodies[Attempt::FINALLY] ?? null);
+    }
+
+    /** The row that stands between the rows of a `try` and its `except`, as far to the left as both. */
+    private function rowBetween(LogicalLine $try): ?LogicalLine
+    {
+        $between = null;
+        for ($index = $this->line; null !== ($line = $this->lines[$index] ?? null); ++$index) {
+            if ($line->remark || $line->column() > $try->column()) {
+                continue;
+            }
+            $word = $this->tokens[$line->from]->text;
+            if ('except' === $word || 'finally' === $word) {
+                return $between;
+            }
+            if ($line->column() < $try->column() || 'try' === $word) {
+                return null;
+            }
+            $between ??= $line;
+        }
+
+        return null;
     }
 
     /**
