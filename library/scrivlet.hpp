@@ -1156,6 +1156,8 @@ inline string ask_word() {
     return word;
 }
 
+inline string next_word() { return ask_word(); }
+
 inline bool contains(const string& text, const string& part) { return text.find(part) != string::npos; }
 inline bool contains(const string& text, char letter) { return text.find(letter) != string::npos; }
 template <typename T, typename U>

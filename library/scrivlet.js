@@ -1035,6 +1035,16 @@ export function prompt(question = "") {
   return line;
 }
 
+const waitingWords = [];
+
+/** One word after another of the answers, of which a line may have several. */
+export function nextWord() {
+  while (waitingWords.length === 0) {
+    waitingWords.push(...prompt().split(/\s+/).filter((word) => word !== ""));
+  }
+  return waitingWords.shift();
+}
+
 export const position = (list, value) => list.indexOf(value);
 
 export function indexIn(list, value) {

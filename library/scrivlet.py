@@ -937,6 +937,16 @@ getattr(threading, "_register_atexit", atexit.register)(_rest)
 
 # What programs that were written in another language use.
 
+_words = []
+
+
+def next_word():
+    """One word after another of what is typed, of which a line may have several."""
+    while not _words:
+        _words.extend(input().split())
+    return _words.pop(0)
+
+
 def trunc_mod(a, b):
     """What is left over when the quotient is cut towards zero."""
     return int(math.fmod(a, b)) if isinstance(a, int) and isinstance(b, int) else math.fmod(a, b)

@@ -145,6 +145,8 @@ final class Compiler
     private readonly Types $types;
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
+    /** What reads one word, as C++ does. */
+    private const WORDS = ['ask_word', 'next_word'];
     /** What is done with bits, of which C++ has 32 or 64. */
     private const OF_BITS = ['bit_and', 'bit_or', 'bit_xor', 'bit_not', 'shifted_left', 'shifted_right'];
 
@@ -927,7 +929,7 @@ final class Compiler
         $owner = Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part;
 
         $this->places->ensure($this->part, $name);
-        if (Language::Cpp === $this->language && $source instanceof Operation && 'ask_word' === $source->key && TypeKind::Letter === $this->types->variable($owner, $name)->kind) {
+        if (Language::Cpp === $this->language && $source instanceof Operation && \in_array($source->key, self::WORDS, true) && TypeKind::Letter === $this->types->variable($owner, $name)->kind) {
             $value = '$this->askLetter()';
         }
 
@@ -1082,7 +1084,7 @@ final class Compiler
             return $this->ofFitting($operation, $method);
         }
         $asked = $operation->arguments[0] ?? null;
-        if (Language::Cpp === $this->language && $asked instanceof Operation && 'ask_word' === $asked->key && \in_array($operation->key, ['to_whole', 'to_long', 'to_number'], true)) {
+        if (Language::Cpp === $this->language && $asked instanceof Operation && \in_array($asked->key, self::WORDS, true) && \in_array($operation->key, ['to_whole', 'to_long', 'to_number'], true)) {
             return "\$v->$method(\$this->askNumber(".('to_number' === $operation->key ? 'false' : 'true').'))';
         }
         if ('next_of' === $operation->key || 'line_of' === $operation->key) {
@@ -1108,7 +1110,7 @@ final class Compiler
         if ('failure_name' === $operation->key) {
             return '$this->failureName('.($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').')';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'chance', 'chosen', 'shuffle', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
 
         $wide = \in_array($operation->key, self::OF_BITS, true) && $this->isWide($operation) ? ', true' : '';
 

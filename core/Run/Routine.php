@@ -306,6 +306,12 @@ abstract class Routine
         return $this->answered($this->answers->word());
     }
 
+    /** One word of a line that may have several. */
+    final protected function nextWord(): string
+    {
+        return $this->askWord();
+    }
+
     final protected function askNumber(bool $isWhole): string
     {
         return $this->answered($this->answers->number($isWhole));

@@ -76,7 +76,7 @@ final class StrangersTest extends TestCase
     }
 
     /** Those that are known to become something else, until they are mended. */
-    private const OTHERWISE = ['python' => ['second/p01.cpp', 'fourth/marks.cpp'], 'javascript' => ['second/p01.cpp', 'fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp']];
+    private const OTHERWISE = ['python' => ['fourth/marks.cpp'], 'javascript' => ['fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
     private const KNOWN = ['python' => 57, 'javascript' => 46, 'cpp' => 39];

@@ -294,6 +294,7 @@ return [
     'operation.forget' => 'take the key {1} out of {0}',
     'operation.drop_range' => 'take {2} items out of {0} from {1} on',
     'operation.ask' => 'ask {*}',
+    'operation.next_word' => 'next word of the line',
     'operation.ask_word' => 'next word of the answer',
     'operation.drive_pair' => 'wheels on sockets {0} and {1}',
     'operation.surface_sensor' => 'surface sensor on socket {0}',

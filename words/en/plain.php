@@ -394,6 +394,7 @@ return [
     'plain.operation.entries' => 'the keys and values of {0}',
     'plain.operation.drop_range' => 'take {2} items out of {0} from {1} on',
     'plain.operation.ask' => 'the answer to {*}',
+    'plain.operation.next_word' => 'the next word of what was typed, of which a line may have several',
     'plain.operation.ask_word' => 'the next word of the answer',
     'plain.operation.drive_pair' => 'the wheels on sockets {0} and {1}',
     'plain.operation.surface_sensor' => 'the surface sensor on socket {0}',

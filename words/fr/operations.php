@@ -294,6 +294,7 @@ return [
     'operation.forget' => 'retirer la clé {1} de {0}',
     'operation.drop_range' => 'retirer {2} éléments de {0} à partir de {1}',
     'operation.ask' => 'demander {*}',
+    'operation.next_word' => 'mot suivant de la ligne',
     'operation.ask_word' => 'mot suivant de la réponse',
     'operation.drive_pair' => 'roues sur les prises {0} et {1}',
     'operation.surface_sensor' => 'capteur de surface sur la prise {0}',

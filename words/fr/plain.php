@@ -394,6 +394,7 @@ return [
     'plain.operation.entries' => 'les clés et valeurs de {0}',
     'plain.operation.drop_range' => 'retirer {2} éléments de {0} à partir de {1}',
     'plain.operation.ask' => 'la réponse à {*}',
+    'plain.operation.next_word' => 'le mot suivant de ce qui a été tapé, une ligne pouvant en avoir plusieurs',
     'plain.operation.ask_word' => 'le mot suivant de la réponse',
     'plain.operation.drive_pair' => 'les roues sur les prises {0} et {1}',
     'plain.operation.surface_sensor' => 'le capteur de surface sur la prise {0}',

@@ -185,6 +185,7 @@ return [
     // in, out, time
     ['ask', 0, 1, 'input({*})', ['@prompt({*})'], '@ask({*})', 'text'],
     ['ask_word', 0, 0, 'input()', '@prompt()', '@ask_word()', 'text'],
+    ['next_word', 0, 0, '@next_word()', '@nextWord()', '@next_word()', 'text'],
     ['bit_and', 2, 2, '1|{0:7} & {1:7}', '1|{0:7} & {1:7}', '1|{0:7} & {1:7}', 'whole'],
     ['bit_or', 2, 2, '1|{0:7} | {1:7}', '1|{0:7} | {1:7}', '1|{0:7} | {1:7}', 'whole'],
     ['bit_xor', 2, 2, '1|{0:7} ^ {1:7}', '1|{0:7} ^ {1:7}', '1|{0:7} ^ {1:7}', 'whole'],

@@ -2569,10 +2569,14 @@ final class CppParser extends CppExpressions
             $next = $this->peek();
             $this->fail('stream_signs', $next, ['name' => 'cin', 'near' => '>>'], null !== $next && '<<' === $next->text ? [new Replacement($next->offset, 2, '>>')] : []);
         }
+        // Several in one row may be given in one line, which elsewhere is one answer.
+        for ($ahead = 1; null !== $this->peek($ahead) && !$this->is('>>', $ahead) && !$this->is(';', $ahead) && !isset($this->begins[$this->at + $ahead]); ++$ahead) {
+        }
+        $isOfSeveral = $this->is('>>', $ahead);
         while ($this->accept('>>')) {
             $token = $this->peek();
             $target = $this->expression(8);
-            $word = new Operation('ask_word');
+            $word = new Operation($isOfSeveral ? 'next_word' : 'ask_word');
             if ($target instanceof VariableRead) {
                 $type = TypeNames::read($this->types[$this->scope][$target->name] ?? $this->types[''][$target->name] ?? '');
                 $value = $type->isWhole() ? new Operation($type->isWide() ? 'to_long' : 'to_whole', [$word]) : (StaticType::number() === $type ? new Operation('to_number', [$word]) : $word);

@@ -70,7 +70,7 @@ trait Yielding
                 $this->fail('unsupported', $name, ['what' => 'yield']);
             }
             foreach (Walk::expressionsOf($row) as $value) {
-                if ($value instanceof CommandValue || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'all_input'], true)) {
+                if ($value instanceof CommandValue || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'next_word', 'all_input'], true)) {
                     $this->fail('unsupported', $name, ['what' => 'yield']);
                 }
             }

@@ -14,6 +14,7 @@ return [
     'operation.to_long' => 'cout << stoll("9000000000") + 1 << endl;',
     'operation.rounded_away' => 'cout << round(2.5) << endl;',
     'operation.first' => "vector<int> seeds = {8, 3};\ncout << seeds.front() << endl;",
+    'operation.next_word' => "string first, second;\ncin >> first >> second;\ncout << second << first << endl;",
     'operation.ask_word' => "string word;\ncin >> word;\ncout << word << endl;",
     'operation.is_empty' => "vector<int> seeds = {8, 3};\ncout << seeds.empty() << endl;",
     'operation.last' => "vector<int> seeds = {8, 3};\ncout << seeds.back() << endl;",
