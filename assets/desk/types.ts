@@ -84,11 +84,14 @@ export interface Fix {
   from: number;
   fix: { from: number; to: number; text: string }[];
 }
+/** What the real machine takes and a person hardly means. */
+export type Hint = Pick<Mistake, "line" | "key" | "from" | "message">;
 /** The text of the one text page that is open, and what is wrong with it. */
 export interface Typed {
   language: string;
   text: string;
   mistakes: Mistake[];
+  hints: Hint[];
 }
 export interface DeskData extends Facts {
   /** The letters that bring rows, by entry; small. */

@@ -25,7 +25,7 @@ import { isBusy, post, send } from "./server";
 import { store } from "./unsent";
 import { byId, piece, say } from "./page";
 import { data } from "./store";
-import type { Answer, Fix, Mistake, Suggestion, Typed } from "./types";
+import type { Answer, Fix, Hint, Mistake, Suggestion, Typed } from "./types";
 import type { Written } from "./reference";
 import { difference, replaced } from "./texts";
 
@@ -119,10 +119,10 @@ function decorated(state: EditorState, numbers: (number | null)[]): DecorationSe
  * rested. Decided once for all places that show them, as the rest may end between two of them.
  */
 function decide(): void {
-  const mistakes = data.typed?.mistakes ?? [];
+  const said: Hint[] = [...(data.typed?.mistakes ?? []), ...(data.typed?.hints ?? [])];
   const left = PATIENCE - (performance.now() - typedAt);
   const line = view?.hasFocus && left > 0 ? view.state.doc.lineAt(view.state.selection.main.head).number : null;
-  spared = mistakes.some((mistake) => mistake.line === line) ? line : null;
+  spared = said.some((one) => one.line === line) ? line : null;
   clearTimeout(scolding);
   if (spared !== null) scolding = window.setTimeout(tell, left);
 }
@@ -311,6 +311,22 @@ async function mend({ fix }: Fix): Promise<void> {
   read();
 }
 
+/** What is said of a line, which leads there. */
+function leading(said: Hint): HTMLLIElement {
+  const item = document.createElement("li");
+  const jump = document.createElement("button");
+  jump.type = "button";
+  jump.dataset.jump = "";
+  jump.textContent = said.message;
+  jump.addEventListener("click", async () => {
+    if (!hasPage()) return reveal(said.key);
+    await write(true);
+    view!.dispatch({ selection: { anchor: Math.min(said.from, view!.state.doc.length) }, scrollIntoView: true });
+  });
+  item.append(jump);
+  return item;
+}
+
 /** The mistakes as a list, each with its line and, where there is one, what mends it. */
 function list(): void {
   const section = byId("mistakes");
@@ -320,17 +336,7 @@ function list(): void {
   const focused = [...items.children].findIndex((item) => item.contains(document.activeElement));
   items.replaceChildren(
     ...mistakes.map((mistake) => {
-      const item = document.createElement("li");
-      const jump = document.createElement("button");
-      jump.type = "button";
-      jump.dataset.jump = "";
-      jump.textContent = mistake.message;
-      jump.addEventListener("click", async () => {
-        if (!hasPage()) return reveal(mistake.key);
-        await write(true);
-        view!.dispatch({ selection: { anchor: Math.min(mistake.from, view!.state.doc.length) }, scrollIntoView: true });
-      });
-      item.append(jump);
+      const item = leading(mistake);
       const mends = mending(mistake);
       if (mends) {
         const fix = piece<HTMLButtonElement>("small-button");
@@ -344,6 +350,10 @@ function list(): void {
     }),
   );
   items.children[focused]?.querySelector("button")?.focus();
+  const hints = (data.typed?.hints ?? []).filter((hint) => hint.line !== spared);
+  const notes = byId("hints");
+  notes.hidden = hints.length === 0;
+  notes.querySelector("ol")!.replaceChildren(...hints.map(leading));
   const wrong = new Set(mistakes.map((mistake) => String(mistake.line)));
   for (const line of document.querySelectorAll<HTMLElement>(".spine .line"))
     line.classList.toggle("has-mistake", wrong.has(line.textContent!.trim()));

@@ -14,6 +14,7 @@ use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Ladder\Seen;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Hints;
 use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Report;
 use Scrivlet\Core\Language\Python\DrawingModule;
@@ -186,13 +187,18 @@ final readonly class Console
     {
         $content = $this->content($file);
         $language = $this->languageOf($file);
-        $report = Report::lines($content, Mending::proven($content, $language, $language->read($content)->mistakes));
+        $reading = $language->read($content);
+        $report = Report::lines($content, Mending::proven($content, $language, $reading->mistakes));
         if ($this->wantsJson($options)) {
             $data = array_map(fn (array $mistake): array => ['id' => $mistake['kind'], 'line' => $mistake['line'], 'column' => $mistake['column'], 'length' => $mistake['length'], 'message' => $this->told($mistake), 'fix' => [] === $mistake['fix'] ? null : $mistake['fix']], $report);
             ($this->out)(self::json($data));
         } else {
             foreach ($report as $mistake) {
                 ($this->out)("$file:{$mistake['line']}:{$mistake['column']}: {$this->told($mistake)} [{$mistake['kind']}]\n");
+            }
+            // What the real machine takes is no mistake.
+            foreach ([] === $report ? Report::lines($content, Hints::of($reading->analysis, $language)) : [] as $hint) {
+                ($this->out)("$file:{$hint['line']}:{$hint['column']}: ".Sentences::of('hint.'.$hint['kind'], $hint['parameters'])." [{$hint['kind']}]\n");
             }
         }
 

@@ -7,6 +7,7 @@ namespace Scrivlet\App\Desk;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Hints;
 use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -20,7 +21,7 @@ final class TypedText
      *
      * @param list<Mistake>|null $mistakes of the text, if it was just read
      *
-     * @return array{language: string, text: string, mistakes: list<array<string, mixed>>}
+     * @return array{language: string, text: string, mistakes: list<array<string, mixed>>, hints: list<array<string, mixed>>}
      */
     public static function of(Analysis $analysis, Language $language, string $locale, ?array $mistakes = null): array
     {
@@ -42,7 +43,18 @@ final class TypedText
             ];
         }
 
-        return ['language' => $language->value, 'text' => $text, 'mistakes' => $told];
+        $hints = [];
+        // What has to be mended comes first.
+        foreach ([] === $told ? Report::lines($text, Hints::of($analysis, $language)) : [] as $hint) {
+            $hints[] = [
+                'line' => $hint['line'],
+                'key' => ($printed->lines[$hint['line'] - 1]->anchor ?? '').'/0',
+                'from' => $places->of($hint['offset']),
+                'message' => Sentences::of('hint.'.$hint['kind'], $hint['parameters'], $locale),
+            ];
+        }
+
+        return ['language' => $language->value, 'text' => $text, 'mistakes' => $told, 'hints' => $hints];
     }
 
     /**

@@ -95,6 +95,7 @@ return [
     'desk.partings' => 'Not the same yet',
     'desk.to_text' => 'A copy as {language} text',
     'desk.write' => 'Write on this page',
+    'desk.hints' => 'Worth a look',
     'desk.mistakes' => 'To mend',
     'desk.views' => 'Pages',
     'desk.view_blocks' => 'Blocks',

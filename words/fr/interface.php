@@ -95,6 +95,7 @@ return [
     'desk.partings' => 'Pas encore pareil',
     'desk.to_text' => 'Une copie en texte {language}',
     'desk.write' => 'Écrire sur cette page',
+    'desk.hints' => 'À regarder',
     'desk.mistakes' => 'À corriger',
     'desk.views' => 'Pages',
     'desk.view_blocks' => 'Blocs',
