@@ -70,6 +70,25 @@ for (const [language, program, right, wrong] of programs) {
   });
 }
 
+test("what is hardly meant is said beside a program that runs, and leads to its line", async () => {
+  await write(await newProgram(page), "python");
+  await put('age = input("Age? ")\nif age > 12:\n    print("old")\n');
+  const hint = page.locator("#hints [data-jump]");
+  await hint.waitFor();
+  assert.match(await hint.innerText(), /line 2/);
+  assert.equal(await page.locator("#mistakes").isVisible(), false);
+  assert.equal(await page.locator(".spine .has-mistake").count(), 0, "nothing is marked as wrong");
+  await hint.click();
+  await page.waitForFunction(() => {
+    const at = getSelection()?.anchorNode;
+    const line = (at instanceof Element ? at : at?.parentElement)?.closest(".cm-line");
+    return line?.textContent === "if age > 12:";
+  });
+  await page.keyboard.press("Control+a");
+  await put('age = int(input("Age? "))\nif age > 12:\n    print("old")\n');
+  await page.locator("#hints").waitFor({ state: "hidden" });
+});
+
 test("views and languages are changed with a mistake inside, and not a letter is lost", async () => {
   const address = await newProgram(page);
   const text = "from scrivlet import nib\n\nx  =  3   # odd\n\nif x > 2\n\tnib.dot( x )\n\nprint('it')\n";

@@ -104,7 +104,7 @@ return [
     'run.too_large_int' => 'The number no longer fits an int of C++, which ends at 2147483647.',
     'run.no_real_root' => 'A negative number has no power with a fraction.',
     'run.count_by_zero' => 'Counting by 0 never ends. Count by another number.',
-    'hint.same_turn' => 'Nothing in the loop of line {line} changes {name}, so that it may never end.',
+    'hint.same_turn' => 'Nothing in the loop of line {line} changes “{name}”, so that it may never end.',
     'hint.whole_division' => 'In line {line} two whole numbers are divided, which leaves out what is behind the point. Give one of them a point, as in 7.0 / 2.',
     'hint.never_same' => 'In line {line} a text is compared with a number, and they are never the same. Make a number of the text first.',
     'hint.text_compared' => 'In line {line} a text meets a number, which stops the program there. Make a number of the text first, as in int(…).',

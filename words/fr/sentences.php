@@ -104,7 +104,7 @@ return [
     'run.too_large_int' => 'Le nombre ne tient plus dans un int de C++, qui s’arrête à 2147483647.',
     'run.no_real_root' => 'Un nombre négatif n’a pas de puissance avec une fraction.',
     'run.count_by_zero' => 'Compter par 0 ne finit jamais. Compte par un autre nombre.',
-    'hint.same_turn' => 'Rien dans la boucle de la ligne {line} ne change {name} : elle pourrait ne jamais finir.',
+    'hint.same_turn' => 'Rien dans la boucle de la ligne {line} ne change « {name} » : elle pourrait ne jamais finir.',
     'hint.whole_division' => 'À la ligne {line}, deux nombres entiers sont divisés, ce qui laisse tomber ce qui suit la virgule. Donne un point à l’un d’eux, comme dans 7.0 / 2.',
     'hint.never_same' => 'À la ligne {line}, un texte est comparé à un nombre, et ils ne sont jamais égaux. Fais d’abord un nombre du texte.',
     'hint.text_compared' => 'À la ligne {line}, un texte rencontre un nombre, ce qui arrête le programme là. Fais d’abord un nombre du texte, comme avec int(…).',
