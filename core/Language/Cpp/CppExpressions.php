@@ -81,7 +81,7 @@ abstract class CppExpressions extends BraceExpressions
     {
         $start = $this->at;
         $words = [];
-        while (\in_array($this->sign(), ['const', 'static', 'constexpr', 'unsigned', 'long', 'short', 'signed'], true)) {
+        while (\in_array($this->sign(), ['const', 'static', 'constexpr', 'inline', 'unsigned', 'long', 'short', 'signed'], true)) {
             $words[] = (string) $this->sign();
             ++$this->at;
         }
@@ -144,12 +144,12 @@ abstract class CppExpressions extends BraceExpressions
             } else {
                 $words[] = $word.'<'.implode(', ', $inner).'>';
             }
-        } elseif ([] === $words || ['const'] === $words || ['static'] === $words) {
+        } elseif ([] === array_diff($words, ['const', 'static', 'inline', 'constexpr'])) {
             $this->at = $start;
 
             return null;
         }
-        $type = implode(' ', array_diff($words, ['const', 'static', 'constexpr']));
+        $type = implode(' ', array_diff($words, ['const', 'static', 'constexpr', 'inline']));
         if ($this->is('&') && (TokenKind::Name === $this->peek(1)?->kind || $this->is('[', 1) || $this->is('operator', 1))) {
             ++$this->at;
             $type = (\in_array('const', $words, true) ? 'const ' : '').$type.' &';
@@ -176,8 +176,16 @@ abstract class CppExpressions extends BraceExpressions
         if ('::' === $token->text && TokenKind::Name === $this->peek(1)?->kind) {
             // A name of the outermost space.
             ++$this->at;
+            $name = $this->peek() ?? $token;
+            if (1 === preg_match('/\G\w+/', $this->text, $original, 0, $name->offset) && $original[0] !== $name->text) {
+                // Here it is another variable, which hides that one (C++17, 6.4.3.2).
+                ++$this->at;
+                $this->read($original[0], $name->offset);
 
-            return $this->named($this->peek() ?? $token);
+                return $this->postfix(new VariableRead($original[0]));
+            }
+
+            return $this->named($name);
         }
         switch ($token->text) {
             case '{':
@@ -320,6 +328,12 @@ abstract class CppExpressions extends BraceExpressions
             return new NumberLiteral($size);
         }
         $name = $this->peek(2);
+        if (null !== $name && TokenKind::Name === $name->kind && $this->is('(', 1) && $this->is(')', 3) && $this->is('/', 4) && $this->is('sizeof', 5) && $this->is('(', 6) && isset(self::SIZES[$this->peek(7)->text ?? '']) && $this->is(')', 8)) {
+            $this->at += 9;
+            $this->read($name->text, $name->offset);
+
+            return new Operation('length', [new VariableRead($name->text)]);
+        }
         foreach (['sizeof', '(', null, ')', '/', 'sizeof', '(', $name?->text, '[', '0', ']', ')'] as $ahead => $wanted) {
             if (null !== $wanted && !$this->is($wanted, $ahead)) {
                 $this->fail('unsupported', $token, ['what' => 'sizeof']);
@@ -699,12 +713,19 @@ abstract class CppExpressions extends BraceExpressions
      * @param list<Argument> $arguments
      * @param bool           $copied    whether it is copied wherever it is handed on
      */
-    protected function madeOf(Token $class, array $arguments, bool $copied): MakeObject
+    protected function madeOf(Token $class, array $arguments, bool $copied): Expression
     {
+        $way = [] === $arguments ? null : $this->makerOf($class->text, $arguments);
+        if (null !== $way && !$copied) {
+            $this->fail('unsupported', $class, ['what' => "new $class->text(…)"]);
+        }
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $fields = isset($this->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->fieldsOf[$class->text] ?? []);
         foreach ($values as $index => $value) {
             $values[$index] = $this->inFieldsType($value, TypeNames::read($this->fieldTypes[$fields[$index] ?? ''] ?? ''));
+        }
+        if (null !== $way) {
+            return new OwnValue($way, $values);
         }
         [$least, $most] = $this->functions[$class->text];
         if (isset($this->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
@@ -713,6 +734,13 @@ abstract class CppExpressions extends BraceExpressions
 
         return new MakeObject($class->text, $values, $copied);
     }
+
+    /**
+     * The function that makes an object of what is given, of a class that makes them in several ways; null for any other.
+     *
+     * @param list<Argument> $arguments
+     */
+    abstract protected function makerOf(string $class, array $arguments): ?string;
 
     /** What stands in braces for something that an object keeps: an object, a pair, or a list. */
     private function inFieldsType(Expression $value, StaticType $type): Expression

@@ -41,6 +41,7 @@ use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -284,8 +285,8 @@ final class CppParser extends CppExpressions
         }
     }
 
-    /** The name under which a function is known here of which there are several (C++17, 16), by what it takes. */
-    private function overload(string $name, int $bracket): ?string
+    /** @return list<string>|null the types of the parameters between brackets, as they are written; one that is empty for none */
+    private function typesAt(int $bracket): ?array
     {
         $closing = $this->partners[$bracket] ?? null;
         if (null === $closing) {
@@ -306,6 +307,17 @@ final class CppParser extends CppExpressions
                 $types[\count($types) - 1] .= $text;
             }
         }
+
+        return $types;
+    }
+
+    /** The name under which a function is known here of which there are several (C++17, 16), by what it takes. */
+    private function overload(string $name, int $bracket): ?string
+    {
+        $types = $this->typesAt($bracket);
+        if (null === $types) {
+            return null;
+        }
         $key = implode('|', $types);
         if (!isset($this->overloads[$name][$key])) {
             $this->overloads[$name][$key] = [[] === ($this->overloads[$name] ?? []) ? $name : $this->nameFor($name), '' === $key ? [] : $types];
@@ -316,7 +328,17 @@ final class CppParser extends CppExpressions
 
     protected function called(Token $token, array $arguments): Expression
     {
-        $overloads = $this->overloads[$token->text] ?? [];
+        $best = $this->fittest($this->overloads[$token->text] ?? [], $arguments);
+
+        return parent::called(null === $best || $best === $token->text ? $token : new Token($token->kind, $best, $token->offset), $arguments);
+    }
+
+    /**
+     * @param array<string, array{string, list<string>}> $overloads what there is, and the types that each takes
+     * @param list<Argument>                             $arguments
+     */
+    private function fittest(array $overloads, array $arguments): ?string
+    {
         $best = null;
         $score = -99.0;
         foreach (1 < \count($overloads) ? $overloads : [] as [$name, $types]) {
@@ -333,7 +355,26 @@ final class CppParser extends CppExpressions
             }
         }
 
-        return parent::called(null === $best || $best === $token->text ? $token : new Token($token->kind, $best, $token->offset), $arguments);
+        return $best;
+    }
+
+    protected function makerOf(string $class, array $arguments): ?string
+    {
+        return $this->fittest($this->makers[$class] ?? [], $arguments);
+    }
+
+    /** @var array<string, array<string, array{string, list<string>}>> by class of which objects are made in several ways, those ways by the types that each takes (C++17, 16) */
+    private array $makers = [];
+
+    /** Notes one way in which objects of a class are made: without anything given, or by a function of the class. */
+    private function announceMaker(string $class, int $bracket): void
+    {
+        $types = $this->typesAt($bracket) ?? [];
+        $key = implode('|', $types);
+        $name = '' === $key ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
+        $this->makers[$class][$key] = [$name, '' === $key ? [] : $types];
+        $counted = $this->counted($bracket + 1, $this->partners[$bracket] ?? $bracket);
+        $this->functions[$name] = $counted;
     }
 
     /** How well a value of a type fits a parameter. */
@@ -393,6 +434,23 @@ final class CppParser extends CppExpressions
             $this->fieldsOf[$name->text] = [];
             $this->announceMembers($name->text, $at + 1, $this->partners[$at] ?? \count($this->tokens));
         }
+        foreach ($this->makers as $class => $makers) {
+            if (1 === \count($makers)) {
+                foreach ($makers as [$name]) {
+                    unset($this->functions[$name]);
+                }
+                unset($this->makers[$class]);
+                continue;
+            }
+            unset($this->methods[$class][ClassDefinition::MAKES]);
+            foreach ($makers as [$name]) {
+                $method = substr($name, \strlen($class) + 1);
+                $this->methods[$class][$method] = $this->functions[$name];
+                if (ClassDefinition::MAKES !== $method) {
+                    $this->sharedMethods[$name] = true;
+                }
+            }
+        }
         if ([] !== $this->classes) {
             $this->announceMakers();
         }
@@ -423,6 +481,9 @@ final class CppParser extends CppExpressions
                     $isMethod = true;
                     $closed = $this->partners[$at + 1] ?? $at + 1;
                     $method = $token->text === $class ? ClassDefinition::MAKES : $token->text;
+                    if (ClassDefinition::MAKES === $method && '~' !== ($this->tokens[$at - 1]->text ?? '')) {
+                        $this->announceMaker($class, $at + 1);
+                    }
                     if ('~' !== ($this->tokens[$at - 1]->text ?? '')) {
                         $this->methods[$class][$method] ??= $this->counted($at + 2, $closed);
                         if ($isShared) {
@@ -620,20 +681,27 @@ final class CppParser extends CppExpressions
         $isMaker = $name->text === $this->class;
         $id = $this->newId();
         $opened = $this->peek() ?? $token;
+        $ways = $isMaker ? $this->makers[$this->class] ?? [] : [];
+        $way = [] === $ways ? null : $ways[implode('|', $this->typesAt($this->at) ?? [])][0] ?? $this->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+        $makesItself = null !== $way && !str_ends_with($way, '.'.ClassDefinition::MAKES);
         ++$this->at;
-        $this->scope = $this->class.'.'.($isMaker ? ClassDefinition::MAKES : $name->text);
+        $this->scope = $way ?? $this->class.'.'.($isMaker ? ClassDefinition::MAKES : $name->text);
         $full = $this->scope;
         $known = [$this->declared[$full] ?? [], $this->writes[$full] ?? []];
         try {
             [$parameters, $defaults, $types] = $this->parameters($opened);
-            if (!$isShared) {
+            if ($makesItself) {
+                $this->declared[$full][$this->itself] = true;
+                $this->types[$full][$this->itself] = $this->class;
+                $this->write($this->itself, $name->offset);
+            } elseif (!$isShared) {
                 array_unshift($parameters, $this->itself);
                 $this->write($this->itself, $name->offset);
             }
             while (\in_array($this->sign(), ['const', 'override', 'final', 'noexcept'], true)) {
                 ++$this->at;
             }
-            $types = $isMaker ? $types : ['' => $type] + $types;
+            $types = $makesItself ? ['' => $this->class] + $types : ($isMaker ? $types : ['' => $type] + $types);
             $isPure = $this->is('=') && $this->is('0', 1);
             $this->at += $isPure ? 2 : 0;
             if ($this->accept(';')) {
@@ -663,17 +731,69 @@ final class CppParser extends CppExpressions
             $loops = $this->loops;
             $this->loops = [];
             $opening = $this->peek()->offset ?? 0;
+            if ($makesItself) {
+                array_unshift($first, new SetVariable($this->newId(), $this->itself, new MakeObject($this->class, [], true)));
+            }
             foreach ($first as $row) {
                 $this->cut($row->id, 'head', $opening + 1, $opening + 1);
             }
             $body = $this->body($id, $start, 'head', 'body', false);
             $this->loops = $loops;
+            if ($makesItself) {
+                $body = $this->madeItself($body, $id, $name);
+            }
             $this->closeBrace($id, $start);
         } finally {
             $this->scope = '';
         }
 
-        return new FunctionDefinition($id, $full, $parameters, $this->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->prototypes[$full] ?? []), $types, $isShared ? 'shared' : '');
+        return new FunctionDefinition($id, $full, $parameters, $this->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->prototypes[$full] ?? []), $types, $isShared || $makesItself ? 'shared' : '');
+    }
+
+    /**
+     * The rows of one of several ways in which an object is made, which give it back at the end.
+     */
+    private function madeItself(Block $body, int $id, Token $name): Block
+    {
+        foreach (Walk::statements($body->statements) as $row) {
+            if ($row instanceof LeaveFunction) {
+                $this->fail('unsupported', $name, ['what' => "$name->text(…) { return; }"]);
+            }
+        }
+        $this->plainMakers[$this->class] ??= $this->hasPlainMaker($this->class);
+        if ('' !== ($this->classes[$this->class] ?? '') || !$this->plainMakers[$this->class]) {
+            // What is made without anything given is made first, which may be seen.
+            $this->fail('unsupported', $name, ['what' => "$name->text(…), $name->text()"]);
+        }
+        $last = new GiveBack($this->newId(), new VariableRead($this->itself));
+        $this->atHead([$last], $id, $this->is('}') ? $this->offset() : $this->endOffset());
+
+        return new Block([...$body->statements, $last]);
+    }
+
+    /** @var array<string, bool> */
+    private array $plainMakers = [];
+
+    /** Whether a class makes objects without anything given by nothing but values for what they keep. */
+    private function hasPlainMaker(string $class): bool
+    {
+        if (!isset($this->makers[$class][''])) {
+            return true;
+        }
+        foreach ($this->tokens as $at => $token) {
+            if ($token->text !== $class || '(' !== ($this->tokens[$at + 1]->text ?? '') || ')' !== ($this->tokens[$at + 2]->text ?? '') || !\in_array($this->tokens[$at + 3]->text ?? '', ['{', ':', ';', '='], true)) {
+                continue;
+            }
+            for ($brace = $at + 3; isset($this->tokens[$brace]) && !\in_array($this->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
+            }
+            for ($index = $brace; isset($this->tokens[$index]) && $index < ($this->partners[$brace] ?? $brace); ++$index) {
+                if ('(' === $this->tokens[$index]->text || '<<' === $this->tokens[$index]->text || '::' === $this->tokens[$index]->text || \in_array($this->tokens[$index]->text, ['++', '--', '+=', '-='], true)) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
     }
 
     /**
@@ -698,6 +818,8 @@ final class CppParser extends CppExpressions
             if ($this->isFailure($name->text) && !isset($this->fieldNames[$name->text])) {
                 $rows[] = new Perform($this->newId(), new Operation('say_failing', [$self, $values[0] ?? new TextLiteral('')]));
             } elseif (isset($this->classes[$name->text]) && $this->isRaised($name->text) && null === $this->ownerOf($name->text, ClassDefinition::MAKES)) {
+                $this->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+            } elseif (isset($this->makers[$name->text]) && [] !== $values) {
                 $this->fail('unsupported', $name, ['what' => "$name->text(…)"]);
             } elseif (isset($this->classes[$name->text])) {
                 $owner = $this->ownerOf($name->text, ClassDefinition::MAKES);

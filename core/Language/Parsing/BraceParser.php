@@ -826,16 +826,19 @@ abstract class BraceParser extends ExpressionParser
     {
         $start = $this->at++;
         $id = $this->newId();
-        if (!$this->is('{')) {
+        $isBraced = $this->is('{');
+        $wanted = $this->at;
+        $body = $this->body($id, $start, 'head', 'body', true);
+        if (!$isBraced && !$this->is('while')) {
+            $this->at = $wanted;
             $this->fail('brace_wanted', null, ['word' => 'do']);
         }
-        $body = $this->body($id, $start, 'head', 'body', true);
-        if (!$this->is('}')) {
+        if ($isBraced && !$this->is('}')) {
             $this->missingBrace($start);
             $this->fail('unexpected');
         }
         $offset = $this->offset();
-        ++$this->at;
+        $this->at += $isBraced ? 1 : 0;
         if (!$this->accept('while')) {
             $this->fail('while_missing');
         }

@@ -84,7 +84,11 @@ final class Reader
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
         $program = Scenes::settled($program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids, $fingerprints)), $old);
         $analysis = new Analysis($program, $fingerprints);
-        if ($analysis->text($language)->text() !== $text) {
+        $written = $analysis->text($language)->text();
+        if ($written !== $text) {
+            // What would not be written again letter for letter is left as it stands, and said so.
+            $differs = min(\strlen($written ^ $text) - \strlen(ltrim($written ^ $text, "\0")), max(0, \strlen($text) - 1));
+            $mistakes = [] === $mistakes ? [new Mistake('unsupported', $differs, 1, ['what' => mb_strcut(trim((string) strtok(substr($text, $differs), "\r\n")), 0, 30)])] : $mistakes;
             $analysis = new Analysis(Scenes::settled(self::unread($text, $language, $fingerprints), $old), $fingerprints);
         }
 

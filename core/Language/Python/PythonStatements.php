@@ -91,7 +91,13 @@ abstract class PythonStatements extends PythonExpressions
         if (!$this->accept('import')) {
             $this->fail('import_missing', null, ['name' => $module->text]);
         }
+        // Names in brackets may stand on several lines (The Python Language Reference, 7.11).
+        $opened = $this->peek();
+        $isBracketed = $this->accept('(');
         do {
+            if ($isBracketed && $this->is(')')) {
+                break;
+            }
             $name = $this->peek();
             if (DrawingModule::NAME === $module->text && null !== $name) {
                 // Names of its classes are known wherever they make something.
@@ -128,6 +134,9 @@ abstract class PythonStatements extends PythonExpressions
                 $this->silenced[$other->text] = true;
             }
         } while ($this->accept(','));
+        if ($isBracketed && null !== $opened) {
+            $this->close($opened);
+        }
     }
 
     /** @return list<Statement> */
