@@ -82,7 +82,7 @@ final class ReferenceTest extends TestCase
         foreach (Example::keys() as $key) {
             $printed = [];
             foreach (Language::cases() as $language) {
-                $outcome = Runner::run(Example::of($key)->program, $language, 1, new Limits(steps: 20_000), circumstances: new Circumstances(new Answers("Juniper\n")));
+                $outcome = Runner::run(Example::of($key)->program, $language, 1, new Limits(steps: 20_000), circumstances: new Circumstances(new Answers("Juniper\n12\n")));
                 self::assertSame(Ending::Finished, $outcome->ending, "$key in $language->value: {$outcome->error?->kind}");
                 $printed[] = [] !== $outcome->trace->events;
             }

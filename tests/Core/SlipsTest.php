@@ -48,9 +48,6 @@ final class SlipsTest extends TestCase
     /** @return list<array{language: string, text: string, printed: string, line: int, kind: string|null}> */
     private static function texts(string $name): array
     {
-        $texts = json_decode((string) file_get_contents(__DIR__."/../$name.json"), true, 16, \JSON_THROW_ON_ERROR);
-        // @phpstan-ignore return.type (the files are written by hand, and read by these tests alone)
-
-        return $texts;
+        return json_decode((string) file_get_contents(__DIR__."/../$name.json"), true, 16, \JSON_THROW_ON_ERROR);
     }
 }

@@ -1,37 +1,29 @@
 #include <iostream>
 #include <string>
+#include <set>
 using namespace std;
-
-struct Vec {
-    double x, y;
-    Vec operator+(const Vec& o) const { return {x + o.x, y + o.y}; }
-    Vec operator*(double k) const { return Vec{x * k, y * k}; }
-    bool operator==(const Vec& o) const { return x == o.x && y == o.y; }
+struct Money {
+    int pence;
+    Money(int p = 0) : pence(p) {}
+    Money& operator+=(const Money& o) { pence += o.pence; return *this; }
+    Money& operator++() { ++pence; return *this; }
+    Money operator-() const { return Money(-pence); }
+    Money operator/(int n) const { return Money(pence / n); }
+    bool operator!=(const Money& o) const { return !(*this == o); }
+    bool operator==(const Money& o) const { return pence == o.pence; }
 };
-
-ostream& operator<<(ostream& os, const Vec& v) {
-    return os << "(" << v.x << ", " << v.y << ")";
-}
-
-class Bed {
-    string plant;
-    int litres;
-
+class Grid {
+    int cells[6] = {1, 2, 3, 4, 5, 6};
 public:
-    Bed(string p, int l) : plant(p), litres(l) {}
-    friend ostream& operator<<(ostream& out, const Bed& bed);
+    int operator()(int r, int c) const { return cells[r * 3 + c]; }
+    int& operator[](int i) { return cells[i]; }
 };
-
-ostream& operator<<(ostream& out, const Bed& bed) {
-    out << bed.plant << " needs " << bed.litres;
-    out << " l";
-    return out;
-}
-
 int main() {
-    Vec a{1, 2}, b{3, 4.5};
-    cout << a + b << " " << a * 2 << "\n";
-    cout << (a == b) << (a == Vec{1, 2}) << endl;
-    Bed bed("rose", 3);
-    cout << bed << endl;
+    Money a(5), b(7);
+    a += b; ++a;
+    cout << a.pence << " " << (-a).pence << " " << (a / 2).pence << " " << (a != b) << endl;
+    Grid g;
+    cout << g(1, 2) << " " << g[3] << endl;
+    set<int> s = {1, 4, 2};
+    for (auto it = s.begin(); it != s.end(); ++it) cout << *it << (next(it) == s.end() ? "\n" : ",");
 }
