@@ -75,7 +75,7 @@ final class Unsayable
                     }
                 }
                 foreach ($row instanceof PrintLine ? $row->values : [] as $value) {
-                    if (self::showsNothing($value)) {
+                    if (self::showsNothing($value) || TypeKind::MaybeWhole === $types->expression($part, $value)->kind) {
                         return true;
                     }
                 }

@@ -1813,7 +1813,20 @@ final class CppParser extends CppExpressions
             return new MapLiteral([]);
         }
 
-        return 'char' === $type && $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
+        if ('char' === $type) {
+            return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
+        }
+
+        return $this->asNumber($type, $value);
+    }
+
+    /** A letter that a number is made of is its code (C++17, 7.8). */
+    private function asNumber(string $type, Expression $value): Expression
+    {
+        $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name)
+            || $value instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value->container));
+
+        return $isLetter && TypeNames::read($type)->isNumeric() ? new Operation('code', [$value]) : $value;
     }
 
     private function fits(string $type, Expression $value, int $offset): void
@@ -2380,7 +2393,11 @@ final class CppParser extends CppExpressions
     /** A `char` is a small number that is shown as a letter (C++17, 6.9.1). */
     protected function kept(string $name, Expression $value): Expression
     {
-        return $this->isLetter($name) && $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
+        if ($this->isLetter($name)) {
+            return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
+        }
+
+        return $this->asNumber($this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '', $value);
     }
 
     protected function undeclared(Token $name): void

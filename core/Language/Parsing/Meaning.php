@@ -587,8 +587,10 @@ final class Meaning
             if ('to_whole' === $operation->key && $first instanceof Operation && 'length' === $first->key) {
                 return $first;
             }
-            if ('to_whole' === $operation->key && TypeKind::Letter === $type->kind) {
-                return new Operation('code', [$first]);
+            if (TypeKind::Letter === $type->kind) {
+                $code = new Operation('code', [$first]);
+
+                return 'to_whole' === $operation->key ? $code : new Operation('to_number', [$code]);
             }
         }
         if (\in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'least', 'greatest', 'least_by', 'greatest_by', 'total', 'numbered', 'numbered_from', 'joined'], true) && $this->type($first)->isMap()) {
