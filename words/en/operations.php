@@ -159,6 +159,7 @@ return [
     'operation.is_within' => '{0} is within {1}',
     'operation.is_around' => '{0} holds all of {1}',
     'operation.size' => 'how many are in {0}',
+    'operation.has_own' => '{0} keeps {1} itself',
     'operation.has' => '{0} has {1}',
     'operation.new_map' => 'map of {*}',
     'operation.got' => 'what {0} has for {1}',

@@ -271,6 +271,7 @@ return [
     'plain.operation.is_within' => 'all of {0} is in {1}',
     'plain.operation.is_around' => 'all of {1} is in {0}',
     'plain.operation.size' => 'how many are in {0}',
+    'plain.operation.has_own' => '{0} itself keeps something under {1}',
     'plain.operation.has' => '{0} has {1}',
     'plain.operation.new_map' => 'a map of {*}',
     'plain.operation.got' => 'what {0} has for {1}',

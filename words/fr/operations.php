@@ -159,6 +159,7 @@ return [
     'operation.is_within' => '{0} est dans {1}',
     'operation.is_around' => '{0} contient tout {1}',
     'operation.size' => 'combien il y a dans {0}',
+    'operation.has_own' => '{0} garde lui-même {1}',
     'operation.has' => '{0} a {1}',
     'operation.new_map' => 'table de {*}',
     'operation.got' => 'ce que {0} a pour {1}',

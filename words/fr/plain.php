@@ -271,6 +271,7 @@ return [
     'plain.operation.is_within' => 'tout {0} est dans {1}',
     'plain.operation.is_around' => 'tout {1} est dans {0}',
     'plain.operation.size' => 'combien il y a dans {0}',
+    'plain.operation.has_own' => '{0} garde lui-même quelque chose sous {1}',
     'plain.operation.has' => '{0} a {1}',
     'plain.operation.new_map' => 'une table de {*}',
     'plain.operation.got' => 'ce que {0} a pour {1}',

@@ -226,6 +226,7 @@ return [
     ['is_around', 2, 2, '{0}.issuperset({1})', [], [], 'truth'],
     ['size', 1, 1, ['len({0})'], '{0}.size', [], 'natural'],
     ['has', 2, 2, ['5|{1:6} in {0:6}'], '{0}.has({1})', [], 'truth'],
+    ['has_own', 2, 2, [], ['{0}.hasOwnProperty({1})', 'Object.hasOwn({0}, {1})'], [], 'truth'],
     ['new_map', 0, 1, [], 'new Map({*})', [], 'table'],
     ['got', 2, 2, [], '{0}.get({1})', [], 'item'],
     ['put_for', 3, 3, [], '{0}.set({1}, {2})', [], 'same'],

@@ -571,6 +571,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return $this->arrow([$token->text]);
         }
+        if ('console' === $token->text && $this->is('.', 1) && !$this->is('(', 3) && TokenKind::Name === $this->peek(2)?->kind && !$this->isVariable('console')) {
+            $this->fail('unsupported', $token, ['what' => 'console.'.($this->peek(2)->text ?? '')]);
+        }
+        if (isset($this->classes[$token->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($token->text)) {
+            // A class as a value.
+            $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
 
         return parent::named($token);
     }
@@ -659,10 +666,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
             'Object.keys' => 'keys', 'Object.values' => 'values', 'Math.abs' => 'absolute', 'Math.round' => 'rounded', 'Math.floor' => 'floor', 'Math.ceil' => 'ceiling', 'Math.sqrt' => 'root', 'Math.trunc' => 'to_whole',
             'Number.isInteger' => 'is_whole', 'Number.isNaN' => 'is_no_number', 'JSON.stringify' => 'json', 'JSON.parse' => 'from_json',
         ][($this->peek()->text ?? '').($this->peek(1)->text ?? '').($this->peek(2)->text ?? '')] ?? null : null;
+        $ends = $this->peek(1)?->text;
+        $short = null === $key && (')' === $ends || ',' === $ends) && !$this->isVariable($this->peek()->text ?? '') ? ['String' => 'to_text', 'Number' => 'to_number', 'Boolean' => 'to_truth'][$this->peek()->text ?? ''] ?? null : null;
+        $key ??= $short;
         if (null === $key) {
             return null;
         }
-        $this->at += 3;
+        $this->at += null === $short ? 3 : 1;
 
         return new Lambda(['item'], new Operation($key, [new VariableRead('item')]));
     }
@@ -779,9 +789,6 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ('Object.freeze' === $name && 1 === $count && null !== $first && null === $arguments[0]->name && 1 !== preg_match('/^\s*(["\'])use strict\1|\bclass\b/m', $this->text)) {
             // What is given to a frozen thing is lost without a word, where the language is not strict (ECMA-262, 10.1.9.2).
             return new Operation('frozen', [$first]);
-        }
-        if ('Object.hasOwn' === $name && 2 === $count) {
-            return new Operation('contains', $values);
         }
         if ('Object.isFrozen' === $name && 1 === $count && null !== $first) {
             return new Operation('is_frozen', [$first]);
@@ -1009,8 +1016,6 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 return 1 === $count && null !== $first ? new Operation('got', [$receiver, $first]) : null;
             case 'set':
                 return 2 === $count && null !== $first && null !== $second ? new Operation('put_for', [$receiver, $first, $second]) : null;
-            case 'hasOwnProperty':
-                return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
             case 'has':
                 return 1 === $count && null !== $first ? new Operation('has', [$receiver, $first]) : null;
             case 'add':
@@ -1050,6 +1055,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** `Array.from({ length: 3 }, (_, place) => …)`. */
     private function madeList(Expression $size, Lambda $lambda, Token $token): Expression
     {
+        if (!$size instanceof MapLiteral && 1 === \count($lambda->parameters)) {
+            return new Collected($lambda->value, $lambda->parameters[0], new Operation('copied', [$size]));
+        }
         if (!$size instanceof MapLiteral || 2 !== \count($size->entries) || $size->entries[0] != new TextLiteral('length')) {
             $this->fail('unsupported', $token, ['what' => 'Array.from(…)']);
         }

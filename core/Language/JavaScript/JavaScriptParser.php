@@ -96,6 +96,10 @@ final class JavaScriptParser extends JavaScriptExpressions
                     $this->doubled[$name->text] = true;
                 }
                 $this->announced_($name->text, $index + 2 + $star);
+                if ($this->usesArguments($index + 2 + $star)) {
+                    $this->functions[$name->text] = [0, 99, [self::ALL_GIVEN]];
+                    $this->rests[$name->text] = 0;
+                }
             }
             $equals = $this->tokens[$index + 2] ?? null;
             if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
@@ -112,6 +116,25 @@ final class JavaScriptParser extends JavaScriptExpressions
                 }
             }
         }
+    }
+
+    /** The name here of what a function without parameters is given all the same: `arguments` (ECMAScript 2022, 10.4.4). */
+    private const ALL_GIVEN = 'all_given';
+
+    /** Whether a function whose bracket stands there has no parameters, and asks for what it was given. */
+    private function usesArguments(int $bracket): bool
+    {
+        $brace = $bracket + 2;
+        if (')' !== ($this->tokens[$bracket + 1]->text ?? '') || '{' !== ($this->tokens[$brace]->text ?? '')) {
+            return false;
+        }
+        for ($index = $brace; $index < ($this->partners[$brace] ?? $brace); ++$index) {
+            if (\in_array($this->tokens[$index]->text, ['arguments', self::ALL_GIVEN], true) && TokenKind::Name === $this->tokens[$index]->kind) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** What classes there are, and what their objects can do and keep. */
@@ -343,6 +366,11 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function division(): Operator
     {
         return Operator::TrueDivide;
+    }
+
+    protected function ownNames(): array
+    {
+        return array_map(strval(...), array_keys(array_diff_key($this->declared[$this->scope] ?? [], [$this->itself => true])));
     }
 
     protected function gatheredSoFar(): ?string
@@ -987,8 +1015,20 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->declared[$this->scope][$this->itself] = true;
             $this->write($this->itself, $name->offset);
         }
+        $usesAll = !$arrow && !$isMethod && $this->usesArguments($this->at - 1);
         [$defaults, $rest, $apart] = $this->parametersOf($parameters, $opened, $isMethod);
         $isBare || $this->close($opened);
+        if ($usesAll) {
+            $parameters[] = $rest = self::ALL_GIVEN;
+            $this->declared[$this->scope][self::ALL_GIVEN] = true;
+            $this->write(self::ALL_GIVEN, $name->offset);
+            for ($index = $this->at; $index < ($this->partners[$this->at] ?? $this->at); ++$index) {
+                if ('arguments' === $this->tokens[$index]->text && TokenKind::Name === $this->tokens[$index]->kind) {
+                    // @phpstan-ignore assign.propertyType (the token is there already)
+                    $this->tokens[$index] = new Token(TokenKind::Name, self::ALL_GIVEN, $this->tokens[$index]->offset);
+                }
+            }
+        }
         if ($arrow) {
             $this->accept('=>');
         }

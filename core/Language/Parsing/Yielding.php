@@ -4,18 +4,22 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -56,6 +60,24 @@ trait Yielding
         return new Perform($this->newId(), new Operation($isAll ? 'extend' : 'append', [new VariableRead($made), $value]));
     }
 
+    /** @return list<string> the names that are the function's own */
+    abstract protected function ownNames(): array;
+
+    /** @return list<string> the names that a row gives a value, or in which it changes something */
+    private function alteredBy(Statement $row): array
+    {
+        $changed = match (true) {
+            $row instanceof SetItem => $row->target,
+            $row instanceof Perform && $row->value instanceof Operation && true === ValueOperations::find($row->value->key)?->hasEffect() => $row->value->arguments[0] ?? null,
+            default => null,
+        };
+        while ($changed instanceof Item || $changed instanceof Field) {
+            $changed = $changed instanceof Item ? $changed->container : $changed->object;
+        }
+
+        return [...$row->assigned(), ...$changed instanceof VariableRead ? [$changed->name] : []];
+    }
+
     /**
      * The rows of a function that yields: a list at their head, given back at their end.
      *
@@ -67,6 +89,9 @@ trait Yielding
         foreach (Walk::statements($body->statements) as $row) {
             if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
                 // Then it can be seen that it waits between two of them.
+                $this->fail('unsupported', $name, ['what' => 'yield']);
+            }
+            if ([] !== array_diff($this->alteredBy($row), [...$this->ownNames(), $made])) {
                 $this->fail('unsupported', $name, ['what' => 'yield']);
             }
             foreach (Walk::expressionsOf($row) as $value) {

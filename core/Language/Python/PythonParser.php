@@ -1572,6 +1572,11 @@ final class PythonParser extends PythonStatements
         return new GiveBack($this->newId(), 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]));
     }
 
+    protected function ownNames(): array
+    {
+        return array_map(strval(...), array_keys(array_diff_key($this->writes[$this->scope] ?? [], [$this->itself => true])));
+    }
+
     /** Whether the rows below a header yield something themselves. */
     private function yieldsBelow(LogicalLine $header): bool
     {

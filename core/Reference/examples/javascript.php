@@ -36,6 +36,7 @@ return [
     'operation.folded' => "const cans = [3, 5, 2];\nconsole.log(cans.reduce((sum, can) => sum + can * 2));",
     'operation.failure_text' => "class TooHot extends Error {}\n\ntry {\n  throw new TooHot(\"43 degrees\");\n} catch (failure) {\n  if (failure instanceof TooHot) {\n    console.log(failure.message);\n  } else {\n    throw failure;\n  }\n}",
     'operation.size' => "const seen = new Set([3, 5, 3]);\nconsole.log(seen.size);",
+    'operation.has_own' => "const bed = { plant: \"rose\" };\nconsole.log(bed.hasOwnProperty(\"plant\"), bed.hasOwnProperty(\"litres\"));",
     'operation.has' => "const seen = new Set([3, 5]);\nconsole.log(seen.has(5));",
     'operation.new_map' => "const beds = new Map([[\"pea\", 3]]);\nconsole.log(beds.size);",
     'operation.got' => "const beds = new Map([[\"pea\", 3]]);\nconsole.log(beds.get(\"pea\"));",

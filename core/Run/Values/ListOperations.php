@@ -261,7 +261,7 @@ trait ListOperations
             array_push($all, ...$items);
         }
 
-        return new ListValue($all, self::list_($value)->fixed);
+        return new ListValue($all, $this->isTuple($value));
     }
 
     public function filled(mixed $times, mixed $value): ListValue
@@ -278,7 +278,7 @@ trait ListOperations
 
     public function backwards(mixed $value): string|ListValue
     {
-        return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse($this->over($value)), $value instanceof ListValue && $value->fixed);
+        return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse($this->over($value)), $this->isTuple($value));
     }
 
     public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
@@ -289,7 +289,13 @@ trait ListOperations
         $to = null === $to ? $size : self::bound_(self::whole($to), $size);
         $part = \array_slice($items, $from, max(0, $to - $from));
 
-        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $value instanceof ListValue && $value->fixed);
+        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $this->isTuple($value));
+    }
+
+    /** Whether what is made of a list is a tuple again; a part of what is frozen is not frozen. */
+    private function isTuple(mixed $value): bool
+    {
+        return $value instanceof ListValue && $value->fixed && Language::Python === $this->language();
     }
 
     /** Every n-th item from one bound until the other; The Python Language Reference, 3.2, extended slicing. */
@@ -308,7 +314,7 @@ trait ListOperations
             $part[] = $items[$at];
         }
 
-        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $value instanceof ListValue && $value->fixed);
+        return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $this->isTuple($value));
     }
 
     public function asTuple(mixed $value): ListValue
@@ -1154,7 +1160,7 @@ trait ListOperations
         }
         Room::reserve(16 * (\count($one->items) + \count($other->items)));
 
-        return new ListValue([...$one->items, ...$other->items], $one->fixed && $other->fixed);
+        return new ListValue([...$one->items, ...$other->items], $this->isTuple($one) && $this->isTuple($other));
     }
 
     public function numbers(mixed $from, mixed $to, mixed $by): ListValue

@@ -55,6 +55,17 @@ trait ScriptOperations
         return preg_replace('/(?<=\d)(?=(?:\d{3})+$)/', ',', $whole).('' === ($fraction = rtrim($fraction, '0')) ? '' : ".$fraction");
     }
 
+    /** Whether a thing has a name of its own for something, a list also its places and its length (ECMAScript 2022, 20.1.3.2). */
+    public function hasOwn(mixed $thing, mixed $name): bool
+    {
+        $name = $this->text($name);
+        if ($thing instanceof ListValue || \is_string($thing)) {
+            return 'length' === $name || ctype_digit($name) && (string) (int) $name === $name && (int) $name < (\is_string($thing) ? mb_strlen($thing) : \count($thing->items));
+        }
+
+        return $thing instanceof MapValue && '' === $thing->sort && isset($thing->entries[MapValue::tag($this->keyed($name))]);
+    }
+
     public function flattenedDeep(mixed $lists): ListValue
     {
         $flat = $this->flattened($lists);
