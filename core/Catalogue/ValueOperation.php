@@ -51,6 +51,6 @@ final readonly class ValueOperation
 
     public function hasEffect(): bool
     {
-        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put', 'pop_or', 'put_for', 'spliced', 'frozen', 'given', 'given_after'], true);
+        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put', 'pop_or', 'next_item', 'next_or', 'put_for', 'spliced', 'frozen', 'given', 'given_after'], true);
     }
 }

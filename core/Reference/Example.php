@@ -34,6 +34,10 @@ final class Example
     {
         [$language, $text] = self::all()[$key] ?? throw new \OutOfBoundsException("There is no example of \"$key\".");
         [$before, $behind] = self::AROUND[$language->value] ?? ['', ''];
+        if (str_contains($text, 'int main(')) {
+            // It has more than rows.
+            [$before, $behind] = ["#include <iostream>\nusing namespace std;\n\n", "\n"];
+        }
         $read = $language->read($before.$text.$behind)->program;
         // Without its handwriting each language brings in what it needs.
         $program = $read->withHandwriting($language->value, null);

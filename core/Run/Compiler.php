@@ -695,7 +695,7 @@ final class Compiler
 
         $result = $this->types->result($this->part->name);
         // A reference is what is there itself (C++17, 11.3.2).
-        $isItself = str_ends_with($this->part->types[''] ?? '', '&') && !$result->isNumeric() && !$result->isTextual();
+        $isItself = 1 === preg_match('/[&*]$/D', $this->part->types[''] ?? '') && !$result->isNumeric() && !$result->isTextual();
 
         return $isItself ? $this->expression($value) : $this->kept($result, $this->expression($value), $value);
     }
@@ -818,7 +818,7 @@ final class Compiler
                 $passed[] = $this->reference($argument, $before, $after);
                 continue;
             }
-            $passed[] = $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) && !str_ends_with($definition->types[$parameter], '&') ? $argument : null);
+            $passed[] = $this->kept($this->types->variable($definition, $parameter), $this->expression($argument), isset($definition->types[$parameter]) && 1 !== preg_match('/[&*]$/D', $definition->types[$parameter]) ? $argument : null);
         }
         foreach (\array_slice($definition->parameters, \count($passed)) as $parameter) {
             if ($parameter === $definition->rest) {
@@ -969,6 +969,11 @@ final class Compiler
         }
         if (TypeKind::Letter === $type->kind && $was->isNumeric()) {
             return "\$v->letter($value)";
+        }
+
+        if (TypeKind::Object === $was->kind && TypeKind::Object === $type->kind) {
+            // What points at a thing points at the same one.
+            return $value;
         }
 
         return $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;

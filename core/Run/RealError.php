@@ -13,7 +13,7 @@ final class RealError
 {
     private const PYTHON = [
         'no_method' => 'AttributeError', 'no_field' => 'AttributeError', 'no_json' => 'JSONDecodeError', 'no_data' => 'StatisticsError', 'no_group' => 'IndexError', 'bad_pattern' => 're.error', 'negative_choice' => 'ValueError',
-        'no_value' => 'NameError', 'empty_separator' => 'ValueError', 'fixed_list' => 'TypeError', 'one_letter' => 'TypeError', 'no_whole_place' => 'TypeError', 'outside_of_function' => 'ValueError', 'no_base' => 'ValueError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'deep_values' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
+        'no_value' => 'NameError', 'empty_separator' => 'ValueError', 'no_more' => 'StopIteration', 'fixed_list' => 'TypeError', 'one_letter' => 'TypeError', 'no_whole_place' => 'TypeError', 'outside_of_function' => 'ValueError', 'no_base' => 'ValueError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'deep_values' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
         'no_ink' => 'ValueError', 'random_order' => 'ValueError', 'gives_nothing' => 'TypeError', 'not_a_number' => 'TypeError', 'too_large' => 'OverflowError', 'no_real_root' => 'ValueError',
         'count_by_zero' => 'ValueError', 'empty_list' => 'IndexError', 'nothing_to_compare' => 'ValueError', 'few_arguments' => 'TypeError', 'fixed_text' => 'TypeError', 'no_answer' => 'EOFError',
         'no_form' => 'ValueError', 'no_function' => 'TypeError', 'no_item' => 'IndexError', 'no_key' => 'KeyError', 'no_length' => 'TypeError', 'no_number' => 'ValueError', 'not_a_list' => 'TypeError', 'not_a_key' => 'TypeError', 'no_failure' => 'TypeError',

@@ -92,6 +92,7 @@ return [
     'run.not_a_number' => '“{value}” is a text, and this needs a number.',
     'run.too_large' => 'The whole number grew too large to be counted here.',
     'run.no_base' => 'There is no base {base}. Take one from 2 to 36.',
+    'run.no_more' => 'There is nothing left to take.',
     'run.empty_separator' => 'Nothing stands between parts here: say at which sign the text is split, or make a list of its letters with list(…).',
     'run.fixed_list' => 'This stays as it is, as a tuple does, or what is frozen: nothing can be put into it. Make a list of its own of it.',
     'run.outside_of_function' => 'The number has no such value. Check it before.',

@@ -92,6 +92,7 @@ return [
     'run.not_a_number' => '« {value} » est un texte, et il faut un nombre.',
     'run.too_large' => 'Le nombre entier est devenu trop grand pour être compté ici.',
     'run.no_base' => 'Il n’y a pas de base {base}. Prends-en une de 2 à 36.',
+    'run.no_more' => 'Il ne reste rien à prendre.',
     'run.empty_separator' => 'Il n’y a rien entre les morceaux : dis à quel signe couper le texte, ou fais une liste de ses lettres avec list(…).',
     'run.fixed_list' => 'Ceci reste tel quel, comme un tuple ou ce qui est figé : on n’y met rien. Fais-en une autre liste.',
     'run.outside_of_function' => 'Ce nombre n’a pas une telle valeur. Vérifie-le avant.',

@@ -166,6 +166,11 @@ return [
     // maps
     ['value_or', 3, 3, '{0}.get({1}, {2})', ['2|{0}[{1}] ?? {2:3}'], '@value_or({0}, {1}, {2})', 'value'],
     ['map_of', 1, 1, 'dict({0})', 'Object.fromEntries({0})', '@map_of({0})', 'map_of'],
+    ['started', 1, 1, 'iter({0})', [], [], 'list'],
+    ['next_item', 1, 1, 'next({0})', [], [], 'item'],
+    ['next_or', 2, 2, 'next({0}, {1})', [], [], 'item'],
+    ['followed', 1, 1, 'copy.copy({0})', [], '*{0}', 'first'],
+    ['itself', 1, 1, '{0}', '{0}', '&{0}', 'first'],
     ['pop_or', 3, 3, '{0}.pop({1}, {2})', [], [], 'value'],
     ['greatest_or', 2, 2, 'max({0}, default={1})', [], [], 'item'],
     ['least_or', 2, 2, 'min({0}, default={1})', [], [], 'item'],

@@ -140,7 +140,7 @@ final class Copying
         $handed = [];
         foreach ($arguments as $index => $argument) {
             $parameter = $function->parameters[$index] ?? null;
-            $isChanged = null !== $function && null !== $parameter && isset($function->types[$parameter]) && !str_ends_with($function->types[$parameter], '&') && ChangedParameters::isChanged($this->program, $function, $parameter);
+            $isChanged = null !== $function && null !== $parameter && isset($function->types[$parameter]) && 1 !== preg_match('/[&*]$/D', $function->types[$parameter]) && ChangedParameters::isChanged($this->program, $function, $parameter);
             $handed[] = $isChanged ? $this->copied($argument, $scope) : $argument;
         }
 

@@ -249,11 +249,13 @@ abstract class CppExpressions extends BraceExpressions
                 // no break
             case '&':
                 $before = $this->tokens[$this->at - 1]->text ?? '';
-                if (TokenKind::Name === $this->peek(1)?->kind && ('(' === $before || ',' === $before)) {
+                $isObject = \in_array($before, ['return', '=', '?', ':'], true) && (null !== TypeNames::read($this->typeOf(new VariableRead($this->peek(1)->text ?? '')))->class || 'return' === $before && isset($this->classes[rtrim($this->gives, ' *')]) && str_ends_with($this->gives, '*'));
+                if (TokenKind::Name === $this->peek(1)?->kind && ('(' === $before || ',' === $before || $isObject)) {
                     // What is pointed at is handed over itself.
                     ++$this->at;
+                    $thing = $this->expression(9);
 
-                    return $this->expression(9);
+                    return $isObject ? new Operation('itself', [$thing]) : $thing;
                 }
                 $this->fail('unsupported', $token, ['what' => '&']);
                 // no break
@@ -369,6 +371,9 @@ abstract class CppExpressions extends BraceExpressions
         return parent::member($receiver);
     }
 
+    /** What the function being read gives back. */
+    protected string $gives = '';
+
     /** Whether a type may be that of a pointer to a number, a text or a truth. */
     protected bool $mayPoint = false;
     /** @var array<string, array<string, Expression>> what pointers point at, by scope and name: another name for it as long as they live */
@@ -420,10 +425,16 @@ abstract class CppExpressions extends BraceExpressions
         if ($this->is('std', 1) && $this->is('::', 2)) {
             $this->at += 2;
         }
-        if (TokenKind::Name === $this->peek(1)?->kind && !$this->is('(', 2)) {
+        $of = $this->peek(1);
+        if (TokenKind::Name === $of?->kind && !$this->is('(', 2)) {
+            $before = $this->tokens[$this->at - 1]->text ?? '';
+            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->tokens[$this->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true);
+            $isWhole = \in_array($this->sign(2), [';', ')', '}', ','], true);
             ++$this->at;
+            $thing = $this->expression(9);
 
-            return $this->expression(9);
+            // What is pointed at is taken as a thing of its own (C++17, 8.3.1).
+            return $isTaken && $isWhole && null !== TypeNames::read($this->typeOf($thing))->class ? new Operation('followed', [$thing]) : $thing;
         }
         $name = $this->peek(1)->text ?? '';
         if (!\in_array($name, ['max_element', 'min_element'], true) || !$this->is('(', 2)) {

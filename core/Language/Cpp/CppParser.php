@@ -690,6 +690,7 @@ final class CppParser extends CppExpressions
         $known = [$this->declared[$full] ?? [], $this->writes[$full] ?? []];
         try {
             [$parameters, $defaults, $types] = $this->parameters($opened);
+            $this->gives = $type;
             if ($makesItself) {
                 $this->declared[$full][$this->itself] = true;
                 $this->types[$full][$this->itself] = $this->class;
@@ -1592,7 +1593,7 @@ final class CppParser extends CppExpressions
             return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
         }
         if (!$this->is('=', 1) || 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1))) {
-            $this->fail('unsupported', $token, ['what' => $type]);
+            return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
         }
         $this->at += 2;
         $this->declared[$this->scope][$name->text] = true;
@@ -1993,6 +1994,7 @@ final class CppParser extends CppExpressions
         $this->scope = $name->text;
         $this->begun = $token->offset;
         [$parameters, $defaults, $types] = $this->parameters($opened);
+        $this->gives = $type;
         $this->ends = $this->tokens[$this->closingOf($this->at) ?? \count($this->tokens) - 1]->offset;
         $types = ['' => $type] + $types;
         if ($this->is(';') && !$this->is('{', 1)) {
@@ -2636,7 +2638,7 @@ final class CppParser extends CppExpressions
         if (null === $token || $this->isVariable($word) || isset($this->functions[$word])) {
             return null;
         }
-        if (\in_array($word, ['flush', 'internal', 'showbase', 'showpoint'], true)) {
+        if (\in_array($word, ['flush', 'internal', 'showbase'], true)) {
             $this->fail('unsupported', null, ['what' => $word]);
         }
         // `fixed(size, 2)` is the function of our own library.

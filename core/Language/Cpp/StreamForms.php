@@ -43,7 +43,7 @@ final class StreamForms
     /** Words that say how values are shown, with how many arguments. */
     public const WORDS = ['fixed' => 0, 'defaultfloat' => 0, 'setprecision' => 1, 'setfill' => 1, 'setw' => 1, 'left' => 0, 'right' => 0, 'boolalpha' => 0, 'noboolalpha' => 0, ...self::ASKED];
     /** Those that no form says: the stream is asked at each value how it shows it. */
-    private const ASKED = ['hex' => 0, 'oct' => 0, 'dec' => 0, 'uppercase' => 0, 'nouppercase' => 0, 'showpos' => 0, 'noshowpos' => 0, 'scientific' => 0];
+    private const ASKED = ['hex' => 0, 'oct' => 0, 'dec' => 0, 'uppercase' => 0, 'nouppercase' => 0, 'showpos' => 0, 'noshowpos' => 0, 'scientific' => 0, 'showpoint' => 0, 'noshowpoint' => 0];
     /** States only ever become less certain, one part of them at a time. */
     private const ROUNDS = 12;
 
@@ -174,6 +174,10 @@ final class StreamForms
             if (null !== $wide) {
                 $width = $wide;
                 continue;
+            }
+            if (null === self::word($part) && TypeKind::Number === $this->types->expression($scope, $part)->kind) {
+                // A whole number that was put where a `double` stands is one.
+                $part = new Operation('to_number', [$part]);
             }
             $isPlain = null === $width && ($part instanceof TextLiteral || TypeKind::Text === $this->types->expression($scope, $part)->kind);
             $shown = null !== self::word($part) ? self::telling($part, null) : ($isPlain ? $part : self::asked($part, $width, null));

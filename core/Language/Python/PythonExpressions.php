@@ -1125,6 +1125,12 @@ abstract class PythonExpressions extends ExpressionParser
         if (('exit' === $name || 'quit' === $name) && 2 > $count) {
             return new Operation('exit', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }
+        if ('iter' === $name && 1 === $count && null !== $first) {
+            return new Operation('started', [$first]);
+        }
+        if ('next' === $name && $first instanceof VariableRead && 1 === preg_match('/(?<![\w.])'.preg_quote($first->name, '/').'\s*=\s*iter\(/', $this->text)) {
+            return new Operation(1 === $count ? 'next_item' : 'next_or', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
         $field = 'getattr' === $name || 'setattr' === $name ? $this->fieldNamed($name, $arguments) : null;
         if (null !== $field) {
             return $field;

@@ -421,6 +421,11 @@ final class Types
     {
         $first = isset($operation->arguments[0]) ? $this->expression($part, $operation->arguments[0]) : StaticType::unknown();
 
+        if (null !== $first->class && \in_array($operation->key, ['followed', 'itself'], true)) {
+            // What a pointer points at, and what points at a thing.
+            return 'followed' === $operation->key ? StaticType::copied($first->class) : StaticType::object($first->class);
+        }
+
         return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
             'whole' => StaticType::wholeOf(false, $this->isOfWide($part, $operation, $first)),

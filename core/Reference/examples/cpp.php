@@ -27,6 +27,8 @@ return [
     'operation.line_of' => "stringstream row(\"pea,bean\");\nstring part;\nwhile (getline(row, part, ',')) {\n    cout << part << endl;\n}",
     'operation.told_form' => 'cout << hex << 255 << dec << " " << 255 << endl;',
     'operation.shown_formed' => "int beds = 37;\ncout << oct << beds << endl;",
+    'operation.followed' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    Bed copy = *best;\n    copy.litres = 5;\n    cout << other.litres << copy.litres << endl;\n}",
+    'operation.itself' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    best->litres = 9;\n    cout << other.litres << endl;\n}",
     'operation.put_on' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_text' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_set' => "stringstream text(\"pea\");\ntext.str(\"bean\");\ncout << text.str() << endl;",

@@ -375,6 +375,9 @@ return [
     'operation.orderings' => "import math\n\nprint(math.perm(5, 2))",
     'operation.keyed_alike' => 'print(dict.fromkeys(["bean", "pea"], 0))',
     'operation.split_most' => 'print("bed 3: beans, peas".split(" ", 1))',
+    'operation.next_item' => "beds = iter([3, 5, 8])\nprint(next(beds), next(beds))",
+    'operation.next_or' => "beds = iter([3])\nprint(next(beds, 0), next(beds, 0))",
+    'operation.started' => "beds = iter([3, 5, 8])\nprint(next(beds))\nfor bed in beds:\n    print(bed)",
     'operation.has_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nprint(hasattr(bed, \"plant\"))",
     'operation.position_from' => 'print("pea, pea".find("pea", 1))',
 ];

@@ -17,6 +17,7 @@ final class FormState
     private string $base = 'd';
     private bool $upper = false;
     private bool $signed = false;
+    private bool $pointed = false;
 
     public function told(string $word, int|string|null $argument): void
     {
@@ -28,6 +29,7 @@ final class FormState
             'left', 'right' => $this->left = 'left' === $word,
             'boolalpha', 'noboolalpha' => $this->words = 'boolalpha' === $word,
             'uppercase', 'nouppercase' => $this->upper = 'uppercase' === $word,
+            'showpoint', 'noshowpoint' => $this->pointed = 'showpoint' === $word,
             'showpos', 'noshowpos' => $this->signed = 'showpos' === $word,
             default => $this->base = self::BASES[$word] ?? 'd',
         };
@@ -44,6 +46,7 @@ final class FormState
         $text = match (true) {
             \is_bool($value) => $this->words ? ($value ? 'true' : 'false') : ($value ? '1' : '0'),
             \is_int($value) && 'd' !== $this->base => $formatted($value < 0 ? $value & ($value >= -2147483648 ? 0xFFFFFFFF : \PHP_INT_MAX) : $value, $this->base),
+            \is_float($value) && null === $this->kind && $this->pointed => self::filledUp($formatted($value, ".{$this->precision}g"), $this->precision),
             \is_float($value) && (null !== $this->kind || 6 !== $this->precision) => $formatted($value, '.'.$this->precision.($this->kind ?? 'g')),
             default => $plain($value),
         };
@@ -57,5 +60,15 @@ final class FormState
         $filled = $missing > 0 ? str_repeat($this->fill, $missing) : '';
 
         return $this->left ? $text.$filled : $filled.$text;
+    }
+
+    /** With its point, and as many digits as asked for (C++17, 30.5.3.1: showpoint). */
+    private static function filledUp(string $number, int $precision): string
+    {
+        [$digits, $exponent] = [...explode('e', $number, 2), null];
+        $digits .= str_contains($digits, '.') ? '' : '.';
+        $given = \strlen(ltrim(str_replace(['-', '.'], '', $digits), '0'));
+
+        return $digits.str_repeat('0', max(0, $precision - max(1, $given))).(null === $exponent ? '' : "e$exponent");
     }
 }

@@ -606,6 +606,21 @@ trait ListOperations
         $this->told($list);
     }
 
+    public function started(mixed $items): ListValue
+    {
+        return new ListValue($this->over($items));
+    }
+
+    public function nextItem(mixed $left): mixed
+    {
+        return [] === self::list_($left)->items ? throw new RunError('no_more', [], '') : $this->shift($left);
+    }
+
+    public function nextOr(mixed $left, mixed $other): mixed
+    {
+        return [] === self::list_($left)->items ? $other : $this->shift($left);
+    }
+
     /** One value under each of some keys (The Python Standard Library, dict.fromkeys). */
     public function keyedAlike(mixed $keys, mixed $value): MapValue
     {

@@ -32,6 +32,17 @@ trait ObjectOperations
     }
 
     /** What an object keeps under a name. */
+    /** What a pointer points at, as a thing of its own. */
+    public function followed(mixed $thing): mixed
+    {
+        return $thing instanceof MapValue ? $this->cloned($thing) : $thing;
+    }
+
+    public function itself(mixed $thing): mixed
+    {
+        return $thing;
+    }
+
     public function fieldOf(mixed $object, mixed $name): mixed
     {
         return $this->field($object, self::text_($name));
