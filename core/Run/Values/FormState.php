@@ -65,10 +65,11 @@ final class FormState
     /** With its point, and as many digits as asked for (C++17, 30.5.3.1: showpoint). */
     private static function filledUp(string $number, int $precision): string
     {
-        [$digits, $exponent] = [...explode('e', $number, 2), null];
+        $exponent = (string) strstr($number, 'e');
+        $digits = '' === $exponent ? $number : (string) strstr($number, 'e', true);
         $digits .= str_contains($digits, '.') ? '' : '.';
         $given = \strlen(ltrim(str_replace(['-', '.'], '', $digits), '0'));
 
-        return $digits.str_repeat('0', max(0, $precision - max(1, $given))).(null === $exponent ? '' : "e$exponent");
+        return $digits.str_repeat('0', max(0, $precision - max(1, $given))).$exponent;
     }
 }
