@@ -17,6 +17,7 @@
 #include <cstdlib>
 #include <fstream>
 #include <functional>
+#include <iomanip>
 #include <iostream>
 #include <map>
 #include <memory>
@@ -101,7 +102,7 @@ inline string exact(double number) {
     return text;
 }
 
-inline string quoted(const string& text) {
+inline string quoted_text(const string& text) {
     string json = "\"";
     for (const char letter : text) {
         if (letter == '"' || letter == '\\') {
@@ -130,7 +131,7 @@ protected:
     int overflow(int letter) override {
         if (letter == '\n') {
             noteTime();
-            trace->push_back("{\"do\":\"print\",\"text\":" + quoted(line_) + "}");
+            trace->push_back("{\"do\":\"print\",\"text\":" + quoted_text(line_) + "}");
             line_.clear();
         } else if (letter != EOF) {
             line_ += static_cast<char>(letter);
@@ -308,12 +309,12 @@ public:
     }
     void ink(const string& wanted) {
         std::tie(ink_, hue_) = colour(wanted);
-        sheet.happened("ink", "\"ink\":" + quoted(ink_));
+        sheet.happened("ink", "\"ink\":" + quoted_text(ink_));
     }
     void shift_ink(double amount) {
         hue_ = onCircle(hue_ + finite(amount));
         ink_ = "hsl(" + numeral(std::floor(hue_)) + ", 60%, 45%)";
-        sheet.happened("ink", "\"ink\":" + quoted(ink_));
+        sheet.happened("ink", "\"ink\":" + quoted_text(ink_));
     }
     void width(double size) {
         width_ = within(size, 0, 200);
@@ -335,13 +336,13 @@ public:
             places += (places.empty() ? "[" : ",[") + exact(x) + "," + exact(y) + "]";
         }
         sheet.marks[shapeMark_] = "<polygon points=\"" + points + "\" fill=\"" + shapeInk_ + "\"/>";
-        sheet.happened("fill", "\"ink\":" + quoted(shapeInk_) + ",\"points\":[" + places + "]");
+        sheet.happened("fill", "\"ink\":" + quoted_text(shapeInk_) + ",\"points\":[" + places + "]");
         filling_ = false;
     }
     void dot(double size) {
         within(size, 0, 1000);
         sheet.marks.push_back("<circle cx=\"" + numeral(x_) + "\" cy=\"" + numeral(-y_) + "\" r=\"" + numeral(size / 2) + "\" fill=\"" + ink_ + "\"/>");
-        sheet.happened("dot", place() + ",\"size\":" + exact(size) + ",\"ink\":" + quoted(ink_));
+        sheet.happened("dot", place() + ",\"size\":" + exact(size) + ",\"ink\":" + quoted_text(ink_));
     }
     template <typename T>
     void write(const T& value) {
@@ -356,7 +357,7 @@ public:
             else if (code >= 0x20 || letter == '\t' || letter == '\n' || letter == '\r') plain += letter;
         }
         sheet.marks.push_back("<text x=\"" + numeral(x_) + "\" y=\"" + numeral(-y_) + "\" font-family=\"sans-serif\" font-size=\"16\" fill=\"" + ink_ + "\">" + plain + "</text>");
-        sheet.happened("write", place() + ",\"text\":" + quoted(text.str()) + ",\"ink\":" + quoted(ink_));
+        sheet.happened("write", place() + ",\"text\":" + quoted_text(text.str()) + ",\"ink\":" + quoted_text(ink_));
     }
     void pace(double level) { sheet.happened("speed", "\"level\":" + exact(within(level, 0, 10))); }
     void pace(const string& level) {
@@ -399,7 +400,7 @@ private:
         y = onGrid(y);
         if (down_) {
             sheet.marks.push_back("<line x1=\"" + numeral(x_) + "\" y1=\"" + numeral(-y_) + "\" x2=\"" + numeral(x) + "\" y2=\"" + numeral(-y) + "\" stroke=\"" + ink_ + "\" stroke-width=\"" + numeral(width_) + "\"/>");
-            sheet.happened("stroke", "\"x1\":" + exact(x_) + ",\"y1\":" + exact(y_) + ",\"x2\":" + exact(x) + ",\"y2\":" + exact(y) + ",\"ink\":" + quoted(ink_) + ",\"width\":" + exact(width_));
+            sheet.happened("stroke", "\"x1\":" + exact(x_) + ",\"y1\":" + exact(y_) + ",\"x2\":" + exact(x) + ",\"y2\":" + exact(y) + ",\"ink\":" + quoted_text(ink_) + ",\"width\":" + exact(width_));
         } else {
             sheet.happened("move", "\"x\":" + exact(x) + ",\"y\":" + exact(y));
         }
@@ -585,11 +586,11 @@ T answered(const string& what, const T& answer) {
     if constexpr (std::is_same_v<T, bool>) {
         json = answer ? "true" : "false";
     } else if constexpr (std::is_same_v<T, string>) {
-        json = quoted(answer);
+        json = quoted_text(answer);
     } else {
         json = std::to_string(answer);
     }
-    sheet.happened("sense", "\"what\":" + quoted(what) + ",\"answer\":" + json);
+    sheet.happened("sense", "\"what\":" + quoted_text(what) + ",\"answer\":" + json);
     return answer;
 }
 
@@ -686,7 +687,7 @@ private:
     void turn(int by) {
         read();
         facing_ = (facing_ + by) % 4;
-        sheet.happened("swing", "\"facing\":" + quoted(turns[facing_]));
+        sheet.happened("swing", "\"facing\":" + quoted_text(turns[facing_]));
     }
     string place() const { return "\"x\":" + std::to_string(x_ + 1) + ",\"y\":" + std::to_string(y_ + 1); }
 
@@ -804,7 +805,7 @@ public:
     void moved(const string& button, bool isDown) {
         const bool both = areBothDown(), wasDown = down_[button];
         down_[button] = isDown;
-        sheet.happened("button", "\"button\":" + quoted(button) + ",\"down\":" + (isDown ? "true" : "false"));
+        sheet.happened("button", "\"button\":" + quoted_text(button) + ",\"down\":" + (isDown ? "true" : "false"));
         if (!isDown || wasDown) return;
         was_[button] = true;
         scheduler.happen("when_tapped " + button);
@@ -889,7 +890,7 @@ public:
         unit = name == "cm" ? 1 : 2.54;
     }
 
-    void shine(int socket, const string& ink) { sheet.happened("lamp", "\"socket\":" + std::to_string(socket) + ",\"ink\":" + quoted(ink)); }
+    void shine(int socket, const string& ink) { sheet.happened("lamp", "\"socket\":" + std::to_string(socket) + ",\"ink\":" + quoted_text(ink)); }
     int plug(double socket) {
         if (!(socket >= 1 && socket <= 8) || socket != std::floor(socket)) throw std::invalid_argument("there is no such socket: they have the numbers 1 to 8");
         if (plugged_[int(socket)]) throw std::invalid_argument("something is plugged into socket " + std::to_string(int(socket)) + " already");
@@ -1002,7 +1003,7 @@ inline void wait(double seconds) {
     scrivlet::scheduler.pause(static_cast<long long>(std::floor(min(max(scrivlet::finite(seconds), 0.0), 1e6) * 1000 + 0.5)));
 }
 inline void announce(const string& message) {
-    scrivlet::sheet.happened("announce", "\"message\":" + scrivlet::quoted(message));
+    scrivlet::sheet.happened("announce", "\"message\":" + scrivlet::quoted_text(message));
     scrivlet::scheduler.happen("when_announced " + message);
 }
 inline void when_announced(const string& message, const function<void()>& handler) { scrivlet::scheduler.on("when_announced " + message, handler); }
@@ -1069,7 +1070,7 @@ public:
         scrivlet::scheduler.elapse(scrivlet::ASKING);
         const string what = "distance " + to_string(socket_);
         if (random_between(1, 12) == 1) {
-            scrivlet::sheet.happened("sense", "\"what\":" + scrivlet::quoted(what) + ",\"answer\":null");
+            scrivlet::sheet.happened("sense", "\"what\":" + scrivlet::quoted_text(what) + ",\"answer\":null");
             return nullopt;
         }
         return scrivlet::answered(what, int(std::floor(mower.nearest(socket_) / mower.unit)));
@@ -1145,14 +1146,14 @@ inline string ask(const string& question = "") {
     string line;
     if (!getline(cin, line)) throw std::runtime_error("there is no answer left");
     if (!line.empty() && line.back() == '\r') line.pop_back();
-    scrivlet::sheet.happened("ask", "\"answer\":" + scrivlet::quoted(line));
+    scrivlet::sheet.happened("ask", "\"answer\":" + scrivlet::quoted_text(line));
     return line;
 }
 
 inline string ask_word() {
     string word;
     if (!(cin >> word)) throw std::runtime_error("there is no answer left");
-    scrivlet::sheet.happened("ask", "\"answer\":" + scrivlet::quoted(word));
+    scrivlet::sheet.happened("ask", "\"answer\":" + scrivlet::quoted_text(word));
     return word;
 }
 

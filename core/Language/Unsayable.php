@@ -180,11 +180,20 @@ final class Unsayable
             }
         }
         $ordered = [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && '@less' === $function->shortName());
+        $divides = Language::Cpp !== $other && [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => \in_array($function->shortName(), ['@divide', '@floor_remainder'], true));
         foreach (Walk::statements($program->parts()) as $row) {
             foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
+                // Objects of C++ are asked by the sign that cuts numbers.
+                if ($divides && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::TruncRemainder], true)) {
+                    return 'class …';
+                }
+                // Only Python and C++ call an object by brackets behind it.
+                if ($value instanceof MethodCall && str_starts_with($value->method, '@') && MethodCall::CALL !== $value->method) {
+                    return 'class …';
+                }
                 $operation = $value instanceof Operation ? ValueOperations::find($value->key) : null;
                 // A name that gets a value in a small function of Python is that function's own (The Python Language Reference, 6.12).
-                if (Language::Python === $other && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && !$value->arguments[0] instanceof VariableRead)) {
+                if (Language::Python === $other && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && (!$value->arguments[0] instanceof VariableRead || str_contains($value->arguments[0]->name, '.')))) {
                     return ValueOperations::get('given')->example();
                 }
                 // JavaScript sorts objects by no sign of their own.

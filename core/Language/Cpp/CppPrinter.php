@@ -385,8 +385,28 @@ final class CppPrinter extends BracePrinter
         };
     }
 
+    /** What streams are told, and how wide a value is shown, stands among what is shown. */
+    private function ofStream(Operation $operation): ?string
+    {
+        $of = $operation->arguments;
+        if ('told_form' === $operation->key && $of[0] instanceof TextLiteral) {
+            return 'std::'.$of[0]->value.(isset($of[1]) && !$of[1] instanceof NothingLiteral ? '('.$this->expression($of[1]).')' : '');
+        }
+        if ('shown_formed' === $operation->key) {
+            $value = $this->expression($of[0], self::ADDED);
+
+            return isset($of[1]) && $of[1] != new NumberLiteral(0) ? 'std::setw('.$this->expression($of[1]).') << '.$value : $value;
+        }
+
+        return 'put_on' === $operation->key ? implode(' << ', array_map(fn (Expression $part): string => $this->expression($part, self::ADDED), [$of[0], ...$this->joined($of[1])])) : null;
+    }
+
     protected function operation(Operation $operation, int $around): string
     {
+        $stream = $this->ofStream($operation);
+        if (null !== $stream) {
+            return $stream;
+        }
         $first = $operation->arguments[0] ?? null;
 
         if (\in_array($operation->key, ['smaller', 'larger'], true) && 2 === \count($operation->arguments)) {

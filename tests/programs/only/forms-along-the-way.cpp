@@ -4,7 +4,7 @@
 #include <string>
 using namespace std;
 void show(double x) { cout << fixed << setprecision(2) << setw(8) << x << endl; }
-int main(int argc, char** argv) {
+int main() {
     double p = 2.0 / 3;
     int n = 255;
     cout << p << endl;

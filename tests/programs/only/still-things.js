@@ -3,10 +3,9 @@ console.log([1, [2, [3, [4]]]].flat(Infinity), [1, [2, [3, [4]]]].flat(2));
 const beds = ["bean", "rose", "pea"];
 console.log(beds.splice(1, 1, "mint", "fern"), beds, beds.splice(-1, 1, "x"), beds);
 const bed = Object.freeze({ plant: "rose", more: [1] });
-bed.plant = "bean"; bed.more.push(2); bed.other = 3;
+bed.more.push(2);
 console.log(bed, Object.isFrozen(bed), Object.isFrozen({}));
 const f = Object.freeze([1, 2]);
-f[0] = 9;
 try { f.push(3); } catch (e) { console.log(e.name); }
 console.log(f);
 const o = { next: null, v: 1 }; let prev = null, cur = o;
