@@ -23,7 +23,6 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Claim;
 use Scrivlet\Core\Tree\ClassDefinition;
-use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Count;
@@ -40,13 +39,10 @@ use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
-use Scrivlet\Core\Tree\Lambda;
-use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
-use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -60,18 +56,18 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
-use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
-use Scrivlet\Core\Tree\Unary;
-use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\Walk;
 
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
 {
+    use Makers;
+    use OtherNames;
+    use WholeLists;
+
     private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'fstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'bits/stdc++.h', 'scrivlet.hpp'];
 
     private bool $inMain = false;
@@ -356,25 +352,6 @@ final class CppParser extends CppExpressions
         }
 
         return $best;
-    }
-
-    protected function makerOf(string $class, array $arguments): ?string
-    {
-        return $this->fittest($this->makers[$class] ?? [], $arguments);
-    }
-
-    /** @var array<string, array<string, array{string, list<string>}>> by class of which objects are made in several ways, those ways by the types that each takes (C++17, 16) */
-    private array $makers = [];
-
-    /** Notes one way in which objects of a class are made: without anything given, or by a function of the class. */
-    private function announceMaker(string $class, int $bracket): void
-    {
-        $types = $this->typesAt($bracket) ?? [];
-        $key = implode('|', $types);
-        $name = '' === $key ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
-        $this->makers[$class][$key] = [$name, '' === $key ? [] : $types];
-        $counted = $this->counted($bracket + 1, $this->partners[$bracket] ?? $bracket);
-        $this->functions[$name] = $counted;
     }
 
     /** How well a value of a type fits a parameter. */
@@ -741,7 +718,7 @@ final class CppParser extends CppExpressions
             $body = $this->body($id, $start, 'head', 'body', false);
             $this->loops = $loops;
             if ($makesItself) {
-                $body = $this->madeItself($body, $id, $name);
+                $body = $this->madeItself($first, $body, $id, $name);
             }
             $this->closeBrace($id, $start);
         } finally {
@@ -749,52 +726,6 @@ final class CppParser extends CppExpressions
         }
 
         return new FunctionDefinition($id, $full, $parameters, $this->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->prototypes[$full] ?? []), $types, $isShared || $makesItself ? 'shared' : '');
-    }
-
-    /**
-     * The rows of one of several ways in which an object is made, which give it back at the end.
-     */
-    private function madeItself(Block $body, int $id, Token $name): Block
-    {
-        foreach (Walk::statements($body->statements) as $row) {
-            if ($row instanceof LeaveFunction) {
-                $this->fail('unsupported', $name, ['what' => "$name->text(…) { return; }"]);
-            }
-        }
-        $this->plainMakers[$this->class] ??= $this->hasPlainMaker($this->class);
-        if ('' !== ($this->classes[$this->class] ?? '') || !$this->plainMakers[$this->class]) {
-            // What is made without anything given is made first, which may be seen.
-            $this->fail('unsupported', $name, ['what' => "$name->text(…), $name->text()"]);
-        }
-        $last = new GiveBack($this->newId(), new VariableRead($this->itself));
-        $this->atHead([$last], $id, $this->is('}') ? $this->offset() : $this->endOffset());
-
-        return new Block([...$body->statements, $last]);
-    }
-
-    /** @var array<string, bool> */
-    private array $plainMakers = [];
-
-    /** Whether a class makes objects without anything given by nothing but values for what they keep. */
-    private function hasPlainMaker(string $class): bool
-    {
-        if (!isset($this->makers[$class][''])) {
-            return true;
-        }
-        foreach ($this->tokens as $at => $token) {
-            if ($token->text !== $class || '(' !== ($this->tokens[$at + 1]->text ?? '') || ')' !== ($this->tokens[$at + 2]->text ?? '') || !\in_array($this->tokens[$at + 3]->text ?? '', ['{', ':', ';', '='], true)) {
-                continue;
-            }
-            for ($brace = $at + 3; isset($this->tokens[$brace]) && !\in_array($this->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
-            }
-            for ($index = $brace; isset($this->tokens[$index]) && $index < ($this->partners[$brace] ?? $brace); ++$index) {
-                if ('(' === $this->tokens[$index]->text || '<<' === $this->tokens[$index]->text || '::' === $this->tokens[$index]->text || \in_array($this->tokens[$index]->text, ['++', '--', '+=', '-='], true)) {
-                    return false;
-                }
-            }
-        }
-
-        return true;
     }
 
     /**
@@ -1527,105 +1458,6 @@ final class CppParser extends CppExpressions
         return $this->givenInside('given', new VariableRead($name->text), $value, $name->offset);
     }
 
-    /** `int& all = beds;`: from here to the end of its block a name means another one (C++17, 11.3.2). */
-    private function otherName(Token $token, Token $of): Statement
-    {
-        $name = $this->newName();
-        $this->at += 2;
-        $this->read($of->text, $of->offset);
-        $this->semicolon();
-        $depth = 0;
-        for ($index = $this->at; isset($this->tokens[$index]) && 0 <= $depth; ++$index) {
-            $one = $this->tokens[$index];
-            $depth += TokenKind::Sign !== $one->kind ? 0 : ['{' => 1, '}' => -1][$one->text] ?? 0;
-            if ($one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->tokens[$index - 1]->text, ['.', '->', '::'], true)) {
-                $this->tokens[$index] = new Token(TokenKind::Name, $of->text, $one->offset);
-            }
-        }
-
-        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
-    }
-
-    /** Whether a declaration says that what it declares stays what it is. */
-    private function isConstant(Token $token): bool
-    {
-        return 1 === preg_match('/\G(?:static\s+)?const(?:expr)?\b|\Gconst(?:expr)?\s+static\b/', $this->text, $match, 0, $token->offset);
-    }
-
-    /** @var list<SetVariable> what functions keep from one call to the next, which has its value before the first (C++17, 9.7) */
-    private array $lasting = [];
-
-    /** `static int calls = 0;` in a function: a variable of the whole program that is known nowhere else. */
-    private function lastingValue(Token $token, string $type): Statement
-    {
-        $name = $this->newName();
-        $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : self::empty("vector<$type>");
-        $this->semicolon();
-        $end = $this->tokens[$this->at - 1]->offset;
-        $elsewhere = 0;
-        foreach ($this->tokens as $index => $one) {
-            $elsewhere += $one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->tokens[$index - 1]->text ?? '', ['.', '->', '::'], true) && ($one->offset < $this->begun || $one->offset > $this->ends) ? 1 : 0;
-        }
-        $isFixed = null !== $value && [] === array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof VariableRead || $part instanceof OwnValue || $part instanceof MethodCall);
-        if (0 < $elsewhere || !$isFixed || str_contains($this->scope, '.') || $this->inMain) {
-            // Another name of that kind would be the same variable, and another value would be another one each time.
-            $this->fail('unsupported', $token, ['what' => "static $type"]);
-        }
-        $this->declared[''][$name->text] = true;
-        $this->types[''][$name->text] = $type;
-        [$scope, $this->scope] = [$this->scope, ''];
-        $this->write($name->text, $name->offset);
-        $this->scope = $scope;
-        $this->lasting[] = $kept = new SetVariable($this->newId(), $name->text, $value, false, $type);
-        [$parent, $this->parent] = [$this->parent, 1];
-        $this->cut($kept->id, 'head', $this->begun, $this->begun);
-        $this->parent = $parent;
-
-        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $end + 1 - $token->offset), $this->language()->value), $token->offset);
-    }
-
-    /** `int* p = &beds;`: another name for what it points at, which never points elsewhere; `new int[3]` is a list. */
-    private function pointer(Token $token, string $type): ?Statement
-    {
-        $name = $this->peek();
-        $isOfClass = isset($this->classes[substr($type, 0, -2)]);
-        if (null === $name || TokenKind::Name !== $name->kind || $isOfClass && !($this->is('=', 1) && $this->is('&', 2))) {
-            return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
-        }
-        if (!$this->is('=', 1) || 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1))) {
-            return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
-        }
-        $this->at += 2;
-        $this->declared[$this->scope][$name->text] = true;
-        $this->silenced[$name->text] = true;
-        if ($this->is('new')) {
-            $this->accept('new');
-            $of = $this->type();
-            $opened = $this->peek();
-            if (null === $of || null === $opened || !$this->accept('[')) {
-                $this->fail('unsupported', $token, ['what' => 'new '.substr($type, 0, -2)]);
-            }
-            $size = $this->value();
-            $this->close($opened);
-            $this->semicolon();
-            $this->write($name->text, $name->offset);
-            $this->types[$this->scope][$name->text] = "vector<$of>";
-
-            return $this->ended(new SetVariable($this->newId(), $name->text, new Operation('filled', [$size, self::empty("vector<$of>")]), false, "vector<$of>"), $token->offset);
-        }
-        if (!$this->accept('&')) {
-            $this->fail('unsupported', $token, ['what' => $type]);
-        }
-        $target = $this->expression(9);
-        if (!$target instanceof VariableRead && !($target instanceof Item && $target->container instanceof VariableRead && $target->index instanceof NumberLiteral)) {
-            $this->fail('unsupported', $token, ['what' => "$type = &…"]);
-        }
-        $this->pointsAt[$this->scope][$name->text] = $target;
-        $this->semicolon();
-
-        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
-    }
-
     /** `auto it = find(v.begin(), v.end(), 3)` is a place in a list, -1 for none; `m.find(key)` is a key, which may be missing. */
     private function asIterator(string $name, string $type, ?Expression $value): ?Expression
     {
@@ -2314,25 +2146,6 @@ final class CppParser extends CppExpressions
         return [$parameters, $defaults, $types];
     }
 
-    /** A pointer stands for one value where it is followed, `*p`, and for a list elsewhere: both are the caller's own. */
-    private function pointedAt(string $name, string $type): string
-    {
-        for ($index = $this->at; isset($this->tokens[$index]) && '{' !== $this->tokens[$index]->text && ';' !== $this->tokens[$index]->text; ++$index) {
-        }
-        $end = $this->partners[$index] ?? $index;
-        for (; $index < $end; ++$index) {
-            $before = $this->tokens[$index - 1];
-            $isFollowed = '*' === $this->tokens[$index]->text && $name === $this->tokens[$index + 1]->text && (TokenKind::Name !== $before->kind && TokenKind::Number !== $before->kind && ')' !== $before->text && ']' !== $before->text);
-            if ($isFollowed) {
-                $this->pointsAt[$this->scope][$name] = new VariableRead($name);
-
-                return "$type &";
-            }
-        }
-
-        return "vector<$type> &";
-    }
-
     /** @var array<string, array<string, Expression>> what prototypes give parameters */
     private array $prototypes = [];
 
@@ -2918,106 +2731,6 @@ final class CppParser extends CppExpressions
         }
 
         return parent::property($receiver, $name, $token);
-    }
-
-    /** `transform(v.begin(), v.end(), w.begin(), …)` gives the items of a list what is made of those of another. */
-    private function transformed(Operation $operation): ?Statement
-    {
-        [$over, $to, $make] = $operation->arguments;
-        $target = $to instanceof Operation && ('begin' === $to->key || 'behind' === $to->key) ? $to->arguments[0] : null;
-        if (!$target instanceof VariableRead || !$make instanceof Lambda || 1 !== \count($make->parameters)) {
-            return null;
-        }
-        $made = new Collected($make->value, $make->parameters[0], $over);
-        if ('behind' === $to->key) {
-            return new Perform($this->newId(), new Operation('extend', [$target, $made]));
-        }
-
-        return new SetVariable($this->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($target)) ? new Operation('joined', [$made, new TextLiteral('')]) : $made);
-    }
-
-    /** `swap(word[i], word[k])` puts another text in a variable. */
-    private function swappedLetters(Operation $swap): ?Statement
-    {
-        [$one, $other] = $swap->arguments;
-        if (!$one instanceof Item || !$other instanceof Item || !$one->container instanceof VariableRead || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($one->container))) {
-            return null;
-        }
-
-        return new SetVariable($this->newId(), $one->container->name, new Operation('with_letter', [new Operation('with_letter', [$one->container, $one->index, $other]), $other->index, $one]));
-    }
-
-    /** A part of a text, with other bounds for none. */
-    private static function part_(Expression $text, ?Expression $from, ?Expression $until): Slice
-    {
-        return new Slice($text, $from ?? new NothingLiteral(), $until ?? new NothingLiteral());
-    }
-
-    /** `word.erase(2, 3)` and its like put another text in a variable (C++17, 24.3.2.6). */
-    private function edited(Operation $edit): ?Statement
-    {
-        [$text, $from] = [$edit->arguments[0], $edit->arguments[1] ?? new NumberLiteral(0)];
-        $count = $edit->arguments[2] ?? new NumberLiteral(0);
-        $behind = $from instanceof NumberLiteral && $count instanceof NumberLiteral ? new NumberLiteral($from->value + $count->value) : new Binary(Operator::Add, $from, $count);
-        $parts = match ($edit->key) {
-            'text_erased' => [self::part_($text, null, $from), self::part_($text, $behind, null)],
-            'text_replaced' => [self::part_($text, null, $from), $edit->arguments[3], self::part_($text, $behind, null)],
-            'text_inserted' => [self::part_($text, null, $from), $edit->arguments[2], self::part_($text, $from, null)],
-            default => null,
-        };
-        if (null === $parts || !$text instanceof VariableRead) {
-            return null;
-        }
-        if ($from instanceof NumberLiteral && 0 === $from->value) {
-            array_shift($parts);
-        }
-        $joined = array_shift($parts) ?? new TextLiteral('');
-        foreach ($parts as $part) {
-            $joined = new Binary(Operator::Join, $joined, $part);
-        }
-
-        return new SetVariable($this->newId(), $text->name, $joined);
-    }
-
-    /** `iota(…)`, `fill(…)`, `v.erase(remove_if(…), v.end())`: a list gets other items (C++17, 28.6 and 29.8). */
-    private function changedAll(Operation $change): ?Statement
-    {
-        [$list, $what] = [$change->arguments[0], $change->arguments[1] ?? new NothingLiteral()];
-        $length = new Operation('length', [$list]);
-        $item = $what instanceof Lambda ? $what->parameters[0] : $this->madeUp('item');
-        $place = new VariableRead($this->madeUp('place'));
-        $before = new Item($list, new Binary(Operator::Subtract, $place, new NumberLiteral(1)));
-        $value = match ($change->key) {
-            'all_iota' => new Operation('numbers', [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
-            'all_fill' => new Operation('filled', [$length, $what]),
-            'all_remove' => new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
-            'all_remove_if' => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
-            'all_unique' => new Collected(new Item($list, $place), $place->name, new Operation('numbers', [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),
-            default => null,
-        };
-
-        return match (true) {
-            null === $value => null,
-            $list instanceof VariableRead => new SetVariable($this->newId(), $list->name, $value),
-            $list instanceof Field => new SetItem($this->newId(), $list, $value),
-            default => null,
-        };
-    }
-
-    /**
-     * The places of a swap, once what their numbers change is changed: `swap(a[++i], a[j])`.
-     *
-     * @return list<Expression>
-     */
-    private function afterGiven(Operation $swap, int $offset): array
-    {
-        $changing = array_filter($swap->arguments, Given::isIn(...));
-        $places = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, static fn (Expression $part): Expression => $part instanceof Operation && 'given' === $part->key ? $part->arguments[0] : $part), $swap->arguments);
-        if (1 < \count($changing) || [] !== array_filter($places, Given::isIn(...))) {
-            $this->failAt('unsupported', $offset, 4, ['what' => 'swap(…++, …)']);
-        }
-
-        return $places;
     }
 
     protected function performed(Expression $value, int $offset, int $end): Statement

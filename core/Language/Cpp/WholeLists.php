@@ -1,0 +1,131 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** What algorithms do to a whole list or text, as rows of their own (C++17, 28 and 24.3.2.6). */
+trait WholeLists
+{
+    /** `transform(v.begin(), v.end(), w.begin(), …)` gives the items of a list what is made of those of another. */
+    private function transformed(Operation $operation): ?Statement
+    {
+        [$over, $to, $make] = $operation->arguments;
+        $target = $to instanceof Operation && ('begin' === $to->key || 'behind' === $to->key) ? $to->arguments[0] : null;
+        if (!$target instanceof VariableRead || !$make instanceof Lambda || 1 !== \count($make->parameters)) {
+            return null;
+        }
+        $made = new Collected($make->value, $make->parameters[0], $over);
+        if ('behind' === $to->key) {
+            return new Perform($this->newId(), new Operation('extend', [$target, $made]));
+        }
+
+        return new SetVariable($this->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($target)) ? new Operation('joined', [$made, new TextLiteral('')]) : $made);
+    }
+
+    /** `swap(word[i], word[k])` puts another text in a variable. */
+    private function swappedLetters(Operation $swap): ?Statement
+    {
+        [$one, $other] = $swap->arguments;
+        if (!$one instanceof Item || !$other instanceof Item || !$one->container instanceof VariableRead || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($one->container))) {
+            return null;
+        }
+
+        return new SetVariable($this->newId(), $one->container->name, new Operation('with_letter', [new Operation('with_letter', [$one->container, $one->index, $other]), $other->index, $one]));
+    }
+
+    /** A part of a text, with other bounds for none. */
+    private static function part_(Expression $text, ?Expression $from, ?Expression $until): Slice
+    {
+        return new Slice($text, $from ?? new NothingLiteral(), $until ?? new NothingLiteral());
+    }
+
+    /** `word.erase(2, 3)` and its like put another text in a variable (C++17, 24.3.2.6). */
+    private function edited(Operation $edit): ?Statement
+    {
+        [$text, $from] = [$edit->arguments[0], $edit->arguments[1] ?? new NumberLiteral(0)];
+        $count = $edit->arguments[2] ?? new NumberLiteral(0);
+        $behind = $from instanceof NumberLiteral && $count instanceof NumberLiteral ? new NumberLiteral($from->value + $count->value) : new Binary(Operator::Add, $from, $count);
+        $parts = match ($edit->key) {
+            'text_erased' => [self::part_($text, null, $from), self::part_($text, $behind, null)],
+            'text_replaced' => [self::part_($text, null, $from), $edit->arguments[3], self::part_($text, $behind, null)],
+            'text_inserted' => [self::part_($text, null, $from), $edit->arguments[2], self::part_($text, $from, null)],
+            default => null,
+        };
+        if (null === $parts || !$text instanceof VariableRead) {
+            return null;
+        }
+        if ($from instanceof NumberLiteral && 0 === $from->value) {
+            array_shift($parts);
+        }
+        $joined = array_shift($parts) ?? new TextLiteral('');
+        foreach ($parts as $part) {
+            $joined = new Binary(Operator::Join, $joined, $part);
+        }
+
+        return new SetVariable($this->newId(), $text->name, $joined);
+    }
+
+    /** `iota(…)`, `fill(…)`, `v.erase(remove_if(…), v.end())`: a list gets other items (C++17, 28.6 and 29.8). */
+    private function changedAll(Operation $change): ?Statement
+    {
+        [$list, $what] = [$change->arguments[0], $change->arguments[1] ?? new NothingLiteral()];
+        $length = new Operation('length', [$list]);
+        $item = $what instanceof Lambda ? $what->parameters[0] : $this->madeUp('item');
+        $place = new VariableRead($this->madeUp('place'));
+        $before = new Item($list, new Binary(Operator::Subtract, $place, new NumberLiteral(1)));
+        $value = match ($change->key) {
+            'all_iota' => new Operation('numbers', [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
+            'all_fill' => new Operation('filled', [$length, $what]),
+            'all_remove' => new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
+            'all_remove_if' => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
+            'all_unique' => new Collected(new Item($list, $place), $place->name, new Operation('numbers', [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),
+            default => null,
+        };
+
+        return match (true) {
+            null === $value => null,
+            $list instanceof VariableRead => new SetVariable($this->newId(), $list->name, $value),
+            $list instanceof Field => new SetItem($this->newId(), $list, $value),
+            default => null,
+        };
+    }
+
+    /**
+     * The places of a swap, once what their numbers change is changed: `swap(a[++i], a[j])`.
+     *
+     * @return list<Expression>
+     */
+    private function afterGiven(Operation $swap, int $offset): array
+    {
+        $changing = array_filter($swap->arguments, Given::isIn(...));
+        $places = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, static fn (Expression $part): Expression => $part instanceof Operation && 'given' === $part->key ? $part->arguments[0] : $part), $swap->arguments);
+        if (1 < \count($changing) || [] !== array_filter($places, Given::isIn(...))) {
+            $this->failAt('unsupported', $offset, 4, ['what' => 'swap(…++, …)']);
+        }
+
+        return $places;
+    }
+}
