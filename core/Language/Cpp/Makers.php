@@ -77,9 +77,10 @@ trait Makers
                 continue;
             }
             for ($brace = $at + 3; isset($this->tokens[$brace + 1]) && '{' !== $this->tokens[$brace]->text; ++$brace) {
-                if (TokenKind::Name === $this->tokens[$brace]->kind && '(' === $this->tokens[$brace + 1]->text && isset($this->partners[$brace + 1])) {
+                $behind = $this->tokens[($this->partners[$brace + 1] ?? $brace) + 1]->text ?? '';
+                if (TokenKind::Name === $this->tokens[$brace]->kind && \in_array($this->tokens[$brace + 1]->text, ['(', '{'], true) && (',' === $behind || '{' === $behind)) {
                     $names[] = $this->tokens[$brace]->text;
-                    $brace = $this->partners[$brace + 1];
+                    $brace = $this->partners[$brace + 1] ?? $brace;
                 }
             }
             for ($index = $brace; $index < ($this->partners[$brace] ?? $brace); ++$index) {
