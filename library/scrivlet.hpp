@@ -1165,6 +1165,7 @@ template <typename T, typename U>
 bool contains(const vector<T>& list, const U& value) {
     return std::find(list.begin(), list.end(), value) != list.end();
 }
+inline bool contains(const vector<char>& letters, const string& text) { return text.size() == 1 && contains(letters, text[0]); }
 
 inline int position(const string& text, const string& part) {
     const auto at = text.find(part);
@@ -1654,6 +1655,10 @@ vector<std::pair<T, U>> paired(const vector<T>& one, const vector<U>& other) {
 }
 template <typename T>
 T item(const vector<T>& list, int at) {
+    return list.at(at < 0 ? at + int(list.size()) : at);
+}
+template <typename T>
+typename vector<T>::reference item(vector<T>& list, int at) {
     return list.at(at < 0 ? at + int(list.size()) : at);
 }
 inline char item(const string& text, int at) { return text.at(at < 0 ? at + int(text.size()) : at); }

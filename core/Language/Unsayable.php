@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\EachLoop;
@@ -67,8 +68,26 @@ final class Unsayable
             if ($part instanceof FunctionDefinition && $part->givesValue() && [] !== array_filter($part->parameters, static fn (string $name): bool => $types->variable($part, $name)->isMixed())) {
                 return true;
             }
+            $kinds = [];
             foreach ($program->rowsOf($part) as $row) {
-                foreach (Walk::expressionsOf($row) as $value) {
+                if ($row instanceof SetVariable && $types->variable($part, $row->variable)->isMixed()) {
+                    $kind = $types->expression($part, $row->value)->kind;
+                    $kinds[$row->variable] ??= $kind;
+                    if ($kinds[$row->variable] !== $kind && TypeKind::Mixed !== $kind && TypeKind::Mixed !== $kinds[$row->variable]) {
+                        return true;
+                    }
+                }
+                $values = Walk::expressionsOf($row);
+                if (self::findsNothing($values)) {
+                    return true;
+                }
+                if ($row instanceof GiveBack && $part instanceof FunctionDefinition && $row->value instanceof NothingLiteral && $types->result($part->name)->isMixed()) {
+                    return true;
+                }
+                foreach ($values as $value) {
+                    if ($value instanceof Choice && $types->expression($part, $value)->isMixed() && ($value->then instanceof NothingLiteral || $value->otherwise instanceof NothingLiteral)) {
+                        return true;
+                    }
                     $type = $value instanceof ListLiteral || $value instanceof MapLiteral ? $types->expression($part, $value) : null;
                     if (null !== $type && ($type->isMixed() || TypeKind::MaybeWhole === $type->element?->kind)) {
                         return true;
@@ -83,6 +102,24 @@ final class Unsayable
         }
 
         return false;
+    }
+
+    /**
+     * Whether a map is asked for what may be nothing, other than to order things by it.
+     *
+     * @param list<Expression> $values
+     */
+    private static function findsNothing(array $values): bool
+    {
+        $ordering = [];
+        foreach ($values as $value) {
+            $by = $value instanceof Operation && str_ends_with($value->key, '_by') ? $value->arguments[1] : null;
+            if ($by instanceof Lambda) {
+                $ordering[] = $by->value;
+            }
+        }
+
+        return [] !== array_filter($values, static fn (Expression $value): bool => $value instanceof Operation && 'value_or' === $value->key && $value->arguments[2] instanceof NothingLiteral && !\in_array($value, $ordering, true));
     }
 
     private static function showsNothing(Expression $value): bool

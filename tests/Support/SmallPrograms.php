@@ -112,6 +112,31 @@ final class SmallPrograms
         };
     }
 
+    /** Letters that meet texts, in every order: C++ alone keeps them apart. */
+    public function letters(): string
+    {
+        $rows = [];
+        for ($row = 0; $row < 6; ++$row) {
+            $letter = $this->one(['ch', 'first', 'word[1]', 'ch', 'best']);
+            $rows[] = match ($this->number(11)) {
+                0 => "if $letter in table:\n        print($letter, table[$letter])",
+                1 => "seen[$letter] = seen.get($letter, 0) + 1",
+                2 => "if best == $letter or $letter > \"p\":\n        print(\"same\", $letter)",
+                3 => "names.append($letter)",
+                4 => "print(doubled($letter), initial(word + $letter))",
+                5 => "best = $letter",
+                6 => "total = $letter + total",
+                7 => "if $letter in names or $letter in \"gar\":\n        total += \"+\"",
+                8 => "if $letter not in groups:\n        groups[$letter] = []\n    groups[$letter].append(word)",
+                9 => "rows.append([])\n    rows[-1].append($letter)\n    print(len(rows), \"\".join(rows[0]))",
+                10 => "line[1] = $letter\n    print(\"\".join(line))",
+                default => "table[$letter] = table.get($letter, 2) + 1",
+            };
+        }
+
+        return "def doubled(text):\n    return text + text\n\n\ndef initial(name):\n    if name == \"\":\n        return \"none\"\n    return name[0]\n\n\nword = \"garden\"\nfirst = word[0]\nbest = \"\"\ntotal = \"\"\ntable = {\"a\": 1, \"r\": 2}\nseen = {}\ngroups = {}\nnames = []\nrows = []\nline = [\".\"] * 3\nnames.append(word[2])\nprint(doubled(word), initial(\"\"))\nfor ch in word:\n    ".implode("\n    ", $rows)."\nprint(best, total, \"\".join(names), \"\".join(line))\nfor key in sorted(table):\n    print(key, table[key])\n";
+    }
+
     /** Rows of C++ that tell `cout` how to show values, and show some, in a function and a loop as well. */
     public function forms(): string
     {

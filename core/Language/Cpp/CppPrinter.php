@@ -64,6 +64,9 @@ use Scrivlet\Core\Tree\Walk;
 /** Operators and literals: C++17 (ISO/IEC 14882:2017), clauses 5 and 8. */
 final class CppPrinter extends BracePrinter
 {
+    /** Operations whose second operand is a key or an item of the first. */
+    private const ASKING = ['contains', 'occurrences', 'position', 'index', 'append', 'prepend', 'value_or', 'value_or_put', 'forget', 'put_in', 'take_out'];
+
     protected function language(): Language
     {
         return Language::Cpp;
@@ -408,6 +411,14 @@ final class CppPrinter extends BracePrinter
             return $stream;
         }
         $first = $operation->arguments[0] ?? null;
+        if (null !== $first && \in_array($operation->key, self::ASKING, true)) {
+            $operation = new Operation($operation->key, [$first, $this->keyOf($first, $operation->arguments[1]), ...\array_slice($operation->arguments, 2)]);
+        }
+
+        $by = str_ends_with($operation->key, '_by') ? $operation->arguments[1] : null;
+        if (null !== $first && $by instanceof Lambda && null !== $kept = self::keptValue($by)) {
+            $operation = new Operation($operation->key, [$first, new Lambda($by->parameters, $kept)]);
+        }
 
         if (\in_array($operation->key, ['smaller', 'larger'], true) && 2 === \count($operation->arguments)) {
             // Both have to be of one type (C++17, 28.7.8).
@@ -415,6 +426,16 @@ final class CppPrinter extends BracePrinter
             if ($types[0] !== $types[1]) {
                 return ('smaller' === $operation->key ? 'min<' : 'max<').TypeNames::write($this->type($operation)).'>('.$this->listed($operation->arguments).')';
             }
+        }
+
+        $filler = 'filled' === $operation->key ? $operation->arguments[1] : null;
+        if (null !== $first && $filler instanceof TextLiteral && !$filler->letter) {
+            // `vector(3, " ")` would hold pointers (C++17, 26.3.11.1, class template argument deduction).
+            return 'vector<string>('.$this->listed([$first, $filler]).')';
+        }
+        $added = 'append' === $operation->key ? $operation->arguments[1] : null;
+        if (null !== $first && ($added instanceof ListLiteral || $added instanceof MapLiteral) && [] === $this->type($first)->parts && null !== $kept = $this->type($first)->element) {
+            return $this->expression($first, self::POSTFIX).'.push_back('.$this->given($added, $kept).')';
         }
 
         $nothing = 'value_or_put' === $operation->key ? $operation->arguments[2] : null;
@@ -434,6 +455,14 @@ final class CppPrinter extends BracePrinter
         }
 
         return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
+    }
+
+    /** What a map keeps for what is ordered by it: nothing cannot be ordered, so that a missing key fails in either way. */
+    public static function keptValue(Lambda $by): ?Item
+    {
+        $value = $by->value;
+
+        return $value instanceof Operation && 'value_or' === $value->key && $value->arguments[2] instanceof NothingLiteral ? new Item($value->arguments[0], $value->arguments[1]) : null;
     }
 
     private function braced(ListLiteral|MapLiteral $literal): string
@@ -457,7 +486,7 @@ final class CppPrinter extends BracePrinter
         if ([] !== $parts && $item->index instanceof NumberLiteral && \is_int($item->index->value) && isset($parts[$item->index->value])) {
             return 2 === \count($parts) ? $container.(0 === $item->index->value ? '.first' : '.second') : "get<{$item->index->value}>(".$this->expression($item->container).')';
         }
-        $index = $this->expression($item->index);
+        $index = $this->expression($this->keyOf($item->container, $item->index));
 
         // Square brackets would put a missing key in.
         return $this->type($item->container)->isMap() ? "$container.at($index)" : "{$container}[$index]";
@@ -470,7 +499,7 @@ final class CppPrinter extends BracePrinter
         }
 
         return null === $set->operator && $set->target instanceof Item && $this->type($set->target->container)->isMap()
-            ? $this->expression($set->target->container, self::POSTFIX).'['.$this->expression($set->target->index).']'
+            ? $this->expression($set->target->container, self::POSTFIX).'['.$this->expression($this->keyOf($set->target->container, $set->target->index)).']'
             : parent::itemTarget($set);
     }
 
@@ -483,7 +512,22 @@ final class CppPrinter extends BracePrinter
             return $this->changed($this->itemTarget($set), $was, $sum->operator, $sum->right);
         }
 
-        return parent::setItem($set);
+        $kept = $set->target instanceof Item && null === $set->operator ? $this->type($set->target->container)->element : null;
+
+        return null === $kept || [] !== $this->type($set->target->container)->parts ? parent::setItem($set) : $this->itemTarget($set).' = '.$this->given($sum, $kept);
+    }
+
+    /** @param list<Expression> $arguments */
+    protected function ownCall(string $function, array $arguments, int $around): string
+    {
+        $definition = $this->program->functionNamed($function);
+        foreach (null === $definition || '' !== $definition->rest ? [] : $definition->parameters as $index => $name) {
+            if (null !== $definition && isset($arguments[$index]) && !isset($definition->types[$name])) {
+                $arguments[$index] = $this->fitting($this->types->variable($definition, $name), $arguments[$index]);
+            }
+        }
+
+        return parent::ownCall($function, $arguments, $around);
     }
 
     private static function isNothing(Expression $value): bool
@@ -505,7 +549,7 @@ final class CppPrinter extends BracePrinter
     private function collected(Collected $collected): string
     {
         $names = $this->types->itemOf($this->part, $collected);
-        $lambda = fn (Expression $value): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $this->expression($value)).'; }';
+        $lambda = fn (Expression $value): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $value instanceof TextLiteral ? $this->lifted($value, 0) : $this->expression($value)).'; }';
         $text = $this->lifted($this->type($collected->over)->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, 0);
         if (null !== $collected->condition) {
             $text = "filtered($text, ".$lambda($collected->condition).')';
@@ -580,15 +624,15 @@ final class CppPrinter extends BracePrinter
             return $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
         }
         $type = $set->declared ?? TypeNames::write($this->types->variable($this->part, $set->variable));
-        $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression($value));
+        $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression(null === $set->declared ? $this->fitting($this->types->variable($this->part, $set->variable), $value) : $value));
 
         return $type.' '.$this->name($set->variable).' = '.$text;
     }
 
-    /** A new list or map is of the type of what it is put into. */
+    /** A new list or map is of the type of what it is put into, and a letter a text where that is one. */
     private function given(Expression $value, StaticType $type): string
     {
-        return ($value instanceof ListLiteral || $value instanceof MapLiteral) && ($type->isList() || $type->isMap()) ? TypeNames::write($type).$this->braced($value) : $this->expression($value);
+        return ($value instanceof ListLiteral || $value instanceof MapLiteral) && ($type->isList() || $type->isMap()) ? TypeNames::write($type).$this->braced($value) : $this->expression($this->fitting($type, $value));
     }
 
     private function letterOf(Expression $value): string
@@ -599,7 +643,9 @@ final class CppPrinter extends BracePrinter
     protected function giveBack(GiveBack $row): string
     {
         if (!$this->part instanceof FunctionDefinition || ClassDefinition::SHOWS !== $this->part->shortName() || !$this->isApart($this->part)) {
-            return parent::giveBack($row);
+            $function = $this->part instanceof FunctionDefinition && !isset($this->part->types['']) ? $this->part : null;
+
+            return null === $function ? parent::giveBack($row) : 'return '.$this->given($row->value, $this->types->result($function->name));
         }
         $parts = array_filter($this->joined($row->value), static fn (Expression $part): bool => !$part instanceof TextLiteral || '' !== $part->value);
 
@@ -713,7 +759,26 @@ final class CppPrinter extends BracePrinter
             return $this->comparison($binary, $sign, $around);
         }
 
-        return $this->bracket($this->lifted($binary->left, self::COMPARED).' '.$sign.' '.$this->expression($binary->right, self::COMPARED), self::COMPARED - 1, $around);
+        $right = TypeKind::Text === $this->type($binary->left)->kind ? $this->fitting($this->type($binary->left), $binary->right) : $binary->right;
+
+        return $this->bracket($this->lifted($binary->left, self::COMPARED).' '.$sign.' '.$this->expression($right, self::COMPARED), self::COMPARED - 1, $around);
+    }
+
+    /** A key of a map, or an item of a list, as the type says that it keeps: a letter is no text there. */
+    private function keyOf(Expression $container, Expression $key): Expression
+    {
+        $type = $this->type($container);
+
+        return $type->isTextual() ? $key : $this->fitting($type->key ?? $type->element, $key);
+    }
+
+    private function fitting(?StaticType $wanted, Expression $value): Expression
+    {
+        return match (true) {
+            TypeKind::Text === $wanted?->kind && TypeKind::Letter === $this->type($value)->kind => new Operation('to_text', [$value]),
+            TypeKind::Letter === $wanted?->kind && $value instanceof TextLiteral && 1 === \strlen($value->value) => new TextLiteral($value->value, true),
+            default => $value,
+        };
     }
 
     private function letter(string $letter): string
