@@ -11,6 +11,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
@@ -1305,6 +1306,10 @@ final class Compiler
 
     private function binary(Binary $binary): string
     {
+        $has = Language::JavaScript === $this->language ? null : KeyQuestion::of($binary, fn (Expression $value): StaticType => $this->types->expression($this->part, $value));
+        if (null !== $has) {
+            return $this->expression($has);
+        }
         $left = $binary->left;
         $right = $binary->right;
         if ($binary->operator->isLogic()) {

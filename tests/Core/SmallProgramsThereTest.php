@@ -19,7 +19,7 @@ final class SmallProgramsThereTest extends TestCase
 {
     private const PROGRAMS = 25;
 
-    /** @return iterable<string, array{Language, 'blocks'|'sharing'|'letters'|'forms', list<Language>}> language, what about, and what it is written over into */
+    /** @return iterable<string, array{Language, 'blocks'|'sharing'|'keys'|'letters'|'forms', list<Language>}> language, what about, and what it is written over into */
     public static function kinds(): iterable
     {
         yield 'blocks of JavaScript' => [Language::JavaScript, 'blocks', [Language::Python]];
@@ -27,13 +27,14 @@ final class SmallProgramsThereTest extends TestCase
         yield 'lists of Python' => [Language::Python, 'sharing', [Language::JavaScript]];
         yield 'lists of JavaScript' => [Language::JavaScript, 'sharing', [Language::Python]];
         yield 'lists of C++' => [Language::Cpp, 'sharing', [Language::Python, Language::JavaScript]];
+        yield 'keys of JavaScript' => [Language::JavaScript, 'keys', [Language::Python, Language::Cpp]];
         yield 'letters of Python' => [Language::Python, 'letters', [Language::JavaScript, Language::Cpp]];
         yield 'forms of C++' => [Language::Cpp, 'forms', [Language::JavaScript]];
     }
 
     /**
-     * @param 'blocks'|'sharing'|'letters'|'forms' $about
-     * @param list<Language>                       $others
+     * @param 'blocks'|'sharing'|'keys'|'letters'|'forms' $about
+     * @param list<Language>                              $others
      */
     #[DataProvider('kinds')]
     public function testSmallProgramsDoTheSameThere(Language $language, string $about, array $others): void

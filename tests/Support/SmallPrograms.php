@@ -112,6 +112,24 @@ final class SmallPrograms
         };
     }
 
+    /** Maps of JavaScript that are asked for keys which may be missing. */
+    public function keys(): string
+    {
+        $rows = [];
+        for ($row = 0; $row < 5; ++$row) {
+            [$map, $key] = [$this->one(['beds', 'seen']), $this->one(['word', '"pea"', '"leek"', 'word[0]'])];
+            $rows[] = match ($this->number(4)) {
+                0 => "if ({$map}[$key] === undefined) {$map}[$key] = 1;",
+                1 => "if ({$map}[$key] !== undefined && {$map}[$key] > 1) {$map}[$key] += 2;",
+                2 => "if (!($key in $map)) console.log($key);",
+                3 => "console.log({$map}[$key] === undefined ? \"none\" : \"some\");",
+                default => "{$map}[$key] = ({$map}[$key] ?? 0) + ".($this->number() + 1).';',
+            };
+        }
+
+        return "let beds = { pea: 2 };\nlet seen = { p: 0 };\nfor (const word of [\"pea\", \"leek\", \"kale\", \"pea\"]) {\n    ".implode("\n    ", $rows)."\n}\nfor (const key of Object.keys(beds).sort()) console.log(key, beds[key]);\n";
+    }
+
     /** Letters that meet texts, in every order: C++ alone keeps them apart. */
     public function letters(): string
     {

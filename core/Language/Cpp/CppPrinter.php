@@ -8,6 +8,7 @@ use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\BracePrinter;
 use Scrivlet\Core\Language\FailureNames;
+use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\ChangedParameters;
@@ -695,6 +696,10 @@ final class CppPrinter extends BracePrinter
     /** What counts or compares an optional number means what it holds. */
     protected function binary(Binary $binary, int $around): string
     {
+        $has = KeyQuestion::of($binary, $this->type(...));
+        if (null !== $has) {
+            return $this->expression($has, $around);
+        }
         if ($binary->operator->isLogic() || $binary->left instanceof NothingLiteral || $binary->right instanceof NothingLiteral) {
             return parent::binary($binary, $around);
         }

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Python;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\FailureNames;
+use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Printer;
 use Scrivlet\Core\Language\Typing\Scopes;
@@ -524,6 +525,10 @@ class PythonPrinter extends Printer
 
     protected function binary(Binary $binary, int $around): string
     {
+        $has = KeyQuestion::of($binary, $this->type(...));
+        if (null !== $has) {
+            return $this->expression($has, $around);
+        }
         if (\in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && $binary->left instanceof Binary && Operator::TruncRemainder === $binary->left->operator && $binary->right instanceof NumberLiteral && 0 === $binary->right->value) {
             // Whatever its sign, one remainder is nothing where the other is.
             $binary = new Binary($binary->operator, new Binary(Operator::FloorRemainder, $binary->left->left, $binary->left->right), $binary->right);

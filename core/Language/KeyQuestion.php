@@ -1,0 +1,36 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language;
+
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+
+/** JavaScript's way to ask whether a map has a key: `seeds["pea"] === undefined`. */
+final class KeyQuestion
+{
+    /**
+     * The same question for the other languages, where reading a key that is missing fails
+     * (ECMAScript 2024, 10.1.8.1; The Python Language Reference, 6.3.2; C++17, 26.4.4.3).
+     *
+     * @param \Closure(Expression): StaticType $type
+     */
+    public static function of(Binary $binary, \Closure $type): ?Expression
+    {
+        [$item, $nothing] = [$binary->left, $binary->right];
+        if (!\in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) || !$nothing instanceof NothingLiteral || !$nothing->undefined || !$item instanceof Item || !$type($item->container)->isMap()) {
+            return null;
+        }
+        $has = new Operation('contains', [$item->container, $item->index]);
+
+        return Operator::Equal === $binary->operator ? new Unary(UnaryOperator::Not, $has) : $has;
+    }
+}
