@@ -132,21 +132,24 @@ abstract class Printer
         $this->program = $program = $analysis->program;
         $this->types = $analysis->types();
         $this->part = $program->script;
-        $library = [];
+        $library = $called = $functions = [];
         foreach (Walk::statements($program->parts()) as $statement) {
             foreach (Walk::expressionsOf($statement) as $expression) {
                 if ($expression instanceof Operation) {
                     preg_match_all('/@(\w+)/', implode(' ', ValueOperations::get($expression->key)->spellings[$this->language()->value]), $match);
                     $library += array_fill_keys($match[1], true);
+                    preg_match_all('/(?<![\w.@])(\w+)\(/', ValueOperations::get($expression->key)->spellings['python'][0] ?? '', $match);
+                    $called += array_fill_keys($match[1], true);
                 }
             }
             $this->taken += Typing\Scopes::mentionedByItself($statement);
             if ($statement instanceof FunctionDefinition) {
-                $this->taken[$statement->name] = true;
+                $this->taken[$statement->name] = $functions[$statement->name] = true;
                 $this->taken += array_fill_keys($statement->parameters, true);
             }
         }
-        $this->renamed = array_intersect_key($library, $this->taken);
+        // A function of Python's own is called by a name that one of the program's would hide.
+        $this->renamed = array_intersect_key($library, $this->taken) + (Language::Python === $this->language() ? array_intersect_key($called, $functions) : []);
     }
 
     /** @param list<int> $rows ids of the rows whose blanks are marked in the text */

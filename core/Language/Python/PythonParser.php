@@ -164,7 +164,8 @@ final class PythonParser extends PythonStatements
                 continue;
             }
             if (0 === $line->column()) {
-                $class = 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
+                $named = 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
+                $class = isset($this->classes[$named]) ? $named : '';
                 $column = null;
             } elseif ('' !== $class) {
                 $column ??= $line->column();

@@ -14,7 +14,7 @@ int main() {
     pour(found); pour(&beds[0]);
     Bed copy = *found; copy.litres = 1; Bed other = best(); other.litres = 77;
     cout << beds[0].litres << " " << beds[1].litres << " " << copy.litres << " " << (find("x") == nullptr) << endl;
-    Bed a, b; Bed* p = &a; p->litres = 4; p = &b; p->litres = 5; cout << a.litres << b.litres << endl;
+    Bed a, b; Bed* p = &a; p->litres = 4; p = &b; p->litres = 5; p = &a; p->litres += 2; cout << a.litres << b.litres << endl;
     cout << showpoint << 2.5 << " " << 100.0 << " " << 0.001 << " " << 1.0 / 3 << " " << 123456.0 << noshowpoint << " " << 2.5 << endl;
     cout << fixed << showpoint << setprecision(2) << 2.0 << endl;
 }

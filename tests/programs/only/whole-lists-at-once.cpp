@@ -6,7 +6,7 @@
 #include <bitset>
 using namespace std;
 typedef long long ll;
-ll power(ll b, int e, ll mod) { ll r = 1; for (b %= mod; e; e >>= 1, b = b * b % mod) if (e & 1) r = r * b % mod; return r; }
+ll power(ll b, int e, ll mod) { ll r = 1; for (b %= mod; e; e >>= 1, b = b * b % mod) { if (e & 1) r = r * b % mod; } return r; }
 struct A { string name = "a"; virtual string who() { return "A"; } virtual ~A() {} };
 struct B : A { string who() override { return "B"; } };
 int f(int x) { return x - 3; }
