@@ -10,6 +10,9 @@ final readonly class MethodCall extends Expression
     /** The method that a function which is a value has: being called. */
     public const CALL = '@call';
 
+    /** An object that is called itself, as its class says what that does. */
+    public const SIGN = '@called';
+
     /**
      * @param list<Expression> $arguments without the object
      * @param Expression|null  $otherwise while a text is read: what it means of a list, a map or a text, whose methods have such a name, too

@@ -71,8 +71,9 @@ test("a teacher makes a lesson from a program, tries a rung, changes the ladder,
     await answered;
     await teacher.getByRole("button", { name: `Leave it out: ${kind}` }).waitFor({ state: "detached" });
   }
+  const another = teacher.waitForResponse(/\/rungs$/);
   await rungs.getByRole("button", { name: "Another one of this kind: Fill in" }).click();
-  await teacher.waitForResponse(/\/rungs$/);
+  await another;
   await teacher.getByRole("link", { name: "Try Pair in C++" }).click();
   await teacher.locator("#rung").waitFor();
   assert.equal(await check(teacher), false);
@@ -292,10 +293,11 @@ test("on a slow way the last word stays the last", async () => {
   const first = guest.waitForRequest(/\/keep$/);
   await write(guest, "# first\n");
   await first;
-  await write(guest, "# second\n");
-  await guest.waitForResponse(
+  const second = guest.waitForResponse(
     (response) => /\/keep$/.test(response.url()) && response.request().postData()!.includes("second"),
   );
+  await write(guest, "# second\n");
+  await second;
   await guest.unroute("**/keep");
   assert.equal(sent.length, 2);
   await guest.waitForFunction(() => !Object.keys(localStorage).some((name) => name.startsWith("scrivlet-rung:")));

@@ -957,7 +957,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 2;
             $this->read($token->text, $token->offset);
 
-            return $this->postfix(new MethodCall(new VariableRead($token->text), '@called', array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened))));
+            return $this->postfix(new MethodCall(new VariableRead($token->text), MethodCall::SIGN, array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened))));
         }
         if ('NULL' === $token->text && !$this->isVariable('NULL')) {
             ++$this->at;

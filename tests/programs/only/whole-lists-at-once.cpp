@@ -16,7 +16,7 @@ int main() {
     if (B* b = dynamic_cast<B*>(one)) cout << "is B " << b->who() << endl;
     if (B* c = dynamic_cast<B*>(two)) cout << "is B " << c->who() << endl; else cout << "no" << endl;
     if (int d = f(3)) cout << "three" << d << endl;
-    else if (int e = f(5)) cout << "five " << e << endl;
+    if (int e = f(5)) cout << "five " << e << endl;
     vector<int> nums(10);
     iota(nums.begin(), nums.end(), 1);
     nums.erase(remove_if(nums.begin(), nums.end(), [](int x) { return x > 4; }), nums.end());
