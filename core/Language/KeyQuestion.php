@@ -25,7 +25,7 @@ final class KeyQuestion
      */
     public static function of(Binary $binary, \Closure $type): ?Expression
     {
-        [$item, $nothing] = [$binary->left, $binary->right];
+        [$item, $nothing] = $binary->left instanceof NothingLiteral ? [$binary->right, $binary->left] : [$binary->left, $binary->right];
         if (!\in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) || !$nothing instanceof NothingLiteral || !$nothing->undefined || !$item instanceof Item || !$type($item->container)->isMap()) {
             return null;
         }

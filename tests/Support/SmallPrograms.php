@@ -119,7 +119,7 @@ final class SmallPrograms
         for ($row = 0; $row < 5; ++$row) {
             [$map, $key] = [$this->one(['beds', 'seen']), $this->one(['word', '"pea"', '"leek"', 'word[0]'])];
             $rows[] = match ($this->number(4)) {
-                0 => "if ({$map}[$key] === undefined) {$map}[$key] = 1;",
+                0 => 'if ('.$this->one(["{$map}[$key] === undefined", "undefined === {$map}[$key]"]).") {$map}[$key] = 1;",
                 1 => "if ({$map}[$key] !== undefined && {$map}[$key] > 1) {$map}[$key] += 2;",
                 2 => "if (!($key in $map)) console.log($key);",
                 3 => "console.log({$map}[$key] === undefined ? \"none\" : \"some\");",

@@ -515,10 +515,8 @@ final class CppParser extends CppExpressions
                 $this->fail('unsupported', $of, ['what' => "class … : $parent"]);
             }
         }
-        if (!$this->accept('{')) {
-            $end = $this->endOffset();
-            $this->failAt('brace_wanted', max(0, $end - 1), 1, ['word' => $token->text], [new Replacement($end, 0, ' {')]);
-        }
+        $this->braceOf($token->text);
+        $this->accept('{');
         $this->cut($id, 'head', $token->offset, $this->endOffset());
         [$outer, $this->parent, $this->class] = [$this->parent, $id, $name->text];
         $rows = [];

@@ -242,10 +242,8 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $this->fail('unsupported', $of, ['what' => "extends $parent"]);
             }
         }
-        if (!$this->accept('{')) {
-            $end = $this->endOffset();
-            $this->failAt('brace_wanted', max(0, $end - 1), 1, ['word' => 'class'], [new Replacement($end, 0, ' {')]);
-        }
+        $this->braceOf('class');
+        $this->accept('{');
         $this->cut($id, 'head', $token->offset, $this->endOffset());
         [$outer, $this->parent, $this->class] = [$this->parent, $id, $name->text];
         $rows = [];

@@ -1250,7 +1250,8 @@ abstract class BraceParser extends ExpressionParser
         return new Attempt($id, $body, $rescues, null, $finally);
     }
 
-    private function braceOf(string $word): void
+    /** The brace behind what a word begins, which is still to be taken. */
+    final protected function braceOf(string $word): void
     {
         if (!$this->is('{')) {
             $end = $this->endOffset();
