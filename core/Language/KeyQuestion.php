@@ -33,4 +33,20 @@ final class KeyQuestion
 
         return Operator::Equal === $binary->operator ? new Unary(UnaryOperator::Not, $has) : $has;
     }
+
+    /**
+     * A map that is asked for a list, a map or an object is asked only whether it has one: an empty one is true as well in
+     * JavaScript (ECMAScript 2024, 7.1.2), not so elsewhere.
+     *
+     * @param \Closure(Expression): StaticType $type
+     */
+    public static function asked(Expression $asked, \Closure $type): Expression
+    {
+        if (!$asked instanceof Operation || 'value_or' !== $asked->key || !$asked->arguments[2] instanceof NothingLiteral || !$asked->arguments[2]->undefined) {
+            return $asked;
+        }
+        $found = $type(new Item($asked->arguments[0], $asked->arguments[1]));
+
+        return $found->isList() || $found->isMap() || $found->isSet() || null !== $found->class ? new Operation('contains', [$asked->arguments[0], $asked->arguments[1]]) : $asked;
+    }
 }

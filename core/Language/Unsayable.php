@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -32,6 +33,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -78,13 +80,17 @@ final class Unsayable
                     }
                 }
                 $values = Walk::expressionsOf($row);
-                if (self::findsNothing($values)) {
+                $asked = Asked::in($row);
+                if (self::findsNothing($values, $asked)) {
                     return true;
                 }
                 if ($row instanceof GiveBack && $part instanceof FunctionDefinition && $row->value instanceof NothingLiteral && $types->result($part->name)->isMixed()) {
                     return true;
                 }
                 foreach ($values as $value) {
+                    if ($value instanceof Binary && $value->operator->isLogic() && !\in_array($value, $asked, true) && !self::isSaidByCpp($value, $types, $part)) {
+                        return true;
+                    }
                     if ($value instanceof Choice && $types->expression($part, $value)->isMixed() && ($value->then instanceof NothingLiteral || $value->otherwise instanceof NothingLiteral)) {
                         return true;
                     }
@@ -105,14 +111,33 @@ final class Unsayable
     }
 
     /**
-     * Whether a map is asked for what may be nothing, other than to order things by it.
+     * Whether a value that is one of two can be written in C++, where it is a truth: two truths, two texts, or what a
+     * map has or else a number or a text of its kind.
+     */
+    private static function isSaidByCpp(Binary $logic, Types $types, FunctionDefinition|Script $part): bool
+    {
+        $left = $logic->left instanceof Operation && 'value_or' === $logic->left->key ? new Item($logic->left->arguments[0], $logic->left->arguments[1]) : $logic->left;
+        $sides = [$types->expression($part, $left), $types->expression($part, $logic->right)];
+        if (!$sides[0]->isNumeric() && !$sides[0]->isTextual()) {
+            return TypeKind::Truth === $sides[0]->kind && TypeKind::Truth === $sides[1]->kind;
+        }
+        $isOnce = [] === array_filter(Walk::expressions($left), static fn (Expression $inner): bool => $inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof Operation && ('ask' === $inner->key || true === ValueOperations::find($inner->key)?->hasEffect()));
+
+        return $isOnce && ($sides[0]->isNumeric() ? $left !== $logic->left && $sides[1]->isNumeric() : $sides[1]->isTextual());
+    }
+
+    /**
+     * Whether a map is asked for what may be nothing, other than whether it is, or to order things by it.
      *
      * @param list<Expression> $values
+     * @param list<Expression> $ordering what is asked for its truth alone
      */
-    private static function findsNothing(array $values): bool
+    private static function findsNothing(array $values, array $ordering): bool
     {
-        $ordering = [];
         foreach ($values as $value) {
+            if ($value instanceof Binary && $value->operator->isLogic()) {
+                $ordering[] = $value->left;
+            }
             $by = $value instanceof Operation && str_ends_with($value->key, '_by') ? $value->arguments[1] : null;
             if ($by instanceof Lambda) {
                 $ordering[] = $by->value;

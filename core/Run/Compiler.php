@@ -1446,12 +1446,13 @@ final class Compiler
             : StaticType::truth() === $this->types->expression($this->part, $value);
     }
 
-    /** Python and JavaScript give one of the two values, C++ always true or false. */
+    /** Python and JavaScript give one of the two values, C++ true or false but where its text chooses one. */
     private function logic(Binary $binary): string
     {
         $isAnd = Operator::And === $binary->operator;
         $areTruths = $this->isTruth($binary->left) && $this->isTruth($binary->right);
-        if ($areTruths || Language::Cpp === $this->language) {
+        $isChosen = StaticType::text() === $this->types->expression($this->part, $binary->left) || $binary->left instanceof Operation && 'value_or' === $binary->left->key && $binary->left->arguments[2] instanceof NothingLiteral;
+        if ($areTruths || Language::Cpp === $this->language && !$isChosen) {
             return '('.$this->truth($binary->left).($isAnd ? ' && ' : ' || ').$this->truth($binary->right).')';
         }
         $kept = $this->temporary();

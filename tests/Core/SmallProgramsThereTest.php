@@ -27,6 +27,7 @@ final class SmallProgramsThereTest extends TestCase
         yield 'lists of Python' => [Language::Python, 'sharing', [Language::JavaScript]];
         yield 'lists of JavaScript' => [Language::JavaScript, 'sharing', [Language::Python]];
         yield 'lists of C++' => [Language::Cpp, 'sharing', [Language::Python, Language::JavaScript]];
+        yield 'truths of Python' => [Language::Python, 'truths', [Language::JavaScript, Language::Cpp]];
         yield 'keys of JavaScript' => [Language::JavaScript, 'keys', [Language::Python, Language::Cpp]];
         yield 'letters of Python' => [Language::Python, 'letters', [Language::JavaScript, Language::Cpp]];
         yield 'forms of C++' => [Language::Cpp, 'forms', [Language::JavaScript]];

@@ -118,7 +118,13 @@ final class SmallPrograms
         $rows = [];
         for ($row = 0; $row < 5; ++$row) {
             [$map, $key] = [$this->one(['beds', 'seen']), $this->one(['word', '"pea"', '"leek"', 'word[0]'])];
-            $rows[] = match ($this->number(4)) {
+            $rows[] = match ($this->number(10)) {
+                5 => "if ({$map}[$key]) { {$map}[$key]++; } else { {$map}[$key] = 1; }",
+                6 => "if (!{$map}[$key]) {$map}[$key] = 3;",
+                7 => "{$map}[$key] = {$map}[$key] ? {$map}[$key] + 1 : 1;",
+                8 => "{$map}[$key] = ({$map}[$key] || 0) + 1;",
+                9 => "if (!groups[$key]) groups[$key] = [];\n    groups[$key].push(word);\n    console.log(groups[$key].length);",
+                10 => "console.log(names[$key] || \"nobody\", names[$key] && {$map}[$key] ? 1 : 2);",
                 0 => 'if ('.$this->one(["{$map}[$key] === undefined", "undefined === {$map}[$key]"]).") {$map}[$key] = 1;",
                 1 => "if ({$map}[$key] !== undefined && {$map}[$key] > 1) {$map}[$key] += 2;",
                 2 => "if (!($key in $map)) console.log($key);",
@@ -127,7 +133,27 @@ final class SmallPrograms
             };
         }
 
-        return "let beds = { pea: 2 };\nlet seen = { p: 0 };\nfor (const word of [\"pea\", \"leek\", \"kale\", \"pea\"]) {\n    ".implode("\n    ", $rows)."\n}\nfor (const key of Object.keys(beds).sort()) console.log(key, beds[key]);\n";
+        return "let beds = { pea: 2 };\nlet seen = { p: 0 };\nconst names = { pea: \"Ash\", kale: \"\" };\nconst groups = { none: [\"x\"] };\nfor (const word of [\"pea\", \"leek\", \"kale\", \"pea\"]) {\n    ".implode("\n    ", $rows)."\n}\nfor (const key of Object.keys(beds).sort()) console.log(key, beds[key]);\n";
+    }
+
+    /** Texts, lists and maps that are asked whether they are true. */
+    public function truths(): string
+    {
+        $rows = [];
+        for ($row = 0; $row < 5; ++$row) {
+            [$one, $other] = [$this->one(['name', 'beds', 'seen', 'count', 'not name', 'not beds', 'isDry']), $this->one(['beds', 'name', 'not seen', 'count > 1', 'seen', 'seen.get(word)'])];
+            $rows[] = match ($this->number(6)) {
+                0 => "if $one:\n        print(\"a\", word)",
+                1 => "if $one and $other:\n        print(\"b\", word)\n    else:\n        print(\"c\")",
+                2 => "print(\"yes\" if $one else \"no\")",
+                3 => "print(1 if $one or $other else 2)",
+                4 => "while $one and count < 5:\n        count += 1\n        beds.append(word)",
+                5 => "name = name or word\n    print(name)",
+                default => "if not ($one or $other):\n        beds.append(word)\n        seen[word] = len(beds)",
+            };
+        }
+
+        return "name = \"\"\nbeds = [\"leek\"]\nseen = {\"leek\": 0}\ncount = 0\nisDry = True\nbeds.pop()\nfor word in [\"pea\", \"leek\", \"\"]:\n    ".implode("\n    ", $rows)."\nprint(name, count, len(beds), len(seen))\n";
     }
 
     /** Letters that meet texts, in every order: C++ alone keeps them apart. */

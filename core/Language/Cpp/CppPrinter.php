@@ -58,6 +58,8 @@ use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
@@ -382,7 +384,7 @@ final class CppPrinter extends BracePrinter
             $expression instanceof ListLiteral, $expression instanceof MapLiteral => TypeNames::write($this->type($expression)).$this->braced($expression),
             $expression instanceof Item => $this->item($expression),
             $expression instanceof Slice => $this->slice($expression),
-            $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
+            $expression instanceof Choice => $this->bracket($this->asked($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
             $expression instanceof Lambda => '[&]('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->expression($expression->value).'; }',
             default => throw new \LogicException('No text for '.$expression::class),
@@ -461,9 +463,7 @@ final class CppPrinter extends BracePrinter
     /** What a map keeps for what is ordered by it: nothing cannot be ordered, so that a missing key fails in either way. */
     public static function keptValue(Lambda $by): ?Item
     {
-        $value = $by->value;
-
-        return $value instanceof Operation && 'value_or' === $value->key && $value->arguments[2] instanceof NothingLiteral ? new Item($value->arguments[0], $value->arguments[1]) : null;
+        return self::foundOrNothing($by->value);
     }
 
     private function braced(ListLiteral|MapLiteral $literal): string
@@ -550,10 +550,10 @@ final class CppPrinter extends BracePrinter
     private function collected(Collected $collected): string
     {
         $names = $this->types->itemOf($this->part, $collected);
-        $lambda = fn (Expression $value): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $value instanceof TextLiteral ? $this->lifted($value, 0) : $this->expression($value)).'; }';
+        $lambda = fn (Expression $value, bool $isAsked = false): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $isAsked ? $this->asked($value, 0) : ($value instanceof TextLiteral ? $this->lifted($value, 0) : $this->expression($value))).'; }';
         $text = $this->lifted($this->type($collected->over)->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, 0);
         if (null !== $collected->condition) {
-            $text = "filtered($text, ".$lambda($collected->condition).')';
+            $text = "filtered($text, ".$lambda($collected->condition, true).')';
         }
 
         return $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
@@ -610,9 +610,44 @@ final class CppPrinter extends BracePrinter
 
     protected function condition(Expression $condition): string
     {
-        return $condition instanceof VariableRead && StaticType::text() === $this->type($condition)
-            ? '!'.$this->expression($condition).'.empty()'
-            : $this->expression($condition);
+        return $this->asked($condition, 0);
+    }
+
+    /** A value as what is true or false: texts, lists and maps are so elsewhere, if anything is in them (C++17, 7.14). */
+    private function asked(Expression $value, int $around): string
+    {
+        if ($value instanceof Unary && UnaryOperator::Not === $value->operator) {
+            $inner = $this->asked($value->operand, self::RAISED);
+
+            // What is asked first of all is whether anything is in it; not so is whether it is empty.
+            return str_starts_with($inner, '(!') && str_ends_with($inner, '.empty())') ? substr($inner, 2, -1) : $this->bracket('!'.$inner, self::UNARY, $around);
+        }
+        if ($value instanceof Binary && $value->operator->isLogic()) {
+            [$sign, $strength] = Operator::And === $value->operator ? ['&&', 3] : ['||', 2];
+
+            return $this->bracket($this->asked($value->left, $strength)." $sign ".$this->asked($value->right, $strength + 1), $strength, $around);
+        }
+        $value = KeyQuestion::asked($value, $this->type(...));
+        $found = self::foundOrNothing($value);
+        if (null !== $found) {
+            return $this->bracket($this->expression(new Operation('contains', [$found->container, $found->index])).' && '.$this->asked($found, 4), 3, $around);
+        }
+        $type = $this->type($value);
+
+        return TypeKind::Text === $type->kind || $type->isList() || $type->isMap() || $type->isSet()
+            ? $this->bracket('!'.($value instanceof TextLiteral ? $this->lifted($value, self::POSTFIX) : $this->expression($value, self::POSTFIX)).'.empty()', self::UNARY, $around)
+            : $this->expression($value, $around);
+    }
+
+    protected function not(Unary $not, int $around): string
+    {
+        return $this->asked($not, $around);
+    }
+
+    /** What a map has for a key, where a missing one is nothing. */
+    private static function foundOrNothing(Expression $value): ?Item
+    {
+        return $value instanceof Operation && 'value_or' === $value->key && $value->arguments[2] instanceof NothingLiteral ? new Item($value->arguments[0], $value->arguments[1]) : null;
     }
 
     protected function set(SetVariable $set): string
@@ -700,11 +735,31 @@ final class CppPrinter extends BracePrinter
         if (null !== $has) {
             return $this->expression($has, $around);
         }
-        if ($binary->operator->isLogic() || $binary->left instanceof NothingLiteral || $binary->right instanceof NothingLiteral) {
+        if ($binary->operator->isLogic()) {
+            return $this->logic($binary, $around);
+        }
+        if ($binary->left instanceof NothingLiteral || $binary->right instanceof NothingLiteral) {
             return parent::binary($binary, $around);
         }
 
         return parent::binary(new Binary($binary->operator, $this->held($binary->left), $this->held($binary->right)), $around);
+    }
+
+    /** What is one of two values elsewhere is chosen here; numbers and truths are left as they stand, for C++ makes a truth of them (C++17, 8.14, 8.15). */
+    private function logic(Binary $binary, int $around): string
+    {
+        $found = self::foundOrNothing($binary->left);
+        $left = $found ?? $binary->left;
+        $right = $this->fitting($this->type($left), $binary->right);
+        if (null !== $found && Operator::Or === $binary->operator && self::isNothing($right) && $this->type($found)->isNumeric() === $this->type($right)->isNumeric()) {
+            return $this->operation(new Operation('value_or', [$found->container, $found->index, $right]), $around);
+        }
+        if (null === $found && StaticType::text() !== $this->type($left)) {
+            return $this->asked($binary, $around);
+        }
+        [$then, $otherwise] = Operator::And === $binary->operator ? [$right, $left] : [$left, $right];
+
+        return $this->bracket($this->asked($binary->left, self::CHOICE + 1).' ? '.$this->lifted($then, self::CHOICE).' : '.$this->lifted($otherwise, self::CHOICE), self::CHOICE, $around);
     }
 
     private function held(Expression $value): Expression

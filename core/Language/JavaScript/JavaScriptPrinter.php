@@ -379,6 +379,10 @@ final class JavaScriptPrinter extends BracePrinter
         if (\in_array($operation->key, ['any_holds', 'all_hold'], true) && $asked instanceof Collected && null === $asked->condition) {
             return $this->collected($asked, 'any_holds' === $operation->key ? 'some' : 'every');
         }
+        $otherwise = $operation->arguments[2] ?? null;
+        if (null !== $asked && 'value_or' === $operation->key && $otherwise instanceof NothingLiteral && $otherwise->undefined) {
+            return $this->expression(new Item($asked, $operation->arguments[1]), $around);
+        }
         $form = $operation->arguments[1] ?? null;
         if ('pattern' === $operation->key && $asked instanceof TextLiteral && $form instanceof TextLiteral && self::isLiteralPattern($asked->value, $form->value)) {
             return "/$asked->value/$form->value";

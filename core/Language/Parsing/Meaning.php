@@ -16,10 +16,12 @@ use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
@@ -32,6 +34,7 @@ use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -142,7 +145,7 @@ final class Meaning
     /** What is asked of a list, a map or a text in Python is whether anything is in it (The Python Language Reference, 6.11). */
     private function asked(Expression $condition): Expression
     {
-        if (Language::Python !== $this->language) {
+        if (Language::Cpp === $this->language) {
             return $condition;
         }
         if ($condition instanceof Unary && UnaryOperator::Not === $condition->operator) {
@@ -159,14 +162,23 @@ final class Meaning
 
             return $sides[0] === $condition->left && $sides[1] === $condition->right ? $condition : new Binary($condition->operator, $sides[0], $sides[1]);
         }
+        if (Language::JavaScript === $this->language) {
+            return $this->orUndefined($condition);
+        }
         $type = $this->type($condition);
 
         return $type->isList() || $type->isMap() ? new Binary(Operator::Greater, new Operation('length', [$condition]), new NumberLiteral(0)) : $condition;
     }
 
+    /** A key that is missing is asked for as one that holds nothing (ECMAScript 2024, 10.1.8.1), where other languages fail. */
+    private function orUndefined(Expression $asked): Expression
+    {
+        return $asked instanceof Item && $this->type($asked->container)->isMap() ? new Operation('value_or', [$asked->container, $asked->index, new NothingLiteral(true)]) : $asked;
+    }
+
     private function settled(Statement $row): Statement
     {
-        if ($row instanceof WhileLoop) {
+        if ($row instanceof WhileLoop || $row instanceof DoWhile) {
             $asked = $this->asked($row->condition);
             $row = $asked === $row->condition ? $row : $row->withBlank('condition', $asked);
         }
@@ -353,6 +365,17 @@ final class Meaning
         if ($made !== $operands) {
             $expression = $expression->withOperands($made);
         }
+        if ($expression instanceof Choice) {
+            $asked = $this->asked($expression->condition);
+
+            return $asked === $expression->condition ? $expression : new Choice($asked, $expression->then, $expression->otherwise);
+        }
+        if ($expression instanceof Collected && null !== $expression->condition) {
+            $condition = $expression->condition;
+            $asked = $this->types->inside($names, fn (): Expression => $this->asked($condition));
+
+            return $asked === $condition ? $expression : new Collected($expression->value, $expression->variable, $expression->over, $asked);
+        }
         if ($expression instanceof Binary) {
             return $this->binary($expression);
         }
@@ -386,8 +409,16 @@ final class Meaning
 
             return $from === $expression->from && $to === $expression->to ? $expression : new RandomWhole($from, $to);
         }
+        if ($expression instanceof Operation && 'to_truth' === $expression->key) {
+            $asked = $this->asked($expression->arguments[0]);
+
+            return $asked === $expression->arguments[0] || Language::Python === $this->language ? $expression : new Operation('to_truth', [$asked]);
+        }
         if ($expression instanceof Operation) {
             return $this->operation($expression);
+        }
+        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && $expression !== $asked = $this->asked($expression)) {
+            return $asked;
         }
         if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && \in_array($operands[0]->key, ['alike', 'same'], true) && $made[0] instanceof Binary) {
             return new Binary(Operator::NotEqual, $made[0]->left, $made[0]->right);
@@ -460,6 +491,9 @@ final class Meaning
                     return $many instanceof ListLiteral && 1 === \count($many->items) ? new Operation('filled', [$times, $many->items[0]]) : new Operation('repeated', [$many, $times]);
                 }
             }
+        }
+        if (Language::JavaScript === $this->language && $binary->operator->isLogic() && $binary->left !== $asked = $this->orUndefined($binary->left)) {
+            return new Binary($binary->operator, $asked, $binary->right);
         }
         if (Language::JavaScript === $this->language && \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && self::holds($this->type($binary->left)) && self::holds($this->type($binary->right))) {
             // Two lists are the same to JavaScript if they are one (ECMA-262, 7.2.13).

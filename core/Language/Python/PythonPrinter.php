@@ -676,6 +676,9 @@ class PythonPrinter extends Printer
             // A whole number that is too long for a literal elsewhere.
             return $first->value;
         }
+        if (null !== $first && 'value_or' === $operation->key && $operation->arguments[2] instanceof NothingLiteral) {
+            return $this->operand($first, self::POSTFIX).'.get('.$this->expression($operation->arguments[1]).')';
+        }
         if ('as_tuple' === $operation->key && $first instanceof ListLiteral) {
             return '('.$this->listed($first->items).(1 === \count($first->items) ? ',)' : ')');
         }
@@ -709,9 +712,14 @@ class PythonPrinter extends Printer
         return $this->call('range', $short ? ($from instanceof NumberLiteral && 0 === $from->value ? [$to] : [$from, $to]) : [$from, $to, $by]);
     }
 
+    protected function condition(Expression $condition): string
+    {
+        return parent::condition(KeyQuestion::asked($condition, $this->type(...)));
+    }
+
     protected function not(Unary $not, int $around): string
     {
-        $inner = $not->operand;
+        $inner = KeyQuestion::asked($not->operand, $this->type(...));
         if ($inner instanceof Operation && 'contains' === $inner->key) {
             return $this->bracket($this->expression($inner->arguments[1], self::COMPARED).' not in '.$this->expression($inner->arguments[0], self::COMPARED), self::COMPARED - 1, $around);
         }
