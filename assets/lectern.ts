@@ -1,6 +1,7 @@
 import "./styles/scene.css";
 import "./styles/lectern.css";
 import { drawing } from "./lectern/drawing";
+import { Following } from "./lectern/following";
 import { Lines } from "./lectern/lines";
 import { Run } from "./lectern/run";
 import { Writing } from "./lectern/writing";
@@ -12,6 +13,7 @@ const lines = new Lines();
 const run = new Run();
 const writing = new Writing(lines);
 const pen = drawing();
+const following = new Following(data.address, data.class ?? null);
 const light = byId("lectern-light");
 const curtain = byId("lectern-curtain");
 
@@ -21,6 +23,7 @@ async function go(to: number): Promise<void> {
   lines.light(to);
   await run.ready;
   run.showRow(lines.row());
+  following.point(lines.current()?.dataset.key ?? "", data.text);
 }
 
 /** One moment further in the run, whose line is lit then. */
@@ -28,6 +31,7 @@ async function advance(): Promise<void> {
   await run.ready;
   const row = run.step();
   if (row !== null) lines.lightRow(row);
+  following.point(lines.current()?.dataset.key ?? "", data.text);
 }
 
 async function language(name: string): Promise<void> {
@@ -49,7 +53,7 @@ function size(by: number): void {
 }
 
 function pressed(name: string, on: boolean): void {
-  document.querySelector(`[data-do="${name}"]`)!.setAttribute("aria-pressed", String(on));
+  document.querySelector(`[data-do="${name}"]`)?.setAttribute("aria-pressed", String(on));
 }
 
 const does: Record<string, () => void> = {
@@ -70,6 +74,11 @@ const does: Record<string, () => void> = {
     pressed("light", !light.hidden);
   },
   draw: () => pressed("draw", pen.toggle()),
+  follow: () =>
+    void following
+      .toggle()
+      .then((on) => pressed("follow", on))
+      .then(() => following.point(lines.current()?.dataset.key ?? "", data.text)),
   wipe: () => pen.wipe(),
   curtain: () => (curtain.hidden = !curtain.hidden),
   larger: () => size(0.1),
@@ -79,7 +88,7 @@ const does: Record<string, () => void> = {
     else if (writing.isOn) does.write!();
     else if (pen.isOn) does.draw!();
     else if (!light.hidden) does.light!();
-    else location.href = data.address;
+    else location.href = data.class ?? data.address;
   },
 };
 
@@ -101,6 +110,7 @@ const KEYS: Record<string, string> = {
   b: "build",
   l: "light",
   d: "draw",
+  f: "follow",
   x: "wipe",
   ".": "curtain",
   "+": "larger",

@@ -100,6 +100,8 @@ export interface DeskData extends Facts {
   words: string[];
   numbers: Record<string, (number | null)[]>;
   address: string;
+  /** Of the class in front of which a lectern stands. */
+  class?: string | null;
   view: string;
   text: string;
   locale: string;

@@ -170,6 +170,8 @@ http {
     location ~ ^/(?:books/[0-9]+/[0-9]+/(?:pieces/[0-9]+|[0-9]+/[a-z]+(?:/mark|/try|/hint)?)|workshop/(?:make/[0-9]+|lessons/[0-9]+/(?:rungs.*|propose|[a-z]+\.pdf)))\$ { fastcgi_pass unix:$folder/run/runs.sock; }
     location = /device/run { client_max_body_size 6m; fastcgi_pass unix:$folder/run/runs.sock; }
     location ~ "^/events/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1"; nchan_subscriber_first_message -1; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
+    location ~ "^/events/([0-9a-f]{32})/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1" "\$2"; nchan_subscriber_first_message newest; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
+    location ~ ^/classes/[0-9]+/pupils/[0-9]+(?:|/card|/moment|/picture\.svg)\$ { fastcgi_pass unix:$folder/run/runs.sock; }
     location = /programs/open { client_max_body_size 24m; fastcgi_pass unix:$folder/run/php.sock; }
     location / { fastcgi_pass unix:$folder/run/php.sock; }
   }
@@ -187,7 +189,7 @@ EOF
 # load_demo [--fresh]: the people and programs of Fernhollow, where they are not there; with --fresh as they were at first.
 load_demo() {
   if [ "${1:-}" = --fresh ]; then
-    for name in juniper rowan; do php bin/console scrivlet:account delete "$name@fernhollow.example" --yes --quiet >/dev/null 2>&1 || true; done
+    for name in juniper rowan linden; do php bin/console scrivlet:account delete "$name@fernhollow.example" --yes --quiet >/dev/null 2>&1 || true; done
   fi
   php bin/console doctrine:fixtures:load --append --group=demo --no-interaction --quiet
 }

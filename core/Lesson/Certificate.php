@@ -63,6 +63,23 @@ final readonly class Certificate
     /** A page for paper: the same drawing, with its lines as text of the page. */
     public function html(): string
     {
+        return self::pages([$this]);
+    }
+
+    /**
+     * Several for paper, a page each.
+     *
+     * @param non-empty-list<self> $certificates
+     */
+    public static function pages(array $certificates): string
+    {
+        $pages = implode('', array_map(static fn (self $one): string => $one->page(), $certificates));
+
+        return '<!doctype html><html lang="'.$certificates[0]->locale.'"><head><meta charset="utf-8"><title>'.self::safe($certificates[0]->course)."</title><style>@page { size: A4 landscape; margin: 0 } body { margin: 0 } div { position: relative; width: 297mm; height: 209.5mm; page-break-after: always } div:last-child { page-break-after: avoid } img { position: absolute; top: 0; left: 0; width: 297mm; height: 209.5mm } p { position: absolute; left: 0; width: 297mm; margin: 0; text-align: center }</style></head><body>$pages</body></html>";
+    }
+
+    private function page(): string
+    {
         $texts = '';
         foreach ($this->lines() as $line) {
             $family = 'serif' === $line['family'] ? 'DejaVu Serif' : 'DejaVu Sans';
@@ -73,7 +90,7 @@ final readonly class Certificate
         }
         $drawing = base64_encode('<svg xmlns="http://www.w3.org/2000/svg" viewBox="0 0 '.self::WIDTH.' '.self::HEIGHT.'" width="'.self::WIDTH.'" height="'.self::HEIGHT.'">'.self::drawing().'</svg>');
 
-        return '<!doctype html><html lang="'.$this->locale.'"><head><meta charset="utf-8"><title>'.self::safe($this->course)."</title><style>@page { size: A4 landscape; margin: 0 } body { margin: 0 } img { position: absolute; top: 0; left: 0; width: 297mm; height: 210mm } p { position: absolute; left: 0; width: 297mm; margin: 0; text-align: center }</style></head><body><img src=\"data:image/svg+xml;base64,$drawing\">$texts</body></html>";
+        return "<div><img src=\"data:image/svg+xml;base64,$drawing\">$texts</div>";
     }
 
     /** Paper with a ruled frame; twigs grow along it from the lower corners, a leaf for each rung, and a nib between them. */

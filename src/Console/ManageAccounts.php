@@ -6,6 +6,7 @@ namespace Scrivlet\App\Console;
 
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\People\Farewell;
 use Scrivlet\App\Security\Passwords;
 use Scrivlet\App\Security\UserRepository;
 use Symfony\Component\Console\Attribute\AsCommand;
@@ -21,7 +22,7 @@ final class ManageAccounts extends Command
 {
     private const ACTIONS = ['make', 'list', 'disable', 'enable', 'delete', 'password'];
 
-    public function __construct(private readonly EntityManagerInterface $entities, private readonly UserRepository $users, private readonly Passwords $passwords)
+    public function __construct(private readonly EntityManagerInterface $entities, private readonly UserRepository $users, private readonly Passwords $passwords, private readonly Farewell $farewell)
     {
         parent::__construct();
     }
@@ -31,6 +32,7 @@ final class ManageAccounts extends Command
         $this->addArgument('action', InputArgument::REQUIRED, implode(', ', self::ACTIONS))
             ->addArgument('email', InputArgument::OPTIONAL, 'Whose account it is.')
             ->addOption('name', null, InputOption::VALUE_REQUIRED, 'The name that is shown; by default what stands before the @.')
+            ->addOption('administrator', null, InputOption::VALUE_NONE, 'Makes an administrator, who invites teachers.')
             ->addOption('stdin', null, InputOption::VALUE_NONE, 'Reads the password from standard input; otherwise one is made and shown once.')
             ->addOption('yes', null, InputOption::VALUE_NONE, 'Deletes without asking.');
     }
@@ -41,7 +43,7 @@ final class ManageAccounts extends Command
         $action = $input->getArgument('action');
         $email = $input->getArgument('email');
         if ('list' === $action) {
-            $style->table(['E-mail address', 'Name', 'Roles', 'State'], array_map(static fn (User $user): array => [$user->getUserIdentifier(), $user->name(), implode(' ', array_diff($user->getRoles(), ['ROLE_USER'])), $user->isDisabled() ? 'disabled' : 'active'], $this->users->findBy([], ['email' => 'ASC'])));
+            $style->table(['E-mail address', 'Name', 'Roles', 'State'], array_map(static fn (User $user): array => [$user->getUserIdentifier(), $user->name(), implode(' ', array_diff($user->getRoles(), ['ROLE_USER'])), $user->isDisabled() ? 'disabled' : 'active'], $this->users->staff()));
 
             return Command::SUCCESS;
         }
@@ -60,7 +62,7 @@ final class ManageAccounts extends Command
             $name = $input->getOption('name');
             $normal = UserRepository::normal($email);
             \assert('' !== $normal);
-            $user = new User($normal, mb_substr(\is_string($name) && '' !== trim($name) ? trim($name) : explode('@', $email)[0], 0, User::LONGEST_NAME));
+            $user = new User($normal, mb_substr(\is_string($name) && '' !== trim($name) ? trim($name) : explode('@', $email)[0], 0, User::LONGEST_NAME), true === $input->getOption('administrator') ? [User::TEACHER, User::ADMINISTRATOR] : [User::TEACHER]);
             $this->entities->persist($user);
         }
         \assert(null !== $user);
@@ -71,7 +73,7 @@ final class ManageAccounts extends Command
             'make', 'password' => $this->give($user, true === $input->getOption('stdin')),
             'disable' => $user->disable(),
             'enable' => $user->enable(),
-            default => $this->entities->remove($user),
+            default => $this->farewell->to($user),
         };
         if (false === $shown) {
             $style->error('A password has '.Passwords::SHORTEST.' letters at least.');

@@ -9,6 +9,7 @@ use Scrivlet\App\Account\TakeOut;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Form\NameType;
 use Scrivlet\App\Form\NewPasswordType;
+use Scrivlet\App\People\Farewell;
 use Scrivlet\App\Security\Passwords;
 use Scrivlet\App\Security\SignInRepository;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
@@ -101,15 +102,14 @@ final class AccountController extends AbstractController
     }
 
     #[Route('/delete', name: 'account_delete', methods: ['POST'])]
-    public function delete(Request $request, Security $security, #[CurrentUser] User $user): Response
+    public function delete(Request $request, Security $security, Farewell $farewell, #[CurrentUser] User $user): Response
     {
         $trouble = $this->trouble($user, $request->request->getString('password'));
         if (null !== $trouble) {
             return $this->back('trouble', $trouble);
         }
         $security->logout(false);
-        $this->entities->remove($this->entities->find(User::class, $user->id()) ?? $user);
-        $this->entities->flush();
+        $farewell->to($user);
 
         return $this->redirectToRoute('sign_in');
     }

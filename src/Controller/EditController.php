@@ -20,6 +20,8 @@ use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\Quota;
 use Scrivlet\App\Program\RevisionConflict;
 use Scrivlet\App\Program\RevisionRepository;
+use Scrivlet\App\Register\Activity;
+use Scrivlet\App\Register\Told;
 use Scrivlet\Core\Compare\Parting;
 use Scrivlet\Core\Compare\Seals;
 use Scrivlet\Core\Console\Sentences;
@@ -47,7 +49,7 @@ use Symfony\Contracts\Translation\TranslatorInterface;
 #[Route('/programs/{id}', requirements: ['id' => '\d+'])]
 final class EditController extends AbstractController
 {
-    public function __construct(private readonly ProgramStore $store, private readonly RevisionRepository $revisions, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator, private readonly Quota $quota)
+    public function __construct(private readonly ProgramStore $store, private readonly RevisionRepository $revisions, private readonly SpreadRenderer $renderer, private readonly TranslatorInterface $translator, private readonly Quota $quota, private readonly Activity $activity)
     {
     }
 
@@ -109,6 +111,8 @@ final class EditController extends AbstractController
                 return $this->again($request, $data, $program, $made);
             }
         }
+
+        $this->activity->onProgram($program, $view->runsAs(), static fn (): array => Told::mistakes($applied->analysis, $view->runsAs(), $applied->mistakes));
 
         return $this->answer($applied, $view, $locale, $next, $partings, $after, $this->renderer->difference($known, $after, $shown));
     }

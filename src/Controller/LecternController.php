@@ -4,9 +4,12 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Controller;
 
+use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Desk\SettingReport;
 use Scrivlet\App\Entity\Program;
+use Scrivlet\App\Entity\SchoolClass;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Security\ClassVoter;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
@@ -22,6 +25,10 @@ use Symfony\Component\Routing\Attribute\Route;
 /** One program in front of the class, line by line. */
 final class LecternController extends AbstractController
 {
+    public function __construct(private readonly EntityManagerInterface $entities)
+    {
+    }
+
     #[Route('/programs/{id}/lectern', name: 'lectern', requirements: ['id' => '\d+'], methods: ['GET'])]
     public function lectern(Request $request, Program $program): Response
     {
@@ -39,8 +46,17 @@ final class LecternController extends AbstractController
             'program' => $program,
             'languages' => Language::cases(),
             'inks' => Ink::cases(),
+            'class' => $this->classOf($request),
             'setting' => SettingReport::of($tree, $request->getLocale()),
         ]);
+    }
+
+    /** The class in front of which the teacher stands. */
+    private function classOf(Request $request): ?SchoolClass
+    {
+        $class = $this->entities->find(SchoolClass::class, $request->query->getInt('class'));
+
+        return null !== $class && $this->isGranted(ClassVoter::TEACH, $class) ? $class : null;
     }
 
     /** @return list<array{key: string, block: BlockRow|null, text: TextLine|null, plain: string}> */

@@ -8,7 +8,10 @@ use Scrivlet\App\Desk\RunInput;
 use Scrivlet\App\Desk\RunReport;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Register\Activity;
+use Scrivlet\App\Register\Told;
 use Scrivlet\Core\Console\Sentences;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Run\Circumstances;
 use Scrivlet\Core\Run\Ending;
@@ -32,6 +35,10 @@ final class RunController extends AbstractController
     /** How long a run goes on behind the last signal, in milliseconds of its own time. */
     private const LISTENS = 60000;
 
+    public function __construct(private readonly Activity $activity)
+    {
+    }
+
     #[Route('/run', name: 'desk_run', methods: ['POST'])]
     public function run(Request $request, Program $program, #[MapRequestPayload] RunInput $input): Response
     {
@@ -42,7 +49,13 @@ final class RunController extends AbstractController
             return new JsonResponse(['message' => Sentences::of($refusal->key, $refusal->parameters, $request->getLocale())], 422);
         }
         $limits = new Limits(steps: $steps, milliseconds: min(Signals::LATEST * 1000, $circumstances->signals->last() + self::LISTENS));
-        $outcome = Runner::run(ProgramStore::program($program), $input->view()->runsAs(), $input->seed, $limits, circumstances: $circumstances);
+        $analysis = new Analysis(ProgramStore::program($program));
+        $language = $input->view()->runsAs();
+        $outcome = Runner::run($analysis, $language, $input->seed, $limits, circumstances: $circumstances);
+        $this->activity->onProgram($program, $language, isRun: true);
+        if (null !== $outcome->error) {
+            $this->activity->tripped(static fn (): array => Told::failure($analysis, $language, $outcome), $language, static fn (): string => $analysis->text($language)->text());
+        }
 
         return self::streamed(RunReport::of($outcome, $request->getLocale(), $input->onlySheet));
     }

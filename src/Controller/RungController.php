@@ -16,6 +16,9 @@ use Scrivlet\App\Learner\Progress;
 use Scrivlet\App\Learner\WorkRepository;
 use Scrivlet\App\Lesson\Explanation;
 use Scrivlet\App\Lesson\LessonRepository;
+use Scrivlet\App\Register\Activity;
+use Scrivlet\App\Register\Told;
+use Scrivlet\App\Register\WorkStateRepository;
 use Scrivlet\Core\Completion\Completion;
 use Scrivlet\Core\Completion\Suggestion;
 use Scrivlet\Core\Ladder\Marking;
@@ -41,7 +44,7 @@ final class RungController extends AbstractController
 {
     private const MOST_OPTIONS = 400;
 
-    public function __construct(private readonly LessonRepository $lessons, private readonly WorkRepository $works, private readonly Learners $learners, private readonly EntityManagerInterface $entities)
+    public function __construct(private readonly LessonRepository $lessons, private readonly WorkRepository $works, private readonly Learners $learners, private readonly EntityManagerInterface $entities, private readonly Activity $activity, private readonly WorkStateRepository $states)
     {
     }
 
@@ -53,6 +56,7 @@ final class RungController extends AbstractController
         $made = $setting->rung($lesson->lesson(), $language, $locale);
         $learner = $this->learners->current($request);
         $progress = Progress::of($learner, $course, $language, $this->lessons, $this->works);
+        $this->activity->onRung($lesson, $rung, $language);
         $after = $progress->after($lesson, $rung);
         $next = null === $after ? $progress->next() : ['lesson' => $lesson, 'rung' => $after];
         $text = $lesson->lesson()->text($locale);
@@ -74,6 +78,12 @@ final class RungController extends AbstractController
         $work = $this->work($request, $lesson, $rung, $language);
         $work->marked($verdict, $input->answer);
         $this->entities->flush();
+        $this->states->note($work, $input->answer, $verdict->near);
+        $told = Told::verdict($verdict);
+        $this->activity->onRung($lesson, $rung, $language, Told::onlyMistakes($told));
+        if (!$verdict->passed) {
+            $this->activity->tripped(static fn (): array => $told, $language, static fn (): string => Marking::textOf($made, $input->answer) ?? '', $lesson, $rung);
+        }
         $progress = Progress::of($work->learner, $course, $language, $this->lessons, $this->works);
 
         return new JsonResponse([
@@ -95,6 +105,7 @@ final class RungController extends AbstractController
         $hint = RungAnswers::hint(self::made($request, $lesson, $rung, $language), $input->answer, $input->step, $request->getLocale());
         $this->work($request, $lesson, $rung, $language)->hinted();
         $this->entities->flush();
+        $this->activity->onRung($lesson, $rung, $language);
 
         return new JsonResponse(['says' => $hint]);
     }
@@ -107,6 +118,8 @@ final class RungController extends AbstractController
         $work = $this->work($request, $lesson, $rung, $language);
         $work->keep($input->answer);
         $this->entities->flush();
+        $this->states->note($work, $input->answer, null);
+        $this->activity->onRung($lesson, $rung, $language);
 
         return new JsonResponse(['key' => $this->learners->key($work->learner)]);
     }

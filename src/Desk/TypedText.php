@@ -80,7 +80,7 @@ final class TypedText
     }
 
     /** @return list<Mistake> */
-    private static function mistakes(Analysis $analysis, Language $language): array
+    public static function mistakes(Analysis $analysis, Language $language): array
     {
         // What only blocks made has no mistakes of spelling.
         return isset($analysis->program->handwriting[$language->value]) ? $language->read($analysis->text($language)->text())->mistakes : [];

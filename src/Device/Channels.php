@@ -22,7 +22,13 @@ final readonly class Channels
     /** What a program's desk listens on. */
     public function ofProgram(Program $program): string
     {
-        return substr(hash_hmac('sha256', 'program '.$program->id(), $this->secret), 0, 32);
+        return $this->named('program '.$program->id());
+    }
+
+    /** A channel that nobody guesses who does not have the application's secret. */
+    public function named(string $what): string
+    {
+        return substr(hash_hmac('sha256', $what, $this->secret), 0, 32);
     }
 
     /**

@@ -46,13 +46,13 @@ class Learner
     public function __construct(
         #[ORM\OneToOne]
         #[ORM\JoinColumn(name: 'user_id', nullable: true, onDelete: 'CASCADE')]
-        public readonly ?User $user,
+        private ?User $user,
         #[ORM\Column(length: 64, nullable: true, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
         public readonly ?string $cookie,
         #[ORM\Column(name: 'key_hash', length: 64, nullable: true, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
-        public readonly ?string $keyHash,
+        private ?string $keyHash,
         #[ORM\Column(length: 32, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
-        public readonly string $seed,
+        private string $seed,
         #[ORM\Column(length: 8, options: ['charset' => 'ascii', 'collation' => 'ascii_bin'])]
         public readonly string $locale,
     ) {
@@ -62,6 +62,36 @@ class Learner
     public function id(): int
     {
         return $this->id ?? throw new \LogicException('Not saved yet.');
+    }
+
+    public function user(): ?User
+    {
+        return $this->user;
+    }
+
+    /** A guest has joined a class: the work stays, and is a pupil's now. */
+    public function joins(User $pupil): void
+    {
+        $this->user = $pupil;
+        $this->name = '';
+    }
+
+    /** Whether this is somebody who comes back with a key. */
+    public function hasKey(): bool
+    {
+        return null !== $this->keyHash;
+    }
+
+    public function seed(): string
+    {
+        return $this->seed;
+    }
+
+    /** Another key; the one before opens nothing any more. */
+    public function giveKey(string $seed, string $hash): void
+    {
+        $this->seed = $seed;
+        $this->keyHash = $hash;
     }
 
     public function isGuest(): bool

@@ -16,6 +16,9 @@ use Symfony\Component\Security\Core\User\UserInterface;
 #[ORM\UniqueConstraint(name: 'users_email', columns: ['email'])]
 class User implements UserInterface, PasswordAuthenticatedUserInterface, EquatableInterface
 {
+    public const PUPIL = 'ROLE_PUPIL';
+    public const TEACHER = 'ROLE_TEACHER';
+    public const ADMINISTRATOR = 'ROLE_ADMINISTRATOR';
     public const LONGEST_NAME = 80;
     public const LONGEST_EMAIL = 180;
 
@@ -47,7 +50,7 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface, Equatab
         #[ORM\Column(length: self::LONGEST_NAME)]
         private string $name,
         #[ORM\Column(type: Types::JSON)]
-        private array $roles = ['ROLE_TEACHER'],
+        private array $roles = [self::TEACHER],
     ) {
         $this->madeAt = new \DateTimeImmutable();
     }
@@ -75,6 +78,30 @@ class User implements UserInterface, PasswordAuthenticatedUserInterface, Equatab
     public function getRoles(): array
     {
         return array_values(array_unique(['ROLE_USER', ...$this->roles]));
+    }
+
+    public function isPupil(): bool
+    {
+        return \in_array(self::PUPIL, $this->roles, true);
+    }
+
+    public function isTeacher(): bool
+    {
+        return \in_array(self::TEACHER, $this->roles, true);
+    }
+
+    public function isAdministrator(): bool
+    {
+        return \in_array(self::ADMINISTRATOR, $this->roles, true);
+    }
+
+    /** @param list<string> $roles */
+    public function take(array $roles): void
+    {
+        if ($roles !== $this->roles) {
+            $this->roles = $roles;
+            $this->endSessions();
+        }
     }
 
     public function getPassword(): string

@@ -17,6 +17,8 @@ class Work
 {
     /** Tries whose nearness is kept, the last ones. */
     private const KEPT = 20;
+    /** A pause that is longer is not work, in seconds. */
+    private const LONGEST_PAUSE = 90;
 
     #[ORM\Id]
     #[ORM\GeneratedValue]
@@ -46,6 +48,14 @@ class Work
     #[ORM\Column(name: 'is_skipped')]
     private bool $isSkipped = false;
 
+    /** Seconds at work on it. */
+    #[ORM\Column(options: ['default' => 0])]
+    private int $seconds = 0;
+
+    /** Whether a mistake stood in the way at some try. */
+    #[ORM\Column(name: 'had_mistakes', options: ['default' => false])]
+    private bool $hadMistakes = false;
+
     /** Rows of the answer that passed. */
     #[ORM\Column(name: 'used_rows', nullable: true)]
     private ?int $rows = null;
@@ -74,9 +84,18 @@ class Work
         return $this->id;
     }
 
+    /** @return int seconds of work between two moments; a long pause is none */
+    public static function worked(?\DateTimeImmutable $before, \DateTimeImmutable $now): int
+    {
+        $passed = null === $before ? 0 : $now->getTimestamp() - $before->getTimestamp();
+
+        return $passed >= 0 && $passed <= self::LONGEST_PAUSE ? $passed : 0;
+    }
+
     public function marked(Verdict $verdict, string $answer): void
     {
         $this->keep($answer);
+        $this->hadMistakes = $this->hadMistakes || [] !== array_filter($verdict->why, static fn (array $why): bool => str_starts_with($why['kind'], 'mistake.'));
         ++$this->tries;
         $this->nearness = \array_slice([...$this->nearness, $verdict->near], -self::KEPT);
         if ($verdict->passed) {
@@ -89,7 +108,9 @@ class Work
     public function keep(string $answer): void
     {
         $this->answer = $answer;
-        $this->changedAt = new \DateTimeImmutable();
+        $now = new \DateTimeImmutable();
+        $this->seconds += self::worked($this->changedAt, $now);
+        $this->changedAt = $now;
     }
 
     public function hinted(): void
@@ -146,6 +167,17 @@ class Work
     public function looks(): int
     {
         return $this->looks;
+    }
+
+    public function seconds(): int
+    {
+        return $this->seconds;
+    }
+
+    /** Whether a mistake stood in the way, and it passed in the end. */
+    public function hasOvercome(): bool
+    {
+        return $this->hadMistakes && null !== $this->passedAt;
     }
 
     public function rows(): ?int

@@ -110,7 +110,7 @@ final class Learners
     }
 
     /**
-     * A guest who has the key of their work.
+     * Whoever has the key of their work; a guest is known by this browser from now on, a pupil has to come in.
      *
      * @throws Refusal if it is none, or too many were tried
      */
@@ -120,13 +120,15 @@ final class Learners
             throw new Refusal('guest.too_many_keys');
         }
         $words = $this->keys->typed($key);
-        $learner = null === $words ? null : $this->learners->findOneBy(['keyHash' => $this->keys->hash($words), 'user' => null]);
-        if (null === $learner) {
+        $learner = null === $words ? null : $this->learners->findOneBy(['keyHash' => $this->keys->hash($words)]);
+        if (null === $learner || true === $learner->user()?->isDisabled()) {
             throw new Refusal('guest.no_key');
         }
         $learner->seen(new \DateTimeImmutable());
         $this->entities->flush();
-        $this->give($request, $learner);
+        if ($learner->isGuest()) {
+            $this->give($request, $learner);
+        }
 
         return $learner;
     }
@@ -134,7 +136,13 @@ final class Learners
     /** @return list<string> the words by which a guest comes back; none for whoever has an account */
     public function key(Learner $learner): array
     {
-        return $learner->isGuest() ? $this->keys->of($learner->seed, $learner->locale) : [];
+        return $learner->hasKey() ? $this->keys->of($learner->seed(), $learner->locale) : [];
+    }
+
+    /** Whoever was a guest in this browser is somebody with a name now. */
+    public function forget(Request $request): void
+    {
+        $request->attributes->set(self::GIVEN, '');
     }
 
     /** This browser does not know its guest any more. */
@@ -147,7 +155,7 @@ final class Learners
 
     private function give(Request $request, Learner $learner): void
     {
-        $request->attributes->set(self::GIVEN, $this->keys->cookie($learner->seed));
+        $request->attributes->set(self::GIVEN, $this->keys->cookie($learner->seed()));
     }
 
     #[AsEventListener]

@@ -37,6 +37,19 @@ final class WorkRepository extends ServiceEntityRepository
         return $work;
     }
 
+    /**
+     * @param list<int> $learners
+     *
+     * @return list<Work> of a lesson, in whatever language
+     */
+    public function of(array $learners, Lesson $lesson): array
+    {
+        /** @var list<Work> $works */
+        $works = $this->createQueryBuilder('work')->where('work.learner IN (:learners)')->andWhere('work.lesson = :lesson')->setParameter('learners', $learners)->setParameter('lesson', $lesson)->getQuery()->getResult();
+
+        return $works;
+    }
+
     /** @return list<Work> of a course in a language, those that were passed first in front */
     public function inCourse(Learner $learner, Course $course, Language $language): array
     {

@@ -31,6 +31,12 @@ final class UserRepository extends ServiceEntityRepository implements UserLoader
         return $this->findOneBy(['email' => self::normal($email)]);
     }
 
+    /** @return list<User> teachers and administrators, by their names */
+    public function staff(): array
+    {
+        return array_values(array_filter($this->findBy([], ['name' => 'ASC', 'id' => 'ASC']), static fn (User $user): bool => !$user->isPupil()));
+    }
+
     /** A name as it is kept and compared, by the database and by whatever counts attempts: one spelling only. */
     public static function normal(string $email): string
     {

@@ -19,7 +19,7 @@ final class SmallProgramsThereTest extends TestCase
 {
     private const PROGRAMS = 25;
 
-    /** @return iterable<string, array{Language, 'blocks'|'sharing'|'keys'|'letters'|'forms', list<Language>}> language, what about, and what it is written over into */
+    /** @return iterable<string, array{Language, 'blocks'|'sharing'|'keys'|'letters'|'forms'|'truths', list<Language>}> language, what about, and what it is written over into */
     public static function kinds(): iterable
     {
         yield 'blocks of JavaScript' => [Language::JavaScript, 'blocks', [Language::Python]];
@@ -34,8 +34,8 @@ final class SmallProgramsThereTest extends TestCase
     }
 
     /**
-     * @param 'blocks'|'sharing'|'keys'|'letters'|'forms' $about
-     * @param list<Language>                              $others
+     * @param 'blocks'|'sharing'|'keys'|'letters'|'forms'|'truths' $about
+     * @param list<Language>                                       $others
      */
     #[DataProvider('kinds')]
     public function testSmallProgramsDoTheSameThere(Language $language, string $about, array $others): void

@@ -35,6 +35,7 @@ final class StructureTest extends TestCase
         'Ladder' => ['Ladder', 'Page', 'Reference', 'Plain', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
         'Print' => ['Print'],
         'Lesson' => ['Lesson', 'Ladder', 'File', 'Reference', 'Plain', 'Page', 'Run', 'Scene', 'Tree', 'Catalogue', 'Language', 'Words'],
+        'Register' => ['Register', 'Ladder', 'Tree'],
         'Console' => ['Console', 'Print', 'Ladder', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
