@@ -24,7 +24,7 @@ export class Live {
     if (channels === this.channels) return;
     this.channels = channels;
     this.source?.close();
-    const source = new EventSource(`/events/${channels}`);
+    const source = new EventSource(`/news/${channels}`);
     this.source = source;
     source.addEventListener("open", () => {
       clearTimeout(this.lost);

@@ -1,3 +1,4 @@
+import htmx from "htmx.org";
 import { Live } from "./live";
 
 interface Told {
@@ -37,6 +38,7 @@ function put(html: string, selector: string): HTMLElement | null {
     (one) => one.closest<HTMLElement>("[data-trip]")!.dataset.trip,
   );
   old.replaceWith(made);
+  htmx.process(made);
   for (const trip of open)
     made.querySelector(`[data-trip="${CSS.escape(trip!)}"] details`)?.toggleAttribute("open", true);
   const card = had?.dataset.card;

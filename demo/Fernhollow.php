@@ -10,6 +10,7 @@ use Doctrine\Persistence\ObjectManager;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Lesson\CourseRepository;
 use Scrivlet\App\Lesson\Workshop;
+use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Register\ClassRepository;
 use Scrivlet\App\Security\UserRepository;
@@ -29,12 +30,13 @@ final class Fernhollow extends Fixture implements FixtureGroupInterface
     /** She invites teachers, and has no class. */
     private const ADMINISTRATOR = ['linden@fernhollow.example' => 'Linden Moss'];
     private const CLASS_7B = ['Alder', 'Aster', 'Bracken', 'Briar', 'Bryony', 'Clover', 'Cress', 'Dill', 'Elm', 'Fennel', 'Hazel', 'Heather', 'Iris', 'Ivy', 'Laurel', 'Maple', 'Olive', 'Poppy', 'Sage', 'Sorrel', 'Tansy', 'Thyme', 'Willow', 'Yarrow'];
+    private const HANDED = 'Picket fence';
     private const EVENING = ['Basil', 'Cedar', 'Fern', 'Myrtle', 'Reed', 'Rue', 'Sedge', 'Vetch'];
     private const COURSES = ['meadow', 'hedges', 'evening'];
     /** How many programs the second teacher has. */
     private const FEW = 4;
 
-    public function __construct(private readonly ProgramStore $store, private readonly UserRepository $users, private readonly UserPasswordHasherInterface $hasher, private readonly CourseRepository $courses, private readonly Workshop $workshop, private readonly ClassRepository $classes, private readonly SchoolYear $year)
+    public function __construct(private readonly ProgramStore $store, private readonly UserRepository $users, private readonly UserPasswordHasherInterface $hasher, private readonly CourseRepository $courses, private readonly Workshop $workshop, private readonly ClassRepository $classes, private readonly ProgramRepository $programs, private readonly SchoolYear $year)
     {
     }
 
@@ -90,11 +92,15 @@ final class Fernhollow extends Fixture implements FixtureGroupInterface
         }
         if ([] === $this->classes->of($juniper) && isset($courses[0])) {
             $class = $this->year->of($juniper, '7b', self::CLASS_7B, $courses[0], 4, Language::Python);
-            [$title, $program] = ProjectReader::read((string) file_get_contents(__DIR__.'/picket-fence.scrivlet.json'));
-            $this->year->handOut($class, $juniper, $title, $program, Language::Python);
+            $program = $this->programs->findOneBy(['owner' => $class->owner, 'name' => self::HANDED]);
+            if (null !== $program) {
+                $this->year->handOut($class, $program, Language::Python);
+            }
             $this->year->note($class, 'Read the second line aloud. What does the loop still want at its end?');
         }
-        if ([] === $this->classes->of($rowan) && isset($courses[2])) {
+        $rowan = $this->users->find($rowan->id());
+        $courses[2] = isset($courses[2]) ? $this->courses->find($courses[2]->id()) : null;
+        if (null !== $rowan && [] === $this->classes->of($rowan) && null !== $courses[2]) {
             $this->year->of($rowan, 'Evening group', self::EVENING, $courses[2], 1, Language::Cpp);
         }
     }

@@ -17,7 +17,9 @@ use Scrivlet\App\Entity\Pupil;
 use Scrivlet\App\Entity\SchoolClass;
 use Scrivlet\App\Entity\Trip;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\Work;
+use Scrivlet\App\Entity\WorkState;
 use Scrivlet\App\Lesson\LessonRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Register\ClassRepository;
@@ -32,10 +34,10 @@ use Scrivlet\Core\Ladder\RungKind;
 use Scrivlet\Core\Ladder\Verdict;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Lesson\RungSetting;
 use Scrivlet\Core\Reference\UsualMistakes;
 use Scrivlet\Core\Run\Limits;
 use Scrivlet\Core\Run\Runner;
-use Scrivlet\Core\Tree\Program;
 
 /**
  * A class in the middle of a lesson: made-up pupils who came in one after the other, wrote with the usual slips, were told,
@@ -43,7 +45,7 @@ use Scrivlet\Core\Tree\Program;
  */
 final class SchoolYear
 {
-    /** How many of the rungs before the lesson in hand are played, at right answers alone. */
+    /** How often in a hundred a rung was not right at once. */
     private const SLIP = 45;
 
     private Randomizer $random;
@@ -51,7 +53,9 @@ final class SchoolYear
     private array $verdicts = [];
     /** @var array<string, list<string>> wrong answers by rung */
     private array $slips = [];
-    /** @var list<array{string, string, int|string|null, \DateTimeImmutable}> table, column, id and what is written there behind everything else */
+    /** @var array<string, Rung|null> by lesson and rung */
+    private array $rungs = [];
+    /** @var list<array{string, string, Work|Program, int|string}> table, column, whose and what is written there behind everything else */
     private array $times = [];
 
     public function __construct(private readonly EntityManagerInterface $entities, private readonly ClassRepository $classes, private readonly PupilRepository $pupils, private readonly CopyRepository $copies, private readonly LessonRepository $lessons, private readonly Joining $joining, private readonly HandingOut $handing, private readonly ProgramStore $store)
@@ -71,11 +75,13 @@ final class SchoolYear
         $this->entities->persist($class);
         $this->entities->flush();
         foreach ($names as $number => $one) {
-            $pupil = $this->joining->join($class, $one, 'en');
-            $this->lived($pupil, $lessons, $at, $language, $number, \count($names));
+            $this->lived($this->joining->join($class, $one, 'en'), $this->lessons->of($course), $at, $language, $number, \count($names));
+            $this->write();
+            // What is written need not be looked through with the next one.
+            $this->entities->clear();
+            [$class, $course] = [$this->entities->find(SchoolClass::class, $class->id()), $this->entities->find(Course::class, $course->id())];
+            \assert(null !== $class && null !== $course);
         }
-        $this->entities->flush();
-        $this->write();
 
         return $class;
     }
@@ -86,9 +92,9 @@ final class SchoolYear
         $now = new \DateTimeImmutable();
         $pupil->learner->choose($lessons[$at]->course()->id(), $language->value);
         // The lessons before were done in the weeks before; a few left something out.
-        for ($before = max(0, $at - 2); $before < $at; ++$before) {
+        for ($before = 0; $before < $at; ++$before) {
             foreach ($lessons[$before]->lesson()->rungsIn($language) as $setting) {
-                $rung = $setting->rung($lessons[$before]->lesson(), $language, 'en');
+                $rung = $this->rung($lessons[$before], $setting, $language);
                 if (null !== $rung && $this->happens(94)) {
                     $this->works($pupil, $lessons[$before], $setting->id, $rung, $now->modify('-'.(7 * ($at - $before)).' days')->modify('+'.$this->random->getInt(0, 40).' minutes'), $this->happens(self::SLIP) ? 1 : 0, true);
                 }
@@ -100,7 +106,7 @@ final class SchoolYear
         $isStuck = 0 === $number % 7;
         $minutes = $isStuck ? $this->random->getInt(6, 11) : $this->random->getInt(0, 4);
         foreach (\array_slice($settings, 0, $reached + 1) as $place => $setting) {
-            $rung = $setting->rung($lessons[$at]->lesson(), $language, 'en');
+            $rung = $this->rung($lessons[$at], $setting, $language);
             if (null === $rung) {
                 continue;
             }
@@ -115,6 +121,16 @@ final class SchoolYear
                 $pupil->isAt(null, 5 === $number % 9 ? $now->modify('-40 minutes') : $now);
             }
         }
+    }
+
+    private function rung(Lesson $lesson, RungSetting $setting, Language $language): ?Rung
+    {
+        $key = "{$lesson->id()} $setting->id $language->value";
+        if (!\array_key_exists($key, $this->rungs)) {
+            $this->rungs[$key] = $setting->rung($lesson->lesson(), $language, 'en');
+        }
+
+        return $this->rungs[$key];
     }
 
     private function happens(int $percent): bool
@@ -135,7 +151,6 @@ final class SchoolYear
         }
         $work = new Work($pupil->learner, $lesson, $number, $rung->language->value);
         $this->entities->persist($work);
-        $this->entities->flush();
         $time = $from;
         if ([] === $answers) {
             $work->keep('');
@@ -147,9 +162,9 @@ final class SchoolYear
             $pause = $this->random->getInt(15, 80);
             $seconds += $pause;
             $time = $time->modify("+$pause seconds");
-            $this->entities->getConnection()->insert('work_states', ['work_id' => $work->id(), 'answer' => $answer, 'near' => $verdict->near, 'at' => $time->format('Y-m-d H:i:s')]);
+            $this->entities->persist(new WorkState($work, $answer, $verdict->near, $time));
             if ($verdict->passed) {
-                $this->times[] = ['works', 'passed_at', $work->id(), $time];
+                $this->times[] = ['works', 'passed_at', $work, $time->format('Y-m-d H:i:s')];
                 break;
             }
             if ($this->happens(35)) {
@@ -163,9 +178,8 @@ final class SchoolYear
                 $pupil->hasMistakes(array_map(static fn (array $one): array => ['kind' => $one['kind'], 'parameters' => $one['parameters'], 'line' => (int) ($one['parameters']['line'] ?? 0)], Told::onlyMistakes(Told::verdict($verdict))), $time);
             }
         }
-        $this->entities->flush();
-        $this->times[] = ['works', 'changed_at', $work->id(), $time];
-        $this->entities->getConnection()->executeStatement('UPDATE works SET seconds = ? WHERE id = ?', [$seconds, $work->id()]);
+        $this->times[] = ['works', 'changed_at', $work, $time->format('Y-m-d H:i:s')];
+        $this->times[] = ['works', 'seconds', $work, $seconds];
     }
 
     private static function right(Rung $rung): string
@@ -210,9 +224,10 @@ final class SchoolYear
     }
 
     /** Hands a program out; most pupils have typed into it since, with a slip now and then. */
-    public function handOut(SchoolClass $class, User $teacher, string $title, Program $program, Language $language): void
+    public function handOut(SchoolClass $class, Program $kept, Language $language): void
     {
-        $this->handing->out($class, $this->store->create($teacher, $title, $program));
+        $program = ProgramStore::program($kept);
+        $this->handing->out($class, $kept);
         $handout = $this->entities->getRepository(Handout::class)->findOneBy(['class' => $class], ['id' => 'DESC']);
         $lines = explode("\n", rtrim($language->print($program)->text(), "\n"));
         $numbers = array_keys(array_filter($lines, static fn (string $line): bool => 1 === preg_match('/\(\d{2,}\)/', $line)));
@@ -221,7 +236,6 @@ final class SchoolYear
                 $this->typed($copy, $lines, $numbers, $language);
             }
         }
-        $this->entities->flush();
         $this->write();
     }
 
@@ -235,7 +249,7 @@ final class SchoolYear
         for ($step = $this->random->getInt(3, 9); $step > 0 && [] !== $numbers; --$step) {
             $at = $numbers[$this->random->getInt(0, \count($numbers) - 1)];
             $lines[$at] = (string) preg_replace('/\(\d{2,}\)/', '('.(10 * $this->random->getInt(2, 14)).')', $lines[$at]);
-            $slip = $this->happens(25) ? UsualMistakes::of($lines, $at, $language, 'en')[0]['line'] ?? null : null;
+            $slip = $this->happens(25) ? UsualMistakes::of(array_values($lines), $at, $language, 'en')[0]['line'] ?? null : null;
             foreach (null === $slip ? [$lines] : [array_replace($lines, [$at => substr($lines[$at], 0, \strlen($lines[$at]) - \strlen(ltrim($lines[$at]))).$slip]), $lines] as $text) {
                 $time = $time->modify('+'.$this->random->getInt(9, 70).' seconds');
                 $before = new Analysis(ProgramStore::program($copy->program));
@@ -254,7 +268,7 @@ final class SchoolYear
                 }
             }
         }
-        $this->times[] = ['programs', 'updated_at', $copy->program->id(), $time];
+        $this->times[] = ['programs', 'updated_at', $copy->program, $time->format('Y-m-d H:i:s')];
     }
 
     /** A note in the margin of a pupil who is stuck. */
@@ -262,9 +276,10 @@ final class SchoolYear
     {
         foreach ($this->pupils->of($class) as $pupil) {
             $place = $pupil->place();
-            $lesson = null !== $pupil->helpAt() && null !== $place && 'rung' === $place['kind'] ? $this->entities->find(Lesson::class, $place['lesson']) : null;
-            $kind = null === $lesson || null === $place || 'rung' !== $place['kind'] ? null : $lesson->lesson()->rung($place['rung'])?->kind;
-            if (true === $kind?->asksForText() && null !== $place && 'rung' === $place['kind']) {
+            if (null === $pupil->helpAt() || null === $place || 'rung' !== $place['kind']) {
+                continue;
+            }
+            if (true === $this->entities->find(Lesson::class, $place['lesson'])?->lesson()->rung($place['rung'])?->kind->asksForText()) {
                 $this->entities->persist(new MarginNote($pupil, "rung {$place['lesson']} {$place['rung']}", '', 2, '', $text));
                 break;
             }
@@ -274,8 +289,9 @@ final class SchoolYear
 
     private function write(): void
     {
-        foreach ($this->times as [$table, $column, $id, $time]) {
-            $this->entities->getConnection()->executeStatement("UPDATE $table SET $column = ? WHERE id = ?", [$time->format('Y-m-d H:i:s'), $id]);
+        $this->entities->flush();
+        foreach ($this->times as [$table, $column, $whose, $value]) {
+            $this->entities->getConnection()->executeStatement("UPDATE $table SET $column = ? WHERE id = ?", [$value, $whose->id()]);
         }
         $this->times = [];
     }

@@ -170,7 +170,8 @@ http {
     location ~ ^/(?:books/[0-9]+/[0-9]+/(?:pieces/[0-9]+|[0-9]+/[a-z]+(?:/mark|/try|/hint)?)|workshop/(?:make/[0-9]+|lessons/[0-9]+/(?:rungs.*|propose|[a-z]+\.pdf)))\$ { fastcgi_pass unix:$folder/run/runs.sock; }
     location = /device/run { client_max_body_size 6m; fastcgi_pass unix:$folder/run/runs.sock; }
     location ~ "^/events/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1"; nchan_subscriber_first_message -1; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
-    location ~ "^/events/([0-9a-f]{32})/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1" "\$2"; nchan_subscriber_first_message newest; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
+    location ~ "^/news/([0-9a-f]{32})/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1" "\$2"; nchan_subscriber_first_message newest; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
+    location ~ "^/news/([0-9a-f]{32})\$" { nchan_subscriber eventsource; nchan_channel_id "\$1"; nchan_subscriber_first_message newest; nchan_eventsource_ping_interval 25; add_header Cache-Control no-store; add_header X-Content-Type-Options nosniff; }
     location ~ ^/classes/[0-9]+/pupils/[0-9]+(?:|/card|/moment|/picture\.svg)\$ { fastcgi_pass unix:$folder/run/runs.sock; }
     location = /programs/open { client_max_body_size 24m; fastcgi_pass unix:$folder/run/php.sock; }
     location / { fastcgi_pass unix:$folder/run/php.sock; }

@@ -100,6 +100,6 @@ final readonly class NameList
 
     private static function plain(string $title): string
     {
-        return (string) preg_replace('/[^a-z]/', '', strtr(mb_strtolower($title), ['é' => 'e', 'è' => 'e', 'ê' => 'e']));
+        return (string) preg_replace('/[^a-z0-9]/', '', strtr(mb_strtolower($title), ['é' => 'e', 'è' => 'e', 'ê' => 'e']));
     }
 }

@@ -130,7 +130,7 @@ final class PupilController extends AbstractController
 
     private function after(Request $request, SchoolClass $class, Pupil $pupil): Response
     {
-        return 'card' === $request->request->getString('from')
+        return 'card' === $request->request->getString('from') && 'true' === $request->headers->get('HX-Request')
             ? $this->card($request, $class, $pupil)
             : $this->redirectToRoute('pupil', ['class' => $class->id(), 'pupil' => $pupil->id()]);
     }

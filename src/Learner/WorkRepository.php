@@ -50,6 +50,15 @@ final class WorkRepository extends ServiceEntityRepository
         return $works;
     }
 
+    /** @return list<Work> with something written in them, the last one first */
+    public function last(Learner $learner, int $most): array
+    {
+        /** @var list<Work> $works */
+        $works = $this->createQueryBuilder('work')->where('work.learner = :learner')->andWhere("work.answer <> ''")->setParameter('learner', $learner)->orderBy('work.changedAt', 'DESC')->addOrderBy('work.id', 'DESC')->setMaxResults($most)->getQuery()->getResult();
+
+        return $works;
+    }
+
     /** @return list<Work> of a course in a language, those that were passed first in front */
     public function inCourse(Learner $learner, Course $course, Language $language): array
     {

@@ -156,7 +156,9 @@ final readonly class Joining
         $class = $pupil->class();
         $channels = [$this->live->ofClass($class), $this->live->ofPupil($pupil)];
         $class->moveChannels();
-        $this->entities->remove($pupil->user);
+        foreach ([$pupil, $pupil->learner, $pupil->user] as $kept) {
+            $this->entities->remove($kept);
+        }
         $this->entities->flush();
         array_map($this->live->tellChannel(...), $channels);
     }
@@ -164,10 +166,14 @@ final readonly class Joining
     /** A class with all of its pupils, for good. */
     public function dissolve(SchoolClass $class): void
     {
-        foreach ($this->pupils->of($class) as $pupil) {
-            $this->entities->remove($pupil->user);
-        }
-        $this->entities->remove($class);
-        $this->entities->flush();
+        $connection = $this->entities->getConnection();
+        $channel = $this->live->ofClass($class);
+        $connection->transactional(static function () use ($connection, $class): void {
+            $connection->executeStatement('DELETE users FROM users JOIN pupils ON pupils.user_id = users.id WHERE pupils.class_id = ?', [$class->id()]);
+            $connection->executeStatement('DELETE FROM classes WHERE id = ?', [$class->id()]);
+        });
+        // What was read of them is no more.
+        $this->entities->clear();
+        $this->live->tellChannel($channel);
     }
 }

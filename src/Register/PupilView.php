@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\Lesson;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\Pupil;
+use Scrivlet\App\Entity\Work;
 use Scrivlet\App\Learner\WorkRepository;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\RevisionRepository;
@@ -30,6 +31,8 @@ final readonly class PupilView
 {
     private const STATES = 400;
     private const STEPS = 20_000;
+    /** Works that are looked at, from the last one back, for one that draws. */
+    private const LOOKED = 8;
 
     public function __construct(private EntityManagerInterface $entities, private RevisionRepository $revisions, private WorkRepository $works, private WorkStateRepository $states)
     {
@@ -142,24 +145,29 @@ final readonly class PupilView
         return ['lines' => $lines, 'mistakes' => array_map(static fn (array $one): string => Told::says($one['kind'], $one['parameters'], $locale), $mistakes), 'picture' => $picture, 'printed' => $printed];
     }
 
-    /** What the pupil's work draws or prints just now; nothing where it does nothing. */
+    /** What the pupil's work draws or prints: what is in hand, or what was last that does. */
     public function picture(Pupil $pupil, string $locale): ?string
     {
         $place = $pupil->place();
-        if (null === $place) {
-            return null;
+        $program = null !== $place && 'program' === $place['kind'] ? $this->entities->find(Program::class, $place['program']) : null;
+        if (null !== $place && null !== $program && $program->owner() === $pupil->user) {
+            return self::drawn(new Analysis(ProgramStore::program($program)), Language::tryFrom($place['language']) ?? Language::Python);
         }
-        $language = Language::tryFrom($place['language']) ?? Language::Python;
-        if ('program' === $place['kind']) {
-            $program = $this->entities->find(Program::class, $place['program']);
+        foreach ($this->works->last($pupil->learner, self::LOOKED) as $work) {
+            $picture = self::ofWork($work, $locale);
+            if (null !== $picture) {
+                return $picture;
+            }
+        }
 
-            return null === $program || $program->owner() !== $pupil->user ? null : self::drawn(new Analysis(ProgramStore::program($program)), $language);
-        }
-        $lesson = $this->entities->find(Lesson::class, $place['lesson']);
-        $setting = $lesson?->lesson()->rung($place['rung']);
-        $rung = null === $lesson || null === $setting ? null : $setting->rung($lesson->lesson(), $language, $locale);
-        $work = null === $lesson ? null : $this->works->one($pupil->learner, $lesson, $place['rung'], $language);
-        $text = null === $rung ? null : self::text($rung, $work?->answer() ?? '');
+        return null;
+    }
+
+    private static function ofWork(Work $work, string $locale): ?string
+    {
+        $language = Language::tryFrom($work->language) ?? Language::Python;
+        $rung = $work->lesson->lesson()->rung($work->rung)?->rung($work->lesson->lesson(), $language, $locale);
+        $text = null === $rung ? null : self::text($rung, $work->answer() ?? '');
         $reading = null === $text ? null : $language->read($text);
 
         return null === $rung || null === $reading || [] !== $reading->mistakes ? null : self::drawn(new Analysis($reading->program->withSetting($rung->setting)), $language, $rung->situations[0]->answers);

@@ -6,12 +6,13 @@ namespace Scrivlet\App\Security;
 
 use Scrivlet\App\Entity\Course;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Register\PupilRepository;
 use Symfony\Component\Security\Core\Authentication\Token\TokenInterface;
 use Symfony\Component\Security\Core\Authorization\Voter\Voter;
 
 /**
- * Who may do something with a course: everybody reads one that is open; teachers read and copy one that is shared; its
- * owner does everything.
+ * Who may do something with a course: everybody reads one that is open; a class reads the one it works on; teachers read and
+ * copy one that is shared; its owner does everything.
  *
  * @extends Voter<string, Course>
  */
@@ -20,6 +21,10 @@ final class CourseVoter extends Voter
     public const READ = 'course.read';
     public const COPY = 'course.copy';
     public const EDIT = 'course.edit';
+
+    public function __construct(private readonly PupilRepository $pupils)
+    {
+    }
 
     protected function supports(string $attribute, mixed $subject): bool
     {
@@ -36,7 +41,7 @@ final class CourseVoter extends Voter
         $isShared = $user instanceof User && $subject->isShared() && \in_array('ROLE_TEACHER', $user->getRoles(), true);
 
         return $isOwner || match ($attribute) {
-            self::READ => $subject->isOpen() || $isShared,
+            self::READ => $subject->isOpen() || $isShared || $user instanceof User && $user->isPupil() && $this->pupils->ofUser($user)?->class()->course() === $subject,
             self::COPY => $isShared,
             default => false,
         };

@@ -28,7 +28,8 @@ final class GuardsTest extends AppTestCase
         $kind = str_starts_with($path, '/examples') ? 'program' : 'lantern';
 
         return strtr($path, [
-            '{id}' => $id, '{language}' => 'python', '{number}' => '1', '{key}' => 'repeat', '{kind}' => $kind, '{_format}' => 'html', '{course}' => '999999', '{lesson}' => '999999', '{rung}' => '1', '{page}' => '1',
+            '{id}' => $id, '{language}' => 'python', '{number}' => '1', '{key}' => 'repeat', '{kind}' => $kind, '{_format}' => str_contains($path, 'people') ? 'csv' : 'html', '{course}' => '999999', '{lesson}' => '999999', '{rung}' => '1', '{page}' => '1',
+            '{class}' => '999999', '{pupil}' => '999999', '{handout}' => '999999', '{trip}' => '999999', '{note}' => '999999', '{person}' => '999999', '{code}' => 'ACF379', '{token}' => str_repeat('0', 48),
             '{sheet}' => 'worksheet', '{file}' => 'kite', '{place}' => '0', '{scene}' => 'sheet',
         ]);
     }
@@ -71,7 +72,7 @@ final class GuardsTest extends AppTestCase
         $id = (string) $this->program()->id();
         $this->browser->getCookieJar()->clear();
         foreach ($this->routes() as $name => [$path, $method]) {
-            if ('GET' === $method && '/health' !== $path && !str_starts_with($path, '/books')) {
+            if ('GET' === $method && '/health' !== $path && 1 !== preg_match('~^/(books|join|invitation|privacy)~', $path)) {
                 $this->browser->request('GET', self::address($path, $id));
                 self::assertResponseRedirects('http://localhost/sign-in', null, $name);
             }
