@@ -25,8 +25,11 @@ final readonly class NameList
     {
     }
 
-    /** @param list<list<string>> $table rows of cells; the first may say what stands in the columns */
-    public static function of(array $table): self
+    /**
+     * @param list<list<string>>           $table    rows of cells; the first may say what stands in the columns
+     * @param array<int|string, true>|null $enrolled the ids of those who are meant; the others are passed over without a word
+     */
+    public static function of(array $table, ?array $enrolled = null): self
     {
         if (1 === \count($table) && \count($table[0]) > 2) {
             // Names in one line, set apart by commas.
@@ -45,6 +48,9 @@ final readonly class NameList
             $text = implode(', ', array_filter($cells, static fn (string $cell): bool => '' !== $cell));
             $name = $hasHead ? self::named($cells, $columns) : implode(' ', array_filter($cells, static fn (string $cell): bool => '' !== $cell));
             $id = null === $columns['id'] || !$hasHead ? null : ($cells[$columns['id']] ?? '');
+            if (null !== $enrolled && !isset($enrolled[$id ?? ''])) {
+                continue;
+            }
             $why = match (true) {
                 \count($people) + \count($left) >= self::MOST => 'names.many',
                 null !== $columns['role'] && $hasHead && !self::isPupil($cells[$columns['role']] ?? '') => 'names.role',

@@ -64,6 +64,10 @@ final class BookController extends AbstractController
     {
         try {
             $learner = $this->learners->back($request, $request->request->getString('key'));
+            if (!$learner->isGuest()) {
+                // A pupil comes into their class.
+                return $this->redirectToRoute('join_back', status: 307);
+            }
             $this->addFlash('done', Sentences::of('guest.back', ['key' => implode(' · ', $this->learners->key($learner))], $request->getLocale()));
         } catch (Refusal $refusal) {
             $this->addFlash('trouble', Sentences::of($refusal->key, $refusal->parameters, $request->getLocale()));

@@ -15,6 +15,7 @@ use Scrivlet\App\Register\PupilRepository;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Register\NameList;
+use Scrivlet\Core\Register\Roster;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\HttpFoundation\HeaderUtils;
@@ -26,7 +27,9 @@ use Symfony\Component\Routing\Attribute\Route;
 #[Route('/classes/{class}', requirements: ['class' => '\d+'])]
 final class PeopleController extends AbstractController
 {
-    private const LARGEST = 1_000_000;
+    private const LARGEST = 4_000_000;
+    /** Of a ZIP at most. */
+    private const TABLES = 20;
 
     public function __construct(private readonly PupilRepository $pupils, private readonly Joining $joining, private readonly ClassLists $lists, private readonly Deeds $deeds, private readonly Live $live)
     {
@@ -42,12 +45,13 @@ final class PeopleController extends AbstractController
     #[Route('/people', name: 'class_people_add', methods: ['POST'])]
     public function add(Request $request, SchoolClass $class): Response
     {
-        $file = $request->files->get('file');
-        $text = $request->request->getString('names');
-        if ($file instanceof UploadedFile) {
-            $text = $file->isValid() && $file->getSize() <= self::LARGEST ? $file->getContent() : '';
+        try {
+            $list = Roster::of(array_map($this->lists->table(...), self::texts($request)), $class->name());
+        } catch (Refusal $refusal) {
+            $this->addFlash('trouble', Sentences::of($refusal->key, $refusal->parameters, $request->getLocale()));
+
+            return $this->redirectToRoute('class_people', ['class' => $class->id()]);
         }
-        $list = NameList::of($this->lists->table($text));
         $taken = [];
         $left = $list->left;
         foreach ($list->people as $person) {
@@ -66,6 +70,32 @@ final class PeopleController extends AbstractController
         $report = ['taken' => $taken, 'left' => array_map(static fn (array $one): array => [...$one, 'says' => Sentences::of($one['why'], $one['parameters'] ?? ['most' => NameList::MOST], $request->getLocale())], $left)];
 
         return $this->render('register/people.html.twig', ['class' => $class, 'pupils' => $this->pupils->of($class), 'report' => $report], new Response(status: [] === $taken ? 422 : 200));
+    }
+
+    /** @return list<string> what was typed, or stands in the files that were given; a ZIP is its tables */
+    private static function texts(Request $request): array
+    {
+        $files = $request->files->all()['file'] ?? null;
+        $texts = [];
+        foreach (\is_array($files) ? $files : [$files] as $file) {
+            if (!$file instanceof UploadedFile || !$file->isValid() || $file->getSize() > self::LARGEST) {
+                continue;
+            }
+            $zip = new \ZipArchive();
+            if (true !== $zip->open($file->getPathname(), \ZipArchive::RDONLY)) {
+                $texts[] = $file->getContent();
+                continue;
+            }
+            for ($at = 0; $at < min(self::TABLES, $zip->numFiles); ++$at) {
+                $about = $zip->statIndex($at);
+                if (false !== $about && str_ends_with(strtolower($about['name']), '.csv') && $about['size'] <= self::LARGEST) {
+                    $texts[] = (string) $zip->getFromIndex($at);
+                }
+            }
+            $zip->close();
+        }
+
+        return [] === $texts ? [$request->request->getString('names')] : $texts;
     }
 
     /** The keys of all, to be cut apart and given out. */

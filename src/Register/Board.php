@@ -13,18 +13,27 @@ use Scrivlet\App\Entity\Work;
 use Scrivlet\App\Learner\WorkRepository;
 use Scrivlet\Core\Lesson\RungSetting;
 use Scrivlet\Core\Register\Standing;
+use Symfony\Contracts\Cache\CacheInterface;
 
 /** The register of a class: pupils down; the rungs of a lesson, or what was handed out, across. */
 final readonly class Board
 {
-    public function __construct(private PupilRepository $pupils, private WorkRepository $works, private CopyRepository $copies, private HandoutRepository $handouts)
+    public function __construct(private PupilRepository $pupils, private WorkRepository $works, private CopyRepository $copies, private HandoutRepository $handouts, private CacheInterface $cache)
     {
     }
 
-    /** @return list<RungSetting>|list<Handout> what stands across */
+    /** @return list<Column> what stands across */
     public function columns(SchoolClass $class): array
     {
-        return ClassView::Programs === $class->view() ? $this->handouts->of($class) : $class->lesson()?->lesson()->rungs ?? [];
+        return ClassView::Programs === $class->view()
+            ? array_map(static fn (Handout $handout): Column => new Column($handout->id(), null, $handout->name), $this->handouts->of($class))
+            : $this->rungs($class->lesson());
+    }
+
+    /** @return list<Column> of a lesson, whose file need not be read again for each step of each pupil */
+    private function rungs(?Lesson $lesson): array
+    {
+        return null === $lesson ? [] : $this->cache->get("rungs-{$lesson->id()}-{$lesson->revision()}-{$lesson->updatedAt()->getTimestamp()}", static fn (): array => array_map(static fn (RungSetting $rung): Column => new Column($rung->id, $rung->kind->value), $lesson->lesson()->rungs));
     }
 
     /** @return list<Row> */
@@ -75,7 +84,7 @@ final readonly class Board
         $cells = [];
         foreach ($pupils as $pupil) {
             $place = $pupil->place();
-            foreach ($lesson->lesson()->rungs as $rung) {
+            foreach ($this->rungs($lesson) as $rung) {
                 $isHere = null !== $place && 'rung' === $place['kind'] && $place['lesson'] === $lesson->id() && $place['rung'] === $rung->id;
                 $cells[$pupil->id()][$rung->id] = self::ofWork($works[$pupil->learner->id()][$rung->id] ?? null, $pupil, $isHere, $now);
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\App\Register;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Entity\Copy;
 use Scrivlet\App\Entity\Lesson;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\Pupil;
@@ -18,7 +19,10 @@ use Scrivlet\Core\Page\TextLine;
 /** What lies over every page of a pupil: what the teacher says to the class, and notes in the margin. */
 final readonly class Layer
 {
-    public function __construct(private EntityManagerInterface $entities, private MarginNoteRepository $notes, private Live $live)
+    /** How long it is said that something was handed out. */
+    private const FRESH = '-90 minutes';
+
+    public function __construct(private EntityManagerInterface $entities, private MarginNoteRepository $notes, private CopyRepository $copies, private Live $live)
     {
     }
 
@@ -38,11 +42,19 @@ final readonly class Layer
         $orders = $class->orders();
 
         return [
-            'pupil' => $pupil, 'class' => $class, 'orders' => $orders, 'notes' => $this->notes->open($pupil), 'digest' => $this->digest($pupil, $locale),
+            'pupil' => $pupil, 'class' => $class, 'orders' => $orders, 'notes' => $this->notes->open($pupil), 'fresh' => $this->fresh($pupil), 'digest' => $this->digest($pupil, $locale),
             'language' => $this->language($pupil, $orders, $text),
             'channels' => [$this->live->ofClass($class), $this->live->ofPupil($pupil)],
             'lines' => 'program' === ($orders->gathered['kind'] ?? '') ? $this->lines($orders, $class->owner->id(), $locale, $text) : null,
         ];
+    }
+
+    /** @return list<Copy> what was handed out not long ago, and is not begun */
+    private function fresh(Pupil $pupil): array
+    {
+        $since = new \DateTimeImmutable(self::FRESH);
+
+        return \array_slice(array_values(array_filter($this->copies->ofPupil($pupil), static fn (Copy $copy): bool => !$copy->isBegun() && $copy->handout->handedAt() > $since)), 0, 2);
     }
 
     /** In which language the pupil does a rung to which the class is gathered. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\App;
 
 use Doctrine\DBAL\DriverManager;
+use Psr\Cache\CacheItemPoolInterface;
 use Scrivlet\App\Program\Quota;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Program as Tree;
@@ -37,6 +38,29 @@ final class FairnessTest extends AppTestCase
             $codes[] = $this->code();
         }
         self::assertSame([200, 200], $codes, 'a run that has ended gives its turn away');
+    }
+
+    public function testThoseWhoRunWhatTakesLongWaitForEachOther(): void
+    {
+        $id = $this->program(tree: Language::Python->read("print(6 * 7)\n", Tree::empty())->program)->id();
+        $token = $this->token();
+        $other = DriverManager::getConnection($this->entities()->getConnection()->getParams());
+        $other->executeQuery('SELECT GET_LOCK(?, 0)', ['scrivlet-heavy-1']);
+        $run = function () use ($id, $token): int {
+            $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
+
+            return $this->code();
+        };
+        self::assertSame(200, $run(), 'whoever ran nothing long waits for nobody');
+        $past = self::service('cache.app');
+        \assert($past instanceof CacheItemPoolInterface);
+        $name = 'scrivlet-run-'.$this->teacher->id();
+        self::assertFalse($past->hasItem($name), 'a short run is forgotten');
+        $past->save($past->getItem($name)->set(true));
+        self::assertSame(429, $run());
+        $other->executeQuery('SELECT RELEASE_LOCK(?)', ['scrivlet-heavy-1']);
+        self::assertSame(200, $run());
+        self::assertFalse($past->hasItem($name), 'who runs something short again is like all others');
     }
 
     public function testAShelfHasAnEndFarAway(): void

@@ -10,6 +10,7 @@ declare(strict_types=1);
 use Doctrine\Persistence\ManagerRegistry;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Kernel;
+use Scrivlet\Tests\Bench\Crowd;
 use Scrivlet\Tests\Bench\Seat;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -42,116 +43,43 @@ for ($number = 0; $number < $people; ++$number) {
 }
 $entities->flush();
 
-/** @param list<string> $headers */
-function handle(string $url, string $cookies, ?string $body = null, array $headers = []): CurlHandle
-{
-    $handle = curl_init();
-    assert('' !== $url);
-    curl_setopt_array($handle, [\CURLOPT_URL => $url, \CURLOPT_RETURNTRANSFER => true, \CURLOPT_ENCODING => 'gzip', \CURLOPT_COOKIEFILE => '', \CURLOPT_HTTPHEADER => $headers]);
-    if ('' !== $cookies) {
-        curl_setopt($handle, \CURLOPT_COOKIE, $cookies);
-    }
-    if (null !== $body) {
-        curl_setopt_array($handle, [\CURLOPT_POST => true, \CURLOPT_POSTFIELDS => $body]);
-    }
-
-    return $handle;
-}
-
-/**
- * @param list<CurlHandle> $handles sent at once
- *
- * @return list<string> their answers
- */
-function together(array $handles): array
-{
-    $multi = curl_multi_init();
-    foreach ($handles as $handle) {
-        curl_multi_add_handle($multi, $handle);
-    }
-    do {
-        curl_multi_exec($multi, $running);
-        curl_multi_select($multi, 0.05);
-    } while ($running > 0);
-
-    return array_map(static fn (CurlHandle $handle): string => (string) curl_multi_getcontent($handle), $handles);
-}
-
-function cookies(CurlHandle $handle, string $before = ''): string
-{
-    $found = [];
-    foreach ('' === $before ? [] : explode('; ', $before) as $pair) {
-        $found[explode('=', $pair, 2)[0]] = $pair;
-    }
-    foreach (curl_getinfo($handle, \CURLINFO_COOKIELIST) as $line) {
-        $parts = explode("\t", $line);
-        $found[$parts[5]] = $parts[5].'='.$parts[6];
-    }
-
-    return implode('; ', $found);
-}
-
-function found(string $pattern, string $text): string
-{
-    return 1 === preg_match($pattern, $text, $match) ? $match[1] ?? '' : throw new RuntimeException("$pattern is not in: ".substr($text, 0, 300));
-}
-
 /** @var list<Seat> $seats */
 $seats = [];
 foreach (array_chunk(range(0, $people - 1), 30) as $chunk => $numbers) {
-    $forms = array_map(static fn (int $number): CurlHandle => handle("$address/sign-in", ''), $numbers);
-    $pages = together($forms);
+    $forms = array_map(static fn (int $number): CurlHandle => Crowd::handle("$address/sign-in", ''), $numbers);
+    $pages = Crowd::together($forms);
     $posts = [];
     foreach ($numbers as $index => $number) {
-        $posts[] = handle("$address/sign-in", cookies($forms[$index]), http_build_query(['_username' => "gardener$number@fernhollow.example", '_password' => PASSWORD, '_csrf_token' => found('/name="_csrf_token" value="([^"]+)"/', $pages[$index])]));
+        $posts[] = Crowd::handle("$address/sign-in", Crowd::cookies($forms[$index]), http_build_query(['_username' => "gardener$number@fernhollow.example", '_password' => PASSWORD, '_csrf_token' => Crowd::found('/name="_csrf_token" value="([^"]+)"/', $pages[$index])]));
     }
     $before = hrtime(true);
-    together($posts);
+    Crowd::together($posts);
     $seconds = (hrtime(true) - $before) / 1e9;
     if (0 === $chunk) {
         $in = count(array_filter($posts, static fn (CurlHandle $handle): bool => 302 === curl_getinfo($handle, \CURLINFO_RESPONSE_CODE)));
         printf("30 people sign in at once: %d are in after %.2f s; aim 30 within 3 s\n", $in, $seconds);
     }
-    $shelves = together(array_map(static fn (int $index): CurlHandle => handle("$address/", cookies($posts[$index], cookies($forms[$index]))), array_keys($numbers)));
+    $shelves = Crowd::together(array_map(static fn (int $index): CurlHandle => Crowd::handle("$address/", Crowd::cookies($posts[$index], Crowd::cookies($forms[$index]))), array_keys($numbers)));
     $made = [];
     foreach (array_keys($numbers) as $index) {
-        $token = found('/name="csrf" content="([^"]+)"/', $shelves[$index]);
-        $cookies = cookies($posts[$index], cookies($forms[$index]));
-        $made[] = handle("$address/programs/new", $cookies, http_build_query(['_token' => $token, 'name' => 'Beds']));
+        $token = Crowd::found('/name="csrf" content="([^"]+)"/', $shelves[$index]);
+        $cookies = Crowd::cookies($posts[$index], Crowd::cookies($forms[$index]));
+        $made[] = Crowd::handle("$address/programs/new", $cookies, http_build_query(['_token' => $token, 'name' => 'Beds']));
         $seats[] = new Seat($cookies, $token);
     }
-    together($made);
+    Crowd::together($made);
     foreach ($made as $index => $handle) {
         $seats[30 * $chunk + $index]->desk = (string) curl_getinfo($handle, \CURLINFO_REDIRECT_URL);
     }
 }
 
-/** @param array<string, mixed> $data */
-function post(Seat $seat, string $what, array $data): CurlHandle
-{
-    return handle("$seat->desk/$what", $seat->cookies, (string) json_encode($data), ['Content-Type: application/json', "X-Csrf-Token: $seat->token"]);
-}
-
-function typed(Seat $seat, string $text): CurlHandle
-{
-    return post($seat, 'edits', ['revision' => $seat->revision, 'view' => 'both', 'text' => 'python', 'edit' => ['do' => 'type', 'language' => 'python', 'text' => $text]]);
-}
-
 // What each of them has on the desk: forty rows that draw; and the four others their worst programs.
 $rows = "from scrivlet import nib\n".implode('', array_map(static fn (int $bed): string => "for side in range(4):\n    nib.forward($bed)\n    nib.right(90)\nbeds_$bed = $bed * 2\nprint(\"bed\", beds_$bed)\n", range(1, 8)));
 foreach (array_chunk(array_keys($seats), 16) as $numbers) {
-    $answers = together(array_map(static fn (int $number): CurlHandle => typed($seats[$number], WORST[$number - max(CROWDS)] ?? $rows), $numbers));
+    $answers = Crowd::together(array_map(static fn (int $number): CurlHandle => Crowd::typed($seats[$number], WORST[$number - max(CROWDS)] ?? $rows), $numbers));
     foreach ($numbers as $index => $number) {
         $seats[$number]->revision = json_decode($answers[$index], true)['revision'] ?? throw new RuntimeException(substr($answers[$index], 0, 300));
     }
-}
-
-/** @param list<float> $times */
-function share(array $times, float $share): float
-{
-    sort($times);
-
-    return [] === $times ? \NAN : $times[(int) floor($share * (count($times) - 1))];
 }
 
 foreach (CROWDS as $crowd) {
@@ -180,8 +108,8 @@ foreach (CROWDS as $crowd) {
             [$person, $kind] = explode(' ', $key);
             $person = (int) $person;
             $handle = 'edits' === $kind
-                ? typed($seats[$person], str_replace('beds_3 * 2', 'beds_3 * '.++$edits, str_replace('beds_4 = 4 * 2', "beds_4 = 4 * $edits", $rows)))
-                : post($seats[$person], 'run', ['view' => 'both', 'text' => 'python', 'seed' => 1]);
+                ? Crowd::typed($seats[$person], str_replace('beds_3 * 2', 'beds_3 * '.++$edits, str_replace('beds_4 = 4 * 2', "beds_4 = 4 * $edits", $rows)))
+                : Crowd::post($seats[$person], 'run', ['view' => 'both', 'text' => 'python', 'seed' => 1]);
             $waiting[spl_object_id($handle)] = [$key, $person, $kind, $handle];
             // The next one is due when it is, however long this one takes; but nobody does two things of a kind at once.
             unset($due[$key]);
@@ -209,7 +137,7 @@ foreach (CROWDS as $crowd) {
         curl_multi_select($multi, 0.005);
     }
     foreach (['edits' => 'edits', 'run' => 'runs', 'worst' => 'worst programs'] as $kind => $name) {
-        printf("%4d people, %s: %d, p50 %.0f ms, p95 %.0f ms, p99 %.0f ms, not answered with success: %d\n", $crowd, $name, count($times[$kind]), share($times[$kind], 0.5), share($times[$kind], 0.95), share($times[$kind], 0.99), $errors[$kind]);
+        printf("%4d people, %s: %d, p50 %.0f ms, p95 %.0f ms, p99 %.0f ms, not answered with success: %d\n", $crowd, $name, count($times[$kind]), Crowd::share($times[$kind], 0.5), Crowd::share($times[$kind], 0.95), Crowd::share($times[$kind], 0.99), $errors[$kind]);
     }
 }
 echo "aim: p95 of edits at most 60 ms at 128 people\n";
