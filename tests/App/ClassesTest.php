@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\App;
 
+use Psr\Log\NullLogger;
 use Scrivlet\App\Entity\Copy;
 use Scrivlet\App\Entity\Course;
 use Scrivlet\App\Entity\Deed;
@@ -16,6 +17,7 @@ use Scrivlet\App\Entity\Trip;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Lesson\LessonRepository;
 use Scrivlet\App\Lesson\Workshop;
+use Scrivlet\App\People\Post;
 use Scrivlet\App\Register\Joining;
 use Scrivlet\Core\Lesson\LessonFile;
 use Scrivlet\Core\Tree\Program as Tree;
@@ -659,5 +661,15 @@ final class ClassesTest extends AppTestCase
         self::assertNotNull($this->entities()->find(User::class, $administrator->id()), 'nobody deletes themselves by that page');
         $this->browser->request('GET', '/people');
         self::assertSelectorTextContains('#deeds', 'deleted rue@fernhollow.example');
+    }
+
+    public function testALinkIsSentWhereASchoolHasSaidHow(): void
+    {
+        $log = new NullLogger();
+        $user = new User('rue@fernhollow.example', 'Rue Hill');
+        self::assertFalse((new Post(null, null, $log))->isThere());
+        self::assertFalse((new Post('null://null', '', $log))->invite($user, 'http://localhost/invitation/1', 'en'));
+        self::assertTrue((new Post('null://null', 'school@fernhollow.example', $log))->invite($user, 'http://localhost/invitation/1', 'fr'));
+        self::assertFalse((new Post('smtp://127.0.0.1:9', 'school@fernhollow.example', $log))->invite($user, 'http://localhost/invitation/1', 'en'), 'a mail server that is away stops nobody');
     }
 }
