@@ -20,6 +20,8 @@ final class Tidy extends Command
 {
     /** Days for which a class is kept behind its end, so that marks can be taken out. */
     public const DAYS = 30;
+    /** What somebody tripped over is of interest for so long. */
+    private const TRIPS = '-60 days';
 
     public function __construct(private readonly EntityManagerInterface $entities, private readonly Joining $joining, private readonly Deeds $deeds)
     {
@@ -46,6 +48,7 @@ final class Tidy extends Command
         }
         if (true !== $input->getOption('dry-run')) {
             $connection = $this->entities->getConnection();
+            $connection->executeStatement('DELETE FROM trips WHERE at < ?', [(new \DateTimeImmutable(self::TRIPS))->format('Y-m-d H:i:s')]);
             $connection->executeStatement('DELETE FROM invitations WHERE ends_at < ?', [date('Y-m-d H:i:s')]);
             $connection->executeStatement('DELETE FROM deeds WHERE at < ?', [(new \DateTimeImmutable(DeedRepository::KEPT))->format('Y-m-d H:i:s')]);
         }

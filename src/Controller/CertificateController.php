@@ -7,6 +7,7 @@ namespace Scrivlet\App\Controller;
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\Course;
 use Scrivlet\App\Entity\Learner;
+use Scrivlet\App\Http\OneLine;
 use Scrivlet\App\Learner\Learners;
 use Scrivlet\App\Learner\Progress;
 use Scrivlet\App\Learner\WorkRepository;
@@ -54,7 +55,7 @@ final class CertificateController extends AbstractController
     {
         $learner = $this->learners->begun($request);
         if ($learner->isGuest()) {
-            $learner->call(mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f]+|\s+/u', ' ', mb_scrub($request->request->getString('name'), 'UTF-8'))), 0, Learner::LONGEST_NAME));
+            $learner->call(OneLine::of($request->request->getString('name'), Learner::LONGEST_NAME));
             $this->entities->flush();
         }
 

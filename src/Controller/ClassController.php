@@ -7,6 +7,7 @@ namespace Scrivlet\App\Controller;
 use Doctrine\ORM\EntityManagerInterface;
 use Scrivlet\App\Entity\SchoolClass;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Http\OneLine;
 use Scrivlet\App\People\Deeds;
 use Scrivlet\App\Register\ClassRepository;
 use Scrivlet\App\Register\Joining;
@@ -109,7 +110,7 @@ final class ClassController extends AbstractController
 
     private static function name(Request $request): string
     {
-        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f]+|\s+/u', ' ', mb_scrub($request->request->getString('name'), 'UTF-8'))), 0, SchoolClass::LONGEST_NAME);
+        $name = OneLine::of($request->request->getString('name'), SchoolClass::LONGEST_NAME);
 
         return '' === $name ? throw new Refusal('class.no_name') : $name;
     }

@@ -8,6 +8,7 @@ use Doctrine\ORM\EntityManagerInterface;
 use Psr\Log\LoggerInterface;
 use Scrivlet\App\Entity\Invitation;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Http\OneLine;
 use Scrivlet\App\Security\UserRepository;
 use Scrivlet\Core\Refusal;
 use Symfony\Component\Routing\Generator\UrlGeneratorInterface;
@@ -35,7 +36,7 @@ final readonly class Invitations
         if (null !== $this->users->named($email)) {
             throw new Refusal('people.has_account', ['email' => $email]);
         }
-        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f]+|\s+/u', ' ', mb_scrub($name, 'UTF-8'))), 0, User::LONGEST_NAME);
+        $name = OneLine::of($name, User::LONGEST_NAME);
         $user = new User($email, '' === $name ? explode('@', $email)[0] : $name, $roles);
         // No password fits until one is chosen.
         $user->setPassword('!'.bin2hex(random_bytes(16)));

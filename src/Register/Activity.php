@@ -34,7 +34,7 @@ final class Activity
     /** @var list<\Closure(Pupil, \DateTimeImmutable): void> */
     private array $noted = [];
 
-    public function __construct(private readonly Security $security, private readonly EntityManagerInterface $entities, private readonly PupilRepository $pupils, private readonly CopyRepository $copies, private readonly Board $board, private readonly Live $live, private readonly Environment $twig, private readonly LocaleSwitcher $locales, private readonly LoggerInterface $logger)
+    public function __construct(private readonly Security $security, private readonly EntityManagerInterface $entities, private readonly PupilRepository $pupils, private readonly CopyRepository $copies, private readonly TripRepository $trips, private readonly Board $board, private readonly Live $live, private readonly Environment $twig, private readonly LocaleSwitcher $locales, private readonly LoggerInterface $logger)
     {
     }
 
@@ -83,7 +83,7 @@ final class Activity
             $over = [] !== $over && 'run.unread' === $over[0]['kind'] && [] !== $pupil->mistakes() ? $pupil->mistakes() : $over;
             $text = mb_substr($text(), 0, self::LONGEST);
             foreach ($over as $one) {
-                if (!isset($known[$one['kind']])) {
+                if (!isset($known[$one['kind']]) && !$this->trips->isJustNoted($pupil, $one['kind'], $text, $now)) {
                     $known[$one['kind']] = true;
                     $line = 0 === $one['line'] ? null : $one['line'];
                     $this->entities->persist(new Trip($pupil->class(), $pupil, mb_substr($one['kind'], 0, 80), $one['parameters'], $language->value, $text, $line, $lesson, $rung, $now));

@@ -6,6 +6,7 @@ namespace Scrivlet\App\Register;
 
 use Scrivlet\App\Entity\Pupil;
 use Scrivlet\App\Entity\SchoolClass;
+use Scrivlet\App\Program\Zip;
 use Symfony\Component\Serializer\Encoder\CsvEncoder;
 
 /** Class lists as other programs of a school write and read them. */
@@ -63,19 +64,8 @@ final readonly class ClassLists
             'users.csv' => $this->written(array_map(static fn (Pupil $pupil): array => ['sourcedId' => $id($pupil), 'status' => '', 'dateLastModified' => '', 'enabledUser' => 'true', 'username' => $id($pupil), 'givenName' => $pupil->name(), 'familyName' => '', 'role' => 'student'], $pupils), ['sourcedId', 'status', 'dateLastModified', 'enabledUser', 'username', 'givenName', 'familyName', 'role'], false),
             'enrollments.csv' => $this->written(array_map(static fn (Pupil $pupil): array => ['sourcedId' => 'scrivlet-enrollment-'.$pupil->id(), 'status' => '', 'dateLastModified' => '', 'classSourcedId' => $classId, 'userSourcedId' => $id($pupil), 'role' => 'student', 'primary' => 'false', 'beginDate' => $pupil->joinedAt()->format('Y-m-d'), 'endDate' => $class->endsOn()->format('Y-m-d')], $pupils), ['sourcedId', 'status', 'dateLastModified', 'classSourcedId', 'userSourcedId', 'role', 'primary', 'beginDate', 'endDate'], false),
         ];
-        $path = tempnam(sys_get_temp_dir(), 'scrivlet');
-        $zip = new \ZipArchive();
-        if (false === $path || true !== $zip->open($path, \ZipArchive::OVERWRITE)) {
-            throw new \RuntimeException('Cannot make a ZIP here.');
-        }
-        foreach ($files as $name => $text) {
-            $zip->addFromString($name, $text);
-        }
-        $zip->close();
-        $content = (string) file_get_contents($path);
-        unlink($path);
 
-        return $content;
+        return Zip::of($files);
     }
 
     /**

@@ -12,6 +12,7 @@ use Scrivlet\App\Entity\SchoolClass;
 use Scrivlet\App\Program\Bundle;
 use Scrivlet\App\Program\ProgramStore;
 use Scrivlet\App\Program\RevisionRepository;
+use Scrivlet\App\Program\Zip;
 use Scrivlet\Core\File\ProjectReader;
 use Scrivlet\Core\File\ProjectWriter;
 
@@ -87,20 +88,12 @@ final readonly class HandingOut
     /** @return string a ZIP of projects, one a pupil, as collected or as they are */
     public function zip(Handout $handout): string
     {
-        $path = tempnam(sys_get_temp_dir(), 'scrivlet');
-        $zip = new \ZipArchive();
-        if (false === $path || true !== $zip->open($path, \ZipArchive::OVERWRITE)) {
-            throw new \RuntimeException('Cannot make a ZIP here.');
-        }
-        $zip->addFromString('about.txt', "{$handout->name}\n{$handout->class->name()}\n".($handout->collectedAt() ?? $handout->handedAt())->format('Y-m-d H:i')."\n");
+        $files = ['about.txt' => "{$handout->name}\n{$handout->class->name()}\n".($handout->collectedAt() ?? $handout->handedAt())->format('Y-m-d H:i')."\n"];
         foreach ($this->copies->findBy(['handout' => $handout]) as $copy) {
             $tree = null === $copy->collected() ? null : ($this->revisions->at($copy->program, $copy->collected())[1] ?? null);
-            $zip->addFromString($copy->pupil->id().'-'.Bundle::fileName($copy->pupil->name()).'.scrivlet.json', ProjectWriter::write($handout->name, $tree ?? ProgramStore::program($copy->program)));
+            $files[$copy->pupil->id().'-'.Bundle::fileName($copy->pupil->name()).'.scrivlet.json'] = ProjectWriter::write($handout->name, $tree ?? ProgramStore::program($copy->program));
         }
-        $zip->close();
-        $content = (string) file_get_contents($path);
-        unlink($path);
 
-        return $content;
+        return Zip::of($files);
     }
 }

@@ -10,6 +10,7 @@ use Scrivlet\App\Entity\Learner;
 use Scrivlet\App\Entity\Pupil;
 use Scrivlet\App\Entity\SchoolClass;
 use Scrivlet\App\Entity\User;
+use Scrivlet\App\Http\OneLine;
 use Scrivlet\App\Learner\KeyWords;
 use Scrivlet\App\Learner\LearnerRepository;
 use Scrivlet\App\Program\ProgramStore;
@@ -38,7 +39,7 @@ final readonly class Joining
      */
     public static function name(string $typed): string
     {
-        $name = mb_substr(trim((string) preg_replace('/[\x00-\x1f\x7f\p{Zl}\p{Zp}\x{200b}-\x{200f}\x{202a}-\x{202e}\x{2060}-\x{2069}]+|\s+/u', ' ', mb_scrub(mb_substr($typed, 0, 400), 'UTF-8'))), 0, Learner::LONGEST_NAME);
+        $name = OneLine::of($typed, Learner::LONGEST_NAME);
 
         return '' === $name ? throw new Refusal('join.no_name') : $name;
     }

@@ -31,6 +31,8 @@ final readonly class PupilView
 {
     private const STATES = 400;
     private const STEPS = 20_000;
+    /** A look at somebody's work is no place for what takes long. */
+    private const WORK = 400_000;
     /** Works that are looked at, from the last one back, for one that draws. */
     private const LOOKED = 8;
 
@@ -134,7 +136,7 @@ final readonly class PupilView
         }
         [$picture, $printed] = [null, ''];
         if ([] === $mistakes) {
-            $outcome = Runner::run($analysis, $language, 1, new Limits(steps: self::STEPS, milliseconds: Trial::LONG), circumstances: new Circumstances(new Answers($answers)));
+            $outcome = Runner::run($analysis, $language, 1, new Limits(steps: self::STEPS, milliseconds: Trial::LONG, work: self::WORK), circumstances: new Circumstances(new Answers($answers)));
             $picture = 'printout' === $analysis->program->setting->scene ? null : Picture::svg($analysis->program->setting, $outcome->trace);
             $printed = mb_substr($outcome->trace->printout(), 0, 2000);
             if (null !== $outcome->error) {
@@ -175,6 +177,6 @@ final readonly class PupilView
 
     private static function drawn(Analysis $analysis, Language $language, string $answers = ''): string
     {
-        return Picture::svg($analysis->program->setting, Runner::run($analysis, $language, 1, new Limits(steps: self::STEPS, milliseconds: Trial::LONG), circumstances: new Circumstances(new Answers($answers)))->trace);
+        return Picture::svg($analysis->program->setting, Runner::run($analysis, $language, 1, new Limits(steps: self::STEPS, milliseconds: Trial::LONG, work: self::WORK), circumstances: new Circumstances(new Answers($answers)))->trace);
     }
 }

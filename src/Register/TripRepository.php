@@ -19,6 +19,7 @@ final class TripRepository extends ServiceEntityRepository
         parent::__construct($registry, Trip::class);
     }
 
+    private const MOMENT = '-5 minutes';
     /** Trips that are looked at, from the last one back. */
     private const MOST = 3000;
 
@@ -38,6 +39,12 @@ final class TripRepository extends ServiceEntityRepository
         $rows = $query->getQuery()->getArrayResult();
 
         return array_map(static fn (array $row): array => ['id' => (int) $row['id'], 'kind' => $row['kind'], 'pupil' => (int) $row['pupil'], 'name' => $row['name'], 'at' => $row['at']->format(\DATE_ATOM)], $rows);
+    }
+
+    /** Whether the same was noted of the same text a moment ago: who presses twice trips once. */
+    public function isJustNoted(Pupil $pupil, string $kind, string $text, \DateTimeImmutable $now): bool
+    {
+        return false !== $this->getEntityManager()->getConnection()->fetchOne('SELECT 1 FROM trips WHERE pupil_id = ? AND kind = ? AND at > ? AND text = ? LIMIT 1', [$pupil->id(), mb_substr($kind, 0, 80), $now->modify(self::MOMENT)->format('Y-m-d H:i:s'), $text]);
     }
 
     /** @return list<Trip> of one pupil, the last one first */

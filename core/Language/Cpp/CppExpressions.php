@@ -689,6 +689,14 @@ abstract class CppExpressions extends BraceExpressions
             if ($left instanceof Operation && 'found' === $left->key) {
                 return new Operation('position', $left->arguments);
             }
+            if ($left instanceof Operation && 'found_if' === $left->key) {
+                return new Operation('first_place', $left->arguments);
+            }
+        }
+        if ($left instanceof Operation && 'found_if' === $left->key && $left->arguments[1] instanceof Lambda && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0] && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
+            $any = new Operation('any_holds', [new Collected($left->arguments[1]->value, $left->arguments[1]->parameters[0], $left->arguments[0])]);
+
+            return Operator::NotEqual === $operator ? $any : new Unary(UnaryOperator::Not, $any);
         }
         if ($left instanceof Operation && 'next_of_all' === $left->key && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] instanceof VariableRead && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
             $of = $right->arguments[0];
@@ -1242,6 +1250,9 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ('find' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
             return $this->transient('found', [$first, $second]);
+        }
+        if ('find_if' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
+            return $this->transient('found_if', [$first, $second]);
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? 'smaller' : 'larger', $first->items);

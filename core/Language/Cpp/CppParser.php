@@ -1406,6 +1406,10 @@ final class CppParser extends CppExpressions
                 // The star belongs to each name (C++17, 11.3.1).
                 $this->accept('*');
             }
+            if ([] !== $rows && $this->is('*')) {
+                $this->pointerBeside($token, $type);
+                continue;
+            }
             $name = $this->newName();
             if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, ...$this->brought ??= [str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;')])) {
                 $this->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
@@ -1466,6 +1470,12 @@ final class CppParser extends CppExpressions
         [$list, $what] = [$value->arguments[0] ?? null, $value->arguments[1] ?? null];
         if (\in_array($value->key, ['greatest_place', 'least_place'], true) && null !== $list) {
             $value = new Operation('found', [$list, $what = self::foundBy($value)]);
+        }
+        if ('found_if' === $value->key && null !== $list) {
+            $this->iterators[$name] = ['place', $list];
+            $this->types[$this->scope][$name] = '';
+
+            return new Operation('first_place', $value->arguments);
         }
         if (null === $list || null === $what || 'found' !== $value->key && ('position' !== $value->key || !$this->isOfType($list, '(?:unordered_)?(?:map|set)'))) {
             return $value;

@@ -107,6 +107,33 @@ trait OtherNames
 
             return $this->ended(new SetVariable($this->newId(), $name->text, new Operation('filled', [$size, self::empty("vector<$of>")]), false, "vector<$of>"), $token->offset);
         }
+        $this->pointedTo($token, $name, $type);
+        while ($this->is(',') && $this->is('*', 1)) {
+            ++$this->at;
+            $this->pointerBeside($token, $type);
+        }
+        $this->semicolon();
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+    }
+
+    /** `int x = 5, *p = &x;`: a pointer among other names of a row. */
+    private function pointerBeside(Token $token, string $type): void
+    {
+        $this->accept('*');
+        $name = $this->peek();
+        if (null === $name || TokenKind::Name !== $name->kind || !$this->is('=', 1) || !$this->is('&', 2) || 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1))) {
+            $this->fail('unsupported', $token, ['what' => rtrim($type, ' *').' … *'.($name->text ?? '')]);
+        }
+        $this->at += 2;
+        $this->declared[$this->scope][$name->text] = true;
+        $this->silenced[$name->text] = true;
+        $this->pointedTo($token, $name, $type);
+    }
+
+    /** Behind the sign `=`: what a pointer points at from now on. */
+    private function pointedTo(Token $token, Token $name, string $type): void
+    {
         if (!$this->accept('&')) {
             $this->fail('unsupported', $token, ['what' => $type]);
         }
@@ -115,9 +142,6 @@ trait OtherNames
             $this->fail('unsupported', $token, ['what' => "$type = &…"]);
         }
         $this->pointsAt[$this->scope][$name->text] = $target;
-        $this->semicolon();
-
-        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
     }
 
     /** A pointer stands for one value where it is followed, `*p`, and for a list elsewhere: both are the caller's own. */

@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Checker;
 use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
@@ -78,7 +79,7 @@ final class Reader
         }
         $program = Bounded::program($program, $parser, $text);
         $scene = Scenes::settled($program, $old)->setting->scene;
-        $mistakes = self::first([...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
+        $mistakes = self::first($language, [...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program, $fingerprints, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
@@ -184,8 +185,9 @@ final class Reader
      *
      * @return list<Mistake>
      */
-    private static function first(array $mistakes): array
+    private static function first(Language $language, array $mistakes): array
     {
+        $mistakes = array_map(static fn (Mistake $mistake): Mistake => RealNames::told($mistake, $language), $mistakes);
         usort($mistakes, static fn (Mistake $a, Mistake $b): int => $a->offset <=> $b->offset);
         $kinds = array_column($mistakes, 'kind');
         if (\in_array('row_in_try', $kinds, true)) {
@@ -199,7 +201,7 @@ final class Reader
     }
 
     /** What may only be said because something above is not read yet: its names, or where it ends. */
-    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if'];
+    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'no_value', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if'];
 
     /**
      * A body that was left empty, or has remarks alone, was typed so: no `pass` is printed into it.

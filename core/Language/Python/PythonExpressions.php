@@ -1107,6 +1107,9 @@ abstract class PythonExpressions extends ExpressionParser
         if ('math.fabs' === $name && 1 === $count && null !== $first) {
             return new Operation('to_number', [new Operation('absolute', [$first])]);
         }
+        if ('math.isqrt' === $name && 1 === $count && null !== $first) {
+            return new Operation('floor', [new Operation('root', [$first])]);
+        }
         if ('math.trunc' === $name && 1 === $count && null !== $first) {
             return new Operation('to_whole', [$first]);
         }

@@ -1,0 +1,113 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Mistakes;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+
+/**
+ * Names that the real machines have and nobody reads here yet: of Python's built-in functions, types and the modules of a course,
+ * of JavaScript's global objects, of the headers of C++. Whoever writes one of them has made no mistake.
+ */
+final class RealNames
+{
+    /** The kinds of mistakes that say that nobody knows a name. */
+    private const UNKNOWN = ['unknown_method', 'misspelt_method', 'unknown_property'];
+    private const CALLED = ['unknown_function', 'misspelt_function'];
+    /** Methods, and members of modules. */
+    private const PYTHON = ''
+        .'accumulate acos acosh altzone append as_integer_ratio ascii_letters ascii_lowercase ascii_uppercase asctime asin asinh astimezone '
+        .'atan atan2 atanh betavariate bisect_left bisect_right bit_count bit_length cache cached_property capitalize capwords casefold cbrt '
+        .'ceil center chain choice choices clear clock_getres clock_gettime clock_gettime_ns clock_settime clock_settime_ns cmp_to_key comb '
+        .'combinations combinations_with_replacement combine compress conjugate copy copyright copysign correlation cosh count covariance '
+        .'credits ctime cycle date daylight decode deepcopy defaultdict degrees denominator difference difference_update digits discard '
+        .'dispatch_table dist dropwhile encode endswith erfc error exit exp2 expandtabs expm1 expovariate extend fabs factorial filterfalse '
+        .'find floor fmean fmod fold format format_map frexp from_bytes fromhex fromisocalendar fromisoformat fromkeys fromordinal '
+        .'fromtimestamp fsum gamma gammavariate gauss geometric_mean get_cache_token get_clock_info getrandbits getstate gmtime groupby '
+        .'harmonic_mean hash hexdigits hour hypot imag index insert intersection intersection_update is_integer isalnum isalpha isascii '
+        .'isclose isdecimal isdigit isdisjoint isfinite isidentifier isinf islice islower isnan isnumeric isocalendar isoformat isoweekday '
+        .'isprintable isqrt isspace issubset issuperset istitle isupper items join keys ldexp lgamma license linear_regression ljust '
+        .'localtime log10 log1p log2 lognormvariate lower lru_cache lstrip maketrans mean median median_grouped median_high median_low '
+        .'microsecond minute mktime mode modf monotonic monotonic_ns month multimode namedtuple nextafter normalvariate numbers numerator '
+        .'octdigits pairwise paretovariate partial partialmethod partition perf_counter perf_counter_ns perm permutations popitem pow '
+        .'printable process_time process_time_ns prod product pstdev pthread_getcpuclockid punctuation pvariance quantiles quit radians '
+        .'randbytes randint random randrange real recursive_repr reduce remainder remove removeprefix removesuffix repeat replace resolution '
+        .'reverse rfind rindex rjust round rpartition rsplit rstrip sample second seed setdefault setstate shuffle singledispatch '
+        .'singledispatchmethod sinh sleep sort split splitlines sqrt starmap startswith stdev strftime strip strptime struct_time sum '
+        .'swapcase symmetric_difference symmetric_difference_update takewhile tanh thread_time thread_time_ns time time_ns timestamp '
+        .'timetuple timetz timezone title to_bytes today toordinal total_ordering translate triangular trunc tzinfo tzname tzset uniform '
+        .'union update update_wrapper upper utcfromtimestamp utcnow utcoffset utctimetuple values variance vonmisesvariate weekday '
+        .'weibullvariate whitespace wraps year zfill zip_longest ';
+    private const PYTHON_CALLED = 'abs aiter all anext any ascii bin bool breakpoint bytearray bytes callable chr classmethod compile complex delattr dict dir divmod enumerate eval exec filter float format frozenset getattr globals hasattr hash help hex id input int isinstance issubclass iter len list locals map max memoryview min next object oct open ord pow print property range repr reversed round set setattr slice sorted staticmethod str sum super tuple type vars zip';
+    private const JAVASCRIPT = ''
+        .'EPSILON LN10 LOG10E LOG2E MAX_SAFE_INTEGER MAX_VALUE MIN_SAFE_INTEGER MIN_VALUE NEGATIVE_INFINITY POSITIVE_INFINITY SQRT1_2 SQRT2 acos acosh '
+        .'allSettled anchor apply asin asinh assign atan atan2 atanh atob bind blink bold btoa call catch cbrt ceil charAt charCodeAt clear clearInterval '
+        .'clearTimeout clz32 codePointAt compile concat copyWithin cosh create decodeURIComponent defineProperties defineProperty delete dotAll '
+        .'encodeURIComponent endsWith entries every exec expm1 fetch fill filter finally find findIndex findLast findLastIndex fixed flags flat flatMap floor '
+        .'fontcolor fontsize forEach freeze from fromCharCode fromCodePoint fromEntries fround getDate getDay getFullYear getHours getMilliseconds getMinutes '
+        .'getMonth getOwnPropertyDescriptor getOwnPropertyDescriptors getOwnPropertyNames getOwnPropertySymbols getPrototypeOf getSeconds getTime '
+        .'getTimezoneOffset getUTCDate getUTCDay getUTCFullYear getUTCHours getUTCMilliseconds getUTCMinutes getUTCMonth getUTCSeconds getYear global hasIndices '
+        .'hasOwn hasOwnProperty hypot ignoreCase imul includes indexOf isArray isExtensible isFinite isFrozen isInteger isNaN isPrototypeOf isSafeInteger '
+        .'isSealed isWellFormed italics join keys lastIndexOf link localeCompare log10 log1p log2 match matchAll multiline normalize padEnd padStart parse '
+        .'parseFloat parseInt preventExtensions propertyIsEnumerable push queueMicrotask race random reduce reduceRight reject repeat replace replaceAll '
+        .'requestAnimationFrame resolve reverse round seal search setDate setFullYear setHours setImmediate setInterval setMilliseconds setMinutes setMonth '
+        .'setPrototypeOf setSeconds setTime setTimeout setUTCDate setUTCFullYear setUTCHours setUTCMilliseconds setUTCMinutes setUTCMonth setUTCSeconds setYear '
+        .'shift sign sinh slice small some sort source splice split sqrt startsWith sticky strike structuredClone substr substring tanh test then toDateString '
+        .'toExponential toFixed toGMTString toISOString toJSON toLocaleDateString toLocaleLowerCase toLocaleString toLocaleTimeString toLocaleUpperCase '
+        .'toLowerCase toPrecision toReversed toSorted toSpliced toString toTimeString toUTCString toUpperCase toWellFormed trim trimEnd trimLeft trimRight '
+        .'trimStart trunc unicode unicodeSets unshift valueOf values with ';
+    private const JAVASCRIPT_CALLED = 'setTimeout clearTimeout setInterval clearInterval queueMicrotask structuredClone fetch btoa atob encodeURIComponent decodeURIComponent encodeURI decodeURI requestAnimationFrame setImmediate eval';
+    private const CPP = ''
+        .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol binary_search bind bsearch calloc cbrt clamp clock '
+        .'copy_if copy_n copysign crbegin cref declval difftime distance empty equal equal_range erf erfc exchange exclusive_scan expm1 fclose fdim fgets fill_n '
+        .'find_end find_first_of find_if find_if_not fma fopen for_each for_each_n forward fprintf free frexp from_chars gcd generate generate_n get_if '
+        .'get_money get_time getchar getenv gets holds_alternative hypot includes inclusive_scan inner_product inplace_merge invoke iota is_sorted '
+        .'is_sorted_until isblank iscntrl isgraph isprint isxdigit iter_swap lcm ldexp lerp lexicographical_compare lgamma llround localtime log1p lower_bound '
+        .'lrint lround make_shared make_unique malloc mem_fn memcmp memcpy memmove memset merge midpoint minmax minmax_element mismatch mktime modf nearbyint '
+        .'next_permutation nextafter nth_element partial_sort partial_sum partition perror prev prev_permutation put_time putchar puts qsort quick_exit quoted '
+        .'rand rbegin realloc reduce ref regex_match regex_replace regex_search remainder remove_copy rend replace_copy replace_if rint rotate rotate_copy '
+        .'sample scanf search search_n set_difference set_intersection set_symmetric_difference set_union shuffle size snprintf sprintf srand sscanf ssize '
+        .'stable_partition stable_sort stof stold stoul stoull strcat strchr strcmp strcpy strftime strlen strncmp strncpy strstr strtod strtok strtol '
+        .'swap_ranges system tgamma thread time to_chars to_wstring transform_reduce unique_copy upper_bound visit ';
+
+    /** @var array<string, array<string, true>> by language */
+    private static array $names = [];
+
+    /** The same mistake; where it is none, what is not read yet. */
+    public static function told(Mistake $mistake, Language $language): Mistake
+    {
+        $name = $mistake->parameters['name'] ?? null;
+        $isCalled = \in_array($mistake->kind, self::CALLED, true);
+        if (!\is_string($name) || !$isCalled && !\in_array($mistake->kind, self::UNKNOWN, true) || !isset(self::of($language, $isCalled)[$name])) {
+            return $mistake;
+        }
+
+        return new Mistake('unsupported', $mistake->offset, $mistake->length, ['what' => $name]);
+    }
+
+    /**
+     * @param bool $isCalled by itself, not of a value or a module
+     *
+     * @return array<string, true>
+     */
+    private static function of(Language $language, bool $isCalled): array
+    {
+        return self::$names[$language->value.($isCalled ? ' called' : '')] ??= self::made($language, $isCalled);
+    }
+
+    /** @return array<string, true> */
+    private static function made(Language $language, bool $isCalled): array
+    {
+        $names = match ($language) {
+            Language::Python => $isCalled ? self::PYTHON_CALLED : self::PYTHON,
+            Language::JavaScript => $isCalled ? self::JAVASCRIPT_CALLED : self::JAVASCRIPT,
+            Language::Cpp => self::CPP,
+        };
+        // What is read somewhere is known: there it stands in the wrong place, which is a mistake.
+        $index = SpellingIndex::of($language);
+
+        return array_diff_key(array_fill_keys(explode(' ', trim($names)), true), $index->functions, $index->methods, $index->properties);
+    }
+}
