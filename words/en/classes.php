@@ -107,7 +107,7 @@ return [
     'orders.no_programs' => 'There is no program on your shelf.',
     'trips' => 'What the class trips over',
     'trips.none' => 'Nothing in the last two weeks.',
-    'trips.count' => '{pupils, plural, one {one pupil} other {# pupils}}, {count, plural, one {once} other {# times}}',
+    'trips.count' => '{pupils, plural, one {one pupil} other {# pupils}}, {count, plural, one {one time} other {# times}}',
     'trips.who' => 'Who',
     'trips.show' => 'Show',
     'trips.rung' => 'To mend',
