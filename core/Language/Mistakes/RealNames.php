@@ -15,7 +15,7 @@ final class RealNames
 {
     /** The kinds of mistakes that say that nobody knows a name. */
     private const UNKNOWN = ['unknown_method', 'misspelt_method', 'unknown_property'];
-    private const CALLED = ['unknown_function', 'misspelt_function'];
+    private const CALLED = ['unknown_function', 'misspelt_function', 'unknown_name', 'misspelt_name'];
     /** Methods, and members of modules. */
     private const PYTHON = ''
         .'accumulate acos acosh altzone append as_integer_ratio ascii_letters ascii_lowercase ascii_uppercase asctime asin asinh astimezone '
@@ -88,7 +88,7 @@ final class RealNames
     }
 
     /**
-     * @param bool $isCalled by itself, not of a value or a module
+     * @param bool $isCalled by itself, not of a value or a module; or named so
      *
      * @return array<string, true>
      */
