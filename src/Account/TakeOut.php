@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Scrivlet\App\Account;
 
 use Doctrine\ORM\EntityManagerInterface;
+use Scrivlet\App\Entity\MarginNote;
 use Scrivlet\App\Entity\Program;
 use Scrivlet\App\Entity\SignIn;
+use Scrivlet\App\Entity\Trip;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Entity\Work;
+use Scrivlet\App\Entity\WorkState;
 use Scrivlet\App\Learner\LearnerRepository;
 use Scrivlet\App\Learner\WorkRepository;
 use Scrivlet\App\Lesson\CourseRepository;
@@ -16,6 +19,11 @@ use Scrivlet\App\Lesson\LessonRepository;
 use Scrivlet\App\Program\Bundle;
 use Scrivlet\App\Program\ProgramRepository;
 use Scrivlet\App\Program\ProgramStore;
+use Scrivlet\App\Register\MarginNoteRepository;
+use Scrivlet\App\Register\PupilRepository;
+use Scrivlet\App\Register\Told;
+use Scrivlet\App\Register\TripRepository;
+use Scrivlet\App\Register\WorkStateRepository;
 use Scrivlet\App\Security\SignInRepository;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Lesson\LessonFile;
@@ -25,9 +33,23 @@ use Scrivlet\Core\Words\Words;
 final readonly class TakeOut
 {
     private const AT_ONCE = 100;
+    private const MOST = 5_000;
 
-    public function __construct(private EntityManagerInterface $entities, private ProgramRepository $programs, private SignInRepository $signIns, private CourseRepository $courses, private LessonRepository $lessons, private LearnerRepository $learners, private WorkRepository $works)
+    public function __construct(private EntityManagerInterface $entities, private ProgramRepository $programs, private SignInRepository $signIns, private CourseRepository $courses, private LessonRepository $lessons, private LearnerRepository $learners, private WorkRepository $works, private PupilRepository $pupils, private MarginNoteRepository $notes, private TripRepository $trips, private WorkStateRepository $states)
     {
+    }
+
+    /** @return array<string, mixed> what a class knows of its pupil */
+    private function ofPupil(User $user): array
+    {
+        $pupil = $this->pupils->ofUser($user);
+
+        return null === $pupil ? [] : [
+            'class' => $pupil->class()->name(), 'joined' => $pupil->joinedAt()->format(\DATE_ATOM), 'seen' => $pupil->seenAt()?->format(\DATE_ATOM), 'id' => $pupil->sourcedId(),
+            'notes' => array_map(static fn (MarginNote $note): array => ['at' => $note->madeAt()->format(\DATE_ATOM), 'line' => $note->line, 'beside' => $note->quote, 'text' => $note->text, 'read' => $note->isRead()], $this->notes->ofPupil($pupil)),
+            'tripped' => array_map(static fn (Trip $trip): array => ['at' => $trip->at->format(\DATE_ATOM), 'over' => Told::says($trip->kind, $trip->parameters, Words::FALLBACK), 'language' => $trip->language, 'line' => $trip->line, 'text' => $trip->text], $this->trips->ofPupil($pupil, self::MOST)),
+            'states' => array_map(static fn (WorkState $state): array => ['at' => $state->at->format(\DATE_ATOM), 'lesson' => $state->work->lesson->lesson()->title(Words::FALLBACK), 'rung' => $state->work->rung, 'answer' => $state->answer, 'near' => $state->near], $this->states->ofLearner($pupil->learner, self::MOST)),
+        ];
     }
 
     /** @return string the path of a ZIP; whoever asks for it takes it away */
@@ -59,7 +81,7 @@ final readonly class TakeOut
             'tries' => $work->tries(), 'hints' => $work->hints(), 'looks' => $work->looks(),
         ], null === $learner ? [] : $this->works->findBy(['learner' => $learner]));
         $sessions = array_map(static fn (SignIn $signIn): array => ['began_at' => $signIn->beganAt->format(\DATE_ATOM), 'address' => $signIn->address, 'browser' => $signIn->browser], $this->signIns->of($user));
-        $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list, 'work' => $works];
+        $about = ['email' => $user->getUserIdentifier(), 'name' => $user->name(), 'roles' => $user->getRoles(), 'made' => $user->madeAt()?->format(\DATE_ATOM), 'sessions' => $sessions, 'programs' => $list, 'work' => $works, ...$this->ofPupil($user)];
         $zip->addFromString('account.json', json_encode($about, \JSON_THROW_ON_ERROR | \JSON_PRETTY_PRINT | \JSON_UNESCAPED_UNICODE | \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE)."\n");
         $zip->close();
 

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\App\Register;
 
+use Doctrine\DBAL\Exception as DatabaseTrouble;
 use Scrivlet\App\Entity\User;
 use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\HttpFoundation\RequestStack;
@@ -27,8 +28,16 @@ final class PupilLayer extends AbstractExtension
     {
         $user = $this->security->getUser();
         $request = $this->requests->getMainRequest();
-        $pupil = $user instanceof User && $user->isPupil() ? $this->pupils->ofUser($user) : null;
+        if (!$user instanceof User || !$user->isPupil() || null === $request) {
+            return null;
+        }
+        try {
+            $pupil = $this->pupils->ofUser($user);
 
-        return null === $pupil || null === $request ? null : $this->layer->of($pupil, $request->getLocale(), $request->cookies->getString('scrivlet_text'));
+            return null === $pupil ? null : $this->layer->of($pupil, $request->getLocale(), $request->cookies->getString('scrivlet_text'));
+        } catch (DatabaseTrouble) {
+            // The page that says so has to be there all the same.
+            return null;
+        }
     }
 }

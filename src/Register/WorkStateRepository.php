@@ -6,6 +6,7 @@ namespace Scrivlet\App\Register;
 
 use Doctrine\Bundle\DoctrineBundle\Repository\ServiceEntityRepository;
 use Doctrine\Persistence\ManagerRegistry;
+use Scrivlet\App\Entity\Learner;
 use Scrivlet\App\Entity\Work;
 use Scrivlet\App\Entity\WorkState;
 
@@ -42,6 +43,15 @@ final class WorkStateRepository extends ServiceEntityRepository
         if (is_numeric($too)) {
             $connection->executeStatement('DELETE FROM work_states WHERE work_id = ? AND id <= ?', [$work->id(), (int) $too]);
         }
+    }
+
+    /** @return list<WorkState> the last one first */
+    public function ofLearner(Learner $learner, int $most): array
+    {
+        /** @var list<WorkState> $states */
+        $states = $this->createQueryBuilder('state')->join('state.work', 'work')->addSelect('work')->where('work.learner = :learner')->setParameter('learner', $learner)->orderBy('state.id', 'DESC')->setMaxResults($most)->getQuery()->getResult();
+
+        return $states;
     }
 
     /** @return list<array{number: int, at: string, near: float|null}> without the answers, the first one first */

@@ -23,6 +23,7 @@ use Scrivlet\Core\Lesson\LessonFile;
 use Scrivlet\Core\Tree\Program as Tree;
 use Symfony\Bundle\FrameworkBundle\Console\Application;
 use Symfony\Component\Console\Tester\ApplicationTester;
+use Symfony\Component\HttpFoundation\BinaryFileResponse;
 use Symfony\Component\HttpFoundation\File\UploadedFile;
 use Symfony\Component\Routing\RouterInterface;
 
@@ -539,6 +540,19 @@ final class ClassesTest extends AppTestCase
         foreach (['users', 'programs', 'revisions', 'learners', 'works', 'work_states', 'pupils', 'margin_notes', 'trips'] as $table) {
             self::assertGreaterThan($empty[$table], $full[$table], $table);
         }
+        // All of it is in what is taken out.
+        $this->browser->request('GET', "/classes/{$class->id()}/pupils/{$pupils[0]->id()}/data.zip");
+        $response = $this->browser->getResponse();
+        \assert($response instanceof BinaryFileResponse);
+        $file = (string) tempnam(sys_get_temp_dir(), 'data');
+        file_put_contents($file, $this->browser->getInternalResponse()->getContent());
+        $zip = new \ZipArchive();
+        self::assertTrue($zip->open($file));
+        $about = json_decode((string) $zip->getFromName('account.json'), true);
+        \assert(\is_array($about));
+        self::assertSame(['7b', 'Look', "prnt(1)\n", "prnt(1)\n"], [$about['class'], $about['notes'][0]['text'], $about['tripped'][0]['text'], $about['states'][0]['answer']]);
+        $zip->close();
+        unlink($file);
         $this->send("/classes/{$class->id()}/pupils/{$pupils[0]->id()}/remove");
         foreach (['pupils', 'works', 'margin_notes'] as $table) {
             self::assertSame($empty[$table] + 1, $this->kept($table), $table);
