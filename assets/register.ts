@@ -165,8 +165,9 @@ function hear(data: unknown): void {
     return;
   }
   if (told.all) soon("rows", () => void all());
-  else row(told);
-  soon("trips", () => void fetched(page.dataset.trips!).then((html) => html && put(html, "#trips")));
+  else if (told.html) row(told);
+  if (told.html || told.all)
+    soon("trips", () => void fetched(page.dataset.trips!).then((html) => html && put(html, "#trips")));
   if (shown && String(told.pupil) === card()?.dataset.of) soon("card", () => void show(shown, false));
 }
 

@@ -31,8 +31,15 @@ final class Activity
     /** Letters of a text that is kept with a trip. */
     private const LONGEST = 20_000;
 
+    /** A step that changes nothing that a register shows is written down once in so many seconds. */
+    private const QUIET = 20;
+
     /** @var list<\Closure(Pupil, \DateTimeImmutable): void> */
     private array $noted = [];
+    /** @var list<\Closure(Pupil, \DateTimeImmutable): void> what is left out with a step that is not written down */
+    private array $counted = [];
+    /** Whether somebody ran, answered or tripped. */
+    private bool $isSeen = false;
 
     public function __construct(private readonly Security $security, private readonly EntityManagerInterface $entities, private readonly PupilRepository $pupils, private readonly CopyRepository $copies, private readonly TripRepository $trips, private readonly Board $board, private readonly Live $live, private readonly Environment $twig, private readonly LocaleSwitcher $locales, private readonly LoggerInterface $logger)
     {
@@ -41,6 +48,7 @@ final class Activity
     /** @param list<ToldOnce>|null $mistakes of the text as it is now; null where that is not known */
     public function onRung(Lesson $lesson, int $rung, Language $language, ?array $mistakes = null): void
     {
+        $this->isSeen = $this->isSeen || null !== $mistakes;
         $place = ['kind' => 'rung', 'lesson' => $lesson->id(), 'rung' => $rung, 'language' => $language->value];
         $this->noted[] = static function (Pupil $pupil, \DateTimeImmutable $now) use ($place, $mistakes): void {
             $pupil->isAt($place, $now);
@@ -55,11 +63,14 @@ final class Activity
     {
         $id = $program->id();
         $place = ['kind' => 'program', 'program' => $id, 'language' => $language->value];
-        $this->noted[] = function (Pupil $pupil, \DateTimeImmutable $now) use ($place, $mistakes, $id, $isRun): void {
+        $this->isSeen = $this->isSeen || $isRun;
+        $this->noted[] = static function (Pupil $pupil, \DateTimeImmutable $now) use ($place, $mistakes): void {
             $pupil->isAt($place, $now);
             if (null !== $mistakes) {
                 $pupil->hasMistakes(self::kept($mistakes()), $now);
             }
+        };
+        $this->counted[] = function (Pupil $pupil, \DateTimeImmutable $now) use ($id, $isRun): void {
             $copy = $this->copies->findOneBy(['program' => $id, 'pupil' => $pupil]);
             $copy?->touched($now);
             if ($isRun) {
@@ -76,7 +87,8 @@ final class Activity
      */
     public function tripped(\Closure $over, Language $language, \Closure $text, ?Lesson $lesson = null, ?int $rung = null): void
     {
-        $this->noted[] = function (Pupil $pupil, \DateTimeImmutable $now) use ($over, $language, $text, $lesson, $rung): void {
+        $this->isSeen = true;
+        $this->counted[] = function (Pupil $pupil, \DateTimeImmutable $now) use ($over, $language, $text, $lesson, $rung): void {
             $known = [];
             $over = self::kept($over());
             // What could not run for its mistakes was tripped over by each of them.
@@ -109,22 +121,34 @@ final class Activity
     #[AsEventListener(priority: 10)]
     public function write(TerminateEvent $event): void
     {
-        $noted = $this->noted;
-        $this->noted = [];
+        [$noted, $counted, $isSeen] = [$this->noted, $this->counted, $this->isSeen];
+        [$this->noted, $this->counted, $this->isSeen] = [[], [], false];
         $user = [] === $noted ? null : $this->security->getUser();
         if (!$user instanceof User || !$user->isPupil() || !$this->entities->isOpen()) {
             return;
         }
         try {
             $pupil = $this->pupils->ofUser($user);
-            if (null !== $pupil) {
-                $now = new \DateTimeImmutable();
-                foreach ($noted as $note) {
-                    $note($pupil, $now);
-                }
-                $this->entities->flush();
-                $this->tell($pupil);
+            if (null === $pupil) {
+                return;
             }
+            $now = new \DateTimeImmutable();
+            $before = [$pupil->place(), $pupil->mistakes()];
+            $last = $pupil->seenAt();
+            foreach ($noted as $note) {
+                $note($pupil, $now);
+            }
+            if (!$isSeen && $before === [$pupil->place(), $pupil->mistakes()] && null !== $last && $now->getTimestamp() - $last->getTimestamp() < self::QUIET) {
+                // The row is the same; only who looks at this pupil's work looks again.
+                $this->live->tellRegister($pupil->class(), ['pupil' => $pupil->id()]);
+
+                return;
+            }
+            foreach ($counted as $note) {
+                $note($pupil, $now);
+            }
+            $this->entities->flush();
+            $this->tell($pupil);
         } catch (\Doctrine\DBAL\Exception $trouble) {
             // The pupil's work is safe; the register will see it with the next step.
             $this->logger->error('A step of a pupil did not come to the register.', ['why' => $trouble->getMessage()]);
