@@ -31,10 +31,4 @@ final class ClassCode
 
         return 1 === preg_match('/^['.self::SIGNS.']{'.self::LENGTH.'}$/D', $code) ? $code : null;
     }
-
-    /** In two halves, as it is shown. */
-    public static function shown(string $code): string
-    {
-        return substr($code, 0, 3).' '.substr($code, 3);
-    }
 }

@@ -64,7 +64,10 @@ final class ClassController extends AbstractController
     {
         try {
             $class->rename(self::name($request));
-            $class->endOn(self::day($request) ?? $class->endsOn());
+            // A class that has ended can be renamed without going on.
+            if ($request->request->getString('ends') !== $class->endsOn()->format('Y-m-d')) {
+                $class->endOn(self::day($request) ?? $class->endsOn());
+            }
             $class->letJoin($request->request->getBoolean('joinable'));
             $this->entities->flush();
             $this->addFlash('done', Sentences::of('class.kept', [], $request->getLocale()));
