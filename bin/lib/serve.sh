@@ -88,8 +88,6 @@ php_admin_value[max_execution_time] = $5
 php_admin_value[upload_max_filesize] = 4M
 php_admin_value[post_max_size] = 24M
 php_admin_value[upload_tmp_dir] = $folder/upload
-php_admin_value[opcache.memory_consumption] = 128
-php_admin_value[opcache.interned_strings_buffer] = 16
 php_admin_value[opcache.validate_timestamps] = ${SCRIVLET_CHECK_FILES:-0}
 php_admin_value[opcache.enable] = 1
 php_admin_value[realpath_cache_size] = 4096K
@@ -179,7 +177,10 @@ http {
 }
 EOF
   rm -f "$folder/run/php.sock" "$folder/run/runs.sock" "$folder/run/events.sock"
-  setsid php-fpm8.2 $as_root --nodaemonize --fpm-config "$folder/run/fpm.conf" >"$folder/log/php-fpm.out" 2>&1 9>&- &
+  local preload=(-d opcache.memory_consumption=128 -d opcache.interned_strings_buffer=16)
+  [ "$APP_ENV" = prod ] && preload+=(-d "opcache.preload=$root/config/preload.php" -d "scrivlet.var=$folder")
+  [ "$(id -u)" = 0 ] && preload+=(-d "opcache.preload_user=$user")
+  setsid php-fpm8.2 $as_root "${preload[@]}" --nodaemonize --fpm-config "$folder/run/fpm.conf" >"$folder/log/php-fpm.out" 2>&1 9>&- &
   services+=($!)
   wait_for 15 php-fpm test -S "$folder/run/php.sock"
   setsid nginx -e "$folder/log/nginx.log" -c "$folder/run/nginx.conf" >"$folder/log/nginx.out" 2>&1 9>&- &
