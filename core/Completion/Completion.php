@@ -28,6 +28,11 @@ final class Completion
     /** Bytes of a text that is still read for its types while somebody types; in a longer one they stay unknown. */
     private const LONGEST_READ = 20_000;
 
+    /** Names under which an object knows itself. */
+    private const ITSELF = ['self', 'this'];
+    /** What is asked of a value without brackets. */
+    private const PROPERTIES = ['length', 'first', 'second', 'message', 'name'];
+
     private readonly Place $place;
     private readonly KnownNames $names;
     private readonly Library $library;
@@ -153,37 +158,68 @@ final class Completion
         foreach ($this->library->things[$thing] ?? [] as $member => $operation) {
             $this->offer($member, SuggestionKind::Library, 20 - 0.1 * ++$index, $this->does($operation));
         }
-        $this->ofObjects($thing);
-        if ([] === $this->found) {
+        $isOpen = [] === $this->found;
+        $this->ofObjects($thing, $isOpen);
+        if ($isOpen && !\in_array($thing, self::ITSELF, true) && !isset($this->names->classes[$thing])) {
             $kind = $this->kindOf($thing);
-            $methods = $this->library->methodsOf($kind);
-            foreach ($methods as $method => $operation) {
-                $usual = array_search($method, Usual::METHODS, true);
-                $this->offer((string) $method, SuggestionKind::Library, 10 - 0.1 * ++$index + (false === $usual ? 0 : 4.5 - 0.1 * $usual), $this->does($operation), 'length' === $method ? null : $method.'(${})');
-            }
+            // An object of JavaScript has what it was given; a `Map` is asked for the rest.
+            $this->methods('map' === $kind && Language::JavaScript === $this->language && [] !== $this->names->members ? null : $kind);
         }
         if ('std' === $thing) {
-            foreach (array_keys($this->library->functions) as $name) {
+            foreach ([...Usual::STATEMENTS['cpp'], ...Usual::TYPES, ...Usual::FORMS, ...array_keys($this->library->functions)] as $name) {
                 $this->offer((string) $name, SuggestionKind::Library, 10 - 0.1 * ++$index);
             }
         }
     }
 
+    /** What values of a kind can do, the usual first. */
+    private function methods(?string $kind): void
+    {
+        $operations = $this->library->methodsOf($kind);
+        $usual = Usual::METHODS[$this->language->value][$kind ?? 'any'] ?? [];
+        $asked = strtolower(self::spoken($this->place->receiver));
+        foreach ($usual as $index => $method) {
+            // What is put together with values is the first that is wanted of a text with gaps.
+            $isPattern = 'format' === $method && str_contains($asked, '{');
+            $this->offer($method, SuggestionKind::Library, ($isPattern ? 20 : 13) - 0.3 * $index, $this->does($operations[$method] ?? null), \in_array($method, self::PROPERTIES, true) ? null : $method.'(${})');
+        }
+        $further = 0;
+        foreach ([] !== $usual && null !== $kind ? $this->library->methods[$kind] ?? [] : $operations as $method => $operation) {
+            $this->offer((string) $method, SuggestionKind::Library, 3 - 0.05 * ++$further, $this->does($operation), $method.'(${})');
+        }
+    }
+
     /** What objects of the program's own classes keep and can do, where the name may stand for one. */
-    private function ofObjects(string $receiver): void
+    private function ofObjects(string $receiver, bool $isOpen): void
     {
         $kind = $this->type($receiver)?->kind;
-        $isObject = \in_array($receiver, ['self', 'this'], true) || \in_array($kind, [TypeKind::Object, TypeKind::Copied], true);
-        if (!$isObject && null !== $kind && TypeKind::Unknown !== $kind && TypeKind::Mixed !== $kind) {
+        $isItself = \in_array($receiver, self::ITSELF, true);
+        $isObject = $isItself || \in_array($kind, [TypeKind::Object, TypeKind::Copied], true) || isset($this->names->classes[$receiver]);
+        $mayBe = null === $kind || TypeKind::Unknown === $kind || TypeKind::Mixed === $kind || TypeKind::Map === $kind && Language::JavaScript === $this->language;
+        if (!$isObject && (!$isOpen || !$mayBe || null !== $this->kindOf($receiver) && TypeKind::Map !== $kind)) {
             return;
         }
         $last = max(1, \count($this->place->tokens));
+        $base = $isObject ? 18 : (TypeKind::Map === $kind ? 14 : 11);
+        foreach ($this->names->members as $name => $at) {
+            $this->offer((string) $name, SuggestionKind::Variable, $base - 2 + 5 * $at / $last);
+        }
         foreach ($this->names->fields as $name => $at) {
-            $this->offer((string) $name, SuggestionKind::Variable, 18 + $at / $last);
+            $this->offer((string) $name, SuggestionKind::Variable, $base + 3 * $at / $last);
         }
         foreach ($this->names->methods as $name => $parameters) {
-            $this->offer((string) $name, SuggestionKind::OwnFunction, 17, '', self::withGaps((string) $name, $parameters));
+            $this->offer((string) $name, SuggestionKind::OwnFunction, $base - 0.5, '', self::withGaps((string) $name, $parameters));
         }
+        // An object begins by keeping what it is made from.
+        foreach ($isItself ? $this->names->parameters : [] as $index => $name) {
+            $this->offer($name, SuggestionKind::Variable, $base + 1.5 - 0.2 * $index);
+        }
+    }
+
+    /** The text before the point, where one stands there as it is. */
+    private static function spoken(string $receiver): string
+    {
+        return str_starts_with($receiver, '"') ? $receiver : '';
     }
 
     /** What kind of value stands before the point, as far as that is known: text, list, map or part. */
@@ -191,6 +227,9 @@ final class Completion
     {
         if (isset(Usual::KINDS[$receiver])) {
             return Usual::KINDS[$receiver];
+        }
+        if (str_starts_with($receiver, '"')) {
+            return 'text';
         }
         $kind = $this->type($receiver)?->kind;
 
@@ -228,14 +267,14 @@ final class Completion
         $isPython = Language::Python === $this->language;
         if ('import' === $this->place->before() && 'from' === $this->place->before(3)) {
             $library = $this->place->before(2);
-            foreach ('scrivlet' === $library ? SceneName::objects() : array_keys($this->library->things[$library] ?? []) as $index => $name) {
+            foreach ('scrivlet' === $library ? SceneName::objects() : [...Usual::LIBRARIES[$library] ?? [], ...array_keys($this->library->things[$library] ?? [])] as $index => $name) {
                 $this->offer((string) $name, SuggestionKind::Library, 10 - 0.1 * $index);
             }
 
             return;
         }
-        foreach ($isPython ? ['scrivlet', 'random', 'math', 'time'] : SceneName::objects() as $index => $name) {
-            $this->offer($name, SuggestionKind::Library, 10 - $index);
+        foreach ($isPython ? ['scrivlet', ...array_keys(Usual::LIBRARIES)] : SceneName::objects() as $index => $name) {
+            $this->offer($name, SuggestionKind::Library, 10 - 0.5 * $index);
         }
     }
 
@@ -243,8 +282,17 @@ final class Completion
     private function newNames(): void
     {
         $last = max(1, \count($this->place->tokens));
+        if (':' === $this->one && Language::Python === $this->language) {
+            $this->hints(20);
+        }
         if ('for' === $this->one) {
             $this->variables(3);
+        }
+        foreach ('def' === $this->one ? Usual::SPECIAL : [] as $index => $name) {
+            $this->offer($name, SuggestionKind::OwnFunction, ([] === $this->names->classes ? 0 : 4) - 0.2 * $index, '', $name.'(self${})');
+        }
+        foreach ('def' === $this->one ? $this->names->methods : [] as $name => $parameters) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, 3, '', $name.'('.implode(', ', ['self', ...$parameters]).')');
         }
         foreach ($this->names->elsewhere + $this->names->variables as $name => $at) {
             $this->offer((string) $name, SuggestionKind::Variable, 1 + 2 * $at / $last);
@@ -262,14 +310,51 @@ final class Completion
         }
     }
 
+    /** Types of parameters and results as Python names them, and the program's own. */
+    private function hints(float $score): void
+    {
+        foreach (Usual::HINTS as $index => $name) {
+            $this->offer($name, SuggestionKind::Keyword, $score - 0.3 * $index);
+        }
+        $this->kinds($score - 1);
+    }
+
+    /** The program's own classes, structures and kinds. */
+    private function kinds(float $score): void
+    {
+        $last = max(1, \count($this->place->tokens));
+        foreach ($this->names->classes as $name => $at) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, $score + $at / $last);
+        }
+    }
+
+    /** @return list<string> names that a loop gives its turns, while what it goes through is being written */
+    private function turns(): array
+    {
+        $names = [];
+        $tokens = $this->place->tokens;
+        for ($at = \count($tokens) - 1, $isBehind = false; $at >= 0 && !\in_array(trim($tokens[$at]->text), ['', ';', '{', '}'], true); --$at) {
+            if ('for' === $tokens[$at]->text) {
+                return $isBehind ? $names : [];
+            }
+            $isBehind = $isBehind || \in_array($tokens[$at]->text, ['in', 'of'], true);
+            if ($isBehind) {
+                $names[] = $tokens[$at]->text;
+            }
+        }
+
+        return [];
+    }
+
     private function variables(float $base): void
     {
         $last = max(1, \count($this->place->tokens));
+        $turns = $this->turns();
         foreach ($this->names->variables as $name => $at) {
             if (!\in_array($name, SceneName::objects(), true)) {
                 $isJustSaid = ',' === $this->place->before() && $name === $this->place->before(2);
                 $isNew = 1 === ($this->names->counts[$name] ?? 0);
-                $this->offer((string) $name, SuggestionKind::Variable, $base + 6 * $at / $last + ($isNew ? 2 : 0) - ($isJustSaid ? 5 : 0));
+                $this->offer((string) $name, SuggestionKind::Variable, $base + 6 * $at / $last + ($isNew ? 2 : 0) - ($isJustSaid ? 5 : 0) - (\in_array($name, $turns, true) ? 12 : 0));
             }
         }
     }
@@ -277,8 +362,10 @@ final class Completion
     private function functions(float $score): void
     {
         foreach ($this->names->functions as $name => $parameters) {
-            $this->offer((string) $name, SuggestionKind::OwnFunction, $score, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
+            // One that nothing has called yet was made to be called.
+            $this->offer((string) $name, SuggestionKind::OwnFunction, $score + (isset($this->names->calls[$name]) ? 0 : 2), implode(', ', $parameters), self::withGaps((string) $name, $parameters));
         }
+        $this->kinds($score);
     }
 
     private function statement(): void
@@ -306,6 +393,23 @@ final class Completion
         $this->things(7);
         $this->variables(4);
         $this->functions(6);
+        if ([] !== $this->names->classes) {
+            foreach (Language::JavaScript === $this->language ? ['constructor', 'toString', 'static', 'get'] : [] as $index => $word) {
+                $this->offer($word, SuggestionKind::Keyword, 5 - $index);
+            }
+            foreach (Language::Python === $this->language ? ['self'] : ['this'] as $word) {
+                $this->offer($word, SuggestionKind::Keyword, 6);
+            }
+            // A class may do by its own way what another does; Python says `def` before it.
+            foreach (Language::Python === $this->language ? [] : $this->names->methods as $name => $parameters) {
+                $this->offer((string) $name, SuggestionKind::OwnFunction, 2.5, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
+            }
+        }
+        // A row of Python makes a name by giving it a value; another function may have one of the kind.
+        foreach (Language::Python === $this->language ? $this->names->elsewhere : [] as $name => $_at) {
+            $this->offer((string) $name, SuggestionKind::Variable, 1.5);
+        }
+        $this->standard();
         foreach ($this->language->keywords() as $word) {
             if (!$this->isLeftOut($word)) {
                 $this->offer($word, SuggestionKind::Keyword, 0);
@@ -345,9 +449,62 @@ final class Completion
         }
     }
 
+    /** `std`, where names of the standard library are written with it. */
+    private function standard(): void
+    {
+        if (Language::Cpp === $this->language && str_contains($this->before, 'std::')) {
+            $this->offer('std', SuggestionKind::Library, 8.5);
+        }
+    }
+
+    /** Whether types stand here, between `<` and `>` of a template, or in brackets that can only be those of a function's parameters. */
+    private function isInTemplate(): bool
+    {
+        $tokens = $this->place->tokens;
+        if ('(' === $this->place->before() && ']' === $this->place->before(2)) {
+            return \in_array($this->place->before(3), ['[', '&', '='], true);
+        }
+        for ($at = \count($tokens) - 1, $depth = 0; $at > 0 && !\in_array($tokens[$at]->text, [';', '{', '}', '<<'], true); --$at) {
+            $depth += '>' === $tokens[$at]->text ? 1 : ('>>' === $tokens[$at]->text ? 2 : 0);
+            if ('<' === $tokens[$at]->text && --$depth < 0) {
+                return \in_array($tokens[$at - 1]->text, Usual::TEMPLATES, true);
+            }
+        }
+
+        return false;
+    }
+
     private function expression(): void
     {
         $before = $this->place->before();
+        if ('->' === $before && Language::Python === $this->language) {
+            $this->hints(20);
+        }
+        $this->standard();
+        if (Language::Cpp === $this->language) {
+            if ($this->isInTemplate()) {
+                foreach (Usual::TYPES as $index => $type) {
+                    $this->offer($type, SuggestionKind::Keyword, 16 - 0.4 * $index);
+                }
+                $this->kinds(14);
+
+                return;
+            }
+            foreach ('<<' === $before ? Usual::FORMS : [] as $index => $form) {
+                $this->offer($form, SuggestionKind::Library, 4 - 0.1 * $index);
+            }
+            foreach (Usual::FORMS as $form) {
+                $this->offer($form, SuggestionKind::Library, 0.5);
+            }
+        }
+        if (null !== $this->place->callee && Language::Python === $this->language) {
+            foreach ($this->names->functions[$this->place->callee] ?? [] as $index => $name) {
+                $this->offer($name, SuggestionKind::Variable, 4.5 + ($index === $this->place->argument ? 1 : 0) - 0.1 * $index, '', $name.'=${}');
+            }
+        }
+        if (\in_array($before, ['new', 'extends', 'public', 'instanceof'], true)) {
+            $this->kinds(20);
+        }
         if ('for' === ($this->place->tokens[\count($this->place->tokens) - 2] ?? null)?->text && Language::Python === $this->language) {
             $this->offer('in', SuggestionKind::Keyword, 30);
         }
@@ -370,6 +527,19 @@ final class Completion
             foreach ($slot->answers() as $index => $answer) {
                 $this->offer('"'.$answer.'"', SuggestionKind::Choice, 18 - $index * 0.1, $slot->answerWord($answer, $this->locale));
             }
+            // A choice may have got a name; it is not pushed out by the choices.
+            if ([] !== $slot->answers()) {
+                $near = $this->names->variables;
+                arsort($near);
+                foreach (\array_slice(array_keys(array_diff_key($near, array_fill_keys(SceneName::objects(), true))), 0, 2) as $index => $name) {
+                    $this->offer((string) $name, SuggestionKind::Variable, 17.75 - 0.2 * $index);
+                }
+            }
+        }
+        foreach ('while' === $this->place->callee || 'while' === $before ? ['True', 'true'] : [] as $word) {
+            if (\in_array($word, Usual::IN_VALUES[$this->language->value], true)) {
+                $this->offer($word, SuggestionKind::Keyword, 8);
+            }
         }
         $this->variables(5);
         $this->functions(4);
@@ -386,7 +556,7 @@ final class Completion
         // Numbers stand beside numbers; otherwise few of them are to be foreseen.
         $beside = ',' === $before && is_numeric($this->place->before(2));
         $wants = $beside || null === $slot && ('[' === $before || 'range' === $this->place->callee || null !== $this->place->callee && isset($this->names->functions[$this->place->callee]));
-        foreach (Usual::NUMBERS as $index => $number) {
+        foreach ('range' === $this->place->callee && 0 === $this->place->argument ? Usual::COUNTS : Usual::NUMBERS as $index => $number) {
             $isJustSaid = $beside && $number === $this->place->before(2);
             $this->offer($number, SuggestionKind::Number, ($beside ? 9 : ($wants ? 6 : 3.5)) - ($wants ? 0.2 : 0.3) * $index - ($isJustSaid ? 6 : 0));
         }

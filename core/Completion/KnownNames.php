@@ -15,6 +15,9 @@ final class KnownNames
     /** A definition has not more pieces between its brackets; one whose bracket never closes is looked at no further. */
     private const LONGEST_DEFINITION = 8 * Bounds::PARAMETERS;
 
+    /** Words behind which a kind of value gets its name. */
+    private const MAKE_KINDS = ['class', 'struct', 'enum'];
+
     /** @var array<string, int> variables by name: where they stood last */
     public array $variables = [];
     /** @var array<string, int> how often each variable stands there */
@@ -27,6 +30,14 @@ final class KnownNames
     public array $fields = [];
     /** @var array<string, list<string>> methods of own classes by name: their parameters, without the object */
     public array $methods = [];
+    /** @var array<string, int> classes, structures and kinds of the program's own, by name: where they stood last */
+    public array $classes = [];
+    /** @var array<string, int> what stood behind a point, or as the key of an object: where it stood last */
+    public array $members = [];
+    /** @var array<string, int> how often each own function was called */
+    public array $calls = [];
+    /** @var list<string> the parameters of the function whose definition stands last */
+    public array $parameters = [];
     /** @var array<string, int> numbers and texts by how they are written: where they stood last */
     public array $literals = [];
     /** @var array<string, array<string, int>> how often a piece stood behind another */
@@ -34,6 +45,7 @@ final class KnownNames
     /** @var array<string, array<string, int>> how often a piece stood behind two others */
     public array $triples = [];
 
+    private readonly Library $library;
     /** @var array<int, true> offsets at which lines begin that are not indented */
     private readonly array $margin;
 
@@ -42,6 +54,7 @@ final class KnownNames
      */
     public function __construct(array $tokens, private readonly Language $language, string $text)
     {
+        $this->library = Library::of($language);
         preg_match_all('/(*ANYCRLF)^(?=\S)/m', $text, $match, \PREG_OFFSET_CAPTURE);
         $this->margin = array_fill_keys(array_column($match[0], 1), true);
         $regions = $this->regions($tokens);
@@ -49,11 +62,20 @@ final class KnownNames
         [$one, $two] = ["\n", "\n"];
         $depth = 0;
         $class = null;
+        $isEnum = false;
         foreach ($tokens as $index => $token) {
             if ('class' === $token->text || Language::Cpp === $language && 'struct' === $token->text) {
                 $class = $depth + 1;
             } elseif (null !== $class && '}' === $token->text && $depth === $class) {
                 $class = null;
+            }
+            if (TokenKind::Name === $token->kind && (isset($this->classes[$token->text]) || \in_array(($tokens[$index - 1] ?? null)->text ?? '', self::MAKE_KINDS, true))) {
+                $this->classes[$token->text] = $index;
+            }
+            $isEnum = $isEnum ? '}' !== $token->text && ';' !== $token->text : 'enum' === $token->text;
+            // `RED,` between the braces of a kind, `RED = 1` in the body of a class.
+            if (TokenKind::Name === $token->kind && ($isEnum ? !isset($this->classes[$token->text]) : Language::Python === $language && 0 === $regions[$index] && "\n" === $one && '=' === (($tokens[$index + 1] ?? null)->text ?? '') && !isset($this->margin[$token->offset]))) {
+                $this->members[$token->text] = $index;
             }
             $this->member($tokens, $index, $class === $depth);
             $depth += '{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0);
@@ -66,8 +88,11 @@ final class KnownNames
             if (TokenKind::Number === $token->kind || TokenKind::Text === $token->kind) {
                 $this->literals[$text] = $index;
             } elseif (TokenKind::Name === $token->kind && '.' !== $before && '::' !== $before) {
-                if ('(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && self::isDefined($tokens[$index - 1] ?? null, $depth))) {
-                    $this->functions[$text] = $this->parameters($tokens, $index + 2);
+                $isMethod = $class === $depth || 'def' === $before && \in_array(($tokens[$index + 2] ?? null)->text ?? '', ['self', 'cls'], true);
+                if (!$isMethod && '(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && self::isDefined($tokens[$index - 1] ?? null, $depth))) {
+                    $this->functions[$text] = $this->parameters = $this->parameters($tokens, $index + 2);
+                } elseif (isset($this->functions[$text]) && '(' === $next) {
+                    $this->calls[$text] = ($this->calls[$text] ?? 0) + 1;
                 } elseif (!isset($this->variables[$text]) && !isset($this->elsewhere[$text]) && !$this->exists($before, $next)) {
                     continue;
                 } elseif ($regions[$index] === $here || 0 === $regions[$index]) {
@@ -78,7 +103,7 @@ final class KnownNames
                 }
             }
         }
-        $this->variables = array_diff_key($this->variables, $this->functions);
+        $this->variables = array_diff_key($this->variables, $this->functions, $this->classes);
     }
 
     /**
@@ -97,12 +122,17 @@ final class KnownNames
         $before = ($tokens[$index - 1] ?? null)->text ?? '';
         $isPython = Language::Python === $this->language;
         if ($isPython ? 'def' === $before && !isset($this->margin[$tokens[$index - 1]->offset]) : $isMember && '(' === $next) {
-            if (!str_starts_with($token->text, '__') && 'constructor' !== $token->text) {
-                $this->methods[$token->text] = \array_slice($this->parameters($tokens, $index + 2), $isPython ? 1 : 0);
+            $this->parameters = \array_slice($this->parameters($tokens, $index + 2), $isPython ? 1 : 0);
+            if (!str_starts_with($token->text, '__') && 'constructor' !== $token->text && !isset($this->classes[$token->text])) {
+                $this->methods[$token->text] = $this->parameters;
             }
         } elseif ('(' !== $next && ('.' === $before || '->' === $before) && \in_array(($tokens[$index - 2] ?? null)->text ?? '', ['self', 'this'], true)
             || $isMember && Language::Cpp === $this->language && \in_array($next, [';', '=', '{'], true)) {
             $this->fields[$token->text] = $index;
+        }
+        $isOfLibrary = isset($this->library->things[($tokens[$index - 2] ?? null)->text ?? '']);
+        if (!$isOfLibrary && ('.' === $before || '->' === $before) || ':' === $next && Language::JavaScript === $this->language && ('{' === $before || ',' === $before)) {
+            $this->members[$token->text] = $index;
         }
     }
 
@@ -110,9 +140,10 @@ final class KnownNames
     private function exists(string $before, string $next): bool
     {
         return \in_array($next, ['=', 'in', 'of', '=>', ':='], true)
-            || \in_array($before, ['let', 'const', 'var', 'for', 'import', 'as', 'global', 'nonlocal', 'lambda'], true)
+            || \in_array($before, ['let', 'const', 'var', 'for', 'import', 'as', 'global', 'nonlocal', 'lambda', 'catch'], true)
             || \in_array($before, ['(', ',', '{', '['], true) && \in_array($next, [',', ')', ';', ':', '}', ']'], true)
             || ',' === $next && 1 === preg_match('/^\s*$/', $before)
+            || \in_array($before, ['*', '**', '...'], true) && (',' === $next || ')' === $next || ']' === $next)
             || Language::Cpp === $this->language && (\in_array($before, ['>', '&', '*'], true) || \in_array($before, Place::TYPES, true));
     }
 

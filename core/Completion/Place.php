@@ -20,7 +20,7 @@ final readonly class Place
     /**
      * @param string      $begun    what was typed of the piece
      * @param list<Token> $tokens   what stands before the piece, without spaces and comments; line ends where they mean something
-     * @param string      $receiver what stands before the point: `nib`, `name`, `"…"`
+     * @param string      $receiver what stands before the point: `nib`, `name`; a text behind a quote of its own
      * @param string|null $callee   the call whose brackets the caret stands in: `nib.forward`
      * @param int         $argument which of its arguments, from 0
      */
@@ -179,7 +179,7 @@ final readonly class Place
 
         return match (true) {
             null === $last => '',
-            TokenKind::Text === $last->kind => '"',
+            TokenKind::Text === $last->kind => '"'.$last->text,
             ')' === $last->text => self::calledBefore($tokens).'()',
             ']' === $last->text => self::isLiteral($tokens) ? '[literal]' : '[]',
             default => $last->text,
