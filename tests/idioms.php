@@ -240,7 +240,7 @@ return [
         }
         TEXT, 'python', <<<'TEXT'
         m = {"a": 1}
-        for key, value in m.items():
+        for key, value in sorted(m.items()):
             print(f"{key}{value}")
         TEXT],
     ['cpp', <<<'TEXT'

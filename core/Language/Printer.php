@@ -679,7 +679,7 @@ abstract class Printer
         $targets = [];
         foreach ($this->referencesOf($function) as $name) {
             $argument = $call->arguments[(int) array_search($name, $function->parameters, true)] ?? null;
-            if (!$argument instanceof VariableRead && !$argument instanceof Item) {
+            if (!$argument instanceof VariableRead && !$argument instanceof Item && !$argument instanceof Field) {
                 return null;
             }
             $targets[] = $argument;

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
@@ -35,6 +36,7 @@ use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -184,8 +186,14 @@ final class Unsayable
                 return new Refusal('console.no_words', ['language' => $other->title(), 'key' => "class $class->name"]);
             }
         }
+        if (self::asksUnknown($program)) {
+            return new Refusal('console.no_words', ['language' => $other->title(), 'key' => '.length']);
+        }
         if (self::showsOrder($program)) {
             return new Refusal('console.sets', ['language' => $other->title()]);
+        }
+        if (MapOrder::shows($program, $other)) {
+            return new Refusal('console.maps', ['language' => $other->title()]);
         }
         if (self::seesTurns($program)) {
             return new Refusal('console.turns', ['language' => $other->title()]);
@@ -195,6 +203,26 @@ final class Unsayable
         }
 
         return null;
+    }
+
+    /** Whether something is asked for its length of which it is not known whether it is an object of the program's own, which say it otherwise. */
+    private static function asksUnknown(Program $program): bool
+    {
+        if ([] === array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && 'length' === $function->shortName())) {
+            return false;
+        }
+        $types = Types::of($program);
+        foreach ($program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach (Walk::expressionsOf($row) as $value) {
+                    if ($value instanceof MethodCall && 'length' === $value->method && null === $types->expression($part, $value->object)->class) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether the order of what is in a set is to be seen: each language has another one. */
@@ -229,9 +257,15 @@ final class Unsayable
     /** @return string|null what a language has no words for, as another one writes it */
     private static function wordless(Program $program, Language $other): ?string
     {
+        $types = null;
         foreach ($program->definitions() as $function) {
             if (Language::Python !== $other && 'remembered' === $function->sort) {
                 return '@lru_cache';
+            }
+            $refers = Language::Cpp !== $other && ('' !== $function->class() || $function->givesValue()) && [] !== array_filter($function->types, static fn (string $type, string $name): bool => '' !== $name && str_ends_with($type, '&') && !str_starts_with($type, 'const'), \ARRAY_FILTER_USE_BOTH);
+            if ($refers && [] !== ReferenceParameters::of($program, $function, $types ??= Types::of($program))) {
+                // Only C++ hands over the variable itself beside what is given back.
+                return $function->shortName().'(… &)';
             }
             if (Language::JavaScript !== $other && $function->isTied()) {
                 return 'this';
@@ -244,6 +278,11 @@ final class Unsayable
         $ordered = [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && '@less' === $function->shortName());
         $divides = Language::Cpp !== $other && [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => \in_array($function->shortName(), ['@divide', '@floor_remainder'], true));
         foreach (Walk::statements($program->parts()) as $row) {
+            $taken = $row instanceof SetSeveral && 1 === \count($row->values) ? $row->values[0] : ($row instanceof EachLoop && 1 < \count($row->variables) ? $row->over : null);
+            if (null !== $taken && Language::Cpp !== $other && [] !== $program->classes() && !$row->off && self::isApart($program, $row, $taken, $types ??= Types::of($program))) {
+                // Only C++ takes an object apart into what it keeps.
+                return 'auto […]';
+            }
             foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
                 // Objects of C++ are asked by the sign that cuts numbers.
                 if ($divides && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::TruncRemainder], true)) {
@@ -273,6 +312,23 @@ final class Unsayable
         }
 
         return null;
+    }
+
+    /** Whether what gives several names their values is an object, or a list of such. */
+    private static function isApart(Program $program, Statement $row, Expression $taken, Types $types): bool
+    {
+        foreach ($program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $other) {
+                if ($other === $row) {
+                    $type = $types->expression($part, $taken);
+                    $type = $row instanceof EachLoop && !$type->isMap() ? $type->item() : $type;
+
+                    return TypeKind::Copied === $type->kind || TypeKind::Object === $type->kind;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether functions stand inside of others, are kept, given back or called as values. */

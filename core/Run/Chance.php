@@ -14,6 +14,8 @@ final class Chance
     private const MULTIPLIER = 48271;
 
     private int $state;
+    /** What gives the numbers since a program said where they begin. */
+    private MersenneTwister|AdditiveGenerator|null $begun = null;
 
     public function __construct(int $seed)
     {
@@ -26,8 +28,24 @@ final class Chance
         if ($from > $to) {
             throw new RunError('random_order', ['from' => $from, 'to' => $to]);
         }
+        $many = $to - $from + 1;
+        if (null !== $this->begun) {
+            return $from + ($this->begun instanceof MersenneTwister ? $this->begun->below($many) : $this->begun->next() % $many);
+        }
         $this->state = $this->state * self::MULTIPLIER % self::MODULUS;
 
-        return $from + $this->state % ($to - $from + 1);
+        return $from + $this->state % $many;
+    }
+
+    /** A number from 0 up to, but without, 1. */
+    public function fraction(): float
+    {
+        return $this->begun instanceof MersenneTwister ? $this->begun->fraction() : $this->between(0, self::MODULUS - 2) / (self::MODULUS - 1);
+    }
+
+    /** From here on the numbers are those that the language itself gives behind this beginning. */
+    public function begin(MersenneTwister|AdditiveGenerator $generator): void
+    {
+        $this->begun = $generator;
     }
 }

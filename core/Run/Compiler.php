@@ -843,8 +843,36 @@ final class Compiler
         return \in_array($index, $this->between, true) ? "(\$this->k$index ? $call : \$this->missing(".var_export($function, true).'))' : $call;
     }
 
+    private function sent(MethodCall $call): string
+    {
+        $head = $this->expression($call->object).', '.var_export($call->method, true).', $d';
+        // Which class the object is of shows only when it runs: what any of their methods changes is handed over itself.
+        $methods = Language::Cpp !== $this->language ? [] : array_filter($this->definitions, static fn (FunctionDefinition $one): bool => '' !== $one->class() && $one->shortName() === $call->method);
+        $passed = $before = $after = [];
+        $changes = false;
+        foreach ($call->arguments as $index => $argument) {
+            $code = null;
+            foreach ($methods as $method) {
+                $parameter = $method->parameters[$index + 1] ?? null;
+                if (null === $code && null !== $parameter && $this->isReference($method, $parameter) && ($argument instanceof VariableRead || $argument instanceof Item || $argument instanceof Field)) {
+                    $code = '&'.$this->reference($argument, $before, $after);
+                    $changes = true;
+                } elseif (null === $code && null !== $parameter && isset($method->types[$parameter]) && 1 !== preg_match('/[&*]$/D', $method->types[$parameter])) {
+                    $code = $this->kept($this->types->variable($method, $parameter), $this->expression($argument), $argument);
+                }
+            }
+            $passed[] = $code ?? $this->handedOver($argument);
+        }
+        if (!$changes) {
+            return '$this->sent('.implode(', ', [$head, ...$passed]).')';
+        }
+        $made = "\$this->sentWith($head, [".implode(', ', $passed).'])';
+
+        return [] === $before ? $made : '['.implode(', ', [...$before, $made, ...$after]).']['.\count($before).']';
+    }
+
     /**
-     * What C++ hands over as the variable itself: an item is taken out before the call, and put back after it.
+     * What C++ hands over as the variable itself: an item or a field is taken out before the call, and put back after it.
      *
      * @param list<string> $before code that runs before the call
      * @param list<string> $after  and behind it
@@ -855,6 +883,13 @@ final class Compiler
             return $this->variable($argument->name);
         }
         $kept = $this->temporary();
+        if ($argument instanceof Field) {
+            [$object, $name] = [$this->temporary(), var_export($argument->name, true)];
+            array_push($before, "$object = ".$this->expression($argument->object), "$kept = \$v->field($object, $name)");
+            $after[] = "\$v->keep($object, $name, $kept)";
+
+            return $kept;
+        }
         if (!$argument instanceof Item) {
             $before[] = "$kept = ".$this->expression($argument);
 
@@ -1018,7 +1053,7 @@ final class Compiler
             $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
             $expression instanceof MakeObject => ($expression->copied ? '$this->madeCopied(' : '$this->made(').var_export($expression->class, true).', '.implode(', ', ['$d', ...array_map($this->handedOver(...), $expression->arguments)]).')',
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).', '.$this->listedWithSpread($expression->arguments).')',
-            $expression instanceof MethodCall => '$this->sent('.$this->expression($expression->object).', '.var_export($expression->method, true).', '.implode(', ', ['$d', ...array_map($this->handedOver(...), $expression->arguments)]).')',
+            $expression instanceof MethodCall => $this->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
             $expression instanceof OwnValue => Language::Cpp === $this->language ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
             $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
@@ -1116,7 +1151,7 @@ final class Compiler
         if ('failure_name' === $operation->key) {
             return '$this->failureName('.($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').')';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
 
         $wide = \in_array($operation->key, self::OF_BITS, true) && $this->isWide($operation) ? ', true' : '';
 

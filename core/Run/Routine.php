@@ -174,24 +174,39 @@ abstract class Routine
     /** What an object's method gives back. */
     final protected function sent(mixed $object, string $method, int $depth, mixed ...$arguments): mixed
     {
+        return $this->sentWith($object, $method, $depth, array_values($arguments));
+    }
+
+    /** @param list<mixed> $arguments among them variables themselves, where the method changes them for its caller */
+    final protected function sentWith(mixed $object, string $method, int $depth, array $arguments): mixed
+    {
         $found = $object instanceof MapValue ? $this->classes[$object->class][$method] ?? null : null;
         if (null === $found) {
+            // A class of the program's own has that name; texts and lists have it besides.
+            if ('length' === $method && Language::JavaScript === $this->values->language() && (\is_string($object) || $object instanceof ListValue)) {
+                return $this->values->length($object);
+            }
             throw new RunError('no_method', ['name' => $method]);
         }
         [$function, $takes, $spare, $rest] = $found;
         if (null !== $rest) {
-            $arguments = array_values($arguments);
             $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, null), new ListValue(\array_slice($arguments, $rest), Language::Python === $this->values->language())];
         }
         $given = \count($arguments);
         if ($given !== $takes && Language::JavaScript !== $this->values->language() && ($given > $takes || $given < $takes - $spare)) {
             throw new RunError('few_arguments');
         }
-
         $missing = Language::JavaScript === $this->values->language() ? null : Absent::Value;
-        $handed = \array_slice(array_pad(array_values($arguments), $takes, $missing), 0, $takes);
-        for ($index = 0; $index < $takes - $spare; ++$index) {
-            $handed[$index] = Absent::Value === $handed[$index] ? null : $handed[$index];
+        $handed = [];
+        for ($index = 0; $index < $takes; ++$index) {
+            if ($index < $given) {
+                $handed[] = &$arguments[$index];
+            } else {
+                $handed[] = $missing;
+            }
+            if ($index < $takes - $spare && Absent::Value === $handed[$index]) {
+                $handed[$index] = null;
+            }
         }
 
         return $this->{$function}($depth + 1, $object, ...$handed);
@@ -259,7 +274,7 @@ abstract class Routine
     /** A number from 0 up to, but without, 1. */
     final protected function chance(): float
     {
-        return $this->chance->between(0, 2147483645) / 2147483646;
+        return $this->chance->fraction();
     }
 
     final protected function chosen(mixed $value): mixed
@@ -292,6 +307,61 @@ abstract class Routine
             [$items[$at], $items[$other]] = [$items[$other], $items[$at]];
         }
         $list->items = array_values($items);
+    }
+
+    final protected function seeded(mixed $seed): void
+    {
+        $seed = \is_float($seed) && floor($seed) === $seed && abs($seed) < 2 ** 53 ? (int) $seed : $seed;
+        if (!\is_string($seed) && !\is_int($seed) && !$seed instanceof BigInteger) {
+            throw new RunError('seed_kind');
+        }
+        $this->chance->begin(new MersenneTwister($seed));
+    }
+
+    final protected function seededThere(mixed $seed): void
+    {
+        $this->chance->begin(new AdditiveGenerator((int) Values::number($seed)));
+    }
+
+    final protected function uniform(mixed $from, mixed $to): float
+    {
+        return Values::number($from) + (Values::number($to) - Values::number($from)) * $this->chance->fraction();
+    }
+
+    final protected function drawn(mixed $value, mixed $many): ListValue
+    {
+        $items = $this->values->over($value);
+        $chosen = [];
+        for ($turn = Values::whole($many); $turn > 0; --$turn) {
+            $chosen[] = [] === $items ? throw new RunError('empty_list') : $items[(int) floor($this->chance->fraction() * \count($items))];
+        }
+
+        return new ListValue($chosen);
+    }
+
+    /** So many of the items, none of them twice, drawn as CPython does (random.py, sample). */
+    final protected function sampled(mixed $value, mixed $many): ListValue
+    {
+        $items = $this->values->over($value);
+        [$left, $many] = [\count($items), Values::whole($many)];
+        if ($many < 0 || $many > $left) {
+            throw new RunError('sample_too_large', ['many' => $many, 'given' => $left]);
+        }
+        // Where few of many are wanted, places are drawn until they are new ones.
+        $isSmall = $left <= 21 + ($many > 5 ? 4 ** (int) ceil(log($many * 3, 4)) : 0);
+        $taken = $chosen = [];
+        for ($turn = 0; $turn < $many; ++$turn) {
+            do {
+                $place = $this->chance->between(0, $isSmall ? $left - $turn - 1 : $left - 1);
+            } while (!$isSmall && isset($taken[$place]));
+            $taken[$place] = true;
+            $chosen[] = $items[$place];
+            if ($isSmall) {
+                $items[$place] = $items[$left - $turn - 1];
+            }
+        }
+
+        return new ListValue($chosen);
     }
 
     final protected function ask(mixed $prompt = ''): string

@@ -13,12 +13,14 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -73,16 +75,40 @@ final class Copying
             // A reference is another name for what is there (C++17, 11.3.2).
             $row instanceof SetVariable && str_ends_with((string) $row->declared, '&') => $row,
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
+            $row instanceof EachLoop => $this->inOrder($row, $scope),
             $row instanceof Perform => $this->performed($row, $scope),
             $row instanceof OwnCall => $row->withArguments($this->handed($row->function, $row->arguments, $scope)),
             default => $row,
         };
     }
 
+    /** A map is gone through from its least key on (C++17, 26.4.4), which other languages have to be told. */
+    private function inOrder(EachLoop $loop, FunctionDefinition|Script $scope): EachLoop
+    {
+        $over = $loop->over;
+        $map = $over instanceof Operation && 'entries' === $over->key ? $over->arguments[0] : $over;
+        if (2 !== \count($loop->variables) || !$this->types->expression($scope, $map)->isMap()) {
+            return $loop;
+        }
+
+        return new EachLoop($loop->id, $loop->variables, new Operation('sorted', [new Operation('entries', [$map])]), $loop->body, $loop->off, $loop->refers);
+    }
+
     private function expression(Expression $value, FunctionDefinition|Script $scope): Expression
     {
         if ($value instanceof OwnValue) {
             return new OwnValue($value->function, $this->handed($value->function, $value->arguments, $scope));
+        }
+        if ($value instanceof MethodCall) {
+            $methods = array_filter($this->program->definitions(), static fn (FunctionDefinition $one): bool => '' !== $one->class() && $one->shortName() === $value->method);
+            $handed = [];
+            foreach ($value->arguments as $index => $argument) {
+                // Which class's method it is shows when it runs: it is enough that one of them changes what it takes.
+                $changing = array_filter($methods, fn (FunctionDefinition $method): bool => $this->isChangedCopy($method, $method->parameters[$index + 1] ?? null));
+                $handed[] = [] === $changing ? $argument : $this->copied($argument, $scope);
+            }
+
+            return $handed === $value->arguments ? $value : new MethodCall($value->object, $value->method, $handed, $value->otherwise);
         }
         if ($value instanceof ListLiteral) {
             return new ListLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->items));
@@ -107,7 +133,9 @@ final class Copying
 
     private function copied(Expression $value, FunctionDefinition|Script $scope): Expression
     {
-        if (!$value instanceof VariableRead && !$value instanceof Item && !$value instanceof Field || !$this->isContainer($value, $scope)) {
+        // Some operations give what lies in a list or a map, and no new one.
+        $isKept = $value instanceof VariableRead || $value instanceof Item || $value instanceof Field || $value instanceof Operation && \in_array($value->key, ['value_or_put', 'value_or', 'first', 'last'], true);
+        if (!$isKept || !$this->isContainer($value, $scope)) {
             return $value;
         }
 
@@ -139,12 +167,16 @@ final class Copying
         $function = $this->program->functionNamed($name);
         $handed = [];
         foreach ($arguments as $index => $argument) {
-            $parameter = $function->parameters[$index] ?? null;
-            $isChanged = null !== $function && null !== $parameter && isset($function->types[$parameter]) && 1 !== preg_match('/[&*]$/D', $function->types[$parameter]) && ChangedParameters::isChanged($this->program, $function, $parameter);
-            $handed[] = $isChanged ? $this->copied($argument, $scope) : $argument;
+            $handed[] = null !== $function && $this->isChangedCopy($function, $function->parameters[$index] ?? null) ? $this->copied($argument, $scope) : $argument;
         }
 
         return $handed;
+    }
+
+    /** Whether a function changes what it takes by value. */
+    private function isChangedCopy(FunctionDefinition $function, ?string $parameter): bool
+    {
+        return null !== $parameter && isset($function->types[$parameter]) && 1 !== preg_match('/[&*]$/D', $function->types[$parameter]) && ChangedParameters::isChanged($this->program, $function, $parameter);
     }
 
     /** A letter put into a text makes another text, which the place of the old one gets. */

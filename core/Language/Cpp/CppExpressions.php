@@ -508,7 +508,7 @@ abstract class CppExpressions extends BraceExpressions
         foreach ($parts as $part) {
             $inner = $this->peek();
             if ($this->is('}')) {
-                $values[] = self::empty('vector<'.TypeNames::write($part).'>');
+                $values[] = $this->empty('vector<'.TypeNames::write($part).'>');
                 continue;
             }
             $values[] = null !== $inner && '{' === $inner->text ? $this->bracedItem($inner, 'vector<'.TypeNames::write($part).'>') : $this->expression();
@@ -762,7 +762,7 @@ abstract class CppExpressions extends BraceExpressions
     abstract protected function makerOf(string $class, array $arguments): ?string;
 
     /** What stands in braces for something that an object keeps: an object, a pair, or a list. */
-    private function inFieldsType(Expression $value, StaticType $type): Expression
+    protected function inFieldsType(Expression $value, StaticType $type): Expression
     {
         if (!$value instanceof ListLiteral) {
             return $value;
@@ -1133,7 +1133,7 @@ abstract class CppExpressions extends BraceExpressions
             return new Operation('set_of', 1 === \count($values) ? $values : []);
         }
 
-        return [] === $values ? new Operation('record', array_map(static fn (StaticType $part): Expression => self::empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation('record', $values);
+        return [] === $values ? new Operation('record', array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation('record', $values);
     }
 
     /** @param list<Argument> $arguments */
@@ -1156,20 +1156,50 @@ abstract class CppExpressions extends BraceExpressions
             return $first;
         }
 
-        return new Operation('filled', [$first, $arguments[1]->value ?? self::empty($type)]);
+        $part = 2 === \count($arguments) ? self::itemsBetween($first, $arguments[1]->value) : null;
+        if (null !== $part) {
+            return $part;
+        }
+
+        return new Operation('filled', [$first, $arguments[1]->value ?? $this->empty($type)]);
     }
 
+    /** The items from one iterator of a list up to, but without, another: `list.begin() + 1`, `list.end()`. */
+    private static function itemsBetween(Expression $from, Expression $until): ?Expression
+    {
+        $list = $from instanceof Binary ? $from->left : $from;
+        $list = $list instanceof Operation && \in_array($list->key, ['begin', 'end'], true) ? $list->arguments[0] : null;
+        [$first, $last] = null === $list ? [null, null] : [self::behindFirst($from, $list), self::behindFirst($until, $list)];
+
+        return null === $list || null === $first || null === $last ? null : new Slice($list, $first, $last == new Operation('length', [$list]) ? new NothingLiteral() : $last);
+    }
+
+    /**
+     * What an object of plain fields keeps where nothing is said (C++17, 11.6.1): nothing to be said where its class says it.
+     *
+     * @return list<Expression>
+     */
+    private function emptyFields(string $class): array
+    {
+        $isPlain = [] !== ($this->given[$class] ?? []) && '' === ($this->classes[$class] ?? '') && !isset($this->methods[$class][ClassDefinition::MAKES]) && !isset($this->firstValues[$class]);
+
+        return $isPlain ? array_map(fn (string $field): Expression => $this->empty('vector<'.($this->fieldTypes[$field] ?? 'int').'>'), $this->given[$class]) : [];
+    }
+
+    /** @var array<string, true> classes of which a field says its first value */
+    protected array $firstValues = [];
+
     /** What a value of a type is when nothing is said. */
-    protected static function empty(string $type): Expression
+    protected function empty(string $type): Expression
     {
         $element = TypeNames::read($type)->element;
 
         return match (true) {
             null === $element => new NumberLiteral(0),
-            TypeKind::Copied === $element->kind => new MakeObject((string) $element->class, [], true),
+            TypeKind::Copied === $element->kind => new MakeObject((string) $element->class, $this->emptyFields((string) $element->class), true),
             TypeKind::Object === $element->kind => new NothingLiteral(),
             $element->isTextual() => new TextLiteral(''),
-            [] !== $element->parts => new Operation('record', array_map(static fn (StaticType $part): Expression => self::empty('vector<'.TypeNames::write($part).'>'), $element->parts)),
+            [] !== $element->parts => new Operation('record', array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), $element->parts)),
             $element->isList() => new ListLiteral([]),
             $element->isMap() => new MapLiteral([]),
             $element->isSet() => new Operation('set_of'),
@@ -1354,6 +1384,11 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
     {
+        if (\in_array($name, ['insert', 'push_front', 'append', 'push'], true)) {
+            // What is put in has the type of what is there.
+            $item = TypeNames::read($this->typeOf($receiver))->item();
+            $arguments = array_map(fn (Argument $argument): Argument => $argument->value instanceof ListLiteral ? new Argument($this->inFieldsType($argument->value, $item), $argument->offset, $argument->end, $argument->name, $argument->all) : $argument, $arguments);
+        }
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
         if ($receiver instanceof VariableRead && isset($this->arraySizes[$receiver->name]) && \in_array($name, ['size', 'length', 'push_back', 'pop_back', 'empty', 'begin', 'end'], true)) {
@@ -1497,6 +1532,13 @@ abstract class CppExpressions extends BraceExpressions
                 }
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
                 // no break
+            case 'resize':
+                $type = $this->typeOf($receiver);
+                if (0 < $count && $count < 3 && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $type)) {
+                    return new Operation('resize', [$receiver, $first, $arguments[1]->value ?? $this->empty($type)]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.resize(…)']);
+                // no break
             case 'compare':
                 $this->fail('unsupported', $token, ['what' => '.compare(…)']);
                 // no break
@@ -1541,8 +1583,17 @@ abstract class CppExpressions extends BraceExpressions
         return match (true) {
             $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
             $value instanceof Field => $this->fieldTypes[$value->name] ?? '',
+            $value instanceof Item => $this->typeOfItem($this->typeOf($value->container)),
             default => '',
         };
+    }
+
+    /** The type of what a list or a map of a type holds. */
+    private function typeOfItem(string $type): string
+    {
+        $item = '' === $type ? null : TypeNames::read($type)->element;
+
+        return null === $item || TypeKind::Unknown === $item->kind ? '' : TypeNames::write($item);
     }
 
     protected function isOfType(Expression $value, string $pattern): bool

@@ -79,6 +79,7 @@ final class CppParser extends CppExpressions
     public function rows(): Rows
     {
         $this->tokenize();
+        $this->tokens = OverloadedMethods::renamed($this->tokens, $this->partners, $this->nameFor(...));
         $this->announce();
         $imports = $this->leading();
         $above = [];
@@ -277,6 +278,7 @@ final class CppParser extends CppExpressions
             }
             $counted = $this->counted($index + 2, $closing);
             $name = $this->overload($token->text, $index + 1) ?? $token->text;
+            $this->taken[$name] ??= $this->typesAt($index + 1) ?? [];
             $this->functions[$name] = [min($this->functions[$name][0] ?? 99, $counted[0]), $counted[1], $counted[2]];
         }
     }
@@ -325,8 +327,24 @@ final class CppParser extends CppExpressions
     protected function called(Token $token, array $arguments): Expression
     {
         $best = $this->fittest($this->overloads[$token->text] ?? [], $arguments);
+        $arguments = $this->asTaken($best ?? $token->text, $arguments);
 
         return parent::called(null === $best || $best === $token->text ? $token : new Token($token->kind, $best, $token->offset), $arguments);
+    }
+
+    /** @var array<string, list<string>> by function, and by method behind a point: the types of what it takes */
+    private array $taken = [];
+
+    protected function asTaken(string $name, array $arguments): array
+    {
+        foreach ($arguments as $index => $argument) {
+            $type = $this->taken[$name][$index] ?? '';
+            if ('' !== $type && $argument->value instanceof ListLiteral) {
+                $arguments[$index] = new Argument($this->inFieldsType($argument->value, TypeNames::read($type)), $argument->offset, $argument->end, $argument->name);
+            }
+        }
+
+        return $arguments;
     }
 
     /**
@@ -463,6 +481,7 @@ final class CppParser extends CppExpressions
                     }
                     if ('~' !== ($this->tokens[$at - 1]->text ?? '')) {
                         $this->methods[$class][$method] ??= $this->counted($at + 2, $closed);
+                        $this->taken[".$method"] ??= $this->typesAt($at + 1) ?? [];
                         if ($isShared) {
                             $this->sharedMethods["$class.$method"] = true;
                         }
@@ -634,6 +653,9 @@ final class CppParser extends CppExpressions
             }
             $name = $this->newName();
             $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : null;
+            if (null !== $value) {
+                $this->firstValues[$this->class] = true;
+            }
             $kept = $type;
             if (null === $value && $this->is('[')) {
                 [$kept, $value] = $this->array($type);
@@ -870,6 +892,16 @@ final class CppParser extends CppExpressions
         $closing = $this->closingOf($this->at + 1);
         if (null === $closing) {
             $this->fail('unsupported', $this->peek(), ['what' => 'srand']);
+        }
+        $clock = array_filter(\array_slice($this->tokens, $this->at, $closing - $this->at), static fn (Token $token): bool => \in_array($token->text, ['time', 'clock', 'random_device', 'chrono', 'getpid'], true));
+        if ([] === $clock) {
+            // Behind a number that is known the same numbers come each time.
+            $this->at += 2;
+            $seed = $this->value();
+            $this->at = $closing + 1;
+            $this->semicolon();
+
+            return $this->ended(new Perform($this->newId(), new Operation('seeded_there', [$seed])), $start);
         }
         $this->at = $closing + 1;
         $this->semicolon();
@@ -1192,11 +1224,39 @@ final class CppParser extends CppExpressions
         return $this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start);
     }
 
+    /** @var array<string, true> methods whose rows were looked at already */
+    private array $looked = [];
+
+    /** @return array{int, int}|null the braces of a method, where one alone has its name */
+    private function bodyOf(string $method): ?array
+    {
+        $found = [];
+        foreach ($this->tokens as $at => $token) {
+            if ($method === $token->text && '(' === ($this->tokens[$at + 1]->text ?? '') && null !== $closing = $this->partners[$at + 1] ?? null) {
+                $brace = $closing + ('const' === ($this->tokens[$closing + 1]->text ?? '') ? 2 : 1);
+                if ('{' === ($this->tokens[$brace]->text ?? '') && isset($this->partners[$brace])) {
+                    $found[] = [$brace, $this->partners[$brace]];
+                }
+            }
+        }
+
+        return 1 === \count($found) ? $found[0] : null;
+    }
+
     /** Whether what stands between two places writes something, or changes what a class or the program shares. */
     private function isSeenBetween(int $from, int $until): bool
     {
         for ($at = $from; $at < $until; ++$at) {
             $text = $this->tokens[$at]->text;
+            if ($at > $from && isset($this->methods[$this->class][$text]) && '(' === ($this->tokens[$at + 1]->text ?? '') && !\in_array($this->tokens[$at - 1]->text, ['.', '->', '::'], true) && null !== $body = $this->bodyOf($text)) {
+                if (!isset($this->looked[$text])) {
+                    $this->looked[$text] = true;
+                    if ($this->isSeenBetween(...$body)) {
+                        return true;
+                    }
+                }
+                continue;
+            }
             if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->isSharedByAny($text) || isset($this->functions[$text]) && !isset($this->classes[$text]) || isset($this->declared[''][$text])) {
                 return true;
             }
@@ -1220,7 +1280,7 @@ final class CppParser extends CppExpressions
             return null;
         }
         $this->at += 3;
-        $value = $this->accept('=') ? $this->value() : self::empty("vector<$type>");
+        $value = $this->accept('=') ? $this->value() : $this->empty("vector<$type>");
         $this->semicolon();
 
         return $this->ended(new SetVariable($this->newId(), "$class->text.$name->text", $value), $token->offset);
@@ -1406,6 +1466,9 @@ final class CppParser extends CppExpressions
                 // The star belongs to each name (C++17, 11.3.1).
                 $this->accept('*');
             }
+            if ([] !== $rows && $this->is('&')) {
+                $this->fail('unsupported', $this->peek(), ['what' => '&'.($this->peek(1)->text ?? '').' = …']);
+            }
             if ([] !== $rows && $this->is('*')) {
                 $this->pointerBeside($token, $type);
                 continue;
@@ -1414,7 +1477,7 @@ final class CppParser extends CppExpressions
             if (!$this->inMain && '' === $this->scope && Names::clashesInCpp($name->text, ...$this->brought ??= [str_contains($this->text, '"scrivlet.hpp"'), str_contains($this->text, 'using namespace std;')])) {
                 $this->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
             }
-            if (isset($this->types[$this->scope][$name->text]) && !isset($this->ofLoops[$this->scope][$name->text]) && [] === $this->loops && 1 === $this->parent && !isset($this->functions[$name->text])) {
+            if ($this->isDeclaredTwice($name->text) && !isset($this->functions[$name->text])) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
             unset($this->arraySizes[$name->text]);
@@ -1530,7 +1593,7 @@ final class CppParser extends CppExpressions
             $this->fail('value_missing', null, ['after' => '[']);
         }
 
-        return [$list, self::sized($given, $sizes, self::empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
+        return [$list, self::sized($given, $sizes, $this->empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
     }
 
     /** @param list<Expression|null> $sizes from the outermost one on */
@@ -1561,8 +1624,10 @@ final class CppParser extends CppExpressions
         $opened = $this->peek();
         if (null !== $opened && ($this->is('{') || !$isGiven && $this->is('('))) {
             ++$this->at;
+            $arguments = $this->arguments($opened);
+            $empty = [] === $arguments && '{' === $opened->text ? $this->empty("vector<$class>") : null;
 
-            return $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), $this->arguments($opened), true);
+            return $empty ?? $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), $arguments, true);
         }
 
         return $isGiven ? $this->value() : $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true);
@@ -1604,7 +1669,7 @@ final class CppParser extends CppExpressions
                 return self::setOf($list);
             }
             if ($list instanceof ListLiteral && null === TypeNames::read($type)->element) {
-                return $this->inType($type, $list->items[0] ?? self::empty("vector<$type>"));
+                return $this->inType($type, $list->items[0] ?? $this->empty("vector<$type>"));
             }
 
             return $list;
@@ -1632,7 +1697,7 @@ final class CppParser extends CppExpressions
                 return new Operation('repeated', [$arguments[1]->value, $arguments[0]->value]);
             }
 
-            return $this->inType($type, $arguments[0]->value ?? self::empty("vector<$type>"));
+            return $this->inType($type, $arguments[0]->value ?? $this->empty("vector<$type>"));
         }
 
         // Lists, maps and texts are empty from the start (C++17, 11.6); a number has no value yet.
@@ -1703,8 +1768,41 @@ final class CppParser extends CppExpressions
         }
         $value = $this->value();
         $this->semicolon();
+        $head = substr($this->text, $token->offset, $opened->offset - $token->offset);
+        if (str_contains($head, '&') && !str_contains($head, 'const')) {
+            $this->unlessChanged(array_map(static fn (VariableRead $target): string => $target->name, $targets), $this->at, $this->until);
+        }
 
         return [$this->ended(new SetSeveral($this->newId(), $targets, [$value]), $token->offset)];
+    }
+
+    /**
+     * Names by which something is taken apart may be other names for its parts, as long as none of them is changed.
+     *
+     * @param list<string> $names
+     */
+    private function unlessChanged(array $names, int $from, int $until): void
+    {
+        for ($at = $from; $at < $until; ++$at) {
+            $token = $this->tokens[$at];
+            if (TokenKind::Name !== $token->kind || !\in_array($token->text, $names, true)) {
+                continue;
+            }
+            $next = $this->tokens[$at + 1]->text ?? '';
+            if (\in_array($next, ['=', '+=', '-=', '*=', '/=', '%=', '++', '--', '.', '['], true) || \in_array($this->tokens[$at - 1]->text, ['++', '--'], true)) {
+                $this->fail('unsupported', $token, ['what' => 'auto& […]']);
+            }
+        }
+    }
+
+    /** Where the row that a header holds ends: its braces, or its semicolon. */
+    private function endOfRow(int $at): int
+    {
+        while ($at < $this->until && !\in_array($this->tokens[$at]->text, ['{', ';'], true)) {
+            ++$at;
+        }
+
+        return '{' === ($this->tokens[$at]->text ?? '') ? $this->partners[$at] ?? $this->until : min($at + 1, $this->until);
     }
 
     /**
@@ -2671,6 +2769,9 @@ final class CppParser extends CppExpressions
     private function overAll(int $id, int $start, Token $opened, int $offset, string $type, array $names, Expression $over): Statement
     {
         $isReference = str_ends_with((string) $type, '&') && !str_starts_with((string) $type, 'const');
+        if ($isReference && 1 < \count($names) && TypeNames::read($this->typeOf($over))->isList()) {
+            $this->unlessChanged($names, $this->at, $this->endOfRow($this->at));
+        }
         if (1 === \count($names) && $over instanceof VariableRead && TypeNames::read($this->types[$this->scope][$over->name] ?? $this->types[''][$over->name] ?? '')->isMap()) {
             // An item of a map is a pair: its key is called `first`, its value `second`.
             $this->pairs[$names[0]] = [$this->madeUp('key'), $this->madeUp('value')];

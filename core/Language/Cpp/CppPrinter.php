@@ -311,6 +311,9 @@ final class CppPrinter extends BracePrinter
         $type = $this->type($over);
         $names = array_map($this->name(...), $loop->variables);
         if (1 < \count($names)) {
+            $inner = $over instanceof Operation && 'sorted' === $over->key ? $over->arguments[0] : null;
+            // A map has that order anyhow.
+            $over = $inner instanceof Operation && 'entries' === $inner->key ? $inner : $over;
             $text = $over instanceof Operation && 'entries' === $over->key ? $this->expression($over->arguments[0]) : $this->expression($over);
 
             return 'auto ['.implode(', ', $names).'] : '.$text;

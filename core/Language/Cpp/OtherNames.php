@@ -34,7 +34,7 @@ trait OtherNames
     private function lastingValue(Token $token, string $type): Statement
     {
         $name = $this->newName();
-        $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : self::empty("vector<$type>");
+        $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : $this->empty("vector<$type>");
         $this->semicolon();
         $end = $this->tokens[$this->at - 1]->offset;
         $elsewhere = 0;
@@ -83,6 +83,10 @@ trait OtherNames
     {
         $name = $this->peek();
         $isOfClass = isset($this->classes[substr($type, 0, -2)]);
+        if ($isOfClass && $this->is('=', 1) && isset($this->arraySizes[$this->peek(2)->text ?? '']) && $this->is(';', 3)) {
+            // What points at the first of many could be moved on to the others.
+            $this->fail('unsupported', $token, ['what' => $type]);
+        }
         if (null === $name || TokenKind::Name !== $name->kind || $isOfClass && !($this->is('=', 1) && $this->is('&', 2))) {
             return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
         }
@@ -101,11 +105,13 @@ trait OtherNames
             }
             $size = $this->value();
             $this->close($opened);
+            $braces = $this->is('{') ? $this->peek() : null;
+            $made = null === $braces ? new Operation('filled', [$size, $this->empty("vector<$of>")]) : self::sized($this->braced($braces, "vector<$of>"), [$size], $this->empty("vector<$of>"));
             $this->semicolon();
             $this->write($name->text, $name->offset);
             $this->types[$this->scope][$name->text] = "vector<$of>";
 
-            return $this->ended(new SetVariable($this->newId(), $name->text, new Operation('filled', [$size, self::empty("vector<$of>")]), false, "vector<$of>"), $token->offset);
+            return $this->ended(new SetVariable($this->newId(), $name->text, $made, false, "vector<$of>"), $token->offset);
         }
         $this->pointedTo($token, $name, $type);
         while ($this->is(',') && $this->is('*', 1)) {

@@ -318,7 +318,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 $name = TokenKind::Text === $key->kind ? $this->quoted($key) : $key->text;
                 $taken[] = new TextLiteral($name);
-                $value = isset($this->fieldNames[$name]) ? new Field($from, $name) : new Item($from, new TextLiteral($name));
+                $value = match (true) {
+                    isset($this->fieldNames[$name]) => new Field($from, $name),
+                    // A text or a list has it as well as an object that was given one.
+                    'length' === $name && 1 !== preg_match('/\blength\s*:/', $this->text) => new Operation('length', [$from]),
+                    default => new Item($from, new TextLiteral($name)),
+                };
                 $this->at += $this->is(':', 1) ? 2 : 0;
                 array_push($parts, ...$this->patternPart($value));
             }
@@ -1274,6 +1279,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         if (isset(SpellingIndex::of(Language::JavaScript)->methods[$name])) {
             $end = $token->offset + \strlen($name);
+            if (\in_array($this->sign(), ['===', '!==', '==', '!=', '&&', '||', '?'], true)) {
+                // Whether there is such a method may be asked.
+                $this->fail('unsupported', $token, ['what' => $name]);
+            }
             $this->fail('call_brackets', $token, ['name' => $name], [new Replacement($end, 0, '()')]);
         }
 

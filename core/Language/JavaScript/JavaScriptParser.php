@@ -515,7 +515,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (null === $end) {
             return null;
         }
-        /** @var list<array{list<FailureKind|string>, int}> $heads the kinds, and the token of the brace */
+        /** @var list<array{list<FailureKind|string>, int}> $heads the kinds, and the token that the body begins with */
         $heads = [];
         $at = $opened + 1;
         while ('if' === $this->tokens[$at]->text && '(' === ($this->tokens[$at + 1]->text ?? '')) {
@@ -530,7 +530,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $kinds[] = $found;
                 $at += 4;
             } while ('||' === ($this->tokens[$at]->text ?? ''));
-            $closing = ')' === ($this->tokens[$at]->text ?? '') && '{' === ($this->tokens[$at + 1]->text ?? '') ? $this->closingOf($at + 1) : null;
+            $closing = ')' === ($this->tokens[$at]->text ?? '') ? $this->lastOfBody($at + 1, $end) : null;
             $heads[] = [$kinds, $at + 1];
             if ($closing === $end - 1) {
                 // Whatever else was thrown is left alone.
@@ -541,7 +541,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             }
             $at = $closing + 2;
         }
-        $last = '{' === ($this->tokens[$at]->text ?? '') ? $this->closingOf($at) : null;
+        $last = $this->lastOfBody($at, $end);
         if ([] !== $heads && 'throw' === ($this->tokens[$at]->text ?? '') && $name === ($this->tokens[$at + 1]->text ?? '') && $end === $at + (';' === ($this->tokens[$at + 2]->text ?? '') ? 3 : 2)) {
             [$rescues, $from] = $this->rescuesOf($id, $from, $name, $heads, null, $end);
             $this->at = $end;
@@ -551,23 +551,41 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ([] === $heads || $last !== $end - 1) {
             return null;
         }
-        $passesOn = 'throw' === $this->tokens[$at + 1]->text && $name === $this->tokens[$at + 2]->text && $last <= $at + 4;
+        $isBraced = '{' === $this->tokens[$at]->text;
+        $passesOn = $isBraced && 'throw' === $this->tokens[$at + 1]->text && $name === $this->tokens[$at + 2]->text && $last <= $at + 4;
         if (!$passesOn) {
             $heads[] = [[FailureKind::Any], $at];
         }
         [$rescues, $from] = $this->rescuesOf($id, $from, $name, $heads, null, $end);
         if ($passesOn) {
             $this->at = $end;
-        } else {
+        } elseif ($isBraced) {
             ++$this->at;
         }
 
         return [$rescues, $from];
     }
 
+    /** The last token of a body: its brace, or the end of the one simple row that it is. */
+    private function lastOfBody(int $at, int $end): ?int
+    {
+        $first = $this->tokens[$at]->text ?? '';
+        if ('{' === $first) {
+            return $this->closingOf($at);
+        }
+        if ($at >= $end || \in_array($first, ['if', 'for', 'while', 'do', 'switch', 'try', 'function', ';'], true)) {
+            return null;
+        }
+        while ($at < $end && ';' !== $this->tokens[$at]->text) {
+            $at = ($this->closingOf($at) ?? $at) + 1;
+        }
+
+        return $at < $end ? $at : $end - 1;
+    }
+
     /**
-     * @param list<array{list<FailureKind|string>, int}> $heads   the kinds, and the token of the brace
-     * @param int|null                                   $closing the brace behind which whatever else was thrown is left alone
+     * @param list<array{list<FailureKind|string>, int}> $heads   the kinds, and the token that the body begins with
+     * @param int|null                                   $closing the token behind which whatever else was thrown is left alone
      *
      * @return array{list<Rescue>, int}
      */
@@ -591,8 +609,8 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         if (null !== $closing) {
             $this->at = $from = $end;
-            $offset = $this->tokens[$closing]->offset;
-            $this->cut($id, Attempt::bodyName(\count($rescues)), $offset, $offset + 1);
+            $behind = $this->tokens[$closing]->offset + \strlen($this->tokens[$closing]->text);
+            $this->cut($id, Attempt::bodyName(\count($rescues)), $behind - ('}' === $this->tokens[$closing]->text ? 1 : 0), $behind);
             $rescues[] = new Rescue([FailureKind::Any], $name, new Block([]));
         }
 
@@ -687,7 +705,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             if ([] === $rows && $this->isArrow()) {
                 return [$this->arrowDefinition($token, $name)];
             }
-            if (isset($this->declared[$this->scope][$name->text]) && !isset($this->ofLoops[$this->scope][$name->text]) && 'var' !== $token->text && [] === $this->loops && 1 === $this->parent) {
+            if ('var' !== $token->text && $this->isDeclaredTwice($name->text)) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
             if ($this->accept('=')) {
@@ -923,6 +941,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         while (null !== ($name = $this->peek()) && TokenKind::Name === $name->kind) {
             ++$this->at;
             $targets[] = new VariableRead($name->text);
+            if ('var' !== $token->text && $this->isDeclaredTwice($name->text)) {
+                $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text]);
+            }
             $this->declared[$this->scope][$name->text] = true;
             if (!$this->accept(',')) {
                 break;
@@ -1469,8 +1490,15 @@ final class JavaScriptParser extends JavaScriptExpressions
         $apart = null;
         if ($isNew && $this->isPattern(1) && null !== ($closing = $this->closingOf($this->at + 1)) && 'of' === ($this->tokens[$closing + 1]->text ?? '') && !$this->isPlainAhead()) {
             ++$this->at;
-            $names[] = $this->nameFor('taken');
-            $apart = $this->pattern(new VariableRead($names[0]));
+            // `[key, { … }]`: what stands for itself needs no name made up.
+            $isPair = $this->is('[') && TokenKind::Name === $this->peek(1)?->kind && $this->is(',', 2) && ($this->is('{', 3) || $this->is('[', 3)) && $closing === 1 + ($this->closingOf($this->at + 3) ?? 0);
+            if ($isPair) {
+                $names[] = $this->tokens[$this->at + 1]->text;
+                $this->at += 3;
+            }
+            $names[] = $taken = $this->nameFor('taken');
+            $apart = $this->pattern(new VariableRead($taken));
+            $this->at += $isPair ? 1 : 0;
             $ahead = $after = 0;
         } elseif ($this->is('[', $ahead)) {
             for ($index = $ahead + 1; null !== ($token = $this->peek($index)) && ']' !== $token->text; ++$index) {

@@ -376,6 +376,10 @@ final class JavaScriptPrinter extends BracePrinter
         if (null !== $asked && 'length' === $operation->key && null !== $this->type($asked)->class) {
             return $this->expression(new MethodCall($asked, '@length'), $around);
         }
+        if (null !== $asked && \in_array($operation->key, ['keys', 'entries'], true) && true === $this->type($asked)->key?->isNumeric()) {
+            // Keys of objects are texts (ECMA-262, 6.1.7).
+            return parent::operation($operation, self::POSTFIX).('keys' === $operation->key ? '.map(Number)' : '.map(([key, value]) => [Number(key), value])');
+        }
         if (\in_array($operation->key, ['any_holds', 'all_hold'], true) && $asked instanceof Collected && null === $asked->condition) {
             return $this->collected($asked, 'any_holds' === $operation->key ? 'some' : 'every');
         }

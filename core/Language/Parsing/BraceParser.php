@@ -410,6 +410,12 @@ abstract class BraceParser extends ExpressionParser
                 }
                 continue;
             }
+            $closing = '{' === $sign && !isset($this->begins[$this->at + 1]) ? $this->closingOf($this->at) : null;
+            if (null !== $closing && $open <= 0 && !isset($this->begins[$closing])) {
+                // Rows between braces on one line are left together with what holds them.
+                $this->at = $closing + 1;
+                continue;
+            }
             ++$this->at;
             $open += '(' === $sign || '[' === $sign ? 1 : (')' === $sign || ']' === $sign ? -1 : 0);
             if (';' === $sign && $open <= 0 || '{' === $sign && $this->opensBody()) {
@@ -580,6 +586,10 @@ abstract class BraceParser extends ExpressionParser
             $this->fail('extra_bracket', $next, [], [new Replacement($next->offset, 1, '')]);
         }
         if (':' === $next->text && isset($this->begins[$this->at + 1])) {
+            if (isset($this->begins[$this->at - 1]) && TokenKind::Name === $this->tokens[$this->at - 1]->kind) {
+                // A label: something jumps there.
+                $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => $this->tokens[$this->at - 1]->text.':']);
+            }
             $this->fail('foreign_word', $next, ['word' => ':', 'near' => '{ … }']);
         }
         if (TokenKind::Unread === $next->kind) {
@@ -726,6 +736,10 @@ abstract class BraceParser extends ExpressionParser
             $this->mistake('semicolon_after_header', $this->offset(), 1, ['word' => $this->tokens[$start]->text], [new Replacement($this->offset(), 1, '')]);
             ++$this->at;
         } elseif ($this->is(';')) {
+            if (isset($this->begins[$this->at + 1]) && $this->indentOf($this->at + 1) <= $this->indentOf($start) && ' ' === ($this->text[$this->offset() - 1] ?? '')) {
+                // Nothing is set in below it: a row that does nothing is what was meant.
+                $this->fail('unsupported', $next, ['what' => $this->tokens[$start]->text.' (…) ;']);
+            }
             $this->fail('semicolon_after_header', $next, ['word' => $this->tokens[$start]->text], [new Replacement($this->offset(), 1, '')]);
         }
         if ($this->is(':')) {
@@ -1021,6 +1035,21 @@ abstract class BraceParser extends ExpressionParser
 
     /** @var array<string, array<string, true>> variables that the headers of loops declare, by scope */
     protected array $ofLoops = [];
+
+    /** @var array<string, true> what the outermost rows declare, in no block of their own */
+    private array $outermost = [];
+
+    /** Whether the outermost rows declare a name a second time; what a block declares is its own (ECMA-262, 14.2; C++17, 6.3.3). */
+    final protected function isDeclaredTwice(string $name): bool
+    {
+        if ([] !== $this->loops || 1 !== $this->parent) {
+            return false;
+        }
+        $isTwice = isset($this->outermost[$name]);
+        $this->outermost[$name] = true;
+
+        return $isTwice && !isset($this->ofLoops[$this->scope][$name]);
+    }
 
     /** A loop that counts, if it counts numbers. */
     protected function counting(ForLoop $loop): Statement

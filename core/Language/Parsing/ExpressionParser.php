@@ -528,6 +528,7 @@ abstract class ExpressionParser extends Parser
      */
     private function sent(Expression $receiver, Token $name, array $arguments): MethodCall
     {
+        $arguments = $this->asTaken('.'.$name->text, $arguments);
         $mistakes = \count($this->mistakes);
         try {
             $otherwise = $this->builtinCall($receiver, $name, $arguments);
@@ -544,6 +545,19 @@ abstract class ExpressionParser extends Parser
         }
 
         return new MethodCall($receiver, $name->text, $values, $otherwise);
+    }
+
+    /**
+     * What is given, as what takes it has it: in some languages the type of a parameter says what braces make.
+     *
+     * @param string         $name      of a function, or of a method behind a point
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    protected function asTaken(string $name, array $arguments): array
+    {
+        return $arguments;
     }
 
     /** @param list<Argument> $arguments */

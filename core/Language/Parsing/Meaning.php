@@ -17,6 +17,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Count;
@@ -441,6 +442,7 @@ final class Meaning
             TypeKind::Truth === $value->kind => new TruthLiteral(false),
             $value->isList() => new ListLiteral([]),
             $value->isMap() => new MapLiteral([]),
+            TypeKind::Copied === $value->kind && null === $this->program->functionNamed($value->class.'.'.ClassDefinition::MAKES) => new MakeObject((string) $value->class, [], true),
             default => null,
         };
 

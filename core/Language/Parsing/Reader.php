@@ -201,7 +201,7 @@ final class Reader
     }
 
     /** What may only be said because something above is not read yet: its names, or where it ends. */
-    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'no_value', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if'];
+    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'no_value', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if', 'without_try'];
 
     /**
      * A body that was left empty, or has remarks alone, was typed so: no `pass` is printed into it.

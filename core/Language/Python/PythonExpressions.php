@@ -670,6 +670,10 @@ abstract class PythonExpressions extends ExpressionParser
             } elseif (TokenKind::Name === $name->kind) {
                 ++$this->at;
                 $names[$name->text] = new Item($of, new NumberLiteral($index));
+            } elseif ($this->is('*') && TokenKind::Name === ($rest = $this->peek(1))?->kind && !$this->is(',', 2)) {
+                // The last name gets all that is left, as a list (The Python Language Reference, 7.2).
+                $this->at += 2;
+                $names[$rest->text] = new Operation('as_list', [new Slice($of, new NumberLiteral($index), new NothingLiteral())]);
             } else {
                 break;
             }
@@ -690,8 +694,20 @@ abstract class PythonExpressions extends ExpressionParser
         return match (true) {
             isset($this->functions[$name]), $this->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
             null !== $key => new Lambda(['item'], new Operation($key, [$item])),
-            default => null,
+            default => str_starts_with($name, 'str.') ? $this->methodOfTexts(substr($name, 4)) : null,
         };
+    }
+
+    /** `str.isalpha`: the method as a function of the text. */
+    private function methodOfTexts(string $name): ?Lambda
+    {
+        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as $spelled) {
+            if (1 === \count($spelled[1])) {
+                return new Lambda(['item'], new Operation($spelled[0], [new VariableRead('item')]));
+            }
+        }
+
+        return null;
     }
 
     /** A function that is handed over: a lambda, or the name of a function. */
@@ -1067,6 +1083,15 @@ abstract class PythonExpressions extends ExpressionParser
                 return 2 === $count && null !== $last ? new RandomWhole($first, $last) : $this->fail($count < 2 ? 'few_arguments' : 'many_arguments', $token, ['name' => 'randint', 'wanted' => 2, 'given' => $count]);
             }
             $until = $last ?? $first;
+            if (2 < $count) {
+                $step = $arguments[2]->value;
+                if (3 < $count || !$first instanceof NumberLiteral || !$until instanceof NumberLiteral || !$step instanceof NumberLiteral || !\is_int($first->value) || !\is_int($until->value) || !\is_int($step->value) || $step->value < 1 || $until->value <= $first->value) {
+                    $this->fail('unsupported', $token, ['what' => 'random.randrange(…, …, …)']);
+                }
+                $many = new Binary(Operator::Multiply, new RandomWhole(new NumberLiteral(0), new NumberLiteral(intdiv($until->value - $first->value - 1, $step->value))), $step);
+
+                return 0 === $first->value ? $many : new Binary(Operator::Add, $first, $many);
+            }
 
             return new RandomWhole(null === $last ? new NumberLiteral(0) : $first, self::less($until));
         }
@@ -1197,6 +1222,9 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function withNamed(string $name, Expression $first, array $named, int $plain, array $values = []): ?Expression
     {
+        if ('random.choices' === $name && isset($named['k']) && 1 === \count($named)) {
+            return new Operation('drawn', [$first, $named['k']]);
+        }
         $key = $named['key'] ?? null;
         $reverse = $named['reverse'] ?? new TruthLiteral(false);
         if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
@@ -1373,6 +1401,10 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('__name__' === $name) {
             return new Operation('function_name', [$receiver]);
+        }
+        $made = $receiver instanceof VariableRead && 'str' === $receiver->name && !$this->isVariable('str') ? $this->methodOfTexts($name) : null;
+        if (null !== $made) {
+            return $made;
         }
         if (\in_array($name, ['length', 'size'], true)) {
             $this->fail('foreign_word', $token, ['word' => '.'.$name, 'near' => 'len(…)']);

@@ -43,7 +43,7 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
         'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain'],
         'functools' => ['lru_cache', 'cache', 'reduce'], 'abc' => ['ABC', 'abstractmethod'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
@@ -409,6 +409,7 @@ abstract class PythonStatements extends PythonExpressions
 
             return new Perform($this->newId(), new Operation('put_range', [$targets[0]->container, $targets[0]->from, $targets[0]->to, $given]));
         }
+        $targets = 1 < \count($targets) ? $this->apart($targets, $start, $sign) : $targets;
         foreach ($targets as $target) {
             $this->given($target, $start, $sign);
         }
@@ -448,12 +449,40 @@ abstract class PythonStatements extends PythonExpressions
         if (1 === \count($targets)) {
             $this->failAt('unsupported', $start, 1, ['what' => '*… = …']);
         }
+        $targets = $this->apart($targets, $start, $sign);
         foreach ($targets as $target) {
             $this->given($target, $start, $sign);
         }
         $value = 1 === \count($values) ? $value : new ListLiteral($values);
 
         return new SetSeveral($this->newId(), $targets, [new Operation('gathered', [$value, new NumberLiteral($star), new NumberLiteral(\count($targets))])]);
+    }
+
+    /**
+     * `(a, b), c = …`: what is taken apart once more gets a name first, and is taken apart by a row behind.
+     *
+     * @param list<Expression> $targets
+     *
+     * @return list<Expression>
+     */
+    private function apart(array $targets, int $start, ?Token $sign): array
+    {
+        foreach ($targets as $index => $target) {
+            $inner = $target instanceof Operation && 'as_tuple' === $target->key ? $target->arguments[0] : $target;
+            if (!$inner instanceof ListLiteral || [] === $inner->items) {
+                continue;
+            }
+            $taken = $this->nameFor('taken');
+            $this->write($taken, $start);
+            $targets[$index] = new VariableRead($taken);
+            $items = $this->apart($inner->items, $start, $sign);
+            foreach ($items as $item) {
+                $this->given($item, $start, $sign);
+            }
+            array_unshift($this->behind, new SetSeveral($this->newId(), $items, [new VariableRead($taken)]));
+        }
+
+        return array_values($targets);
     }
 
     /**
@@ -500,6 +529,9 @@ abstract class PythonStatements extends PythonExpressions
             $this->failAt('assign_to_command', $start, ($sign->offset ?? $start + 1) - $start);
         } elseif (!$target instanceof Item && !$target instanceof Field) {
             $end = $sign->offset ?? $start + 1;
+            if ($target instanceof ListLiteral || $target instanceof Operation && 'as_tuple' === $target->key) {
+                $this->failAt('unsupported', $start, max(1, $end - $start), ['what' => '(…), … = …']);
+            }
             $isSwapped = $target instanceof NumberLiteral || $target instanceof TextLiteral;
             $this->failAt($isSwapped ? 'assign_swapped' : 'assign_to_value', $start, max(1, $end - $start), ['text' => trim(substr($this->text, $start, min(40, $end - $start)))]);
         }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -16,6 +17,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -33,19 +35,20 @@ final class ChangedParameters
             return false;
         }
         $seen[$key] = true;
+        $names = self::alsoCalled($program, $function, $parameter);
         foreach ($program->rowsOf($function) as $row) {
             $targets = $row instanceof SetItem ? [$row->target] : ($row instanceof SetSeveral ? $row->targets : []);
             foreach ($targets as $target) {
-                if (($target instanceof Item || $target instanceof Field) && self::root($target) === $parameter) {
+                if (($target instanceof Item || $target instanceof Field) && isset($names[self::root($target) ?? ''])) {
                     return true;
                 }
             }
-            if ($row instanceof OwnCall && self::isHandedOn($program, $row->function, $row->arguments, $parameter, $seen)) {
+            if ($row instanceof OwnCall && self::isHandedOn($program, $row->function, $row->arguments, $names, $seen)) {
                 return true;
             }
             foreach (Walk::expressionsOf($row) as $expression) {
                 $first = $expression instanceof Operation && true === ValueOperations::find($expression->key)?->hasEffect() ? $expression->arguments[0] ?? null : null;
-                if ($expression instanceof MethodCall && self::root($expression->object) === $parameter || null !== $first && self::root($first) === $parameter || $expression instanceof OwnValue && self::isHandedOn($program, $expression->function, $expression->arguments, $parameter, $seen)) {
+                if ($expression instanceof MethodCall && isset($names[self::root($expression->object) ?? '']) || null !== $first && isset($names[self::root($first) ?? '']) || $expression instanceof OwnValue && self::isHandedOn($program, $expression->function, $expression->arguments, $names, $seen)) {
                     return true;
                 }
             }
@@ -55,16 +58,39 @@ final class ChangedParameters
     }
 
     /**
+     * The parameter, and names of what it holds: an item that a loop goes over, or that a row names.
+     *
+     * @return array<string, true>
+     */
+    private static function alsoCalled(Program $program, FunctionDefinition $function, string $parameter): array
+    {
+        $names = [$parameter => true];
+        do {
+            $many = \count($names);
+            foreach ($program->rowsOf($function) as $row) {
+                if ($row instanceof EachLoop && isset($names[self::root($row->over) ?? ''])) {
+                    $names += array_fill_keys($row->variables, true);
+                } elseif ($row instanceof SetVariable && !$row->value instanceof VariableRead && isset($names[self::root($row->value) ?? ''])) {
+                    $names[$row->variable] = true;
+                }
+            }
+        } while ($many < \count($names));
+
+        return $names;
+    }
+
+    /**
      * @param list<Expression>    $arguments
+     * @param array<string, true> $names
      * @param array<string, true> $seen
      */
-    private static function isHandedOn(Program $program, string $name, array $arguments, string $parameter, array $seen): bool
+    private static function isHandedOn(Program $program, string $name, array $arguments, array $names, array $seen): bool
     {
         $function = $program->functionNamed($name);
         foreach (null === $function ? [] : $arguments as $index => $argument) {
             $to = $function->parameters[$index] ?? null;
             $isCopied = null !== $to && isset($function->types[$to]) && !str_ends_with($function->types[$to], '&');
-            if (null !== $function && null !== $to && !$isCopied && self::root($argument) === $parameter && self::isChanged($program, $function, $to, $seen)) {
+            if (null !== $function && null !== $to && !$isCopied && isset($names[self::root($argument) ?? '']) && self::isChanged($program, $function, $to, $seen)) {
                 return true;
             }
         }

@@ -126,6 +126,13 @@ final class Types
                 }
             }
         }
+        // What begins as a map is one, also where a function above puts something in.
+        foreach ($rows as [$scope, $statement]) {
+            if ($statement instanceof SetVariable && $statement->value instanceof MapLiteral) {
+                $this->learn($scope, $statement);
+            }
+        }
+        $this->widened = [];
         /** @var array<string, list<int>> $asks rows by the key of each type that they ask for */
         $asks = [];
         foreach ($rows as $index => [$scope, $statement]) {
@@ -417,6 +424,9 @@ final class Types
         };
     }
 
+    /** Operations that go through what they are given. */
+    private const OVER_KEYS = ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'as_list', 'as_tuple', 'least', 'greatest', 'least_by', 'greatest_by', 'set_of'];
+
     private function operation(FunctionDefinition|Script $part, Operation $operation): StaticType
     {
         $first = isset($operation->arguments[0]) ? $this->expression($part, $operation->arguments[0]) : StaticType::unknown();
@@ -424,6 +434,11 @@ final class Types
         if (null !== $first->class && \in_array($operation->key, ['followed', 'itself'], true)) {
             // What a pointer points at, and what points at a thing.
             return 'followed' === $operation->key ? StaticType::copied($first->class) : StaticType::object($first->class);
+        }
+
+        if ($first->isMap() && \in_array($operation->key, self::OVER_KEYS, true)) {
+            // What is gone through of a map are its keys (The Python Language Reference, 3.3.7).
+            $first = StaticType::listOf($first->key ?? StaticType::unknown());
         }
 
         return match (ValueOperations::find($operation->key)->result ?? null) {

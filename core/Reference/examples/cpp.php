@@ -10,6 +10,8 @@ return [
     'change_item_trunc_divide' => "vector<int> depths = {-7, 4};\ndepths[0] /= 2;\ncout << depths[0] << endl;",
     'operation.upper_letter' => "char letter = 'p';\ncout << char(toupper(letter)) << endl;",
     'operation.lower_letter' => "char letter = 'P';\ncout << char(tolower(letter)) << endl;",
+    'operation.seeded_there' => "srand(42);\ncout << rand() % 6 + 1 << endl;",
+    'operation.resize' => "vector<int> beds = {1, 2};\nbeds.resize(4);\ncout << beds.size() << endl;",
     'operation.spelled' => 'cout << to_string(2.5) << endl;',
     'operation.to_long' => 'cout << stoll("9000000000") + 1 << endl;',
     'operation.rounded_away' => 'cout << round(2.5) << endl;',

@@ -42,6 +42,16 @@ final class CppValues extends Values
         return (float) self::number($a) / (float) self::divisor($b);
     }
 
+    /** An object is taken apart into what it keeps (C++17, 11.5). */
+    public function apart(mixed $value, int $wanted): array
+    {
+        if ($value instanceof MapValue && '' !== $value->class) {
+            $value = new ListValue(array_map(fn (array $entry): mixed => $this->cloned($entry[1]), array_values($value->entries)));
+        }
+
+        return parent::apart($value, $wanted);
+    }
+
     public function floorDivide(mixed $a, mixed $b, bool $wide = false): int|float
     {
         $a = self::number($a);

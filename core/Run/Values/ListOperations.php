@@ -276,6 +276,21 @@ trait ListOperations
         return new ListValue($times <= 0 ? [] : array_fill(0, $times, $value));
     }
 
+    /** Items are taken away at the end, or come there (C++17, 26.3.11.3). */
+    public function resize(mixed $value, mixed $many, mixed $with): void
+    {
+        $list = self::list_($value);
+        $many = self::whole($many);
+        if ($many > self::MOST_ITEMS || $many < 0) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        $list->items = \array_slice($list->items, 0, $many);
+        Room::reserve(16 * ($many - \count($list->items)));
+        while (\count($list->items) < $many) {
+            $list->items[] = $this->cloned($with);
+        }
+    }
+
     public function backwards(mixed $value): string|ListValue
     {
         return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse($this->over($value)), $this->isTuple($value));

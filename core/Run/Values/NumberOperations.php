@@ -315,6 +315,12 @@ trait NumberOperations
         throw new RunError('no_real_root');
     }
 
+    /** The quotient and what is left over (The Python Standard Library, divmod). */
+    public function divided(mixed $number, mixed $by): ListValue
+    {
+        return new ListValue([$this->floorDivide($number, $by), $this->floorRemainder($number, $by)], true);
+    }
+
     public function floor(mixed $value): int|float|BigInteger
     {
         return $this->count_((int) floor((float) self::number($value)));

@@ -239,6 +239,23 @@ trait TextOperations
         return $this->bounded(str_replace($old, self::text_($new), self::text_($text)));
     }
 
+    /** So many of the first; all where the number is below nought (The Python Standard Library, str.replace). */
+    public function replacedSome(mixed $text, mixed $old, mixed $new, mixed $most): string
+    {
+        $most = self::whole($most);
+        if ($most < 0) {
+            return $this->replaced($text, $old, $new);
+        }
+        [$text, $old, $new] = [self::text_($text), self::text_($old), self::text_($new)];
+        $parts = '' === $old ? ['', ...mb_str_split($text), ''] : explode($old, $text);
+        $made = array_shift($parts);
+        foreach ($parts as $index => $part) {
+            $made .= ($index < $most ? $new : $old).$part;
+        }
+
+        return $this->bounded($made);
+    }
+
     public function replacedFirst(mixed $text, mixed $old, mixed $new): string
     {
         $text = self::text_($text);
