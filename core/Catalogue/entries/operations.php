@@ -157,6 +157,7 @@ return [
     ['as_tuple', 1, 1, 'tuple({0})', ['{0}'], ['{0}'], 'same'],
     ['stepped', 4, 4, ['{0}[{1}:{2}:{3}]'], '@stepped({0}, {1}, {2}, {3})', '@stepped({0}, {1}, {2}, {3})', 'same'],
     ['flattened_deep', 1, 1, [], '{0}.flat(Infinity)', [], 'item'],
+    ['with_items', 2, 2, [], '{0}.concat({1})', [], 'same'],
     ['spliced', 4, 4, [], '{0}.splice({1}, {2}, ...{3})', [], 'same'],
     ['part_of', 3, 3, [], '{0}.substr({1}, {2})', [], 'text'],
     ['tail_of', 2, 2, [], '{0}.substr({1})', [], 'text'],

@@ -876,11 +876,16 @@ abstract class JavaScriptExpressions extends BraceExpressions
             case 'sort':
                 return $this->afterwards($this->sorted($receiver, $first, $token), $receiver);
             case 'reverse':
+                $sorts = $receiver instanceof Operation && 'after' === $receiver->key ? $receiver->arguments[0] : $receiver;
+                if (0 === $count && $sorts instanceof Operation && \in_array($sorts->key, ['sort_as_texts', 'sorted_as_texts'], true)) {
+                    // Texts, perhaps of numbers, the last first.
+                    return $sorts === $receiver ? new Operation('backwards', [$receiver]) : new Operation('after', [$sorts, new Operation('after', [new Operation('turn_round', [$sorts->arguments[0]]), $sorts->arguments[0]])]);
+                }
                 $receiver = $receiver instanceof Operation && 'after' === $receiver->key ? $receiver->arguments[0] : $receiver;
                 if ($receiver instanceof Operation && 'copied' === $receiver->key) {
                     return new Operation('backwards', $receiver->arguments);
                 }
-                $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down', 'sort_as_texts' => 'sort_down', 'sorted_as_texts' => 'sorted_down'][$receiver->key] ?? null : null;
+                $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down'][$receiver->key] ?? null : null;
                 if (null !== $down && $receiver instanceof Operation) {
                     return $this->afterwards(new Operation($down, $receiver->arguments), $receiver->arguments[0]);
                 }
@@ -889,8 +894,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 break;
             case 'concat':
-                if (1 < $count && [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name)) {
-                    return array_reduce(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments), static fn (Expression $all, Expression $more): Expression => new Operation('concatenated', [$all, $more]), $receiver);
+                if (0 < $count && [] === array_filter(array_column($arguments, 'name'))) {
+                    // A list is put behind item by item, anything else as it is (ECMA-262, 23.1.3.2): where the text does not show which, its type tells.
+                    return array_reduce($arguments, static fn (Expression $all, Argument $argument): Expression => new Operation($argument->value instanceof ListLiteral || $argument->value instanceof Collected ? 'concatenated' : 'with_items', [$all, $argument->value]), $receiver);
                 }
                 break;
             case 'split':
@@ -985,8 +991,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 break;
             case 'splice':
-                if (2 === $count && null !== $first && $second instanceof NumberLiteral && 1 === $second->value) {
-                    return new Operation('drop_at', [$receiver, $first]);
+                if (2 === $count && null !== $first && null !== $second && [] === array_filter(array_column($arguments, 'name'))) {
+                    // What was taken away is the value (ECMA-262, 23.1.3.31).
+                    return new Operation('spliced', [$receiver, $first, $second, new ListLiteral([])]);
                 }
                 if (2 < $count && !($second instanceof NumberLiteral && 0 === $second->value) && null !== $first && null !== $second && !\in_array('...', array_column(\array_slice($arguments, 0, 2), 'name'), true)) {
                     return new Operation('spliced', [$receiver, $first, $second, $this->inOneList(\array_slice($arguments, 2))]);

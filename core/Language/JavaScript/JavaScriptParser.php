@@ -1417,7 +1417,24 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     protected function loopVariable(): bool
     {
-        return $this->accept('let') || $this->accept('var') || $this->accept('const');
+        $isOld = $this->is('var');
+        $isNew = $this->accept('let') || $this->accept('var') || $this->accept('const');
+        $name = $this->sign() ?? '';
+        $header = $isOld ? $this->closingOf($this->at - 2) : null;
+        $body = null === $header ? null : ('{' === ($this->tokens[$header + 1]->text ?? '') ? $this->closingOf($header + 1) : null);
+        for ($at = $header ?? $this->until, $isInside = false, $end = $body ?? (null === $header ? 0 : $header + 40); $at < $end; ++$at) {
+            $text = $this->tokens[$at]->text ?? ';';
+            if (null === $body && ';' === $text) {
+                break;
+            }
+            $isInside = $isInside || '=>' === $text || 'function' === $text;
+            if ($isInside && $name === $text) {
+                // One variable for all turns, which functions made in them see as it is at the end (ECMA-262, 14.7.4).
+                $this->fail('unsupported', $this->tokens[$at], ['what' => "for (var $name …) … => $name"]);
+            }
+        }
+
+        return $isNew;
     }
 
     protected function undeclared(Token $name): void

@@ -380,6 +380,9 @@ final class JavaScriptPrinter extends BracePrinter
             // Keys of objects are texts (ECMA-262, 6.1.7).
             return parent::operation($operation, self::POSTFIX).('keys' === $operation->key ? '.map(Number)' : '.map(([key, value]) => [Number(key), value])');
         }
+        if ('spliced' === $operation->key && $operation->arguments[3] == new ListLiteral([])) {
+            return $this->operand($operation->arguments[0], self::POSTFIX).'.splice('.$this->listed(\array_slice($operation->arguments, 1, 2)).')';
+        }
         if (\in_array($operation->key, ['any_holds', 'all_hold'], true) && $asked instanceof Collected && null === $asked->condition) {
             return $this->collected($asked, 'any_holds' === $operation->key ? 'some' : 'every');
         }

@@ -12,6 +12,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
@@ -239,7 +240,7 @@ final class Bounded
                 return $beyond;
             }
             foreach ($value->operands() as $operand) {
-                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda || $value instanceof Operation && 'after' === $value->key];
+                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda || $value instanceof Operation && 'after' === $value->key || $mayGiveNothing && $value instanceof Choice];
             }
         }
 

@@ -597,6 +597,10 @@ abstract class ExpressionParser extends Parser
         if (null !== $near) {
             $this->fail('misspelt_method', $name, ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
         }
+        if (1 === preg_match('/^__\w+__$/D', $name->text)) {
+            // Names of this form are the machine's own.
+            $this->fail('unsupported', $name, ['what' => $name->text]);
+        }
         $this->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
     }
 
@@ -1148,13 +1152,18 @@ abstract class ExpressionParser extends Parser
         if ($value instanceof MethodCall || $value instanceof MakeObject) {
             return new Perform($this->newId(), $value);
         }
-        if ($value instanceof Operation && 'after' === $value->key) {
+        if ($value instanceof Operation && 'after' === $value->key && !($value->arguments[1] instanceof Operation && 'after' === $value->arguments[1]->key)) {
             return new Perform($this->newId(), $value->arguments[0]);
         }
         if ($value instanceof Operation && Given::is($value)) {
             return $this->givenAsRow($value);
         }
         if ($value instanceof Operation) {
+            if ('spliced' === $value->key && $value->arguments[3] == new ListLiteral([])) {
+                $isOne = $value->arguments[2] == new NumberLiteral(1);
+
+                return new Perform($this->newId(), new Operation($isOne ? 'drop_at' : 'drop_range', \array_slice($value->arguments, 0, $isOne ? 2 : 3)));
+            }
             $shorter = ['pop' => 'drop_last', 'shift' => 'drop_first', 'pop_at' => 'drop_at'][$value->key] ?? null;
             if (null !== $shorter) {
                 return new Perform($this->newId(), new Operation($shorter, $value->arguments));
@@ -1163,7 +1172,8 @@ abstract class ExpressionParser extends Parser
                 return new Perform($this->newId(), $value);
             }
         }
-        if ($this->tries > 0 && !$value instanceof VariableRead) {
+        $does = array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
+        if ($this->tries > 0 && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && 'after' === $value->key) {
             return new Perform($this->newId(), $value);
         }
         $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));

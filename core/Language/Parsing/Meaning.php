@@ -397,8 +397,8 @@ final class Meaning
             return new Operation('size', [$expression->container]);
         }
         if ($expression instanceof Item) {
-            if ($expression->container instanceof Operation && 'drop_at' === $expression->container->key && Language::JavaScript === $this->language && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
-                return new Operation('pop_at', $expression->container->arguments);
+            if ($expression->container instanceof Operation && 'spliced' === $expression->container->key && $expression->container->arguments[2] == new NumberLiteral(1) && $expression->container->arguments[3] == new ListLiteral([]) && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
+                return new Operation('pop_at', \array_slice($expression->container->arguments, 0, 2));
             }
             $value = $this->valueOrNothing($expression);
 
@@ -607,6 +607,16 @@ final class Meaning
         $first = $operation->arguments[0] ?? null;
         if (null === $first) {
             return $operation;
+        }
+        if ('with_items' === $operation->key) {
+            [$list, $more] = [$this->type($first), $this->type($operation->arguments[1])];
+
+            return match (true) {
+                $list->isTextual() => new Binary(Operator::Join, $first, $operation->arguments[1]),
+                $more->isList() => new Operation('concatenated', $operation->arguments),
+                $list->isList() && ($more->isNumeric() || $more->isTextual()) => new Operation('concatenated', [$first, new ListLiteral([$operation->arguments[1]])]),
+                default => $operation,
+            };
         }
         // A rounded quotient of two whole numbers is one operation of its own, whatever it is made of.
         if (('floor' === $operation->key || 'to_whole' === $operation->key && Language::Cpp !== $this->language) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {

@@ -619,6 +619,9 @@ abstract class PythonExpressions extends ExpressionParser
         return $names;
     }
 
+    /** Where the row begins that is being read. */
+    abstract protected function rowStart(): int;
+
     /** `for name in list if condition`, perhaps with another such loop in it (The Python Language Reference, 6.2.4). */
     private function loops_(Expression $value): Expression
     {
@@ -633,6 +636,17 @@ abstract class PythonExpressions extends ExpressionParser
         if ([] === $names || !$this->accept('in')) {
             $this->fail([] === $names ? 'name_missing' : 'in_missing');
         }
+        foreach ($value instanceof ListLiteral || $value instanceof MapLiteral || $value instanceof Operation && 'as_tuple' === $value->key ? Walk::expressions($value) : [$value] as $kept) {
+            foreach ($kept instanceof Lambda ? Walk::expressions($kept->value) : [] as $part) {
+                if ($part instanceof VariableRead && isset($names[$part->name]) && !\in_array($part->name, $kept->parameters, true)) {
+                    // All of them see the last turn (The Python Language Reference, 4.2.2).
+                    $this->fail('unsupported', null, ['what' => 'lambda … for']);
+                }
+            }
+        }
+        // What stands before is meant by them, and not by a function of that name further down.
+        $row = $this->rowStart();
+        $this->wanted = array_values(array_filter($this->wanted, static fn (Token $token): bool => $token->offset < $row || !isset($names[$token->text])));
         $over = $this->expression(2);
         $condition = $this->accept('if') ? $this->expression(2) : null;
         while (null !== $condition && $this->accept('if')) {

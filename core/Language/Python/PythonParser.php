@@ -312,6 +312,11 @@ final class PythonParser extends PythonStatements
         return $rows;
     }
 
+    protected function rowStart(): int
+    {
+        return $this->tokens[$this->lines[max(0, $this->line - 1)]->from]->offset;
+    }
+
     /** Something stands behind a row that is complete. */
     private function trailing(int $start): never
     {

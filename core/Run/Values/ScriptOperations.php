@@ -77,6 +77,16 @@ trait ScriptOperations
     }
 
     /** Takes items out and puts others there; gives those that were taken out (ECMAScript 2022, 23.1.3.29). */
+    /** A list and what comes behind it: the items of a list, or anything else as it is (ECMA-262, 23.1.3.2). */
+    public function withItems(mixed $list, mixed $more): string|ListValue
+    {
+        if (\is_string($list)) {
+            return $list.$this->text($more);
+        }
+
+        return $this->concatenated($list, $more instanceof ListValue ? $more : new ListValue([$more]));
+    }
+
     public function spliced(mixed $list, mixed $from, mixed $count, mixed $items): ListValue
     {
         $list = self::list_($list);
