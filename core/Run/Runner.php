@@ -47,6 +47,9 @@ final class Runner
             Language::Cpp => new CppValues(),
         };
         $values->trace = $record ? $trace : null;
+        if (Language::JavaScript === $language && preg_match_all('/(?<!\w)#([A-Za-z_]\w*)/', $analysis->program->handwriting[$language->value]->text ?? '', $private)) {
+            $values->hidden = array_fill_keys(array_map(static fn (string $name): string => "_$name", $private[1]), true);
+        }
         $chance = new Chance($seed);
         $stage = new Stage($trace, $analysis->program->setting, $chance, $circumstances->signals, $circumstances->layout);
         $routine = self::load($code, $trace, $values, $stage, $chance, $circumstances->answers);

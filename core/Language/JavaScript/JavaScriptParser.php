@@ -167,7 +167,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                     continue;
                 }
                 if ('set' === $this->tokens[$at - 1]->text && '(' === $next) {
-                    $this->setters[$member->text] = true;
+                    $this->setters[$member->text] = $this->asked[$member->text] = true;
                     $this->methods[$name->text]["set_$member->text"] = $this->signature($at + 1);
                     $at = $this->bodyEnd($at + 1);
                     continue;

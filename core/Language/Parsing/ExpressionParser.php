@@ -572,6 +572,10 @@ abstract class ExpressionParser extends Parser
         if (null !== $made) {
             return $made;
         }
+        $kept = [] === $candidates ? null : $this->ofValue($receiver, $name, $arguments);
+        if (null !== $kept) {
+            return $kept;
+        }
         if ([] !== $candidates) {
             $wanted = \count($candidates[0][1]) - 1;
             $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $name, ['name' => $name->text, 'wanted' => $wanted, 'given' => \count($arguments)]);

@@ -637,7 +637,10 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail([] === $names ? 'name_missing' : 'in_missing');
         }
         foreach ($value instanceof ListLiteral || $value instanceof MapLiteral || $value instanceof Operation && 'as_tuple' === $value->key ? Walk::expressions($value) : [$value] as $kept) {
-            foreach ($kept instanceof Lambda ? Walk::expressions($kept->value) : [] as $part) {
+            if (!$kept instanceof Lambda) {
+                continue;
+            }
+            foreach (Walk::expressions($kept->value) as $part) {
                 if ($part instanceof VariableRead && isset($names[$part->name]) && !\in_array($part->name, $kept->parameters, true)) {
                     // All of them see the last turn (The Python Language Reference, 4.2.2).
                     $this->fail('unsupported', null, ['what' => 'lambda … for']);

@@ -333,6 +333,10 @@ final class PythonParser extends PythonStatements
         if (null !== $token && TokenKind::Unread === $token->kind) {
             $this->strange($token);
         }
+        if (null !== $token && 'if' === $token->text && [] !== array_filter(\array_slice($this->tokens, $this->at, $this->until - $this->at), static fn (Token $one): bool => 'else' === $one->text)) {
+            // `print(a) if ready else print(b)`: a row that chooses which of two it is.
+            $this->fail('unsupported', $token, ['what' => '… if … else …']);
+        }
         if (null !== $token && (TokenKind::Name === $token->kind || TokenKind::Keyword === $token->kind) && $this->at > $start) {
             $this->fail('two_rows', $token, [], [new Replacement($this->endOffset(), $token->offset - $this->endOffset(), "\n".$this->lines[$this->line - 1]->indent)]);
         }

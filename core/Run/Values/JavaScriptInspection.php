@@ -21,10 +21,11 @@ final class JavaScriptInspection
     private array $circular = [];
 
     /**
-     * @param \Closure(mixed): string $plain how a value shows that holds no others
-     * @param \Closure(mixed): string $key
+     * @param \Closure(mixed): string                                $plain how a value shows that holds no others
+     * @param \Closure(mixed): string                                $key
+     * @param \Closure(MapValue): array<string, array{mixed, mixed}> $shown what is seen of a map or an object
      */
-    public function __construct(private readonly \Closure $plain, private readonly \Closure $key)
+    public function __construct(private readonly \Closure $plain, private readonly \Closure $key, private readonly \Closure $shown)
     {
     }
 
@@ -59,7 +60,7 @@ final class JavaScriptInspection
         }
         $class = '' === $value->class ? '' : "$value->class ";
 
-        return [] === $value->entries ? $class.'{}' : ($level > self::DEEPEST ? '['.('' === $class ? 'Object' : $value->class).']' : $this->map($value, $level));
+        return [] === ($this->shown)($value) ? $class.'{}' : ($level > self::DEEPEST ? '['.('' === $class ? 'Object' : $value->class).']' : $this->map($value, $level));
     }
 
     /** What stands before a list or a map that holds itself. */
@@ -119,7 +120,7 @@ final class JavaScriptInspection
         $this->deepest = $level;
         $shown = [];
         $this->indent += 2;
-        foreach ($map->entries as [$key, $value]) {
+        foreach (($this->shown)($map) as [$key, $value]) {
             $shown[] = ($this->key)($key).': '.$this->of($value, $level + 1);
         }
         $this->indent -= 2;

@@ -296,7 +296,7 @@ final class JavaScriptValues extends Values
     public function show(mixed $value): string
     {
         if ($value instanceof ListValue || $value instanceof MapValue) {
-            return (new JavaScriptInspection($this->display(...), $this->key(...)))->of($value);
+            return (new JavaScriptInspection($this->display(...), $this->key(...), $this->shown(...)))->of($value);
         }
 
         // console.log names the sign of a negative zero, a template literal does not.

@@ -45,7 +45,7 @@ trait JsonOperations
         }
         if ($value instanceof MapValue && '' === $value->sort && ('' === $value->class || !$isPython)) {
             $items = [];
-            foreach ($value->entries as [$key, $item]) {
+            foreach ($this->shown($value) as [$key, $item]) {
                 $item = $item instanceof Getter ? ($item->finds)() : $item;
                 if (!$isPython && (null === $item || $item instanceof \Closure)) {
                     continue;

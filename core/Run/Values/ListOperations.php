@@ -150,7 +150,17 @@ trait ListOperations
 
     public function entries(mixed $map): ListValue
     {
-        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair, true), array_values(self::map_($map)->entries)));
+        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair, true), array_values($this->shown(self::map_($map)))));
+    }
+
+    /**
+     * What others see of a map or an object: what is its own alone is left out (ECMA-262, 6.2.10).
+     *
+     * @return array<string, array{mixed, mixed}>
+     */
+    public function shown(MapValue $map): array
+    {
+        return [] === $this->hidden || '' === $map->class ? $map->entries : array_filter($map->entries, fn (array $entry): bool => !\is_string($entry[0]) || !isset($this->hidden[$entry[0]]));
     }
 
     public static function map_(mixed $value): MapValue
@@ -1244,11 +1254,11 @@ trait ListOperations
             return new ListValue(array_map(strval(...), array_keys($this->over($map))));
         }
 
-        return new ListValue(array_column(self::map_($map)->entries, 0));
+        return new ListValue(array_column($this->shown(self::map_($map)), 0));
     }
 
     public function values(mixed $map): ListValue
     {
-        return Language::JavaScript === $this->language() && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column(self::map_($map)->entries, 1));
+        return Language::JavaScript === $this->language() && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column($this->shown(self::map_($map)), 1));
     }
 }

@@ -29,6 +29,8 @@ abstract class Values
 
     /** Where changes of lists and maps are told, while each moment is kept. */
     public ?Trace $trace = null;
+    /** @var array<string, true> names under which objects keep what is their own alone */
+    public array $hidden = [];
 
     /** Whose values these are. */
     abstract public function language(): Language;
