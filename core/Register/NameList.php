@@ -6,10 +6,12 @@ namespace Scrivlet\Core\Register;
 
 /**
  * Who is to be in a class, from a table that a school has: OneRoster 1.2 `users.csv` (sourcedId, status, role or roles,
- * preferredFirstName, givenName, familyName), or any table or plain list in which names stand.
+ * preferredGivenName, givenName, familyName), or any table or plain list in which names stand.
  */
 final readonly class NameList
 {
+    /** Letters of a pupil's name. */
+    public const LONGEST_NAME = 60;
     /** Rows that are looked at. */
     public const MOST = 500;
     private const GIVEN = ['preferredgivenname', 'preferredfirstname', 'givenname', 'firstname', 'prenom', 'vorname'];
@@ -56,7 +58,7 @@ final readonly class NameList
                 null !== $columns['role'] && $hasHead && !self::isPupil($cells[$columns['role']] ?? '') => 'names.role',
                 null !== $columns['status'] && $hasHead && \in_array(mb_strtolower($cells[$columns['status']] ?? ''), ['tobedeleted', 'inactive', 'false'], true) => 'names.inactive',
                 '' === $name => 'names.empty',
-                mb_strlen($name) > 60 => 'names.long',
+                mb_strlen($name) > self::LONGEST_NAME => 'names.long',
                 isset($seen[mb_strtolower($name)]) => 'names.twice',
                 default => null,
             };

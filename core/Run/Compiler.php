@@ -11,6 +11,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\Cpp\CppPrinter;
 use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Classes;
@@ -1486,8 +1487,7 @@ final class Compiler
     {
         $isAnd = Operator::And === $binary->operator;
         $areTruths = $this->isTruth($binary->left) && $this->isTruth($binary->right);
-        $isChosen = StaticType::text() === $this->types->expression($this->part, $binary->left) || $binary->left instanceof Operation && 'value_or' === $binary->left->key && $binary->left->arguments[2] instanceof NothingLiteral;
-        if ($areTruths || Language::Cpp === $this->language && !$isChosen) {
+        if ($areTruths || Language::Cpp === $this->language && !CppPrinter::choosesValue($binary->left, $this->types->expression($this->part, $binary->left))) {
             return '('.$this->truth($binary->left).($isAnd ? ' && ' : ' || ').$this->truth($binary->right).')';
         }
         $kept = $this->temporary();

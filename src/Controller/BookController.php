@@ -15,6 +15,7 @@ use Scrivlet\App\Learner\WorkRepository;
 use Scrivlet\App\Lesson\CourseRepository;
 use Scrivlet\App\Lesson\Explanation;
 use Scrivlet\App\Lesson\LessonRepository;
+use Scrivlet\App\Register\ComingIn;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Ladder\Support;
 use Scrivlet\Core\Ladder\Trial;
@@ -60,13 +61,12 @@ final class BookController extends AbstractController
 
     /** Back to one's work, on whatever machine. */
     #[Route('/key', name: 'books_key', methods: ['POST'])]
-    public function key(Request $request): Response
+    public function key(Request $request, ComingIn $comingIn): Response
     {
         try {
             $learner = $this->learners->back($request, $request->request->getString('key'));
-            if (!$learner->isGuest()) {
-                // A pupil comes into their class.
-                return $this->redirectToRoute('join_back', status: 307);
+            if ($comingIn->learner($request, $learner)) {
+                return $this->redirectToRoute('my_class');
             }
             $this->addFlash('done', Sentences::of('guest.back', ['key' => implode(' · ', $this->learners->key($learner))], $request->getLocale()));
         } catch (Refusal $refusal) {

@@ -98,7 +98,7 @@ final class ClassController extends AbstractController
     #[Route('/{class}/delete', name: 'class_delete', requirements: ['class' => '\d+'], methods: ['POST'])]
     public function delete(Request $request, SchoolClass $class, Joining $joining): Response
     {
-        if (trim($request->request->getString('name')) !== $class->name()) {
+        if (OneLine::of($request->request->getString('name'), SchoolClass::LONGEST_NAME) !== $class->name()) {
             $this->addFlash('trouble', Sentences::of('class.delete_name', ['name' => $class->name()], $request->getLocale()));
 
             return $this->redirectToRoute('class_people', ['class' => $class->id()]);

@@ -7,15 +7,12 @@ namespace Scrivlet\App\Controller;
 use Scrivlet\App\Entity\Pupil;
 use Scrivlet\App\Entity\User;
 use Scrivlet\App\Learner\Learners;
-use Scrivlet\App\Register\Activity;
 use Scrivlet\App\Register\ClassRepository;
+use Scrivlet\App\Register\ComingIn;
 use Scrivlet\App\Register\Joining;
-use Scrivlet\App\Register\Live;
-use Scrivlet\App\Register\PupilRepository;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Refusal;
 use Symfony\Bundle\FrameworkBundle\Controller\AbstractController;
-use Symfony\Bundle\SecurityBundle\Security;
 use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -29,12 +26,9 @@ final class JoinController extends AbstractController
 {
     public function __construct(
         private readonly ClassRepository $classes,
-        private readonly PupilRepository $pupils,
         private readonly Joining $joining,
         private readonly Learners $learners,
-        private readonly Security $security,
-        private readonly Live $live,
-        private readonly Activity $activity,
+        private readonly ComingIn $comingIn,
         #[Autowire(service: 'limiter.join')] private readonly RateLimiterFactory $joins,
         #[Autowire(service: 'limiter.join_wrong')] private readonly RateLimiterFactory $wrong,
         #[Autowire(service: 'limiter.join_wrong_all')] private readonly RateLimiterFactory $allWrong,
@@ -66,7 +60,7 @@ final class JoinController extends AbstractController
 
             return $this->render('register/join.html.twig', ['code' => $code, 'name' => $name, 'trouble' => $trouble, 'isTeacher' => false], new Response(status: str_contains($refusal->key, 'too_many') ? 429 : 422));
         }
-        $this->comesIn($request, $pupil);
+        $this->comingIn->pupil($request, $pupil);
 
         return $this->redirectToRoute('my_class', ['new' => 1]);
     }
@@ -104,22 +98,12 @@ final class JoinController extends AbstractController
 
             return $this->render('register/join.html.twig', ['code' => '', 'name' => '', 'trouble' => $trouble, 'isTeacher' => false], new Response(status: 422));
         }
-        $pupil = null === $learner->user() ? null : $this->pupils->ofUser($learner->user());
-        if (null === $pupil) {
+        if (!$this->comingIn->learner($request, $learner)) {
             $this->addFlash('done', Sentences::of('guest.back', ['key' => implode(' · ', $this->learners->key($learner))], $request->getLocale()));
 
             return $this->redirectToRoute('books');
         }
-        $this->comesIn($request, $pupil);
 
         return $this->redirectToRoute('my_class');
-    }
-
-    private function comesIn(Request $request, Pupil $pupil): void
-    {
-        $this->learners->forget($request);
-        $this->security->login($pupil->user, 'form_login', 'main');
-        $this->activity->seen($pupil);
-        $this->live->tellRegister($pupil->class(), ['all' => true]);
     }
 }

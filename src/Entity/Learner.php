@@ -7,6 +7,7 @@ namespace Scrivlet\App\Entity;
 use Doctrine\DBAL\Types\Types;
 use Doctrine\ORM\Mapping as ORM;
 use Scrivlet\App\Learner\LearnerRepository;
+use Scrivlet\Core\Register\NameList;
 
 /** Whose work on lessons is kept: somebody signed in, or a guest, who is known by a cookie alone. */
 #[ORM\Entity(repositoryClass: LearnerRepository::class)]
@@ -17,7 +18,7 @@ use Scrivlet\App\Learner\LearnerRepository;
 #[ORM\Index(name: 'learners_seen', columns: ['seen_at'])]
 class Learner
 {
-    public const LONGEST_NAME = 60;
+    public const LONGEST_NAME = NameList::LONGEST_NAME;
 
     #[ORM\Id]
     #[ORM\GeneratedValue]

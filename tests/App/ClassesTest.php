@@ -471,6 +471,39 @@ final class ClassesTest extends AppTestCase
         unlink($file);
     }
 
+    /** A class that is over gets another name without going on, and goes on where a day is given. */
+    public function testAClassThatHasEndedIsRenamed(): void
+    {
+        $class = $this->schoolClass();
+        $over = new \DateTimeImmutable('-3 days');
+        $this->entities()->getConnection()->update('classes', ['ends_on' => $over->format('Y-m-d')], ['id' => $class->id()]);
+        $this->entities()->clear();
+        $this->as($this->teacher);
+        $this->send("/classes/{$class->id()}/settings", ['name' => '7b of old', 'ends' => $over->format('Y-m-d')]);
+        $this->browser->followRedirect();
+        self::assertSelectorExists('[data-notice=done]');
+        self::assertSame(1, $this->kept('classes', "id = {$class->id()} AND name = '7b of old' AND ends_on = '{$over->format('Y-m-d')}'"));
+        $this->send("/classes/{$class->id()}/settings", ['name' => '7b of old', 'ends' => (new \DateTimeImmutable('-2 days'))->format('Y-m-d')]);
+        $this->browser->followRedirect();
+        self::assertSelectorExists('[data-notice=trouble]');
+        $this->send("/classes/{$class->id()}/settings", ['name' => '7b', 'ends' => (new \DateTimeImmutable('+9 days'))->format('Y-m-d')]);
+        self::assertSame(1, $this->kept('classes', "id = {$class->id()} AND ends_on > CURRENT_DATE AND name = '7b'"));
+    }
+
+    /** The four words of a pupil, typed where guests come back to their books, bring them into their class; that counts as one try. */
+    public function testAPupilComesBackThroughTheBooks(): void
+    {
+        $class = $this->schoolClass();
+        $pupil = $this->pupil($class, 'Tansy');
+        $this->as($this->teacher);
+        $key = trim($this->browser->request('GET', "/classes/{$class->id()}/keys")->filter('[data-key]')->last()->text());
+        $this->stranger();
+        $this->send('/books/key', ['key' => $key]);
+        self::assertResponseRedirects('/my-class');
+        $this->browser->followRedirect();
+        self::assertSelectorTextContains('body', $pupil->name());
+    }
+
     public function testATeacherMindsTheirPupils(): void
     {
         $class = $this->schoolClass();

@@ -181,6 +181,43 @@ final class SmallPrograms
         return "def doubled(text):\n    return text + text\n\n\ndef initial(name):\n    if name == \"\":\n        return \"none\"\n    return name[0]\n\n\nword = \"garden\"\nfirst = word[0]\nbest = \"\"\ntotal = \"\"\ntable = {\"a\": 1, \"r\": 2}\nseen = {}\ngroups = {}\nnames = []\nrows = []\nline = [\".\"] * 3\nnames.append(word[2])\nprint(doubled(word), initial(\"\"))\nfor ch in word:\n    ".implode("\n    ", $rows)."\nprint(best, total, \"\".join(names), \"\".join(line))\nfor key in sorted(table):\n    print(key, table[key])\n";
     }
 
+    /** What C++ hands over as a copy and what as the thing itself: numbers, texts, objects, lists and maps of them, to functions and to methods. */
+    public function handed(): string
+    {
+        $rows = [];
+        for ($row = 0; $row < 9; ++$row) {
+            $bed = $this->one(['a', 'b', 'all[0]', 'all.back()', 'by["x"]', 'shed.best']);
+            $number = $this->one(['n', 'a.rows', 'v[0]', 'all[1].rows', 'b.beds[0]', 'shed.best.rows']);
+            $text = $this->one(['s', 'a.crop', 'all[0].crop', 'by["x"].crop']);
+            $list = $this->one(['v', 'a.beds', 'all[1].beds', 'shed.best.beds']);
+            $on = $this->one(['', 'tool.', 'shed.tool.']);
+            $way = $this->one(['Kept', 'Changed']);
+            $rows[] = match ($this->number(12)) {
+                0, 1 => "{$on}number$way($number);",
+                2 => "{$on}text$way($text);",
+                3, 4 => "{$on}bed$way($bed);",
+                5 => "{$on}list$way($list);",
+                6 => "{$on}all$way(all);",
+                7 => 'a = '.$bed.';',
+                8 => "b = {$on}made($bed);",
+                9 => 'for (Bed'.$this->one(['', ' &', ' '])." one : all) {\n        one.rows += ".($this->number() + 1).";\n        one.beds.push_back(one.rows);\n    }",
+                10 => "{\n        vector<int> row = $list;\n        row[0] = 77;\n        $list = row;\n    }",
+                11 => "all.push_back($bed);",
+                default => 'swap(all[0], all[1]);',
+            };
+        }
+        $one = static fn (string $indent): string => implode('', array_map(static fn (string $line): string => "$indent$line\n", [
+            'void numberKept(int x) { x = 90; }', 'void numberChanged(int &x) { x = x * 2 + 1; }',
+            'void textKept(string t) { t += "?"; }', 'void textChanged(string &t) { t += "!"; }',
+            'void bedKept(Bed one) { one.rows = 80; one.beds.push_back(8); one.crop = "none"; }', 'void bedChanged(Bed &one) { one.rows++; one.beds.push_back(one.rows); one.crop += "*"; }',
+            'void listKept(vector<int> w) { w[0] = 70; w.push_back(7); }', 'void listChanged(vector<int> &w) { w[0]++; w.push_back(6); }',
+            'void allKept(vector<Bed> many) { for (auto &one : many) one.rows = 60; many[0].crop = "gone"; }', 'void allChanged(vector<Bed> &many) { for (auto &one : many) one.rows += 5; many[0].beds.clear(); many[0].beds.push_back(5); }',
+            'Bed made(Bed one) { one.rows += 40; one.beds[0] = 4; return one; }',
+        ]));
+
+        return "#include <iostream>\n#include <map>\n#include <string>\n#include <vector>\nusing namespace std;\n\nstruct Bed {\n    int rows;\n    string crop;\n    vector<int> beds;\n};\n\n".$one('')."\nclass Tool {\npublic:\n".$one('    ')."};\n\nstruct Shed {\n    Bed best;\n    Tool tool;\n};\n\nvoid show(const Bed &one) {\n    cout << one.rows << one.crop;\n    for (int row : one.beds) {\n        cout << ',' << row;\n    }\n    cout << endl;\n}\n\nint main() {\n    int n = 3;\n    string s = \"s\";\n    vector<int> v = {1, 2};\n    Bed a = {1, \"pea\", {10}}, b = {2, \"leek\", {20, 21}};\n    vector<Bed> all = {a, b, {3, \"kale\", {30}}};\n    map<string, Bed> by;\n    by[\"x\"] = a;\n    Tool tool;\n    Shed shed;\n    shed.best = b;\n    ".implode("\n    ", $rows)."\n    cout << n << s << v.size() << v[0] << endl;\n    show(a);\n    show(b);\n    show(by[\"x\"]);\n    show(shed.best);\n    for (const Bed &one : all) {\n        show(one);\n    }\n}\n";
+    }
+
     /** Rows of C++ that tell `cout` how to show values, and show some, in a function and a loop as well. */
     public function forms(): string
     {

@@ -1406,6 +1406,9 @@ final class CppParser extends CppExpressions
 
     private function misspeltType(Token $token): void
     {
+        if (isset($this->classes[$token->text]) || isset($this->functions[$token->text])) {
+            return;
+        }
         $length = \strlen($token->text);
         if (\in_array($token->text, ['let', 'var', 'const'], true)) {
             $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'auto'], [new Replacement($token->offset, $length, 'auto')]);

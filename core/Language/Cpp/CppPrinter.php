@@ -422,7 +422,7 @@ final class CppPrinter extends BracePrinter
         }
 
         $by = str_ends_with($operation->key, '_by') ? $operation->arguments[1] : null;
-        if (null !== $first && $by instanceof Lambda && null !== $kept = self::keptValue($by)) {
+        if (null !== $first && $by instanceof Lambda && null !== $kept = self::foundOrNothing($by->value)) {
             $operation = new Operation($operation->key, [$first, new Lambda($by->parameters, $kept)]);
         }
 
@@ -463,10 +463,10 @@ final class CppPrinter extends BracePrinter
         return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
     }
 
-    /** What a map keeps for what is ordered by it: nothing cannot be ordered, so that a missing key fails in either way. */
-    public static function keptValue(Lambda $by): ?Item
+    /** Whether one of two values is what is meant, by the first, and not only a truth: a text, or what a map has or has not. */
+    public static function choosesValue(Expression $left, StaticType $type): bool
     {
-        return self::foundOrNothing($by->value);
+        return StaticType::text() === $type || null !== self::foundOrNothing($left);
     }
 
     private function braced(ListLiteral|MapLiteral $literal): string
@@ -757,7 +757,7 @@ final class CppPrinter extends BracePrinter
         if (null !== $found && Operator::Or === $binary->operator && self::isNothing($right) && $this->type($found)->isNumeric() === $this->type($right)->isNumeric()) {
             return $this->operation(new Operation('value_or', [$found->container, $found->index, $right]), $around);
         }
-        if (null === $found && StaticType::text() !== $this->type($left)) {
+        if (!self::choosesValue($binary->left, $this->type($left))) {
             return $this->asked($binary, $around);
         }
         [$then, $otherwise] = Operator::And === $binary->operator ? [$right, $left] : [$left, $right];

@@ -90,7 +90,7 @@ trait OtherNames
         if (null === $name || TokenKind::Name !== $name->kind || $isOfClass && !($this->is('=', 1) && $this->is('&', 2))) {
             return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
         }
-        if (!$this->is('=', 1) || 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1))) {
+        if (!$this->is('=', 1) || $this->isGivenBelow($name)) {
             return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
         }
         $this->at += 2;
@@ -123,12 +123,18 @@ trait OtherNames
         return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
     }
 
+    /** Whether a pointer is given another place further down: then it is no other name for one thing. */
+    private function isGivenBelow(Token $name): bool
+    {
+        return 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1));
+    }
+
     /** `int x = 5, *p = &x;`: a pointer among other names of a row. */
     private function pointerBeside(Token $token, string $type): void
     {
         $this->accept('*');
         $name = $this->peek();
-        if (null === $name || TokenKind::Name !== $name->kind || !$this->is('=', 1) || !$this->is('&', 2) || 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1))) {
+        if (null === $name || TokenKind::Name !== $name->kind || !$this->is('=', 1) || !$this->is('&', 2) || $this->isGivenBelow($name)) {
             $this->fail('unsupported', $token, ['what' => rtrim($type, ' *').' … *'.($name->text ?? '')]);
         }
         $this->at += 2;

@@ -510,7 +510,12 @@ abstract class BraceParser extends ExpressionParser
     private function bareBlock(): array
     {
         $start = $this->at++;
-        $rows = $this->block($start);
+        ++$this->bareBlocks;
+        try {
+            $rows = $this->block($start);
+        } finally {
+            --$this->bareBlocks;
+        }
         if (!$this->accept('}')) {
             $this->missingBrace($start);
         }
@@ -1036,13 +1041,16 @@ abstract class BraceParser extends ExpressionParser
     /** @var array<string, array<string, true>> variables that the headers of loops declare, by scope */
     protected array $ofLoops = [];
 
+    /** How many braces that stand for themselves are around the row being read. */
+    private int $bareBlocks = 0;
+
     /** @var array<string, true> what the outermost rows declare, in no block of their own */
     private array $outermost = [];
 
     /** Whether the outermost rows declare a name a second time; what a block declares is its own (ECMA-262, 14.2; C++17, 6.3.3). */
     final protected function isDeclaredTwice(string $name): bool
     {
-        if ([] !== $this->loops || 1 !== $this->parent) {
+        if ([] !== $this->loops || 1 !== $this->parent || 0 < $this->bareBlocks) {
             return false;
         }
         $isTwice = isset($this->outermost[$name]);
