@@ -23,7 +23,7 @@ return [
     'class.code' => 'Code to join',
     'class.new_code' => 'Another code',
     'class.add' => 'Take pupils in',
-    'class.add_lead' => 'They can come in by themselves with the code; or write or paste their names here, one a line. A table of your school works as well: a OneRoster files (users.csv, with enrollments.csv and classes.csv, or all in a ZIP), or any with a column of names.',
+    'class.add_lead' => 'They can come in by themselves with the code; or write or paste their names here, one a line. A table of your school works as well: OneRoster files (users.csv, with enrollments.csv and classes.csv, or all in a ZIP), or any with a column of names.',
     'class.names' => 'Names',
     'class.take_in' => 'Take in',
     'class.file' => 'File (CSV or text)',

@@ -478,7 +478,7 @@ abstract class CppExpressions extends BraceExpressions
                     $this->fail('comma_missing');
                 }
                 $value = $this->peek();
-                $items[] = null !== $value && '{' === $value->text ? $this->braced($value) : $this->expression();
+                $items[] = null !== $value && '{' === $value->text ? $this->bracedItem($value, $type) : $this->expression();
                 $this->close($inner);
             } elseif ($isMap) {
                 // Each entry is a pair (C++17, 26.4.4.2).

@@ -1034,6 +1034,9 @@ final class CppParser extends CppExpressions
 
             return [$this->ended($value instanceof OwnValue ? new OwnCall($this->newId(), $value->function, $value->arguments) : new Perform($this->newId(), $value), $start)];
         }
+        if ('return' === $token->text && '' !== $this->showing && $this->is($this->showing, 1)) {
+            return $this->givenShown($start);
+        }
         if ($this->is('<<', 1) && $this->isTextStream($token->text)) {
             return [$this->output($start, new VariableRead($token->text))];
         }
@@ -1366,6 +1369,9 @@ final class CppParser extends CppExpressions
         [$this->scope, $this->parent] = [$full, $id];
         $this->write($object, $token->offset);
         $this->types[$full] = [$object => $class];
+        if (!$this->onlyShows($opened, $stream)) {
+            return $this->shownByRows($id, $start, $full, $object, $stream, $opened, [$outerScope, $outerParent]);
+        }
         $row = $this->newId();
         $first = $this->offset();
         $value = null;
@@ -1390,6 +1396,66 @@ final class CppParser extends CppExpressions
         $this->closeBrace($id, $start);
 
         return new FunctionDefinition($id, $full, [$object], new Block([new GiveBack($row, $value ?? new TextLiteral(''))]));
+    }
+
+    /** Whether all rows between braces put something into the stream. */
+    private function onlyShows(Token $opened, string $stream): bool
+    {
+        $end = $this->closingOf($this->at - 1) ?? $this->at;
+        for ($at = $this->at, $begins = true; $at < $end; ++$at) {
+            $text = $this->tokens[$at]->text;
+            if ($begins && $text !== $stream && ('return' !== $text || $this->tokens[$at + 1]->text !== $stream)) {
+                return false;
+            }
+            $begins = ';' === $text;
+        }
+
+        return true;
+    }
+
+    /** The name of the stream that shows an object, while rows of any kind say what it shows. */
+    private string $showing = '';
+
+    /**
+     * A text of an object that rows of any kind make: they put it into a stream in memory, whose text is the object's.
+     *
+     * @param array{string, int} $outer the scope and the row around
+     */
+    private function shownByRows(int $id, int $start, string $full, string $object, string $stream, Token $opened, array $outer): Statement
+    {
+        $end = $opened->offset + 1;
+        $this->types[$full][$stream] = 'ostringstream';
+        $this->declared[$full][$stream] = true;
+        $this->write($stream, $opened->offset);
+        [$before, $this->showing] = [$this->showing, $stream];
+        $begun = new SetVariable($this->newId(), $stream, new Operation('text_stream', [new TextLiteral('')]), false, 'stringstream');
+        $this->cut($begun->id, 'head', $end, $end);
+        $rows = $this->block($start);
+        $this->showing = $before;
+        [$this->scope, $this->parent] = $outer;
+        $this->closeBrace($id, $start);
+
+        return new FunctionDefinition($id, $full, [$object], new Block([$begun, ...$rows]));
+    }
+
+    /** @return list<Statement> `return out << "]";`: the last of what shows an object */
+    private function givenShown(int $start): array
+    {
+        ++$this->at;
+        $name = new VariableRead($this->showing);
+        $rows = [];
+        if ($this->is('<<', 1)) {
+            $rows[] = $this->output($start, $name);
+            $end = $this->endOffset();
+        } else {
+            ++$this->at;
+            $this->semicolon();
+            $end = null;
+        }
+        $back = new GiveBack($this->newId(), new Operation('streamed_text', [$name]));
+        $this->cut($back->id, 'head', $end ?? $start, $this->endOffset());
+
+        return [...$rows, $back];
     }
 
     /** Words that look like `cout`, and rows where none may be. */
@@ -1639,6 +1705,25 @@ final class CppParser extends CppExpressions
     private static function setOf(ListLiteral $list): Operation
     {
         return new Operation('set_of', [] === $list->items ? [] : [$list]);
+    }
+
+    protected function valueFor(Expression $target): Expression
+    {
+        $opened = $this->peek();
+        $type = null === $opened || '{' !== $opened->text || TokenKind::Sign !== $opened->kind ? '' : $this->typeOf($target);
+        if (null === $opened || '' === $type) {
+            return $this->value();
+        }
+        $known = TypeNames::read($type);
+        if (TypeKind::Copied === $known->kind && isset($this->classes[(string) $known->class])) {
+            ++$this->at;
+            $arguments = $this->arguments($opened);
+
+            return [] === $arguments ? $this->empty("vector<$type>") : $this->madeOf(new Token(TokenKind::Name, (string) $known->class, $opened->offset), $arguments, true);
+        }
+        $value = $this->braced($opened, $type);
+
+        return $value instanceof ListLiteral && $known->isSet() ? self::setOf($value) : $value;
     }
 
     private function initializer(string $type, Token $name): ?Expression

@@ -1876,6 +1876,12 @@ abstract class BraceParser extends ExpressionParser
         return $this->givenInside('given', $value, '=' === $sign ? $behind : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
     }
 
+    /** What something gets behind `=`; what it is may say what braces make. */
+    protected function valueFor(Expression $target): Expression
+    {
+        return $this->value();
+    }
+
     /** A value that changes something; what is changed must not do so itself, as it is found twice. */
     protected function givenInside(string $key, Expression $target, Expression $value, int $from): Operation
     {
@@ -1905,7 +1911,7 @@ abstract class BraceParser extends ExpressionParser
                 $this->undeclared($token);
             }
             $this->isInValue = true;
-            $value = $this->kept($token->text, $this->value());
+            $value = $this->kept($token->text, $this->valueFor(new VariableRead($token->text)));
             $this->given($token->text, $start);
             if ($this->is('=')) {
                 return $this->chained([new VariableRead($token->text), $value], $start);
@@ -1964,7 +1970,7 @@ abstract class BraceParser extends ExpressionParser
             ++$this->at;
             $this->noDouble();
             $this->isInValue = true;
-            $value = $this->value();
+            $value = $this->valueFor($target);
             if ($target instanceof VariableRead && str_contains($target->name, '.')) {
                 return new SetVariable($this->newId(), $target->name, $value);
             }
