@@ -1714,6 +1714,20 @@ final class CppParser extends CppExpressions
         if (null === $opened || '' === $type) {
             return $this->value();
         }
+
+        return $this->bracedAs($opened, $type);
+    }
+
+    protected function valueGivenBack(): Expression
+    {
+        $opened = $this->peek();
+        $known = TypeNames::read(trim($this->gives, '& '));
+
+        return null !== $opened && '{' === $opened->text && ($known->isList() || $known->isMap() || $known->isSet()) ? $this->bracedAs($opened, trim($this->gives, '& ')) : parent::valueGivenBack();
+    }
+
+    private function bracedAs(Token $opened, string $type): Expression
+    {
         $known = TypeNames::read($type);
         if (TypeKind::Copied === $known->kind && isset($this->classes[(string) $known->class])) {
             ++$this->at;

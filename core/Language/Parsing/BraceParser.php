@@ -1708,10 +1708,16 @@ abstract class BraceParser extends ExpressionParser
         if ([] !== $this->turns && null !== $this->turns[array_key_last($this->turns)]) {
             $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
         }
-        $value = $this->giving();
+        $value = $this->valueGivenBack();
         $this->semicolon();
 
         return $this->ended(new GiveBack($this->newId(), $value), $token->offset);
+    }
+
+    /** What stands behind `return`; what the function gives may say what braces make. */
+    protected function valueGivenBack(): Expression
+    {
+        return $this->giving();
     }
 
     /** @var list<int|null> functions around that are called for each item, by how many loops stand around their rows; null for another function */
