@@ -314,7 +314,7 @@ final class PythonParser extends PythonStatements
 
     protected function rowStart(): int
     {
-        return $this->tokens[$this->lines[max(0, $this->line - 1)]->from]->offset;
+        return $this->lines[max(0, $this->line - 1)]->offset ?? 0;
     }
 
     /** Something stands behind a row that is complete. */
