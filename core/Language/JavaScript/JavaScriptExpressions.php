@@ -720,7 +720,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $owner = $this->ownerOf($object->text, $member->text);
 
-        return null === $owner ? null : new OwnValue("$owner.$member->text", array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        return null === $owner ? null : new OwnValue("$owner.$member->text", $this->handed($this->packed("$owner.$member->text", $arguments)));
     }
 
     protected function knows(string $object): bool

@@ -177,6 +177,9 @@ final class JavaScriptParser extends JavaScriptExpressions
                 }
                 if ('(' === $next && \in_array($member->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
                     $this->methods[$name->text][self::METHODS[$member->text] ?? $member->text] = $this->signature($at + 1);
+                    if ($isStatic && null !== $this->rest) {
+                        $this->rests["$name->text.$member->text"] = $this->rest;
+                    }
                 } elseif (TokenKind::Name === $member->kind && ('=' === $next || ';' === $next)) {
                     if ($isStatic) {
                         $this->statics[$name->text][$member->text] = true;
