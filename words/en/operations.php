@@ -208,6 +208,7 @@ return [
     'operation.divided' => 'quotient and rest of {0} divided by {1}',
     'operation.resize' => 'make {0} {1} long, filled up with {2}',
     'operation.with_items' => '{0} and {1} behind it',
+    'operation.is_nan' => '{0} is the value “no number”',
     'operation.parted' => '{0} parted at {1}',
     'operation.percent' => '{0} with its gaps filled by {1}',
     'operation.after' => '{1} after: {0}',

@@ -208,6 +208,7 @@ return [
     'operation.divided' => 'quotient et reste de {0} divisé par {1}',
     'operation.resize' => 'mettre {0} à la longueur {1}, complété par {2}',
     'operation.with_items' => '{0} suivi de {1}',
+    'operation.is_nan' => '{0} est la valeur « pas un nombre »',
     'operation.parted' => '{0} coupé à {1}',
     'operation.percent' => '{0} aux trous remplis par {1}',
     'operation.after' => '{1} après : {0}',

@@ -1588,6 +1588,12 @@ abstract class CppExpressions extends BraceExpressions
         };
     }
 
+    /** A map that is asked for a key has it from then on (C++17, 26.4.4.3). */
+    protected function makesItself(Expression $value): bool
+    {
+        return $value instanceof Item && TypeNames::read($this->typeOf($value->container))->isMap();
+    }
+
     /** The type of what a list or a map of a type holds. */
     private function typeOfItem(string $type): string
     {

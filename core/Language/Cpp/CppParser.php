@@ -2502,6 +2502,9 @@ final class CppParser extends CppExpressions
         $endsLine = false;
         if (!$this->is('<<')) {
             $next = $this->peek();
+            if ($this->is('.')) {
+                $this->fail('unsupported', $next, ['what' => 'cout.'.($this->peek(1)->text ?? '')]);
+            }
             $wrong = null !== $next && \in_array($next->text, ['<', '>>', '>'], true);
             $this->fail('stream_signs', $next, ['name' => 'cout', 'near' => '<<'], $wrong ? [new Replacement($next->offset, \strlen($next->text), '<<')] : (null === $next ? [] : [new Replacement($next->offset, 0, '<< ')]));
         }

@@ -417,6 +417,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             } else {
                 $entries[] = $this->expression();
             }
+            if (!$this->is(':') && 'set' === $key->text && TokenKind::Name === $this->peek()?->kind && $this->is('(', 1)) {
+                $this->fail('unsupported', $key, ['what' => '{ set … }']);
+            }
             if (!$this->accept(':')) {
                 $this->fail('colon_in_map', null, [], [new Replacement($this->endOffset(), 0, ':')]);
             }
@@ -669,7 +672,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $ends = $this->peek(3)?->text;
         $key = ')' === $ends || ',' === $ends ? [
             'Object.keys' => 'keys', 'Object.values' => 'values', 'Math.abs' => 'absolute', 'Math.round' => 'rounded', 'Math.floor' => 'floor', 'Math.ceil' => 'ceiling', 'Math.sqrt' => 'root', 'Math.trunc' => 'to_whole',
-            'Number.isInteger' => 'is_whole', 'Number.isNaN' => 'is_no_number', 'JSON.stringify' => 'json', 'JSON.parse' => 'from_json',
+            'Number.isInteger' => 'is_whole', 'Number.isNaN' => 'is_nan', 'JSON.stringify' => 'json', 'JSON.parse' => 'from_json',
         ][($this->peek()->text ?? '').($this->peek(1)->text ?? '').($this->peek(2)->text ?? '')] ?? null : null;
         $ends = $this->peek(1)?->text;
         $short = null === $key && (')' === $ends || ',' === $ends) && !$this->isVariable($this->peek()->text ?? '') ? ['String' => 'to_text', 'Number' => 'to_number', 'Boolean' => 'to_truth'][$this->peek()->text ?? ''] ?? null : null;

@@ -288,6 +288,10 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->fail('unsupported', $token, ['what' => 'class { '.$token->text.' … }']);
         }
         $this->at += $isStatic || $isAsked || $isSet ? 2 : 1;
+        if ('valueOf' === $name->text || 'toJSON' === $name->text) {
+            // What an object is where a number is wanted is not asked yet.
+            $this->fail('unsupported', $name, ['what' => $name->text.'()']);
+        }
         if ($this->is('(')) {
             return $this->function($token, $name, false, $isSet ? 'set' : ($isAsked ? 'asked' : ($isStatic ? 'shared' : '')), $yields);
         }

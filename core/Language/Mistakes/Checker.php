@@ -115,6 +115,10 @@ final readonly class Checker
         if ('arguments' === $name && Language::JavaScript === $this->language && '' !== $use->scope) {
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
+        if (Language::Python === $this->language && 1 === preg_match('/^[ \t]*from[ \t]+\w+[ \t]+import\b[^\n]*\b'.preg_quote($name, '/').'\b/m', $this->parser->source())) {
+            // It was brought in, and is given what is not read yet.
+            return new Mistake('unsupported', $use->offset, $length, ['what' => $name.($use->called ? '(…)' : '')]);
+        }
         if (null === $near || $length < 2) {
             return new Mistake($use->called ? 'unknown_function' : 'unknown_name', $use->offset, $length, ['name' => $name]);
         }

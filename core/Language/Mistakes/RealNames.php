@@ -57,8 +57,8 @@ final class RealNames
         .'shift sign sinh slice small some sort source splice split sqrt startsWith sticky strike structuredClone substr substring tanh test then toDateString '
         .'toExponential toFixed toGMTString toISOString toJSON toLocaleDateString toLocaleLowerCase toLocaleString toLocaleTimeString toLocaleUpperCase '
         .'toLowerCase toPrecision toReversed toSorted toSpliced toString toTimeString toUTCString toUpperCase toWellFormed trim trimEnd trimLeft trimRight '
-        .'trimStart trunc unicode unicodeSets unshift valueOf values with ';
-    private const JAVASCRIPT_CALLED = 'setTimeout clearTimeout setInterval clearInterval queueMicrotask structuredClone fetch btoa atob encodeURIComponent decodeURIComponent encodeURI decodeURI requestAnimationFrame setImmediate eval';
+        .'next return trimStart trunc unicode unicodeSets unshift valueOf values with ';
+    private const JAVASCRIPT_CALLED = 'isFinite encodeURI escape unescape eval Symbol Proxy Reflect WeakMap WeakSet WeakRef BigInt Intl globalThis ArrayBuffer Uint8Array setTimeout clearTimeout setInterval clearInterval queueMicrotask structuredClone fetch btoa atob encodeURIComponent decodeURIComponent encodeURI decodeURI requestAnimationFrame setImmediate eval';
     private const CPP = ''
         .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol binary_search bind bsearch calloc cbrt clamp clock '
         .'copy_if copy_n copysign crbegin cref declval difftime distance empty equal equal_range erf erfc exchange exclusive_scan expm1 fclose fdim fgets fill_n '
@@ -70,6 +70,9 @@ final class RealNames
         .'rand rbegin realloc reduce ref regex_match regex_replace regex_search remainder remove_copy rend replace_copy replace_if rint rotate rotate_copy '
         .'sample scanf search search_n set_difference set_intersection set_symmetric_difference set_union shuffle size snprintf sprintf srand sscanf ssize '
         .'stable_partition stable_sort stof stold stoul stoull strcat strchr strcmp strcpy strftime strlen strncmp strncpy strstr strtod strtok strtol '
+
+        .'find_first_not_of find_last_of find_last_not_of unsetf setf width fill precision flags good bad rdstate shrink_to_fit reserve capacity max_size extract '
+        .'emplace_hint try_emplace insert_or_assign contains starts_with ends_with data read write get put peek ignore seekg tellg open close is_open '
         .'swap_ranges system tgamma thread time to_chars to_wstring transform_reduce unique_copy upper_bound visit ';
 
     /** @var array<string, array<string, true>> by language */

@@ -101,6 +101,10 @@ abstract class BraceExpressions extends BraceParser
         if (null !== $before && \in_array($token->text, [')', ']', '}', ';', ','], true)) {
             $this->fail('value_missing', $token, ['after' => self::shown($before)]);
         }
+        if (Language::JavaScript === $this->language() && \in_array($token->text, ['delete', 'void', 'import', 'class', 'yield'], true)) {
+            // These begin values as well.
+            $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
         $this->fail(TokenKind::Keyword === $token->kind ? 'keyword_as_value' : 'unexpected', $token);
     }
 
@@ -133,6 +137,9 @@ abstract class BraceExpressions extends BraceParser
         }
         if (1 === preg_match('/^0[bB]/', $text)) {
             return new NumberLiteral(bindec(substr($text, 2)));
+        }
+        if (1 === preg_match('/^0[oO]/', $text)) {
+            return new NumberLiteral(octdec(substr($text, 2)));
         }
         if (1 === preg_match('/^0\d/', $text) && ctype_digit($text)) {
             $this->fail('leading_zero', $token, ['number' => $text], [new Replacement($token->offset, \strlen($token->text), ltrim($text, '0') ?: '0')]);

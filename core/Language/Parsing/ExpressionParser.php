@@ -200,7 +200,10 @@ abstract class ExpressionParser extends Parser
     {
         $binary = new Binary($operator, $left, $right);
         if (Operator::Add === $operator) {
-            $this->sums[] = [$binary, $at, $this->scope];
+            // What fails in an attempt may be meant to.
+            if (0 === $this->tries) {
+                $this->sums[] = [$binary, $at, $this->scope];
+            }
         }
 
         return $binary;
@@ -1177,12 +1180,18 @@ abstract class ExpressionParser extends Parser
             }
         }
         $does = array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
-        if ($this->tries > 0 && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && 'after' === $value->key) {
+        if ($this->tries > 0 && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && 'after' === $value->key || $this->makesItself($value)) {
             return new Perform($this->newId(), $value);
         }
         $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
 
         return new Perform($this->newId(), $value);
+    }
+
+    /** Whether asking for a value alone makes it be there. */
+    protected function makesItself(Expression $value): bool
+    {
+        return false;
     }
 
     /**
@@ -1245,6 +1254,9 @@ abstract class ExpressionParser extends Parser
             foreach (Walk::expressionsOf($row) as $expression) {
                 // How a stream shows what follows is told among what it shows.
                 if ($expression instanceof Operation && null === ValueOperations::find($expression->key) && !str_starts_with($expression->key, StreamForms::WORD)) {
+                    if (\in_array($expression->key, ['begin', 'end', 'rbegin', 'rend'], true)) {
+                        $this->failAt('unsupported', $offset, max(1, $this->endOffset() - $offset), ['what' => ".$expression->key()"]);
+                    }
                     $this->failAt('no_value', $offset, max(1, $this->endOffset() - $offset), ['name' => $expression->key]);
                 }
             }

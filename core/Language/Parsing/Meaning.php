@@ -385,7 +385,8 @@ final class Meaning
         }
         if ($expression instanceof MethodCall && null !== $expression->otherwise) {
             $object = $this->type($expression->object);
-            if (null === $object->class && TypeKind::Unknown !== $object->kind) {
+            // Objects of several classes are of no class that is known.
+            if (null === $object->class && !\in_array($object->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::Object, TypeKind::Copied], true)) {
                 $this->changed = true;
 
                 return $this->expression($expression->otherwise);
@@ -608,6 +609,9 @@ final class Meaning
         if (null === $first) {
             return $operation;
         }
+        if ('is_nan' === $operation->key && $this->type($first)->isNumeric()) {
+            return new Operation('is_no_number', [$first]);
+        }
         if ('with_items' === $operation->key) {
             [$list, $more] = [$this->type($first), $this->type($operation->arguments[1])];
 
@@ -706,7 +710,7 @@ final class Meaning
         $bare = self::stripped($program, static fn (string $type, StaticType $shown, bool $isChanged): bool => true, null);
         $shown = Types::of($bare, false);
 
-        return self::stripped($program, static fn (string $type, StaticType $inferred, bool $isChanged): bool => $type === TypeNames::write($inferred).($isChanged ? ' &' : '') || 'auto' === $type, $shown);
+        return self::stripped($program, static fn (string $type, StaticType $inferred, bool $isChanged): bool => TypeKind::Unknown !== $inferred->kind && $type === TypeNames::write($inferred).($isChanged ? ' &' : '') || 'auto' === $type, $shown);
     }
 
     /** @param \Closure(string, StaticType, bool): bool $drops of a declared type, the one that is shown, and whether a parameter is changed */

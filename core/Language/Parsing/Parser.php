@@ -108,6 +108,11 @@ abstract class Parser
 
     abstract public function language(): Language;
 
+    public function source(): string
+    {
+        return $this->text;
+    }
+
     /** Whether what stands here runs in its turn, not when a function is called that it belongs to. */
     protected function runsInTurn(): bool
     {

@@ -150,6 +150,10 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->fail('unsupported', $token, ['what' => $token->text]);
         }
         $before = $this->tokens[$this->at - 1] ?? null;
+        if ('**' === $token->text && \in_array($before?->text, ['{', ',', '('], true)) {
+            // All of a map in another one, or for names.
+            $this->fail('unsupported', $token, ['what' => '**…']);
+        }
         if (\in_array($token->text, [')', ']', '}', ':', ','], true) && null !== $before && $this->at > 0) {
             $this->fail('value_missing', $token, ['after' => self::shown($before)]);
         }
@@ -168,6 +172,9 @@ abstract class PythonExpressions extends ExpressionParser
         $text = str_replace('_', '', $token->text);
         $next = $this->peek();
         if (null !== $next && TokenKind::Name === $next->kind && $next->offset === $token->offset + \strlen($token->text)) {
+            if ('j' === $next->text) {
+                $this->fail('unsupported', $token, ['what' => $token->text.'j']);
+            }
             $this->fail('number_and_letters', $token, ['text' => $token->text.$next->text]);
         }
         if (ctype_digit($text) && '0' !== $text[0] && \strlen($text) <= 18) {
@@ -1568,6 +1575,9 @@ abstract class PythonExpressions extends ExpressionParser
             $function = $this->function_();
             if (null !== $function && $this->accept(',')) {
                 $over = $this->expression();
+                if ($this->is(',') && !$this->is(')', 1)) {
+                    return $this->postfix($this->mappedPairs($function, $over, $opened));
+                }
                 $end = $this->endOffset();
                 $this->close($opened);
 
@@ -1577,6 +1587,21 @@ abstract class PythonExpressions extends ExpressionParser
         }
 
         return parent::named($token);
+    }
+
+    /** `map(lambda p, q: p + q, xs, ys)`: of two lists, what stands at the same place in both. */
+    private function mappedPairs(Lambda $function, Expression $over, Token $opened): Expression
+    {
+        ++$this->at;
+        $other = $this->expression();
+        if (2 !== \count($function->parameters) || !$this->is(')')) {
+            $this->fail('unsupported', $opened, ['what' => 'map(…, …, …)']);
+        }
+        $this->close($opened);
+        $variable = self::pairIn($function->value);
+        $parts = array_map(static fn (int $place): Expression => new Item(new VariableRead($variable), new NumberLiteral($place)), array_flip($function->parameters));
+
+        return new Collected(Walk::mapExpression($function->value, static fn (Expression $part): Expression => $part instanceof VariableRead ? $parts[$part->name] ?? $part : $part), $variable, new Operation('paired', [$over, $other]));
     }
 
     /** @var array<string, string> libraries by the names they were brought in with */

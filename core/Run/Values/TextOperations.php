@@ -555,7 +555,8 @@ trait TextOperations
 
             return substr($text, 0, $signs).str_repeat('0', $missing).substr($text, $signs);
         }
-        $fill ??= ' ';
+        // A nought before the width fills, where no other sign does.
+        $fill ??= null === $zero ? ' ' : '0';
         $left = match ($align ?? ($isNumber ? '>' : '<')) {
             '<' => 0,
             '^' => intdiv($missing, 2),
