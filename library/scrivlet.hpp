@@ -1445,7 +1445,7 @@ inline string in_base(long long number, int base) {
 }
 template <typename T>
 string formatted(const T& value, const string& form) {
-    string fill = " ", align, precision, width, type;
+    string fill, align, precision, width, type;
     bool plus = false, zero = false, comma = false, based = false;
     std::size_t at = 0;
     if (form.size() > 1 && string("<>^").find(form[1]) != string::npos) fill = form.substr(at++, 1);
@@ -1492,6 +1492,8 @@ string formatted(const T& value, const string& form) {
         return text.substr(0, signs) + string(missing, '0') + text.substr(signs);
     }
     if (align.empty()) align = isNumber ? ">" : "<";
+    // A nought before the width fills where nothing else is given to fill with.
+    if (fill.empty()) fill = zero ? "0" : " ";
     const int left = align == "<" ? 0 : align == "^" ? missing / 2 : missing;
     return repeated(fill, left) + text + repeated(fill, missing - left);
 }

@@ -1096,7 +1096,7 @@ function general(value, digits) {
 }
 
 export function formatted(value, form) {
-  const [, fill = " ", align, sign = "", based, zero, width = 0, comma, precision, type] =
+  const [, given, align, sign = "", based, zero, width = 0, comma, precision, type] =
     /^(?:(.)?([<>^]))?([+ -])?(#)?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxXobe%])?$/u.exec(form) ?? [];
   const isNumber = typeof value === "number";
   let text = String(value);
@@ -1128,6 +1128,8 @@ export function formatted(value, form) {
   }
   const at = align ?? (isNumber ? ">" : "<");
   const left = at === "<" ? 0 : at === "^" ? Math.floor(missing / 2) : missing;
+  // A nought before the width fills where nothing else is given to fill with.
+  const fill = given ?? (zero ? "0" : " ");
   return fill.repeat(left) + text + fill.repeat(missing - left);
 }
 

@@ -132,14 +132,17 @@ abstract class Printer
         $this->program = $program = $analysis->program;
         $this->types = $analysis->types();
         $this->part = $program->script;
-        $library = $called = $functions = [];
+        $library = $called = $modules = $functions = [];
         foreach (Walk::statements($program->parts()) as $statement) {
             foreach (Walk::expressionsOf($statement) as $expression) {
                 if ($expression instanceof Operation) {
                     preg_match_all('/@(\w+)/', implode(' ', ValueOperations::get($expression->key)->spellings[$this->language()->value]), $match);
                     $library += array_fill_keys($match[1], true);
-                    preg_match_all('/(?<![\w.@])(\w+)\(/', ValueOperations::get($expression->key)->spellings['python'][0] ?? '', $match);
+                    $python = ValueOperations::get($expression->key)->spellings['python'][0] ?? '';
+                    preg_match_all('/(?<![\w.@])(\w+)\(/', $python, $match);
                     $called += array_fill_keys($match[1], true);
+                    preg_match_all('/(?<![\w.@])([a-z]\w*)\.\w+\(/', $python, $match);
+                    $modules += array_fill_keys($match[1], true);
                 }
             }
             $this->taken += Typing\Scopes::mentionedByItself($statement);
@@ -148,8 +151,8 @@ abstract class Printer
                 $this->taken += array_fill_keys($statement->parameters, true);
             }
         }
-        // A function of Python's own is called by a name that one of the program's would hide.
-        $this->renamed = array_intersect_key($library, $this->taken) + (Language::Python === $this->language() ? array_intersect_key($called, $functions) : []);
+        // A function or a module of Python's own is called by a name that one of the program's would hide.
+        $this->renamed = array_intersect_key($library, $this->taken) + (Language::Python === $this->language() ? array_intersect_key($called, $functions) + array_intersect_key($modules, $this->taken) : []);
     }
 
     /** @param list<int> $rows ids of the rows whose blanks are marked in the text */

@@ -122,7 +122,7 @@ final class PlainWordsTest extends TestCase
         $cpp = "int main()\n{\n  double total;\n  if(total>2) std::cout<<\"many\";\n  else std::cout<<\"few\";\n}\n";
         $python = "def  water ( w,h = 2 ) :\r\n\t\"\"\"How much.\"\"\"\r\n\treturn w*h\r\nbeds = [ ]\r\nif ( beds ) : print( 1 ) ; x=1\r\n";
 
-        self::assertSame(['Here the program begins.', 'The line above goes on here.', 'Name a variable total.', 'If total is greater than 2, do what follows. Print “many”, staying on the line.', 'Otherwise, do what follows. Print “few”, staying on the line.', 'Here the program ends.'], self::said(Language::Cpp, $cpp));
+        self::assertSame(['Here the program begins.', 'The line above goes on here.', 'Name a variable total, a number.', 'If total is greater than 2, do what follows. Print “many”, staying on the line.', 'Otherwise, do what follows. Print “few”, staying on the line.', 'Here the program ends.'], self::said(Language::Cpp, $cpp));
         self::assertSame(['Define water with w and h (if it is not given, 2): it does the 2 lines below.', 'A remark: “How much.”', 'Give back w times h.', 'Let beds be an empty list.', 'If the length of beds is greater than 0, do what follows. Print 1. Let x be 1.'], self::said(Language::Python, $python));
     }
 

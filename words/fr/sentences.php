@@ -272,7 +272,7 @@ return [
     'console.classes' => 'Les classes ne peuvent pas encore être traduites en C++ : ses objets sont copiés là où ceux des autres langages sont partagés.',
     'console.functions' => 'Ce programme crée des fonctions dans d’autres, ou les garde comme valeurs. Cela ne peut pas encore se dire en C++ ici.',
     'console.sets' => 'Ce programme montre dans quel ordre un ensemble a ses choses. En {language}, c’en est un autre.',
-    'console.maps' => 'Ce programme montre dans quel ordre un dictionnaire est parcouru. En {language}, ce serait un autre ordre : trie d’abord ses clés.',
+    'console.maps' => 'Ce programme montre dans quel ordre un dictionnaire est parcouru. En {language}, ce serait un autre ordre : trie d’abord ses clés.',
     'console.turns' => 'Dans ce programme, une fonction créée dans une boucle voit ce que la boucle change. En {language}, cela ferait autre chose.',
     'console.no_words' => '{language} n’a pas encore de mots ici pour « {key} ».',
     'console.failures' => 'Ce que ce programme rattrape ne le serait pas en {language} : sa machine échoue à d’autres endroits, ou autrement. Il n’est donc pas traduit.',

@@ -647,7 +647,7 @@ final class JavaScriptPrinter extends BracePrinter
                 $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
                 $first = self::atFirst($field) ?? ($type->isNumeric() ? new NumberLiteral(0) : (TypeKind::Truth === $type->kind ? new TruthLiteral(false) : null));
                 $parameters[] = $name.(null === $first ? '' : ' = '.$this->expression($first));
-                $one === $class->name ? $rows[] = "this.$name = $name;" : $handed[] = $name;
+                $one === $class->name ? $rows[] = "this.$field->name = $name;" : $handed[] = $name;
             }
         }
         $this->line($class, 'gap', '');
@@ -690,9 +690,10 @@ final class JavaScriptPrinter extends BracePrinter
         $this->said = $before;
     }
 
+    /** Any word names a field, a keyword too (ECMA-262, 15.7: ClassElementName). */
     protected function field(FieldDeclaration $field): void
     {
         $value = self::atFirst($field);
-        $this->line($field, 'head', $this->name($field->name).(null === $value ? '' : ' = '.$this->expression($value)).';');
+        $this->line($field, 'head', $field->name.(null === $value ? '' : ' = '.$this->expression($value)).';');
     }
 }

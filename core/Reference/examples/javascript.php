@@ -10,7 +10,7 @@ return [
     'change_trunc_remainder' => "let depth = -7;\ndepth %= 2;\nconsole.log(depth);",
     'change_item_trunc_remainder' => "const depths = [-7, 4];\ndepths[0] %= 2;\nconsole.log(depths);",
     'operation.flattened_deep' => 'console.log([1, [2, [3, [4]]]].flat(Infinity));',
-    'operation.is_nan' => 'console.log(Number.isNaN(JSON.parse("[1]")[0]), isNaN("pea"));',
+    'operation.is_nan' => 'console.log(Number.isNaN(JSON.parse("[1]")[0]), Number.isNaN("pea"));',
     'operation.with_items' => "const beds = ['pea'];\nconst more = JSON.parse('[\"kale\"]');\nconsole.log(beds.concat(more));",
     'operation.spliced' => "const beds = [\"bean\", \"rose\", \"pea\"];\nconsole.log(beds.splice(1, 1, \"mint\", \"fern\"), beds);",
     'operation.tail_of' => 'console.log("gardener".substr(4));',

@@ -441,12 +441,6 @@ final class JavaScriptValues extends Values
         return floor($number) === $number ? parent::place($number, $size) : null;
     }
 
-    /** Whether it is that very value, and not anything that is no number (ECMA-262, 21.1.2.4). */
-    public function isNan(mixed $value): bool
-    {
-        return \is_float($value) && is_nan($value);
-    }
-
     public function isNoNumber(mixed $value): bool
     {
         return is_nan(self::numeric($value));

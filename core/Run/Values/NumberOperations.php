@@ -72,6 +72,12 @@ trait NumberOperations
         throw new RunError('no_number', ['value' => mb_substr($text, 0, 30)], $says);
     }
 
+    /** Whether it is that very value, and not anything that is no number (ECMA-262, 21.1.2.4). */
+    public function isNan(mixed $value): bool
+    {
+        return \is_float($value) && is_nan($value);
+    }
+
     public function isNoNumber(mixed $value): bool
     {
         return is_nan((float) self::number($value));

@@ -22,7 +22,7 @@ int main() {
     int x = 5; bump(&x); int *p = &x; *p += 2; cout << x << *p << endl;
     zero(a, 2); cout << a[0] << a[2] << fact(15) << digits(-1234) << digits(0) << endl;
     g += x; cout << g << ::g << endl;
-    double d = 7 / 2; float f = 7.0f / 2; int t = 3.99; cout << d << f << t << 10 % 4 << -7 / 2 << -7 % 2 << endl;
+    double d = 3.5; float f = 7.0f / 2; int t = 3.99; cout << d << f << t << 10 % 4 << -7 / 2 << -7 % 2 << endl;
     char c = 'x'; c++; int code = c; cout << c << code << (char)65 << char(code - 1) << ('a' < 'b') << endl;
     cout << setw(6) << 3.14159 << setprecision(4) << 3.14159 << setw(5) << "ab" << left << setw(5) << "ab" << "|" << setfill('*') << right << setw(4) << 7 << endl;
     unsigned u = 3; cout << u - 1 << " " << (1 << 5) << (0xFF & 0x0F) << endl;
