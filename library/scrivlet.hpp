@@ -1460,7 +1460,7 @@ string formatted(const T& value, const string& form) {
     }
     type = form.substr(at);
     string text = to_text(value);
-    constexpr bool isNumber = std::is_arithmetic_v<T> && !std::is_same_v<T, char> && !std::is_same_v<T, bool>;
+    constexpr bool isNumber = std::is_arithmetic_v<T> && !std::is_same_v<T, char>;
     if constexpr (isNumber) {
         if (type == "x" || type == "X" || type == "o" || type == "b") {
             text = in_base(static_cast<long long>(value), type == "o" ? 8 : type == "b" ? 2 : 16);

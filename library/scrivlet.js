@@ -1098,6 +1098,8 @@ function general(value, digits) {
 export function formatted(value, form) {
   const [, given, align, sign = "", based, zero, width = 0, comma, precision, type] =
     /^(?:(.)?([<>^]))?([+ -])?(#)?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxXobe%])?$/u.exec(form) ?? [];
+  // Where a form is given, a truth value is a number.
+  value = typeof value === "boolean" && form !== "" ? Number(value) : value;
   const isNumber = typeof value === "number";
   let text = String(value);
   if (type === "%") {

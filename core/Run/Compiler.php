@@ -804,7 +804,7 @@ final class Compiler
         // A variable of the same name is nearer.
         $isHidden = null !== $definition && !$this->program->sees($this->part, $definition) && isset($this->types->scopes->globals[$function]);
         if (null === $definition || $isHidden || isset($this->inner[$function]) || Scopes::PROGRAM !== $this->types->scopes->owner($this->part, $function)) {
-            return '$this->callValue('.implode(', ', [$this->read($function), ...array_map($this->expression(...), $arguments)]).')';
+            return '$this->callValue('.$this->read($function).self::behind($arguments, array_map($this->expression(...), $arguments)).')';
         }
         $passed = $before = $after = [];
         foreach ($arguments as $index => $argument) {
@@ -865,7 +865,7 @@ final class Compiler
             $passed[] = $code ?? $this->handedOver($argument);
         }
         if (!$changes) {
-            return '$this->sent('.implode(', ', [$head, ...$passed]).')';
+            return '$this->sent('.$head.self::behind($call->arguments, $passed).')';
         }
         $made = "\$this->sentWith($head, [".implode(', ', $passed).'])';
 
@@ -1052,8 +1052,8 @@ final class Compiler
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
             $expression instanceof FunctionReference => $this->handed($expression->function),
             $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
-            $expression instanceof MakeObject => ($expression->copied ? '$this->madeCopied(' : '$this->made(').var_export($expression->class, true).', '.implode(', ', ['$d', ...array_map($this->handedOver(...), $expression->arguments)]).')',
-            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).', '.$this->listedWithSpread($expression->arguments).')',
+            $expression instanceof MakeObject => ($expression->copied ? '$this->madeCopied(' : '$this->made(').var_export($expression->class, true).', $d'.self::behind($expression->arguments, array_map($this->handedOver(...), $expression->arguments)).')',
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).self::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
             $expression instanceof MethodCall => $this->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
             $expression instanceof OwnValue => Language::Cpp === $this->language ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
@@ -1088,13 +1088,14 @@ final class Compiler
     }
 
     /**
-     * Values that are handed over; what spreads a list may stand between others.
+     * Code of values, behind other values: PHP takes nothing behind what is unpacked.
      *
      * @param list<Expression> $arguments
+     * @param list<string>     $codes     theirs
      */
-    private function listedWithSpread(array $arguments): string
+    private static function behind(array $arguments, array $codes): string
     {
-        return self::spreads($arguments) ? '...['.$this->listed($arguments).']' : $this->listed($arguments);
+        return [] === $codes ? '' : (self::spreads($arguments) ? ', ...['.implode(', ', $codes).']' : ', '.implode(', ', $codes));
     }
 
     /** @param list<Expression> $values */

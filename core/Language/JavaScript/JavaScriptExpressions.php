@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
+use Scrivlet\Core\Language\Parsing\Shadows;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Patterns;
 use Scrivlet\Core\Tree\Binary;
@@ -316,7 +317,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if (null === $key || !\in_array($key->kind, [TokenKind::Name, TokenKind::Keyword, TokenKind::Text], true)) {
                     $this->fail('name_missing', $key);
                 }
-                $name = TokenKind::Text === $key->kind ? $this->quoted($key) : $key->text;
+                $name = TokenKind::Text === $key->kind ? $this->quoted($key) : Shadows::written($key, $this->shadows);
                 $taken[] = new TextLiteral($name);
                 $value = match (true) {
                     isset($this->fieldNames[$name]) => new Field($from, $name),
@@ -403,7 +404,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
             if (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind) {
                 ++$this->at;
-                $entries[] = new TextLiteral($key->text);
+                $entries[] = new TextLiteral(Shadows::written($key, $this->shadows));
                 if ($this->is(',') || $this->is('}')) {
                     $this->read($key->text, $key->offset);
                     $entries[] = new VariableRead($key->text);

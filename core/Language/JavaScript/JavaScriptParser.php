@@ -482,6 +482,9 @@ final class JavaScriptParser extends JavaScriptExpressions
 
             return [[FailureKind::Any], 'message'];
         }
+        if ($this->isPattern()) {
+            $this->fail('unsupported', $opened, ['what' => 'catch ({ … })']);
+        }
         $name = $this->newName();
         $this->write($name->text, $name->offset);
         $this->close($opened);

@@ -135,9 +135,7 @@ abstract class BraceParser extends ExpressionParser
         }
         $this->partners = Partners::of($this->tokens);
         $this->shadows = Shadows::of($this->tokens, $this->begins, $this->partners, $this->language());
-        if ([] !== $this->shadows) {
-            $this->tokens = array_map(fn (Token $token): Token => Shadows::renamed($token, $this->shadows), $this->tokens);
-        }
+        $this->tokens = Shadows::renamedAll($this->tokens, $this->shadows, $this->language());
         $this->until = \count($this->tokens);
         if ([] !== $pending) {
             $this->remarksBefore[$this->until] = $pending;

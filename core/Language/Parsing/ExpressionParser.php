@@ -378,9 +378,11 @@ abstract class ExpressionParser extends Parser
 
         $this->rest = $rest;
 
-        return [\count($parameters) - $defaults - (null === $rest ? 0 : 1), null === $rest && '' === $this->namedRest ? \count($parameters) : 99, $parameters];
+        return [\count($parameters) - $defaults - (null === $rest ? 0 : 1), null === $rest && '' === $this->namedRest ? \count($parameters) : self::UNLIMITED, $parameters];
     }
 
+    /** How many values a function takes that gathers them. */
+    private const UNLIMITED = 99;
     /** The parameter for all that is given by a name that no other has, in the signature that was read last. */
     private string $namedRest = '';
     /** @var array<string, string> by function, its parameter for all that is given by other names */
@@ -544,6 +546,9 @@ abstract class ExpressionParser extends Parser
         $named = array_filter($named, static fn (Argument $argument): bool => '*' !== $argument->name && '...' !== $argument->name);
         if ([] !== $named) {
             $signatures = array_values(array_filter(array_map(static fn (array $methods): ?array => $methods[$name->text] ?? null, $this->methods)));
+            if (self::UNLIMITED - 1 <= ($signatures[0][1] ?? 0) || \count($named) < \count(array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name))) {
+                $this->refuseNames($arguments);
+            }
             $values = $this->inOrderOf($signatures[0][2] ?? [], $arguments);
         }
 
@@ -979,6 +984,20 @@ abstract class ExpressionParser extends Parser
         $this->failAt('handler_wanted', $argument->offset, $argument->end - $argument->offset);
     }
 
+    /**
+     * Where nobody knows how many values are handed over in order, a name can't be given its place among them.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function refuseNames(array $arguments): void
+    {
+        foreach ($arguments as $argument) {
+            if (null !== $argument->name && '*' !== $argument->name && '...' !== $argument->name) {
+                $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => "*…, $argument->name=…"]);
+            }
+        }
+    }
+
     /** @param list<Argument> $arguments */
     protected function called(Token $token, array $arguments): Expression
     {
@@ -993,6 +1012,9 @@ abstract class ExpressionParser extends Parser
                 $this->wanted[] = $token;
             }
 
+            if ($this->isSpread($name, $arguments)) {
+                $this->refuseNames($arguments);
+            }
             if (isset($this->classes[$name]) && $this->isSpread($name, $arguments)) {
                 return new MakeObject($name, $this->handed($arguments));
             }
@@ -1110,6 +1132,10 @@ abstract class ExpressionParser extends Parser
         [$least, $most, $parameters] = $this->functions[$token->text];
         if (\count($arguments) < $least || \count($arguments) > $most) {
             $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
+        }
+
+        if (self::UNLIMITED - 1 <= $most && isset($this->classes[$token->text])) {
+            $this->refuseNames($arguments);
         }
 
         return $this->inOrderOf($parameters, $this->packed($token->text, $this->withNamedRest($token->text, $parameters, $arguments)));
@@ -1286,9 +1312,10 @@ abstract class ExpressionParser extends Parser
                 array_pop($this->tokens);
                 $this->tokens[] = $private;
             } elseif (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
-                $this->tokens[] = Shadows::renamed(new Token($token->kind, $token->text, $token->offset + $base), $this->shadows);
+                $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
             }
         }
+        $this->tokens = Shadows::renamedAll($this->tokens, $this->shadows, $this->language());
         [$this->at, $this->until, $this->partners] = [0, \count($this->tokens), Partners::of($this->tokens)];
         try {
             if (0 === $this->until) {

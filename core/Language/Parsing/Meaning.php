@@ -25,6 +25,7 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -393,6 +394,9 @@ final class Meaning
             }
 
             return null === $object->class && !$this->isLast ? $expression : new MethodCall($expression->object, $expression->method, $expression->arguments);
+        }
+        if ($expression instanceof Field && 'size' === $expression->name && Language::JavaScript === $this->language && $this->type($expression->object)->isSet()) {
+            return new Operation('size', [$expression->object]);
         }
         if ($expression instanceof Item && Language::JavaScript === $this->language && $this->type($expression->container)->isSet() && $expression->index == new TextLiteral('size')) {
             return new Operation('size', [$expression->container]);

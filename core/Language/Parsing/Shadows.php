@@ -64,7 +64,7 @@ final class Shadows
     }
 
     /** @param array<string, list<array{int, int, string}>> $shadows */
-    public static function renamed(Token $token, array $shadows): Token
+    private static function renamed(Token $token, array $shadows): Token
     {
         if (TokenKind::Name === $token->kind) {
             // The innermost one was found last.
@@ -79,13 +79,52 @@ final class Shadows
         return $token;
     }
 
+    /**
+     * @param list<Token>                                  $tokens  of which those behind a point and keys in braces name no variable
+     * @param array<string, list<array{int, int, string}>> $shadows
+     *
+     * @return list<Token>
+     */
+    public static function renamedAll(array $tokens, array $shadows, Language $language): array
+    {
+        if ([] === $shadows) {
+            return $tokens;
+        }
+        $renamed = [];
+        foreach ($tokens as $index => $token) {
+            $before = $tokens[$index - 1]->text ?? '';
+            $isKey = Language::JavaScript === $language && ('{' === $before || ',' === $before) && ':' === ($tokens[$index + 1]->text ?? '');
+            $renamed[] = $isKey || \in_array($before, ['.', '?.', '->', '::'], true) ? $token : self::renamed($token, $shadows);
+        }
+
+        return $renamed;
+    }
+
+    /**
+     * @param array<string, list<array{int, int, string}>> $shadows
+     *
+     * @return string the name as it is written, which is also that of a key where a variable stands for both
+     */
+    public static function written(Token $token, array $shadows): string
+    {
+        foreach ($shadows as $name => $own) {
+            foreach ($own as [, , $other]) {
+                if ($other === $token->text) {
+                    return (string) $name;
+                }
+            }
+        }
+
+        return $token->text;
+    }
+
     private function find(): void
     {
         $isCpp = Language::Cpp === $this->language;
         foreach ($this->tokens as $index => $token) {
             if (TokenKind::Name === $token->kind) {
                 $before = $this->texts[$index - 1] ?? '';
-                if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : 'let' === $before || 'const' === $before) && $this->isDeclared($index)) {
+                if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : \in_array($before, ['let', 'const', '[', '{', ':', ','], true)) && $this->isDeclared($index)) {
                     $this->leave($index);
                     $this->declare($index, $token);
                 }
@@ -94,7 +133,7 @@ final class Shadows
             if ('for' === $token->text && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1)) {
                 $this->leave($index);
                 $this->frames[] = [[], false, $this->endOfBody($index + 1)];
-            } elseif ('{' === $token->text && TokenKind::Sign === $token->kind) {
+            } elseif ('{' === $token->text && TokenKind::Sign === $token->kind && !\in_array($this->text($index - 1), ['let', 'const'], true)) {
                 $this->leave($index);
                 $before = $this->text($index - 1);
                 $isFunction = '=>' === $before || ')' === $before && $this->opensFunction($index - 1);
@@ -120,13 +159,48 @@ final class Shadows
     {
         $before = $this->text($index - 1);
         if (Language::JavaScript === $this->language) {
-            return 'let' === $before || 'const' === $before;
+            return 'let' === $before || 'const' === $before || $this->isTakenApart($index) || ',' === $before && $this->isDeclaredBehind($index);
         }
 
         $isPointer = '*' === $before && (isset($this->classes[$this->text($index - 2)]) || isset(self::CPP_TYPES[$this->text($index - 2)]) && !\in_array($this->text($index - 2), ['>', '&'], true));
 
         return ($isPointer || isset($this->classes[$before]) || isset(self::CPP_TYPES[$before])) && isset(self::BEHIND[$this->text($index + 1)])
             && ('>' !== $before && '&' !== $before || $this->endsType($index - 1));
+    }
+
+    /** Whether a name stands in brackets or braces behind `let` or `const`, which take apart what they get (ECMA-262, 14.3.3). */
+    private function isTakenApart(int $index): bool
+    {
+        if (!\in_array($this->text($index + 1), [',', ']', '}', '='], true)) {
+            return false;
+        }
+        while (!\in_array($this->text(--$index), ['[', '{'], true)) {
+            if (!\in_array($this->text($index), [',', ':', '='], true) && !\in_array($this->tokens[$index]->kind ?? null, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true)) {
+                return false;
+            }
+        }
+
+        return 'let' === $this->text($index - 1) || 'const' === $this->text($index - 1);
+    }
+
+    /** Whether a row that begins with `let` or `const` declares this name behind others. */
+    private function isDeclaredBehind(int $index): bool
+    {
+        if (!\in_array($this->text($index + 1), [',', '=', ';'], true)) {
+            return false;
+        }
+        while (--$index >= 0) {
+            $text = $this->texts[$index];
+            if ('let' === $text || 'const' === $text) {
+                return true;
+            }
+            if (\in_array($text, [';', '(', '[', '{', 'return', 'var', 'case'], true)) {
+                return false;
+            }
+            $index = $this->opening($index) ?? $index;
+        }
+
+        return false;
     }
 
     /** Whether `>` or `&` belongs to a type: it stands behind one at the start of a row, or in a header. */
@@ -179,7 +253,65 @@ final class Shadows
 
             return;
         }
+        if (0 < $last && !$this->frames[$last][1] && Language::JavaScript === $this->language && $this->isKeptByFunction($index, $last)) {
+            $this->shadow($token, $this->frames[$last][2]);
+
+            return;
+        }
         $this->frames[$last][0][$name] = true;
+    }
+
+    /**
+     * Whether a function that may be called later goes on seeing the name of a block, and the name stands around the block too:
+     * there it is another variable (ECMA-262, 14.7.4.4).
+     */
+    private function isKeptByFunction(int $declared, int $last): bool
+    {
+        $name = $this->texts[$declared];
+        $until = $this->frames[$last][2];
+        $function = $last - 1;
+        while ($function > 0 && !$this->frames[$function][1]) {
+            --$function;
+        }
+        $end = min($this->frames[$function][2], \count($this->tokens) - 1);
+        $isElsewhere = $isKept = false;
+        for ($index = 0 === $function ? 0 : $this->opening($end) ?? 0; $index <= $end && !($isElsewhere && $isKept); ++$index) {
+            if ($index < $declared || $index > $until) {
+                $isElsewhere = $isElsewhere || $name === $this->texts[$index] && '.' !== $this->text($index - 1);
+            } elseif ('=>' === $this->texts[$index] && !$this->isDoneAtOnce($index) || 'function' === $this->texts[$index]) {
+                $isKept = $isKept || \in_array($name, \array_slice($this->texts, $index, ($this->endOfFunction($index) ?? $until) - $index), true);
+            }
+        }
+
+        return $isElsewhere && $isKept;
+    }
+
+    private const AT_ONCE = ['forEach', 'map', 'filter', 'some', 'every', 'find', 'findIndex', 'findLast', 'findLastIndex', 'reduce', 'reduceRight', 'sort', 'flatMap', 'toSorted'];
+
+    /** Whether an arrow stands in a call that is done with it when it has ended. */
+    private function isDoneAtOnce(int $arrow): bool
+    {
+        $first = ')' === $this->text($arrow - 1) ? $this->opening($arrow - 1) ?? $arrow : $arrow - 1;
+
+        return '(' === $this->text($first - 1) && \in_array($this->text($first - 2), self::AT_ONCE, true);
+    }
+
+    /** Where the body of a function with braces ends, or the brackets that an arrow stands in. */
+    private function endOfFunction(int $index): ?int
+    {
+        for (; $index < \count($this->tokens); ++$index) {
+            $text = $this->texts[$index];
+            if ('{' === $text || '(' === $text || '[' === $text) {
+                $index = $this->closing($index) ?? \count($this->tokens);
+                if ('{' === $text) {
+                    return $index;
+                }
+            } elseif (\in_array($text, [')', ']', '}', ';', ','], true)) {
+                return $index;
+            }
+        }
+
+        return null;
     }
 
     /** Whether a block of the same function that has ended gave a name another type: it is another variable. */

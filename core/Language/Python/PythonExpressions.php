@@ -1199,7 +1199,7 @@ abstract class PythonExpressions extends ExpressionParser
             return new Binary(Operator::TrueDivide, new Operation('logarithm', [$first]), new Operation('logarithm', [$arguments[1]->value]));
         }
         if ('sum' === $name && 2 === $count && null !== $first && (null === $arguments[1]->name || 'start' === $arguments[1]->name)) {
-            return new Binary(Operator::Add, $arguments[1]->value, new Operation('total', [$first]));
+            return $arguments[1]->value == new ListLiteral([]) ? new Operation('flattened', [$first]) : new Binary(Operator::Add, $arguments[1]->value, new Operation('total', [$first]));
         }
         if ('super' === $name && '' !== $this->class && [] === $arguments) {
             return $this->above($token);

@@ -660,7 +660,7 @@ final class Types
             } elseif ($expression instanceof MakeObject) {
                 $method = $this->classes->method($expression->class, ClassDefinition::MAKES);
                 if (null !== $method) {
-                    $this->pass($part, $method->name, [new MakeObject($expression->class), ...$expression->arguments]);
+                    $this->pass($part, $method->name, [new MakeObject($expression->class), ...$expression->arguments], gathers: true);
                 }
             } elseif ($expression instanceof MethodCall) {
                 $object = $this->expression($part, $expression->object);
@@ -671,7 +671,7 @@ final class Types
                     continue;
                 }
                 foreach ($this->classes->answering($object->class, $expression->method) as $method) {
-                    $this->pass($part, $method->name, [new NothingLiteral(), ...$expression->arguments], 1);
+                    $this->pass($part, $method->name, [new NothingLiteral(), ...$expression->arguments], 1, true);
                 }
             } elseif ($expression instanceof Operation) {
                 $this->filled($part, $expression);
@@ -737,13 +737,15 @@ final class Types
     }
 
     /** @param list<Expression> $arguments */
-    private function pass(FunctionDefinition|Script $part, string $function, array $arguments, int $from = 0): void
+    private function pass(FunctionDefinition|Script $part, string $function, array $arguments, int $from = 0, bool $gathers = false): void
     {
         $definition = $this->functions[$function] ?? null;
         // What a method's object is, is known from where it stands.
         $from = null === $definition?->itself() ? $from : 1;
         foreach ($definition->parameters ?? [] as $index => $parameter) {
-            if (null !== $definition && $index >= $from && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {
+            if (null !== $definition && $gathers && $parameter === $definition->rest) {
+                $this->widen($definition, $parameter, $this->expression($part, new ListLiteral(\array_slice($arguments, $index))));
+            } elseif (null !== $definition && $index >= $from && isset($arguments[$index]) && !($arguments[$index] instanceof NothingLiteral && isset($definition->defaults[$parameter]))) {
                 $this->widen($definition, $parameter, $this->expression($part, $arguments[$index]));
             }
         }

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\FailureKind;
 
 /** What can be done with lists and maps, and with texts as rows of letters. */
 trait ListOperations
@@ -46,6 +47,9 @@ trait ListOperations
         if ($this->can($value, '@iter')) {
             return $this->over($this->asked($value, '@iter'));
         }
+        if (Language::Python === $this->language() && $this->can($value, '@item')) {
+            return $this->byPlaces($value);
+        }
         if ($value instanceof MapValue) {
             Room::spend(\count($value->entries));
             if ('Map' === $value->sort) {
@@ -61,6 +65,24 @@ trait ListOperations
         }
 
         return \is_string($value) ? mb_str_split(self::text_($value)) : throw new RunError('not_a_list');
+    }
+
+    /** @return list<mixed> what an object gives for 0, 1, … until it raises an IndexError (The Python Language Reference, 3.3.7) */
+    private function byPlaces(mixed $object): array
+    {
+        $items = [];
+        try {
+            for ($place = 0;; ++$place) {
+                Room::spend(1);
+                $items[] = $this->asked($object, '@item', $place);
+            }
+        } catch (RunError $error) {
+            if ('no_item' !== $error->kind && FailureKind::Index !== $error->raised) {
+                throw $error;
+            }
+        }
+
+        return $items;
     }
 
     /** @return list<mixed> what a loop with several names goes over */
@@ -869,12 +891,21 @@ trait ListOperations
     /** A map without some of its keys. */
     public function leftOut(mixed $map, mixed $keys): MapValue
     {
-        $rest = clone self::map_($map);
+        $rest = self::ofNoClass(self::map_($map));
         foreach ($this->over($keys) as $key) {
             unset($rest->entries[MapValue::tag($this->keyed($key))]);
         }
 
         return $rest;
+    }
+
+    /** What an object keeps, in an object of no class: so JavaScript takes it apart and spreads it (ECMA-262, 13.2.5 and 14.3.3). */
+    private static function ofNoClass(MapValue $map): MapValue
+    {
+        $plain = '' === $map->class ? clone $map : new MapValue();
+        $plain->entries = $map->entries;
+
+        return $plain;
     }
 
     public function reducedNumbered(mixed $list, mixed $join, mixed $start): mixed
@@ -1163,6 +1194,10 @@ trait ListOperations
             return Language::JavaScript === $this->language() ? $this->letters($value) : $value;
         }
 
+        if ($value instanceof MapValue && '' !== $value->class && Language::JavaScript === $this->language()) {
+            return self::ofNoClass($value);
+        }
+
         return $value instanceof MapValue && ('Map' !== $value->sort && 'set' !== $value->sort || Language::JavaScript !== $this->language()) ? clone $value : new ListValue($this->over($value));
     }
 
@@ -1239,7 +1274,7 @@ trait ListOperations
 
     public function merged(mixed $one, mixed $other): MapValue
     {
-        $all = clone self::map_($one);
+        $all = self::ofNoClass(self::map_($one));
         foreach (self::map_($other)->entries as [$key, $value]) {
             $this->put($all, $key, $value);
         }

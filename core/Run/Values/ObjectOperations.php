@@ -58,6 +58,10 @@ trait ObjectOperations
         if (!$object instanceof MapValue) {
             throw new RunError('no_field', ['name' => $name]);
         }
+        if ('size' === $name && \in_array($object->sort, ['Map', 'set'], true)) {
+            // They count what they hold, whatever objects of the program keep under that name (ECMA-262, 24.1.3.10).
+            return $this->count_(\count($object->entries));
+        }
         $entry = $object->entries["t$name"] ?? null;
         if (null === $entry && '' !== $object->class && Language::Python === $this->language() && null !== $this->shares && Absent::Value !== $shared = ($this->shares)($object, $name)) {
             return $shared;
