@@ -168,14 +168,17 @@ final class Shadows
             && ('>' !== $before && '&' !== $before || $this->endsType($index - 1));
     }
 
+    /** How many tokens behind `let` a name may stand that it declares. */
+    private const FAR = 200;
+
     /** Whether a name stands in brackets or braces behind `let` or `const`, which take apart what they get (ECMA-262, 14.3.3). */
     private function isTakenApart(int $index): bool
     {
         if (!\in_array($this->text($index + 1), [',', ']', '}', '='], true)) {
             return false;
         }
-        while (!\in_array($this->text(--$index), ['[', '{'], true)) {
-            if (!\in_array($this->text($index), [',', ':', '='], true) && !\in_array($this->tokens[$index]->kind ?? null, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true)) {
+        for ($steps = 0; !\in_array($this->text(--$index), ['[', '{'], true); ++$steps) {
+            if (self::FAR < $steps || !\in_array($this->text($index), [',', ':', '='], true) && !\in_array($this->tokens[$index]->kind ?? null, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true)) {
                 return false;
             }
         }
@@ -189,7 +192,7 @@ final class Shadows
         if (!\in_array($this->text($index + 1), [',', '=', ';'], true)) {
             return false;
         }
-        while (--$index >= 0) {
+        for ($steps = 0; --$index >= 0 && $steps < self::FAR; ++$steps) {
             $text = $this->texts[$index];
             if ('let' === $text || 'const' === $text) {
                 return true;
@@ -274,16 +277,50 @@ final class Shadows
             --$function;
         }
         $end = min($this->frames[$function][2], \count($this->tokens) - 1);
-        $isElsewhere = $isKept = false;
-        for ($index = 0 === $function ? 0 : $this->opening($end) ?? 0; $index <= $end && !($isElsewhere && $isKept); ++$index) {
-            if ($index < $declared || $index > $until) {
-                $isElsewhere = $isElsewhere || $name === $this->texts[$index] && '.' !== $this->text($index - 1);
-            } elseif ('=>' === $this->texts[$index] && !$this->isDoneAtOnce($index) || 'function' === $this->texts[$index]) {
-                $isKept = $isKept || \in_array($name, \array_slice($this->texts, $index, ($this->endOfFunction($index) ?? $until) - $index), true);
+        $begin = 0 === $function ? 0 : $this->opening($end) ?? 0;
+        $isElsewhere = false;
+        $within = [];
+        foreach ($this->places()[$name] ?? [] as $index) {
+            if ($index >= $declared && $index <= $until) {
+                $within[] = $index;
+            } else {
+                $isElsewhere = $isElsewhere || $index >= $begin && $index <= $end;
+            }
+        }
+        $isKept = false;
+        foreach ($isElsewhere ? $this->functions : [] as $index) {
+            if ($index > $until || $isKept) {
+                break;
+            }
+            if ($index > $declared && !$this->isDoneAtOnce($index)) {
+                $closes = $this->endOfFunction($index) ?? $until;
+                $isKept = [] !== array_filter($within, static fn (int $place): bool => $place > $index && $place <= $closes);
             }
         }
 
-        return $isElsewhere && $isKept;
+        return $isKept;
+    }
+
+    /** @var array<string, list<int>>|null */
+    private ?array $places = null;
+    /** @var list<int> the tokens that functions begin with */
+    private array $functions = [];
+
+    /** @return array<string, list<int>> by name, where it stands and is none behind a point */
+    private function places(): array
+    {
+        if (null === $this->places) {
+            $this->places = [];
+            foreach ($this->tokens as $index => $token) {
+                if (TokenKind::Name === $token->kind && '.' !== $this->text($index - 1)) {
+                    $this->places[$token->text][] = $index;
+                } elseif ('=>' === $this->texts[$index] || 'function' === $this->texts[$index]) {
+                    $this->functions[] = $index;
+                }
+            }
+        }
+
+        return $this->places;
     }
 
     private const AT_ONCE = ['forEach', 'map', 'filter', 'some', 'every', 'find', 'findIndex', 'findLast', 'findLastIndex', 'reduce', 'reduceRight', 'sort', 'flatMap', 'toSorted'];
@@ -293,7 +330,7 @@ final class Shadows
     {
         $first = ')' === $this->text($arrow - 1) ? $this->opening($arrow - 1) ?? $arrow : $arrow - 1;
 
-        return '(' === $this->text($first - 1) && \in_array($this->text($first - 2), self::AT_ONCE, true);
+        return '=>' === $this->text($arrow) && '(' === $this->text($first - 1) && \in_array($this->text($first - 2), self::AT_ONCE, true);
     }
 
     /** Where the body of a function with braces ends, or the brackets that an arrow stands in. */
