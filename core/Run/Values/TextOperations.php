@@ -520,7 +520,7 @@ trait TextOperations
         }
         [, $fill, $align, $sign, $based, $zero, $width, $comma, $precision, $type] = [...$match, null, null, null, null, null, null, null, null, null];
         // Where a form is given, a truth value is a number (Python, bool is an int and has its __format__).
-        $value = \is_bool($value) && '' !== $form && Language::JavaScript !== $this->language() ? (int) $value : $value;
+        $value = \is_bool($value) && '' !== $form ? (int) $value : $value;
         $isNumber = \is_int($value) || \is_float($value) || $value instanceof BigInteger;
         if (!$isNumber && null !== $type && 's' !== $type && !\is_bool($value)) {
             throw new RunError('not_a_number', ['value' => mb_substr($this->text($value), 0, 30)]);
