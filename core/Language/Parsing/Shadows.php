@@ -256,12 +256,25 @@ final class Shadows
 
             return;
         }
-        if (0 < $last && !$this->frames[$last][1] && Language::JavaScript === $this->language && $this->isKeptByFunction($index, $last)) {
+        $isOthers = match ($this->language) {
+            Language::JavaScript => 0 < $last && !$this->frames[$last][1] && $this->isKeptByFunction($index, $last),
+            Language::Cpp => $this->isLasting($index) && [] !== array_filter($this->places()[$name] ?? [], fn (int $place): bool => $place < $index || $place > $this->frames[$last][2]),
+            Language::Python => false,
+        };
+        if ($isOthers) {
             $this->shadow($token, $this->frames[$last][2]);
 
             return;
         }
         $this->frames[$last][0][$name] = true;
+    }
+
+    /** Whether `static` stands before the type, in a function: what is declared so lasts as long as the program runs (C++17, 6.7.1). */
+    private function isLasting(int $index): bool
+    {
+        $isInFunction = [] !== array_filter(\array_slice($this->frames, 1), static fn (array $frame): bool => $frame[1]);
+
+        return $isInFunction && ('static' === $this->text($index - 2) || '>' !== $this->text($index - 1) && 'static' === $this->text($index - 3));
     }
 
     /**
