@@ -144,7 +144,7 @@ return [
     ['first_of', 2, 2, '@first_of({0}, {1})', '{0}.find({1})', '@first_of({0}, {1})', 'item'],
     ['turn_round', 1, 1, '{0}.reverse()', '{0}.reverse()', 'reverse({0:all})', 'nothing'],
     ['sorted', 1, 1, 'sorted({0})', ['[...{0}].sort((a, b) => a - b)', 'texts?[...{0}].sort()', 'text?[...{0}].sort()', 'lists?@sortedBy({0}, (item) => item)'], '@sorted({0})', 'same'],
-    ['sorted_down', 1, 1, 'sorted({0}, reverse=True)', ['[...{0}].sort((a, b) => b - a)', 'texts?[...{0}].sort().reverse()', 'lists?@sortedDownBy({0}, (item) => item)'], '@sorted_down({0})', 'same'],
+    ['sorted_down', 1, 1, 'sorted({0}, reverse=True)', ['[...{0}].sort((a, b) => b - a)', 'texts?[...{0}].sort().reverse()', 'text?[...{0}].sort().reverse()', 'lists?@sortedDownBy({0}, (item) => item)'], '@sorted_down({0})', 'same'],
     ['total', 1, 1, 'sum({0})', '@total({0})', '@total({0})', 'item'],
     ['least', 1, 1, 'min({0})', ['Math.min(...{0})', 'texts?@least({0})', 'text?@least({0})'], '@least({0})', 'item'],
     ['greatest', 1, 1, 'max({0})', ['Math.max(...{0})', 'texts?@greatest({0})', 'text?@greatest({0})'], '@greatest({0})', 'item'],

@@ -441,6 +441,11 @@ final class Types
             $first = StaticType::listOf($first->key ?? StaticType::unknown());
         }
 
+        if ($first->isTextual() && \in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by'], true)) {
+            // A list of its letters (The Python Standard Library, sorted).
+            return StaticType::listOf(StaticType::text());
+        }
+
         return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
             'whole' => StaticType::wholeOf(false, $this->isOfWide($part, $operation, $first)),
