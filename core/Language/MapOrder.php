@@ -22,7 +22,7 @@ use Scrivlet\Core\Tree\Script;
 final class MapOrder
 {
     /** What does not ask in which order its items come. */
-    private const ORDERLESS = ['sorted', 'sorted_down', 'total', 'least', 'greatest', 'least_or', 'greatest_or', 'length', 'size', 'is_empty', 'contains', 'has', 'set_of', 'any_holds', 'all_hold', 'counts', 'copied', 'deep_copied', 'merged', 'update'];
+    private const ORDERLESS = ['sorted', 'sorted_down', 'total', 'least', 'greatest', 'least_or', 'greatest_or', 'length', 'size', 'is_empty', 'contains', 'has', 'set_of', 'any_holds', 'all_hold', 'counter', 'copied', 'deep_copied', 'merged', 'update'];
     private const GONE_THROUGH = ['keys', 'values', 'entries', 'as_list', 'as_tuple', 'numbered', 'paired', 'joined'];
 
     private function __construct(private readonly Types $types, private readonly Language $other)

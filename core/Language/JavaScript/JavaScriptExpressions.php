@@ -395,7 +395,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             if ($isGetter || 'async' !== $key->text && $this->is('(', 1) && (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind)) {
                 $this->at += (int) $isGetter;
                 $name = $this->peek() ?? $key;
-                $entries[] = new TextLiteral($name->text);
+                $entries[] = new TextLiteral(Shadows::written($name, $this->shadows));
                 $entries[] = $this->methodValue($name, $isGetter);
                 if (!$this->accept(',')) {
                     break;

@@ -97,7 +97,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 }
                 $this->announced_($name->text, $index + 2 + $star);
                 if ($this->usesArguments($index + 2 + $star)) {
-                    $this->functions[$name->text] = [0, 99, [self::ALL_GIVEN]];
+                    $this->functions[$name->text] = [0, self::UNLIMITED, [self::ALL_GIVEN]];
                     $this->rests[$name->text] = 0;
                 }
             }
@@ -1251,7 +1251,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (!$isOneValue && !$this->accept('}')) {
             $this->missingBrace($brace);
         }
-        $this->functions[$name] = [\count($parameters) - \count($defaults) - ('' === $rest ? 0 : 1), '' === $rest ? \count($parameters) : 99, $parameters];
+        $this->functions[$name] = [\count($parameters) - \count($defaults) - ('' === $rest ? 0 : 1), '' === $rest ? \count($parameters) : self::UNLIMITED, $parameters];
         if ('' !== $rest) {
             $this->rests[$name] = (int) array_search($rest, $parameters, true);
         }

@@ -48,32 +48,31 @@ final class RealNames
         .'encodeURIComponent endsWith entries every exec expm1 fetch fill filter finally find findIndex findLast findLastIndex fixed flags flat flatMap floor '
         .'fontcolor fontsize forEach freeze from fromCharCode fromCodePoint fromEntries fround getDate getDay getFullYear getHours getMilliseconds getMinutes '
         .'getMonth getOwnPropertyDescriptor getOwnPropertyDescriptors getOwnPropertyNames getOwnPropertySymbols getPrototypeOf getSeconds getTime '
-        .'getTimezoneOffset getUTCDate getUTCDay getUTCFullYear getUTCHours getUTCMilliseconds getUTCMinutes getUTCMonth getUTCSeconds getYear global hasIndices '
-        .'hasOwn hasOwnProperty hypot ignoreCase imul includes indexOf isArray isExtensible isFinite isFrozen isInteger isNaN isPrototypeOf isSafeInteger '
-        .'isSealed isWellFormed italics join keys lastIndexOf link localeCompare log10 log1p log2 match matchAll multiline normalize padEnd padStart parse '
-        .'parseFloat parseInt preventExtensions propertyIsEnumerable push queueMicrotask race random reduce reduceRight reject repeat replace replaceAll '
-        .'requestAnimationFrame resolve reverse round seal search setDate setFullYear setHours setImmediate setInterval setMilliseconds setMinutes setMonth '
-        .'setPrototypeOf setSeconds setTime setTimeout setUTCDate setUTCFullYear setUTCHours setUTCMilliseconds setUTCMinutes setUTCMonth setUTCSeconds setYear '
-        .'shift sign sinh slice small some sort source splice split sqrt startsWith sticky strike structuredClone substr substring tanh test then toDateString '
-        .'toExponential toFixed toGMTString toISOString toJSON toLocaleDateString toLocaleLowerCase toLocaleString toLocaleTimeString toLocaleUpperCase '
-        .'toLowerCase toPrecision toReversed toSorted toSpliced toString toTimeString toUTCString toUpperCase toWellFormed trim trimEnd trimLeft trimRight '
-        .'next return trimStart trunc unicode unicodeSets unshift valueOf values with ';
-    private const JAVASCRIPT_CALLED = 'isFinite encodeURI escape unescape eval Symbol Proxy Reflect WeakMap WeakSet WeakRef BigInt Intl globalThis ArrayBuffer Uint8Array setTimeout clearTimeout setInterval clearInterval queueMicrotask structuredClone fetch btoa atob encodeURIComponent decodeURIComponent encodeURI decodeURI requestAnimationFrame setImmediate eval';
+        .'getTimezoneOffset getUTCDate getUTCDay getUTCFullYear getUTCHours getUTCMilliseconds getUTCMinutes getUTCMonth getUTCSeconds getYear global '
+        .'hasIndices hasOwn hasOwnProperty hypot ignoreCase imul includes indexOf isArray isExtensible isFinite isFrozen isInteger isNaN isPrototypeOf '
+        .'isSafeInteger isSealed isWellFormed italics join keys lastIndexOf link localeCompare log10 log1p log2 match matchAll multiline next normalize padEnd '
+        .'padStart parse parseFloat parseInt preventExtensions propertyIsEnumerable push queueMicrotask race random reduce reduceRight reject repeat replace '
+        .'replaceAll requestAnimationFrame resolve return reverse round seal search setDate setFullYear setHours setImmediate setInterval setMilliseconds '
+        .'setMinutes setMonth setPrototypeOf setSeconds setTime setTimeout setUTCDate setUTCFullYear setUTCHours setUTCMilliseconds setUTCMinutes setUTCMonth '
+        .'setUTCSeconds setYear shift sign sinh slice small some sort source splice split sqrt startsWith sticky strike structuredClone substr substring tanh '
+        .'test then toDateString toExponential toFixed toGMTString toISOString toJSON toLocaleDateString toLocaleLowerCase toLocaleString toLocaleTimeString '
+        .'toLocaleUpperCase toLowerCase toPrecision toReversed toSorted toSpliced toString toTimeString toUTCString toUpperCase toWellFormed trim trimEnd '
+        .'trimLeft trimRight trimStart trunc unicode unicodeSets unshift valueOf values with ';
+    private const JAVASCRIPT_CALLED = 'ArrayBuffer atob BigInt btoa clearInterval clearTimeout decodeURI decodeURIComponent encodeURI encodeURIComponent escape eval fetch globalThis Intl isFinite Proxy queueMicrotask Reflect requestAnimationFrame setImmediate setInterval setTimeout structuredClone Symbol Uint8Array unescape WeakMap WeakRef WeakSet';
     private const CPP = ''
-        .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol binary_search bind bsearch calloc cbrt clamp clock '
-        .'copy_if copy_n copysign crbegin cref declval difftime distance empty equal equal_range erf erfc exchange exclusive_scan expm1 fclose fdim fgets fill_n '
-        .'find_end find_first_of find_if find_if_not fma fopen for_each for_each_n forward fprintf free frexp from_chars gcd generate generate_n get_if '
-        .'get_money get_time getchar getenv gets holds_alternative hypot includes inclusive_scan inner_product inplace_merge invoke iota is_sorted '
-        .'is_sorted_until isblank iscntrl isgraph isprint isxdigit iter_swap lcm ldexp lerp lexicographical_compare lgamma llround localtime log1p lower_bound '
-        .'lrint lround make_shared make_unique malloc mem_fn memcmp memcpy memmove memset merge midpoint minmax minmax_element mismatch mktime modf nearbyint '
-        .'next_permutation nextafter nth_element partial_sort partial_sum partition perror prev prev_permutation put_time putchar puts qsort quick_exit quoted '
-        .'rand rbegin realloc reduce ref regex_match regex_replace regex_search remainder remove_copy rend replace_copy replace_if rint rotate rotate_copy '
-        .'sample scanf search search_n set_difference set_intersection set_symmetric_difference set_union shuffle size snprintf sprintf srand sscanf ssize '
-        .'stable_partition stable_sort stof stold stoul stoull strcat strchr strcmp strcpy strftime strlen strncmp strncpy strstr strtod strtok strtol '
-
-        .'find_first_not_of find_last_of find_last_not_of unsetf setf width fill precision flags good bad rdstate shrink_to_fit reserve capacity max_size extract '
-        .'emplace_hint try_emplace insert_or_assign contains starts_with ends_with data read write get put peek ignore seekg tellg open close is_open '
-        .'swap_ranges system tgamma thread time to_chars to_wstring transform_reduce unique_copy upper_bound visit ';
+        .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol bad binary_search bind bsearch calloc capacity '
+        .'cbrt clamp clock close contains copy_if copy_n copysign crbegin cref data declval difftime distance emplace_hint empty ends_with equal equal_range '
+        .'erf erfc exchange exclusive_scan expm1 extract fclose fdim fgets fill fill_n find_end find_first_not_of find_first_of find_if find_if_not '
+        .'find_last_not_of find_last_of flags fma fopen for_each for_each_n forward fprintf free frexp from_chars gcd generate generate_n get get_if get_money '
+        .'get_time getchar getenv gets good holds_alternative hypot ignore includes inclusive_scan inner_product inplace_merge insert_or_assign invoke iota '
+        .'is_open is_sorted is_sorted_until isblank iscntrl isgraph isprint isxdigit iter_swap lcm ldexp lerp lexicographical_compare lgamma llround localtime '
+        .'log1p lower_bound lrint lround make_shared make_unique malloc max_size mem_fn memcmp memcpy memmove memset merge midpoint minmax minmax_element '
+        .'mismatch mktime modf nearbyint next_permutation nextafter nth_element open partial_sort partial_sum partition peek perror precision prev '
+        .'prev_permutation put put_time putchar puts qsort quick_exit quoted rand rbegin rdstate read realloc reduce ref regex_match regex_replace '
+        .'regex_search remainder remove_copy rend replace_copy replace_if reserve rint rotate rotate_copy sample scanf search search_n seekg set_difference '
+        .'set_intersection set_symmetric_difference set_union setf shrink_to_fit shuffle size snprintf sprintf srand sscanf ssize stable_partition stable_sort '
+        .'starts_with stof stold stoul stoull strcat strchr strcmp strcpy strftime strlen strncmp strncpy strstr strtod strtok strtol swap_ranges system tellg '
+        .'tgamma thread time to_chars to_wstring transform_reduce try_emplace unique_copy unsetf upper_bound visit width write ';
 
     /** @var array<string, array<string, true>> by language */
     private static array $names = [];

@@ -382,7 +382,8 @@ abstract class ExpressionParser extends Parser
     }
 
     /** How many values a function takes that gathers them. */
-    private const UNLIMITED = 99;
+    protected const UNLIMITED = 99;
+
     /** The parameter for all that is given by a name that no other has, in the signature that was read last. */
     private string $namedRest = '';
     /** @var array<string, string> by function, its parameter for all that is given by other names */
@@ -1014,11 +1015,9 @@ abstract class ExpressionParser extends Parser
 
             if ($this->isSpread($name, $arguments)) {
                 $this->refuseNames($arguments);
-            }
-            if (isset($this->classes[$name]) && $this->isSpread($name, $arguments)) {
-                return new MakeObject($name, $this->handed($arguments));
-            }
-            if ($this->isSpread($name, $arguments)) {
+                if (isset($this->classes[$name])) {
+                    return new MakeObject($name, $this->handed($arguments));
+                }
                 $this->read($name, $token->offset, true);
 
                 return new MethodCall(new FunctionReference($name), MethodCall::CALL, $this->handed($arguments));

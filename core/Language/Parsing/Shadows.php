@@ -107,11 +107,10 @@ final class Shadows
      */
     public static function written(Token $token, array $shadows): string
     {
-        foreach ($shadows as $name => $own) {
-            foreach ($own as [, , $other]) {
-                if ($other === $token->text) {
-                    return (string) $name;
-                }
+        $name = substr($token->text, 0, (int) strrpos($token->text, '_'));
+        foreach ($shadows[$name] ?? [] as [, , $other]) {
+            if ($other === $token->text) {
+                return $name;
             }
         }
 
