@@ -177,9 +177,10 @@ final readonly class Reference
     {
         $wanted = \array_slice(array_unique(array_filter(explode(' ', self::folded($words)), static fn (string $word): bool => '' !== $word)), 0, self::MOST_WORDS);
         $found = [];
+        $names = self::namesOfCommands();
         foreach (self::keys() as $order => $key) {
             $score = 0;
-            $places = [[self::folded($this->title($key)), 12], [$this->spellings($key), 10], [self::folded($this->people($key)), 13], [self::folded($this->does($key)), 3]];
+            $places = [[self::folded($this->title($key)), 12], [self::spellings($key, $names), 10], [self::folded($this->people($key)), 13], [self::folded($this->does($key)), 3]];
             foreach ($wanted as $word) {
                 $best = 0;
                 foreach ($places as [$text, $weight]) {
@@ -211,8 +212,12 @@ final readonly class Reference
         return $words->has("search.$key") ? $words->raw("search.$key") : '';
     }
 
-    /** How the languages write it, as single words. */
-    private function spellings(string $key): string
+    /**
+     * How the languages write it, as single words.
+     *
+     * @param array<string, list<string>> $names
+     */
+    private static function spellings(string $key, array $names): string
     {
         $operation = self::operation($key);
         if (null !== $operation) {
@@ -220,20 +225,30 @@ final readonly class Reference
 
             return strtolower((string) preg_replace(['/^\d+\||\w+\?|\{[^}]*\}/', '/\W+/'], ' ', $spelled));
         }
-        $names = [str_replace('.', ' ', $key)];
+
+        return strtolower(str_replace('.', ' ', implode(' ', [$key, ...$names[$key] ?? []])));
+    }
+
+    /** @return array<string, list<string>> by key, what the languages call the commands */
+    private static function namesOfCommands(): array
+    {
+        $names = [];
         foreach (Language::cases() as $language) {
             foreach (Vocabulary::commands($language) as $name => $entry) {
-                if ($entry->key === $key) {
-                    $names[] = str_replace('.', ' ', $name);
-                }
+                $names[$entry->key][] = (string) $name;
             }
         }
 
-        return strtolower(implode(' ', $names));
+        return $names;
     }
 
     private static function folded(string $text): string
     {
-        return (string) preg_replace('/[^\p{L}\p{N}#%&*+\-\/<=>|!\[\]^]+/u', ' ', (string) transliterator_transliterate('NFD; [:Nonspacing Mark:] Remove; NFC; Lower', mb_scrub($text, 'UTF-8')));
+        // Made once: making one takes longer than all the words that it then folds.
+        static $plain;
+        $plain ??= \Transliterator::create('NFD; [:Nonspacing Mark:] Remove; NFC; Lower');
+        \assert($plain instanceof \Transliterator);
+
+        return (string) preg_replace('/[^\p{L}\p{N}#%&*+\-\/<=>|!\[\]^]+/u', ' ', (string) $plain->transliterate(mb_scrub($text, 'UTF-8')));
     }
 }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Limits;
@@ -15,6 +16,7 @@ final class ChanceTest extends TestCase
 {
     private const SEEDS = 40;
 
+    #[Group('long')]
     public function testPythonsChanceFromASeedOn(): void
     {
         $texts = [];
@@ -36,6 +38,7 @@ final class ChanceTest extends TestCase
         $this->compare(Language::Python, $texts);
     }
 
+    #[Group('long')]
     public function testRandOfCppFromASeedOn(): void
     {
         $texts = [];

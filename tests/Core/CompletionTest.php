@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Completion\ArgumentCard;
 use Scrivlet\Core\Completion\Completion;
@@ -97,6 +98,7 @@ final class CompletionTest extends TestCase
     }
 
     /** Every prefix of every program, cut anywhere, is answered, and nothing is offered twice or without what was begun. */
+    #[Group('long')]
     public function testEveryPlaceIsAnswered(): void
     {
         $answered = 0;

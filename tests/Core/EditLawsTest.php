@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -30,6 +31,7 @@ final class EditLawsTest extends TestCase
 
     private Randomizer $random;
 
+    #[Group('long')]
     public function testAnySequenceOfEditsKeepsTheLaws(): void
     {
         $done = 0;

@@ -89,6 +89,7 @@ final class LadderTest extends TestCase
         self::assertGreaterThan(60, min([999, ...array_values($kinds)]));
     }
 
+    #[Group('long')]
     public function testTheSameSeedGivesTheSameRungAndAnotherOneMostlyAnother(): void
     {
         $same = $all = 0;
@@ -104,6 +105,7 @@ final class LadderTest extends TestCase
     }
 
     /** Whatever kind of piece is taken out: what stood there passes, an empty gap does not, and nothing of an import is asked. */
+    #[Group('long')]
     public function testEachKindOfGapCanBeFilled(): void
     {
         $made = [];

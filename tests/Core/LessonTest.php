@@ -227,7 +227,10 @@ final class LessonTest extends TestCase
     #[DataProvider('spoilt')]
     public function testWhatIsNoLessonIsRefusedInWords(string $key, \Closure $spoil): void
     {
-        $file = json_decode(LessonFile::write(Proposal::of(Demos::programs()['kite'], 'Kite', Language::cases(), 'en')), true);
+        static $written;
+        $written ??= LessonFile::write(Proposal::of(Demos::programs()['kite'], 'Kite', Language::cases(), 'en'));
+        \assert(\is_string($written));
+        $file = json_decode($written, true);
         \assert(\is_array($file));
         try {
             LessonFile::read(json_encode($spoil($file), \JSON_THROW_ON_ERROR));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
@@ -47,6 +48,7 @@ final class PlainWordsTest extends TestCase
 
     /** What makes another program makes another sentence: no two meanings are said alike. */
     #[DataProvider('changes')]
+    #[Group('long')]
     public function testADifferentMeaningIsSaidDifferently(\Closure $change): void
     {
         $changed = 0;

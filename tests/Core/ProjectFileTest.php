@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Random\Engine\Mt19937;
 use Random\Randomizer;
@@ -21,6 +22,7 @@ use Scrivlet\Tests\Support\Programs;
 
 final class ProjectFileTest extends TestCase
 {
+    #[Group('long')]
     public function testWhatIsWrittenFitsTheSchema(): void
     {
         $schema = json_decode((string) file_get_contents(__DIR__.'/../../docs/project-file.schema.json'), false, 64, \JSON_THROW_ON_ERROR);

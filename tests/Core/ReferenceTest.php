@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\ValueOperations;
@@ -38,6 +39,7 @@ final class ReferenceTest extends TestCase
         Example::of('nib.fly');
     }
 
+    #[Group('long')]
     public function testEachCardTellsWhatItDoesAndShowsItInEveryLanguage(): void
     {
         $titles = [];

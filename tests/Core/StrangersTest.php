@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Unsayable;
@@ -54,6 +55,7 @@ final class StrangersTest extends TestCase
 
     /** What is written over does there what it does here with the values of that language, which shows some of them in its own way, or is refused. */
     #[DataProvider('targets')]
+    #[Group('long')]
     public function testWhatIsWrittenOverDoesTheSameOrIsRefused(Language $to): void
     {
         $programs = $texts = $originals = [];
