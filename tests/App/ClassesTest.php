@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\App;
 
+use PHPUnit\Framework\Attributes\Group;
 use Psr\Log\NullLogger;
 use Scrivlet\App\Entity\Copy;
 use Scrivlet\App\Entity\Course;
@@ -195,6 +196,7 @@ final class ClassesTest extends AppTestCase
         self::assertSame(1, $this->kept('learners'));
     }
 
+    #[Group('long')]
     public function testARoleReachesItsOwnPagesAlone(): void
     {
         $class = $this->schoolClass();

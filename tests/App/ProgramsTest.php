@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\App;
 
+use PHPUnit\Framework\Attributes\Group;
 use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Program as Tree;
@@ -40,6 +41,7 @@ final class ProgramsTest extends AppTestCase
     }
 
     /** What an edit answers, put into the pages as the browser does it, gives the pages that a fresh load gives. */
+    #[Group('long')]
     public function testTheChangedLinesGiveTheWholePages(): void
     {
         for ($seed = 1; $seed <= 8; ++$seed) {
