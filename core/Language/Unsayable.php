@@ -195,6 +195,9 @@ final class Unsayable
         if (MapOrder::shows($program, $other)) {
             return new Refusal('console.maps', ['language' => $other->title()]);
         }
+        if (Language::Cpp !== $other && WithoutSign::beginsAgain($program)) {
+            return new Refusal('console.without_sign', ['language' => $other->title()]);
+        }
         if (self::seesTurns($program)) {
             return new Refusal('console.turns', ['language' => $other->title()]);
         }

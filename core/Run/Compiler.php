@@ -622,7 +622,7 @@ final class Compiler
 
     private function joinable(Expression $value): string
     {
-        return $value instanceof Operation && 'position' === $value->key ? $this->shown($value) : $this->expression($value);
+        return $value instanceof Operation && 'position' === $value->key || $this->isUnsigned($value) ? $this->shown($value) : $this->expression($value);
     }
 
     /** A value as it is shown; the place of what was not found is a very large number in C++ (C++17, 24.3.2). */
@@ -630,7 +630,9 @@ final class Compiler
     {
         $code = $this->expression($value);
 
-        return Language::Cpp === $this->language && $value instanceof Operation && 'position' === $value->key ? "\$v->showPlace($code)" : "\$v->show($code)";
+        $isPlace = Language::Cpp === $this->language && ($value instanceof Operation && 'position' === $value->key || TypeKind::UnsignedLong === $this->types->expression($this->part, $value)->kind);
+
+        return $isPlace ? "\$v->showUnsigned($code)" : "\$v->show($code)";
     }
 
     /** @param list<Expression> $values */
@@ -731,8 +733,20 @@ final class Compiler
         $wide = $this->types->expression($this->part, new VariableRead($count->variable))->isWide() ? ', true' : '';
         $next = null === $stride ? "\$v->add($at, $by$wide)" : (Language::Cpp === $this->language ? "\\is_int($at) && \\abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride$wide)" : "$at + $stride");
 
-        return $step."$at = $start; $to = \$v->number(".$this->expression($count->to)."); $set$first = true;\n"
+        return $step."$at = $start; $to = ".$this->end($count->to)."; $set$first = true;\n"
             ."for (; $on; $at = $next) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
+    }
+
+    /** The end of a count; one from 2^63 on is never reached. */
+    private function end(Expression $to): string
+    {
+        if (!$this->isUnsigned($to)) {
+            return '$v->number('.$this->expression($to).')';
+        }
+        // Below the first end there is nothing to count, though the number before zero is the largest one.
+        $isBelow = $to instanceof Binary && Operator::Subtract === $to->operator;
+
+        return '('.$this->expression($isBelow ? $to->left : $to).' & \PHP_INT_MAX)'.($isBelow ? ' - '.$this->expression($to->right) : '');
     }
 
     private function conditional(Conditional $conditional, int $index): string
@@ -983,6 +997,65 @@ final class Compiler
         return '(\\'.Absent::class."::Value !== $variable ? $variable : \$this->missing(".var_export($name, true).'))';
     }
 
+    /** Whether C++ reckons with it as a number without a sign. */
+    private function isUnsigned(Expression $expression): bool
+    {
+        return Language::Cpp === $this->language && $this->types->expression($this->part, $expression)->isUnsigned();
+    }
+
+    /** How many bits an unsigned type has. */
+    private static function bitsOf(StaticType $type): int
+    {
+        return $type->isWide() ? 64 : 32;
+    }
+
+    /** A value as a number without a sign, where it is not one yet. */
+    private function unsigned(Expression $value, int $bits): string
+    {
+        $type = $this->types->expression($this->part, $value);
+        $code = $this->expression($value);
+
+        return match (true) {
+            $type->isUnsigned() && self::bitsOf($type) === $bits, 64 === $bits && $type->isWhole() => $code,
+            TypeKind::Letter === $type->kind => "\$v->unsigned(\$v->code($code), $bits)",
+            default => "\$v->unsigned($code, $bits)",
+        };
+    }
+
+    private const UNSIGNED = [
+        'add' => 'unsignedAdd', 'subtract' => 'unsignedSubtract', 'multiply' => 'unsignedMultiply', 'floor_divide' => 'unsignedDivide', 'trunc_divide' => 'unsignedDivide',
+        'floor_remainder' => 'unsignedRemainder', 'trunc_remainder' => 'unsignedRemainder',
+    ];
+    private const ORDERS = ['less' => '<', 'less_or_equal' => '<=', 'greater' => '>', 'greater_or_equal' => '>='];
+
+    /** What is reckoned and compared without a sign, as soon as one of both has none and the other has no more bits (C++17, 8.0.11). */
+    private function withoutSign(Binary $binary): ?string
+    {
+        $left = $this->types->expression($this->part, $binary->left);
+        $right = $this->types->expression($this->part, $binary->right);
+        if (!$left->isUnsigned() && !$right->isUnsigned()) {
+            return null;
+        }
+        [$left, $right] = array_map(static fn (StaticType $type): StaticType => TypeKind::Letter === $type->kind || StaticType::truth() === $type ? StaticType::whole() : $type, [$left, $right]);
+        if (!$left->isWhole() || !$right->isWhole()) {
+            return null;
+        }
+        $type = $left->join($right);
+        if (!$type->isUnsigned()) {
+            return null;
+        }
+        $bits = self::bitsOf($type);
+        $sides = $this->unsigned($binary->left, $bits).', '.$this->unsigned($binary->right, $bits);
+        $operator = $binary->operator;
+
+        return match (true) {
+            isset(self::UNSIGNED[$operator->value]) => '$v->'.self::UNSIGNED[$operator->value]."($sides, $bits)",
+            Operator::Equal === $operator, Operator::NotEqual === $operator => (Operator::Equal === $operator ? '' : '!')."\$v->equal($sides)",
+            isset(self::ORDERS[$operator->value]) => "(\$v->unsignedOrder($sides, $bits) ".self::ORDERS[$operator->value].' 0)',
+            default => null,
+        };
+    }
+
     private function isWide(Expression $expression): bool
     {
         return Language::Cpp === $this->language && $this->types->expression($this->part, $expression)->isWide();
@@ -995,6 +1068,17 @@ final class Compiler
             return $value;
         }
         $was = null === $source ? $type : $this->types->expression($this->part, $source);
+        if (TypeKind::UnsignedLong === $was->kind && StaticType::number() === $type) {
+            return "\$v->unsignedReal($value)";
+        }
+        if ($type->isUnsigned()) {
+            $isIt = $type === $was && null !== $source || $type->isWide() && $was->isWhole();
+
+            return $isIt || null === $source ? $value : '$v->unsigned('.(TypeKind::Letter === $was->kind ? "\$v->code($value)" : $value).', '.self::bitsOf($type).')';
+        }
+        if ($was->isUnsigned() && $type->isWhole() && !$type->isWide()) {
+            return "\$v->signedAgain($value)";
+        }
         if (StaticType::number() === $type) {
             return TypeKind::Letter === $was->kind ? "(float) \$v->code($value)" : "(float) \$v->number($value)";
         }
@@ -1046,7 +1130,7 @@ final class Compiler
             $expression instanceof VariableRead => $this->read($expression->name),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? '!'.$this->truth($expression->operand)
-                : $this->negated($expression) ?? '$v->negate('.$this->expression($expression->operand).($this->isWide($expression) ? ', true' : '').')',
+                : $this->negated($expression) ?? ($this->isUnsigned($expression->operand) ? '$v->unsignedSubtract(0, '.$this->expression($expression->operand).', '.self::bitsOf($this->types->expression($this->part, $expression->operand)).')' : '$v->negate('.$this->expression($expression->operand).($this->isWide($expression) ? ', true' : '').')'),
             $expression instanceof Binary => $this->binary($expression),
             $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
@@ -1155,9 +1239,36 @@ final class Compiler
         }
         $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
 
-        $wide = \in_array($operation->key, self::OF_BITS, true) && $this->isWide($operation) ? ', true' : '';
+        $isOfBits = \in_array($operation->key, self::OF_BITS, true);
+        $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';
+        if (Language::Cpp === $this->language && ($isOfBits || \in_array($operation->key, ['to_unsigned', 'to_unsigned_long'], true)) && $this->isUnsigned($operation)) {
+            return $this->unsignedBits($operation, $method);
+        }
+        if (\in_array($operation->key, ['to_whole', 'to_long'], true) && $this->isUnsigned($operation->arguments[0])) {
+            return 'to_long' === $operation->key ? $this->expression($operation->arguments[0]) : "\$v->signedAgain({$this->expression($operation->arguments[0])})";
+        }
+        if (\in_array($operation->key, ['to_text', 'to_number'], true) && Language::Cpp === $this->language && TypeKind::UnsignedLong === $this->types->expression($this->part, $operation->arguments[0])->kind) {
+            return '$v->'.('to_text' === $operation->key ? 'showUnsigned' : 'unsignedReal')."({$this->expression($operation->arguments[0])})";
+        }
+
+        if ($isOfBits && Language::Cpp === $this->language && [] !== array_filter($operation->arguments, fn (Expression $value): bool => TypeKind::Letter === $this->types->expression($this->part, $value)->kind)) {
+            return "\$v->$method(".implode(', ', array_map(fn (Expression $value): string => TypeKind::Letter === $this->types->expression($this->part, $value)->kind ? "\$v->code({$this->expression($value)})" : $this->expression($value), $operation->arguments)).$wide.')';
+        }
 
         return $object.$method.'('.$this->listed($operation->arguments).$wide.')';
+    }
+
+    /** Bits of a number without a sign. */
+    private function unsignedBits(Operation $operation, string $method): string
+    {
+        $bits = self::bitsOf($this->types->expression($this->part, $operation));
+        $operands = array_map(fn (Expression $value): string => $this->unsigned($value, $bits), $operation->arguments);
+
+        return match ($operation->key) {
+            'to_unsigned', 'to_unsigned_long' => $operands[0],
+            'shifted_right' => '$v->unsignedShiftRight('.implode(', ', $operands).", $bits)",
+            default => "\$v->unsigned(\$v->$method(".implode(', ', $operands).", true), $bits)",
+        };
     }
 
     /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */
@@ -1356,7 +1467,7 @@ final class Compiler
         if (null !== $asked) {
             return $asked;
         }
-        $quick = $this->quick($binary);
+        $quick = (Language::Cpp === $this->language ? $this->withoutSign($binary) : null) ?? $this->quick($binary);
         if (null !== $quick) {
             return $quick;
         }
@@ -1368,6 +1479,10 @@ final class Compiler
         $sides = [$isAsked ? $this->call($left->function, $left->arguments) : $this->expression($left), $this->expression($right)];
         if (Language::Cpp === $this->language) {
             $letters = [TypeKind::Letter === $this->types->expression($this->part, $left)->kind, TypeKind::Letter === $this->types->expression($this->part, $right)->kind];
+            if (!$letters[0] && !$letters[1]) {
+                // Here one of both has a point, and the other takes one.
+                $sides = array_map(fn (string $side, Expression $value): string => TypeKind::UnsignedLong === $this->types->expression($this->part, $value)->kind ? "\$v->unsignedReal($side)" : $side, $sides, [$left, $right]);
+            }
             // A letter is a small whole number to C++, but beside another letter or a text it is compared as what it is.
             if ($binary->operator->isArithmetic() && ($letters[0] || $letters[1]) || $letters[0] !== $letters[1] && ($this->types->expression($this->part, $left)->isNumeric() || $this->types->expression($this->part, $right)->isNumeric())) {
                 $sides = array_map(static fn (string $side, bool $isLetter): string => $isLetter ? "\$v->code($side)" : $side, $sides, $letters);

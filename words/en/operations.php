@@ -58,6 +58,8 @@ return [
     'operation.is_whole' => '{0} is whole',
     'operation.last_position' => 'last place of {1} in {0}, or −1',
     'operation.to_long' => '{0} as a long whole number',
+    'operation.to_unsigned' => '{0} as a number without a sign',
+    'operation.to_unsigned_long' => '{0} as a long number without a sign',
     'operation.to_number' => '{0} as a number',
     'operation.leading_number' => 'number at the start of {0}',
     'operation.to_truth' => '{0} as true or false',

@@ -195,6 +195,8 @@ return [
     'plain.type.Whole' => 'a whole number',
     'plain.type.LongNatural' => 'a long whole number',
     'plain.type.Long' => 'a long whole number',
+    'plain.type.Unsigned' => 'a whole number without a sign',
+    'plain.type.UnsignedLong' => 'a long whole number without a sign',
     'plain.type.Number' => 'a number',
     'plain.type.Truth' => 'true or false',
     'plain.type.Letter' => 'a letter',

@@ -274,6 +274,7 @@ return [
     'console.sets' => 'This program shows in which order a set has its things. In {language} that is another one.',
     'console.maps' => 'This program shows in which order a map is gone through. In {language} that would be another one: sort its keys first.',
     'console.turns' => 'In this program a function made in a loop sees what the loop changes. In {language} that would do something else.',
+    'console.without_sign' => 'This program reckons with numbers without a sign, which begin again at zero in C++ behind the largest one. In {language} they would not.',
     'console.no_words' => '{language} has no words for “{key}” here yet.',
     'console.failures' => 'What this program catches would not be caught in {language}: its machine fails in other places, or in other ways. So it is not written over.',
     'console.kinds' => 'Values of several kinds come together here. In C++ a list, and what a function gives, are of one kind only, so there is no such text in C++.',

@@ -58,6 +58,8 @@ return [
     'operation.is_whole' => '{0} est entier',
     'operation.last_position' => 'dernière place de {1} dans {0}, ou −1',
     'operation.to_long' => '{0} en long nombre entier',
+    'operation.to_unsigned' => '{0} en nombre sans signe',
+    'operation.to_unsigned_long' => '{0} en long nombre sans signe',
     'operation.to_number' => '{0} en nombre',
     'operation.leading_number' => 'nombre au début de {0}',
     'operation.to_truth' => '{0} en vrai ou faux',

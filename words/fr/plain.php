@@ -195,6 +195,8 @@ return [
     'plain.type.Whole' => 'un nombre entier',
     'plain.type.LongNatural' => 'un long nombre entier',
     'plain.type.Long' => 'un long nombre entier',
+    'plain.type.Unsigned' => 'un nombre entier sans signe',
+    'plain.type.UnsignedLong' => 'un long nombre entier sans signe',
     'plain.type.Number' => 'un nombre',
     'plain.type.Truth' => 'vrai ou faux',
     'plain.type.Letter' => 'une lettre',

@@ -45,6 +45,8 @@ return [
     'reference.gives.whole' => 'Donne un nombre entier.',
     'reference.gives.maybe_whole' => 'Donne un nombre entier, ou rien.',
     'reference.gives.long' => 'Donne un nombre entier, même très grand.',
+    'reference.gives.unsigned' => 'Donne un nombre entier sans signe, jusqu’à 4294967295 ; au-delà, il reprend à 0.',
+    'reference.gives.unsigned_long' => 'Donne un nombre entier sans signe, jusqu’à 18446744073709551615 ; au-delà, il reprend à 0.',
     'reference.gives.number' => 'Donne un nombre.',
     'reference.gives.truth' => 'Donne vrai ou faux.',
     'reference.gives.text' => 'Donne un texte.',

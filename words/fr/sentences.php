@@ -274,6 +274,7 @@ return [
     'console.sets' => 'Ce programme montre dans quel ordre un ensemble a ses choses. En {language}, c’en est un autre.',
     'console.maps' => 'Ce programme montre dans quel ordre un dictionnaire est parcouru. En {language}, ce serait un autre ordre : trie d’abord ses clés.',
     'console.turns' => 'Dans ce programme, une fonction créée dans une boucle voit ce que la boucle change. En {language}, cela ferait autre chose.',
+    'console.without_sign' => 'Ce programme calcule avec des nombres sans signe, qui reprennent à zéro en C++ après le plus grand. En {language}, ils ne le feraient pas.',
     'console.no_words' => '{language} n’a pas encore de mots ici pour « {key} ».',
     'console.failures' => 'Ce que ce programme rattrape ne le serait pas en {language} : sa machine échoue à d’autres endroits, ou autrement. Il n’est donc pas traduit.',
     'console.kinds' => 'Des valeurs de plusieurs sortes se rencontrent ici. En C++, une liste et ce que donne une fonction sont d’une seule sorte : il n’y a donc pas de tel texte en C++.',

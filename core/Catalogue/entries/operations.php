@@ -70,6 +70,8 @@ return [
     ['is_whole', 1, 1, ['5|{0:8} % 1 == 0'], 'Number.isInteger({0})', ['5|fmod({0}, 1) == 0'], 'truth'],
     ['last_position', 2, 2, '{0}.rfind({1})', '{0}.lastIndexOf({1})', '@last_position({0}, {1})', 'whole'],
     ['to_long', 1, 1, ['int({0})'], ['Math.trunc({0})', 'text?parseInt({0})'], ['static_cast<long long>({0})', 'text?stoll({0})', 'letter?stoll(string(1, {0}))', 'stol({0})'], 'long'],
+    ['to_unsigned', 1, 1, ['int({0})'], ['Math.trunc({0})'], ['static_cast<unsigned int>({0})'], 'unsigned'],
+    ['to_unsigned_long', 1, 1, ['int({0})'], ['Math.trunc({0})'], ['static_cast<unsigned long long>({0})'], 'unsigned long'],
     ['to_number', 1, 1, 'float({0})', ['Number({0})', 'text?Number({0})'], ['double({0})', 'text?stod({0})', 'letter?stod(string(1, {0}))'], 'number'],
     ['leading_number', 1, 1, ['float({0})'], ['parseFloat({0})', 'Number.parseFloat({0})'], ['double({0})', 'text?stod({0})', 'letter?stod(string(1, {0}))'], 'number'],
     ['to_truth', 1, 1, 'bool({0})', 'Boolean({0})', 'bool({0})', 'truth'],

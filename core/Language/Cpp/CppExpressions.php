@@ -75,7 +75,7 @@ abstract class CppExpressions extends BraceExpressions
 
     /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
     /** @var array<string, string> types by the names that the text gave them (C++17, 10.1.3), enumerations among them */
-    protected array $aliases = [];
+    protected array $aliases = TypeNames::OF_BITS;
 
     protected function type(): ?string
     {
@@ -213,6 +213,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'bool':
             case 'char':
             case 'long':
+            case 'unsigned':
                 return $this->conversion($token);
             case 'dynamic_cast':
                 return $this->named($token);
@@ -267,12 +268,20 @@ abstract class CppExpressions extends BraceExpressions
         return null;
     }
 
-    /** A literal with a suffix is a `long long`, whatever its size (C++17, 5.13.2). */
+    /** A literal with a suffix is a `long long`, or without a sign, whatever its size (C++17, 5.13.2). */
     protected function number(Token $token): Expression
     {
         $number = parent::number($token);
+        if (!$number instanceof NumberLiteral || 1 !== preg_match('/^(?:0[xX][\da-fA-F\']+?|\d[\d\']*)(?:([uU])([lL]{0,2})|([lL]{1,2})([uU]?))$/D', $token->text, $match)) {
+            return $number;
+        }
+        $isLong = '' !== $match[2].($match[3] ?? '');
+        $isUnsigned = '' !== $match[1].($match[4] ?? '');
+        if ($isUnsigned) {
+            return new Operation($isLong || $number->value > 0xFFFFFFFF ? 'to_unsigned_long' : 'to_unsigned', [$number]);
+        }
 
-        return 1 === preg_match('/^\d[\d\']*[uU]?[lL]{1,2}[uU]?$/D', $token->text) && $number instanceof NumberLiteral && $number->value <= Types::LARGEST_WHOLE ? new Operation('to_long', [$number]) : $number;
+        return $isLong && $number->value <= Types::LARGEST_WHOLE ? new Operation('to_long', [$number]) : $number;
     }
 
     private function conversion(Token $token): Expression
@@ -297,8 +306,10 @@ abstract class CppExpressions extends BraceExpressions
     private function converted(string $type, Expression $value, Token $token): Expression
     {
         $operation = match ($type) {
-            'int', 'short', 'size_t', 'unsigned int', 'unsigned' => 'to_whole',
+            'int', 'short' => 'to_whole',
+            'unsigned', 'unsigned int' => 'to_unsigned',
             'long', 'long long', 'long int' => 'to_long',
+            'size_t', 'unsigned long', 'unsigned long long', 'unsigned long int' => 'to_unsigned_long',
             'double', 'float' => 'to_number',
             'bool' => 'to_truth',
             'char', 'unsigned char' => 'letter',

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Mistakes;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 
 /** Names that a text uses and that nothing at its top brings in. */
 final class Libraries
@@ -139,7 +140,7 @@ final class Libraries
         }
         foreach ($tokens as $index => $token) {
             // What a class keeps or can do may have the name of a function of the library.
-            if (isset($known[$token->text]) && \in_array($tokens[$index - 1]->text ?? '', ['int', 'double', 'bool', 'void', 'string', 'auto', 'char', 'long', 'size_t', 'float', '>', '&', '*'], true) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{'], true)) {
+            if (isset($known[$token->text]) && (isset(TypeNames::PLAIN[$tokens[$index - 1]->text ?? '']) || \in_array($tokens[$index - 1]->text ?? '', ['void', 'string', '>', '&', '*'], true)) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{'], true)) {
                 $own[$token->text] ??= true;
             }
         }

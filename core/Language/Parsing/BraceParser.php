@@ -925,10 +925,12 @@ abstract class BraceParser extends ExpressionParser
         $this->afterPart();
         $this->part($opened);
         $first = $this->peek($this->is('++') || $this->is('--') ? 1 : 0);
-        $isOther = null !== $first && $first->text !== $name->text && $this->isDeclared($first->text) && $this->isSteppedAhead($name->text) && \in_array($this->sign(1), ['=', '++', '--', '+=', '-='], true);
+        // Its step may stand in the condition, or among the rows (C++17, 9.5.3; ECMA-262, 14.7.4).
+        $isStill = $this->is(')');
+        $isOther = $isStill || null !== $first && $first->text !== $name->text && $this->isDeclared($first->text) && $this->isSteppedAhead($name->text) && \in_array($this->sign(1), ['=', '++', '--', '+=', '-='], true);
         [$operator, $amount] = $isOther ? [null, new NumberLiteral(0)] : $this->step($name->text);
         $steps = [];
-        while ($isOther && [] === $steps || $this->accept(',')) {
+        while ($isOther && !$isStill && [] === $steps || $this->accept(',')) {
             $begins = $this->offset();
             $other = $this->peek($this->is('++') || $this->is('--') ? 1 : 0);
             [$otherOperator, $otherAmount] = $this->step(null === $other ? '' : $other->text);

@@ -26,6 +26,7 @@ use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -277,6 +278,10 @@ final class Meaning
         $to = $condition->right;
         $fits = $isUp ? [Operator::Less, Operator::LessOrEqual] : [Operator::Greater, Operator::GreaterOrEqual];
         if (!\in_array($condition->operator, $fits, true) || !Steady::within($to, $loop, $this->types->scopes)) {
+            return $loop;
+        }
+        if (Language::Cpp === $this->language && ($this->type($to)->isUnsigned() && $to instanceof Binary || !$isUp && $this->type(new VariableRead($loop->variable))->isUnsigned())) {
+            // It is never below zero, and begins again at the largest number.
             return $loop;
         }
         foreach ($loop->body->statements as $row) {
@@ -711,10 +716,22 @@ final class Meaning
     /** A type that the program shows anyway needs no keeping. */
     private static function withoutPlainTypes(Program $program): Program
     {
-        $bare = self::stripped($program, static fn (string $type, StaticType $shown, bool $isChanged): bool => true, null);
-        $shown = Types::of($bare, false);
+        // What begins again at zero hands that on to all that is reckoned with it, so that a sign is told beside it.
+        $isUnsigned = static fn (string $type): bool => (str_contains($type, 'unsigned') || str_contains($type, 'size_t')) && TypeNames::read($type)->isUnsigned();
+        $hasUnsigned = false;
+        $bare = self::stripped($program, static function (string $type, StaticType $shown, bool $isChanged) use ($isUnsigned, &$hasUnsigned): bool {
+            $hasUnsigned = $hasUnsigned || $isUnsigned($type);
 
-        return self::stripped($program, static fn (string $type, StaticType $inferred, bool $isChanged): bool => TypeKind::Unknown !== $inferred->kind && $type === TypeNames::write($inferred).($isChanged ? ' &' : '') || 'auto' === $type, $shown);
+            return !$isUnsigned($type);
+        }, null);
+        foreach ($program->classes() as $class) {
+            foreach ($class->body->statements as $row) {
+                $hasUnsigned = $hasUnsigned || $row instanceof FieldDeclaration && $isUnsigned($row->type ?? '');
+            }
+        }
+        $shown = Types::of($bare, $hasUnsigned);
+
+        return self::stripped($program, static fn (string $type, StaticType $inferred, bool $isChanged): bool => !$isUnsigned($type) && TypeKind::Unknown !== $inferred->kind && $type === TypeNames::write($inferred).($isChanged ? ' &' : '') || 'auto' === $type, $shown);
     }
 
     /** @param \Closure(string, StaticType, bool): bool $drops of a declared type, the one that is shown, and whether a parameter is changed */

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 
 /**
  * Names that a block declares again for itself, where the one around it goes on meaning something else (ECMA-262, 14.2;
@@ -15,7 +16,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class Shadows
 {
-    private const CPP_TYPES = ['int' => true, 'double' => true, 'float' => true, 'bool' => true, 'char' => true, 'string' => true, 'auto' => true, 'long' => true, 'size_t' => true, '>' => true, '&' => true];
+    private const CPP_TYPES = TypeNames::PLAIN + ['string' => true, '>' => true, '&' => true];
     /** What stands behind a name that a type declares. */
     private const BEHIND = ['=' => true, ';' => true, ',' => true, '{' => true, '[' => true, ':' => true, '(' => true];
 
@@ -213,7 +214,7 @@ final class Shadows
             $text = $this->text($index);
             $depth += '>' === $text ? 1 : ('<' === $text ? -1 : 0);
             if (0 === $depth && '&' !== $text && '<' !== $text) {
-                return \in_array($text, ['vector', 'map', 'optional', 'array', 'int', 'double', 'float', 'bool', 'char', 'string', 'auto', 'long', '>'], true);
+                return isset(self::CPP_TYPES[$text]) || \in_array($text, ['vector', 'map', 'optional', 'array'], true);
             }
             if (0 === $depth && '<' === $text) {
                 return \in_array($this->text($index - 1), ['vector', 'map', 'optional', 'array', 'unordered_map'], true);

@@ -145,7 +145,14 @@ final class StaticType
                 return self::number();
             }
 
-            return self::wholeOf($this->isNatural() && $other->isNatural(), $this->isWide() || $other->isWide());
+            foreach ([TypeKind::UnsignedLong, TypeKind::Long, TypeKind::Unsigned] as $kind) {
+                // What C++ reckons in is the one of the higher rank (C++17, 8.0.11).
+                if (TypeKind::Long !== $kind ? $this->kind === $kind || $other->kind === $kind : $this->isWide() || $other->isWide()) {
+                    return TypeKind::Long === $kind ? self::wholeOf($this->isNatural() && $other->isNatural() && !$this->isUnsigned() && !$other->isUnsigned(), true) : self::of($kind);
+                }
+            }
+
+            return self::wholeOf($this->isNatural() && $other->isNatural(), false);
         }
         if (TypeKind::MaybeWhole === $this->kind && $other->isWhole() || $this->isWhole() && TypeKind::MaybeWhole === $other->kind) {
             return self::of(TypeKind::MaybeWhole);
@@ -178,19 +185,25 @@ final class StaticType
 
     public function isWhole(): bool
     {
-        return TypeKind::Natural === $this->kind || TypeKind::Whole === $this->kind || $this->isWide();
+        return TypeKind::Natural === $this->kind || TypeKind::Whole === $this->kind || TypeKind::Unsigned === $this->kind || $this->isWide();
     }
 
     /** A whole number that is never negative. */
     public function isNatural(): bool
     {
-        return TypeKind::Natural === $this->kind || TypeKind::LongNatural === $this->kind;
+        return TypeKind::Natural === $this->kind || TypeKind::LongNatural === $this->kind || $this->isUnsigned();
     }
 
     /** A whole number that C++ keeps in 64 bits. */
     public function isWide(): bool
     {
-        return TypeKind::LongNatural === $this->kind || TypeKind::Long === $this->kind;
+        return TypeKind::LongNatural === $this->kind || TypeKind::Long === $this->kind || TypeKind::UnsignedLong === $this->kind;
+    }
+
+    /** A whole number that begins again at zero in C++. */
+    public function isUnsigned(): bool
+    {
+        return TypeKind::Unsigned === $this->kind || TypeKind::UnsignedLong === $this->kind;
     }
 
     public function isTextual(): bool

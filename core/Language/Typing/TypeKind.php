@@ -14,6 +14,9 @@ enum TypeKind
     /** Whole numbers of 64 bits, `long long`, which C++ alone keeps apart. */
     case LongNatural;
     case Long;
+    /** Whole numbers without a sign, of 32 and of 64 bits, which begin again at zero in C++ alone. */
+    case Unsigned;
+    case UnsignedLong;
     case Number;
     case Truth;
     /** One letter, which only C++ keeps apart from a text. */

@@ -7,6 +7,11 @@ namespace Scrivlet\Core\Language\Typing;
 /** Types as C++ names them. */
 final class TypeNames
 {
+    /** Types of a number of bits that is told (C++17, 21.4.1), as they are without it on the machines of courses. */
+    public const OF_BITS = ['int32_t' => 'int', 'uint32_t' => 'unsigned int', 'int64_t' => 'long long', 'uint64_t' => 'unsigned long long', 'ptrdiff_t' => 'long', 'uint' => 'unsigned int'];
+    /** Words that begin the name of a plain type (C++17, 10.1.7.2). */
+    public const PLAIN = ['int' => true, 'double' => true, 'float' => true, 'bool' => true, 'char' => true, 'auto' => true, 'long' => true, 'short' => true, 'unsigned' => true, 'signed' => true, 'size_t' => true] + self::OF_BITS;
+
     /** Whether a type has nothing but names and the signs of types; no other is kept. */
     public static function isWritten(string $type): bool
     {
@@ -24,6 +29,8 @@ final class TypeNames
         return match ($type->kind) {
             TypeKind::Natural, TypeKind::Whole => 'int',
             TypeKind::LongNatural, TypeKind::Long => 'long long',
+            TypeKind::Unsigned => 'unsigned int',
+            TypeKind::UnsignedLong => 'unsigned long long',
             TypeKind::Number, TypeKind::Unknown => 'double',
             TypeKind::Truth => 'bool',
             TypeKind::Text => 'string',
@@ -45,7 +52,7 @@ final class TypeNames
     /** Unknown for a type that is not one of ours, and for `auto`. */
     public static function read(string $name): StaticType
     {
-        $name = trim((string) preg_replace(['/^(?:const )?unsigned$/', '/\b(?:const|std::|unsigned|static|constexpr)\s*/', '/\s*&$/', '/\s+/'], ['int', '', '', ' '], $name));
+        $name = trim((string) preg_replace(['/\b(?:const|std::|static|constexpr|signed(?= ))\s*/', '/\s*&$/', '/\s+/'], ['', '', ' '], $name));
         if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue|initializer_list) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
             return StaticType::listOf(self::read($match[1]));
         }
@@ -60,7 +67,9 @@ final class TypeNames
         }
 
         return match ($name) {
-            'int', 'short', 'size_t' => StaticType::whole(),
+            'int', 'signed', 'short', 'short int' => StaticType::whole(),
+            'unsigned', 'unsigned int' => StaticType::of(TypeKind::Unsigned),
+            'size_t', 'unsigned long', 'unsigned long long', 'unsigned long int', 'unsigned long long int' => StaticType::of(TypeKind::UnsignedLong),
             'long', 'long long', 'long int', 'long long int', 'int64_t' => StaticType::of(TypeKind::Long),
             'double', 'float' => StaticType::number(),
             'bool' => StaticType::truth(),

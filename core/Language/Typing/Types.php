@@ -414,14 +414,16 @@ final class Types
         return $this->inside($this->itemOf($part, $collected), fn (): StaticType => StaticType::listOf($this->expression($part, $collected->value)));
     }
 
-    /** Whether bits are those of a `long long`: what is moved says it, or any of two numbers (C++17, 8.8 and 8.11). */
-    private function isOfWide(FunctionDefinition|Script $part, Operation $operation, StaticType $first): bool
+    /** What bits are those of: what is moved says it, or any of two numbers (C++17, 8.8 and 8.11). */
+    private function bits(FunctionDefinition|Script $part, Operation $operation, StaticType $first): StaticType
     {
-        return match ($operation->key) {
-            'shifted_left', 'shifted_right', 'bit_not' => $first->isWide(),
-            'bit_and', 'bit_or', 'bit_xor' => $first->isWide() || isset($operation->arguments[1]) && $this->expression($part, $operation->arguments[1])->isWide(),
-            default => false,
+        $type = match ($operation->key) {
+            'shifted_left', 'shifted_right', 'bit_not' => $first,
+            'bit_and', 'bit_or', 'bit_xor' => $this->combined([$first, isset($operation->arguments[1]) ? $this->expression($part, $operation->arguments[1]) : $first], StaticType::natural()),
+            default => StaticType::whole(),
         };
+
+        return $type->isUnsigned() ? $type : StaticType::wholeOf(false, $type->isWide());
     }
 
     /** Operations that go through what they are given. */
@@ -448,7 +450,9 @@ final class Types
 
         return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
-            'whole' => StaticType::wholeOf(false, $this->isOfWide($part, $operation, $first)),
+            'whole' => $this->bits($part, $operation, $first),
+            'unsigned' => StaticType::of(TypeKind::Unsigned),
+            'unsigned long' => StaticType::of(TypeKind::UnsignedLong),
             'long' => StaticType::of(TypeKind::Long),
             'number' => StaticType::number(),
             'truth' => StaticType::truth(),
@@ -604,7 +608,7 @@ final class Types
 
     private static function least(StaticType $declared): StaticType
     {
-        return $declared->isWhole() ? StaticType::wholeOf(true, $declared->isWide()) : $declared;
+        return $declared->isWhole() && !$declared->isUnsigned() ? StaticType::wholeOf(true, $declared->isWide()) : $declared;
     }
 
     private function fix(FunctionDefinition|Script $scope, string $name, string $type): void
@@ -767,7 +771,7 @@ final class Types
         $old = $types[$key] ?? StaticType::unknown();
         if (isset($this->declared[$key])) {
             // An `int` is whole whatever it is given; whether it is ever below zero still has to be seen.
-            if (!$old->isWhole() || $type->isNatural() || TypeKind::Unknown === $type->kind) {
+            if (!$old->isWhole() || $old->isUnsigned() || $type->isNatural() && !$type->isUnsigned() || TypeKind::Unknown === $type->kind) {
                 return;
             }
             $type = StaticType::wholeOf(false, $old->isWide());

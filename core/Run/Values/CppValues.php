@@ -11,6 +11,8 @@ use Scrivlet\Core\Tree\ClassDefinition;
 /** C++'s numbers: `int` of 32 bits, `long long` of 64 and `double`; what a checked build would stop at is an error. */
 final class CppValues extends Values
 {
+    use UnsignedNumbers;
+
     public function language(): Language
     {
         return Language::Cpp;
@@ -142,11 +144,6 @@ final class CppValues extends Values
         }
 
         return \is_int($a) && \is_int($b) ? self::fit(intdiv($a, $b), $wide) : $a / $b;
-    }
-
-    public function showPlace(mixed $place): string
-    {
-        return $place < 0 ? '18446744073709551615' : $this->show($place);
     }
 
     public function textFrom(mixed $text, mixed $from): string

@@ -22,6 +22,17 @@ trait NumberOperations
         return $this->text($value);
     }
 
+    /** Only C++ keeps numbers without a sign apart. */
+    public function toUnsigned(mixed $value): int|float|BigInteger
+    {
+        return $this->toWhole($value);
+    }
+
+    public function toUnsignedLong(mixed $value): int|float|BigInteger
+    {
+        return $this->toWhole($value);
+    }
+
     public function toWhole(mixed $value): int|float|BigInteger
     {
         if (\is_string($value)) {
@@ -153,7 +164,7 @@ trait NumberOperations
     }
 
     /** By how many places bits are moved: JavaScript takes five bits of it (ECMA-262, 13.9.1). */
-    private function placesOf(mixed $by, bool $wide): int
+    protected function placesOf(mixed $by, bool $wide): int
     {
         $by = $this->bitsOf($by);
         if (Language::JavaScript === $this->language()) {
@@ -241,7 +252,7 @@ trait NumberOperations
         return is_finite((float) $number) ? self::signed((int) fmod((float) $number, 4294967296.0)) : 0;
     }
 
-    private static function signed(int $bits): int
+    protected static function signed(int $bits): int
     {
         $bits &= 0xFFFFFFFF;
 
