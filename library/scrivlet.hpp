@@ -1409,6 +1409,7 @@ template <typename T>
 T popped(map<string, T>& from, const char* key) {
     return popped(from, string(key));
 }
+inline string letter_at(const string& text, int place) { return place < 0 || place >= int(text.size()) ? string() : text.substr(place, 1); }
 inline string with_letter(string text, int place, char letter) {
     text.at(place) = letter;
     return text;

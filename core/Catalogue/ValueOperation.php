@@ -39,7 +39,9 @@ final readonly class ValueOperation
     /** How a language that has words for it writes it, with its operands left open: `json.loads(…)`. */
     public function example(): string
     {
-        $spelling = array_merge(...array_values($this->spellings))[0] ?? $this->key;
+        $spellings = array_merge(...array_values($this->spellings));
+        // One that names an operand twice tells less of what it is called.
+        $spelling = array_values(array_filter($spellings, static fn (string $spelling): bool => 1 !== preg_match('/\{(\d).*\{\1/', $spelling)))[0] ?? $spellings[0] ?? $this->key;
 
         return (string) preg_replace(['/^(?:\d+\||\w+\?)+|@/', '/\{[^{}]*\}/'], ['', '…'], $spelling);
     }

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language;
 
+use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
@@ -22,6 +23,7 @@ use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -34,6 +36,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -123,9 +126,29 @@ final class Unsayable
         if (!$sides[0]->isNumeric() && !$sides[0]->isTextual()) {
             return TypeKind::Truth === $sides[0]->kind && TypeKind::Truth === $sides[1]->kind;
         }
-        $isOnce = [] === array_filter(Walk::expressions($left), static fn (Expression $inner): bool => $inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof Operation && ('ask' === $inner->key || true === ValueOperations::find($inner->key)?->hasEffect()));
 
-        return $isOnce && ($sides[0]->isNumeric() ? $left !== $logic->left && $sides[1]->isNumeric() : $sides[1]->isTextual());
+        return !self::happens($left) && ($sides[0]->isNumeric() ? $left !== $logic->left && $sides[1]->isNumeric() : $sides[1]->isTextual());
+    }
+
+    /** Whether finding a value a second time may do something, or give another one. */
+    private static function happens(Expression $value): bool
+    {
+        return [] !== array_filter(Walk::expressions($value), static fn (Expression $inner): bool => $inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof RandomWhole || $inner instanceof Operation && (\in_array($inner->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen'], true) || true === ValueOperations::find($inner->key)?->hasEffect()));
+    }
+
+    /** Whether a language writes an operand several times that may be found once only. */
+    private static function isFoundAgain(ValueOperation $operation, Operation $value, Language $other): bool
+    {
+        foreach ($operation->spellings[$other->value] as $spelling) {
+            preg_match_all('/\{(\d)/', $spelling, $operands);
+            foreach (array_count_values($operands[1]) as $operand => $times) {
+                if (1 < $times && isset($value->arguments[$operand]) && self::happens($value->arguments[$operand])) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -291,6 +314,10 @@ final class Unsayable
                 if ($divides && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::TruncRemainder], true)) {
                     return 'class …';
                 }
+                // Only Python has lists of a fixed length beside the others.
+                if ($value instanceof KindTest && '@tuple' === $value->kind && Language::Python !== $other) {
+                    return 'isinstance(…, tuple)';
+                }
                 // Only Python and C++ call an object by brackets behind it.
                 if ($value instanceof MethodCall && str_starts_with($value->method, '@') && MethodCall::CALL !== $value->method) {
                     return 'class …';
@@ -308,7 +335,7 @@ final class Unsayable
                 if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && 'kind_name' === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
                     return ValueOperations::get('kind_name')->example();
                 }
-                if ([] === $operation?->spellings[$other->value]) {
+                if (null !== $operation && $value instanceof Operation && ([] === $operation->spellings[$other->value] || self::isFoundAgain($operation, $value, $other))) {
                     return $operation->example();
                 }
             }

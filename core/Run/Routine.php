@@ -161,12 +161,15 @@ abstract class Routine
     final protected function isKind(mixed $value, string $kind): bool
     {
         return match ($kind) {
-            '@whole' => \is_int($value) || \is_bool($value) || $value instanceof BigInteger,
+            '@whole' => Language::JavaScript === $this->values->language() ? \is_float($value) && floor($value) === $value : \is_int($value) || \is_bool($value) || $value instanceof BigInteger,
             '@number' => \is_float($value),
             '@text' => \is_string($value),
             '@truth' => \is_bool($value),
             '@list' => $value instanceof ListValue && !$value->fixed,
-            '@map' => $value instanceof MapValue && '' === $value->class,
+            '@tuple' => $value instanceof ListValue && $value->fixed,
+            '@sequence' => $value instanceof ListValue,
+            '@set' => $value instanceof MapValue && 'set' === $value->sort,
+            '@map' => $value instanceof MapValue && '' === $value->class && 'set' !== $value->sort,
             default => $value instanceof MapValue && \in_array($kind, $this->ancestry[$value->class] ?? [], true),
         };
     }

@@ -8,7 +8,7 @@ namespace Scrivlet\Core\Tree;
 final readonly class KindTest extends Expression
 {
     /** What may be asked for beside the program's classes. */
-    public const KINDS = ['@whole', '@number', '@text', '@truth', '@list', '@map'];
+    public const KINDS = ['@whole', '@number', '@text', '@truth', '@list', '@tuple', '@sequence', '@set', '@map'];
 
     /** @param string $kind the name of a class, or one of the kinds */
     public function __construct(public Expression $value, public string $kind)

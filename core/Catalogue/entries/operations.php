@@ -44,6 +44,7 @@ return [
     ['joined', 2, 2, '{1}.join({0})', ['{0}.join({1})'], '@joined({0}, {1})', 'text'],
     ['text_from', 2, 2, ['{0}[{1}:]'], ['{0}.slice({1})'], '{0}.substr({1})', 'text'],
     ['text_part', 3, 3, ['{0}[{1}:{1:7} + {2:8}]'], ['{0}.slice({1}, {1:7} + {2:8})'], '{0}.substr({1}, {2})', 'text'],
+    ['letter_at', 2, 2, ['{0}[{1}:{1:7} + 1]'], '{0}.charAt({1})', '@letter_at({0}, {1})', 'text'],
     ['with_letter', 3, 3, '@with_letter({0}, {1}, {2})', '@withLetter({0}, {1}, {2})', '@with_letter({0}, {1}, {2})', 'text'],
     ['replaced', 3, 3, '{0}.replace({1}, {2})', '{0}.replaceAll({1}, {2})', '@replaced({0}, {1}, {2})', 'text'],
     ['replaced_first', 3, 3, '{0}.replace({1}, {2}, 1)', '{0}.replace({1}, {2})', '@replaced_first({0}, {1}, {2})', 'text'],
@@ -80,6 +81,7 @@ return [
     // numbers
     ['absolute', 1, 1, 'abs({0})', 'Math.abs({0})', ['abs({0})', 'fabs({0})'], 'same'],
     ['root', 1, 1, 'math.sqrt({0})', 'Math.sqrt({0})', 'sqrt({0})', 'number'],
+    ['whole_root', 1, 1, 'math.isqrt({0})', ['Math.floor(Math.sqrt({0}))'], ['int(floor(sqrt({0})))'], 'natural'],
     ['floor', 1, 1, 'math.floor({0})', 'Math.floor({0})', ['int(floor({0}))', 'floor({0})'], 'whole'],
     ['ceiling', 1, 1, 'math.ceil({0})', 'Math.ceil({0})', ['int(ceil({0}))', 'ceil({0})'], 'whole'],
     ['rounded', 1, 1, ['@rounded({0})'], 'Math.round({0})', '@rounded({0})', 'whole'],

@@ -861,11 +861,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 break;
             case 'at':
-            case 'charAt':
                 if (1 === $count && null !== $first) {
                     return new Item($receiver, $first);
                 }
                 break;
+            case 'charAt':
+                if (1 < $count) {
+                    break;
+                }
+                $first ??= new NumberLiteral(0);
+
+                // Beyond the ends it is an empty text (ECMA-262, 22.1.3.2).
+                return $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? new Slice($receiver, 0 === $first->value ? new NothingLiteral() : $first, new NumberLiteral($first->value + 1)) : new Operation('letter_at', [$receiver, $first]);
             case 'substring':
                 if (null !== $first && null !== $second && !self::areInOrder($first, $second)) {
                     return new Operation('substring', [$receiver, $first, $second]);

@@ -143,12 +143,17 @@ final class JavaScriptPrinter extends BracePrinter
     private function kindTest(KindTest $test, int $around): string
     {
         $value = $this->expression($test->value, self::UNARY);
-        $type = ['@whole' => 'number', '@number' => 'number', '@text' => 'string', '@truth' => 'boolean'][$test->kind] ?? null;
-        if ('@list' === $test->kind) {
-            return 'Array.isArray('.$this->expression($test->value).')';
+        $type = ['@number' => 'number', '@text' => 'string', '@truth' => 'boolean'][$test->kind] ?? null;
+        if (\in_array($test->kind, ['@list', '@sequence', '@whole'], true)) {
+            return ('@whole' === $test->kind ? 'Number.isInteger(' : 'Array.isArray(').$this->expression($test->value).')';
         }
 
-        return $this->bracket(null !== $type ? "typeof $value === \"$type\"" : "$value instanceof ".('@map' === $test->kind ? 'Object' : $this->name($test->kind)), self::COMPARED - 1, $around);
+        return $this->bracket(match (true) {
+            null !== $type => "typeof $value === \"$type\"",
+            // What is made by braces, and no list and no object of a class.
+            '@map' === $test->kind => "$value?.constructor === Object",
+            default => "$value instanceof ".('@set' === $test->kind ? 'Set' : $this->name($test->kind)),
+        }, self::COMPARED - 1, $around);
     }
 
     private static function methodName(string $name): string

@@ -296,7 +296,29 @@ final class Meaning
             $to = ExpressionParser::less($to, $isUp ? 1 : -1);
         }
 
-        return new Count($loop->id, $loop->variable, $loop->from, $to, $by, $loop->body, $loop->off);
+        $count = new Count($loop->id, $loop->variable, $loop->from, $to, $by, $loop->body, $loop->off);
+        $last = $isUp ? $to : $loop->from;
+        $first = $isUp ? $loop->from : $to;
+        $isOfText = $first instanceof NumberLiteral && $first->value >= 0 && $last instanceof Binary && Operator::Subtract === $last->operator && $last->right == new NumberLiteral(1) && $last->left instanceof Operation && 'length' === $last->left->key;
+
+        return $isOfText ? $count->withBody('body', self::lettersOf($last->left->arguments[0], $loop->variable, $loop->body)) : $count;
+    }
+
+    /** Where a count stays within a text, the letter at its place is an item of it. */
+    private static function lettersOf(Expression $text, string $place, Block $body): Block
+    {
+        $letter = new Operation('letter_at', [$text, new VariableRead($place)]);
+        $change = static fn (Expression $value): Expression => $value == $letter ? new Item($text, new VariableRead($place)) : $value;
+        $changed = array_map(static fn (Statement $row): Statement => Walk::map($row, static function (Statement $inner) use ($change): Statement {
+            foreach ($inner->blanks() as $name => $value) {
+                $made = Walk::mapExpression($value, $change);
+                $inner = $made === $value ? $inner : $inner->withBlank($name, $made);
+            }
+
+            return $inner;
+        }), $body->statements);
+
+        return $changed === $body->statements ? $body : new Block($changed);
     }
 
     /** Whether a loop's variable is used by anything but the loop. */

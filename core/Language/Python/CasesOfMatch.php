@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -21,8 +22,6 @@ use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TruthLiteral;
-use Scrivlet\Core\Tree\Unary;
-use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -39,6 +38,22 @@ trait CasesOfMatch
 
         return ':' === ($this->tokens[$this->until - 1]->text ?? '') && $this->until - $this->at > 2
             && null !== $below && $below->column() > $line->column() && 'case' === $this->tokens[$below->from]->text;
+    }
+
+    /** @var list<int> columns of the matches above that could not be read */
+    private array $unreadMatches = [];
+
+    /** Whether a row that can't be read is a case of a `match` that could not be read either; such a `match` is remembered. */
+    private function isCaseOfUnread(LogicalLine $line): bool
+    {
+        $this->unreadMatches = array_values(array_filter($this->unreadMatches, static fn (int $column): bool => $column < $line->column()));
+        if ('match' === $this->tokens[$line->from]->text) {
+            $this->unreadMatches[] = $line->column();
+
+            return false;
+        }
+
+        return [] !== $this->unreadMatches;
     }
 
     /** @return list<Statement> */
@@ -137,13 +152,43 @@ trait CasesOfMatch
             $one = null === $one || null === $other ? null : new Binary(Operator::Or, $one, $other);
         }
 
+        if ($this->accept('as')) {
+            $names[$this->newName()->text] = $value;
+        }
+
         return $one;
+    }
+
+    /** Whether a bracket that opens here holds one pattern only, with no comma behind it (The Python Language Reference, 8.6.4.6). */
+    private function isGroup(): bool
+    {
+        $depth = 0;
+        for ($ahead = 0; null !== ($token = $this->peek($ahead)); ++$ahead) {
+            $depth += \in_array($token->text, ['(', '[', '{'], true) ? 1 : (\in_array($token->text, [')', ']', '}'], true) ? -1 : 0);
+            if (0 === $depth) {
+                return 1 < $ahead;
+            }
+            if (1 === $depth && (',' === $token->text || '*' === $token->text)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /** @param array<string, Expression> $names */
     private function onePattern(Expression $value, array &$names): ?Expression
     {
         $token = $this->peek() ?? $this->fail('value_missing', null, ['after' => 'case']);
+        if ('(' === $token->text && $this->isGroup()) {
+            ++$this->at;
+            $inner = $this->fitsCase($value, $names);
+            if (!$this->accept(')')) {
+                $this->fail('bracket_missing', null, ['opened' => '(', 'wanted' => ')']);
+            }
+
+            return $inner;
+        }
         if ('[' === $token->text || '(' === $token->text) {
             ++$this->at;
 
@@ -157,17 +202,79 @@ trait CasesOfMatch
 
             return null;
         }
-        $kind = TokenKind::Name === $token->kind && $this->is('(', 1) && $this->is(')', 2) ? PythonNames::KINDS[$token->text] ?? null : null;
-        if (null !== $kind) {
-            $this->at += 3;
+        if (TokenKind::Name === $token->kind && $this->is('(', 1)) {
+            $kind = PythonNames::KINDS[$token->text] ?? (isset($this->classes[$token->text]) ? $token->text : $this->fail('unsupported', $token, ['what' => "case $token->text(…)"]));
+            $this->at += 2;
 
-            return new KindTest($value, $kind);
+            return $this->classPattern($value, $names, $kind);
         }
-        if (TokenKind::Name === $token->kind && $this->is('(', 1) || '{' === $token->text) {
-            $this->fail('unsupported', $token, ['what' => 'case '.$token->text.'…']);
+        if ('{' === $token->text) {
+            ++$this->at;
+
+            return $this->mapPattern($value, $names);
         }
 
         return new Binary(Operator::Equal, $value, $this->expression(7));
+    }
+
+    /**
+     * What objects keep by its name; a plain value itself (The Python Language Reference, 8.6.4.8).
+     *
+     * @param array<string, Expression> $names
+     */
+    private function classPattern(Expression $value, array &$names, string $kind): Expression
+    {
+        $all = new KindTest($value, $kind);
+        while (!$this->is(')')) {
+            $field = $this->peek();
+            if (null !== $field && TokenKind::Name === $field->kind && $this->is('=', 1)) {
+                $this->at += 2;
+                $part = new Field($value, $field->text);
+            } else {
+                $part = str_starts_with($kind, '@') ? $value : $this->fail('unsupported', $field, ['what' => "case $kind(…)"]);
+            }
+            $test = $this->fitsCase($part, $names);
+            $all = null === $test ? $all : new Binary(Operator::And, $all, $test);
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        if (!$this->accept(')')) {
+            $this->fail('bracket_missing', null, ['opened' => '(', 'wanted' => ')']);
+        }
+
+        return $all;
+    }
+
+    /**
+     * A map that has these keys, and maybe others (The Python Language Reference, 8.6.4.7).
+     *
+     * @param array<string, Expression> $names
+     */
+    private function mapPattern(Expression $value, array &$names): Expression
+    {
+        $all = new KindTest($value, '@map');
+        while (!$this->is('}')) {
+            $token = $this->peek();
+            if ('**' === $token?->text) {
+                $this->fail('unsupported', $token, ['what' => 'case {**…}']);
+            }
+            $key = $this->expression(7);
+            if (!$this->accept(':')) {
+                $this->fail('unsupported', $this->peek(), ['what' => 'case {…']);
+            }
+            $all = new Binary(Operator::And, $all, new Operation('contains', [$value, $key]));
+            $test = $this->fitsCase(new Item($value, $key), $names);
+            $all = null === $test ? $all : new Binary(Operator::And, $all, $test);
+            if (!$this->accept(',')) {
+                break;
+            }
+        }
+        if (!$this->accept('}')) {
+            $this->fail('bracket_missing', null, ['opened' => '{', 'wanted' => '}']);
+        }
+
+        return $all;
     }
 
     /** @param array<string, Expression> $names */
@@ -197,7 +304,7 @@ trait CasesOfMatch
             $this->fail('bracket_missing', null, ['opened' => ']' === $close ? '[' : '(', 'wanted' => $close]);
         }
         $length = new Operation('length', [$value]);
-        $all = new Binary(Operator::And, new Unary(UnaryOperator::Not, new KindTest($value, '@text')), null === $star ? new Binary(Operator::Equal, $length, new NumberLiteral($count)) : new Binary(Operator::GreaterOrEqual, $length, new NumberLiteral($count - 1)));
+        $all = new Binary(Operator::And, new KindTest($value, '@sequence'), null === $star ? new Binary(Operator::Equal, $length, new NumberLiteral($count)) : new Binary(Operator::GreaterOrEqual, $length, new NumberLiteral($count - 1)));
         foreach (array_filter($tests) as $test) {
             $all = new Binary(Operator::And, $all, $test);
         }

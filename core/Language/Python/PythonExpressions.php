@@ -1157,7 +1157,7 @@ abstract class PythonExpressions extends ExpressionParser
             return new Operation('to_number', [new Operation('absolute', [$first])]);
         }
         if ('math.isqrt' === $name && 1 === $count && null !== $first) {
-            return new Operation('floor', [new Operation('root', [$first])]);
+            return new Operation('whole_root', [$first]);
         }
         if ('math.trunc' === $name && 1 === $count && null !== $first) {
             return new Operation('to_whole', [$first]);
@@ -1211,6 +1211,11 @@ abstract class PythonExpressions extends ExpressionParser
         $kinds = 'isinstance' === $name && 2 === $count && $arguments[1]->value instanceof Operation && 'as_tuple' === $arguments[1]->value->key && $arguments[1]->value->arguments[0] instanceof ListLiteral ? $arguments[1]->value->arguments[0]->items : [];
         if ([] !== $kinds && null !== $first && $this->isPlain($first)) {
             $tests = null;
+            if (2 === \count($kinds) && [] === array_diff(array_map(static fn (Expression $kind): string => $kind instanceof VariableRead ? $kind->name : '', $kinds), ['list', 'tuple'])) {
+                $this->reads = array_filter($this->reads, static fn (NameUse $use): bool => $use->offset < $arguments[1]->offset || $use->offset >= $arguments[1]->end);
+
+                return new KindTest($first, '@sequence');
+            }
             foreach ($kinds as $one) {
                 $test = $one instanceof VariableRead ? (isset($this->classes[$one->name]) ? $one->name : PythonNames::KINDS[$one->name] ?? null) : null;
                 if (null === $test) {

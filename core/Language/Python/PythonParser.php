@@ -302,7 +302,10 @@ final class PythonParser extends PythonStatements
                 self::cutTo($this->cuts, $cuts);
                 $this->ids = $ids;
                 $rows = \array_slice($rows, 0, \count(array_filter($rows, static fn (Statement $row): bool => $row->id <= $ids)));
-                if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $line->until, $this->silenced)) {
+                $isMatch = \in_array($this->tokens[$start]->text, ['match', 'case'], true);
+                if ($isMatch && $this->isCaseOfUnread($line)) {
+                    // What is wrong is told of the whole, or of its first case.
+                } elseif ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $line->until, $this->silenced)) {
                     $this->mistakes[] = $failure->mistake;
                 }
                 $rows[] = $this->unread($line, $start);

@@ -623,7 +623,7 @@ class PythonPrinter extends Printer
             $expression instanceof Operation && 'set_of' === $expression->key && ($items = $expression->arguments[0] ?? null) instanceof ListLiteral && [] !== $items->items => '{'.$this->listed($items->items).'}',
             $expression instanceof Operation && 'set_of' === $expression->key && ($made = $expression->arguments[0] ?? null) instanceof Collected => '{'.$this->comprehension($made).'}',
             $expression instanceof NothingLiteral => 'None',
-            $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.(array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
+            $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.('@sequence' === $expression->kind ? '(list, tuple)' : array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
             $expression instanceof MakeObject => $this->name($expression->class).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && $this->isSet($expression) => $this->operand($expression->object, self::POSTFIX).'.'.substr($expression->method, 4).' = '.$this->expression($expression->arguments[0]),

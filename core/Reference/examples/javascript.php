@@ -15,6 +15,7 @@ return [
     'operation.spliced' => "const beds = [\"bean\", \"rose\", \"pea\"];\nconsole.log(beds.splice(1, 1, \"mint\", \"fern\"), beds);",
     'operation.tail_of' => 'console.log("gardener".substr(4));',
     'operation.part_of' => 'console.log("gardener".substr(-3), "gardener".substr(1, 3));',
+    'operation.letter_at' => "const plant = \"fern\";\nconsole.log(plant.charAt(1) + plant.charAt(plant.length) + plant.charAt(0));\nconst at = 2;\nconsole.log(plant.charAt(at));",
     'operation.localized' => 'console.log((1234567.891).toLocaleString("en-US"));',
     'operation.frozen' => "const bed = Object.freeze({ plant: \"rose\" });\nbed.plant = \"bean\";\nconsole.log(bed.plant);",
     'operation.is_frozen' => "const beds = Object.freeze([3, 5]);\nconsole.log(Object.isFrozen(beds), Object.isFrozen([3]));",

@@ -180,6 +180,7 @@ return [
     'operation.fixed' => 'print(fixed(2, 2))',
     'operation.formatted' => 'print(format(3.14159, ".2f"))',
     'operation.absolute' => 'print(abs(-7))',
+    'operation.whole_root' => 'print(math.isqrt(17))',
     'operation.root' => 'print(math.sqrt(16))',
     'operation.floor' => 'print(math.floor(2.7))',
     'operation.ceiling' => 'print(math.ceil(2.1))',

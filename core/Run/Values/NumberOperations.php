@@ -327,6 +327,20 @@ trait NumberOperations
         return $value < 0 ? $this->noRoot() : sqrt($value);
     }
 
+    /** Exact, however large (The Python Standard Library, math.isqrt). */
+    public function wholeRoot(mixed $value): int|float|BigInteger
+    {
+        if ($value instanceof BigInteger) {
+            return $value->isNegative() ? (int) $this->noRoot() : Whole::add($value->sqrt(), 0);
+        }
+        $root = floor($this->root($value));
+        if (Language::JavaScript === $this->language() || !is_finite($root)) {
+            return $root;
+        }
+
+        return \is_int($value) && $value >= 2 ** 52 ? BigInteger::of($value)->sqrt()->toInt() : (int) $root;
+    }
+
     protected function noRoot(): float
     {
         throw new RunError('no_real_root');

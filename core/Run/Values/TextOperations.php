@@ -198,6 +198,14 @@ trait TextOperations
         return \is_string($part) ? $part : '';
     }
 
+    /** Nothing beyond the ends (ECMA-262, 22.1.3.2). */
+    public function letterAt(mixed $text, mixed $at): string
+    {
+        $at = self::whole($at);
+
+        return $at < 0 ? '' : mb_substr(self::text_($text), $at, 1);
+    }
+
     public function textPart(mixed $text, mixed $from, mixed $count): string
     {
         $part = $this->slice(self::text_($text), $from, self::whole($from) + self::whole($count));
