@@ -404,6 +404,13 @@ export function wait(seconds) {
 
 export const sleep = wait;
 
+/** Whether something is in a list, a map, a set or a text, or a number is not 0. */
+export function holds(value) {
+  if (Array.isArray(value)) return value.length > 0;
+  if (value instanceof Set || value instanceof Map) return value.size > 0;
+  return value?.constructor === Object ? Object.keys(value).length > 0 : Boolean(value);
+}
+
 export function announce(message) {
   happened("announce", { message: String(message) });
   happen(`when_announced ${message}`);

@@ -1017,6 +1017,10 @@ def alike(one, other):
     return one == other
 
 
+def is_there(value):
+    return isinstance(value, (list, tuple, dict, set)) or bool(value)
+
+
 def with_letter(text, place, letter):
     return text[:place] + letter + text[place + 1 :]
 

@@ -25,6 +25,26 @@ final class ValueOperations
         return self::$all;
     }
 
+    /** @var array<string, array<string, string>> by language: what its methods do, by their names and how many values they take */
+    private static array $methods = [];
+
+    /** The operation that a method of texts, lists and maps stands for: `{0}.join({1})`; null if a language has none of that name. */
+    public static function ofMethod(string $language, string $name, int $takes): ?string
+    {
+        if (!isset(self::$methods[$language])) {
+            self::$methods[$language] = [];
+            foreach (self::all() as $key => $operation) {
+                foreach ($operation->spellings[$language] ?? [] as $spelling) {
+                    if (1 === preg_match('/^(?:\d+\||\w+\?)*\{0\}\.(\w+)(?:\(((?:\{\d\}(?:, )?)*)\))?$/', $spelling, $match)) {
+                        self::$methods[$language][$match[1].' '.substr_count($match[2] ?? '', '{')] ??= $key;
+                    }
+                }
+            }
+        }
+
+        return self::$methods[$language]["$name $takes"] ?? null;
+    }
+
     public static function find(string $key): ?ValueOperation
     {
         return self::all()[$key] ?? null;

@@ -17,9 +17,10 @@ final class FailureNames
         'python' => [
             'any' => 'Exception', 'value' => 'ValueError', 'type' => 'TypeError', 'index' => 'IndexError', 'key' => 'KeyError', 'lookup' => 'LookupError', 'division' => 'ZeroDivisionError',
             'arithmetic' => 'ArithmeticError', 'overflow' => 'OverflowError', 'name' => 'NameError', 'runtime' => 'RuntimeError', 'depth' => 'RecursionError', 'answer' => 'EOFError',
-            'claim' => 'AssertionError', 'unwritten' => 'NotImplementedError',
+            'claim' => 'AssertionError', 'unwritten' => 'NotImplementedError', 'attribute' => 'AttributeError', 'stop' => 'StopIteration', 'system' => 'OSError', 'file' => 'FileNotFoundError',
+            'permission' => 'PermissionError', 'timeout' => 'TimeoutError',
         ],
-        'javascript' => ['any' => 'Error', 'value' => 'RangeError', 'type' => 'TypeError', 'name' => 'ReferenceError'],
+        'javascript' => ['any' => 'Error', 'value' => 'RangeError', 'type' => 'TypeError', 'name' => 'ReferenceError', 'syntax' => 'SyntaxError'],
         'cpp' => [
             'any' => 'exception', 'value' => 'invalid_argument', 'index' => 'out_of_range', 'overflow' => 'overflow_error', 'runtime' => 'runtime_error', 'logic' => 'logic_error',
             'domain' => 'domain_error', 'length' => 'length_error',
@@ -31,7 +32,7 @@ final class FailureNames
         'python' => [
             'ZeroDivisionError' => 'ArithmeticError', 'OverflowError' => 'ArithmeticError', 'IndexError' => 'LookupError', 'KeyError' => 'LookupError',
             'RecursionError' => 'RuntimeError', 'NotImplementedError' => 'RuntimeError', 'UnboundLocalError' => 'NameError',
-            'JSONDecodeError' => 'ValueError', 'StatisticsError' => 'ValueError',
+            'JSONDecodeError' => 'ValueError', 'StatisticsError' => 'ValueError', 'FileNotFoundError' => 'OSError', 'PermissionError' => 'OSError', 'TimeoutError' => 'OSError',
         ],
         'javascript' => [],
         'cpp' => [
@@ -51,7 +52,8 @@ final class FailureNames
     {
         return self::own($language, $kind) ?? self::NAMES[$language->value][match ($kind) {
             FailureKind::Key, FailureKind::Lookup => 'index',
-            FailureKind::Domain, FailureKind::Length => 'value',
+            FailureKind::Domain, FailureKind::Length, FailureKind::Syntax => 'value',
+            FailureKind::Attribute => 'type',
             FailureKind::Depth, FailureKind::Unwritten, FailureKind::Claim => 'runtime',
             default => 'any',
         }] ?? self::NAMES[$language->value]['any'];

@@ -209,8 +209,9 @@ final class Unsayable
                 return new Refusal('console.no_words', ['language' => $other->title(), 'key' => "class $class->name"]);
             }
         }
-        if (self::asksUnknown($program)) {
-            return new Refusal('console.no_words', ['language' => $other->title(), 'key' => '.length']);
+        $asked = self::asksUnknown($program);
+        if (null !== $asked) {
+            return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
         if (self::showsOrder($program)) {
             return new Refusal('console.sets', ['language' => $other->title()]);
@@ -231,24 +232,33 @@ final class Unsayable
         return null;
     }
 
-    /** Whether something is asked for its length of which it is not known whether it is an object of the program's own, which say it otherwise. */
-    private static function asksUnknown(Program $program): bool
+    /** A method of the program's own that texts and lists have as well, asked of what may be any of them: each language calls theirs otherwise. */
+    private static function asksUnknown(Program $program): ?string
     {
-        if ([] === array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && 'length' === $function->shortName())) {
-            return false;
+        $own = [];
+        foreach ($program->definitions() as $function) {
+            $name = '' === $function->class() ? '' : $function->shortName();
+            foreach ('' === $name ? [] : Language::cases() as $language) {
+                for ($takes = 0; $takes <= 2; ++$takes) {
+                    $own[$name] = ($own[$name] ?? false) || null !== ValueOperations::ofMethod($language->value, $name, $takes);
+                }
+            }
+        }
+        if (!\in_array(true, $own, true)) {
+            return null;
         }
         $types = Types::of($program);
         foreach ($program->scopes() as $part) {
             foreach ($program->rowsOf($part) as $row) {
                 foreach (Walk::expressionsOf($row) as $value) {
-                    if ($value instanceof MethodCall && 'length' === $value->method && null === $types->expression($part, $value->object)->class) {
-                        return true;
+                    if ($value instanceof MethodCall && ($own[$value->method] ?? false) && \in_array($types->expression($part, $value->object)->kind, [TypeKind::Unknown, TypeKind::Mixed], true)) {
+                        return ".$value->method";
                     }
                 }
             }
         }
 
-        return false;
+        return null;
     }
 
     /** Whether the order of what is in a set is to be seen: each language has another one. */

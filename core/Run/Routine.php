@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run;
 
 use Brick\Math\BigInteger;
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Values\ListValue;
@@ -185,11 +186,7 @@ abstract class Routine
     {
         $found = $object instanceof MapValue ? $this->classes[$object->class][$method] ?? null : null;
         if (null === $found) {
-            // A class of the program's own has that name; texts and lists have it besides.
-            if ('length' === $method && Language::JavaScript === $this->values->language() && (\is_string($object) || $object instanceof ListValue)) {
-                return $this->values->length($object);
-            }
-            throw new RunError('no_method', ['name' => $method]);
+            return $this->asked($object, $method, $arguments);
         }
         [$function, $takes, $spare, $rest] = $found;
         if (null !== $rest) {
@@ -213,6 +210,19 @@ abstract class Routine
         }
 
         return $this->{$function}($depth + 1, $object, ...$handed);
+    }
+
+    /**
+     * What a text, a list or a map does where a class of the program's own has a method of that name besides.
+     *
+     * @param list<mixed> $arguments
+     */
+    private function asked(mixed $object, string $method, array $arguments): mixed
+    {
+        $key = \is_string($object) || $object instanceof ListValue || $object instanceof MapValue && '' === $object->class ? ValueOperations::ofMethod($this->values->language()->value, $method, \count($arguments)) : null;
+        $does = null === $key ? null : [$this->values, lcfirst(str_replace('_', '', ucwords($key, '_')))];
+
+        return \is_callable($does) ? $does($object, ...$arguments) : throw new RunError('no_method', ['name' => $method]);
     }
 
     final protected function mayCatch(RunError $error): bool

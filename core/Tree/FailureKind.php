@@ -23,6 +23,14 @@ enum FailureKind: string
     case Answer = 'answer';
     case Claim = 'claim';
     case Unwritten = 'unwritten';
+    case Attribute = 'attribute';
+    /** Nothing is left to go through. */
+    case Stop = 'stop';
+    case Syntax = 'syntax';
+    case System = 'system';
+    case File = 'file';
+    case Permission = 'permission';
+    case Timeout = 'timeout';
     case Logic = 'logic';
     case Domain = 'domain';
     case Length = 'length';

@@ -28,7 +28,7 @@ final class TypingTest extends TestCase
     {
         $plain = array_map(StaticType::of(...), TypeKind::cases());
         $plain = array_values(array_filter($plain, static fn (StaticType $type): bool => !$type->isList() && !$type->isMap()));
-        $types = [...$plain, StaticType::listOf(StaticType::natural()), StaticType::listOf(StaticType::text()), StaticType::listOf(StaticType::listOf(StaticType::number())), StaticType::mapOf(StaticType::text(), StaticType::whole()), StaticType::mapOf(StaticType::natural(), StaticType::letter())];
+        $types = [...$plain, StaticType::text()->join(StaticType::natural()), StaticType::listOf(StaticType::natural()), StaticType::listOf(StaticType::text()), StaticType::listOf(StaticType::listOf(StaticType::number())), StaticType::mapOf(StaticType::text(), StaticType::whole()), StaticType::mapOf(StaticType::natural(), StaticType::letter())];
         foreach ($types as $a) {
             self::assertSame($a, $a->join($a));
             self::assertSame($a, $a->join(StaticType::unknown()));
@@ -42,7 +42,9 @@ final class TypingTest extends TestCase
             }
         }
         self::assertSame(StaticType::whole(), StaticType::natural()->join(StaticType::whole()));
-        self::assertSame(StaticType::mixed(), StaticType::text()->join(StaticType::natural()));
+        $scalars = StaticType::text()->join(StaticType::natural());
+        self::assertTrue($scalars->isMixed() && $scalars->isScalar);
+        self::assertSame(StaticType::mixed(), $scalars->join(StaticType::listOf(StaticType::natural())));
     }
 
     public function testEveryValueOfARunFitsItsType(): void

@@ -6,6 +6,8 @@ declare(strict_types=1);
 return [
     'operation.length' => 'length of {0}',
     'operation.alike' => '{0} is like {1}',
+    'operation.holds' => '{0} holds something',
+    'operation.is_there' => '{0} is there',
     'operation.same' => '{0} holds the same as {1}',
     'operation.identical' => '{0} is the very same as {1}',
     'operation.is_empty' => '{0} is empty',

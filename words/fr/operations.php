@@ -6,6 +6,8 @@ declare(strict_types=1);
 return [
     'operation.length' => 'longueur de {0}',
     'operation.alike' => '{0} est comme {1}',
+    'operation.holds' => '{0} contient quelque chose',
+    'operation.is_there' => '{0} existe',
     'operation.same' => '{0} contient la même chose que {1}',
     'operation.identical' => '{0} est le même que {1}',
     'operation.is_empty' => '{0} est vide',

@@ -9,6 +9,9 @@ return [
     ['alike', 2, 2, '@alike({0}, {1})', ['4|{0:5} == {1:5}'], '@alike({0}, {1})', 'truth'],
     ['same', 2, 2, '4|{0:5} == {1:5}', '@same({0}, {1})', '4|{0:5} == {1:5}', 'truth'],
     ['identical', 2, 2, '4|{0:5} is {1:5}', '4|{0:5} === {1:5}', '@identical({0}, {1})', 'truth'],
+    // whether a value counts as true in Python, and in JavaScript
+    ['holds', 1, 1, ['{0:11}'], ['@holds({0})'], [], 'truth'],
+    ['is_there', 1, 1, ['@is_there({0})', 'list?5|{0:6} is not None', 'map?5|{0:6} is not None', 'set?5|{0:6} is not None'], ['{0:11}'], [], 'truth'],
     ['is_empty', 1, 1, '5|len({0}) == 0', ['5|{0}.length === 0', 'map?5|Object.keys({0}).length === 0', 'set?5|{0}.size === 0'], '{0}.empty()', 'truth'],
     ['contains', 2, 2, '5|{1:6} in {0:6}', ['{0}.includes({1})', 'map?5|{1:6} in {0:6}', 'set?{0}.has({1})'], ['@contains({0}, {1})', 'map?5|{0}.count({1}) > 0'], 'truth'],
     ['position', 2, 2, ['{0}.find({1})', 'list?@position({0}, {1})'], '{0}.indexOf({1})', ['@position({0}, {1})'], 'whole'],
@@ -243,7 +246,7 @@ return [
     ['is_around', 2, 2, '{0}.issuperset({1})', [], [], 'truth'],
     ['size', 1, 1, ['len({0})'], '{0}.size', [], 'natural'],
     ['has', 2, 2, ['5|{1:6} in {0:6}'], '{0}.has({1})', [], 'truth'],
-    ['has_own', 2, 2, [], ['{0}.hasOwnProperty({1})', 'Object.hasOwn({0}, {1})'], [], 'truth'],
+    ['has_own', 2, 2, ['5|{1:6} in {0:6}'], ['{0}.hasOwnProperty({1})', 'Object.hasOwn({0}, {1})'], [], 'truth'],
     ['new_map', 0, 1, [], 'new Map({*})', [], 'table'],
     ['got', 2, 2, [], '{0}.get({1})', [], 'item'],
     ['put_for', 3, 3, [], '{0}.set({1}, {2})', [], 'same'],

@@ -569,15 +569,17 @@ abstract class CppExpressions extends BraceExpressions
             return $this->rowsLambda($token);
         }
         $names = [];
+        $known = $this->types[$this->scope] ?? [];
         if ($this->accept('(')) {
             while (!$this->is(')')) {
-                $this->type() ?? $this->fail('type_missing', $this->peek(), ['name' => $this->peek()->text ?? '']);
+                $type = $this->type() ?? $this->fail('type_missing', $this->peek(), ['name' => $this->peek()->text ?? '']);
                 $name = $this->peek();
                 if (null === $name || TokenKind::Name !== $name->kind) {
                     $this->fail('name_missing', $name);
                 }
                 ++$this->at;
                 $names[] = $name->text;
+                $this->types[$this->scope][$name->text] = 1 === preg_match('/\bauto\b/', $type) ? '' : $type;
                 if (!$this->accept(',')) {
                     break;
                 }
@@ -589,6 +591,7 @@ abstract class CppExpressions extends BraceExpressions
         }
         $this->at += 2;
         $value = $this->inLambda(fn (): Expression => $this->expression(), ...$names);
+        $this->types[$this->scope] = $known;
         $this->accept(';');
         if (!$this->accept('}')) {
             $this->fail('unsupported', $token, ['what' => '[&](…) { … }']);
@@ -1587,6 +1590,13 @@ abstract class CppExpressions extends BraceExpressions
 
     /** @var array<string, string> the types of what objects keep, by name */
     protected array $fieldTypes = [];
+
+    protected function isOfLibrary(Expression $receiver): bool
+    {
+        $type = TypeNames::read($this->typeOf($receiver));
+
+        return $type->isTextual() || $type->isList() || $type->isMap() || $type->isSet();
+    }
 
     /** The type that the text gives a variable or a field; empty where it says none. */
     protected function typeOf(Expression $value): string

@@ -520,11 +520,17 @@ abstract class ExpressionParser extends Parser
     /** @param list<Argument> $arguments */
     private function methodCall(Expression $receiver, Token $name, array $arguments): Expression
     {
-        if (isset($this->methodNames[$name->text]) && !$receiver instanceof TextLiteral) {
+        if (isset($this->methodNames[$name->text]) && !$receiver instanceof TextLiteral && !$this->isOfLibrary($receiver)) {
             return $this->sent($receiver, $name, $arguments);
         }
 
         return $this->builtinCall($receiver, $name, $arguments);
+    }
+
+    /** Whether the text itself says that a value is no object of the program's own classes. */
+    protected function isOfLibrary(Expression $receiver): bool
+    {
+        return false;
     }
 
     /**

@@ -165,12 +165,22 @@ final class Meaning
 
             return $sides[0] === $condition->left && $sides[1] === $condition->right ? $condition : new Binary($condition->operator, $sides[0], $sides[1]);
         }
-        if (Language::JavaScript === $this->language) {
-            return $this->orUndefined($condition);
-        }
+        // Asked for again when more is known.
+        $condition = $condition instanceof Operation && \in_array($condition->key, ['holds', 'is_there'], true) ? $condition->arguments[0] : $condition;
         $type = $this->type($condition);
+        $isOpen = TypeKind::Mixed === $type->kind && !$type->isScalar;
+        if (Language::JavaScript === $this->language) {
+            $asked = $this->orUndefined($condition);
+            $isOfKey = $asked instanceof Operation && 'value_or' === $asked->key;
 
-        return $type->isList() || $type->isMap() ? new Binary(Operator::Greater, new Operation('length', [$condition]), new NumberLiteral(0)) : $condition;
+            // Whatever holds others is true there, be it empty (ECMA-262, 7.1.2).
+            return $isOpen || self::holds($type) && !$isOfKey ? new Operation('is_there', [$asked]) : $asked;
+        }
+        if ($isOpen && !$condition instanceof Slice) {
+            return new Operation('holds', [$condition]);
+        }
+
+        return $type->isList() || $type->isMap() || $condition instanceof Slice ? new Binary(Operator::Greater, new Operation('length', [$condition]), new NumberLiteral(0)) : $condition;
     }
 
     /** A key that is missing is asked for as one that holds nothing (ECMAScript 2024, 10.1.8.1), where other languages fail. */
@@ -443,6 +453,10 @@ final class Meaning
             return $from === $expression->from && $to === $expression->to ? $expression : new RandomWhole($from, $to);
         }
         if ($expression instanceof Operation && 'to_truth' === $expression->key) {
+            $type = $this->type($expression->arguments[0]);
+            if (Language::Python === $this->language && (self::holds($type) || TypeKind::Mixed === $type->kind && !$type->isScalar)) {
+                return new Operation('to_truth', [new Operation('holds', $expression->arguments)]);
+            }
             $asked = $this->asked($expression->arguments[0]);
 
             return $asked === $expression->arguments[0] || Language::Python === $this->language ? $expression : new Operation('to_truth', [$asked]);

@@ -124,6 +124,9 @@ final class Shadows
         foreach ($this->tokens as $index => $token) {
             if (TokenKind::Name === $token->kind) {
                 $before = $this->texts[$index - 1] ?? '';
+                if (!$isCpp && 'forEach' === $token->text && '.' === $before && '(' === $this->text($index + 1)) {
+                    $this->eachFunction($index + 1);
+                }
                 if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : \in_array($before, ['let', 'const', '[', '{', ':', ','], true)) && $this->isDeclared($index)) {
                     $this->leave($index);
                     $this->declare($index, $token);
@@ -136,10 +139,32 @@ final class Shadows
             } elseif ('{' === $token->text && TokenKind::Sign === $token->kind && !\in_array($this->text($index - 1), ['let', 'const'], true)) {
                 $this->leave($index);
                 $before = $this->text($index - 1);
-                $isFunction = '=>' === $before || ')' === $before && $this->opensFunction($index - 1);
+                $isFunction = !isset($this->turns[$index]) && ('=>' === $before || ')' === $before && $this->opensFunction($index - 1));
                 $this->frames[] = [$isFunction ? $this->parameters($index - 1) : [], $isFunction, $this->closing($index) ?? \count($this->tokens)];
             }
         }
+    }
+
+    /** @var array<int, true> the braces around what is done with each item of a list, as in a loop */
+    private array $turns = [];
+
+    /** What a function does with each item is read as a loop, the parameters of which are its own nevertheless (ECMA-262, 23.1.3.15). */
+    private function eachFunction(int $opened): void
+    {
+        $first = $opened + ('function' === $this->text($opened + 1) ? 2 : 1);
+        $last = '(' === $this->text($first) ? $this->closing($first) : $first;
+        $closed = $this->closing($opened);
+        if (null === $last || null === $closed || $last - $first > self::FAR) {
+            return;
+        }
+        $this->leave($opened);
+        $this->frames[] = [[], false, $closed];
+        for ($index = $first; $index <= $last; ++$index) {
+            if (TokenKind::Name === $this->tokens[$index]->kind && ':' !== $this->text($index + 1)) {
+                $this->declare($index, $this->tokens[$index]);
+            }
+        }
+        $this->turns[$last + ('=>' === $this->text($last + 1) ? 2 : 1)] = true;
     }
 
     /** Leaves the scopes that end before a token. */

@@ -263,7 +263,7 @@ trait CasesOfMatch
             if (!$this->accept(':')) {
                 $this->fail('unsupported', $this->peek(), ['what' => 'case {…']);
             }
-            $all = new Binary(Operator::And, $all, new Operation('contains', [$value, $key]));
+            $all = new Binary(Operator::And, $all, new Operation('has_own', [$value, $key]));
             $test = $this->fitsCase(new Item($value, $key), $names);
             $all = null === $test ? $all : new Binary(Operator::And, $all, $test);
             if (!$this->accept(',')) {

@@ -503,6 +503,12 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $collected) {
             return $collected;
         }
+        if ($this->is('*')) {
+            $items = $this->items([], ')');
+            $this->close($opened);
+
+            return new Operation('as_tuple', [$items]);
+        }
         $value = $this->expression();
         if (!$this->is(',')) {
             $this->close($opened);
@@ -516,13 +522,11 @@ abstract class PythonExpressions extends ExpressionParser
 
             return $value;
         }
-        $items = [$value];
-        while ($this->accept(',') && !$this->is(')')) {
-            $items[] = $this->expression();
-        }
+        ++$this->at;
+        $items = $this->items([$value], ')');
         $this->close($opened);
 
-        return new Operation('as_tuple', [new ListLiteral($items)]);
+        return new Operation('as_tuple', [$items]);
     }
 
     private function list(Token $opened): Expression
@@ -535,9 +539,21 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $collected) {
             return $collected;
         }
-        $items = [];
+        $items = $this->items([], ']');
+        $this->close($opened);
+
+        return $items;
+    }
+
+    /**
+     * Values up to a closing bracket; those of another list behind a star are put between them (The Python Language Reference, 6.2.5).
+     *
+     * @param list<Expression> $items that stand before
+     */
+    private function items(array $items, string $close): Expression
+    {
         $spread = null;
-        while (!$this->is(']')) {
+        while (!$this->is($close)) {
             if ($this->is(',')) {
                 $this->fail('extra_comma', null, [], [new Replacement($this->offset(), 1, '')]);
             }
@@ -553,7 +569,6 @@ abstract class PythonExpressions extends ExpressionParser
                 break;
             }
         }
-        $this->close($opened);
         if (null !== $spread) {
             return [] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)]);
         }

@@ -719,6 +719,10 @@ class PythonPrinter extends Printer
 
     protected function not(Unary $not, int $around): string
     {
+        $there = $not->operand instanceof Operation && 'is_there' === $not->operand->key ? $not->operand->arguments[0] : null;
+        if (null !== $there && ($this->type($there)->isList() || $this->type($there)->isMap() || $this->type($there)->isSet())) {
+            return $this->bracket($this->expression($there, self::COMPARED).' is None', self::COMPARED - 1, $around);
+        }
         $inner = KeyQuestion::asked($not->operand, $this->type(...));
         if ($inner instanceof Operation && 'contains' === $inner->key) {
             return $this->bracket($this->expression($inner->arguments[1], self::COMPARED).' not in '.$this->expression($inner->arguments[0], self::COMPARED), self::COMPARED - 1, $around);

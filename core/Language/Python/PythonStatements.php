@@ -469,6 +469,12 @@ abstract class PythonStatements extends PythonExpressions
     {
         foreach ($targets as $index => $target) {
             $inner = $target instanceof Operation && 'as_tuple' === $target->key ? $target->arguments[0] : $target;
+            $star = null;
+            if ($inner instanceof Operation && 'concatenated' === $inner->key && $inner->arguments[0] instanceof ListLiteral && $inner->arguments[1] instanceof Operation && 'as_list' === $inner->arguments[1]->key) {
+                // `(first, *others)`: what is behind the others is given to the last name.
+                $star = \count($inner->arguments[0]->items);
+                $inner = new ListLiteral([...$inner->arguments[0]->items, $inner->arguments[1]->arguments[0]]);
+            }
             if (!$inner instanceof ListLiteral || [] === $inner->items) {
                 continue;
             }
@@ -479,7 +485,8 @@ abstract class PythonStatements extends PythonExpressions
             foreach ($items as $item) {
                 $this->given($item, $start, $sign);
             }
-            array_unshift($this->behind, new SetSeveral($this->newId(), $items, [new VariableRead($taken)]));
+            $value = new VariableRead($taken);
+            array_unshift($this->behind, new SetSeveral($this->newId(), $items, [null === $star ? $value : new Operation('gathered', [$value, new NumberLiteral($star), new NumberLiteral(\count($items))])]));
         }
 
         return array_values($targets);

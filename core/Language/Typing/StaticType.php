@@ -14,11 +14,12 @@ final class StaticType
     private static array $all = [];
 
     /**
-     * @param self|null  $element of a list, or of the values of a map
-     * @param self|null  $key     of a map
-     * @param list<self> $parts   of a list with a fixed number of items, each of a type of its own: a pair
+     * @param self|null  $element  of a list, or of the values of a map
+     * @param self|null  $key      of a map
+     * @param bool       $isScalar whether none of the kinds that are mixed holds others: texts, numbers, truths, nothing
+     * @param list<self> $parts    of a list with a fixed number of items, each of a type of its own: a pair
      */
-    private function __construct(public readonly TypeKind $kind, public readonly ?self $element = null, public readonly ?self $key = null, private readonly int $depth = 0, public readonly ?string $class = null, public readonly array $parts = [])
+    private function __construct(public readonly TypeKind $kind, public readonly ?self $element = null, public readonly ?self $key = null, private readonly int $depth = 0, public readonly ?string $class = null, public readonly array $parts = [], public readonly bool $isScalar = false)
     {
     }
 
@@ -93,6 +94,17 @@ final class StaticType
         return self::of(TypeKind::Mixed);
     }
 
+    /** Values of several kinds, none of which holds others. */
+    private static function scalars(): self
+    {
+        return self::$all['scalars'] ??= new self(TypeKind::Mixed, isScalar: true);
+    }
+
+    private function isPlain(): bool
+    {
+        return $this->isScalar || $this->isNumeric() || $this->isTextual() || TypeKind::Truth === $this->kind || TypeKind::MaybeWhole === $this->kind;
+    }
+
     /** Whether values of several kinds stand in it, at whatever depth: what C++ has no type for. */
     public function isMixed(): bool
     {
@@ -127,6 +139,7 @@ final class StaticType
             TypeKind::Map => "{{$this->key}:$this->element}",
             TypeKind::Object => "@$this->class",
             TypeKind::Copied => "=$this->class",
+            TypeKind::Mixed => $this->isScalar ? 'Scalars' : 'Mixed',
             default => $this->kind->name,
         };
     }
@@ -175,7 +188,7 @@ final class StaticType
             return $this->isSet() ? self::setOf($element) : (null === $this->key || null === $other->key ? self::listOf($element) : self::mapOf($this->key->join($other->key), $element));
         }
 
-        return self::mixed();
+        return $this->isPlain() && $other->isPlain() ? self::scalars() : self::mixed();
     }
 
     public function isNumeric(): bool

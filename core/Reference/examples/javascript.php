@@ -22,6 +22,7 @@ return [
     'operation.rounded' => 'console.log(Math.round(2.5));',
     'operation.leading_number' => 'console.log(parseFloat("2.5"));',
     'operation.drop_range' => "const beds = [\"pea\", \"bean\", \"kale\", \"leek\"];\nbeds.splice(1, 2);\nconsole.log(beds);",
+    'operation.is_there' => "for (const bed of [[], 0, \"rose\"]) {\n  if (bed) {\n    console.log(bed);\n  }\n}",
     'operation.alike' => 'console.log("2" == 2);',
     'operation.identical' => "const beds = [1, 2];\nconst others = beds;\nconsole.log(beds === others);",
     'operation.is_whole' => 'console.log(Number.isInteger(2.5));',

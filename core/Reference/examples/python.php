@@ -380,6 +380,7 @@ return [
     'operation.product' => "import math\n\nprint(math.prod([3, 5, 8]))",
     'operation.ways_to_choose' => "import math\n\nprint(math.comb(5, 2))",
     'operation.orderings' => "import math\n\nprint(math.perm(5, 2))",
+    'operation.holds' => "for bed in [[], [\"rose\"], 0, \"pea\"]:\n    if bed:\n        print(bed)",
     'operation.keyed_alike' => 'print(dict.fromkeys(["bean", "pea"], 0))',
     'operation.split_most' => 'print("bed 3: beans, peas".split(" ", 1))',
     'operation.next_item' => "beds = iter([3, 5, 8])\nprint(next(beds), next(beds))",

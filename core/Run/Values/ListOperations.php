@@ -214,7 +214,8 @@ trait ListOperations
     public function contains(mixed $in, mixed $what): bool
     {
         if (\is_string($in)) {
-            return str_contains($in, self::text_($what));
+            // JavaScript makes a text of what is looked for (ECMA-262, 22.1.3.8).
+            return str_contains($in, Language::JavaScript === $this->language() ? $this->text($what) : self::text_($what));
         }
         if ($this->can($in, '@contains')) {
             return $this->truth($this->asked($in, '@contains', $what));

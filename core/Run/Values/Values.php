@@ -383,7 +383,24 @@ abstract class Values
         return \is_string($value) ? '' !== $value : (\is_float($value) ? 0.0 !== abs($value) : (bool) $value);
     }
 
+    /** What Python takes for true: what is empty is not (The Python Standard Library, Truth Value Testing). */
+    public function holds(mixed $value): bool
+    {
+        return $value instanceof ListValue || $value instanceof MapValue ? $this->holdsAny($value) : $this->truth($value);
+    }
+
+    /** What JavaScript takes for true: whatever holds others is (ECMA-262, 7.1.2). */
+    public function isThere(mixed $value): bool
+    {
+        return $value instanceof ListValue || $value instanceof MapValue || $this->truth($value);
+    }
+
     protected function listTruth(ListValue|MapValue $list): bool
+    {
+        return $this->holdsAny($list);
+    }
+
+    private function holdsAny(ListValue|MapValue $list): bool
     {
         if ($list instanceof MapValue && '' !== $list->class) {
             return !$this->can($list, '@length') || 0 != $this->length($list);
