@@ -1237,7 +1237,7 @@ final class Compiler
         if ('failure_name' === $operation->key) {
             return '$this->failureName('.($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').')';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain'], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, self::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';

@@ -262,6 +262,11 @@ abstract class Routine
         return \is_string($name) ? str_replace('std::', '', $name) : throw new RunError('says_unknown');
     }
 
+    final protected function printed(mixed ...$what): void
+    {
+        $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));
+    }
+
     final protected function complain(mixed $what): void
     {
         $this->trace->complain($this->values->show($what));
@@ -480,6 +485,42 @@ abstract class Routine
 
             return $function($this->depth, ...$given);
         };
+    }
+
+    /**
+     * Calls a function when this turn is over and time has passed, in the order in which it was asked for (HTML, 8.6 Timers).
+     *
+     * @return float the number by which it can be called off
+     */
+    final protected function later(mixed $function, mixed $milliseconds, mixed ...$arguments): float
+    {
+        return $this->timed($function, $milliseconds, $arguments, false);
+    }
+
+    final protected function againAndAgain(mixed $function, mixed $milliseconds, mixed ...$arguments): float
+    {
+        return $this->timed($function, $milliseconds, $arguments, true);
+    }
+
+    final protected function calledOff(mixed $number): void
+    {
+        if (\is_float($number)) {
+            $this->stage->scheduler->callOff((int) $number);
+        }
+    }
+
+    /** @param array<mixed> $arguments */
+    private function timed(mixed $function, mixed $milliseconds, array $arguments, bool $isRepeated): float
+    {
+        if (!$function instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $wait = (float) Values::number($milliseconds);
+
+        return (float) $this->stage->scheduler->later(function () use ($function, $arguments): void {
+            $this->depth = 0;
+            $this->callValue($function, ...array_values($arguments));
+        }, (int) (is_nan($wait) ? 1 : min(max($wait, 1), 1e9)), $isRepeated);
     }
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed

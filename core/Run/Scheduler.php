@@ -58,6 +58,40 @@ final class Scheduler
         \Fiber::suspend();
     }
 
+    /** @var array<int, true> numbers of what was called off */
+    private array $calledOff = [];
+
+    /**
+     * Starts a script when time has passed.
+     *
+     * @param \Closure(): void $script
+     *
+     * @return int the number by which it can be called off
+     */
+    public function later(\Closure $script, int $milliseconds, bool $isRepeated): int
+    {
+        $number = $this->tasks++;
+        /** @var \Fiber<null, null, void, null> $fiber */
+        $fiber = new \Fiber(function () use ($script, $milliseconds, $isRepeated, $number): void {
+            do {
+                $script();
+                if ($isRepeated && !isset($this->calledOff[$number])) {
+                    $this->wait($milliseconds);
+                }
+            } while ($isRepeated && !isset($this->calledOff[$number]));
+        });
+        $this->put(new Task($number, $fiber), $this->trace->now + $milliseconds);
+
+        return $number;
+    }
+
+    /** What has not begun by now never will. */
+    public function callOff(int $number): void
+    {
+        $this->calledOff[$number] = true;
+        unset($this->waiting[$number]);
+    }
+
     /** Time that passes while the script that runs keeps its turn. */
     public function elapse(int $milliseconds): void
     {

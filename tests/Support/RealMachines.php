@@ -234,6 +234,26 @@ final class RealMachines
         return $values;
     }
 
+    /** What the real machine says against a text before it runs it; nothing where it takes it. */
+    public static function refuses(string $text, Language $language): string
+    {
+        $file = tempnam(sys_get_temp_dir(), 'accepted').['python' => '.py', 'javascript' => '.mjs', 'cpp' => '.cpp'][$language->value];
+        file_put_contents($file, $text);
+        $command = match ($language) {
+            Language::Python => [self::python(), '-c', 'import ast, sys; ast.parse(open(sys.argv[1]).read())', $file],
+            Language::JavaScript => ['node', '--check', $file],
+            Language::Cpp => ['g++', '-std=c++20', '-w', '-fsyntax-only', $file],
+        };
+        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
+        \assert(\is_resource($process));
+        $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
+        $ended = proc_close($process);
+        unlink($file);
+        unlink(substr($file, 0, (int) strrpos($file, '.')));
+
+        return 0 === $ended ? '' : $said;
+    }
+
     /** The line at which the real machine sees the first mistake of a text: when it is compiled, or else when it runs; 0 if it sees none. */
     public static function firstLine(string $text, Language $language, string $answers): int
     {

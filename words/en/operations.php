@@ -330,4 +330,8 @@ return [
     'operation.lamp_off' => '{0} goes out',
     'operation.surface' => 'surface at {0}',
     'operation.distance' => 'distance from {0}',
+    'operation.later' => '{0} after {1} milliseconds',
+    'operation.again_and_again' => '{0} every {1} milliseconds',
+    'operation.called_off' => 'call {0} off',
+    'operation.printed' => 'print {*}',
 ];

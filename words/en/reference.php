@@ -47,6 +47,7 @@ return [
     'reference.gives.long' => 'It gives a whole number, also a very large one.',
     'reference.gives.unsigned' => 'It gives a whole number without a sign, up to 4294967295; what is larger begins again at 0.',
     'reference.gives.unsigned_long' => 'It gives a whole number without a sign, up to 18446744073709551615; what is larger begins again at 0.',
+    'reference.gives.empty' => 'It gives nothing.',
     'reference.gives.number' => 'It gives a number.',
     'reference.gives.truth' => 'It gives true or false.',
     'reference.gives.text' => 'It gives a text.',

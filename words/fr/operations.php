@@ -330,4 +330,8 @@ return [
     'operation.lamp_off' => '{0} s’éteint',
     'operation.surface' => 'surface sous {0}',
     'operation.distance' => 'distance devant {0}',
+    'operation.later' => '{0} après {1} millisecondes',
+    'operation.again_and_again' => '{0} toutes les {1} millisecondes',
+    'operation.called_off' => 'annuler {0}',
+    'operation.printed' => 'afficher {*}',
 ];

@@ -47,6 +47,7 @@ return [
     'reference.gives.long' => 'Donne un nombre entier, même très grand.',
     'reference.gives.unsigned' => 'Donne un nombre entier sans signe, jusqu’à 4294967295 ; au-delà, il reprend à 0.',
     'reference.gives.unsigned_long' => 'Donne un nombre entier sans signe, jusqu’à 18446744073709551615 ; au-delà, il reprend à 0.',
+    'reference.gives.empty' => 'Ne donne rien.',
     'reference.gives.number' => 'Donne un nombre.',
     'reference.gives.truth' => 'Donne vrai ou faux.',
     'reference.gives.text' => 'Donne un texte.',

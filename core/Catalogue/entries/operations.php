@@ -255,6 +255,7 @@ return [
     ['gathered', 3, 3, '{0}', [], [], 'same'],
     ['turned', 1, 1, 'zip(*{0})', [], [], 'pairs'],
     ['failure_name', 1, 1, 'type({0}).__name__', '{0}.name', [], 'text'],
+    ['printed', 0, 9, 'print({*})', 'console.log({*})', [], 'empty'],
     ['complain', 1, 1, 'print({0}, file=sys.stderr)', 'console.error({0})', 'cerr << {0} << endl', 'nothing'],
     ['json', 1, 1, [], 'JSON.stringify({0})', [], 'text'],
     ['json_spaced', 1, 1, 'json.dumps({0})', [], [], 'text'],
@@ -339,4 +340,8 @@ return [
     ['lamp_off', 1, 1, '{0}.off()', '{0}.off()', '{0}.off()', 'nothing'],
     ['surface', 1, 1, '{0}.surface()', '{0}.surface()', '{0}.surface()', 'text'],
     ['distance', 1, 1, '{0}.distance()', '{0}.distance()', '{0}.distance()', 'maybe whole'],
+    // when time has passed
+    ['later', 2, 6, [], 'setTimeout({*})', [], 'natural'],
+    ['again_and_again', 2, 6, [], 'setInterval({*})', [], 'natural'],
+    ['called_off', 1, 1, [], ['clearTimeout({0})', 'clearInterval({0})'], [], 'nothing'],
 ];

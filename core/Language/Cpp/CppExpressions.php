@@ -1023,7 +1023,7 @@ abstract class CppExpressions extends BraceExpressions
                 return new NumberLiteral($limit);
             }
         }
-        if ('greater' === $word && '<' === ($this->tokens[$at + 1]->text ?? '')) {
+        if (('greater' === $word || isset(self::SUMS[$word])) && '<' === ($this->tokens[$at + 1]->text ?? '')) {
             $this->at = $at;
             $token = $this->tokens[$at];
         }
@@ -1100,6 +1100,17 @@ abstract class CppExpressions extends BraceExpressions
                 return $this->postfix($this->braced($this->peek() ?? $token, $type));
             }
             $this->at = $at;
+        }
+        if (isset(self::SUMS[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
+            $this->at += 2;
+            if (!$this->is('>')) {
+                $this->type();
+            }
+            if (!$this->accept('>') || !$this->accept('(') || !$this->accept(')')) {
+                $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
+            }
+
+            return new Lambda(['a', 'b'], new Binary(self::SUMS[$token->text], new VariableRead('a'), new VariableRead('b')));
         }
         if ('greater' === $token->text && $this->is('<', 1)) {
             $this->at += 2;
@@ -1289,8 +1300,8 @@ abstract class CppExpressions extends BraceExpressions
         if ('getline' === $name) {
             $this->fail('unsupported', $token, ['what' => 'getline']);
         }
-        if ('accumulate' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
-            return new Operation('total', [$first]);
+        if ('accumulate' === $name && (2 === $count || 3 === $count) && $arguments[0]->all && null !== $second) {
+            return $this->accumulated($arguments[0]->value, $second, $values[2] ?? null, $token);
         }
         if ('find' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
             return $this->transient('found', [$first, $second]);
@@ -1626,6 +1637,29 @@ abstract class CppExpressions extends BraceExpressions
     protected function isOfType(Expression $value, string $pattern): bool
     {
         return 1 === preg_match("/^(?:const )?(?:std::)?$pattern ?</", $this->typeOf($value));
+    }
+
+    /** Signs as functions (C++17, 23.14.7). */
+    private const SUMS = ['plus' => Operator::Add, 'minus' => Operator::Subtract, 'multiplies' => Operator::Multiply];
+
+    /** From a first value on, whose type all sums have (C++17, 29.8.2). */
+    private function accumulated(Expression $list, Expression $start, ?Expression $by, Token $token): Expression
+    {
+        if (null !== $by && !$by instanceof Lambda && !$by instanceof FunctionReference) {
+            $this->fail('unsupported', $token, ['what' => 'accumulate']);
+        }
+        $sum = new Binary(Operator::Add, new VariableRead('sum'), new VariableRead('item'));
+        $isWhole = $start instanceof NumberLiteral && \is_int($start->value);
+        $item = TypeNames::read($this->typeOf($list))->item();
+
+        return match (true) {
+            null !== $by => new Operation('reduced', [$list, $by, $start]),
+            $isWhole && StaticType::number() === $item => new Operation('reduced', [$list, new Lambda(['sum', 'item'], new Operation('to_whole', [$sum])), $start]),
+            $isWhole => 0 === $start->value ? new Operation('total', [$list]) : new Binary(Operator::Add, $start, new Operation('total', [$list])),
+            $start == new NumberLiteral(0.0) => $item->isWhole() ? new Operation('to_number', [new Operation('total', [$list])]) : new Operation('total', [$list]),
+            $start == new TextLiteral('') => new Operation('joined', [$list, $start]),
+            default => new Operation('reduced', [$list, new Lambda(['sum', 'item'], $sum), $start]),
+        };
     }
 
     /** How far behind its first item an iterator of a list stands: `list.begin() + 2`; null where it is no such one. */

@@ -2657,6 +2657,9 @@ final class CppParser extends CppExpressions
     /** A word that says how values are shown: `fixed`, `setw(5)`. */
     private function told(): ?Expression
     {
+        if ($this->is('std') && $this->is('::', 1) && isset(StreamForms::WORDS[$this->sign(2) ?? ''])) {
+            $this->at += 2;
+        }
         $token = $this->peek();
         $word = (string) $this->sign();
         if (null === $token || $this->isVariable($word) || isset($this->functions[$word])) {

@@ -496,6 +496,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $closing = $this->closingOf($this->at);
         if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '') && $this->holdsRows($closing + 2)) {
+            $printed = '' === $this->scope && [] !== $this->loops ? $this->onlyPrinting($closing) : null;
+            if (null !== $printed) {
+                return $printed;
+            }
+
             return $this->unnamedValue();
         }
         if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '')) {
@@ -624,7 +629,43 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         ++$this->at;
 
-        return new Lambda($names, $this->inLambda(fn (): Expression => $this->giving(1), ...$names));
+        return new Lambda($names, $this->inLambda(fn (): Expression => $this->printedValue() ?? $this->giving(1), ...$names));
+    }
+
+    /** `(bed) => { console.log(bed); }` in a loop, which sees the variables of its turn: a function with that one row; null for any other. */
+    private function onlyPrinting(int $closing): ?Lambda
+    {
+        $texts = array_map(static fn (Token $token): string => $token->text, \array_slice($this->tokens, $closing + 2, 5));
+        $names = [];
+        for ($index = $this->at + 1; $index < $closing; ++$index) {
+            if (TokenKind::Name === $this->tokens[$index]->kind) {
+                $names[] = $this->tokens[$index]->text;
+            } elseif (',' !== $this->tokens[$index]->text) {
+                return null;
+            }
+        }
+        $end = ['{', 'console', '.', 'log', '('] === $texts ? $this->closingOf($closing + 6) : null;
+        $brace = null === $end ? null : $end + (';' === ($this->tokens[$end + 1]->text ?? '') ? 2 : 1);
+        if (null === $brace || '}' !== ($this->tokens[$brace]->text ?? '')) {
+            return null;
+        }
+        $this->at = $closing + 3;
+        $value = $this->inLambda(fn (): Expression => $this->printedValue() ?? new NothingLiteral(true), ...$names);
+        $this->at = $brace + 1;
+
+        return new Lambda($names, $value);
+    }
+
+    /** `() => console.log(bed)` shows something, and gives nothing back. */
+    protected function printedValue(): ?Operation
+    {
+        $opened = $this->is('console') && $this->is('.', 1) && $this->is('log', 2) ? $this->peek(3) : null;
+        if ('(' !== $opened?->text) {
+            return null;
+        }
+        $this->at += 4;
+
+        return new Operation('printed', $this->handed($this->arguments($opened)));
     }
 
     protected function special(Expression $left, int $around, int $offset): ?Expression
@@ -831,6 +872,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->at += 3;
 
             return $this->allInput($this->arguments($opened), $token);
+        }
+        $timer = ['setTimeout' => 'later', 'setInterval' => 'again_and_again', 'clearTimeout' => 'called_off', 'clearInterval' => 'called_off'][$name] ?? null;
+        if (null !== $timer && null !== $first && !$first instanceof TextLiteral && ('called_off' !== $timer || 1 === $count)) {
+            return new Operation($timer, 'called_off' === $timer || 1 < $count ? $values : [$first, new NumberLiteral(0)]);
         }
         if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);

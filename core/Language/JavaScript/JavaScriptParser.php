@@ -511,6 +511,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         $says = new TextLiteral('');
         if (null !== $opened && $this->accept('(')) {
             $says = $this->is(')') ? $says : $this->value();
+            if ($this->is(',')) {
+                $this->fail('unsupported', $token, ['what' => 'new '.$name->text.'(…, …)']);
+            }
             $this->close($opened);
         }
 
@@ -1265,7 +1268,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     {
         $start = $this->offset();
         [$outer, $this->unnamed] = [$this->unnamed, []];
-        $row = new GiveBack($this->newId(), $this->giving(1));
+        $row = new GiveBack($this->newId(), $this->printedValue() ?? $this->giving(1));
         $this->cut($row->id, 'head', $start, $this->endOffset());
         $rows = [] === $this->unnamed ? [$row] : $this->behindUnnamed([$row], $start);
         $this->unnamed = $outer;
@@ -1319,6 +1322,12 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
 
         $parts = [];
+        if (isset($names[2])) {
+            // The third is the list itself (ECMA-262, 23.1.3.15).
+            $over instanceof VariableRead || $this->fail('unsupported', $opened, ['what' => '.forEach((…, …, …) => …)']);
+            $parts = [[$names[2], $over, $token]];
+            $names = [$names[0], $names[1]];
+        }
         if (null !== $apart) {
             $this->at = $apart;
             $parts = $this->pattern(new VariableRead($names[0]));
@@ -1344,7 +1353,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             }
         }
         $body = $closing + ('=>' === ($this->tokens[$closing + 1]->text ?? '') ? 2 : 1);
-        if (!\in_array(\count($names), [1, 2], true) || $body === $closing + 1 && '{' !== ($this->tokens[$body]->text ?? '')) {
+        if (!\in_array(\count($names), [1, 2, 3], true) || $body === $closing + 1 && '{' !== ($this->tokens[$body]->text ?? '')) {
             return null;
         }
 

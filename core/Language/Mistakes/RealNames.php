@@ -40,6 +40,10 @@ final class RealNames
         .'timetuple timetz timezone title to_bytes today toordinal total_ordering translate triangular trunc tzinfo tzname tzset uniform '
         .'union update update_wrapper upper utcfromtimestamp utcnow utcoffset utctimetuple values variance vonmisesvariate weekday '
         .'weibullvariate whitespace wraps year zfill zip_longest ';
+    private const PYTHON_MORE = 'add_note appendleft args argv attrgetter bisect cache_clear cache_info close closed default_factory deque e elements encoding end environ errno exists exp expand extendleft findall finditer flags flush '
+        .'fullmatch gcd getcwd glob group groupdict groups heapify heappop heappush heappushpop heapreplace inf insort insort_left insort_right is_dir is_file itemgetter iterdir joinpath lastgroup lcm limit_denominator listdir log '
+        .'max maxlen maxsize mean methodcaller min mkdir mod most_common move_to_end mul name nan nlargest nsmallest parent pattern pi platform popleft quantize read read_text readable readline readlines rmdir rotate search seconds seek '
+        .'send sin span start stdin stdout stem step string sub subn subtract suffix tan tau tee tell throw total total_seconds unlink value version walk with_name with_traceback write write_text writelines days microseconds cos ';
     private const PYTHON_CALLED = 'abs aiter all anext any ascii bin bool breakpoint bytearray bytes callable chr classmethod compile complex delattr dict dir divmod enumerate eval exec filter float format frozenset getattr globals hasattr hash help hex id input int isinstance issubclass iter len list locals map max memoryview min next object oct open ord pow print property range repr reversed round set setattr slice sorted staticmethod str sum super tuple type vars zip';
     private const JAVASCRIPT = ''
         .'EPSILON LN10 LOG10E LOG2E MAX_SAFE_INTEGER MAX_VALUE MIN_SAFE_INTEGER MIN_VALUE NEGATIVE_INFINITY POSITIVE_INFINITY SQRT1_2 SQRT2 acos acosh '
@@ -57,7 +61,9 @@ final class RealNames
         .'setUTCSeconds setYear shift sign sinh slice small some sort source splice split sqrt startsWith sticky strike structuredClone substr substring tanh '
         .'test then toDateString toExponential toFixed toGMTString toISOString toJSON toLocaleDateString toLocaleLowerCase toLocaleString toLocaleTimeString '
         .'toLocaleUpperCase toLowerCase toPrecision toReversed toSorted toSpliced toString toTimeString toUTCString toUpperCase toWellFormed trim trimEnd '
-        .'trimLeft trimRight trimStart trunc unicode unicodeSets unshift valueOf values with ';
+        .'trimLeft trimRight trimStart trunc unicode unicodeSets unshift valueOf values with getElementById querySelector querySelectorAll createElement '
+        .'addEventListener removeEventListener appendChild textContent innerHTML innerText setItem getItem removeItem classList stack cause description '
+        .'table time timeEnd group groupEnd dir trace assert countReset ';
     private const JAVASCRIPT_CALLED = 'ArrayBuffer atob BigInt btoa clearInterval clearTimeout decodeURI decodeURIComponent encodeURI encodeURIComponent escape eval fetch globalThis Intl isFinite Proxy queueMicrotask Reflect requestAnimationFrame setImmediate setInterval setTimeout structuredClone Symbol Uint8Array unescape WeakMap WeakRef WeakSet';
     private const CPP = ''
         .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol bad binary_search bind bsearch calloc capacity '
@@ -72,7 +78,35 @@ final class RealNames
         .'regex_search remainder remove_copy rend replace_copy replace_if reserve rint rotate rotate_copy sample scanf search search_n seekg set_difference '
         .'set_intersection set_symmetric_difference set_union setf shrink_to_fit shuffle size snprintf sprintf srand sscanf ssize stable_partition stable_sort '
         .'starts_with stof stold stoul stoull strcat strchr strcmp strcpy strftime strlen strncmp strncpy strstr strtod strtok strtol swap_ranges system tellg '
+        .'eof exceptions fail gcount get_deleter has_value hash_code putback rdbuf release sync sync_with_stdio '
+        .'tellp tie unget unique use_count wait wait_for '
         .'tgamma thread time to_chars to_wstring transform_reduce try_emplace unique_copy unsetf upper_bound visit width write ';
+
+    /** Libraries that come with each of them. */
+    private const LIBRARIES = [
+        'python' => ''
+        .'abc aifc antigravity argparse array ast asynchat asyncio asyncore atexit audioop base64 bdb binascii bisect builtins bz2 cProfile calendar cgi cgitb chunk cmath cmd '
+        .'code codecs codeop collections colorsys compileall concurrent configparser contextlib contextvars copy copyreg crypt csv ctypes curses dataclasses datetime dbm '
+        .'decimal difflib dis distutils doctest email encodings ensurepip enum errno faulthandler fcntl filecmp fileinput fnmatch fractions ftplib functools gc genericpath '
+        .'getopt getpass gettext glob graphlib grp gzip hashlib heapq hmac html http idlelib imaplib imghdr imp importlib inspect io ipaddress itertools json keyword lib2to3 '
+        .'linecache locale logging lzma mailbox mailcap marshal math mimetypes mmap modulefinder msilib msvcrt multiprocessing netrc nis nntplib nt ntpath nturl2path numbers '
+        .'opcode operator optparse os ossaudiodev pathlib pdb pickle pickletools pipes pkgutil platform plistlib poplib posix posixpath pprint profile pstats pty pwd '
+        .'py_compile pyclbr pydoc pydoc_data pyexpat queue quopri random re readline reprlib resource rlcompleter runpy sched secrets select selectors shelve shlex shutil '
+        .'signal site smtpd smtplib sndhdr socket socketserver spwd sqlite3 sre_compile sre_constants sre_parse ssl stat statistics string stringprep struct subprocess sunau '
+        .'symtable sys sysconfig syslog tabnanny tarfile telnetlib tempfile termios textwrap this threading time timeit tkinter token tokenize tomllib trace traceback '
+        .'tracemalloc tty turtle turtledemo types typing unicodedata unittest urllib uu uuid venv warnings wave weakref webbrowser winreg winsound wsgiref xdrlib xml xmlrpc '
+        .'zipapp zipfile zipimport zlib zoneinfo ',
+        'javascript' => ''
+        .'assert async_hooks buffer child_process cluster console constants crypto dgram dns domain events fs http http2 https inspector module net os path perf_hooks process '
+        .'punycode querystring readline repl stream string_decoder timers tls tty url util v8 vm worker_threads zlib ',
+        'cpp' => ''
+        .'algorithm any array atomic backward barrier bit bits bitset cassert ccomplex cctype cerrno cfenv cfloat charconv chrono cinttypes ciso646 climits clocale cmath '
+        .'codecvt compare complex concepts condition_variable coroutine csetjmp csignal cstdalign cstdarg cstdbool cstddef cstdint cstdio cstdlib cstring ctgmath ctime cuchar '
+        .'cwchar cwctype debug decimal deque exception execution expected experimental ext filesystem forward_list fstream functional future initializer_list iomanip ios '
+        .'iosfwd iostream istream iterator latch limits list locale map memory memory_resource mutex new numbers numeric optional ostream parallel pstl queue random ranges '
+        .'ratio regex scoped_allocator semaphore set shared_mutex source_location span spanstream sstream stack stacktrace stdexcept stop_token streambuf string string_view '
+        .'syncstream system_error thread tr1 tr2 tuple type_traits typeindex typeinfo unordered_map unordered_set utility valarray variant vector version ',
+    ];
 
     /** @var array<string, array<string, true>> by language */
     private static array $names = [];
@@ -81,6 +115,11 @@ final class RealNames
     public static function told(Mistake $mistake, Language $language): Mistake
     {
         $name = $mistake->parameters['name'] ?? null;
+        if ('unknown_library' === $mistake->kind && \is_string($name)) {
+            $isReal = str_contains(' '.self::LIBRARIES[$language->value].' ', ' '.(string) preg_replace('/^node:|[.\/].*$/', '', $name).' ');
+
+            return $isReal ? new Mistake('unsupported', $mistake->offset, $mistake->length, ['what' => $name]) : $mistake;
+        }
         $isCalled = \in_array($mistake->kind, self::CALLED, true);
         if (!\is_string($name) || !$isCalled && !\in_array($mistake->kind, self::UNKNOWN, true) || !isset(self::of($language, $isCalled)[$name])) {
             return $mistake;
@@ -103,7 +142,7 @@ final class RealNames
     private static function made(Language $language, bool $isCalled): array
     {
         $names = match ($language) {
-            Language::Python => $isCalled ? self::PYTHON_CALLED : self::PYTHON,
+            Language::Python => $isCalled ? self::PYTHON_CALLED : self::PYTHON.self::PYTHON_MORE,
             Language::JavaScript => $isCalled ? self::JAVASCRIPT_CALLED : self::JAVASCRIPT,
             Language::Cpp => self::CPP,
         };

@@ -116,6 +116,9 @@ abstract class BraceExpressions extends BraceParser
     {
         ++$this->at;
         $value = $this->giving();
+        if ($this->is(',')) {
+            $this->fail('unsupported', $opened, ['what' => '(…, …)']);
+        }
         $this->close($opened);
 
         return $this->postfix($value);

@@ -1285,10 +1285,9 @@ abstract class ExpressionParser extends Parser
             foreach (Walk::expressionsOf($row) as $expression) {
                 // How a stream shows what follows is told among what it shows.
                 if ($expression instanceof Operation && null === ValueOperations::find($expression->key) && !str_starts_with($expression->key, StreamForms::WORD)) {
-                    if (\in_array($expression->key, ['begin', 'end', 'rbegin', 'rend'], true)) {
-                        $this->failAt('unsupported', $offset, max(1, $this->endOffset() - $offset), ['what' => ".$expression->key()"]);
-                    }
-                    $this->failAt('no_value', $offset, max(1, $this->endOffset() - $offset), ['name' => $expression->key]);
+                    $isIterator = \in_array($expression->key, ['begin', 'end', 'rbegin', 'rend'], true);
+                    $said = trim(substr($this->text, $offset, max(1, $this->endOffset() - $offset)));
+                    $this->failAt('unsupported', $offset, max(1, $this->endOffset() - $offset), ['what' => $isIterator ? ".$expression->key()" : mb_strimwidth(mb_scrub($said, 'UTF-8'), 0, 30, '…')]);
                 }
             }
         }

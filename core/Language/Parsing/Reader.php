@@ -15,6 +15,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Checker;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\RealNames;
+use Scrivlet\Core\Language\Mistakes\UnreadWords;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
@@ -79,7 +80,7 @@ final class Reader
         }
         $program = Bounded::program($program, $parser, $text);
         $scene = Scenes::settled($program, $old)->setting->scene;
-        $mistakes = self::first($language, [...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
+        $mistakes = self::first($language, $text, [...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
         $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program, $fingerprints, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
@@ -185,9 +186,9 @@ final class Reader
      *
      * @return list<Mistake>
      */
-    private static function first(Language $language, array $mistakes): array
+    private static function first(Language $language, string $text, array $mistakes): array
     {
-        $mistakes = array_map(static fn (Mistake $mistake): Mistake => RealNames::told($mistake, $language), $mistakes);
+        $mistakes = UnreadWords::told(array_map(static fn (Mistake $mistake): Mistake => RealNames::told($mistake, $language), $mistakes), $language, $text);
         usort($mistakes, static fn (Mistake $a, Mistake $b): int => $a->offset <=> $b->offset);
         $kinds = array_column($mistakes, 'kind');
         if (\in_array('row_in_try', $kinds, true)) {

@@ -602,7 +602,7 @@ abstract class PythonExpressions extends ExpressionParser
         foreach ($names as $name => $offset) {
             $this->writes[$this->scope][$name] ??= $offset;
         }
-        $value = $this->expression(1);
+        $value = $this->printedValue() ?? $this->expression(1);
         if ('{' === $opened->text) {
             $isSet = !$this->accept(':');
             $value = $isSet ? $value : new ListLiteral([$value, $this->expression(1)]);
@@ -833,6 +833,23 @@ abstract class PythonExpressions extends ExpressionParser
         return new Operation('set_of', [new ListLiteral($items)]);
     }
 
+    /** `lambda bed: print(bed)` shows something, and gives nothing back. */
+    private function printedValue(): ?Operation
+    {
+        $token = $this->peek();
+        $opened = $this->peek(1);
+        if ('print' !== $token?->text || '(' !== $opened?->text || isset($this->functions['print'])) {
+            return null;
+        }
+        $this->at += 2;
+        $arguments = $this->arguments($opened);
+        if ([] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name)) {
+            $this->fail('unsupported', $token, ['what' => 'lambda …: print(…)']);
+        }
+
+        return new Operation('printed', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+    }
+
     private function lambda(): Expression
     {
         ++$this->at;
@@ -854,7 +871,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $shadowed = $this->lambdaNames;
         $this->lambdaNames += array_fill_keys($names, true);
-        $value = $this->expression();
+        $value = $this->printedValue() ?? $this->expression();
         $this->lambdaNames = $shadowed;
         foreach ($this->reads as $index => $use) {
             if (\in_array($use->name, $names, true) && !isset($known[$use->name])) {
@@ -1170,6 +1187,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('math.fabs' === $name && 1 === $count && null !== $first) {
             return new Operation('to_number', [new Operation('absolute', [$first])]);
+        }
+        if ('dict.fromkeys' === $name && 1 === $count && null !== $first) {
+            return new Operation('keyed_alike', [$first, new NothingLiteral()]);
         }
         if ('math.isqrt' === $name && 1 === $count && null !== $first) {
             return new Operation('whole_root', [$first]);

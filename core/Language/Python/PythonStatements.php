@@ -21,9 +21,11 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\SetItem;
@@ -33,6 +35,7 @@ use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Rows of Python that hold no others: The Python Language Reference, chapter 7. */
@@ -299,6 +302,10 @@ abstract class PythonStatements extends PythonExpressions
             $this->mistake('unused_result', $start, $this->endOffset() - $start, ['text' => substr($this->text, $start, min(40, $this->endOffset() - $start))]);
 
             return new Perform($this->newId(), new ListLiteral($targets));
+        }
+        if ($first instanceof NothingLiteral && 'super' === $token->text) {
+            // The class above makes nothing of its objects.
+            return new Pass($this->newId());
         }
         $docstring = $this->docstring($first, $token);
         if (null !== $docstring) {
@@ -607,6 +614,9 @@ abstract class PythonStatements extends PythonExpressions
                 $spread = $argument->value;
             } elseif ('sep' === $argument->name) {
                 $separator = $argument->value;
+            } elseif ('flush' === $argument->name) {
+                // When it is written does not show.
+                $argument->value instanceof TruthLiteral || $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => 'flush=…']);
             } elseif ('end' === $argument->name) {
                 $ending = $argument->value;
             } elseif (null !== $argument->name) {

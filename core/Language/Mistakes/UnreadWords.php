@@ -1,0 +1,74 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Mistakes;
+
+use Scrivlet\Core\Language\Language;
+
+/**
+ * Words that the real machines know and nobody reads here yet. What is wrong on their lines may be nothing but that, so that it
+ * is said of the word alone.
+ */
+final class UnreadWords
+{
+    /** By language: what stands for each, and how it is found in a line without texts and remarks. */
+    private const WORDS = [
+        'python' => ['async' => '\basync\b', 'asyncio' => '\basyncio\b'],
+        'javascript' => [
+            'async' => '\basync\b', 'Promise' => '\bPromise\b', 'document' => '\bdocument\s*\.', 'window' => '\bwindow\s*\.', 'localStorage' => '\b(?:local|session)Storage\b', 'fetch' => '\bfetch\s*\(',
+            'arguments' => '\barguments\b', 'Symbol' => '\bSymbol\b', 'Proxy' => '\b(?:Proxy|Reflect|WeakMap|WeakSet|WeakRef)\b', 'new Date' => '\bDate\b', 'import … from' => '^\s*import\b(?!\s*\{)', 'static {' => '\bstatic\s*\{', 'Math.min()' => '\bMath\.(?:min|max)\(\s*\)',
+            '(function …)()' => '^\s*[;!]?\s*\(\s*(?:async\s+)?function\b|^\s*;?\(\s*\(\)\s*=>|(?:\bfunction\b|=>).*[)}]\s*\)\s*\(',
+        ],
+        'cpp' => [
+            'union' => '\bunion\b', 'R"(…)"' => '\b(?:u8|[uUL])?R\'\'', 'ws' => '>>\s*(?:std::)?ws\b', 'ifstream' => '\b(?:if|of|f)stream\b(?!>)', 'mt19937' => '\bmt19937(?:_64)?\b', 'uniform_int_distribution' => '\b(?:uniform_(?:int|real)|normal|bernoulli)_distribution\b', 'default_random_engine' => '\b(?:default_random_engine|minstd_rand0?)\b',
+            'random_device' => '\brandom_device\b', 'variant' => '\bvariant\s*<|\bvisit\s*\(', 'thread' => '\b(?:thread|mutex|lock_guard|unique_lock|async|future)\b', 'regex' => '\bregex\w*\b', '= default' => '=\s*default\s*;', '= delete' => '=\s*delete\s*;', 'mutable' => '\bmutable\b',
+            'template <…, int>' => '\btemplate\s*<[^>]*\b(?:int|size_t|unsigned|bool)\s+\w+', 'goto' => '\bgoto\b', 'concept' => '\b(?:concept|requires)\b', 'views' => '\b(?:ranges|views)::', 'typedef struct' => '\btypedef\s+struct\b', 'main … try' => '\bmain\s*\([^)]*\)\s*try\b', 'decltype' => '\bdecltype\b',
+            'volatile' => '\b(?:volatile|alignas|asm|register)\b', 'chrono' => '\bchrono::',
+        ],
+    ];
+    /** What is wrong with how a text looks, whatever it says. */
+    private const OF_LOOKS = ['unsupported', 'quote_missing', 'indent_missing', 'indent_too_deep', 'indent_uneven', 'tabs_and_spaces', 'strange_sign', 'keyword_as_name'];
+
+    /**
+     * @param list<Mistake> $mistakes
+     *
+     * @return list<Mistake> the same; those on a line with such a word say that it can't be run yet
+     */
+    public static function told(array $mistakes, Language $language, string $text): array
+    {
+        if ([] === $mistakes) {
+            return [];
+        }
+        $words = self::WORDS[$language->value];
+        // What an unread row of C++ names stands unread wherever it is used.
+        if (Language::Cpp === $language && 0 < preg_match_all('/^\s*#\s*define\s+(\w+)\(|\btypedef\s+struct\b[^{};]*\{[^{}]*\}\s*(\w+)|\btemplate\s*<[^>]*\b(?:int|size_t|unsigned|bool)\s+\w+[^>]*>\s*(?:class|struct)\s+(\w+)/m', $text, $names, \PREG_SET_ORDER)) {
+            foreach ($names as $name) {
+                $words[end($name)] = '\b'.end($name).'\b';
+            }
+        }
+
+        return array_map(static function (Mistake $mistake) use ($words, $text, $language): Mistake {
+            if (\in_array($mistake->kind, self::OF_LOOKS, true)) {
+                return $mistake;
+            }
+            $begin = (int) strrpos("\n".substr($text, 0, $mistake->offset), "\n");
+            $line = substr($text, $begin, strcspn($text, "\n", $begin));
+            $bare = (string) preg_replace(['/"(?:\\\\.|[^"\\\\])*"|\'(?:\\\\.|[^\'\\\\])*\'/', '~//.*$|(?<!\w)#(?!\s*\w+\s).*$~'], ["''", ''], mb_scrub($line, 'UTF-8'));
+            $name = $mistake->parameters['name'] ?? null;
+            if ('before_value' === $mistake->kind && \is_string($name) && Language::JavaScript === $language && 1 === preg_match('/\bvar\b[^;]*\b'.preg_quote($name, '/').'\b/', $text)) {
+                // It is there from the beginning, and undefined (ECMA-262, 14.3.2).
+                return new Mistake('unsupported', $mistake->offset, $mistake->length, ['what' => "var $name"]);
+            }
+            foreach ($words as $what => $pattern) {
+                if (1 === preg_match("~$pattern~", $bare, $match, \PREG_OFFSET_CAPTURE)) {
+                    $at = strpos($line, trim($match[0][0]));
+
+                    return new Mistake('unsupported', false === $at ? $mistake->offset : $begin + $at, false === $at ? $mistake->length : \strlen(trim($match[0][0])), ['what' => (string) $what]);
+                }
+            }
+
+            return $mistake;
+        }, $mistakes);
+    }
+}
