@@ -213,6 +213,10 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
+        $asked = self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null);
+        if (null !== $asked) {
+            return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
+        }
         if (self::showsOrder($program)) {
             return new Refusal('console.sets', ['language' => $other->title()]);
         }
@@ -253,6 +257,48 @@ final class Unsayable
                 foreach (Walk::expressionsOf($row) as $value) {
                     if ($value instanceof MethodCall && ($own[$value->method] ?? false) && \in_array($types->expression($part, $value->object)->kind, [TypeKind::Unknown, TypeKind::Mixed], true)) {
                         return ".$value->method";
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** What is asked of a value that may be a list or a map, which JavaScript asks in two ways. */
+    private static function asksMixed(Program $program, Language $other): ?string
+    {
+        $types = null;
+        foreach (Language::JavaScript === $other ? $program->scopes() : [] as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach (Walk::expressionsOf($row) as $value) {
+                    if ($value instanceof Operation && \in_array($value->key, ['length', 'contains', 'is_empty'], true)) {
+                        $type = ($types ??= Types::of($program))->expression($part, $value->arguments[0]);
+                        if (TypeKind::Mixed === $type->kind && !$type->isScalar) {
+                            return ValueOperations::get($value->key)->example();
+                        }
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** An object without a text of its own is shown by what it keeps in JavaScript, and by its place in Python. */
+    private static function showsPlace(Program $program): ?string
+    {
+        $types = null;
+        $classes = new Classes($program);
+        $without = array_filter($program->classes(), static fn (ClassDefinition $class): bool => null === $classes->method($class->name, ClassDefinition::SHOWS) && null === $classes->method($class->name, ClassDefinition::FORM) && null === $class->failure());
+        foreach ([] === $without ? [] : $program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach ($row instanceof PrintLine ? $row->values : [] as $value) {
+                    $type = ($types ??= Types::of($program))->expression($part, $value);
+                    foreach ($without as $class) {
+                        if ($class->name === ($type->class ?? $type->element?->class) || TypeKind::Mixed === $type->kind && !$type->isScalar && ($value instanceof VariableRead || $value instanceof Item)) {
+                            return "print($class->name)";
+                        }
                     }
                 }
             }

@@ -1349,7 +1349,7 @@ abstract class CppExpressions extends BraceExpressions
         if ('is_sorted' === $name && 1 === $count && $arguments[0]->all && null !== $first) {
             return new Binary(Operator::Equal, $first, new Operation('sorted', [$first]));
         }
-        if (\in_array($name, ['iota', 'fill', 'remove', 'remove_if', 'unique'], true) && ('unique' === $name ? 1 : 2) === $count && $arguments[0]->all) {
+        if (\in_array($name, ['iota', 'fill', 'remove', 'remove_if', 'unique', 'replace'], true) && (['unique' => 1, 'replace' => 3][$name] ?? 2) === $count && $arguments[0]->all) {
             return $this->transient("all_$name", $values);
         }
         if (\in_array($name, ['max_element', 'min_element'], true) && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {

@@ -4,7 +4,9 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
@@ -88,6 +90,17 @@ trait WholeLists
         return new SetVariable($this->newId(), $text->name, $joined);
     }
 
+    private function isOfText(Expression $value): bool
+    {
+        return TypeNames::read($this->typeOf($value))->isTextual();
+    }
+
+    /** A letter as a text of one. */
+    private static function asText(Expression $letter): Expression
+    {
+        return $letter instanceof TextLiteral ? new TextLiteral($letter->value) : new Operation('to_text', [$letter]);
+    }
+
     /** `iota(…)`, `fill(…)`, `v.erase(remove_if(…), v.end())`: a list gets other items (C++17, 28.6 and 29.8). */
     private function changedAll(Operation $change): ?Statement
     {
@@ -99,6 +112,7 @@ trait WholeLists
         $value = match ($change->key) {
             'all_iota' => new Operation('numbers', [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
             'all_fill' => new Operation('filled', [$length, $what]),
+            'all_replace' => $this->isOfText($list) ? new Operation('replaced', [$list, self::asText($what), self::asText($change->arguments[2] ?? $what)]) : new Collected(new Choice(new Binary(Operator::Equal, new VariableRead($item), $what), $change->arguments[2] ?? $what, new VariableRead($item)), $item, $list),
             'all_remove' => new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
             'all_remove_if' => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
             'all_unique' => new Collected(new Item($list, $place), $place->name, new Operation('numbers', [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),

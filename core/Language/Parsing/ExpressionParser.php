@@ -290,6 +290,10 @@ abstract class ExpressionParser extends Parser
                 break;
             }
         }
+        $last = end($arguments);
+        if ($this->is('=') && false !== $last && $last->value instanceof ListLiteral) {
+            $this->fail('unsupported', $this->peek(), ['what' => '[…] = […]']);
+        }
         $this->close($opened);
 
         return $this->collapsed($arguments);

@@ -21,9 +21,11 @@ use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Claim;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -254,9 +256,22 @@ class PythonPrinter extends Printer
     private function suite(Statement $statement, Block $body, string $name): void
     {
         $this->indented($body);
-        if ($body->isSilent()) {
+        if ($this->hasNoLine($body)) {
             $this->inside(fn () => $this->line($statement, "$name-empty", 'pass'));
         }
+    }
+
+    /** Whether nothing of a body stands in the text: what only other languages say, like `delete a;`, has no line. */
+    private function hasNoLine(Block $body): bool
+    {
+        foreach ($body->statements as $row) {
+            $isSaid = !$row->off && !$row instanceof Comment && !$row instanceof Declaration && !($row instanceof Import && Language::Python->value !== $row->language);
+            if ($isSaid) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     protected function each(EachLoop $loop): void
@@ -412,7 +427,7 @@ class PythonPrinter extends Printer
                 $this->inside(fn () => $this->inside(fn () => $this->line($class, 'close', $row)));
             }
         }
-        if ($class->body->isSilent()) {
+        if ($this->hasNoLine($class->body)) {
             $this->inside(fn () => $this->line($class, 'body-empty', 'pass'));
         }
     }

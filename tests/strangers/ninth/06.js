@@ -1,0 +1,12 @@
+const a = [5, 2, 9, 1];
+const b = a;
+const c = [...a];
+a.push(7); a.unshift(0); a.pop(); a.shift();
+a.splice(1, 2, "x", "y", "z");
+console.log(a, b === a, c, a.length, a.indexOf("y"), a.concat([1, [2]]), a.slice(-2), a.reverse(), a.join());
+const m = [[1, 2], [3, 4]];
+console.log(m[1][0], m.map(r => r.map(x => x * 2)), m.flat(), m.length, m[0].length);
+console.log([3, 20, 100].sort(), [1, 2, 3].map(x => x * 2), [1, 2, 3, 4].findIndex(x => x > 2), Math.max(...c), c.lastIndexOf(9), [0, 1, 2].fill(7, 1));
+let [first, , third = 10, ...rest] = c;
+console.log(first, third, rest, [first, third] = [third, first], first);
+console.log([1, 2, 3].toString(), [] + "", [1, 2] == "1,2", typeof [], Array.isArray(a), [undefined, null, NaN, -0]);
