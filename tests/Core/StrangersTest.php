@@ -81,5 +81,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp'], 'javascript' => ['fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 118, 'javascript' => 84, 'cpp' => 93];
+    private const KNOWN = ['python' => 143, 'javascript' => 105, 'cpp' => 113];
 }
