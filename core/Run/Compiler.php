@@ -972,6 +972,10 @@ final class Compiler
     {
         $type = $this->types->variable(Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part, $name);
 
+        if (TypeKind::UnsignedLong === $type->kind && Language::Cpp === $this->language) {
+            return "\$v->toldUnsigned($variable)";
+        }
+
         return $type->isNumeric() || $type->isTextual() || StaticType::truth() === $type ? $variable : "\$t->held($variable)";
     }
 

@@ -492,14 +492,14 @@ abstract class Routine
      *
      * @return float the number by which it can be called off
      */
-    final protected function later(mixed $function, mixed $milliseconds, mixed ...$arguments): float
+    final protected function later(mixed $function, mixed $milliseconds): float
     {
-        return $this->timed($function, $milliseconds, $arguments, false);
+        return $this->timed($function, $milliseconds, false);
     }
 
-    final protected function againAndAgain(mixed $function, mixed $milliseconds, mixed ...$arguments): float
+    final protected function againAndAgain(mixed $function, mixed $milliseconds): float
     {
-        return $this->timed($function, $milliseconds, $arguments, true);
+        return $this->timed($function, $milliseconds, true);
     }
 
     final protected function calledOff(mixed $number): void
@@ -509,17 +509,16 @@ abstract class Routine
         }
     }
 
-    /** @param array<mixed> $arguments */
-    private function timed(mixed $function, mixed $milliseconds, array $arguments, bool $isRepeated): float
+    private function timed(mixed $function, mixed $milliseconds, bool $isRepeated): float
     {
         if (!$function instanceof \Closure) {
             throw new RunError('no_function');
         }
         $wait = (float) Values::number($milliseconds);
 
-        return (float) $this->stage->scheduler->later(function () use ($function, $arguments): void {
+        return (float) $this->stage->scheduler->later(function () use ($function): void {
             $this->depth = 0;
-            $this->callValue($function, ...array_values($arguments));
+            $this->callValue($function);
         }, (int) (is_nan($wait) ? 1 : min(max($wait, 1), 1e9)), $isRepeated);
     }
 

@@ -341,7 +341,7 @@ return [
     ['surface', 1, 1, '{0}.surface()', '{0}.surface()', '{0}.surface()', 'text'],
     ['distance', 1, 1, '{0}.distance()', '{0}.distance()', '{0}.distance()', 'maybe whole'],
     // when time has passed
-    ['later', 2, 6, [], 'setTimeout({*})', [], 'natural'],
-    ['again_and_again', 2, 6, [], 'setInterval({*})', [], 'natural'],
+    ['later', 2, 2, [], 'setTimeout({0}, {1})', [], 'natural'],
+    ['again_and_again', 2, 2, [], 'setInterval({0}, {1})', [], 'natural'],
     ['called_off', 1, 1, [], ['clearTimeout({0})', 'clearInterval({0})'], [], 'nothing'],
 ];

@@ -40,6 +40,7 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
@@ -875,7 +876,15 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         $timer = ['setTimeout' => 'later', 'setInterval' => 'again_and_again', 'clearTimeout' => 'called_off', 'clearInterval' => 'called_off'][$name] ?? null;
         if (null !== $timer && null !== $first && !$first instanceof TextLiteral && ('called_off' !== $timer || 1 === $count)) {
-            return new Operation($timer, 'called_off' === $timer || 1 < $count ? $values : [$first, new NumberLiteral(0)]);
+            $given = \array_slice($values, 2);
+            if ([] !== array_filter($given, static fn (Expression $value): bool => !$value instanceof NumberLiteral && !$value instanceof TextLiteral && !$value instanceof TruthLiteral)) {
+                $this->fail('unsupported', $token, ['what' => $name.'(…, …, …)']);
+            }
+            if ([] !== $given) {
+                $first = new Lambda([], $first instanceof FunctionReference ? new OwnValue($first->function, $given) : new MethodCall($first, MethodCall::CALL, $given));
+            }
+
+            return new Operation($timer, 'called_off' === $timer ? $values : [$first, $values[1] ?? new NumberLiteral(0)]);
         }
         if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);

@@ -105,6 +105,12 @@ trait UnsignedNumbers
         return \is_int($value) ? \sprintf('%u', $value) : $this->show($value);
     }
 
+    /** A number of 64 bits without a sign as the one that it stands for. */
+    public function toldUnsigned(mixed $value): mixed
+    {
+        return \is_int($value) && $value < 0 ? self::large($value) : $value;
+    }
+
     /** @param 32|64 $bits */
     private function unsignedDivisor(mixed $b, int $bits): int
     {
