@@ -28,7 +28,7 @@ final class UnreadWords
         ],
     ];
     /** What is wrong with how a text looks, whatever it says. */
-    private const OF_LOOKS = ['unsupported', 'quote_missing', 'indent_missing', 'indent_too_deep', 'indent_uneven', 'tabs_and_spaces', 'strange_sign', 'keyword_as_name'];
+    private const OF_LOOKS = ['unsupported', 'quote_missing', 'indent_missing', 'indent_too_deep', 'indent_uneven', 'tabs_and_spaces', 'strange_sign', 'keyword_as_name', 'deep', 'many_rows'];
 
     /**
      * @param list<Mistake> $mistakes
