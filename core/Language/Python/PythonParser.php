@@ -1281,7 +1281,9 @@ final class PythonParser extends PythonStatements
     {
         $start = $this->offset();
         $next = $this->codeBelow();
-        if (null !== $this->peek(2) || null === $next || $next->column() !== $line->column() || 'class' !== $this->tokens[$next->from]->text) {
+        // Where nothing tries to change its objects, they are as others.
+        $isFrozen = $this->is('(', 2) && $this->is('frozen', 3) && $this->is('=', 4) && $this->is('True', 5) && $this->is(')', 6) && null === $this->peek(7) && 1 !== preg_match('/\.\s*\w+\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->text);
+        if (null !== $this->peek(2) && !$isFrozen || null === $next || $next->column() !== $line->column() || 'class' !== $this->tokens[$next->from]->text) {
             $this->fail('unsupported', $this->peek(), ['what' => '@dataclass']);
         }
         ++$this->line;
