@@ -18,6 +18,7 @@ use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
@@ -213,7 +214,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null);
+        $asked = self::comparesFields($program) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null);
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
@@ -257,6 +258,29 @@ final class Unsayable
                 foreach (Walk::expressionsOf($row) as $value) {
                     if ($value instanceof MethodCall && ($own[$value->method] ?? false) && \in_array($types->expression($part, $value->object)->kind, [TypeKind::Unknown, TypeKind::Mixed], true)) {
                         return ".$value->method";
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Objects of classes of data are equal where what they keep is (The Python Standard Library, dataclasses), those of JavaScript never. */
+    private static function comparesFields(Program $program): ?string
+    {
+        $classes = new Classes($program);
+        $ofData = [];
+        foreach ($program->classes() as $class) {
+            $hasFields = [] !== array_filter($class->body->statements, static fn (Statement $row): bool => $row instanceof FieldDeclaration);
+            $ofData[$class->name] = $hasFields && null === $classes->method($class->name, '@equal');
+        }
+        $types = null;
+        foreach (\in_array(true, $ofData, true) ? $program->scopes() : [] as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach (Walk::expressionsOf($row) as $value) {
+                    if ($value instanceof Binary && \in_array($value->operator, [Operator::Equal, Operator::NotEqual], true) && ($ofData[($types ??= Types::of($program))->expression($part, $value->left)->class ?? ''] ?? false) && null !== $types->expression($part, $value->right)->class) {
+                        return "class {$types->expression($part, $value->left)->class} ==";
                     }
                 }
             }
