@@ -952,6 +952,10 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function named(Token $token): Expression
     {
+        if ($this->is('(', 1) && ('size_t' === $token->text || isset($this->aliases[$token->text])) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+            // `uint32_t(n)`: a name of a type makes one of what stands behind it (C++17, 8.2.3).
+            return $this->conversion($token);
+        }
         if (isset($this->spaces[$token->text]) && $this->is('::', 1) && TokenKind::Name === $this->peek(2)?->kind) {
             $this->at += 2;
             $token = $this->peek() ?? $token;

@@ -159,6 +159,13 @@ trait CasesOfMatch
         return $one;
     }
 
+    private function closes(string $close): void
+    {
+        if (!$this->accept($close)) {
+            $this->fail('bracket_missing', null, ['opened' => [')' => '(', ']' => '[', '}' => '{'][$close] ?? '', 'wanted' => $close]);
+        }
+    }
+
     /** Whether a bracket that opens here holds one pattern only, with no comma behind it (The Python Language Reference, 8.6.4.6). */
     private function isGroup(): bool
     {
@@ -183,9 +190,7 @@ trait CasesOfMatch
         if ('(' === $token->text && $this->isGroup()) {
             ++$this->at;
             $inner = $this->fitsCase($value, $names);
-            if (!$this->accept(')')) {
-                $this->fail('bracket_missing', null, ['opened' => '(', 'wanted' => ')']);
-            }
+            $this->closes(')');
 
             return $inner;
         }
@@ -239,9 +244,7 @@ trait CasesOfMatch
                 break;
             }
         }
-        if (!$this->accept(')')) {
-            $this->fail('bracket_missing', null, ['opened' => '(', 'wanted' => ')']);
-        }
+        $this->closes(')');
 
         return $all;
     }
@@ -270,9 +273,7 @@ trait CasesOfMatch
                 break;
             }
         }
-        if (!$this->accept('}')) {
-            $this->fail('bracket_missing', null, ['opened' => '{', 'wanted' => '}']);
-        }
+        $this->closes('}');
 
         return $all;
     }
@@ -300,9 +301,7 @@ trait CasesOfMatch
                 break;
             }
         }
-        if (!$this->accept($close)) {
-            $this->fail('bracket_missing', null, ['opened' => ']' === $close ? '[' : '(', 'wanted' => $close]);
-        }
+        $this->closes($close);
         $length = new Operation('length', [$value]);
         $all = new Binary(Operator::And, new KindTest($value, '@sequence'), null === $star ? new Binary(Operator::Equal, $length, new NumberLiteral($count)) : new Binary(Operator::GreaterOrEqual, $length, new NumberLiteral($count - 1)));
         foreach (array_filter($tests) as $test) {
