@@ -1378,6 +1378,23 @@ inline int last_position(const string& text, const string& part) {
     const auto at = text.rfind(part);
     return at == string::npos ? -1 : int(at);
 }
+inline int first_among(const string& text, const string& letters) { return int(text.find_first_of(letters)); }
+inline int last_among(const string& text, const string& letters) { return int(text.find_last_of(letters)); }
+inline int first_apart(const string& text, const string& letters) { return int(text.find_first_not_of(letters)); }
+inline int last_apart(const string& text, const string& letters) { return int(text.find_last_not_of(letters)); }
+inline double way_between(const vector<double>& from, const vector<double>& to) {
+    double sum = 0;
+    for (std::size_t axis = 0; axis < from.size() && axis < to.size(); ++axis) sum = std::hypot(sum, from[axis] - to[axis]);
+    return sum;
+}
+template <typename T>
+vector<double> as_point(const vector<T>& list) { return vector<double>(list.begin(), list.end()); }
+template <typename... T>
+vector<double> as_point(const std::tuple<T...>& point) {
+    return std::apply([](const T&... at) { return vector<double>{double(at)...}; }, point);
+}
+template <typename A, typename B>
+double way_between(const A& from, const B& to) { return way_between(as_point(from), as_point(to)); }
 inline int last_position(const string& text, char letter) { return last_position(text, string(1, letter)); }
 template <typename M>
 M merged(M one, const M& other) {

@@ -1090,6 +1090,15 @@ export function lettersBetween(from, to) {
   return numbers(from.charCodeAt(0), to.charCodeAt(0) + 1).map((code) => String.fromCharCode(code));
 }
 
+const placesOf = (text, letters, among) => [...text].flatMap((letter, place) => (letters.includes(letter) === among ? [place] : []));
+export const firstAmong = (text, letters) => placesOf(text, letters, true)[0] ?? -1;
+export const lastAmong = (text, letters) => placesOf(text, letters, true).at(-1) ?? -1;
+export const firstApart = (text, letters) => placesOf(text, letters, false)[0] ?? -1;
+export const lastApart = (text, letters) => placesOf(text, letters, false).at(-1) ?? -1;
+
+/** How far it is from a point to another one. */
+export const wayBetween = (from, to) => Math.hypot(...from.map((at, axis) => at - to[axis]));
+
 export const isLetters = (text) => /^\p{L}+$/u.test(text);
 
 /** So many significant digits, and an exponent where it is shorter. */
@@ -1174,6 +1183,37 @@ export function stepped(list, from, to, by) {
     part.push(list[at]);
   }
   return typeof list === "string" ? part.join("") : part;
+}
+
+/** Puts something in a set, and gives whether it was not there yet. */
+export function putNew(items, item) {
+  const isNew = !items.has(item);
+  items.add(item);
+  return isNew;
+}
+
+/** Every so many items give way to others. */
+export function putStepped(list, from, to, by, items) {
+  const places = stepped([...list.keys()], from, to, by);
+  if (places.length !== items.length) {
+    throw new RangeError(`attempt to assign sequence of size ${items.length} to extended slice of size ${places.length}`);
+  }
+  places.forEach((place, index) => (list[place] = items[index]));
+}
+
+/** Items that follow each other and are alike, with what they are alike in. */
+export function grouped(items, key) {
+  const groups = [];
+  for (const item of items) {
+    const of = key(item);
+    const last = groups.at(-1);
+    if (last !== undefined && JSON.stringify(last[0]) === JSON.stringify(of)) {
+      last[1].push(item);
+    } else {
+      groups.push([of, [item]]);
+    }
+  }
+  return groups;
 }
 
 export const leastBy = (list, key) => sortedBy(list, key)[0];

@@ -1029,6 +1029,32 @@ def letters_between(first, last):
     return [chr(code) for code in range(ord(first), ord(last) + 1)]
 
 
+def _places(text, letters, among):
+    return [place for place, letter in enumerate(text) if (letter in letters) == among]
+
+
+def first_among(text, letters):
+    return next(iter(_places(text, letters, True)), -1)
+
+
+def last_among(text, letters):
+    return max(_places(text, letters, True), default=-1)
+
+
+def first_apart(text, letters):
+    return next(iter(_places(text, letters, False)), -1)
+
+
+def last_apart(text, letters):
+    return max(_places(text, letters, False), default=-1)
+
+
+def put_new(items, item):
+    is_new = item not in items
+    items.add(item)
+    return is_new
+
+
 def position(items, value):
     return items.index(value) if value in items else -1
 

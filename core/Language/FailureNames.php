@@ -18,7 +18,7 @@ final class FailureNames
             'any' => 'Exception', 'value' => 'ValueError', 'type' => 'TypeError', 'index' => 'IndexError', 'key' => 'KeyError', 'lookup' => 'LookupError', 'division' => 'ZeroDivisionError',
             'arithmetic' => 'ArithmeticError', 'overflow' => 'OverflowError', 'name' => 'NameError', 'runtime' => 'RuntimeError', 'depth' => 'RecursionError', 'answer' => 'EOFError',
             'claim' => 'AssertionError', 'unwritten' => 'NotImplementedError', 'attribute' => 'AttributeError', 'stop' => 'StopIteration', 'system' => 'OSError', 'file' => 'FileNotFoundError',
-            'permission' => 'PermissionError', 'timeout' => 'TimeoutError',
+            'permission' => 'PermissionError', 'timeout' => 'TimeoutError', 'syntax' => 'SyntaxError',
         ],
         'javascript' => ['any' => 'Error', 'value' => 'RangeError', 'type' => 'TypeError', 'name' => 'ReferenceError', 'syntax' => 'SyntaxError'],
         'cpp' => [

@@ -208,10 +208,22 @@ abstract class Printer
 
     abstract protected function field(FieldDeclaration $field): void;
 
+    /** What stands in a class of C++ stands before it elsewhere. */
+    final protected function innerClasses(ClassDefinition $class): void
+    {
+        foreach ($class->inner() as $inner) {
+            $this->statement($inner);
+            $this->line($inner, 'gap', '');
+            if (Language::Python === $this->language()) {
+                $this->line($inner, 'gap', '');
+            }
+        }
+    }
+
     /** @return list<Statement> what a class says, and the methods that C++ has behind it */
     final protected function rowsOfClass(ClassDefinition $class): array
     {
-        return [...$class->body->statements, ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
+        return [...array_values(array_filter($class->body->statements, static fn (Statement $row): bool => !$row instanceof ClassDefinition)), ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
     }
 
     /** Whether a method stands behind its class, with which it is written in all languages but C++. */
@@ -221,7 +233,7 @@ abstract class Printer
     }
 
     /** What an object keeps at first in a field: what its row says, or what C++ makes of its type without a word (C++17, 15.6.2). */
-    final protected static function atFirst(FieldDeclaration $field): ?Expression
+    final protected function atFirst(FieldDeclaration $field): ?Expression
     {
         $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
 
@@ -230,7 +242,8 @@ abstract class Printer
             $type->isList() && [] === $type->parts => new ListLiteral([]),
             $type->isMap() => new MapLiteral([]),
             $type->isSet() => new Operation('set_of', []),
-            TypeKind::Copied === $type->kind => new MakeObject((string) $type->class),
+            // One that wants values gets them from what makes the object around it.
+            TypeKind::Copied === $type->kind => $this->classes()->wantsValues((string) $type->class) ? new NothingLiteral() : new MakeObject((string) $type->class),
             TypeKind::Object === $type->kind => new NothingLiteral(),
             default => null,
         };

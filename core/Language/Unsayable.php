@@ -214,7 +214,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null);
+        $asked = self::comparesFields($program) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null) ?? (Language::JavaScript === $other ? null : self::leavesOut($program, $other));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
@@ -232,6 +232,32 @@ final class Unsayable
         }
         if (Failures::mayDiffer($program, $other)) {
             return new Refusal('console.failures', ['language' => $other->title()]);
+        }
+
+        return null;
+    }
+
+    /** A call that leaves out what has no default: Python writes `None` for functions, and nothing for methods; C++ has no such value. */
+    private static function leavesOut(Program $program, Language $other): ?string
+    {
+        $methods = array_filter($program->definitions(), static fn (FunctionDefinition $one): bool => null !== $one->itself());
+        foreach ($program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach ([$row, ...Walk::expressionsOf($row)] as $value) {
+                    if ($value instanceof MethodCall) {
+                        $few = array_filter($methods, static fn (FunctionDefinition $one): bool => $one->shortName() === $value->method && \count($value->arguments) < \count($one->parameters) - 1 - \count($one->defaults) - ('' === $one->rest ? 0 : 1));
+                        if ([] !== $few) {
+                            return ".$value->method(…)";
+                        }
+                    }
+                    $function = Language::Cpp === $other && ($value instanceof OwnValue || $value instanceof OwnCall) ? $program->functionNamed($value->function) : null;
+                    foreach (null === $function ? [] : $value->arguments as $index => $argument) {
+                        if (null !== $function && $argument instanceof NothingLiteral && $argument->undefined && !isset($function->defaults[$function->parameters[$index] ?? ''])) {
+                            return $function->name.'(…)';
+                        }
+                    }
+                }
+            }
         }
 
         return null;
@@ -364,6 +390,9 @@ final class Unsayable
     private static function wordless(Program $program, Language $other): ?string
     {
         $types = null;
+        if (Language::Python !== $other && [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)) {
+            return 'NamedTuple';
+        }
         foreach ($program->definitions() as $function) {
             if (Language::Python !== $other && 'remembered' === $function->sort) {
                 return '@lru_cache';
@@ -412,6 +441,10 @@ final class Unsayable
                     return $operation->example();
                 }
                 // Each language has its own names for the kinds of values.
+                if ($value instanceof Operation && 'failure_name' === $value->key) {
+                    // Each language has names of its own for what fails.
+                    return ValueOperations::get('failure_name')->example();
+                }
                 if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && 'kind_name' === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
                     return ValueOperations::get('kind_name')->example();
                 }

@@ -211,7 +211,9 @@ final class Compiler
         $failing = array_map(static fn (string $class): ?FailureKind => $classes->failure($class), array_combine($classes->names(), $classes->names()));
         $failing = array_map(static fn (FailureKind $kind): string => $kind->value, array_filter($failing));
 
-        return [] === $table ? '' : 'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
+        $records = array_fill_keys(array_map(static fn (ClassDefinition $class): string => $class->name, array_filter($this->program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)), true);
+
+        return [] === $table ? '' : ([] === $records ? '' : 'protected array $records = '.var_export($records, true).";\n").'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
     }
 
     /** Code that gives a new object what its class says it keeps at first. */
@@ -242,6 +244,8 @@ final class Compiler
             TypeKind::Text === $type->kind => "''",
             $type->isList() => '$v->list([])',
             $type->isMap() => '$v->map([])',
+            // One that wants values gets them from what makes the object around it (C++17, 15.6.2).
+            TypeKind::Copied === $type->kind && (new Classes($this->program))->wantsValues((string) $type->class) => 'null',
             TypeKind::Copied === $type->kind => '$this->madeCopied('.var_export($type->class, true).', $d)',
             TypeKind::Object === $type->kind, null === $row->type => 'null',
             default => null,
@@ -275,15 +279,22 @@ final class Compiler
     {
         $parameters = $part instanceof FunctionDefinition ? ['$d'] : [];
         $changes = $enter = $leave = '';
+        $isLeftOut = false;
         foreach ($part instanceof FunctionDefinition ? $part->parameters : [] as $parameter) {
             $default = $part instanceof FunctionDefinition && isset($part->defaults[$parameter]);
-            $parameters[] = ($this->isReference($part, $parameter) ? '&' : '').$this->variable($parameter).($default && $this->knowsNone() ? ' = \\'.Absent::class.'::Value' : ($default || $part instanceof FunctionDefinition && '' !== $part->rest ? ' = null' : ''));
+            // JavaScript may leave out what stands behind a default, too.
+            $isLeftOut = $isLeftOut || $default || $part instanceof FunctionDefinition && '' !== $part->rest;
+            $parameters[] = ($this->isReference($part, $parameter) ? '&' : '').$this->variable($parameter).($default && $this->knowsNone() ? ' = \\'.Absent::class.'::Value' : ($isLeftOut ? ' = null' : ''));
             if ($default && $part instanceof FunctionDefinition) {
                 $default = $this->expression($part->defaults[$parameter]);
                 $isOnce = Language::Python === $this->language && ($part->defaults[$parameter] instanceof ListLiteral || $part->defaults[$parameter] instanceof MapLiteral);
                 // Python makes a list that stands for what is left out only once (The Python Language Reference, 8.7).
                 $made = $isOnce ? $this->temporary() : '';
                 $changes .= ($isOnce ? "static $made = null;\n" : '').($this->knowsNone() ? 'if (\\'.Absent::class.'::Value === '.$this->variable($parameter).') { '.$this->variable($parameter).' = ' : $this->variable($parameter).' ??= ').($isOnce ? "($made ??= $default)" : $default).';'.($this->knowsNone() ? ' }' : '')."\n";
+            }
+            if ($part instanceof FunctionDefinition && $parameter === $part->rest) {
+                // Nothing is left for it where values before it are left out.
+                $changes .= $this->variable($parameter).' ??= new \\'.ListValue::class.'([]'.(Language::Python === $this->language ? ', true' : '').");\n";
             }
             $changes .= $this->changed($parameter);
         }
@@ -558,6 +569,9 @@ final class Compiler
         if (Language::JavaScript === $this->language) {
             return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n";
         }
+        if (Language::Cpp === $this->language) {
+            $value = $this->kept($this->types->expression($this->part, $target), $value, $source);
+        }
         // Python (Language Reference 6.16) and C++ (C++17, 8.18) find the value before the place.
         $kept = $this->temporary();
         [$list, $setList] = $this->operand($container);
@@ -622,7 +636,12 @@ final class Compiler
 
     private function joinable(Expression $value): string
     {
-        return $value instanceof Operation && 'position' === $value->key || $this->isUnsigned($value) ? $this->shown($value) : $this->expression($value);
+        return $this->isPlace($value) || $this->isUnsigned($value) ? $this->shown($value) : $this->expression($value);
+    }
+
+    private function isPlace(Expression $value): bool
+    {
+        return $value instanceof Operation && \in_array($value->key, ['position', 'position_from', 'last_position', 'first_among', 'last_among', 'first_apart', 'last_apart'], true);
     }
 
     /** A value as it is shown; the place of what was not found is a very large number in C++ (C++17, 24.3.2). */
@@ -630,7 +649,7 @@ final class Compiler
     {
         $code = $this->expression($value);
 
-        $isPlace = Language::Cpp === $this->language && ($value instanceof Operation && 'position' === $value->key || TypeKind::UnsignedLong === $this->types->expression($this->part, $value)->kind);
+        $isPlace = Language::Cpp === $this->language && ($this->isPlace($value) || TypeKind::UnsignedLong === $this->types->expression($this->part, $value)->kind);
 
         return $isPlace ? "\$v->showUnsigned($code)" : "\$v->show($code)";
     }
@@ -691,6 +710,14 @@ final class Compiler
     private static function joined(Expression $value): array
     {
         return $value instanceof Binary && Operator::Join === $value->operator ? [...self::joined($value->left), $value->right] : [$value];
+    }
+
+    /** Whether what a function gives may be nothing: a pointer, or what is there perhaps (C++17, 23.6). */
+    private function mayBeNothing(string $function): bool
+    {
+        $type = $this->program->functionNamed($function)->types[''] ?? '';
+
+        return TypeKind::Object === $this->types->result($function)->kind || 1 === preg_match('/\*$|^(?:optional|shared_ptr|unique_ptr)\b/D', $type);
     }
 
     private function giveBack(Expression $value): string
@@ -1092,7 +1119,7 @@ final class Compiler
         if ($type->isWhole() && !$type->isWide() && $was->isWide()) {
             return "\$v->toInt($value)";
         }
-        if (TypeKind::Letter === $type->kind && $was->isNumeric()) {
+        if (TypeKind::Letter === $type->kind && ($was->isNumeric() || $source instanceof Binary && \in_array($source->operator, [Operator::Add, Operator::Subtract, Operator::Multiply, Operator::TruncDivide, Operator::TruncRemainder], true))) {
             return "\$v->letter($value)";
         }
 
@@ -1144,7 +1171,7 @@ final class Compiler
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).self::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
             $expression instanceof MethodCall => $this->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
-            $expression instanceof OwnValue => Language::Cpp === $this->language ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
+            $expression instanceof OwnValue => Language::Cpp === $this->language && !$this->mayBeNothing($expression->function) ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
             $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
             $expression instanceof MapLiteral => $this->mapLiteral($expression),

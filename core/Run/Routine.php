@@ -28,6 +28,8 @@ abstract class Routine
     protected array $ancestry = [];
     /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
     protected array $failing = [];
+    /** @var array<string, true> classes whose objects are tuples with names */
+    protected array $records = [];
     /** @var array<string, array<string, array{string, int, int, int|null}>> by class and method, what answers, how many values it takes, how many may be left out, and which gets all the others */
     protected array $classes = [];
 
@@ -110,11 +112,18 @@ abstract class Routine
         return Absent::Value;
     }
 
-    /** A new object. */
-    final protected function made(string $class, int $depth, mixed ...$arguments): MapValue
+    /** A new object; of a record, a tuple with names. */
+    final protected function made(string $class, int $depth, mixed ...$arguments): MapValue|ListValue
     {
         $object = new MapValue($class);
         $this->makeReady($object, $depth, $arguments);
+        if (isset($this->records[$class])) {
+            $tuple = new ListValue(array_map(static fn (string $name): mixed => ($object->entries["t$name"] ?? throw new RunError('few_arguments'))[1], $object->order), true);
+            [$tuple->made, $tuple->names] = [$class, $object->order];
+
+            return $tuple;
+        }
+        $object->alike = [] !== $object->order && $this->values->isOfFields($object);
 
         return $object;
     }
@@ -171,8 +180,14 @@ abstract class Routine
             '@sequence' => $value instanceof ListValue,
             '@set' => $value instanceof MapValue && 'set' === $value->sort,
             '@map' => $value instanceof MapValue && '' === $value->class && 'set' !== $value->sort,
-            default => $value instanceof MapValue && \in_array($kind, $this->ancestry[$value->class] ?? [], true),
+            default => $value instanceof MapValue && \in_array($kind, $this->ancestry[$value->class] ?? [], true) || $value instanceof ListValue && [] !== $value->names && $kind === $value->made,
         };
+    }
+
+    /** What stands for a value that is left out. */
+    private function leftOut(): ?Absent
+    {
+        return Language::JavaScript === $this->values->language() ? null : Absent::Value;
     }
 
     /** What an object's method gives back. */
@@ -184,16 +199,21 @@ abstract class Routine
     /** @param list<mixed> $arguments among them variables themselves, where the method changes them for its caller */
     final protected function sentWith(mixed $object, string $method, int $depth, array $arguments): mixed
     {
-        $found = $object instanceof MapValue ? $this->classes[$object->class][$method] ?? null : null;
+        $class = $object instanceof MapValue ? $object->class : ($object instanceof ListValue && [] !== $object->names ? $object->made : null);
+        $found = null === $class ? null : $this->classes[$class][$method] ?? null;
         if (null === $found) {
             return $this->asked($object, $method, $arguments);
         }
         [$function, $takes, $spare, $rest] = $found;
+        $needed = $takes - $spare - (null === $rest ? 0 : 1);
         if (null !== $rest) {
-            $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, null), new ListValue(\array_slice($arguments, $rest), Language::Python === $this->values->language())];
+            if (\count($arguments) < $needed && Language::JavaScript !== $this->values->language()) {
+                throw new RunError('few_arguments');
+            }
+            $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, $this->leftOut()), new ListValue(\array_slice($arguments, $rest), Language::Python === $this->values->language())];
         }
         $given = \count($arguments);
-        if ($given !== $takes && Language::JavaScript !== $this->values->language() && ($given > $takes || $given < $takes - $spare)) {
+        if ($given !== $takes && Language::JavaScript !== $this->values->language() && ($given > $takes || $given < $needed)) {
             throw new RunError('few_arguments');
         }
         $missing = Language::JavaScript === $this->values->language() ? null : Absent::Value;
@@ -204,7 +224,7 @@ abstract class Routine
             } else {
                 $handed[] = $missing;
             }
-            if ($index < $takes - $spare && Absent::Value === $handed[$index]) {
+            if ($index < $needed && Absent::Value === $handed[$index]) {
                 $handed[$index] = null;
             }
         }
@@ -219,6 +239,11 @@ abstract class Routine
      */
     private function asked(mixed $object, string $method, array $arguments): mixed
     {
+        $kept = $object instanceof MapValue ? $object->entries["t$method"][1] ?? null : null;
+        if ($kept instanceof \Closure) {
+            // A function that the object keeps.
+            return $this->callValue($kept, ...$arguments);
+        }
         $key = \is_string($object) || $object instanceof ListValue || $object instanceof MapValue && '' === $object->class ? ValueOperations::ofMethod($this->values->language()->value, $method, \count($arguments)) : null;
         $does = null === $key ? null : [$this->values, lcfirst(str_replace('_', '', ucwords($key, '_')))];
 
@@ -474,7 +499,10 @@ abstract class Routine
     {
         return function (mixed ...$given) use ($function, $least, $most, $rest): mixed {
             if (null !== $rest) {
-                $given = [...\array_slice($given, 0, $rest), new ListValue(array_values(\array_slice($given, $rest)), Language::Python === $this->values->language())];
+                if (\count($given) < $least - 1 && Language::JavaScript !== $this->values->language()) {
+                    throw new RunError('few_arguments');
+                }
+                $given = [...array_pad(\array_slice($given, 0, $rest), $rest, $this->leftOut()), new ListValue(array_values(\array_slice($given, $rest)), Language::Python === $this->values->language())];
             }
             $count = \count($given);
             if (Language::JavaScript === $this->values->language()) {

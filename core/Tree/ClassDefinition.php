@@ -16,6 +16,8 @@ final readonly class ClassDefinition extends Statement
 
     /** The name of the method that gives what an object shows as among others. */
     public const FORM = '@form';
+    /** What stands for the parent of a class whose objects are tuples with names for their places. */
+    public const RECORD = '@record';
     /** Methods that signs and functions of the language call, by what these do. */
     public const SPECIAL = [self::MAKES, self::SHOWS, self::FORM, '@equal', '@length', '@add', '@subtract', '@multiply', '@less', ...self::FURTHER];
 
@@ -35,6 +37,11 @@ final readonly class ClassDefinition extends Statement
     /** The entry whose words say it. */
     public function phrase(): string
     {
+        return self::RECORD === $this->parent ? 'class_record' : $this->phraseOfKind();
+    }
+
+    private function phraseOfKind(): string
+    {
         return '' === $this->parent ? 'class' : (null === $this->failure() ? 'class_of' : 'class_failure');
     }
 
@@ -46,12 +53,18 @@ final readonly class ClassDefinition extends Statement
 
     public function labels(): array
     {
-        return ['name' => $this->name, ...('' === $this->parent ? [] : ['parent' => $this->parent])];
+        return ['name' => $this->name, ...('' === $this->parent || self::RECORD === $this->parent ? [] : ['parent' => $this->parent])];
     }
 
     public function withLabel(string $name, string $value): static
     {
         return $this->with([$name => $value]);
+    }
+
+    /** @return list<self> those that stand in it, which C++ has */
+    public function inner(): array
+    {
+        return array_values(array_filter($this->off ? [] : $this->body->statements, static fn (Statement $row): bool => $row instanceof self));
     }
 
     /** @return list<FunctionDefinition> those that are not switched off */

@@ -23,7 +23,7 @@ final class Definitions
             if ($statement instanceof FunctionDefinition) {
                 $this->add($statement);
             } elseif ($statement instanceof ClassDefinition) {
-                array_map($this->add(...), $statement->methods());
+                $this->ofClass($statement);
             } else {
                 $this->inside([$statement], $program->script);
             }
@@ -39,6 +39,12 @@ final class Definitions
         }
 
         return self::$known[$program] ??= new self($program);
+    }
+
+    private function ofClass(ClassDefinition $class): void
+    {
+        array_map($this->ofClass(...), $class->inner());
+        array_map($this->add(...), $class->methods());
     }
 
     private function add(FunctionDefinition $function): void

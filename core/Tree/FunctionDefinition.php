@@ -10,13 +10,13 @@ final readonly class FunctionDefinition extends Statement
     use HoldsBody;
 
     /**
-     * @param list<string>                                  $parameters
-     * @param array<string, Expression>                     $defaults   by parameter
-     * @param array<string, string>                         $types      as C++ names them, by parameter, the result's under ''; only those that
-     *                                                                  differ from what the program shows without them
-     * @param string                                        $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
-     * @param ''|'asked'|'shared'|'set'|'remembered'|'tied' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
-     *                                                                  has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in
+     * @param list<string>                                                 $parameters
+     * @param array<string, Expression>                                    $defaults   by parameter
+     * @param array<string, string>                                        $types      as C++ names them, by parameter, the result's under ''; only those that
+     *                                                                                 differ from what the program shows without them
+     * @param string                                                       $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
+     * @param ''|'asked'|'shared'|'shared_asked'|'set'|'remembered'|'tied' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
+     *                                                                                 has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in
      */
     public function __construct(public int $id, public string $name, public array $parameters, public Block $body, public bool $off = false, public array $defaults = [], public array $types = [], public string $sort = '', public string $rest = '')
     {
@@ -75,7 +75,13 @@ final readonly class FunctionDefinition extends Statement
     /** The parameter that is the method's object; null for a function. */
     public function itself(): ?string
     {
-        return '' === $this->class() || 'shared' === $this->sort ? null : $this->parameters[0] ?? null;
+        return '' === $this->class() || $this->isShared() ? null : $this->parameters[0] ?? null;
+    }
+
+    /** Whether the method is its class's, and has no object. */
+    public function isShared(): bool
+    {
+        return \in_array($this->sort, ['shared', 'shared_asked'], true);
     }
 
     /** Whether the function belongs to the one object it is kept in (`{ tell() { return this.name; } }`), which is its first parameter. */

@@ -128,10 +128,20 @@ final readonly class Program extends Node
     /** @return list<ClassDefinition> those that are not switched off */
     public function classes(): array
     {
+        return self::classesAmong([...$this->functions, ...$this->script->body->statements, ...$this->below]);
+    }
+
+    /**
+     * @param list<Statement> $rows
+     *
+     * @return list<ClassDefinition> each behind those that stand in it
+     */
+    private static function classesAmong(array $rows): array
+    {
         $classes = [];
-        foreach ([...$this->functions, ...$this->script->body->statements, ...$this->below] as $statement) {
-            if ($statement instanceof ClassDefinition && !$statement->off) {
-                $classes[] = $statement;
+        foreach ($rows as $row) {
+            if ($row instanceof ClassDefinition && !$row->off) {
+                array_push($classes, ...self::classesAmong($row->body->statements), ...[$row]);
             }
         }
 

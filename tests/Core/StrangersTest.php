@@ -78,8 +78,8 @@ final class StrangersTest extends TestCase
     }
 
     /** Those that are known to become something else, until they are mended. */
-    private const OTHERWISE = ['python' => ['fourth/marks.cpp'], 'javascript' => ['fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp']];
+    private const OTHERWISE = ['python' => ['fourth/marks.cpp'], 'javascript' => ['fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 143, 'javascript' => 105, 'cpp' => 113];
+    private const KNOWN = ['python' => 176, 'javascript' => 124, 'cpp' => 146];
 }

@@ -101,6 +101,7 @@ return [
     'row.claim.docs' => 'Stops the program where the condition does not hold.',
     'row.claim_saying.docs' => 'Stops the program where the condition does not hold, and says why.',
     'row.class.docs' => 'A class says what its objects keep and what they can do. Its methods stand inside.',
+    'row.class_record.docs' => 'A class of tuples whose places have names: they are compared and taken apart like tuples, and nothing in them changes.',
     'row.class_failure.docs' => 'A class of failures: its objects are raised, say what went wrong and may keep more.',
     'row.raise_object.docs' => 'Fails with an object of a class of your own, which a rescue can ask for what it keeps.',
     'row.class_of.docs' => 'A class that has all methods of another one, too; those of the same name take their place.',

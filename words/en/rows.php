@@ -171,6 +171,7 @@ return [
     'row.claim' => 'make sure that {condition}',
     'row.claim_saying' => 'make sure that {condition}, or say {says}',
     'row.class' => 'class {name}',
+    'row.class_record' => 'class {name}, tuples with names for their places',
     'row.class_failure' => 'class {name}, a kind of {parent}',
     'row.raise_object' => 'fail with {object}',
     'row.class_of' => 'class {name}, a kind of {parent}',

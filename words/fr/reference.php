@@ -101,6 +101,7 @@ return [
     'row.claim.docs' => 'Arrête le programme si la condition n’est pas vraie.',
     'row.claim_saying.docs' => 'Arrête le programme si la condition n’est pas vraie, et dit pourquoi.',
     'row.class.docs' => 'Une classe dit ce que gardent ses objets et ce qu’ils savent faire. Ses méthodes sont à l’intérieur.',
+    'row.class_record.docs' => 'Une classe de tuples dont les places ont un nom : ils se comparent et se décomposent comme des tuples ; rien n’y change.',
     'row.class_failure.docs' => 'Une classe d’échecs : ses objets sont lancés, disent ce qui n’a pas marché et peuvent garder plus.',
     'row.raise_object.docs' => 'Échoue avec un objet d’une classe à soi, à qui l’on peut demander ce qu’il garde.',
     'row.class_of.docs' => 'Une classe qui a aussi toutes les méthodes d’une autre ; celles de même nom les remplacent.',

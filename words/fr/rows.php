@@ -171,6 +171,7 @@ return [
     'row.claim' => 'vérifier que {condition}',
     'row.claim_saying' => 'vérifier que {condition}, sinon dire {says}',
     'row.class' => 'classe {name}',
+    'row.class_record' => 'classe {name}, des tuples aux places nommées',
     'row.class_failure' => 'classe {name}, une sorte de {parent}',
     'row.raise_object' => 'échouer avec {object}',
     'row.class_of' => 'classe {name}, une sorte de {parent}',

@@ -41,6 +41,7 @@ return [
     new Entry('comment', Kind::Say, [Slot::label('text', SlotType::Remark)], icon: 'message-square-text'),
     $typed('class', Kind::Own, [Slot::label('name', SlotType::NewName)]),
     $typed('class_of', Kind::Own, [Slot::label('name', SlotType::NewName), Slot::label('parent', SlotType::NewName)]),
+    $typed('class_record', Kind::Own, [Slot::label('name', SlotType::NewName)]),
     $typed('class_failure', Kind::Own, [Slot::label('name', SlotType::NewName), Slot::label('parent', SlotType::NewName)]),
     $typed('raise_object', Kind::Choose, [Slot::any('object', 'failure')]),
     $typed('method', Kind::Own, [Slot::label('name', SlotType::NewName)]),

@@ -44,6 +44,8 @@ use Scrivlet\Core\Tree\Walk;
  */
 final class Copying
 {
+    use Conversions;
+
     private function __construct(private readonly Program $program, private readonly Types $types)
     {
     }
@@ -69,9 +71,10 @@ final class Copying
             $row = $made == $value ? $row : $row->withBlank($name, $made);
         }
 
+        $row = $this->converted($row, $scope);
+
         return match (true) {
             $row instanceof SetItem && $row->target instanceof Item && TypeKind::Text === $this->types->expression($scope, $row->target->container)->kind => $this->lettered($row, $row->target),
-            $row instanceof SetVariable && TypeKind::Truth === $this->types->variable($scope, $row->variable)->kind && $this->types->expression($scope, $row->value)->isNumeric() => $row->withBlank('value', new Operation('to_truth', [$row->value])),
             // A reference is another name for what is there (C++17, 11.3.2).
             $row instanceof SetVariable && str_ends_with((string) $row->declared, '&') => $row,
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
@@ -187,7 +190,7 @@ final class Copying
 
         return match (true) {
             $text instanceof VariableRead => new SetVariable($row->id, $text->name, $value, $row->off),
-            $text instanceof Item => new SetItem($row->id, $text, $value, null, $row->off),
+            $text instanceof Item, $text instanceof Field => new SetItem($row->id, $text, $value, null, $row->off),
             default => $row,
         };
     }

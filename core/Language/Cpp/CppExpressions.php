@@ -95,6 +95,16 @@ abstract class CppExpressions extends BraceExpressions
 
             return 'auto';
         }
+        if ('greater' === $word && 0 < $this->typesAround && $this->is('<', 1) && ($this->is('>', 2) || $this->is('>>', 2))) {
+            // What is compared shows in the type around it (C++17, 23.14.7).
+            $this->at += $this->is('>', 2) ? 3 : 2;
+            if ($this->is('>>')) {
+                // @phpstan-ignore assign.propertyType (the token is there already)
+                $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $this->tokens[$this->at]->offset + 1);
+            }
+
+            return 'greater<int>';
+        }
         if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream'], true) && !$this->isVariable((string) $word)) {
             $words[] = $word;
             ++$this->at;
@@ -102,6 +112,11 @@ abstract class CppExpressions extends BraceExpressions
             $words[] = (string) $word;
             ++$this->at;
         } elseif (isset($this->classes[(string) $word]) && !$this->isVariable((string) $word)) {
+            if ($this->is('::', 1) && isset($this->classes[(string) $this->sign(2)]) && $word !== $this->sign(2)) {
+                // One that stands in another one.
+                $this->at += 2;
+                $word = $this->sign();
+            }
             $words[] = (string) $word;
             ++$this->at;
         } elseif (isset($this->aliases[(string) $word]) && !$this->isVariable((string) $word)) {
@@ -116,6 +131,11 @@ abstract class CppExpressions extends BraceExpressions
                 --$this->typesAround;
                 if (null === $type && TokenKind::Number === $this->peek()?->kind) {
                     $type = $this->sign();
+                    ++$this->at;
+                }
+                $known = null === $type && 'array' === $word ? $this->known(new VariableRead($this->sign() ?? '')) : null;
+                if ($known instanceof NumberLiteral) {
+                    $type = (string) $known->value;
                     ++$this->at;
                 }
                 if (null === $type) {
@@ -332,6 +352,19 @@ abstract class CppExpressions extends BraceExpressions
     /** Bytes of a type on the machines of courses (C++17, 8.3.3). */
     private const SIZES = ['int' => 4, 'char' => 1, 'bool' => 1, 'double' => 8, 'float' => 4, 'long' => 8, 'short' => 2];
 
+    /** Bytes of a variable; null where they can't be told. */
+    private function sizeOf(VariableRead $variable): ?int
+    {
+        $type = $this->typeOf($variable);
+        if (!isset($this->arraySizes[$variable->name])) {
+            return self::SIZES[trim(str_replace(['const ', 'long long'], ['', 'long'], $type))] ?? null;
+        }
+        $count = $this->known($this->arraySizes[$variable->name]);
+        $item = 'string' === $type ? 'char' : (1 === preg_match('/^vector<(\w+)>$/D', $type, $match) ? $match[1] : '');
+
+        return $count instanceof NumberLiteral && isset(self::SIZES[$item]) ? (int) $count->value * self::SIZES[$item] : null;
+    }
+
     /** `sizeof(beds) / sizeof(beds[0])` is how many items an array has. */
     private function countedItems(Token $token): Expression
     {
@@ -341,6 +374,11 @@ abstract class CppExpressions extends BraceExpressions
             return new NumberLiteral($size);
         }
         $name = $this->peek(2);
+        if (null !== $name && TokenKind::Name === $name->kind && $this->is('(', 1) && $this->is(')', 3) && !$this->is('/', 4) && null !== $size = $this->sizeOf(new VariableRead($name->text))) {
+            $this->at += 4;
+
+            return new NumberLiteral($size);
+        }
         if (null !== $name && TokenKind::Name === $name->kind && $this->is('(', 1) && $this->is(')', 3) && $this->is('/', 4) && $this->is('sizeof', 5) && $this->is('(', 6) && isset(self::SIZES[$this->peek(7)->text ?? '']) && $this->is(')', 8)) {
             $this->at += 9;
             $this->read($name->text, $name->offset);
@@ -370,6 +408,20 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function member(Expression $receiver): Expression
     {
+        if ($receiver instanceof Operation && 'put_in' === $receiver->key && $this->is('second')) {
+            // Whether a set did not have it yet (C++17, 26.2.6, table 90).
+            ++$this->at;
+
+            return new Operation('put_new', $receiver->arguments);
+        }
+        if ($receiver instanceof Operation && \in_array($receiver->key, ['begin', 'rbegin'], true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second')) && $this->isOfType($receiver->arguments[0], 'map')) {
+            // The least key of a map comes first, the greatest last (C++17, 26.4.4).
+            $key = new Operation('begin' === $receiver->key ? 'least' : 'greatest', [new Operation('keys', [$receiver->arguments[0]])]);
+            $isKey = $this->is('first');
+            ++$this->at;
+
+            return $isKey ? $key : new Item($receiver->arguments[0], $key);
+        }
         $iterator = $receiver instanceof VariableRead && '->' === $this->tokens[$this->at - 1]->text ? $this->iterators[$receiver->name] ?? null : null;
         $target = $receiver instanceof VariableRead && '->' === $this->tokens[$this->at - 1]->text ? $this->targetOf($receiver->name) : null;
         if (null !== $target) {
@@ -635,6 +687,8 @@ abstract class CppExpressions extends BraceExpressions
     /** @var array<string, array<string, string>> types by scope and name */
     protected array $types = ['' => []];
 
+    /** @var array<string, string> variables that hold how many items an array has, and never anything else */
+    protected array $lengths = [];
     /** @var array<string, Expression> how many items each array of C was declared with */
     protected array $arraySizes = [];
     /** @var array<string, Expression|null> what constants were declared with */
@@ -643,10 +697,14 @@ abstract class CppExpressions extends BraceExpressions
     /** From its beginning, and as many as it was declared with: `a, a + N` are all items of an array of C. */
     private function areAllItems(Expression $one, ?Expression $two): bool
     {
-        return $one instanceof VariableRead && isset($this->arraySizes[$one->name]) && $two instanceof Binary && Operator::Add === $two->operator && $two->left == $one && $this->known($two->right) == $this->known($this->arraySizes[$one->name]);
+        if (!$one instanceof VariableRead || !isset($this->arraySizes[$one->name]) || !$two instanceof Binary || Operator::Add !== $two->operator || $two->left != $one) {
+            return false;
+        }
+
+        return $this->known($two->right) == $this->known($this->arraySizes[$one->name]) || $two->right instanceof VariableRead && ($this->lengths[$two->right->name] ?? null) === $one->name;
     }
 
-    private function known(Expression $size): Expression
+    protected function known(Expression $size): Expression
     {
         return $size instanceof VariableRead ? $this->fixed[$size->name] ?? $size : $size;
     }
@@ -956,7 +1014,7 @@ abstract class CppExpressions extends BraceExpressions
             // `uint32_t(n)`: a name of a type makes one of what stands behind it (C++17, 8.2.3).
             return $this->conversion($token);
         }
-        if (isset($this->spaces[$token->text]) && $this->is('::', 1) && TokenKind::Name === $this->peek(2)?->kind) {
+        while (isset($this->spaces[$token->text]) && $this->is('::', 1) && TokenKind::Name === $this->peek(2)?->kind) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
@@ -1116,6 +1174,14 @@ abstract class CppExpressions extends BraceExpressions
 
             return new Lambda(['a', 'b'], new Binary(self::SUMS[$token->text], new VariableRead('a'), new VariableRead('b')));
         }
+        if (\in_array($token->text, ['string', 'int', 'double'], true) && $this->is('{', 1) && !$this->isVariable($token->text)) {
+            // `string{}` and `int{3}`: a value of the type (C++17, 8.2.3).
+            ++$this->at;
+            $braced = $this->braced($this->peek() ?? $token, 'vector<'.$token->text.'>');
+            $items = $braced instanceof ListLiteral ? $braced->items : [];
+
+            return $this->postfix($items[0] ?? ('string' === $token->text ? new TextLiteral('') : new NumberLiteral('int' === $token->text ? 0 : 0.0)));
+        }
         if ('greater' === $token->text && $this->is('<', 1)) {
             $this->at += 2;
             if (!$this->is('>')) {
@@ -1221,6 +1287,10 @@ abstract class CppExpressions extends BraceExpressions
     /** What a value of a type is when nothing is said. */
     protected function empty(string $type): Expression
     {
+        if (1 === preg_match('/^vector<array<(.*), ([0-9]++)>>$/D', $type, $match)) {
+            // Its items are there from the start (C++17, 26.3.7.1).
+            return new Operation('filled', [new NumberLiteral((int) $match[2]), $this->empty("vector<$match[1]>")]);
+        }
         $element = TypeNames::read($type)->element;
 
         return match (true) {
@@ -1236,6 +1306,23 @@ abstract class CppExpressions extends BraceExpressions
             'Number' === $element->kind->name => new NumberLiteral(0.0),
             default => new NumberLiteral(0),
         };
+    }
+
+    /** `strcmp(a, b) < 0`: how far two texts are apart is the machine's own affair, which one is first is not (C11, 7.24.4.2). */
+    private function orderOfTexts(Expression $first, Expression $second, Token $token): Expression
+    {
+        $operator = ['==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '>' => Operator::Greater, '<=' => Operator::LessOrEqual, '>=' => Operator::GreaterOrEqual][$this->sign() ?? ''] ?? null;
+        if (null !== $operator && $this->is('0', 1)) {
+            $this->at += 2;
+
+            return new Binary($operator, $first, $second);
+        }
+        $before = '';
+        for ($at = $this->at - 1; $at > 0 && '' === $before; --$at) {
+            $before = $this->tokens[$at]->offset < $token->offset ? $this->tokens[$at]->text : '';
+        }
+
+        return \in_array($before, ['!', '(', '&&', '||'], true) && \in_array($this->sign(), [')', '&&', '||'], true) ? new Binary(Operator::NotEqual, $first, $second) : $this->fail('unsupported', $token, ['what' => 'strcmp']);
     }
 
     protected function builtin(string $name, array $arguments, Token $token): ?Expression
@@ -1344,6 +1431,9 @@ abstract class CppExpressions extends BraceExpressions
             // What is seen and is neither a letter nor a digit (C11, 7.4.1.9).
             return new Operation('contains', [new TextLiteral('!"#$%&\'()*+,-./:;<=>?@[\\]^_`{|}~'), $first]);
         }
+        if ('strcmp' === $name && 2 === $count && null !== $first && null !== $second) {
+            return $this->orderOfTexts($first, $second, $token);
+        }
         if ('strlen' === $name && 1 === $count && null !== $first) {
             return new Operation('length', [$first]);
         }
@@ -1435,6 +1525,17 @@ abstract class CppExpressions extends BraceExpressions
                 break;
             case 'rfind':
                 return 1 === $count && null !== $first ? new Operation('last_position', [$receiver, $first]) : null;
+            case 'fill':
+                return 1 === $count && null !== $first ? $this->transient('all_fill', [$receiver, $first]) : null;
+            case 'compare':
+                return 1 === $count && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver)) ? $this->orderOfTexts($receiver, $first, $token) : null;
+            case 'find_first_of':
+            case 'find_last_of':
+            case 'find_first_not_of':
+            case 'find_last_not_of':
+                $key = ['find_first_of' => 'first_among', 'find_last_of' => 'last_among', 'find_first_not_of' => 'first_apart', 'find_last_not_of' => 'last_apart'][$name];
+
+                return 1 === $count && null !== $first ? new Operation($key, [$receiver, $first]) : null;
             case 'get':
                 return 0 === $count ? $receiver : null;
             case 'contains':
@@ -1473,6 +1574,13 @@ abstract class CppExpressions extends BraceExpressions
                 if (null !== $from && null !== $to) {
                     return new Operation('drop_range', [$receiver, $from, self::between($from, $to)]);
                 }
+                if (1 === $count && null !== $from && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver))) {
+                    return $this->transient('text_erased', [$receiver, $from, new NumberLiteral(1)]);
+                }
+                if (1 === $count && null !== $first && null === $from && !($first instanceof VariableRead && isset($this->iterators[$first->name])) && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver))) {
+                    // From there on nothing stays (C++17, 24.3.2.6.5).
+                    return $this->transient('text_erased', [$receiver, $first, new Operation('length', [$receiver])]);
+                }
                 if (2 === $count && null !== $first && !$first instanceof Operation) {
                     return $this->transient('text_erased', [$receiver, $first, $arguments[1]->value]);
                 }
@@ -1499,6 +1607,7 @@ abstract class CppExpressions extends BraceExpressions
                     return $this->transient('map_inserted', [$receiver, $first, $arguments[1]->value]);
                 }
                 if ('emplace' === $name) {
+                    [$first, $count] = $this->madeInPlace($receiver, $name, $arguments, $token);
                     $made = $this->ofOrder($receiver, $name, $first, $count);
                     if (null !== $made) {
                         return $made;
@@ -1519,6 +1628,15 @@ abstract class CppExpressions extends BraceExpressions
                 if (2 === $count && $first instanceof Operation && 'end' === $first->key && ($arguments[1]->all || $arguments[1]->value instanceof ListLiteral)) {
                     return new Operation('extend', [$receiver, $arguments[1]->value]);
                 }
+                if (2 === $count && $first instanceof Operation && 'end' === $first->key && $first->arguments[0] == $receiver) {
+                    return new Operation('append', [$receiver, $arguments[1]->value]);
+                }
+                if (3 === $count && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver)) && !$first instanceof Operation) {
+                    return $this->transient('text_inserted', [$receiver, $first, new Operation('repeated', [new Operation('to_text', [new Operation('letter', [$arguments[2]->value])]), $arguments[1]->value])]);
+                }
+                if (1 < $count && !($first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key)) {
+                    $this->fail('unsupported', $token, ['what' => 'insert(…)']);
+                }
 
                 return 2 === $count && $first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key
                     ? new Operation('insert', [$receiver, $first->right, $arguments[1]->value])
@@ -1537,13 +1655,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'push_front':
             case 'pop_front':
             case 'emplace_back':
-                $item = TypeNames::read($this->typeOf($receiver))->item();
-                $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
-                if ($isMade && \in_array($name, ['emplace_back', 'emplace', 'push'], true) && ([] !== $item->parts || null !== $item->class && isset($this->classes[$item->class]))) {
-                    // What is put in is made of the values.
-                    $first = [] !== $item->parts ? new Operation('record', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);
-                    $count = 1;
-                }
+                [$first, $count] = $this->madeInPlace($receiver, $name, $arguments, $token);
                 $made = $this->ofOrder($receiver, $name, $first, $count);
                 if (null !== $made) {
                     return $made;
@@ -1580,6 +1692,26 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
+    /**
+     * What is put into a container where the values that make it are given (C++17, 26.2.3).
+     *
+     * @param list<Argument> $arguments
+     *
+     * @return array{Expression|null, int} the value, and how many there are
+     */
+    private function madeInPlace(Expression $receiver, string $name, array $arguments, Token $token): array
+    {
+        [$first, $count] = [$arguments[0]->value ?? null, \count($arguments)];
+        $item = TypeNames::read($this->typeOf($receiver))->item();
+        $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
+        if (!$isMade || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->classes[$item->class]))) {
+            return [$first, $count];
+        }
+        $made = [] !== $item->parts ? new Operation('record', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);
+
+        return [$made, 1];
+    }
+
     private function ofOrder(Expression $list, string $name, ?Expression $value, int $count): ?Operation
     {
         $type = $this->typeOf($list);

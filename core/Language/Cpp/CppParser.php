@@ -21,8 +21,11 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Claim;
 use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Count;
@@ -43,6 +46,7 @@ use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -64,11 +68,11 @@ use Scrivlet\Core\Tree\VariableRead;
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
 {
+    use ClassTemplates;
+    use CStyle;
     use Makers;
     use OtherNames;
     use WholeLists;
-
-    private const HEADERS = ['iostream', 'string', 'vector', 'map', 'cmath', 'algorithm', 'cstdlib', 'ctime', 'numeric', 'functional', 'iomanip', 'tuple', 'utility', 'cctype', 'unordered_map', 'array', 'random', 'set', 'unordered_set', 'queue', 'stack', 'deque', 'list', 'iterator', 'limits', 'climits', 'cstdint', 'cstddef', 'cstdio', 'cstring', 'sstream', 'fstream', 'stdexcept', 'exception', 'memory', 'optional', 'chrono', 'cassert', 'bitset', 'initializer_list', 'type_traits', 'bits/stdc++.h', 'scrivlet.hpp'];
 
     private bool $inMain = false;
     /** Where the function being read begins and ends. */
@@ -451,13 +455,68 @@ final class CppParser extends CppExpressions
         }
     }
 
+    /** The type with which a member begins, as far as the text says it before any is read; nothing of pointers. */
+    private function kindAt(int $at): string
+    {
+        $kind = '';
+        for ($depth = 0; isset($this->tokens[$at]) && ($depth > 0 || '' === $kind || '<' === $this->tokens[$at]->text); ++$at) {
+            $text = $this->tokens[$at]->text;
+            $depth += ['<' => 1, '>' => -1, '>>' => -2][$text] ?? 0;
+            if (\in_array($text, [';', '(', '{', '}'], true)) {
+                return '';
+            }
+            $kind .= \in_array($text, ['const', 'std', '::'], true) ? '' : (',' === $text ? ', ' : $text);
+        }
+
+        return \in_array($this->tokens[$at]->text ?? '', ['*', '&'], true) ? '' : $kind;
+    }
+
+    /** @var array<int, int> where a method begins that another one does the work of, and its closing brace */
+    private array $twins = [];
+
+    /** Methods that stand in a class twice, for objects that may be changed and for others (C++17, 16.3.1), and do the same. */
+    private function announceTwins(int $at, int $closing): void
+    {
+        $seen = [];
+        for ($begin = $at; $at < $closing; ++$at) {
+            $text = $this->tokens[$at]->text;
+            if (\in_array($text, [';', ':', '}'], true)) {
+                $begin = $at + 1;
+            }
+            if ('(' !== $text || null === $end = $this->partners[$at] ?? null) {
+                continue;
+            }
+            $brace = $end + ('const' === ($this->tokens[$end + 1]->text ?? '') ? 2 : 1);
+            $last = '{' === ($this->tokens[$brace]->text ?? '') ? $this->partners[$brace] ?? null : null;
+            if (null === $last) {
+                continue;
+            }
+            $isConst = $brace > $end + 1;
+            $head = 'operator' === ($this->tokens[$at - 3]->text ?? '') ? $at - 3 : $at - 1;
+            $key = implode(' ', array_map(static fn (Token $token): string => $token->text, [...\array_slice($this->tokens, $head, $end - $head + 1), ...\array_slice($this->tokens, $brace, $last - $brace + 1)]));
+            if (isset($seen[$key]) && $seen[$key][0] !== $isConst) {
+                [$first, $until] = $isConst ? [$begin, $last] : $seen[$key][1];
+                $this->twins[$first] = $until;
+            }
+            $seen[$key] = [$isConst, [$begin, $last]];
+            $begin = $last + 1;
+            $at = $last;
+        }
+    }
+
     private function announceMembers(string $class, int $at, int $closing): void
     {
+        $this->announceTwins($at, $closing);
         while ($at < $closing) {
             if (\in_array($this->tokens[$at]->text, ['public', 'private', 'protected'], true) && ':' === ($this->tokens[$at + 1]->text ?? '')) {
                 $at += 2;
                 continue;
             }
+            if (\in_array($this->tokens[$at]->text, ['struct', 'class', 'enum', 'union'], true) && null !== $behind = $this->behindInner($at, $closing)) {
+                $at = $behind;
+                continue;
+            }
+            $kind = $this->kindAt($at);
             // A member goes to its semicolon, or to the end of its braces.
             $isShared = $isMethod = false;
             $names = [];
@@ -487,6 +546,13 @@ final class CppParser extends CppExpressions
                         }
                     }
                     $at = $closed;
+                } elseif ('operator' === $token->text && !$isMethod) {
+                    // One that is not read, such as how an object is shown: what stands in its brackets is no field.
+                    $isMethod = true;
+                    while ($at + 1 < $closing && '(' !== $this->tokens[$at + 1]->text) {
+                        ++$at;
+                    }
+                    $at = $this->partners[$at + 1] ?? $at + 1;
                 } elseif ('{' === $token->text) {
                     $at = $this->partners[$at] ?? $closing;
                     if ($isMethod) {
@@ -505,11 +571,26 @@ final class CppParser extends CppExpressions
                     $this->statics[$class][$name] = true;
                 } else {
                     $this->fieldNames[$name] = $this->fieldsOf[$class][$name] = true;
+                    $this->fieldKinds["$class.$name"] = $kind;
                     $this->given[$class][] = $name;
                 }
             }
             ++$at;
         }
+    }
+
+    /** Behind a type that stands in a class. */
+    private function behindInner(int $at, int $closing): ?int
+    {
+        for (; $at < $closing && !\in_array($this->tokens[$at]->text, [';', '(', '='], true); ++$at) {
+            if ('{' === $this->tokens[$at]->text) {
+                $end = $this->partners[$at] ?? $closing;
+
+                return ';' === ($this->tokens[$end + 1]->text ?? '') ? $end + 2 : null;
+            }
+        }
+
+        return null;
     }
 
     /** @return list<Statement> */
@@ -518,7 +599,8 @@ final class CppParser extends CppExpressions
         $start = $this->at++;
         $id = $this->newId();
         $name = $this->newName();
-        if ('' !== $this->scope || 1 !== $this->parent || $this->inMain || !isset($this->classes[$name->text])) {
+        $around = $this->class;
+        if ('' !== $this->scope || '' === $around && 1 !== $this->parent || !isset($this->classes[$name->text])) {
             $this->fail('unsupported', $name, ['what' => "$token->text { … }"]);
         }
         $parent = '';
@@ -550,7 +632,7 @@ final class CppParser extends CppExpressions
             }
             array_push($rows, ...$this->remarks());
         } finally {
-            [$this->parent, $this->class] = [$outer, ''];
+            [$this->parent, $this->class] = [$outer, $around];
         }
         $this->closeBrace($id, $start, 'close', ';');
 
@@ -587,9 +669,15 @@ final class CppParser extends CppExpressions
     {
         $token = $this->peek() ?? $this->fail('empty');
         $start = $this->at;
+        if (isset($this->twins[$start])) {
+            return [$this->skippedTo($this->twins[$start], $token)];
+        }
         $shown = $this->shownByStream($token, $start);
         if (null !== $shown) {
             return [$shown];
+        }
+        if (($this->is('struct') || $this->is('class')) && TokenKind::Name === $this->peek(1)?->kind && ($this->is('{', 2) || $this->is(':', 2))) {
+            return $this->classDefinition($token);
         }
         $isShared = $this->is('static');
         while (\in_array($this->sign(), ['virtual', 'inline', 'explicit', 'static'], true)) {
@@ -611,8 +699,9 @@ final class CppParser extends CppExpressions
             $tilde = $this->at;
             $this->at = ($this->closingOf($this->at + 2) ?? $this->at) + 1;
             $end = $this->is('{') ? $this->closingOf($this->at) : null;
-            if (null !== $end && !$this->isSeenBetween($this->at, $end) || $this->is('=') && $this->is('default', 1)) {
-                $this->at = null === $end ? $this->at + 2 : $end + 1;
+            // One that is only announced is looked at where its rows are.
+            if (null !== $end && !$this->isSeenBetween($this->at, $end) || $this->is('=') && $this->is('default', 1) || $this->is(';')) {
+                $this->at = null === $end ? $this->at + ($this->is(';') ? 0 : 2) : $end + 1;
                 $this->accept(';');
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
@@ -652,7 +741,7 @@ final class CppParser extends CppExpressions
                 $this->accept('*');
             }
             $name = $this->newName();
-            $value = $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : null;
+            $value = $this->filledUp($type, $this->is('=') || $this->is('{') ? $this->initializer($type, $name) : null);
             if (null !== $value) {
                 $this->firstValues[$this->class] = true;
             }
@@ -749,6 +838,44 @@ final class CppParser extends CppExpressions
     }
 
     /**
+     * `: beds(3, 0), name(4, '*')`: a list or a text of so many that are alike (C++17, 26.3.11.2 and 24.3.2.2).
+     *
+     * @param list<Expression> $values
+     *
+     * @return list<Expression>
+     */
+    private function itemsOf(string $kind, array $values): array
+    {
+        $isList = str_starts_with($kind, 'vector<');
+        if (2 === \count($values)) {
+            return match (true) {
+                $isList => [new Operation('filled', $values)],
+                'string' === $kind => [new Operation('repeated', [new Operation('to_text', [$values[1]]), $values[0]])],
+                default => $values,
+            };
+        }
+        $size = 1 === \count($values) && $isList ? $values[0] : null;
+        $isNumber = $size instanceof NumberLiteral || $size instanceof Binary && $size->operator->isArithmetic() || null !== $size && TypeNames::read($this->typeOf($size))->isWhole();
+
+        return null !== $size && $isNumber ? [new Operation('filled', [$size, $this->empty($kind)])] : $values;
+    }
+
+    /** @var array<string, string> the word with which the declaration of a field begins, by class and name */
+    private array $fieldKinds = [];
+
+    /**
+     * Whether what is given is an object of a class already, or points at one.
+     *
+     * @param list<Expression> $values
+     */
+    private function isOfKind(array $values, string $class): bool
+    {
+        $value = 1 === \count($values) ? $values[0] : null;
+
+        return $value instanceof MakeObject || $value instanceof NothingLiteral || null !== $value && $class === TypeNames::read($this->typeOf($value))->class;
+    }
+
+    /**
      * `: plant(name), water(0)`: what an object keeps from the start, and how the part of it is made that its parent has.
      *
      * @return list<Statement>
@@ -765,7 +892,8 @@ final class CppParser extends CppExpressions
             if (!$this->accept('(') && !$this->accept('{')) {
                 $this->fail('call_brackets', $name, ['name' => $name->text]);
             }
-            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+            $arguments = $this->arguments($opened);
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
             $self = $this->thisObject($name);
             if ($this->isFailure($name->text) && !isset($this->fieldNames[$name->text])) {
                 $rows[] = new Perform($this->newId(), new Operation('say_failing', [$self, $values[0] ?? new TextLiteral('')]));
@@ -779,7 +907,10 @@ final class CppParser extends CppExpressions
                     $rows[] = new OwnCall($this->newId(), $owner.'.'.ClassDefinition::MAKES, [$self, ...$values]);
                 }
             } else {
-                $rows[] = new SetItem($this->newId(), new Field($self, $name->text), $values[0] ?? new NumberLiteral(0));
+                $kind = $this->fieldKinds["$this->class.$name->text"] ?? '';
+                $values = $this->itemsOf($kind, $values);
+                $isMade = isset($this->classes[$kind]) && null !== $this->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
+                $rows[] = new SetItem($this->newId(), new Field($self, $name->text), $isMade ? $this->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? new NumberLiteral(0));
             }
         } while ($this->accept(','));
         $this->parent = $before;
@@ -813,6 +944,38 @@ final class CppParser extends CppExpressions
         }
 
         return null;
+    }
+
+    /**
+     * `*this = other;`: the object itself gets what another one has (C++17, 15.8.2).
+     *
+     * @return list<Statement>
+     */
+    private function becomes(int $start): array
+    {
+        $this->at += 3;
+        $value = $this->value();
+        $this->semicolon();
+        $fields = [];
+        for ($class = $this->class; '' !== $class && isset($this->classes[$class]); $class = $this->classes[$class]) {
+            $fields = [...$this->given[$class] ?? [], ...$fields];
+        }
+        if ($value instanceof VariableRead) {
+            $other = $value;
+            $rows = [];
+        } else {
+            $name = $this->nameFor('made');
+            $this->types[$this->scope][$name] = $this->class;
+            $this->write($name, $start);
+            $other = new VariableRead($name);
+            $rows = [new SetVariable($this->newId(), $name, $value, false, $this->class)];
+        }
+        foreach ($fields as $field) {
+            $rows[] = new SetItem($this->newId(), new Field(new VariableRead($this->itself), $field), new Field($other, $field));
+        }
+        $this->cutTogether($rows, $start);
+
+        return $rows;
     }
 
     /** @return array{int, int}|null */
@@ -983,8 +1146,9 @@ final class CppParser extends CppExpressions
             return;
         }
         $name = substr($match[1], 1, -1);
-        if (!\in_array($name, self::HEADERS, true)) {
-            $near = Names::nearest($name, self::HEADERS);
+        $headers = StandardHeaders::all();
+        if (!\in_array($name, $headers, true)) {
+            $near = Names::nearest($name, $headers);
             $this->mistake(null === $near ? 'unknown_library' : 'misspelt_library', $token->offset, \strlen($text), ['name' => $name, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($token->offset, \strlen($text), str_replace($name, $near, $text))]);
         }
     }
@@ -1018,7 +1182,9 @@ final class CppParser extends CppExpressions
             if (null !== $constant) {
                 return [$this->ended($constant, $start)];
             }
-            $this->directive($token);
+            if (1 !== preg_match('/^\s*#\s*define\s+(\w+)\(/', $token->text, $macro) || !isset($this->macros[$macro[1]])) {
+                $this->directive($token);
+            }
             ++$this->at;
 
             return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
@@ -1026,6 +1192,9 @@ final class CppParser extends CppExpressions
         if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
+        }
+        if ('*' === $token->text && $this->is('this', 1) && $this->is('=', 2) && '' !== $this->class) {
+            return $this->becomes($start);
         }
         if (isset($this->classes[$token->text]) && $this->is('::', 1) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
             // What the parent does, or the class itself.
@@ -1036,6 +1205,10 @@ final class CppParser extends CppExpressions
         }
         if ('return' === $token->text && '' !== $this->showing && $this->is($this->showing, 1)) {
             return $this->givenShown($start);
+        }
+        $kept = $this->is('>>', 1) && $this->isTextStream($token->text) ? $this->keptFromStream($token) : null;
+        if (null !== $kept) {
+            return $kept;
         }
         if ($this->is('<<', 1) && $this->isTextStream($token->text)) {
             return [$this->output($start, new VariableRead($token->text))];
@@ -1086,7 +1259,7 @@ final class CppParser extends CppExpressions
                     return [$this->alias($start, true)];
                 }
                 // `using namespace std;`, and `using std::cout;` for one name of it.
-                $isName = $this->is('std', 1) && $this->is('::', 2) && TokenKind::Name === $this->peek(3)?->kind;
+                $isName = $this->is('std', 1) && $this->is('::', 2) && (TokenKind::Name === $this->peek(3)?->kind || $this->is('string', 3));
                 if (!$isName && !($this->is('namespace', 1) && $this->is('std', 2))) {
                     $this->fail('unsupported', $token, ['what' => 'using']);
                 }
@@ -1097,8 +1270,10 @@ final class CppParser extends CppExpressions
             case 'delete':
                 // What is no longer needed goes by itself here.
                 $at = $this->is('[', 1) && $this->is(']', 2) ? 3 : 1;
-                if (TokenKind::Name === $this->peek($at)?->kind && $this->is(';', $at + 1)) {
-                    $this->at += $at + 2;
+                for ($end = $at; 1 === preg_match('/^(?:\w+|\.|->|\[|\]|\+|-|\*)$/D', (string) $this->sign($end)); ++$end) {
+                }
+                if ($end > $at && $this->is(';', $end)) {
+                    $this->at += $end + 1;
 
                     return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
                 }
@@ -1144,6 +1319,18 @@ final class CppParser extends CppExpressions
                 }
                 $this->fail('unsupported', $token, ['what' => $token->text]);
                 // no break
+            case 'strcpy':
+            case 'strcat':
+                if ($this->is('(', 1) && !isset($this->functions[$token->text])) {
+                    return [$this->textCopied($token)];
+                }
+                break;
+            case 'memset':
+                $row = $this->memorySet($start);
+                if (null !== $row) {
+                    return [$row];
+                }
+                break;
             case 'template':
                 return $this->ofAnyType($token);
             case 'namespace':
@@ -1289,6 +1476,24 @@ final class CppParser extends CppExpressions
         return $this->ended(new SetVariable($this->newId(), "$class->text.$name->text", $value), $token->offset);
     }
 
+    /** `Bed::~Bed() { … }`: what is done when an object goes, if nothing is seen of it. */
+    private function endsApart(Token $token): Statement
+    {
+        $brace = ($this->closingOf($this->at + 4) ?? $this->at) + 1;
+        $end = '{' === ($this->tokens[$brace]->text ?? '') ? $this->closingOf($brace) : null;
+        $this->class = $token->text;
+        try {
+            if (null === $end || $this->isSeenBetween($brace, $end)) {
+                $this->fail('unsupported', $token, ['what' => "~$token->text"]);
+            }
+        } finally {
+            $this->class = '';
+        }
+        $this->at = $end + 1;
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+    }
+
     /** `void Bed::pour(int litres) { … }`: a method whose class stands above. */
     private function definedApart(Token $token, int $start): ?Statement
     {
@@ -1296,6 +1501,9 @@ final class CppParser extends CppExpressions
             return null;
         }
         $isMaker = isset($this->classes[$token->text]) && $this->is('::', 1);
+        if ($isMaker && $this->is('~', 2) && $this->is('(', 4)) {
+            return $this->endsApart($token);
+        }
         $type = $isMaker ? 'void' : $this->type();
         $class = $this->peek();
         $operator = $this->is('::', 1) ? $this->operatorAt($this->at + 2) : null;
@@ -1554,13 +1762,16 @@ final class CppParser extends CppExpressions
                 [$kept, $value, $size] = $this->array($type);
                 $this->arraySizes[$name->text] = $size;
             } else {
-                [$kept, $value] = [$type, $this->initializer($type, $name)];
+                [$kept, $value] = [$type, $this->filledUp($type, $this->initializer($type, $name))];
             }
             $this->types[$this->scope][$name->text] = $kept;
             $this->declared[$this->scope][$name->text] = true;
             if (str_contains(substr($this->text, $token->offset, $name->offset - $token->offset), 'const')) {
                 $this->constants[$this->scope][$name->text] = true;
                 $this->fixed[$name->text] = $value;
+            }
+            if ($value instanceof Operation && 'length' === $value->key && $value->arguments[0] instanceof VariableRead && 1 === preg_match_all('/(?<![\w.])'.preg_quote($name->text, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)|(?:\+\+|--|>>\s*|&)\s*'.preg_quote($name->text, '/').'\b/', $this->text)) {
+                $this->lengths[$name->text] = $value->arguments[0]->name;
             }
             $this->write($name->text, $name->offset);
             $this->references[$this->scope][$name->text] = null !== $named;
@@ -1588,8 +1799,14 @@ final class CppParser extends CppExpressions
         $this->declared[$this->scope][$name->text] = true;
         $this->types[$this->scope][$name->text] = 'auto' === $type ? '' : $type;
         $this->write($name->text, $name->offset);
+        if (!$this->is(';')) {
+            return $this->givenInside('given', new VariableRead($name->text), $value, $name->offset);
+        }
+        // `if (int n = count(); n > 0)` (C++17, 9.4)
+        $given = $this->givenInside('given', new VariableRead($name->text), $this->asIterator($name->text, $type, $value) ?? $value, $name->offset);
+        ++$this->at;
 
-        return $this->givenInside('given', new VariableRead($name->text), $value, $name->offset);
+        return new Operation('after', [$given, $this->value()]);
     }
 
     /** `auto it = find(v.begin(), v.end(), 3)` is a place in a list, -1 for none; `m.find(key)` is a key, which may be missing. */
@@ -1662,7 +1879,22 @@ final class CppParser extends CppExpressions
             $this->fail('value_missing', null, ['after' => '[']);
         }
 
-        return [$list, self::sized($given, $sizes, $this->empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
+        // How many more there are shows only where the size is known.
+        $known = [] === ($given->items ?? []) ? $sizes : array_map(fn (?Expression $size): ?Expression => null === $size ? null : $this->known($size), $sizes);
+
+        return [$list, self::sized($given, $known, $this->empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
+    }
+
+    /** An `array<int, 4>` has all its items, whatever it is given at first (C++17, 26.3.7.1). */
+    private function filledUp(string $type, ?Expression $value): ?Expression
+    {
+        if (1 !== preg_match('/^array<(.*), ([0-9]++)>$/D', $type, $match) || null !== $value && !$value instanceof ListLiteral) {
+            return $value;
+        }
+        $inner = $this->empty("vector<$match[1]>");
+        $items = array_map(fn (Expression $item): Expression => $this->filledUp($match[1], $item) ?? $item, $value->items ?? []);
+
+        return self::sized(new ListLiteral($items), [new NumberLiteral((int) $match[2])], $inner);
     }
 
     /** @param list<Expression|null> $sizes from the outermost one on */
@@ -1683,7 +1915,11 @@ final class CppParser extends CppExpressions
         }
         $missing = $size instanceof NumberLiteral ? (int) $size->value - \count($items) : 0;
 
-        return $missing > 0 && $missing < 1000 ? new ListLiteral([...$items, ...array_fill(0, $missing, $item)]) : new ListLiteral($items);
+        if ($missing >= 1000) {
+            return new Operation('concatenated', [new ListLiteral($items), new Operation('filled', [new NumberLiteral($missing), $item])]);
+        }
+
+        return new ListLiteral([...$items, ...array_fill(0, max(0, $missing), $item)]);
     }
 
     /** `Bed bed;`, `Bed bed("rose");`, `Bed bed = {"rose", 3};` */
@@ -1699,7 +1935,14 @@ final class CppParser extends CppExpressions
             return $empty ?? $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), $arguments, true);
         }
 
-        return $isGiven ? $this->value() : $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true);
+        $value = $isGiven ? $this->value() : null;
+        $kind = null === $value ? null : TypeNames::read($this->typeOf($value))->class;
+        if (null !== $kind && $kind !== $class && isset($this->classes[$kind])) {
+            // Only the part that the class above has is kept (C++17, 15.8.1).
+            $this->fail('unsupported', $name, ['what' => "$class $name->text = …"]);
+        }
+
+        return $value ?? $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true);
     }
 
     private static function setOf(ListLiteral $list): Operation
@@ -1928,8 +2171,22 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $token, ['what' => 'template']);
         }
         $before = $this->aliases;
-        $this->aliases = array_fill_keys($names, 'auto') + $before;
+        $first = $this->peek();
+        $class = null === $first ? '' : (\in_array($first->text, ['class', 'struct'], true) ? $this->sign(1) : $this->classMeant());
+        $types = $this->classTemplates[$class] ?? array_fill_keys($names, 'auto');
+        if (null === $first || \in_array(null, $types, true)) {
+            $this->fail('unsupported', $token, ['what' => 'template']);
+        }
+        $this->aliases = array_filter($types, is_string(...)) + $before;
         try {
+            $head = new Token($first->kind, $first->text, $token->offset);
+            if (\in_array($first->text, ['class', 'struct'], true)) {
+                return $this->classDefinition($head);
+            }
+            $apart = $this->definedApart($head, $this->at);
+            if (null !== $apart) {
+                return [$apart];
+            }
             $type = $this->type();
             if (null === $type || !$this->is('(', 1)) {
                 $this->fail('unsupported', $token, ['what' => 'template']);
@@ -1941,6 +2198,123 @@ final class CppParser extends CppExpressions
         } finally {
             $this->aliases = $before;
         }
+    }
+
+    /**
+     * `words >> pupil.name >> marks[0];`: what is read goes into variables first, which hold what was there as long as nothing is read.
+     *
+     * @return list<Statement>|null null where all that is read into are variables
+     */
+    private function keptFromStream(Token $stream): ?array
+    {
+        $start = $this->at;
+        ++$this->at;
+        $targets = [];
+        while ($this->accept('>>')) {
+            $targets[] = $this->expression(8);
+        }
+        $isPlain = [] === array_filter($targets, static fn (Expression $target): bool => !$target instanceof VariableRead);
+        $isKnown = [] === array_filter($targets, static fn (Expression $target): bool => !$target instanceof VariableRead && !$target instanceof Field && !$target instanceof Item);
+        if ($isPlain || !$isKnown || !$this->is(';')) {
+            $this->at = $start;
+
+            return null;
+        }
+        $first = $last = $names = [];
+        foreach ($targets as $target) {
+            if ($target instanceof VariableRead) {
+                $names[] = $target;
+                $this->write($target->name, $stream->offset);
+                continue;
+            }
+            $name = $this->nameFor('found');
+            $type = $this->typeOf($target);
+            $this->types[$this->scope][$name] = $type;
+            $this->write($name, $stream->offset);
+            $first[] = new SetVariable($this->newId(), $name, $target, false, '' === $type ? null : $type);
+            $last[] = new SetItem($this->newId(), $target, new VariableRead($name));
+            $names[] = new VariableRead($name);
+        }
+        $this->read($stream->text, $stream->offset);
+        $this->semicolon();
+        $rows = [...$first, new Perform($this->newId(), new Operation('next_of', [new VariableRead($stream->text), ...$names])), ...$last];
+        $this->cutTogether($rows, $stream->offset);
+
+        return $rows;
+    }
+
+    private function isLetterOnly(Expression $value): bool
+    {
+        return $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name) || $value instanceof Operation && 'letter' === $value->key;
+    }
+
+    /** `strcpy(to, from);` and `strcat(to, more);` (C11, 7.24.2.3 and 7.24.3.1) */
+    private function textCopied(Token $token): Statement
+    {
+        $start = $token->offset;
+        $opened = $this->peek(1) ?? $token;
+        $this->at += 2;
+        $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        $target = $given[0] ?? null;
+        if (2 !== \count($given) || !$target instanceof VariableRead && !$target instanceof Field && !$target instanceof Item) {
+            $this->fail('unsupported', $token, ['what' => "$token->text(…)"]);
+        }
+        $this->semicolon();
+        $value = 'strcat' === $token->text ? new Binary(Operator::Join, $target, $given[1]) : $given[1];
+        if (!$target instanceof VariableRead) {
+            return $this->ended(new SetItem($this->newId(), $target, $value), $start);
+        }
+        $this->given($target->name, $start);
+
+        return $this->ended('strcat' === $token->text ? new ChangeVariable($this->newId(), $target->name, $given[1], false, Operator::Join) : new SetVariable($this->newId(), $target->name, $value), $start);
+    }
+
+    /** `memset(places, -1, sizeof(places));`: all bits of a number are 0 or 1, whatever its type is (C11, 7.24.6.1). */
+    private function memorySet(int $start): ?Statement
+    {
+        $name = $this->peek(2);
+        $isMinus = $this->is('-', 4);
+        $number = $this->sign($isMinus ? 5 : 4);
+        $ahead = $isMinus ? 6 : 5;
+        $rest = implode('', array_map(fn (int $more): string => (string) $this->sign($ahead + $more), range(0, 6)));
+        if (null === $name || !isset($this->arraySizes[$name->text]) || !\in_array(($isMinus ? '-' : '').$number, ['0', '-1', 'false'], true) || !str_starts_with($rest, ",sizeof($name->text));") && !str_starts_with($rest, ",sizeof$name->text);")) {
+            return null;
+        }
+        $value = $isMinus ? new NumberLiteral(-1) : new NumberLiteral(0);
+        $list = new VariableRead($name->text);
+        $type = TypeNames::read($this->typeOf($list));
+        $inner = $type->item();
+        if ($inner->isList() && null !== $inner->item()->element || TypeKind::Truth === ($inner->isList() ? $inner->item() : $inner)->kind && $isMinus) {
+            return null;
+        }
+        if (TypeKind::Truth === ($inner->isList() ? $inner->item() : $inner)->kind) {
+            $value = new TruthLiteral(false);
+        }
+        $length = new Operation('length', [$list]);
+        $filled = new Operation('filled', [$length, $value]);
+        if ($inner->isList()) {
+            $row = $this->madeUp('row');
+            $filled = new Collected(new Operation('filled', [new Operation('length', [new VariableRead($row)]), $value]), $row, $list);
+        }
+        while (!$this->is(';')) {
+            ++$this->at;
+        }
+        $this->semicolon();
+        $this->write($name->text, $start);
+
+        return $this->ended(new SetVariable($this->newId(), $name->text, $filled), $start);
+    }
+
+    /** The class whose method a row defines, before its type is read. */
+    private function classMeant(): string
+    {
+        for ($at = $this->at; isset($this->tokens[$at + 1]) && !\in_array($this->tokens[$at]->text, ['(', '{', ';'], true); ++$at) {
+            if ('::' === $this->tokens[$at + 1]->text && 'std' !== $this->tokens[$at]->text) {
+                return $this->tokens[$at]->text;
+            }
+        }
+
+        return '';
     }
 
     /**
@@ -2644,6 +3018,7 @@ final class CppParser extends CppExpressions
             return null;
         }
         $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name);
+        $isLetter = $isLetter || $value instanceof Choice && $this->isLetterOnly($value->then) && $this->isLetterOnly($value->otherwise);
         if ('c' === $conversion->kind && !$isLetter && !$value instanceof Item) {
             return null;
         }
@@ -2776,14 +3151,24 @@ final class CppParser extends CppExpressions
     {
         $this->at += 3;
         $this->accept(',');
-        $name = $this->newName();
-        if (!$this->accept(')')) {
-            $this->fail('unsupported', $name, ['what' => 'getline(…)']);
+        $token = $this->peek();
+        if (TokenKind::Name === $token?->kind && $this->is(')', 1)) {
+            $name = $this->newName();
+            $this->given($name->text, $start);
+            $row = new SetVariable($this->newId(), $name->text, new Operation('ask'));
+        } else {
+            $target = $this->expression(8);
+            if (!($target instanceof Item || $target instanceof Field) || !$this->is(')')) {
+                $this->fail('unsupported', $token, ['what' => 'getline(…)']);
+            }
+            $row = new SetItem($this->newId(), $target, new Operation('ask'));
         }
-        $this->given($name->text, $start);
+        if (!$this->accept(')')) {
+            $this->fail('unsupported', $token, ['what' => 'getline(…)']);
+        }
         $this->semicolon();
 
-        return $this->ended(new SetVariable($this->newId(), $name->text, new Operation('ask')), $start);
+        return $this->ended($row, $start);
     }
 
     /** @return list<Statement> `tie(a, b) = make_tuple(1, 2);` */

@@ -1055,7 +1055,7 @@ final class CppPrinter extends BracePrinter
             return $this->resultType($method).' '.$this->name($method->class()).'::'.$this->methodName($method->shortName()).$given;
         }
 
-        return ('shared' === $method->sort ? 'static ' : 'virtual ').$this->resultType($method).' '.$this->methodName($method->shortName()).$given;
+        return ($method->isShared() ? 'static ' : 'virtual ').$this->resultType($method).' '.$this->methodName($method->shortName()).$given;
     }
 
     private function methodName(string $name): string

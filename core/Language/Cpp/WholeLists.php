@@ -111,18 +111,23 @@ trait WholeLists
         $before = new Item($list, new Binary(Operator::Subtract, $place, new NumberLiteral(1)));
         $value = match ($change->key) {
             'all_iota' => new Operation('numbers', [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
-            'all_fill' => new Operation('filled', [$length, $what]),
+            'all_fill' => $this->isOfText($list) ? new Operation('repeated', [self::asText($what), $length]) : new Operation('filled', [$length, $what]),
             'all_replace' => $this->isOfText($list) ? new Operation('replaced', [$list, self::asText($what), self::asText($change->arguments[2] ?? $what)]) : new Collected(new Choice(new Binary(Operator::Equal, new VariableRead($item), $what), $change->arguments[2] ?? $what, new VariableRead($item)), $item, $list),
-            'all_remove' => new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
+            'all_remove' => $this->isOfText($list) ? new Operation('replaced', [$list, self::asText($what), new TextLiteral('')]) : new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
             'all_remove_if' => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
             'all_unique' => new Collected(new Item($list, $place), $place->name, new Operation('numbers', [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),
             default => null,
         };
 
+        if ($value instanceof Collected && $this->isOfText($list)) {
+            // The letters that are left are a text again.
+            $value = new Operation('joined', [new Collected($value->value, $value->variable, 'all_unique' === $change->key ? $value->over : new Operation('letters', [$list]), $value->condition), new TextLiteral('')]);
+        }
+
         return match (true) {
             null === $value => null,
             $list instanceof VariableRead => new SetVariable($this->newId(), $list->name, $value),
-            $list instanceof Field => new SetItem($this->newId(), $list, $value),
+            $list instanceof Field, $list instanceof Item => new SetItem($this->newId(), $list, $value),
             default => null,
         };
     }

@@ -105,7 +105,8 @@ final class SharedText
                 continue;
             }
             if (null !== $branch && $piece->coreStart === $piece->coreEnd && $branch->coreEnd === $piece->coreStart && $piece->parent === $branch->id) {
-                $first[] = [$branch->id, [$piece->id]];
+                $key = "$branch->id:$branch->part";
+                $first[$key] = [$branch->id, [...$first[$key][1] ?? [], $piece->id]];
                 continue;
             }
             $branch = null;
@@ -128,7 +129,7 @@ final class SharedText
         }
         self::close($chain, $groups, $steps);
 
-        return [$groups, $steps, $behind, $first];
+        return [$groups, $steps, $behind, array_values($first)];
     }
 
     /**

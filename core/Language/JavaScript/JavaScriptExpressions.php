@@ -1028,6 +1028,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
                     return new Operation('flattened', [$this->collected($receiver, $lambda, true)]);
                 }
+                $both = $this->lambdaOf($first, 2);
+                if (1 === $count && null !== $first) {
+                    return new Operation('flattened', [null !== $both ? $this->numbered($receiver, $both) : new Operation('mapped', [$receiver, $first])]);
+                }
                 $this->fail('unsupported', $token, ['what' => '.flatMap(…)']);
                 // no break
             case 'findIndex':

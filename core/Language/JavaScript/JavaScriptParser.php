@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
@@ -51,6 +52,7 @@ use Scrivlet\Core\Tree\Walk;
 /** JavaScript modules, as far as a school course goes (ECMAScript 2022, clause 14). */
 final class JavaScriptParser extends JavaScriptExpressions
 {
+    use LeftOut;
     use Yielding;
 
     /** @var array<string, array<string, true>> names that may not get another value, by scope */
@@ -87,6 +89,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function announce(): void
     {
         $this->announceClasses();
+        $this->announceKeptFunctions();
         foreach ($this->tokens as $index => $token) {
             $name = $this->tokens[$index + 1] ?? null;
             $star = 'function' === $token->text && '*' === $name?->text ? 1 : 0;
@@ -96,6 +99,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                     $this->doubled[$name->text] = true;
                 }
                 $this->announced_($name->text, $index + 2 + $star);
+                $this->openedAt[$name->text] = $index + 2 + $star;
                 if ($this->usesArguments($index + 2 + $star)) {
                     $this->functions[$name->text] = [0, self::UNLIMITED, [self::ALL_GIVEN]];
                     $this->rests[$name->text] = 0;
@@ -110,12 +114,54 @@ final class JavaScriptParser extends JavaScriptExpressions
                     }
                     if ('(' === $this->tokens[$from]->text) {
                         $this->announced_($name->text, $from);
+                        $this->openedAt[$name->text] = $from;
                     } else {
                         $this->functions[$name->text] = [1, 1, [$this->tokens[$from]->text]];
                     }
                 }
             }
         }
+    }
+
+    /** @var array<string, bool> names, and whether they only ever begin as a list */
+    private array $lists = [];
+
+    /**
+     * Objects may keep functions under names that lists and texts have, too: `{ push: (x) => items.push(x) }`. Which of both
+     * is meant shows when it runs, but for what the text makes a list.
+     */
+    private function announceKeptFunctions(): void
+    {
+        $index = SpellingIndex::of($this->language());
+        foreach ($this->tokens as $at => $token) {
+            $before = $this->tokens[$at - 1]->text ?? '';
+            $after = $this->tokens[$at + 1]->text ?? '';
+            $closing = '(' === $token->text ? $this->partners[$at] ?? $at : $at;
+            $opensBody = \in_array($this->tokens[$closing + 1]->text ?? '', ['=>', '{'], true) && !\in_array($before, ['if', 'for', 'while', 'switch'], true);
+            for ($inner = $at; $inner <= $closing && $opensBody && ('(' === $token->text || '=>' === $after); ++$inner) {
+                // The parameters of a function are names of their own.
+                $this->lists[$this->tokens[$inner]->text] = false;
+            }
+            if (TokenKind::Name === $token->kind && '.' !== $before && '=' === $after) {
+                $isList = '[' === ($this->tokens[$at + 2]->text ?? '') && ($this->lists[$token->text] ?? true);
+                $this->lists[$token->text] = $isList;
+            }
+            if (TokenKind::Name !== $token->kind || '{' !== $before && ',' !== $before || !isset($index->methods[$token->text]) && !\in_array($token->text, ['push', 'map', 'filter', 'forEach', 'sort', 'find'], true)) {
+                continue;
+            }
+            $closing = '(' === $after ? $this->partners[$at + 1] ?? $at : null;
+            $isMethod = null !== $closing && '{' === ($this->tokens[$closing + 1]->text ?? '');
+            $value = $at + 2 + (int) ('async' === ($this->tokens[$at + 2]->text ?? ''));
+            $opens = '(' === ($this->tokens[$value]->text ?? '') ? $this->partners[$value] ?? $value : $value;
+            if ($isMethod || ':' === $after && ('function' === ($this->tokens[$value]->text ?? '') || '=>' === ($this->tokens[$opens + 1]->text ?? ''))) {
+                $this->methodNames[$token->text] = true;
+            }
+        }
+    }
+
+    protected function isOfLibrary(Expression $receiver): bool
+    {
+        return $receiver instanceof ListLiteral || $receiver instanceof VariableRead && ($this->lists[$receiver->name] ?? false);
     }
 
     /** The name here of what a function without parameters is given all the same: `arguments` (ECMAScript 2022, 10.4.4). */
@@ -172,10 +218,15 @@ final class JavaScriptParser extends JavaScriptExpressions
                     $at = $this->bodyEnd($at + 1);
                     continue;
                 }
-                if ('get' === $this->tokens[$at - 1]->text) {
+                if ('get' === $this->tokens[$at - 1]->text && 'static' === $this->tokens[$at - 2]->text) {
+                    $this->staticAsked["$name->text.$member->text"] = true;
+                } elseif ('get' === $this->tokens[$at - 1]->text) {
                     $this->asked[$member->text] = true;
                 }
                 if ('(' === $next && \in_array($member->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
+                    if ('constructor' === $member->text) {
+                        $this->openedAt[$name->text] = $at + 1;
+                    }
                     $this->methods[$name->text][self::METHODS[$member->text] ?? $member->text] = $this->signature($at + 1);
                     if ($isStatic && null !== $this->rest) {
                         $this->rests["$name->text.$member->text"] = $this->rest;
@@ -275,12 +326,21 @@ final class JavaScriptParser extends JavaScriptExpressions
         $isStatic = $this->is('static') && !$this->is('(', 1);
         $yields = $this->accept('*');
         if ($this->isIterator($this->at)) {
-            $yields || $this->fail('unsupported', $token, ['what' => 'class { '.self::ITERATOR.'() { … } }']);
+            $yields || $this->handsOn($this->at + 7) || $this->fail('unsupported', $token, ['what' => 'class { '.self::ITERATOR.'() { … } }']);
             $this->at += 5;
 
-            return $this->function($token, new Token(TokenKind::Name, self::ITERATOR, $token->offset), false, '', true);
+            return $this->function($token, new Token(TokenKind::Name, self::ITERATOR, $token->offset), false, '', $yields);
         }
         $name = $this->peek($isStatic ? 1 : 0) ?? $token;
+        if ($isStatic && \in_array($name->text, ['get', 'set'], true) && TokenKind::Name === $this->peek(2)?->kind && $this->is('(', 3)) {
+            if ('set' === $name->text) {
+                $this->fail('unsupported', $token, ['what' => 'static set']);
+            }
+            $name = $this->peek(2) ?? $name;
+            $this->at += 3;
+
+            return $this->function($token, $name, false, 'shared_asked', false);
+        }
         $isAsked = 'get' === $name->text && !$this->is('(', 1);
         $isSet = 'set' === $name->text && TokenKind::Name === $this->peek(1)?->kind && $this->is('(', 2);
         $name = $isAsked || $isSet ? $this->peek(1) ?? $name : $name;
@@ -309,6 +369,19 @@ final class JavaScriptParser extends JavaScriptExpressions
     private const METHODS = ['constructor' => ClassDefinition::MAKES, 'toString' => ClassDefinition::SHOWS, self::ITERATOR => '@iter'];
     /** The name of what goes over an object (ECMAScript 2022, 27.1.1.1). */
     private const ITERATOR = '[Symbol.iterator]';
+
+    /** Whether all that is done from a brace on is to give what another method of the class goes over: `{ return this.inOrder(); }`. */
+    private function handsOn(int $brace): bool
+    {
+        foreach (['{', 'return', 'this', '.', null, '('] as $ahead => $text) {
+            if (null !== $text && $text !== ($this->tokens[$brace + $ahead]->text ?? '')) {
+                return false;
+            }
+        }
+        $method = $this->tokens[$brace + 4]->text;
+
+        return [] !== array_filter($this->tokens, fn (Token $token, int $at): bool => '*' === $token->text && $method === ($this->tokens[$at + 1]->text ?? '') && '(' === ($this->tokens[$at + 2]->text ?? ''), \ARRAY_FILTER_USE_BOTH);
+    }
 
     /** Whether `[Symbol.iterator](` stands at a place. */
     private function isIterator(int $at): bool
@@ -483,13 +556,41 @@ final class JavaScriptParser extends JavaScriptExpressions
             return [[FailureKind::Any], 'message'];
         }
         if ($this->isPattern()) {
-            $this->fail('unsupported', $opened, ['what' => 'catch ({ … })']);
+            return $this->caughtApart($opened);
         }
         $name = $this->newName();
         $this->write($name->text, $name->offset);
         $this->close($opened);
 
         return [[FailureKind::Any], $name->text];
+    }
+
+    /**
+     * `catch ({ name, message: says })`: what a failure says and is called, in names of their own.
+     *
+     * @return array{list<FailureKind>, string}
+     */
+    private function caughtApart(Token $opened): array
+    {
+        $all = $this->nameFor('failure');
+        $this->accept('{');
+        do {
+            $part = $this->peek();
+            if (null === $part || !\in_array($part->text, ['name', 'message'], true)) {
+                $this->fail('unsupported', $opened, ['what' => 'catch ({ … })']);
+            }
+            ++$this->at;
+            $name = $this->accept(':') ? $this->newName() : $part;
+            $this->declared[$this->scope][$name->text] = true;
+            $this->write($name->text, $name->offset);
+            $this->takenApart[] = new SetVariable($this->newId(), $name->text, 'name' === $part->text ? new Operation('failure_name', [new VariableRead($all)]) : new VariableRead($all));
+        } while ($this->accept(','));
+        if (!$this->accept('}')) {
+            $this->fail('unsupported', $opened, ['what' => 'catch ({ … })']);
+        }
+        $this->close($opened);
+
+        return [[FailureKind::Any], $all];
     }
 
     protected function thrown(Token $token): Raise|RaiseObject
@@ -1023,7 +1124,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->function($token, $this->newName(), false, '', $yields);
     }
 
-    /** @param ''|'asked'|'shared'|'set' $sort of a method */
+    /** @param ''|'asked'|'shared'|'shared_asked'|'set' $sort of a method */
     private function function(Token $token, Token $name, bool $arrow, string $sort = '', bool $yields = false): Statement
     {
         $start = $this->indexOf($token);
@@ -1042,7 +1143,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->scope = !$isMethod ? $name->text : $this->class.'.'.('set' === $sort ? "set_$name->text" : self::METHODS[$name->text] ?? $name->text);
         $full = $this->scope;
         $this->enter($full, $outer);
-        $parameters = !$isMethod || 'shared' === $sort ? [] : [$this->itself];
+        $parameters = !$isMethod || \in_array($sort, ['shared', 'shared_asked'], true) ? [] : [$this->itself];
         if ([] !== $parameters) {
             $this->declared[$this->scope][$this->itself] = true;
             $this->write($this->itself, $name->offset);

@@ -113,7 +113,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '...' : '').$this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->isTied() ? \array_slice($function->parameters, 1) : $function->given());
         if ('' !== $function->class()) {
-            return (['asked' => 'get ', 'shared' => 'static ', 'set' => 'set '][$function->sort] ?? '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
+            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set '][$function->sort] ?? '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
         }
 
         return ($this->waiting->functions[$function->name] ?? false ? 'async ' : '').'function '.$this->name($function->name).'('.implode(', ', $parameters).')';
@@ -226,9 +226,9 @@ final class JavaScriptPrinter extends BracePrinter
         $class = strstr($function, '.', true);
         if (false !== $class) {
             $method = substr($function, \strlen($class) + 1);
-            $isShared = 'shared' === $this->program->functionNamed($function)?->sort;
-            if ($isShared) {
-                return $this->name($class).'.'.$method.'('.$this->listed($arguments).')';
+            $definition = $this->program->functionNamed($function);
+            if (true === $definition?->isShared()) {
+                return $this->name($class).'.'.$method.('shared' === $definition->sort ? '('.$this->listed($arguments).')' : '');
             }
             $isAbove = $this->part instanceof FunctionDefinition && null !== $this->part->itself() && ($arguments[0] ?? null) == new VariableRead($this->part->itself());
             if (ClassDefinition::MAKES === $method) {
@@ -623,6 +623,7 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function classDefinition(ClassDefinition $class): void
     {
+        $this->innerClasses($class);
         $this->line($class, 'head', 'class '.$this->name($class->name).('' === $class->parent ? '' : ' extends '.$this->parent($class)).' {');
         $rows = $this->rowsOfClass($class);
         foreach ($rows as $index => $row) {
@@ -650,7 +651,7 @@ final class JavaScriptPrinter extends BracePrinter
                 }
                 $name = $this->name($field->name);
                 $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
-                $first = self::atFirst($field) ?? ($type->isNumeric() ? new NumberLiteral(0) : (TypeKind::Truth === $type->kind ? new TruthLiteral(false) : null));
+                $first = $this->atFirst($field) ?? ($type->isNumeric() ? new NumberLiteral(0) : (TypeKind::Truth === $type->kind ? new TruthLiteral(false) : null));
                 $parameters[] = $name.(null === $first ? '' : ' = '.$this->expression($first));
                 $one === $class->name ? $rows[] = "this.$field->name = $name;" : $handed[] = $name;
             }
@@ -698,7 +699,7 @@ final class JavaScriptPrinter extends BracePrinter
     /** Any word names a field, a keyword too (ECMA-262, 15.7: ClassElementName). */
     protected function field(FieldDeclaration $field): void
     {
-        $value = self::atFirst($field);
+        $value = $this->atFirst($field);
         $this->line($field, 'head', $field->name.(null === $value ? '' : ' = '.$this->expression($value)).';');
     }
 }

@@ -29,7 +29,7 @@ final class Libraries
     ];
     /** Headers that GCC 12 brings in with another one. */
     private const WITHIN = [
-        'iostream' => ['string'], 'algorithm' => ['vector'], 'string' => [], 'map' => ['tuple'],
+        'iostream' => ['string'], 'math.h' => ['cmath'], 'algorithm' => ['vector'], 'string' => [], 'map' => ['tuple'],
         'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple', 'iomanip'],
         'random' => ['cmath', 'string', 'vector', 'algorithm'], 'sstream' => ['string'], 'fstream' => ['string'], 'functional' => ['tuple', 'vector', 'algorithm'],
     ];

@@ -18,7 +18,7 @@ final class RealNames
     private const CALLED = ['unknown_function', 'misspelt_function', 'unknown_name', 'misspelt_name'];
     /** Methods, and members of modules. */
     private const PYTHON = ''
-        .'accumulate acos acosh altzone append as_integer_ratio ascii_letters ascii_lowercase ascii_uppercase asctime asin asinh astimezone '
+        .'_fields _make accumulate acos acosh altzone append as_integer_ratio ascii_letters ascii_lowercase ascii_uppercase asctime asin asinh astimezone '
         .'atan atan2 atanh betavariate bisect_left bisect_right bit_count bit_length cache cached_property capitalize capwords casefold cbrt '
         .'ceil center chain choice choices clear clock_getres clock_gettime clock_gettime_ns clock_settime clock_settime_ns cmp_to_key comb '
         .'combinations combinations_with_replacement combine compress conjugate copy copyright copysign correlation cosh count covariance '
@@ -67,7 +67,7 @@ final class RealNames
     private const JAVASCRIPT_CALLED = 'ArrayBuffer atob BigInt btoa clearInterval clearTimeout decodeURI decodeURIComponent encodeURI encodeURIComponent escape eval fetch globalThis Intl isFinite Proxy queueMicrotask Reflect requestAnimationFrame setImmediate setInterval setTimeout structuredClone Symbol Uint8Array unescape WeakMap WeakRef WeakSet';
     private const CPP = ''
         .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol bad binary_search bind bsearch calloc capacity '
-        .'cbrt clamp clock close contains copy_if copy_n copysign crbegin cref data declval difftime distance emplace_hint empty ends_with equal equal_range '
+        .'cbrt clamp clock close contains copy_if copy_n copysign crbegin cref data declval difftime distance emplace emplace_hint empty ends_with equal equal_range '
         .'erf erfc exchange exclusive_scan expm1 extract fclose fdim fgets fill fill_n find_end find_first_not_of find_first_of find_if find_if_not '
         .'find_last_not_of find_last_of flags fma fopen for_each for_each_n forward fprintf free frexp from_chars gcd generate generate_n get get_if get_money '
         .'get_time getchar getenv gets good holds_alternative hypot ignore includes inclusive_scan inner_product inplace_merge insert_or_assign invoke iota '

@@ -230,7 +230,7 @@ final class Bounded
                     true !== ValueOperations::find($value->key)?->takes(\count($value->arguments)) => ['gives_no_value', [], null],
                     // In JavaScript these give a value as well (ECMA-262, 24.2.3).
                     Language::JavaScript === $this->parser->language() && \in_array($value->key, ['put_in', 'take_out'], true) => null,
-                    !$mayGiveNothing && 'nothing' === ValueOperations::get($value->key)->result => ['in_place_value', [], null],
+                    !$mayGiveNothing && 'nothing' === ValueOperations::get($value->key)->result => Language::Cpp === $this->parser->language() ? ['unsupported', ['what' => ValueOperations::get($value->key)->example()], null] : ['in_place_value', [], null],
                     default => null,
                 },
                 $value instanceof CommandValue => true === Catalogue::find($value->command)?->value ? null : ['gives_no_value', [], null],

@@ -116,8 +116,9 @@ abstract class BraceExpressions extends BraceParser
     {
         ++$this->at;
         $value = $this->giving();
-        if ($this->is(',')) {
-            $this->fail('unsupported', $opened, ['what' => '(…, …)']);
+        while ($this->accept(',')) {
+            // What stands before a comma is done, and what stands behind it is the value (ECMA-262, 13.16; C++17, 8.19).
+            $value = new Operation('after', [$value, $this->giving()]);
         }
         $this->close($opened);
 
@@ -143,6 +144,10 @@ abstract class BraceExpressions extends BraceParser
         }
         if (1 === preg_match('/^0[oO]/', $text)) {
             return new NumberLiteral(octdec(substr($text, 2)));
+        }
+        if (Language::Cpp === $this->language() && 1 === preg_match('/^0[0-7]+$/D', $text)) {
+            // Digits to the base of eight (C++17, 5.13.2).
+            return new NumberLiteral(octdec($text));
         }
         if (1 === preg_match('/^0\d/', $text) && ctype_digit($text)) {
             $this->fail('leading_zero', $token, ['number' => $text], [new Replacement($token->offset, \strlen($token->text), ltrim($text, '0') ?: '0')]);
@@ -171,7 +176,7 @@ abstract class BraceExpressions extends BraceParser
                 $this->fail('choice_colon');
             }
 
-            return new Choice($left, $then, $this->expression(1));
+            return new Choice($left, $then, Language::JavaScript === $this->language() ? $this->giving(1) : $this->expression(1));
         }
         if (('++' === $sign || '--' === $sign) && $left instanceof VariableRead && $this->mayStep()) {
             ++$this->at;

@@ -86,12 +86,22 @@ abstract class BraceParser extends ExpressionParser
 
     abstract protected function division(): Operator;
 
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token> those that are read
+     */
+    protected function prepared(array $tokens): array
+    {
+        return $tokens;
+    }
+
     protected function tokenize(): void
     {
         $isFresh = true;
         $pending = [];
         $begun = null;
-        foreach ($this->language()->tokens($this->text) as $token) {
+        foreach ($this->prepared($this->language()->tokens($this->text)) as $token) {
             if (TokenKind::NewLine === $token->kind) {
                 $isFresh = true;
                 $begun = null;
@@ -1269,7 +1279,10 @@ abstract class BraceParser extends ExpressionParser
                     [$rescues, $closing] = $byKind;
                 } else {
                     $part = Attempt::bodyName(\count($rescues));
-                    $rescues[] = new Rescue($kinds, $name, $this->body($id, $from, $part, $part, false));
+                    [$first, $this->takenApart] = [$this->takenApart, []];
+                    $this->atHead($first, $id, $this->offset() + 1);
+                    $rows = $this->body($id, $from, $part, $part, false);
+                    $rescues[] = new Rescue($kinds, $name, [] === $first ? $rows : new Block([...$first, ...$rows->statements]));
                 }
             } finally {
                 $this->caught = $caught;
@@ -1286,6 +1299,9 @@ abstract class BraceParser extends ExpressionParser
 
         return new Attempt($id, $body, $rescues, null, $finally);
     }
+
+    /** @var list<Statement> what takes apart what was caught last */
+    protected array $takenApart = [];
 
     /** The brace behind what a word begins, which is still to be taken. */
     final protected function braceOf(string $word): void

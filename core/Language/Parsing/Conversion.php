@@ -25,7 +25,7 @@ final readonly class Conversion
     /** Nothing of what shows no value, or shows it in a way that is not known here. */
     public static function of(string $piece): ?self
     {
-        if (1 !== preg_match('/^%([-0+]*)(\d*)(?:\.(\d+))?(?:hh|h|ll|l|z|j|t|L)?([diufegxsc])$/D', $piece, $match, \PREG_UNMATCHED_AS_NULL)) {
+        if (1 !== preg_match('/^%([-0+]*)(\d*)(?:\.(\d+))?(?:hh|h|ll|l|z|j|t|L)?([diufegxXosc])$/D', $piece, $match, \PREG_UNMATCHED_AS_NULL)) {
             return null;
         }
         $conversion = new self($match[1], $match[2], $match[3], $match[4]);
@@ -35,7 +35,7 @@ final readonly class Conversion
 
     public function isWhole(): bool
     {
-        return \in_array($this->kind, ['d', 'i', 'u', 'x'], true);
+        return \in_array($this->kind, ['d', 'i', 'u', 'x', 'X', 'o'], true);
     }
 
     /** @return string in the form language of `formatted`; empty where the value shows as it is */

@@ -750,6 +750,12 @@ abstract class ExpressionParser extends Parser
 
             return $this->memberCall($object, $member, $this->arguments($opened)) ?? $this->unknownCommand($object->text, $member);
         }
+        $asked = $isCall || [] === $this->staticAsked ? null : $this->ownerOf($object->text, $member->text);
+        if (null !== $asked && isset($this->staticAsked["$asked.$member->text"])) {
+            $this->at += 2;
+
+            return new OwnValue("$asked.$member->text", []);
+        }
         $static = $isCall ? null : $this->staticOf($object->text, $member->text);
         if (null !== $static) {
             $this->at += 2;
@@ -791,6 +797,9 @@ abstract class ExpressionParser extends Parser
 
         return null;
     }
+
+    /** @var array<string, true> methods of classes that are written like what a class keeps, behind the class */
+    protected array $staticAsked = [];
 
     /** @return list<string> what is always there and has functions of its own */
     protected function libraries(): array
@@ -1129,6 +1138,12 @@ abstract class ExpressionParser extends Parser
         return array_map(static fn (Argument $argument): Expression => '*' === $argument->name || '...' === $argument->name ? new Operation('spread', [$argument->value]) : $argument->value, $arguments);
     }
 
+    /** Whether a call of a function may do without the value at a place, though it has no default. */
+    protected function mayBeLeftOut(string $function, int $index): bool
+    {
+        return false;
+    }
+
     /**
      * The arguments of an own function in the order of its parameters.
      *
@@ -1139,6 +1154,10 @@ abstract class ExpressionParser extends Parser
     private function ownArguments(Token $token, array $arguments): array
     {
         [$least, $most, $parameters] = $this->functions[$token->text];
+        $isSpread = [] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
+        for ($index = \count($arguments); !$isSpread && $index < $least && $this->mayBeLeftOut($token->text, $index); ++$index) {
+            $arguments[] = new Argument(new NothingLiteral(true), $token->offset, $token->offset + \strlen($token->text));
+        }
         if (\count($arguments) < $least || \count($arguments) > $most) {
             $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
         }

@@ -239,7 +239,7 @@ final class Shadows
             $text = $this->text($index);
             $depth += '>' === $text ? 1 : ('<' === $text ? -1 : 0);
             if (0 === $depth && '&' !== $text && '<' !== $text) {
-                return isset(self::CPP_TYPES[$text]) || \in_array($text, ['vector', 'map', 'optional', 'array'], true);
+                return isset(self::CPP_TYPES[$text]) || isset($this->classes[$text]) || \in_array($text, ['vector', 'map', 'optional', 'array'], true);
             }
             if (0 === $depth && '<' === $text) {
                 return \in_array($this->text($index - 1), ['vector', 'map', 'optional', 'array', 'unordered_map'], true);
@@ -400,10 +400,14 @@ final class Shadows
             return false;
         }
         $before = $this->text($index - 1);
-        $kind = '*' === $before ? $this->text($index - 2).'*' : $before;
+        $kind = match ($before) {
+            '*' => $this->text($index - 2).'*',
+            '&' => $this->text($index - 2),
+            default => $before,
+        };
         $known = $this->kinds[$ends][$name] ??= $kind;
 
-        return $known !== $kind && !\in_array($kind, ['auto', '>', '&'], true) && !\in_array($known, ['auto', '>', '&'], true);
+        return $known !== $kind && 'auto' !== $kind && 'auto' !== $known;
     }
 
     /** What `main` declares is the program's here, as are the variables outside of it. */

@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\GiveBack;
@@ -48,7 +49,7 @@ trait Yielding
         }
         ++$this->at;
         $isAll = $this->accept('from') || $this->accept('*');
-        $value = $this->value();
+        $value = $this->valueYielded();
         if (null === $made) {
             // Of a function that could not be read, which its head says.
             return new Perform($this->newId(), $value);
@@ -58,6 +59,11 @@ trait Yielding
         }
 
         return new Perform($this->newId(), new Operation($isAll ? 'extend' : 'append', [new VariableRead($made), $value]));
+    }
+
+    protected function valueYielded(): Expression
+    {
+        return $this->value();
     }
 
     /** @return list<string> the names that are the function's own */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -46,6 +47,8 @@ use Scrivlet\Core\Tree\Walk;
 /** Expressions: The Python Language Reference, chapter 6. */
 abstract class PythonExpressions extends ExpressionParser
 {
+    use FunctionsOfLibrary;
+
     private const OPERATORS = [
         'or' => [2, Operator::Or], 'and' => [3, Operator::And],
         '+' => [7, Operator::Add], '-' => [7, Operator::Subtract],
@@ -55,7 +58,7 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'scrivlet'];
+    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'scrivlet'];
     /** The Python Standard Library, string: String constants. */
     private const LETTERS = [
         'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
@@ -749,6 +752,20 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
+    /** `key=numbers.count`: a method of one value, as a function of that value. */
+    private function methodOf(Token $object, string $name): ?Lambda
+    {
+        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as $spelled) {
+            if (2 === \count($spelled[1]) && true !== ValueOperations::find($spelled[0])?->hasEffect()) {
+                $this->read($object->text, $object->offset);
+
+                return new Lambda(['item'], new Operation($spelled[0], [new VariableRead($object->text), new VariableRead('item')]));
+            }
+        }
+
+        return null;
+    }
+
     /** A function that is handed over: a lambda, or the name of a function. */
     private function function_(): ?Lambda
     {
@@ -773,6 +790,7 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->read($token->text, $token->offset);
                 $made = new Lambda(['item'], new Operation('value_or', [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
             }
+            $made ??= $this->isVariable($token->text) ? $this->methodOf($token, $this->peek(2)->text ?? '') : null;
             $this->at += null === $made ? 0 : 3;
 
             return $made;
@@ -797,9 +815,21 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $collected) {
             return $collected;
         }
+        $before = null;
         while (!$this->is('}')) {
+            if ($this->accept('**')) {
+                // All of another map, which what stands behind it may replace (The Python Language Reference, 6.2.7).
+                $other = $this->expression();
+                $made = null === $before ? ([] === $entries ? null : new MapLiteral($entries)) : ([] === $entries ? $before : new Operation('merged', [$before, new MapLiteral($entries)]));
+                $before = null === $made ? new Operation('copied', [$other]) : new Operation('merged', [$made, $other]);
+                $entries = [];
+                if (!$this->accept(',')) {
+                    break;
+                }
+                continue;
+            }
             $entries[] = $this->expression();
-            if (1 === \count($entries) && ($this->is(',') || $this->is('}'))) {
+            if (null === $before && 1 === \count($entries) && ($this->is(',') || $this->is('}'))) {
                 return $this->set($entries, $opened);
             }
             if (!$this->accept(':')) {
@@ -814,6 +844,9 @@ abstract class PythonExpressions extends ExpressionParser
             }
         }
         $this->close($opened);
+        if (null !== $before) {
+            return [] === $entries ? $before : new Operation('merged', [$before, new MapLiteral($entries)]);
+        }
 
         return new MapLiteral($entries);
     }
@@ -1077,7 +1110,7 @@ abstract class PythonExpressions extends ExpressionParser
             return new Argument($value, $offset, $this->endOffset(), '*');
         }
         if ($this->is('**')) {
-            if ('format' !== $this->askedAround()) {
+            if (!\in_array($this->askedAround(), ['format', '_replace'], true)) {
                 $this->fail('unsupported', null, ['what' => '**…']);
             }
             ++$this->at;
@@ -1115,6 +1148,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ([] !== $named) {
             return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named), array_map(static fn (Argument $argument): Expression => $argument->value, array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name))));
+        }
+        if ('itertools.groupby' === $name && null !== $first && 1 === $count) {
+            return new Operation('grouped', [$first, new Lambda(['item'], new VariableRead('item'))]);
         }
         if ('filter' === $name && 2 === $count && $first instanceof NothingLiteral) {
             return new Collected(new VariableRead('item'), 'item', $arguments[1]->value, new Operation('to_truth', [new VariableRead('item')]));
@@ -1286,6 +1322,9 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function withNamed(string $name, Expression $first, array $named, int $plain, array $values = []): ?Expression
     {
+        if ('itertools.groupby' === $name && ['key'] === array_keys($named)) {
+            return new Operation('grouped', [$first, $named['key']]);
+        }
         if ('random.choices' === $name && isset($named['k']) && 1 === \count($named)) {
             return new Operation('drawn', [$first, $named['k']]);
         }
@@ -1359,6 +1398,12 @@ abstract class PythonExpressions extends ExpressionParser
     protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
     {
         $count = \count($arguments);
+        if ('_replace' === $name && 1 === $count && '**' === $arguments[0]->name) {
+            return new Operation('with_places', [$receiver, $arguments[0]->value]);
+        }
+        if ('_replace' === $name && [] === array_filter($arguments, static fn (Argument $argument): bool => \in_array($argument->name, [null, '*', '**'], true))) {
+            return new Operation('with_places', [$receiver, new MapLiteral(array_merge(...array_map(static fn (Argument $argument): array => [new TextLiteral((string) $argument->name), $argument->value], $arguments)))]);
+        }
         if ('get' === $name && 1 === $count) {
             return new Operation('value_or', [$receiver, $arguments[0]->value, new NothingLiteral()]);
         }
@@ -1512,6 +1557,8 @@ abstract class PythonExpressions extends ExpressionParser
 
     /** @var array<string, string> names for the class that a method belongs to */
     protected array $ownClass = [];
+    /** @var array<string, true> methods that are handed their class, behind its name */
+    protected array $ofClass = [];
 
     /** Passes over what kind of values something has (The Python Language Reference, 7.2.2 and 8.7). */
     protected function annotation(): void
@@ -1544,6 +1591,10 @@ abstract class PythonExpressions extends ExpressionParser
 
             return $this->postfix(new TextLiteral(self::LETTERS[$name]));
         }
+        $small = $this->functionOfLibrary($name, $length, $token);
+        if (null !== $small) {
+            return $small;
+        }
         $opened = $this->peek($length);
         if ('collections.defaultdict' !== $name || null === $opened || '(' !== $opened->text) {
             return null;
@@ -1562,6 +1613,12 @@ abstract class PythonExpressions extends ExpressionParser
         $this->close($opened);
 
         return $this->postfix(new Operation('default_map', [$makes]));
+    }
+
+    /** A member of an enumeration that is asked for, or all of them. */
+    protected function enumerated(Token $token): ?Expression
+    {
+        return null;
     }
 
     protected function named(Token $token): Expression
@@ -1597,6 +1654,10 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if (isset($this->ownClass[$token->text])) {
             $token = new Token($token->kind, $this->ownClass[$token->text], $token->offset);
+        }
+        $member = $this->enumerated($token);
+        if (null !== $member) {
+            return $this->postfix($member);
         }
         $made = $this->ofStandardLibrary($token);
         if (null !== $made) {
@@ -1697,6 +1758,10 @@ abstract class PythonExpressions extends ExpressionParser
             // The object itself is the first of what is given.
             $name = PythonNames::METHODS[$member->text] ?? $member->text;
             $owner = $this->ownerOf($object->text, $name);
+            if (null !== $owner && !str_starts_with($owner, '@') && $owner !== $object->text && isset($this->ofClass["$owner.$name"])) {
+                // It is handed the class it is asked of, which is another one than it stands in.
+                $this->fail('unsupported', $member, ['what' => "$object->text.$member->text(…)"]);
+            }
 
             return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $this->packed("$owner.$name", $arguments)));
         }

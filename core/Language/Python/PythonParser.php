@@ -61,6 +61,8 @@ use Scrivlet\Core\Tree\WhileLoop;
 final class PythonParser extends PythonStatements
 {
     use CasesOfMatch;
+    use Enumerations;
+    use Records;
     use Yielding;
 
     private const KEYWORDS = ['while', 'for', 'if', 'elif', 'else', 'def', 'return', 'import', 'from', 'break', 'continue', 'pass', 'global', 'nonlocal', 'try', 'raise', 'assert', 'class'];
@@ -121,6 +123,9 @@ final class PythonParser extends PythonStatements
                     $this->asked[$name->text] = true;
                 } elseif ('staticmethod' === $above || 'classmethod' === $above) {
                     $isOfClass = 'classmethod' === $above;
+                    if ($isOfClass) {
+                        $this->ofClass["$class.$name->text"] = true;
+                    }
                     if (null !== $this->rest) {
                         $this->rests["$class.$name->text"] = $this->rest - (int) $isOfClass;
                     }
@@ -136,6 +141,8 @@ final class PythonParser extends PythonStatements
             }
         }
         $this->announceStatics();
+        $this->announceEnumerations();
+        $this->announceRecords();
         if ([] !== $this->classes) {
             $this->announceMakers();
             foreach ($this->tokens as $index => $token) {
@@ -522,6 +529,15 @@ final class PythonParser extends PythonStatements
         $behind = $this->peek(1);
         if ('@' === $token->text && TokenKind::Name === $behind?->kind) {
             $this->fail('unsupported', $token, ['what' => "@$behind->text"]);
+        }
+        if ($this->isRecord()) {
+            return [$this->record()];
+        }
+        if ($this->isNameOfType()) {
+            $this->silenced[$token->text] = true;
+            $this->at = $this->until;
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
         }
         if ($this->isMatch($line)) {
             return $this->matched($line);
@@ -1282,7 +1298,8 @@ final class PythonParser extends PythonStatements
         $start = $this->offset();
         $next = $this->codeBelow();
         // Where nothing tries to change its objects, they are as others.
-        $isFrozen = $this->is('(', 2) && $this->is('frozen', 3) && $this->is('=', 4) && $this->is('True', 5) && $this->is(')', 6) && null === $this->peek(7) && 1 !== preg_match('/\.\s*\w+\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->text);
+        $fields = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), $this->given[$this->tokens[($next->from ?? 0) + 1]->text ?? ''] ?? ['\w+']));
+        $isFrozen = $this->is('(', 2) && $this->is('frozen', 3) && $this->is('=', 4) && $this->is('True', 5) && $this->is(')', 6) && null === $this->peek(7) && 1 !== preg_match('/\.\s*(?:'.$fields.')\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->text);
         if (null !== $this->peek(2) && !$isFrozen || null === $next || $next->column() !== $line->column() || 'class' !== $this->tokens[$next->from]->text) {
             $this->fail('unsupported', $this->peek(), ['what' => '@dataclass']);
         }
@@ -1300,6 +1317,15 @@ final class PythonParser extends PythonStatements
         }
 
         return $this->lines[$this->line] ?? null;
+    }
+
+    /** `Board = List[List[str]]`: another name for a type, which says nothing to the machine (The Python Standard Library, typing). */
+    private function isNameOfType(): bool
+    {
+        $type = $this->peek(2);
+        $isGeneric = null !== $type && (str_starts_with($this->imported[$type->text] ?? '', 'typing.') || \in_array($type->text, ['list', 'dict', 'tuple', 'set'], true) && !$this->isVariable($type->text));
+
+        return '' === $this->scope && '' === $this->class && TokenKind::Name === $this->peek()?->kind && $this->is('=', 1) && $isGeneric && $this->is('[', 3) && $this->until === ($this->partners[$this->at + 3] ?? 0) + 1;
     }
 
     /** `plant: str = "rose"` among the methods of a class. */
@@ -1354,7 +1380,15 @@ final class PythonParser extends PythonStatements
                 ++$this->at;
                 $parent = 'object' === $of->text ? '' : $of->text;
                 $parent = 'abc.ABC' === ($this->imported[$parent] ?? '') ? '' : $parent;
-                if ('' !== $parent && $this->isFailure($parent)) {
+                if (\array_key_exists($name->text, $this->records)) {
+                    $parent = ClassDefinition::RECORD;
+                } elseif (isset($this->enumerations[$name->text])) {
+                    $this->at += $this->is('.') ? 2 : 0;
+                    $parent = '';
+                }
+                if (ClassDefinition::RECORD === $parent) {
+                    // Its name is the library's.
+                } elseif ('' !== $parent && $this->isFailure($parent)) {
                     $parent = '@'.(FailureNames::kindOf($this->language(), $parent)->value ?? '');
                 } elseif ('' !== $parent && !isset($this->classes[$parent])) {
                     $this->fail('unsupported', $of, ['what' => "class …($parent)"]);
@@ -1365,7 +1399,9 @@ final class PythonParser extends PythonStatements
         $this->colon('class');
         [$tight, $read] = $this->suite($id, $line, false);
         $this->headEnd($id, 'head', $start, $tight);
+        $end = $this->endOffset();
         $this->class = $name->text;
+        $this->numbered = 0;
         try {
             $body = $read();
         } finally {
@@ -1377,6 +1413,10 @@ final class PythonParser extends PythonStatements
                 $first = reset($cut);
                 $this->failAt('unsupported', false === $first ? $start : $first->start, false === $first ? 1 : $first->end - $first->start, ['what' => 'class …: … = …']);
             }
+        }
+
+        if (isset($this->enumerations[$name->text])) {
+            $body = new Block($this->enumeration($id, $name, $body->statements, $end));
         }
 
         return new ClassDefinition($id, $name->text, $parent, $body);
@@ -1578,13 +1618,25 @@ final class PythonParser extends PythonStatements
         if (null === $this->peek() || $this->is(';')) {
             return new LeaveFunction($this->newId());
         }
+
+        return new GiveBack($this->newId(), $this->valueOrTuple());
+    }
+
+    /** Values with commas between them are one tuple, without brackets too (The Python Language Reference, 6.16). */
+    private function valueOrTuple(): Expression
+    {
         $value = $this->value();
         $values = [$value];
         while ($this->accept(',')) {
             $values[] = $this->value();
         }
 
-        return new GiveBack($this->newId(), 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]));
+        return 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
+    }
+
+    protected function valueYielded(): Expression
+    {
+        return $this->valueOrTuple();
     }
 
     protected function ownNames(): array

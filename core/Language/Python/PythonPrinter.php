@@ -102,6 +102,12 @@ class PythonPrinter extends Printer
         if ([] !== $made && [] !== array_diff($made, $this->imported())) {
             array_unshift($imports, 'from dataclasses import '.implode(', ', $made));
         }
+        if ([] !== array_filter($this->program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent) && !\in_array('NamedTuple', $this->imported(), true)) {
+            array_unshift($imports, 'from typing import NamedTuple');
+        }
+        if ([] !== array_filter($this->program->classes(), EnumerationMethods::areOf(...)) && !\in_array('Enum', $this->imported(), true)) {
+            array_unshift($imports, 'from enum import Enum');
+        }
         if ([] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => 'remembered' === $function->sort) && [] === array_intersect(['lru_cache', 'cache', 'functools'], $this->imported())) {
             array_unshift($imports, 'from functools import lru_cache');
         }
@@ -170,7 +176,14 @@ class PythonPrinter extends Printer
     {
         $before = $this->part;
         $this->part = $function;
-        $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '*' : '').$this->name($name).(isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ''), $function->parameters);
+        $parameters = [];
+        $isLeftOut = false;
+        foreach ($function->parameters as $name) {
+            $isLeftOut = $isLeftOut || isset($function->defaults[$name]);
+            // Behind one that may be left out, all may be (The Python Language Reference, 8.7).
+            $default = isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ($isLeftOut && '' === $function->rest ? '=None' : '');
+            $parameters[] = ($name === $function->rest ? '*' : '').$this->name($name).$default;
+        }
         if ('' !== $function->sort && !$function->isTied()) {
             $this->line($function, 'head', match ($function->sort) {
                 'asked' => '@property',
@@ -198,18 +211,23 @@ class PythonPrinter extends Printer
         $class = strstr($function, '.', true);
         if (false !== $class) {
             $method = substr($function, \strlen($class) + 1);
-            $isAbove = $this->part instanceof FunctionDefinition && null !== $this->part->itself() && ($arguments[0] ?? null) == new VariableRead($this->part->itself()) && 'shared' !== $this->program->functionNamed($function)?->sort;
+            $definition = \in_array($method, ['of_value', 'of_name'], true) ? $this->program->classNamed($class) : null;
+            if (null !== $definition && EnumerationMethods::areOf($definition)) {
+                return $this->name($class).('of_value' === $method ? '('.$this->listed($arguments).')' : '['.$this->listed($arguments).']');
+            }
+            $isAbove = $this->part instanceof FunctionDefinition && null !== $this->part->itself() && ($arguments[0] ?? null) == new VariableRead($this->part->itself()) && true !== $this->program->functionNamed($function)?->isShared();
 
             return ($isAbove ? 'super()' : $this->name($class)).'.'.$this->methodName($method).'('.$this->listed($isAbove ? \array_slice($arguments, 1) : $arguments).')';
         }
         if ('' !== ($this->program->functionNamed($function)->rest ?? '')) {
             return parent::ownCall($function, $arguments, $around);
         }
-        $parameters = $this->program->functionNamed($function)->parameters ?? [];
+        $definition = $this->program->functionNamed($function);
+        $parameters = $definition->parameters ?? [];
         $written = [];
         $isNamed = false;
         foreach ($arguments as $index => $argument) {
-            if ($argument instanceof NothingLiteral && $argument->undefined && isset($parameters[$index])) {
+            if ($argument instanceof NothingLiteral && $argument->undefined && isset($parameters[$index], $definition->defaults[$parameters[$index]])) {
                 $isNamed = true;
             } else {
                 $written[] = ($isNamed ? $this->name($parameters[$index] ?? '').'=' : '').$this->expression($argument);
@@ -407,11 +425,17 @@ class PythonPrinter extends Printer
 
     protected function classDefinition(ClassDefinition $class): void
     {
+        $this->innerClasses($class);
         if ($this->isPlain($class)) {
             $this->line($class, 'head', '@dataclass');
         }
-        $this->line($class, 'head', 'class '.$this->name($class->name).('' === $class->parent ? '' : '('.$this->parent($class).')').':');
+        $this->line($class, 'head', 'class '.$this->name($class->name).(EnumerationMethods::areOf($class) ? '(Enum)' : (ClassDefinition::RECORD === $class->parent ? '(NamedTuple)' : ('' === $class->parent ? '' : '('.$this->parent($class).')'))).':');
         $rows = $this->rowsOfClass($class);
+        if (EnumerationMethods::areOf($class)) {
+            // What the library has already is not said.
+            $rows = array_values(array_filter($rows, static fn (Statement $row): bool => !$row instanceof FunctionDefinition || !EnumerationMethods::has($class, $row)));
+            $rows = array_map(static fn (Statement $row): Statement => $row instanceof SetVariable && $row->value instanceof MakeObject ? new SetVariable($row->id, $row->variable, $row->value->arguments[1], $row->off) : $row, $rows);
+        }
         foreach ($rows as $index => $row) {
             $this->inside(fn () => $row instanceof SetVariable && !$row->off ? $this->line($row, 'head', substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value)) : $this->statement($row));
             if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
@@ -675,9 +699,15 @@ class PythonPrinter extends Printer
         return ' for '.$this->name($collected->variable)." in $text".(null === $collected->condition ? '' : ' if '.$this->types->inside($this->types->itemOf($this->part, $collected), fn (): string => $this->expression($collected->condition, self::CHOICE + 1)));
     }
 
+    /** Places are whole numbers in Python, whatever the kind of number is elsewhere. */
+    private function place(Expression $place): string
+    {
+        return StaticType::number() === $this->type($place) ? 'int('.$this->expression($place).')' : $this->expression($place);
+    }
+
     private function bound(Expression $bound): string
     {
-        return $bound instanceof NothingLiteral ? '' : $this->expression($bound);
+        return $bound instanceof NothingLiteral ? '' : $this->place($bound);
     }
 
     protected function operation(Operation $operation, int $around): string
@@ -765,7 +795,13 @@ class PythonPrinter extends Printer
             TypeKind::Copied === $type->kind => [$this->name((string) $type->class), 'None'],
             default => ['object', 'None'],
         };
-        $value = self::atFirst($field);
+        $value = $this->atFirst($field);
+        if (null === $field->value && ClassDefinition::RECORD === $this->classOf($field)?->parent) {
+            // What has no value at first has to be given.
+            $this->line($field, 'head', $this->name($field->name).": $name");
+
+            return;
+        }
         $this->line($field, 'head', $this->name($field->name).": $name".(null !== $value && self::isMadeAnew($value) && !$this->isPlainField($field) ? '' : ' = '.(null === $value ? $empty : $this->fieldValue($value))));
     }
 
@@ -797,13 +833,20 @@ class PythonPrinter extends Printer
     /** Whether the class of a field makes its objects from what it keeps; one that is switched off makes none. */
     private function isPlainField(FieldDeclaration $field): bool
     {
+        $class = $this->classOf($field);
+
+        return null === $class || $this->isPlain($class);
+    }
+
+    private function classOf(FieldDeclaration $field): ?ClassDefinition
+    {
         foreach ($this->program->classes() as $class) {
             if (\in_array($field, $class->body->statements, true)) {
-                return $this->isPlain($class);
+                return $class;
             }
         }
 
-        return true;
+        return null;
     }
 
     /**
@@ -815,7 +858,7 @@ class PythonPrinter extends Printer
     {
         $lines = [];
         foreach ($class->body->statements as $row) {
-            $value = $row instanceof FieldDeclaration && !$row->off ? self::atFirst($row) : null;
+            $value = $row instanceof FieldDeclaration && !$row->off ? $this->atFirst($row) : null;
             if ($row instanceof FieldDeclaration && null !== $value && self::isMadeAnew($value)) {
                 $lines[] = '.'.$this->name($row->name).' = '.$this->expression($value);
             }
@@ -828,7 +871,7 @@ class PythonPrinter extends Printer
     private function isPlain(ClassDefinition $class): bool
     {
         $keeps = false;
-        if (null !== $this->classes()->method($class->name, ClassDefinition::MAKES)) {
+        if (ClassDefinition::RECORD === $class->parent || null !== $this->classes()->method($class->name, ClassDefinition::MAKES)) {
             return false;
         }
         foreach ($class->body->statements as $row) {

@@ -46,9 +46,9 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
-        'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain'],
-        'functools' => ['lru_cache', 'cache', 'reduce'], 'abc' => ['ABC', 'abstractmethod'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'dist', 'degrees', 'gcd', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
+        'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque', 'namedtuple'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain', 'groupby'],
+        'functools' => ['lru_cache', 'cache', 'reduce', 'partial'], 'operator' => ['itemgetter', 'attrgetter', 'mul', 'add', 'sub', 'truediv', 'floordiv', 'mod', 'pow', 'lt', 'le', 'gt', 'ge', 'eq', 'ne'], 'abc' => ['ABC', 'abstractmethod'], 'enum' => ['Enum', 'auto'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable', 'NamedTuple'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
@@ -245,10 +245,33 @@ abstract class PythonStatements extends PythonExpressions
         return $value instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::colour(...), $value->items)) : DrawingModule::colour($value);
     }
 
+    /** `sys.stdout.write(text)` prints without ending the line; nothing is kept back that `flush()` would have to bring out. */
+    private function writtenOut(Token $token): ?Statement
+    {
+        $opened = $this->peek(5);
+        if (null === $opened || '(' !== $opened->text || !$this->is('write', 4) && !($this->is('flush', 4) && $this->is(')', 6))) {
+            return null;
+        }
+        $isText = $this->is('write', 4);
+        $this->at += 6;
+        $arguments = $this->arguments($opened);
+        if (!$isText) {
+            return new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value);
+        }
+
+        return 1 === \count($arguments) ? new PrintLine($this->newId(), [$arguments[0]->value], false, false) : $this->fail('unsupported', $token, ['what' => 'sys.stdout.write(…)']);
+    }
+
     protected function plain(Token $token): Statement
     {
         if ('print' === strtolower($token->text) && TokenKind::Name === $token->kind && !isset($this->functions[$token->text]) && !$this->isVariable($token->text) && !$this->is('=', 1)) {
             return $this->printed($token);
+        }
+        if ('sys' === $token->text && $this->is('.', 1) && $this->is('stdout', 2) && $this->is('.', 3) && !$this->isVariable('sys')) {
+            $written = $this->writtenOut($token);
+            if (null !== $written) {
+                return $written;
+            }
         }
         $window = $this->drawingSetup($token);
         if (null !== $window) {
@@ -415,6 +438,9 @@ abstract class PythonStatements extends PythonExpressions
             $given = 1 === \count($values) ? $value : new ListLiteral($values);
 
             return new Perform($this->newId(), new Operation('put_range', [$targets[0]->container, $targets[0]->from, $targets[0]->to, $given]));
+        }
+        if (1 === \count($targets) && $targets[0] instanceof Operation && 'stepped' === $targets[0]->key) {
+            return new Perform($this->newId(), new Operation('put_stepped', [...$targets[0]->arguments, 1 === \count($values) ? $value : new ListLiteral($values)]));
         }
         $targets = 1 < \count($targets) ? $this->apart($targets, $start, $sign) : $targets;
         foreach ($targets as $target) {

@@ -90,6 +90,14 @@ final class Classes
         return null;
     }
 
+    /** Whether no object of a class is made without being given something. */
+    public function wantsValues(string $class): bool
+    {
+        $maker = $this->method($class, ClassDefinition::MAKES);
+
+        return null !== $maker && \count($maker->parameters) - 1 > \count($maker->defaults) + (int) ('' !== $maker->rest);
+    }
+
     /**
      * Those that may answer: of the object's class and the classes that are kinds of it, or of any if it is not known.
      *

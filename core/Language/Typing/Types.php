@@ -316,6 +316,7 @@ final class Types
             $expression instanceof RandomWhole => $this->expression($part, $expression->from)->isNatural() ? StaticType::natural() : StaticType::whole(),
             $expression instanceof OwnValue => $this->result($expression->function),
             $expression instanceof KindTest => StaticType::truth(),
+            $expression instanceof MakeObject && ClassDefinition::RECORD === $this->program->classNamed($expression->class)?->parent => StaticType::unknown(),
             $expression instanceof MakeObject => $expression->copied ? StaticType::copied($expression->class) : StaticType::object($expression->class),
             $expression instanceof MethodCall => $this->answered($part, $expression),
             $expression instanceof Field => $this->field($part, $expression),
@@ -443,7 +444,7 @@ final class Types
             $first = StaticType::listOf($first->key ?? StaticType::unknown());
         }
 
-        if ($first->isTextual() && \in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by'], true)) {
+        if ($first->isTextual() && \in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'as_list', 'as_tuple'], true)) {
             // A list of its letters (The Python Standard Library, sorted).
             return StaticType::listOf(StaticType::text());
         }

@@ -654,6 +654,46 @@ trait ListOperations
         $this->told($list);
     }
 
+    /** Every so many items give way to others (The Python Language Reference, 6.3.3 and 7.2). */
+    public function putStepped(mixed $list, mixed $from, mixed $to, mixed $by, mixed $items): void
+    {
+        $list = self::list_($list);
+        if ($list->fixed) {
+            throw new RunError('fixed_list');
+        }
+        $places = $this->stepped(new ListValue(array_keys($list->items)), $from, $to, $by);
+        $places = $places instanceof ListValue ? $places->items : [];
+        $put = $this->over($items);
+        if (\count($places) !== \count($put)) {
+            throw new RunError('no_number', ['text' => (string) \count($put)], 'attempt to assign sequence of size '.\count($put).' to extended slice of size '.\count($places));
+        }
+        foreach ($places as $index => $place) {
+            // @phpstan-ignore assign.propertyType (the place is one of the list's)
+            $list->items[self::whole($place)] = $put[$index];
+        }
+        $this->told($list);
+    }
+
+    /** Items that follow each other and are alike, with what they are alike in. */
+    public function grouped(mixed $items, mixed $key): ListValue
+    {
+        if (!$key instanceof \Closure) {
+            throw new RunError('no_function');
+        }
+        $groups = [];
+        $group = null;
+        $last = null;
+        foreach ($this->over($items) as $item) {
+            $of = $key($item);
+            if (null === $group || !$this->equal($last, $of)) {
+                $groups[] = new ListValue([$last = $of, $group = new ListValue([])], true);
+            }
+            $group->items[] = $item;
+        }
+
+        return new ListValue($groups);
+    }
+
     public function started(mixed $items): ListValue
     {
         return new ListValue($this->over($items));
@@ -1011,6 +1051,40 @@ trait ListOperations
         $places = array_keys(array_filter(self::list_($in)->items, fn (mixed $item): bool => $this->equal($item, $what)));
 
         return $this->count_([] === $places ? -1 : max($places));
+    }
+
+    public function firstAmong(mixed $text, mixed $letters): int|float
+    {
+        return $this->count_(self::lettersAt(self::text_($text), self::text_($letters), true)[0] ?? -1);
+    }
+
+    public function lastAmong(mixed $text, mixed $letters): int|float
+    {
+        $places = self::lettersAt(self::text_($text), self::text_($letters), true);
+
+        return $this->count_([] === $places ? -1 : max($places));
+    }
+
+    public function firstApart(mixed $text, mixed $letters): int|float
+    {
+        return $this->count_(self::lettersAt(self::text_($text), self::text_($letters), false)[0] ?? -1);
+    }
+
+    public function lastApart(mixed $text, mixed $letters): int|float
+    {
+        $places = self::lettersAt(self::text_($text), self::text_($letters), false);
+
+        return $this->count_([] === $places ? -1 : max($places));
+    }
+
+    /** @return list<int> where letters stand that are among others, or are not */
+    private static function lettersAt(string $text, string $letters, bool $among): array
+    {
+        $wanted = array_fill_keys(mb_str_split($letters), true);
+        $found = mb_str_split($text);
+        Room::spend(\count($found));
+
+        return array_keys(array_filter($found, static fn (string $letter): bool => isset($wanted[$letter]) === $among));
     }
 
     public function sortBy(mixed $list, mixed $key): void

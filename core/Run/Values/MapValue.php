@@ -32,6 +32,8 @@ final class MapValue
     public array $order = [];
     /** Whether an object is copied wherever it is handed on. */
     public bool $copied = false;
+    /** Whether it is equal to all that keep the same. */
+    public bool $alike = false;
     /** Whether nothing changes it any more. */
     public bool $frozen = false;
     /** What the trace knows it as, once a variable has held it. */
@@ -63,6 +65,9 @@ final class MapValue
             \is_int($key), \is_float($key) => 'n'.$key,
             $key instanceof ListValue => 'l'.implode("\0", array_map(static fn (mixed $item): string => self::tag($item, Depth::deeper($depth)), $key->items)),
             $key instanceof BigInteger => 'n'.$key,
+            // An object is a key as itself, or as what it keeps (The Python Language Reference, 3.3.1, object.__hash__).
+            $key instanceof self && $key->alike => "d$key->class\0".implode("\0", array_map(static fn (string $name): string => self::tag($key->entries["t$name"][1] ?? null, Depth::deeper($depth)), $key->order)),
+            $key instanceof self && '' !== $key->class, $key instanceof \Closure => 'o'.spl_object_id($key),
             default => 'x',
         };
     }

@@ -446,6 +446,58 @@ trait NumberOperations
         return hypot((float) self::number($one), (float) self::number($other));
     }
 
+    /** How far it is from a point to another one, with as many numbers each (The Python Standard Library, math.dist). */
+    public function way(mixed $from, mixed $to): float
+    {
+        [$from, $to] = [$this->over($from), $this->over($to)];
+        if (\count($from) !== \count($to)) {
+            throw new RunError('negative_choice', [], 'both points must have the same number of dimensions');
+        }
+
+        return self::norm(array_map(static fn (mixed $one, mixed $other): float => abs((float) self::number($one) - (float) self::number($other)), $from, $to));
+    }
+
+    /**
+     * The root of the sum of squares, with what each rounding loses added in again (T. J. Dekker, A floating-point
+     * technique for extending the available precision, 1971), so that it is as exact as the machine's own `hypot`.
+     *
+     * @param list<float> $parts none below zero
+     */
+    private static function norm(array $parts): float
+    {
+        $most = [] === $parts ? 0.0 : max($parts);
+        if (0.0 === $most || !is_finite($most)) {
+            return $most;
+        }
+        // The greatest of them is from a half to below 1 then.
+        $scale = 2.0 ** -(int) floor(log($most, 2)) / 2;
+        $scale *= $most * $scale >= 1 ? 0.5 : ($most * $scale < 0.5 ? 2 : 1);
+        $sum = 1.0;
+        $lost = [0.0, 0.0, 0.0];
+        $add = static function (float $high, float $low, int $sign) use (&$sum, &$lost): void {
+            foreach ([$sign * $high * $high, $sign * 2.0 * $high * $low, $sign * $low * $low] as $at => $part) {
+                $before = $sum;
+                $sum += $part;
+                $lost[$at] += ($before - $sum) + $part;
+            }
+        };
+        $split = static function (float $value): array {
+            $large = $value * 134217729.0;
+            $high = $large - ($large - $value);
+
+            return [$high, $value - $high];
+        };
+        foreach ($parts as $part) {
+            [$high, $low] = $split($part * $scale);
+            $add($high, $low, 1);
+        }
+        $root = sqrt($sum - 1.0 + ($lost[0] + $lost[1] + $lost[2]));
+        [$high, $low] = $split($root);
+        $add($high, $low, -1);
+
+        return ($root + ($sum - 1.0 + ($lost[0] + $lost[1] + $lost[2])) / (2 * $root)) / $scale;
+    }
+
     public function exponential(mixed $value): float
     {
         return exp((float) self::number($value));

@@ -55,6 +55,9 @@ trait ObjectOperations
 
     public function field(mixed $object, string $name): mixed
     {
+        if ($object instanceof ListValue && false !== $place = array_search($name, $object->names, true)) {
+            return $object->items[$place] ?? null;
+        }
         if (!$object instanceof MapValue) {
             throw new RunError('no_field', ['name' => $name]);
         }
@@ -78,6 +81,35 @@ trait ObjectOperations
         $name = self::text_($name);
 
         return $object instanceof MapValue && '' !== $object->class && (isset($object->entries["t$name"]) || $this->can($object, $name) || null !== $this->shares && Absent::Value !== ($this->shares)($object, $name));
+    }
+
+    /** @param mixed $changes a map of what other places hold */
+    public function withPlaces(mixed $record, mixed $changes): ListValue
+    {
+        $record = self::list_($record);
+        $items = $record->items;
+        foreach (self::map_($changes)->entries as [$name, $value]) {
+            $place = array_search($name, $record->names, true);
+            if (false === $place) {
+                throw new RunError('no_field', ['name' => \is_string($name) ? $name : ''], 'Got unexpected field names: ['.$this->display($name).']');
+            }
+            $items[$place] = $value;
+        }
+        $other = new ListValue(array_values($items), true);
+        [$other->made, $other->names] = [$record->made, $record->names];
+
+        return $other;
+    }
+
+    public function asPlaces(mixed $record): MapValue
+    {
+        $record = self::list_($record);
+        $map = new MapValue();
+        foreach ($record->names as $place => $name) {
+            $map->entries["t$name"] = [$name, $record->items[$place] ?? null];
+        }
+
+        return $map;
     }
 
     /** @var \WeakMap<\Closure, string>|null the names of functions that are values */
@@ -106,6 +138,9 @@ trait ObjectOperations
 
     public function keep(mixed $object, string $name, mixed $value): void
     {
+        if ($object instanceof ListValue && [] !== $object->names) {
+            throw new RunError('no_field', ['name' => $name], \in_array($name, $object->names, true) ? "can't set attribute" : "'$object->made' object has no attribute '$name'");
+        }
         if (!$object instanceof MapValue) {
             throw new RunError('no_field', ['name' => $name]);
         }
@@ -142,7 +177,7 @@ trait ObjectOperations
     }
 
     /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
-    private function isOfFields(MapValue $object): bool
+    final public function isOfFields(MapValue $object): bool
     {
         return Language::Python === $this->language() && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);
     }

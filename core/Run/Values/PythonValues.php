@@ -192,6 +192,18 @@ final class PythonValues extends Values
         return \is_float($a) || \is_float($b) ? self::float($a) <=> self::float($b) : Whole::compare($a, $b);
     }
 
+    /** What can change is no key, nor an object that says itself what it equals (The Python Language Reference, 3.3.1). */
+    protected function keyed(mixed $key): mixed
+    {
+        if ($key instanceof ListValue && $key->fixed) {
+            array_map($this->keyed(...), array_filter($key->items, is_object(...)));
+        } elseif ($key instanceof ListValue || $key instanceof MapValue && ('' === $key->class || $this->can($key, '@equal') && !$this->can($key, '__hash__'))) {
+            throw new RunError('not_a_key', [], "unhashable type: '".self::className($key)."'");
+        }
+
+        return $key;
+    }
+
     public function equal(mixed $a, mixed $b): bool
     {
         if ($a instanceof BigInteger || $b instanceof BigInteger) {
@@ -289,6 +301,9 @@ final class PythonValues extends Values
             return $this->shownWithin($value, function () use ($value): string {
                 $items = implode(', ', array_map($this->display(...), $value->items));
 
+                if ([] !== $value->names) {
+                    return $value->made.'('.implode(', ', array_map(fn (string $name, mixed $item): string => "$name=".$this->display($item), $value->names, $value->items)).')';
+                }
                 if ('' !== $value->made) {
                     return "$value->made([$items])";
                 }

@@ -52,9 +52,6 @@ trait SetOperations
 
     private function keepIn(MapValue $set, mixed $item): void
     {
-        if ($item instanceof MapValue && '' === $item->class || $item instanceof ListValue && !$item->fixed) {
-            Language::Python !== $this->language() || throw new RunError('not_a_key', [], "unhashable type: '".self::className($item)."'");
-        }
         Room::spend(1);
         $tag = $this->tagOf($item);
         if (isset($set->entries[$tag])) {
@@ -72,7 +69,15 @@ trait SetOperations
         // -0 is 0 as a key (ECMA-262, 24.1.3.9).
         $key = 0.0 === $key ? 0.0 : $key;
 
-        return Language::JavaScript === $this->language() && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag($key);
+        return Language::JavaScript === $this->language() && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag(Language::Python === $this->language() ? $this->keyed($key) : $key);
+    }
+
+    /** Puts something in, and gives whether it was not there yet. */
+    public function putNew(mixed $set, mixed $item): bool
+    {
+        $before = $set instanceof MapValue ? \count($set->entries) : 0;
+
+        return \count(self::map_($this->putIn($set, $item))->entries) > $before;
     }
 
     public function putIn(mixed $set, mixed $item): mixed

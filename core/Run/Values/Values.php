@@ -113,6 +113,7 @@ abstract class Values
             \is_string($value) => 'str',
             \is_bool($value) => 'bool',
             \is_float($value) => 'float',
+            $value instanceof ListValue && [] !== $value->names => $value->made,
             $value instanceof ListValue => $value->fixed ? 'tuple' : 'list',
             $value instanceof MapValue => 'set' === $value->sort ? 'set' : 'dict',
             $value instanceof \Closure => 'function',

@@ -1,0 +1,180 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\Bounds;
+
+/**
+ * What C++ has from C: `typedef struct { … } Bed;` names a class behind its braces (C++17, 10.1.3), `struct Bed bed;` says
+ * again that it is one (10.1.7.3), and `#define SQUARE(x) ((x) * (x))` stands for other signs wherever it is called
+ * (19.3). The signs are read as if they had been written the usual way.
+ */
+trait CStyle
+{
+    /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
+    private array $macros = [];
+
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token>
+     */
+    private function usual(array $tokens): array
+    {
+        if (!str_contains($this->text, 'typedef') && !str_contains($this->text, 'struct') && !str_contains($this->text, 'define')) {
+            return $tokens;
+        }
+
+        return $this->withoutMacros($this->structures($tokens));
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private function structures(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => !\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
+        $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
+        $named = [];
+        for ($at = 0, $count = \count($code); $at < $count; ++$at) {
+            if ('struct' === $text($at) && \in_array($text($at + 2), ['{', ':'], true)) {
+                $named[$text($at + 1)] = true;
+            }
+            if ('typedef' !== $text($at) || !\in_array($text($at + 1), ['struct', 'enum'], true)) {
+                continue;
+            }
+            $brace = '{' === $text($at + 2) ? $at + 2 : ('{' === $text($at + 3) ? $at + 3 : null);
+            $end = null === $brace ? null : self::closingBrace($text, $brace, $count);
+            if (null === $brace || null === $end || 1 !== preg_match('/^\w+$/D', $text($end + 1)) || ';' !== $text($end + 2)) {
+                continue;
+            }
+            $name = $text($end + 1);
+            $tag = $brace > $at + 2 ? $text($at + 2) : $name;
+            $named[$name] = $named[$tag] = true;
+            $tokens[$code[$at]] = new Token(TokenKind::Keyword, $text($at + 1), $tokens[$code[$at]]->offset);
+            $tokens[$code[$at + 1]] = new Token(TokenKind::Name, $name, $tokens[$code[$at + 1]]->offset);
+            foreach ($brace > $at + 2 ? [$at + 2, $end + 1] : [$end + 1] as $gone) {
+                $tokens[$code[$gone]] = new Token(TokenKind::Space, '', $tokens[$code[$gone]]->offset);
+            }
+            // The name before its braces is the class's as well.
+            for ($inner = $brace; $tag !== $name && $inner < $count; ++$inner) {
+                if ($tag === $text($inner) && 'struct' === $text($inner - 1)) {
+                    $tokens[$code[$inner]] = new Token(TokenKind::Name, $name, $tokens[$code[$inner]]->offset);
+                }
+            }
+        }
+        for ($at = 0; $at < $count; ++$at) {
+            if ('struct' === $text($at) && isset($named[$text($at + 1)]) && !\in_array($text($at + 2), ['{', ':', ';'], true)) {
+                // The row begins where the word stands that is left out.
+                $tokens[$code[$at]] = new Token(TokenKind::Name, $tokens[$code[$at + 1]]->text, $tokens[$code[$at]]->offset);
+                $tokens[$code[$at + 1]] = new Token(TokenKind::Space, '', $tokens[$code[$at + 1]]->offset);
+            }
+        }
+
+        return array_values($tokens);
+    }
+
+    /** @param \Closure(int): string $text */
+    private static function closingBrace(\Closure $text, int $at, int $count): ?int
+    {
+        for ($depth = 0; $at < $count; ++$at) {
+            $depth += ['{' => 1, '}' => -1][$text($at)] ?? 0;
+            if (0 === $depth) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private function withoutMacros(array $tokens): array
+    {
+        foreach ($tokens as $token) {
+            if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*([^{};#]+)$/D', rtrim($token->text), $match)) {
+                $parameters = preg_split('/\s*,\s*/', trim($match[2])) ?: [];
+                $body = array_values(array_filter($this->language()->tokens($match[3]), static fn (Token $one): bool => !\in_array($one->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
+                if (\count($body) <= 60) {
+                    $this->macros[$match[1]] = [$parameters, $body];
+                }
+            }
+        }
+        for ($round = 0; [] !== $this->macros && $round < 4; ++$round) {
+            $made = $this->expanded($tokens);
+            if (null === $made) {
+                break;
+            }
+            $tokens = $made;
+        }
+
+        return $tokens;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>|null null where no macro is called
+     */
+    private function expanded(array $tokens): ?array
+    {
+        $kept = [];
+        $isFound = false;
+        for ($at = 0, $count = \count($tokens); $at < $count; ++$at) {
+            $token = $tokens[$at];
+            $macro = TokenKind::Name === $token->kind ? $this->macros[$token->text] ?? null : null;
+            $call = null === $macro || '(' !== ($tokens[$at + 1]->text ?? '') || $count > 4 * Bounds::ROWS * 10 ? null : self::valuesOf($tokens, $at + 1);
+            if (null === $macro || null === $call || \count($call[0]) !== \count($macro[0])) {
+                $kept[] = $token;
+                continue;
+            }
+            $isFound = true;
+            [$arguments, $closing] = $call;
+            $arguments = array_combine($macro[0], $arguments);
+            $last = \count($macro[1]) - 1;
+            foreach ($macro[1] as $index => $part) {
+                if (TokenKind::Name === $part->kind && isset($arguments[$part->text])) {
+                    array_push($kept, ...$arguments[$part->text]);
+                } else {
+                    $kept[] = new Token($part->kind, $part->text, $index === $last ? $tokens[$closing]->offset + 1 - \strlen($part->text) : $token->offset);
+                }
+            }
+            $at = $closing;
+        }
+
+        return $isFound ? $kept : null;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return array{list<list<Token>>, int}|null what is given in brackets, and where they close
+     */
+    private static function valuesOf(array $tokens, int $bracket): ?array
+    {
+        $given = [[]];
+        for ($depth = 0, $at = $bracket; isset($tokens[$at]); ++$at) {
+            $text = $tokens[$at]->text;
+            $depth += ['(' => 1, '[' => 1, '{' => 1, ')' => -1, ']' => -1, '}' => -1][$text] ?? 0;
+            if (0 === $depth) {
+                return [$given, $at];
+            }
+            if (1 === $depth && ',' === $text) {
+                $given[] = [];
+            } elseif ($at > $bracket) {
+                $given[\count($given) - 1][] = $tokens[$at];
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\ClassDefinition;
+
+/**
+ * A call may give fewer values than there are parameters; the others are `undefined` (ECMAScript 2022, 10.2.11). It is
+ * taken for meant where the function looks whether it got a value, or needs it in some cases only.
+ */
+trait LeftOut
+{
+    /** Signs beside a name by which a function asks whether there is a value, or has another one instead. */
+    private const ASKS = ['!', 'typeof', '||', '??', '&&', '===', '!==', '==', '!=', '?', '||=', '??=', '?.'];
+
+    /** @var array<string, int> by function, and by class for what makes its objects, where the bracket of the parameters opens */
+    private array $openedAt = [];
+
+    protected function mayBeLeftOut(string $function, int $index): bool
+    {
+        $owner = isset($this->classes[$function]) ? explode('.', (string) $this->ownerOf($function, ClassDefinition::MAKES))[0] : $function;
+        $parameter = $this->functions[$function][2][$index] ?? '';
+        $bracket = $this->openedAt[$owner] ?? null;
+        $closing = null === $bracket ? null : $this->partners[$bracket] ?? null;
+        if ('' === $parameter || null === $closing) {
+            return false;
+        }
+        $from = $closing + ('=>' === ($this->tokens[$closing + 1]->text ?? '') ? 2 : 1);
+        $isBlock = '{' === ($this->tokens[$from]->text ?? '');
+        $until = $isBlock ? $this->partners[$from] ?? $from : $this->endOfValue($from);
+        $isNeeded = false;
+        $inner = 0;
+        for ($at = $isBlock ? $from + 1 : $from; $at < $until; ++$at) {
+            $token = $this->tokens[$at];
+            $inner += TokenKind::Sign !== $token->kind ? 0 : (['{' => 1, '}' => -1][$token->text] ?? 0);
+            $before = $this->tokens[$at - 1]->text;
+            $after = $this->tokens[$at + 1]->text ?? '';
+            if (TokenKind::Name !== $token->kind || $token->text !== $parameter || '.' === $before || '=' === $after || ':' === $after && '?' !== $before) {
+                continue;
+            }
+            if (\in_array($before, self::ASKS, true) || \in_array($after, self::ASKS, true) || '(' === $before && ')' === $after && 'if' === $this->tokens[$at - 2]->text) {
+                return true;
+            }
+            $isNeeded = $isNeeded || 0 === $inner;
+        }
+
+        return !$isNeeded;
+    }
+
+    /** Behind the last token of a value that begins at one. */
+    private function endOfValue(int $at): int
+    {
+        for ($first = $at; isset($this->tokens[$at]) && !\in_array($this->tokens[$at]->text, [';', ',', ')', ']', '}'], true) && ($at === $first || !isset($this->begins[$at])); ++$at) {
+            $at = max($at, $this->partners[$at] ?? $at);
+        }
+
+        return $at;
+    }
+}

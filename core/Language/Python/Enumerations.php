@@ -1,0 +1,144 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Python;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/**
+ * `class Size(Enum)`: a class whose objects are all made in it, each with its name and its value (The Python Standard
+ * Library, enum). What the library does for such a class is written down as methods of it.
+ */
+trait Enumerations
+{
+    /** @var array<string, list<string>> by class, the names of its members */
+    private array $enumerations = [];
+    /** @var array<string, array<string, true>> by class, the signs with which the text asks it for a member */
+    private array $membersAsked = [];
+    /** The number that `auto()` gave last. */
+    private int $numbered = 0;
+
+    private function announceEnumerations(): void
+    {
+        foreach ($this->lines as $line) {
+            [$class, $bracket] = [$this->tokens[$line->from + 1]->text ?? '', $line->from + 2];
+            if ('class' !== $this->tokens[$line->from]->text || 0 !== $line->column() || !isset($this->classes[$class]) || '(' !== ($this->tokens[$bracket]->text ?? '')) {
+                continue;
+            }
+            $parent = implode('', array_map(static fn (Token $token): string => $token->text, \array_slice($this->tokens, $bracket + 1, ($this->partners[$bracket] ?? $bracket) - $bracket - 1)));
+            if (\in_array($parent, ['Enum', 'enum.Enum'], true) && !isset($this->methods[$class][ClassDefinition::MAKES])) {
+                $this->enumerations[$class] = array_map(strval(...), array_keys($this->statics[$class] ?? []));
+            }
+        }
+        foreach ([] === $this->enumerations ? [] : $this->tokens as $index => $token) {
+            if (isset($this->enumerations[$token->text]) && 'class' !== ($this->tokens[$index - 1]->text ?? '')) {
+                $this->membersAsked[$token->text][$this->tokens[$index + 1]->text ?? ''] = true;
+            }
+        }
+        if ([] !== $this->enumerations) {
+            foreach (['name', 'value'] as $field) {
+                $this->fieldNames[$field] = $this->setFields[$field] = true;
+            }
+        }
+    }
+
+    protected function enumerated(Token $token): ?Expression
+    {
+        if ('auto' === $token->text && 'enum.auto' === ($this->imported['auto'] ?? '') && $this->is('(', 1) && $this->is(')', 2)) {
+            $this->at += 3;
+
+            return new NumberLiteral(++$this->numbered);
+        }
+        if (!isset($this->enumerations[$token->text]) || $this->is('.', 1) || $this->isKindAsked()) {
+            return null;
+        }
+        $opened = $this->peek(1);
+        if (null !== $opened && ('(' === $opened->text || '[' === $opened->text)) {
+            $this->at += 2;
+            $value = $this->value();
+            $this->close($opened);
+
+            return new OwnValue($token->text.('(' === $opened->text ? '.of_value' : '.of_name'), [$value]);
+        }
+        ++$this->at;
+
+        return $this->members($token->text);
+    }
+
+    /** Whether a name stands in the brackets of `isinstance`, where it is that of a class. */
+    private function isKindAsked(): bool
+    {
+        $depth = 0;
+        for ($at = $this->at - 1; $at > 0 && $depth >= 0; --$at) {
+            $depth += ['(' => -1, ')' => 1][$this->tokens[$at]->text] ?? 0;
+            if ($depth < 0 && '(' === $this->tokens[$at]->text && '' === trim($this->tokens[$at - 1]->text, 'a..zA..Z_')) {
+                return 'isinstance' === $this->tokens[$at - 1]->text;
+            }
+        }
+
+        return false;
+    }
+
+    private function members(string $class): ListLiteral
+    {
+        return new ListLiteral(array_map(static fn (string $name): VariableRead => new VariableRead("$class.$name"), $this->enumerations[$class] ?? []));
+    }
+
+    /**
+     * @param list<Statement> $rows what stands in the class
+     * @param int             $end  of its head
+     *
+     * @return list<Statement>
+     */
+    private function enumeration(int $id, Token $class, array $rows, int $end): array
+    {
+        $name = $class->text;
+        $kept = [];
+        $seen = [];
+        $isPlain = true;
+        foreach ($rows as $row) {
+            if ($row instanceof SetVariable) {
+                $key = serialize($row->value);
+                if (isset($seen[$key])) {
+                    // A second name for the same member.
+                    $this->fail('unsupported', $class, ['what' => 'Enum']);
+                }
+                $seen[$key] = true;
+                $isPlain = $isPlain && $row->value instanceof NumberLiteral;
+                $row = new SetVariable($row->id, $row->variable, new MakeObject($name, [new TextLiteral(substr($row->variable, \strlen($name) + 1)), $row->value]));
+            }
+            $kept[] = $row;
+        }
+        $this->methods[$name] += [ClassDefinition::SHOWS => [0, 0, []]];
+        $made = EnumerationMethods::of($name, $this->members($name)->items, $isPlain, $this->newId(...));
+        $own = array_flip(array_map(static fn (Statement $row): string => $row instanceof FunctionDefinition ? $row->name : '', $rows));
+        $wanted = ['of_value' => '(', 'of_name' => '['];
+        $made = array_values(array_filter($made, fn (FunctionDefinition $method): bool => !isset($own[$method->name]) && (!isset($wanted[$method->shortName()]) || isset($this->membersAsked[$name][$wanted[$method->shortName()]]))));
+        $this->cutAtHead($made, $id, $end);
+
+        return [...$made, ...$kept];
+    }
+
+    /** @param list<Statement> $rows with all that stands in them */
+    private function cutAtHead(array $rows, int $id, int $end): void
+    {
+        foreach ($rows as $row) {
+            $this->atHead([$row], $id, $end);
+            foreach ($row->bodies() as $body) {
+                $this->cutAtHead($body->statements, $row->id, $end);
+            }
+        }
+    }
+}

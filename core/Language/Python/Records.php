@@ -1,0 +1,80 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Python;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\FieldDeclaration;
+
+/**
+ * `Point = namedtuple("Point", ["x", "y"])` and `class Point(NamedTuple)`: tuples whose places have names (The Python
+ * Standard Library, collections and typing).
+ */
+trait Records
+{
+    /** @var array<string, list<string>|null> by class, the names of its places; null where the rows of the class say them */
+    private array $records = [];
+
+    private function announceRecords(): void
+    {
+        foreach ($this->lines as $line) {
+            if ($line->remark || 0 !== $line->column()) {
+                continue;
+            }
+            [$name, $bracket] = [$this->tokens[$line->from] ?? null, $line->from + 3];
+            if ('class' === $name?->text && isset($this->classes[$this->tokens[$line->from + 1]->text ?? '']) && 'NamedTuple' === ($this->tokens[$bracket]->text ?? '')) {
+                $this->records[$this->tokens[$line->from + 1]->text] = null;
+            }
+            $bracket += 'collections' === ($this->tokens[$line->from + 2]->text ?? '') && '.' === ($this->tokens[$line->from + 3]->text ?? '') ? 2 : 0;
+            if (TokenKind::Name !== $name?->kind || '=' !== ($this->tokens[$line->from + 1]->text ?? '') || 'namedtuple' !== ($this->tokens[$bracket - 1]->text ?? '') || '(' !== ($this->tokens[$bracket]->text ?? '')) {
+                continue;
+            }
+            $places = $this->placesAt($bracket, $name->text);
+            if (null !== $places && $line->until === ($this->partners[$bracket] ?? 0) + 1) {
+                $this->records[$name->text] = $this->given[$name->text] = $places;
+                $this->classes[$name->text] = '';
+                $this->methods[$name->text] = [];
+                foreach ($places as $place) {
+                    $this->fieldNames[$place] = true;
+                }
+            }
+        }
+    }
+
+    /** @return list<string>|null the names in `("Point", ["x", "y"])` or `("Point", "x y")`; null if it is written otherwise */
+    private function placesAt(int $bracket, string $class): ?array
+    {
+        $inside = \array_slice($this->tokens, $bracket + 1, ($this->partners[$bracket] ?? $bracket) - $bracket - 1);
+        $texts = array_values(array_filter($inside, static fn (Token $token): bool => TokenKind::Text === $token->kind));
+        $signs = implode('', array_map(static fn (Token $token): string => TokenKind::Text === $token->kind ? 't' : $token->text, $inside));
+        $said = array_map(static fn (Token $token): string => trim($token->text, '\'"'), $texts);
+        if (1 !== preg_match('/^t,(?:t|\[t(?:,t)*+,?\]|\(t(?:,t)*+,?\))$/D', $signs) || $said[0] !== $class) {
+            return null;
+        }
+        $names = preg_split('/[\s,]+/', trim(implode(' ', \array_slice($said, 1)))) ?: [];
+
+        return [] === array_filter($names, static fn (string $name): bool => 1 !== preg_match('/^[A-Za-z]\w*$/D', $name)) && $names === array_unique($names) ? $names : null;
+    }
+
+    private function isRecord(): bool
+    {
+        return '' === $this->scope && $this->is('=', 1) && isset($this->records[$this->sign() ?? '']) && ($this->is('namedtuple', 2) || $this->is('namedtuple', 4));
+    }
+
+    private function record(): ClassDefinition
+    {
+        $start = $this->offset();
+        $id = $this->newId();
+        $name = $this->newName();
+        $this->at = $this->until;
+        $this->cut($id, 'head', $start, $this->endOffset());
+        $rows = array_map(fn (string $place): FieldDeclaration => new FieldDeclaration($this->newId(), $place, null, null), $this->records[$name->text] ?? []);
+        $this->atHead($rows, $id, $this->endOffset());
+
+        return new ClassDefinition($id, $name->text, ClassDefinition::RECORD, new Block($rows));
+    }
+}

@@ -1,0 +1,5 @@
+try {
+  throw new RangeError("too far");
+} catch ({ name, message }) {
+  console.log(name + ": " + message);
+}

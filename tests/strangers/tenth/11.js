@@ -1,0 +1,18 @@
+const matrix = [[1, 2, 3], [4, 5, 6]];
+const transpose = m => m[0].map((_, i) => m.map(r => r[i]));
+console.log(transpose(matrix));
+console.log(JSON.stringify(transpose(matrix)), JSON.stringify({ a: 1, b: [true, null, 'x'], c: undefined }));
+console.log(JSON.stringify({ bed: 'north', plants: ['kale'] }, null, 2));
+const parsed = JSON.parse('{"n": 3, "list": [1, 2, {"deep": "yes"}]}');
+console.log(parsed.list[2].deep, parsed);
+const nested = { a: { b: { c: { d: 1 } } }, list: [[1, [2, [3, [4]]]]] };
+console.log(nested);
+console.log([1.5, -0, NaN, Infinity, 1e21, 0.1 + 0.2, 1 / 3]);
+console.log([undefined, null, 'a\'b', "it's", 'line\nbreak']);
+console.log(new Map([['k', 1], [2, { x: 1 }]]), new Set(['a', 1]), [,]);
+console.log(() => 1, function named() {}, class Foo {}, Symbol('s'));
+console.log({ f() {}, g: () => {}, 'key-with-dash': 1, 3: 'three' });
+console.log([1, 2, 3, 4].slice(1, -1), [1, 2, 3].concat([4], 5), [5, 1, 10].sort(), [3, 2, 1].reverse());
+console.log(Array(3), new Array(2).fill().map((_, i) => i), Array.of(7, 8));
+console.log('%s is %d years', 'Fern', 12, 'extra');
+console.log(-7 % 3, 7 / 2 | 0, 2 ** 10, 5 & 3, 5 | 3, 5 ^ 3, ~5, 1 << 4, -16 >> 2, -1 >>> 28);

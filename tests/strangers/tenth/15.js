@@ -1,0 +1,22 @@
+"use strict";
+const text = "The fern, the moss & the IVY: three plants; three names!";
+const words = text.toLowerCase().match(/[a-z]+/g);
+console.log(words.length, new Set(words).size);
+const counts = words.reduce((acc, w) => ({ ...acc, [w]: (acc[w] ?? 0) + 1 }), {});
+const top = Object.entries(counts).sort((a, b) => b[1] - a[1] || (a[0] > b[0] ? 1 : -1)).slice(0, 3);
+top.forEach(([w, n], i) => console.log(`${i + 1}. ${w.padEnd(8, ".")} ${n}`));
+const title = s => s.split(" ").map(w => w.charAt(0).toUpperCase() + w.substring(1).toLowerCase()).join(" ");
+console.log(title("the GARDEN of fernhollow"));
+const isPalindrome = s => { const c = s.toLowerCase().replace(/[^a-z]/g, ""); return c === [...c].reverse().join(""); };
+console.log(["Never odd or even", "garden"].map(isPalindrome));
+const caesar = (s, k) => s.replace(/[a-z]/gi, c => { const b = c <= "Z" ? 65 : 97; return String.fromCharCode((c.charCodeAt(0) - b + k + 26) % 26 + b); });
+console.log(caesar("Hello, World!", 3), caesar(caesar("Hello, World!", 3), -3));
+console.log("a,b,,c".split(","), "abc".split(""), " x ".trim() + "|", "abc".slice(-2), "abcdef".substr(1, 3), "abc".indexOf("z"));
+console.log("x".repeat(3), "5" + 3, "5" - 3, "5" * "2", 1 + "1", true + 1, [] + [], null + 1, undefined + 1);
+console.log("b" > "a", "B" > "a", "10" < "9", 10 < 9, "abc".localeCompare("abd"), "ä".normalize ? "ok" : "no");
+console.log(encodeURIComponent("a b&c"), escape ? "e" : "", "%", "tab\tend", 'it\'s', "\u0041\x42");
+console.log(`line one
+line two ${1 + 1} ${"nested " + `deep ${3}`}`);
+console.log("Fern".split("").map(c => c.charCodeAt(0).toString(2).padStart(8, "0")).join(" "));
+console.log(parseInt("12px"), parseFloat("3.5.6"), Number(""), Number("0x1f"), Number(null), Number([5]), +true, ~~7.9);
+console.log((1234.5678).toFixed(1), (0.1).toFixed(20), (255).toString(16), (1e21).toString(), 0.000001, 1e-7, 123456789012345680000);
