@@ -11,6 +11,10 @@ final class Definitions
     public array $all = [];
     /** @var array<string, FunctionDefinition> the first one of each name */
     public array $byName = [];
+    /** @var list<ClassDefinition> those that are not switched off, each behind those that stand in it */
+    public array $classes = [];
+    /** @var array<string, ClassDefinition> the first one of each name */
+    public array $classesByName = [];
     /** @var array<int, FunctionDefinition|Script> what each function inside of another stands in, by its id */
     public array $around = [];
 
@@ -44,6 +48,10 @@ final class Definitions
     private function ofClass(ClassDefinition $class): void
     {
         array_map($this->ofClass(...), $class->inner());
+        if (!$class->off) {
+            $this->classes[] = $class;
+            $this->classesByName[$class->name] ??= $class;
+        }
         array_map($this->add(...), $class->methods());
     }
 

@@ -125,27 +125,10 @@ final readonly class Program extends Node
         return true;
     }
 
-    /** @return list<ClassDefinition> those that are not switched off */
+    /** @return list<ClassDefinition> those that are not switched off, each behind those that stand in it */
     public function classes(): array
     {
-        return self::classesAmong([...$this->functions, ...$this->script->body->statements, ...$this->below]);
-    }
-
-    /**
-     * @param list<Statement> $rows
-     *
-     * @return list<ClassDefinition> each behind those that stand in it
-     */
-    private static function classesAmong(array $rows): array
-    {
-        $classes = [];
-        foreach ($rows as $row) {
-            if ($row instanceof ClassDefinition && !$row->off) {
-                array_push($classes, ...self::classesAmong($row->body->statements), ...[$row]);
-            }
-        }
-
-        return $classes;
+        return Definitions::of($this)->classes;
     }
 
     /** @return list<FunctionDefinition|Script> what has variables of its own: each function, then the script */
@@ -183,13 +166,7 @@ final readonly class Program extends Node
 
     public function classNamed(string $name): ?ClassDefinition
     {
-        foreach ($this->classes() as $class) {
-            if ($class->name === $name) {
-                return $class;
-            }
-        }
-
-        return null;
+        return Definitions::of($this)->classesByName[$name] ?? null;
     }
 
     public function functionNamed(string $name): ?FunctionDefinition

@@ -6,7 +6,6 @@ namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
-use Scrivlet\Core\Tree\Bounds;
 
 /**
  * What C++ has from C: `typedef struct { … } Bed;` names a class behind its braces (C++17, 10.1.3), `struct Bed bed;` says
@@ -15,6 +14,10 @@ use Scrivlet\Core\Tree\Bounds;
  */
 trait CStyle
 {
+    /** How many signs a class may have that its name stands behind. */
+    private const FARTHEST = 600;
+    /** How many signs a macro may be given. */
+    private const GIVEN = 200;
     /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
     private array $macros = [];
 
@@ -25,11 +28,9 @@ trait CStyle
      */
     private function usual(array $tokens): array
     {
-        if (!str_contains($this->text, 'typedef') && !str_contains($this->text, 'struct') && !str_contains($this->text, 'define')) {
-            return $tokens;
-        }
+        $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
-        return $this->withoutMacros($this->structures($tokens));
+        return 1 === preg_match('/#\s*define\s+\w+\(/', $this->text) ? $this->withoutMacros($tokens) : $tokens;
     }
 
     /**
@@ -41,7 +42,7 @@ trait CStyle
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => !\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
         $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
-        $named = [];
+        $named = $renamed = [];
         for ($at = 0, $count = \count($code); $at < $count; ++$at) {
             if ('struct' === $text($at) && \in_array($text($at + 2), ['{', ':'], true)) {
                 $named[$text($at + 1)] = true;
@@ -62,17 +63,13 @@ trait CStyle
             foreach ($brace > $at + 2 ? [$at + 2, $end + 1] : [$end + 1] as $gone) {
                 $tokens[$code[$gone]] = new Token(TokenKind::Space, '', $tokens[$code[$gone]]->offset);
             }
-            // The name before its braces is the class's as well.
-            for ($inner = $brace; $tag !== $name && $inner < $count; ++$inner) {
-                if ($tag === $text($inner) && 'struct' === $text($inner - 1)) {
-                    $tokens[$code[$inner]] = new Token(TokenKind::Name, $name, $tokens[$code[$inner]]->offset);
-                }
-            }
+            $renamed[$tag] = $name;
         }
         for ($at = 0; $at < $count; ++$at) {
             if ('struct' === $text($at) && isset($named[$text($at + 1)]) && !\in_array($text($at + 2), ['{', ':', ';'], true)) {
                 // The row begins where the word stands that is left out.
-                $tokens[$code[$at]] = new Token(TokenKind::Name, $tokens[$code[$at + 1]]->text, $tokens[$code[$at]]->offset);
+                $name = $tokens[$code[$at + 1]]->text;
+                $tokens[$code[$at]] = new Token(TokenKind::Name, $renamed[$name] ?? $name, $tokens[$code[$at]]->offset);
                 $tokens[$code[$at + 1]] = new Token(TokenKind::Space, '', $tokens[$code[$at + 1]]->offset);
             }
         }
@@ -83,7 +80,7 @@ trait CStyle
     /** @param \Closure(int): string $text */
     private static function closingBrace(\Closure $text, int $at, int $count): ?int
     {
-        for ($depth = 0; $at < $count; ++$at) {
+        for ($depth = 0, $count = min($count, $at + self::FARTHEST); $at < $count; ++$at) {
             $depth += ['{' => 1, '}' => -1][$text($at)] ?? 0;
             if (0 === $depth) {
                 return $at;
@@ -132,7 +129,7 @@ trait CStyle
         for ($at = 0, $count = \count($tokens); $at < $count; ++$at) {
             $token = $tokens[$at];
             $macro = TokenKind::Name === $token->kind ? $this->macros[$token->text] ?? null : null;
-            $call = null === $macro || '(' !== ($tokens[$at + 1]->text ?? '') || $count > 4 * Bounds::ROWS * 10 ? null : self::valuesOf($tokens, $at + 1);
+            $call = null === $macro || '(' !== ($tokens[$at + 1]->text ?? '') || \count($kept) > $count + self::FARTHEST ? null : self::valuesOf($tokens, $at + 1);
             if (null === $macro || null === $call || \count($call[0]) !== \count($macro[0])) {
                 $kept[] = $token;
                 continue;
@@ -162,7 +159,7 @@ trait CStyle
     private static function valuesOf(array $tokens, int $bracket): ?array
     {
         $given = [[]];
-        for ($depth = 0, $at = $bracket; isset($tokens[$at]); ++$at) {
+        for ($depth = 0, $at = $bracket; isset($tokens[$at]) && $at < $bracket + self::GIVEN; ++$at) {
             $text = $tokens[$at]->text;
             $depth += ['(' => 1, '[' => 1, '{' => 1, ')' => -1, ']' => -1, '}' => -1][$text] ?? 0;
             if (0 === $depth) {

@@ -14,6 +14,8 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 trait ClassTemplates
 {
+    /** How many signs a type may have in its angle brackets. */
+    private const LONGEST = 30;
     /** Types whose values no other one of them becomes where it is put in. */
     private const APART = ['int', 'string', 'vector<int>', 'vector<string>'];
 
@@ -28,6 +30,9 @@ trait ClassTemplates
     protected function prepared(array $tokens): array
     {
         $tokens = $this->usual($tokens);
+        if (!str_contains($this->text, 'template')) {
+            return $tokens;
+        }
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => !\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
         $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
         $templates = self::namedTemplates($text, \count($code));
@@ -111,7 +116,10 @@ trait ClassTemplates
         $depth = 0;
         $types = [''];
         $words = [];
-        for (;; ++$at) {
+        for ($last = $at + self::LONGEST;; ++$at) {
+            if ($at > $last) {
+                return null;
+            }
             $word = $text($at);
             $depth += ['<' => 1, '>' => -1, '>>' => -2][$word] ?? 0;
             if ($depth <= 0) {

@@ -408,9 +408,13 @@ final class CppParser extends CppExpressions
     /** @var array<string, array<string, array{string, list<string>}>> functions that have one name, by it and by what they take: the name each has here, and its types */
     private array $overloads = [];
 
+    /** Classes may stand in so many others. */
+    private const INSIDE = 3;
+
     /** What classes there are, and what their objects can do and keep. */
     private function announceClasses(): void
     {
+        $around = [];
         foreach ($this->tokens as $index => $token) {
             $name = $this->tokens[$index + 1] ?? null;
             if (!\in_array($token->text, ['class', 'struct'], true) || TokenKind::Keyword !== $token->kind || null === $name || TokenKind::Name !== $name->kind || 'enum' === ($this->tokens[$index - 1]->text ?? '')) {
@@ -428,6 +432,11 @@ final class CppParser extends CppExpressions
             if ('{' !== ($this->tokens[$at]->text ?? '')) {
                 continue;
             }
+            $around = array_filter($around, static fn (int $end): bool => $end > $index);
+            if (\count($around) > self::INSIDE) {
+                continue;
+            }
+            $around[] = $this->partners[$at] ?? \count($this->tokens);
             $this->classes[$name->text] = isset($this->classes[$parent]) || $this->isFailure($parent) ? $parent : '';
             $this->methods[$name->text] = [];
             $this->fieldsOf[$name->text] = [];
@@ -1146,9 +1155,8 @@ final class CppParser extends CppExpressions
             return;
         }
         $name = substr($match[1], 1, -1);
-        $headers = StandardHeaders::all();
-        if (!\in_array($name, $headers, true)) {
-            $near = Names::nearest($name, $headers);
+        if (!StandardHeaders::has($name)) {
+            $near = Names::nearest($name, StandardHeaders::all());
             $this->mistake(null === $near ? 'unknown_library' : 'misspelt_library', $token->offset, \strlen($text), ['name' => $name, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($token->offset, \strlen($text), str_replace($name, $near, $text))]);
         }
     }

@@ -15,6 +15,16 @@ final class StandardHeaders
     private const OF_C = 'assert complex ctype errno fenv float inttypes iso646 limits locale math setjmp signal stdalign stdarg stdbool stddef stdint stdio '
         .'stdlib string tgmath time uchar wchar wctype';
 
+    /** @var array<string, true>|null */
+    private static ?array $known = null;
+
+    public static function has(string $name): bool
+    {
+        self::$known ??= array_fill_keys(self::all(), true);
+
+        return isset(self::$known[$name]);
+    }
+
     /** @return list<string> */
     public static function all(): array
     {

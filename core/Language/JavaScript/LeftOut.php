@@ -19,7 +19,15 @@ trait LeftOut
     /** @var array<string, int> by function, and by class for what makes its objects, where the bracket of the parameters opens */
     private array $openedAt = [];
 
+    /** @var array<string, bool> what was found, by function and place */
+    private array $hardlyNeeded = [];
+
     protected function mayBeLeftOut(string $function, int $index): bool
+    {
+        return $this->hardlyNeeded["$function:$index"] ??= $this->isHardlyNeeded($function, $index);
+    }
+
+    private function isHardlyNeeded(string $function, int $index): bool
     {
         $owner = isset($this->classes[$function]) ? explode('.', (string) $this->ownerOf($function, ClassDefinition::MAKES))[0] : $function;
         $parameter = $this->functions[$function][2][$index] ?? '';

@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
@@ -116,7 +117,10 @@ abstract class BraceExpressions extends BraceParser
     {
         ++$this->at;
         $value = $this->giving();
-        while ($this->accept(',')) {
+        for ($steps = 1; $this->accept(','); ++$steps) {
+            if ($steps > Bounds::NESTING) {
+                $this->fail('deep');
+            }
             // What stands before a comma is done, and what stands behind it is the value (ECMA-262, 13.16; C++17, 8.19).
             $value = new Operation('after', [$value, $this->giving()]);
         }

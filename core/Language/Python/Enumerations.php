@@ -77,11 +77,14 @@ trait Enumerations
         return $this->members($token->text);
     }
 
+    /** How many signs behind `isinstance` a class may stand. */
+    private const FAR = 200;
+
     /** Whether a name stands in the brackets of `isinstance`, where it is that of a class. */
     private function isKindAsked(): bool
     {
         $depth = 0;
-        for ($at = $this->at - 1; $at > 0 && $depth >= 0; --$at) {
+        for ($at = $this->at - 1; $at > max(0, $this->at - self::FAR) && $depth >= 0; --$at) {
             $depth += ['(' => -1, ')' => 1][$this->tokens[$at]->text] ?? 0;
             if ($depth < 0 && '(' === $this->tokens[$at]->text && '' === trim($this->tokens[$at - 1]->text, 'a..zA..Z_')) {
                 return 'isinstance' === $this->tokens[$at - 1]->text;
