@@ -90,7 +90,7 @@ final readonly class PlainRow
             return $this->attempt($row, $part, $said);
         }
         foreach ($row->labels() as $name => $label) {
-            $said[$name] = 'kinds' === $name ? $this->kinds($label) : ('parent' === $name && str_starts_with($label, '@') ? $this->kinds(substr($label, 1)) : $label);
+            $said[$name] = 'kinds' === $name ? $this->kinds($label) : ('parent' === $name && str_starts_with($label, '@') && ClassDefinition::RECORD !== $label ? $this->kinds(substr($label, 1)) : $label);
         }
         foreach ($row->blanks() as $name => $blank) {
             $said[$name] = 'condition' === $name ? $this->values->condition($blank) : $this->values->noun($blank);

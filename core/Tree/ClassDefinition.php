@@ -53,7 +53,7 @@ final readonly class ClassDefinition extends Statement
 
     public function labels(): array
     {
-        return ['name' => $this->name, ...('' === $this->parent || self::RECORD === $this->parent ? [] : ['parent' => $this->parent])];
+        return ['name' => $this->name, ...('' === $this->parent ? [] : ['parent' => $this->parent])];
     }
 
     public function withLabel(string $name, string $value): static

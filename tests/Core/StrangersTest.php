@@ -7,6 +7,8 @@ namespace Scrivlet\Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Refusal;
@@ -36,7 +38,9 @@ final class StrangersTest extends TestCase
             $reading = $language->read($text);
             self::assertSame($text, $language->print($reading->program)->text(), $name);
             if ([] === $reading->mistakes) {
-                [$what, $here] = Strangers::outcome($reading->program, $language, $answers, $printed);
+                // As it is once it was stored and opened again.
+                $stored = ProjectReader::kept(ProjectWriter::kept($reading->program));
+                [$what, $here] = Strangers::outcome($stored, $language, $answers, $printed);
                 self::assertNotSame('other', $what, "$name prints $here");
                 $same += 'same' === $what ? 1 : 0;
             }
