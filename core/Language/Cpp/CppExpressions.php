@@ -500,6 +500,15 @@ abstract class CppExpressions extends BraceExpressions
             return $isTaken && $isWhole && null !== TypeNames::read($this->typeOf($thing))->class ? new Operation('followed', [$thing]) : $thing;
         }
         $name = $this->peek(1)->text ?? '';
+        if (\in_array($name, ['find', 'find_if'], true) && null !== ($opened = $this->peek(2)) && '(' === $opened->text && !isset($this->functions[$name])) {
+            // What is found; nothing is there where nothing is (C++17, 28.5.5).
+            $this->at += 3;
+            $found = $this->builtin($name, $this->arguments($opened), $token);
+            if ($found instanceof Operation && \in_array($found->key, ['found', 'found_if'], true)) {
+                return $this->postfix(new Item($found->arguments[0], new Operation('found' === $found->key ? 'position' : 'first_place', $found->arguments)));
+            }
+            $this->fail('unsupported', $token, ['what' => '*'.$name]);
+        }
         if (!\in_array($name, ['max_element', 'min_element'], true) || !$this->is('(', 2)) {
             $this->fail('unsupported', $token, ['what' => '*']);
         }

@@ -1765,7 +1765,7 @@ final class CppParser extends CppExpressions
             if ($this->isDeclaredTwice($name->text) && !isset($this->functions[$name->text])) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
-            unset($this->arraySizes[$name->text]);
+            unset($this->arraySizes[$name->text], $this->pairs[$name->text]);
             if ($this->is('[')) {
                 [$kept, $value, $size] = $this->array($type);
                 $this->arraySizes[$name->text] = $size;
@@ -3273,6 +3273,7 @@ final class CppParser extends CppExpressions
         if ($isReference && 1 < \count($names) && TypeNames::read($this->typeOf($over))->isList()) {
             $this->unlessChanged($names, $this->at, $this->endOfRow($this->at));
         }
+        unset($this->pairs[$names[0]]);
         if (1 === \count($names) && $over instanceof VariableRead && TypeNames::read($this->types[$this->scope][$over->name] ?? $this->types[''][$over->name] ?? '')->isMap()) {
             // An item of a map is a pair: its key is called `first`, its value `second`.
             $this->pairs[$names[0]] = [$this->madeUp('key'), $this->madeUp('value')];

@@ -751,7 +751,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
     {
         $quoted = preg_quote($name->text, '/');
-        $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>)|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/', $this->text);
+        $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>|[A-Za-z_$][\w$.]*+\s*[,}])|\.\s*'.$quoted.'\s*=\s*(?:function\b|\([^()]*\)\s*=>|[A-Za-z_$][\w$.]*+\s*(?:=>|;|$))|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/m', $this->text);
 
         return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->handed($arguments)) : null;
     }

@@ -2012,6 +2012,9 @@ abstract class BraceParser extends ExpressionParser
             if ($target instanceof Operation && 'length' === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
                 return new Perform($this->newId(), new Operation('clear', $target->arguments));
             }
+            if ($target instanceof Operation && 'length' === $target->key && Language::JavaScript === $this->language()) {
+                $this->failAt('unsupported', $start, 1, ['what' => '.length = …']);
+            }
             $length = max(1, $this->endOffset() - $start);
             $text = substr($this->text, $start, min(40, $length));
             $this->failAt($target instanceof CommandValue ? 'assign_to_command' : ($target instanceof NumberLiteral ? 'assign_swapped' : 'assign_to_value'), $start, $length, ['text' => trim(explode('=', $text)[0])]);

@@ -34,10 +34,12 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Pass;
@@ -47,6 +49,7 @@ use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -823,8 +826,10 @@ final class PythonParser extends PythonStatements
         if ($this->is('(') && TokenKind::Name === $this->peek(1)?->kind && ($this->is('in', 2) || $this->is('=', 2) || TokenKind::Name === $this->peek(2)?->kind)) {
             $this->fail('foreign_word', null, ['word' => 'for (', 'near' => 'for … in …:']);
         }
-        $names = $apart = [];
+        $names = $apart = $others = [];
+        $star = null;
         do {
+            $star = $this->accept('*') ? \count($names) : $star;
             $token = $this->peek();
             if (null !== $token && '(' === $token->text) {
                 // A pair within: it is taken apart at the head of the rows.
@@ -850,6 +855,20 @@ final class PythonParser extends PythonStatements
             }
             $this->fail('in_missing', $next, ['name' => $names[0]], null === $next || ':' === $next->text ? [] : [new Replacement($next->offset, 0, 'in ')]);
         }
+        if (null !== $star) {
+            // `for name, *marks in pupils`: each is taken apart at the head of the rows.
+            $each = $this->nameFor('taken');
+            $this->write($each, $start);
+            foreach ($names as $index => $name) {
+                $behind = $index - \count($names);
+                $others[] = [$name, match (true) {
+                    $index < $star => new Item(new VariableRead($each), new NumberLiteral($index)),
+                    $index > $star => new Item(new VariableRead($each), new NumberLiteral($behind)),
+                    default => new Operation('as_list', [new Slice(new VariableRead($each), new NumberLiteral($index), -1 === $behind ? new NothingLiteral() : new NumberLiteral($behind + 1))]),
+                }];
+            }
+            $names = [$each];
+        }
         $overStart = $this->offset();
         $over = $this->header(true);
         $overEnd = $this->endOffset();
@@ -858,7 +877,10 @@ final class PythonParser extends PythonStatements
         [$tight, $read] = $this->suite($id, $line, true);
         $end = $this->endOffset();
         $this->headEnd($id, 'head', $start, $tight);
-        $first = array_map(fn (array $one): Statement => new SetSeveral($this->newId(), $one[1], [new VariableRead($one[0])]), $apart);
+        $first = [
+            ...array_map(fn (array $one): Statement => new SetVariable($this->newId(), $one[0], $one[1]), $others),
+            ...array_map(fn (array $one): Statement => new SetSeveral($this->newId(), $one[1], [new VariableRead($one[0])]), $apart),
+        ];
         $this->atHead($first, $id, $end);
         $body = $read();
         $body = [] === $first ? $body : new Block([...$first, ...$body->statements]);
