@@ -66,8 +66,18 @@ test("typing and rows have one history, from the editor too", async () => {
   const until = async (key: string, text: string, isThere: boolean): Promise<void> => {
     for (let turns = 0; turns < 20; ++turns) {
       await page.keyboard.press(key);
-      const came = page.waitForFunction(([what, there]) => document.querySelector(".cm-content")?.textContent?.includes(what) === there, [text, isThere] as const, { timeout: 2000 });
-      if (await came.then(() => true, () => false)) return;
+      const came = page.waitForFunction(
+        ([what, there]) => document.querySelector(".cm-content")?.textContent?.includes(what) === there,
+        [text, isThere] as const,
+        { timeout: 2000 },
+      );
+      if (
+        await came.then(
+          () => true,
+          () => false,
+        )
+      )
+        return;
     }
     assert.fail(`${key}: ${text} is ${isThere ? "not there" : "still there"}`);
   };
