@@ -199,6 +199,16 @@ final class PrintersTest extends TestCase
         self::assertSame("#include \"scrivlet.hpp\"\n\nint main() {\n$body}\n", Language::Cpp->print($program)->text());
     }
 
+    /** Nothing calls it: its parameter is written as a `double`, and an `int` would cut off what it gives back. */
+    public function testAResultOfUnknownTypeIsNoWholeNumber(): void
+    {
+        $python = "def height(soil):\n    if soil > 3:\n        return 2\n    return 30 + soil\n\n\nprint(1)\n";
+        $program = Language::Python->read($python)->program;
+        $cpp = Language::Cpp->print($program)->text();
+        self::assertStringContainsString('double height(double soil)', $cpp);
+        self::assertSame($python, Language::Python->print(Language::Cpp->read($cpp)->program)->text());
+    }
+
     public function testFunctionsStandAboveWithTheirTypes(): void
     {
         $program = self::program(

@@ -250,7 +250,20 @@ final class CppPrinter extends BracePrinter
 
     private function resultType(FunctionDefinition $function): string
     {
-        return $function->types[''] ?? ($function->givesValue() ? TypeNames::write($this->types->result($function->name)) : 'void');
+        return $function->types[''] ?? ($function->givesValue() ? TypeNames::write($this->resultOf($function)) : 'void');
+    }
+
+    /** What nothing tells the type of is written as a `double`: where a function gives back that too, an `int` would cut its fraction off. */
+    private function resultOf(FunctionDefinition $function): StaticType
+    {
+        $type = $this->types->result($function->name);
+        foreach ($type->isWhole() ? Walk::live($function->body->statements) : [] as $row) {
+            if ($row instanceof GiveBack && StaticType::unknown() === $this->types->expression($function, $row->value)) {
+                return StaticType::number();
+            }
+        }
+
+        return $type;
     }
 
     /** @return list<string> */
@@ -684,7 +697,7 @@ final class CppPrinter extends BracePrinter
         if (!$this->part instanceof FunctionDefinition || ClassDefinition::SHOWS !== $this->part->shortName() || !$this->isApart($this->part)) {
             $function = $this->part instanceof FunctionDefinition && !isset($this->part->types['']) ? $this->part : null;
 
-            return null === $function ? parent::giveBack($row) : 'return '.$this->given($row->value, $this->types->result($function->name));
+            return null === $function ? parent::giveBack($row) : 'return '.$this->given($row->value, $this->resultOf($function));
         }
         $parts = array_filter($this->joined($row->value), static fn (Expression $part): bool => !$part instanceof TextLiteral || '' !== $part->value);
 
