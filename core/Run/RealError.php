@@ -12,7 +12,7 @@ use Scrivlet\Core\Tree\FailureKind;
 final class RealError
 {
     private const PYTHON = [
-        'no_method' => 'AttributeError', 'no_field' => 'AttributeError', 'no_json' => 'JSONDecodeError', 'no_data' => 'StatisticsError', 'no_group' => 'IndexError', 'bad_pattern' => 're.error', 'negative_choice' => 'ValueError',
+        'no_method' => 'AttributeError', 'no_field' => 'AttributeError', 'fixed_place' => 'AttributeError', 'no_place' => 'ValueError', 'no_json' => 'JSONDecodeError', 'no_data' => 'StatisticsError', 'no_group' => 'IndexError', 'bad_pattern' => 're.error', 'negative_choice' => 'ValueError',
         'no_value' => 'NameError', 'empty_separator' => 'ValueError', 'no_more' => 'StopIteration', 'fixed_list' => 'TypeError', 'one_letter' => 'TypeError', 'no_whole_place' => 'TypeError', 'outside_of_function' => 'ValueError', 'no_base' => 'ValueError', 'division_by_zero' => 'ZeroDivisionError', 'deep_calls' => 'RecursionError', 'deep_values' => 'RecursionError', 'not_finite' => 'OverflowError', 'out_of_range' => 'ValueError',
         'no_ink' => 'ValueError', 'random_order' => 'ValueError', 'gives_nothing' => 'TypeError', 'not_a_number' => 'TypeError', 'too_large' => 'OverflowError', 'no_real_root' => 'ValueError',
         'count_by_zero' => 'ValueError', 'empty_list' => 'IndexError', 'sample_too_large' => 'ValueError', 'seed_kind' => 'TypeError', 'nothing_to_compare' => 'ValueError', 'few_arguments' => 'TypeError', 'fixed_text' => 'TypeError', 'no_answer' => 'EOFError',
@@ -21,7 +21,7 @@ final class RealError
         'bump_hedge' => 'RuntimeError', 'bump_stone' => 'RuntimeError', 'bump_edge' => 'RuntimeError', 'cell_taken' => 'RuntimeError', 'barrow_empty' => 'RuntimeError', 'nothing_to_pick' => 'RuntimeError', 'off_lawn' => 'RuntimeError', 'no_lamp' => 'ValueError', 'no_pattern' => 'ValueError', 'no_button' => 'ValueError', 'long_scroll' => 'ValueError', 'wide_show' => 'ValueError', 'no_speed' => 'ValueError', 'no_unit' => 'ValueError', 'no_socket' => 'ValueError', 'socket_taken' => 'ValueError',
     ];
     private const JAVASCRIPT = [
-        'no_method' => 'TypeError', 'no_json' => 'SyntaxError', 'bad_pattern' => 'SyntaxError',
+        'no_method' => 'TypeError', 'nothing_keeps' => 'TypeError', 'no_json' => 'SyntaxError', 'bad_pattern' => 'SyntaxError',
         'negative_count' => 'RangeError', 'fixed_list' => 'TypeError', 'no_value' => 'ReferenceError', 'deep_calls' => 'RangeError', 'no_function' => 'TypeError', 'no_length' => 'TypeError', 'not_a_list' => 'TypeError', 'not_a_text' => 'TypeError', 'gives_nothing' => 'TypeError',
         'bump_hedge' => 'Error', 'bump_stone' => 'Error', 'bump_edge' => 'Error', 'cell_taken' => 'Error', 'barrow_empty' => 'Error', 'nothing_to_pick' => 'Error', 'off_lawn' => 'Error', 'no_lamp' => 'RangeError', 'no_pattern' => 'RangeError', 'no_button' => 'RangeError', 'long_scroll' => 'RangeError', 'wide_show' => 'RangeError', 'no_speed' => 'RangeError', 'no_unit' => 'RangeError', 'no_socket' => 'RangeError', 'socket_taken' => 'RangeError',
     ];

@@ -49,6 +49,29 @@ final class WordsTest extends TestCase
         self::assertStringContainsString('<html lang="qq"', $page);
     }
 
+    /** A gap that nothing fills would stand on the screen in its braces. */
+    public function testWhatStopsARunFillsEveryGapOfItsSentence(): void
+    {
+        $sentences = require \dirname(__DIR__, 2).'/words/en/sentences.php';
+        self::assertIsArray($sentences);
+        $seen = 0;
+        foreach ((array) glob(\dirname(__DIR__, 2).'/core/Run/{,*/}*.php', \GLOB_BRACE) as $file) {
+            preg_match_all("/new RunError\\('(\\w+)'(?:, (\\[[^\\]]*\\])|, ([^\\[)]))?/", (string) file_get_contents($file), $found, \PREG_SET_ORDER);
+            foreach ($found as $error) {
+                if (isset($error[3])) {
+                    continue;
+                }
+                $sentence = $sentences["run.$error[1]"] ?? null;
+                self::assertIsString($sentence, $error[1]);
+                preg_match_all("/'(\\w+)' =>/", $error[2] ?? '', $given);
+                preg_match_all('/\{(\w+)[,}]/', $sentence, $wanted);
+                self::assertSame([], array_values(array_diff($wanted[1], $given[1])), "$file: $error[0]");
+                ++$seen;
+            }
+        }
+        self::assertGreaterThan(100, $seen);
+    }
+
     public function testNumbersChooseBetweenOneAndMany(): void
     {
         $say = static fn (string $locale, int $wanted): string => Words::in($locale)->say('run.not_that_many', ['wanted' => $wanted, 'given' => 3]);

@@ -40,7 +40,7 @@ trait CStyle
      */
     private function structures(array $tokens): array
     {
-        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => !\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
         $named = $renamed = [];
         for ($at = 0, $count = \count($code); $at < $count; ++$at) {
@@ -100,7 +100,7 @@ trait CStyle
         foreach ($tokens as $token) {
             if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*([^{};#]+)$/D', rtrim($token->text), $match)) {
                 $parameters = preg_split('/\s*,\s*/', trim($match[2])) ?: [];
-                $body = array_values(array_filter($this->language()->tokens($match[3]), static fn (Token $one): bool => !\in_array($one->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
+                $body = array_values(array_filter($this->language()->tokens($match[3]), static fn (Token $one): bool => $one->isCode()));
                 if (\count($body) <= 60) {
                     $this->macros[$match[1]] = [$parameters, $body];
                 }

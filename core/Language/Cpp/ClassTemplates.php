@@ -33,7 +33,7 @@ trait ClassTemplates
         if (!str_contains($this->text, 'template')) {
             return $tokens;
         }
-        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => !\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)));
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
         $templates = self::namedTemplates($text, \count($code));
         if ([] === $templates) {

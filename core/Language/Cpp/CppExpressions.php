@@ -349,6 +349,11 @@ abstract class CppExpressions extends BraceExpressions
         return new Operation($operation, [$value]);
     }
 
+    private function isText(Expression $value): bool
+    {
+        return 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value));
+    }
+
     /** Bytes of a type on the machines of courses (C++17, 8.3.3). */
     private const SIZES = ['int' => 4, 'char' => 1, 'bool' => 1, 'double' => 8, 'float' => 4, 'long' => 8, 'short' => 2];
 
@@ -1537,7 +1542,7 @@ abstract class CppExpressions extends BraceExpressions
             case 'fill':
                 return 1 === $count && null !== $first ? $this->transient('all_fill', [$receiver, $first]) : null;
             case 'compare':
-                return 1 === $count && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver)) ? $this->orderOfTexts($receiver, $first, $token) : null;
+                return 1 === $count && null !== $first && $this->isText($receiver) ? $this->orderOfTexts($receiver, $first, $token) : null;
             case 'find_first_of':
             case 'find_last_of':
             case 'find_first_not_of':
@@ -1583,10 +1588,10 @@ abstract class CppExpressions extends BraceExpressions
                 if (null !== $from && null !== $to) {
                     return new Operation('drop_range', [$receiver, $from, self::between($from, $to)]);
                 }
-                if (1 === $count && null !== $from && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver))) {
+                if (1 === $count && null !== $from && $this->isText($receiver)) {
                     return $this->transient('text_erased', [$receiver, $from, new NumberLiteral(1)]);
                 }
-                if (1 === $count && null !== $first && null === $from && !($first instanceof VariableRead && isset($this->iterators[$first->name])) && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver))) {
+                if (1 === $count && null !== $first && null === $from && !($first instanceof VariableRead && isset($this->iterators[$first->name])) && $this->isText($receiver)) {
                     // From there on nothing stays (C++17, 24.3.2.6.5).
                     return $this->transient('text_erased', [$receiver, $first, new Operation('length', [$receiver])]);
                 }
@@ -1640,7 +1645,7 @@ abstract class CppExpressions extends BraceExpressions
                 if (2 === $count && $first instanceof Operation && 'end' === $first->key && $first->arguments[0] == $receiver) {
                     return new Operation('append', [$receiver, $arguments[1]->value]);
                 }
-                if (3 === $count && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver)) && !$first instanceof Operation) {
+                if (3 === $count && null !== $first && $this->isText($receiver) && !$first instanceof Operation) {
                     return $this->transient('text_inserted', [$receiver, $first, new Operation('repeated', [new Operation('to_text', [new Operation('letter', [$arguments[2]->value])]), $arguments[1]->value])]);
                 }
                 if (1 < $count && !($first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key)) {
@@ -1677,7 +1682,7 @@ abstract class CppExpressions extends BraceExpressions
                 if (1 === $count && null !== $first && $receiver instanceof Operation && 'append' === $receiver->key) {
                     return new Operation('append', [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $first)]);
                 }
-                if (1 === $count && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($receiver))) {
+                if (1 === $count && null !== $first && $this->isText($receiver)) {
                     return new Operation('append', [$receiver, $first]);
                 }
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
@@ -1700,7 +1705,6 @@ abstract class CppExpressions extends BraceExpressions
         return null;
     }
 
-    /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
     /**
      * What is put into a container where the values that make it are given (C++17, 26.2.3).
      *
@@ -1721,6 +1725,7 @@ abstract class CppExpressions extends BraceExpressions
         return [$made, 1];
     }
 
+    /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
     private function ofOrder(Expression $list, string $name, ?Expression $value, int $count): ?Operation
     {
         $type = $this->typeOf($list);

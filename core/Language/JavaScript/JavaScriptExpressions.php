@@ -90,7 +90,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
                 $nothing = new NothingLiteral('undefined' === $token->text);
 
-                return $this->is('?.') ? $this->postfix($nothing) : $nothing;
+                return $this->is('?.') || $this->is('.') || $this->is('[') ? $this->postfix($nothing) : $nothing;
             case 'new':
                 return $this->newArray($token);
             case 'await':

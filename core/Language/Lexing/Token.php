@@ -10,4 +10,10 @@ final readonly class Token
     public function __construct(public TokenKind $kind, public string $text, public int $offset)
     {
     }
+
+    /** Whether it says something to the machine. */
+    public function isCode(): bool
+    {
+        return !\in_array($this->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true);
+    }
 }

@@ -91,8 +91,9 @@ abstract class BraceExpressions extends BraceParser
             case 'true':
             case 'false':
                 ++$this->at;
+                $truth = new TruthLiteral('true' === $token->text);
 
-                return new TruthLiteral('true' === $token->text);
+                return $this->is('.') ? $this->postfix($truth) : $truth;
         }
         $own = $this->ownPrefix($token);
         if (null !== $own) {

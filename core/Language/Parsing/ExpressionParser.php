@@ -1349,7 +1349,7 @@ abstract class ExpressionParser extends Parser
             if (null !== $private) {
                 array_pop($this->tokens);
                 $this->tokens[] = $private;
-            } elseif (!\in_array($token->kind, [TokenKind::Space, TokenKind::NewLine, TokenKind::Comment], true)) {
+            } elseif ($token->isCode()) {
                 $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
             }
         }

@@ -71,29 +71,16 @@ final class EnumerationMethods
     /** Whether a class is such a one: all that it shares are objects of its own, with their names and values, and it makes and finds them as `Enum` does. */
     public static function areOf(ClassDefinition $class): bool
     {
-        $members = [];
-        $isPlain = true;
-        foreach ($class->body->statements as $row) {
-            if (!$row instanceof SetVariable || $row->off) {
-                continue;
-            }
-            $made = $row->value;
-            if (!$made instanceof MakeObject || $made->class !== $class->name || 2 !== \count($made->arguments) || $made->arguments[0] != new TextLiteral(substr($row->variable, \strlen($class->name) + 1))) {
-                return false;
-            }
-            $members[] = new VariableRead($row->variable);
-            $isPlain = $isPlain && $made->arguments[1] instanceof NumberLiteral;
-        }
-        if ([] === $members || '' !== $class->parent) {
+        $bare = self::bareOf($class);
+        if (null === $bare) {
             return false;
         }
         $own = [];
         foreach ($class->methods() as $method) {
-            $own[$method->shortName()] = $method;
+            $own[$method->shortName()] = self::bare($method);
         }
-        foreach (self::of($class->name, $members, $isPlain, static fn (): int => 0) as $method) {
-            $name = $method->shortName();
-            $isMade = isset($own[$name]) && self::bare($own[$name]) === self::bare($method);
+        foreach ($bare as $name => $method) {
+            $isMade = ($own[$name] ?? '') === $method;
             if (ClassDefinition::MAKES === $name ? !$isMade : isset($own[$name]) && !$isMade && !\in_array($name, [ClassDefinition::SHOWS, ClassDefinition::FORM], true)) {
                 return false;
             }
@@ -102,19 +89,37 @@ final class EnumerationMethods
         return true;
     }
 
-    /** Whether a method is one that `Enum` has already. */
+    /** Whether a method of such a class is one that `Enum` has already. */
     public static function has(ClassDefinition $class, FunctionDefinition $method): bool
+    {
+        return (self::bareOf($class)[$method->shortName()] ?? '') === self::bare($method);
+    }
+
+    /** @return array<string, string>|null by name, what `Enum` would have for a class; null where it shares anything but objects of its own */
+    private static function bareOf(ClassDefinition $class): ?array
     {
         $members = [];
         $isPlain = true;
         foreach ($class->body->statements as $row) {
-            if ($row instanceof SetVariable && !$row->off && $row->value instanceof MakeObject) {
-                $members[] = new VariableRead($row->variable);
-                $isPlain = $isPlain && ($row->value->arguments[1] ?? null) instanceof NumberLiteral;
+            if (!$row instanceof SetVariable || $row->off) {
+                continue;
             }
+            $made = $row->value;
+            if (!$made instanceof MakeObject || $made->class !== $class->name || 2 !== \count($made->arguments) || $made->arguments[0] != new TextLiteral(substr($row->variable, \strlen($class->name) + 1))) {
+                return null;
+            }
+            $members[] = new VariableRead($row->variable);
+            $isPlain = $isPlain && $made->arguments[1] instanceof NumberLiteral;
+        }
+        if ([] === $members || '' !== $class->parent) {
+            return null;
+        }
+        $bare = [];
+        foreach (self::of($class->name, $members, $isPlain, static fn (): int => 0) as $method) {
+            $bare[$method->shortName()] = self::bare($method);
         }
 
-        return [] !== array_filter(self::of($class->name, $members, $isPlain, static fn (): int => 0), static fn (FunctionDefinition $one): bool => self::bare($one) === self::bare($method));
+        return $bare;
     }
 
     /** A method without the numbers of its rows, to be compared. */

@@ -447,6 +447,9 @@ trait ListOperations
         if ($container instanceof ListValue && null !== $container->found && ('index' === $index || 'input' === $index)) {
             return 'index' === $index ? (float) $container->found[0] : $container->found[1];
         }
+        if (Language::JavaScript === $this->language() && (null === $container || $container instanceof Nothing)) {
+            throw $this->noField($container, $this->text($index));
+        }
         $items = \is_string($container) ? mb_str_split($container) : self::list_($container)->items;
         $at = $this->place($index, \count($items));
 
@@ -665,7 +668,7 @@ trait ListOperations
         $places = $places instanceof ListValue ? $places->items : [];
         $put = $this->over($items);
         if (\count($places) !== \count($put)) {
-            throw new RunError('no_number', ['text' => (string) \count($put)], 'attempt to assign sequence of size '.\count($put).' to extended slice of size '.\count($places));
+            throw new RunError('not_that_many', ['wanted' => \count($places), 'given' => \count($put)], 'attempt to assign sequence of size '.\count($put).' to extended slice of size '.\count($places));
         }
         foreach ($places as $index => $place) {
             // @phpstan-ignore assign.propertyType (the place is one of the list's)

@@ -451,7 +451,7 @@ trait NumberOperations
     {
         [$from, $to] = [$this->over($from), $this->over($to)];
         if (\count($from) !== \count($to)) {
-            throw new RunError('negative_choice', [], 'both points must have the same number of dimensions');
+            throw new RunError('not_that_many', ['wanted' => \count($from), 'given' => \count($to)], 'both points must have the same number of dimensions');
         }
 
         return self::norm(array_map(static fn (mixed $one, mixed $other): float => abs((float) self::number($one) - (float) self::number($other)), $from, $to));
@@ -468,6 +468,10 @@ trait NumberOperations
         $most = [] === $parts ? 0.0 : max($parts);
         if (0.0 === $most || !is_finite($most)) {
             return $most;
+        }
+        if ($most < 2.0 ** -1000) {
+            // So small that what it has to be multiplied by is no number any more.
+            return self::norm(array_map(static fn (float $part): float => $part * 2.0 ** 200, $parts)) / 2.0 ** 200;
         }
         // The greatest of them is from a half to below 1 then.
         $scale = 2.0 ** -(int) floor(log($most, 2)) / 2;

@@ -53,13 +53,20 @@ trait ObjectOperations
         $this->keep($object, self::text_($name), $value);
     }
 
+    private function noField(mixed $object, string $name): RunError
+    {
+        $isNothing = Language::JavaScript === $this->language() && (null === $object || $object instanceof Nothing);
+
+        return $isNothing ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name]);
+    }
+
     public function field(mixed $object, string $name): mixed
     {
         if ($object instanceof ListValue && false !== $place = array_search($name, $object->names, true)) {
             return $object->items[$place] ?? null;
         }
         if (!$object instanceof MapValue) {
-            throw new RunError('no_field', ['name' => $name]);
+            throw $this->noField($object, $name);
         }
         if ('size' === $name && \in_array($object->sort, ['Map', 'set'], true)) {
             // They count what they hold, whatever objects of the program keep under that name (ECMA-262, 24.1.3.10).
@@ -91,7 +98,7 @@ trait ObjectOperations
         foreach (self::map_($changes)->entries as [$name, $value]) {
             $place = array_search($name, $record->names, true);
             if (false === $place) {
-                throw new RunError('no_field', ['name' => \is_string($name) ? $name : ''], 'Got unexpected field names: ['.$this->display($name).']');
+                throw new RunError('no_place', ['name' => \is_string($name) ? $name : ''], 'Got unexpected field names: ['.$this->display($name).']');
             }
             $items[$place] = $value;
         }
@@ -139,7 +146,7 @@ trait ObjectOperations
     public function keep(mixed $object, string $name, mixed $value): void
     {
         if ($object instanceof ListValue && [] !== $object->names) {
-            throw new RunError('no_field', ['name' => $name], \in_array($name, $object->names, true) ? "can't set attribute" : "'$object->made' object has no attribute '$name'");
+            throw new RunError('fixed_place', ['name' => $name], \in_array($name, $object->names, true) ? "can't set attribute" : "'$object->made' object has no attribute '$name'");
         }
         if (!$object instanceof MapValue) {
             throw new RunError('no_field', ['name' => $name]);
