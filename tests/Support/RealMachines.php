@@ -244,14 +244,12 @@ final class RealMachines
             Language::JavaScript => ['node', '--check', $file],
             Language::Cpp => ['g++', '-std=c++20', '-w', '-fsyntax-only', $file],
         };
-        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => ['pipe', 'w']], $pipes);
-        \assert(\is_resource($process));
-        $said = stream_get_contents($pipes[1]).stream_get_contents($pipes[2]);
-        $ended = proc_close($process);
+        // What is said has one way out: of two pipes that are read in turn the second may fill, and both would wait for ever.
+        exec('timeout 60 '.implode(' ', array_map(escapeshellarg(...), $command)).' 2>&1', $said, $ended);
         unlink($file);
         unlink(substr($file, 0, (int) strrpos($file, '.')));
 
-        return 0 === $ended ? '' : $said;
+        return 0 === $ended ? '' : implode("\n", $said)."\n";
     }
 
     /** The line at which the real machine sees the first mistake of a text: when it is compiled, or else when it runs; 0 if it sees none. */
