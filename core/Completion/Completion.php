@@ -10,6 +10,7 @@ use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Language\Analysis;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Language\Printer;
@@ -147,12 +148,13 @@ final class Completion
     private function members(): void
     {
         $thing = $this->place->receiver;
+        $usual = array_flip(Usual::COMMANDS);
         foreach (Vocabulary::methods($this->language, $thing) as $index => $method) {
             $entry = Vocabulary::commands($this->language)["$thing.$method"];
             if (!$this->isInStock($entry->key)) {
                 continue;
             }
-            $this->offer($method, SuggestionKind::Command, 20 - 0.2 * $index, $entry->phrase($this->locale), $this->called($method, $entry));
+            $this->offer($method, SuggestionKind::Command, 20 + ($this->ends($entry) ? 8 : 0) - 0.2 * ($usual[$entry->key] ?? \count($usual) + $index), $entry->phrase($this->locale), $this->called($method, $entry));
         }
         $index = 0;
         foreach ($this->library->things[$thing] ?? [] as $member => $operation) {
@@ -172,16 +174,56 @@ final class Completion
         }
     }
 
+    /** Whether a command ends what another has begun before the caret, and none has ended yet. */
+    private function ends(Entry $entry): bool
+    {
+        $begins = Usual::ENDS[$entry->key] ?? null;
+        if (null === $begins) {
+            return false;
+        }
+        $named = array_flip(array_map(static fn (Entry $one): string => $one->key, Vocabulary::commands($this->language)));
+        $done = fn (string $key): int => $this->names->pairs['.'][substr((string) strrchr('.'.($named[$key] ?? ''), '.'), 1)] ?? 0;
+
+        // What was begun just now is not ended at once.
+        return $done($begins) > $done($entry->key) && ($named[$begins] ?? '') !== $this->lastCommand();
+    }
+
+    /** The command of the row above: `nib.lift`. */
+    private function lastCommand(): string
+    {
+        $isCalled = false;
+        for ($back = 3; $back < 24; ++$back) {
+            $isCalled = $isCalled || '(' === $this->place->before($back);
+            if ($isCalled && '.' === $this->place->before($back)) {
+                return $this->place->before($back + 1).'.'.$this->place->before($back - 1);
+            }
+        }
+
+        return '';
+    }
+
+    /** Whether what is asked of a value here decides something: behind `if`, `while`, `not` and the like. */
+    private function isAsked(): bool
+    {
+        $before = $this->place->before('(' === $this->place->before(3) ? 4 : 3);
+
+        return \in_array($before, ['if', 'elif', 'while', 'and', 'or', 'not', '!', '&&', '||'], true);
+    }
+
     /** What values of a kind can do, the usual first. */
     private function methods(?string $kind): void
     {
         $operations = $this->library->methodsOf($kind);
         $usual = Usual::METHODS[$this->language->value][$kind ?? 'any'] ?? [];
         $asked = strtolower(self::spoken($this->place->receiver));
+        $decides = $this->isAsked();
+        // In a row of its own stands what changes a value, elsewhere what gives one.
+        $isRow = 1 === preg_match(Language::Python === $this->language ? '/^\s*$|^:$/' : '/^$|^[;{})]$/', $this->place->before(3));
+        $changes = Usual::CHANGE[$this->language->value];
         foreach ($usual as $index => $method) {
             // What is put together with values is the first that is wanted of a text with gaps.
             $isPattern = 'format' === $method && str_contains($asked, '{');
-            $this->offer($method, SuggestionKind::Library, ($isPattern ? 20 : 13) - 0.3 * $index, $this->does($operations[$method] ?? null), \in_array($method, self::PROPERTIES, true) ? null : $method.'(${})');
+            $this->offer($method, SuggestionKind::Library, ($isPattern ? 20 : 13) + ($decides && \in_array($method, Usual::DECIDE, true) ? 6 : 0) + (\in_array($method, $changes, true) ? ($isRow ? 3 : -4) : 0) - 0.3 * $index, $this->does($operations[$method] ?? null), \in_array($method, self::PROPERTIES, true) ? null : $method.'(${})');
         }
         $further = 0;
         foreach ([] !== $usual && null !== $kind ? $this->library->methods[$kind] ?? [] : $operations as $method => $operation) {
@@ -294,6 +336,9 @@ final class Completion
         foreach ('def' === $this->one ? $this->names->methods : [] as $name => $parameters) {
             $this->offer((string) $name, SuggestionKind::OwnFunction, 3, '', $name.'('.implode(', ', ['self', ...$parameters]).')');
         }
+        foreach (\in_array($this->one, ['def', 'function', ...Place::TYPES], true) ? $this->names->awaited : [] as $name => $at) {
+            $this->offer((string) $name, SuggestionKind::OwnFunction, 5 + 2 * $at / $last, implode(', ', $this->names->functions[$name] ?? []), self::withGaps((string) $name, $this->names->functions[$name] ?? []));
+        }
         foreach ($this->names->elsewhere + $this->names->variables as $name => $at) {
             $this->offer((string) $name, SuggestionKind::Variable, 1 + 2 * $at / $last);
         }
@@ -333,9 +378,11 @@ final class Completion
     {
         $names = [];
         $tokens = $this->place->tokens;
-        for ($at = \count($tokens) - 1, $isBehind = false; $at >= 0 && !\in_array(trim($tokens[$at]->text), ['', ';', '{', '}'], true); --$at) {
+        $end = Language::Python === $this->language ? ['', ':'] : ['', ';', '{', '}'];
+        for ($at = \count($tokens) - 1, $isBehind = false; $at >= 0 && !\in_array(trim($tokens[$at]->text), $end, true); --$at) {
             if ('for' === $tokens[$at]->text) {
-                return $isBehind ? $names : [];
+                // Behind the brackets of its head it has its names.
+                return $isBehind && (Language::Python === $this->language || !$this->isClosed($at + 1)) ? $names : [];
             }
             $isBehind = $isBehind || \in_array($tokens[$at]->text, ['in', 'of'], true);
             if ($isBehind) {
@@ -344,6 +391,19 @@ final class Completion
         }
 
         return [];
+    }
+
+    /** Whether a bracket is closed again before the caret. */
+    private function isClosed(int $at): bool
+    {
+        for ($depth = 0; $at < \count($this->place->tokens); ++$at) {
+            $depth += '(' === $this->place->tokens[$at]->text ? 1 : (')' === $this->place->tokens[$at]->text ? -1 : 0);
+            if (0 === $depth) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function variables(float $base): void
@@ -362,6 +422,9 @@ final class Completion
     private function functions(float $score): void
     {
         foreach ($this->names->functions as $name => $parameters) {
+            if ('main' === $name && Language::Cpp === $this->language) {
+                continue;
+            }
             // One that nothing has called yet was made to be called.
             $this->offer((string) $name, SuggestionKind::OwnFunction, $score + (isset($this->names->calls[$name]) ? 0 : 2), implode(', ', $parameters), self::withGaps((string) $name, $parameters));
         }
@@ -415,8 +478,8 @@ final class Completion
                 $this->offer($word, SuggestionKind::Keyword, 0);
             }
         }
-        foreach (array_keys($this->library->functions) as $name) {
-            $this->offer((string) $name, SuggestionKind::Library, 1);
+        foreach (array_keys($this->library->functions) as $index => $name) {
+            $this->offer((string) $name, SuggestionKind::Library, 1 - 0.001 * $index);
         }
     }
 
@@ -505,11 +568,20 @@ final class Completion
         if (\in_array($before, ['new', 'extends', 'public', 'instanceof'], true)) {
             $this->kinds(20);
         }
+        if ($this->wantsFailure($before)) {
+            foreach (FailureNames::all($this->language) as $index => $name) {
+                $this->offer($name, SuggestionKind::Library, 16 - 0.2 * $index);
+            }
+        }
         if ('for' === ($this->place->tokens[\count($this->place->tokens) - 2] ?? null)?->text && Language::Python === $this->language) {
             $this->offer('in', SuggestionKind::Keyword, 30);
         }
-        foreach (Usual::ARGUMENTS[$this->place->callee ?? ''] ?? [] as $index => $word) {
+        $arguments = 'print' === $this->place->callee && 0 === $this->place->argument ? Usual::PRINTED : Usual::ARGUMENTS[$this->place->callee ?? ''] ?? [];
+        foreach ($arguments as $index => $word) {
             $this->offer($word, SuggestionKind::Library, ('int' === $this->place->callee || 'float' === $this->place->callee ? 9 : 6) - 0.3 * $index);
+        }
+        foreach ($this->filled() as $index => $value) {
+            $this->offer($value, SuggestionKind::Keyword, 12 - $index);
         }
         if (Language::JavaScript === $this->language && 'import' === $this->rowBegins()) {
             $this->offer('from', SuggestionKind::Keyword, 20);
@@ -521,7 +593,7 @@ final class Completion
         }
         $slot = $this->slot();
         if ($slot?->default instanceof NumberLiteral) {
-            $this->offer(Printer::number($slot->default->value), SuggestionKind::Number, 6, $slot->unitWord($this->locale));
+            $this->offer(Printer::number($slot->default->value), SuggestionKind::Number, 7, $slot->unitWord($this->locale));
         }
         if (null !== $slot) {
             foreach ($slot->answers() as $index => $answer) {
@@ -542,8 +614,8 @@ final class Completion
             }
         }
         $this->variables(5);
-        $this->functions(4);
-        $this->things(\in_array($before, ['if', 'while', 'not', 'and', 'or', '!', '&&', '||'], true) ? 8 : 4);
+        $this->functions(\in_array($this->place->callee, ['print', 'console.log'], true) ? 5 : 4);
+        $this->things(\in_array($before, ['if', 'while', 'not', 'and', 'or', '!', '&&', '||'], true) ? 8 : (null === $slot ? 4 : 0));
         $last = max(1, \count($this->place->tokens));
         $wantsText = 'in' !== $before;
         foreach ($this->names->literals as $literal => $at) {
@@ -553,25 +625,69 @@ final class Completion
                 $this->offer($literal, $isText ? SuggestionKind::Text : SuggestionKind::Number, ($isText ? 0 : 2) + 3 * $at / $last);
             }
         }
-        // Numbers stand beside numbers; otherwise few of them are to be foreseen.
-        $beside = ',' === $before && is_numeric($this->place->before(2));
-        $wants = $beside || null === $slot && ('[' === $before || 'range' === $this->place->callee || null !== $this->place->callee && isset($this->names->functions[$this->place->callee]));
-        foreach ('range' === $this->place->callee && 0 === $this->place->argument ? Usual::COUNTS : Usual::NUMBERS as $index => $number) {
-            $isJustSaid = $beside && $number === $this->place->before(2);
-            $this->offer($number, SuggestionKind::Number, ($beside ? 9 : ($wants ? 6 : 3.5)) - ($wants ? 0.2 : 0.3) * $index - ($isJustSaid ? 6 : 0));
-        }
+        $this->numbers($slot);
         if (\in_array($before, ['in', 'range', ':'], true) && Language::Python === $this->language) {
             $this->offer('range', SuggestionKind::Library, 9);
         }
         $rank = 0;
         foreach ($this->library->functions as $name => $operation) {
-            $this->offer((string) $name, SuggestionKind::Library, 3 - 0.08 * $rank++, $this->does($operation), null === $operation ? null : $name.'(${})');
+            $this->offer((string) $name, SuggestionKind::Library, max(0.3, 3 - 0.08 * $rank) - 0.001 * $rank++, $this->does($operation), null === $operation ? null : $name.'(${})');
         }
         foreach (Usual::IN_VALUES[$this->language->value] as $index => $word) {
             $this->offer($word, SuggestionKind::Keyword, 2 - 0.1 * $index);
         }
         foreach ($this->language->keywords() as $word) {
             $this->offer($word, SuggestionKind::Keyword, -1);
+        }
+    }
+
+    /** Whether a failure is named here, to be thrown or caught. */
+    private function wantsFailure(string $before): bool
+    {
+        return match ($this->language) {
+            Language::Python => \in_array($before, ['except', 'raise'], true) || \in_array($before, ['(', ','], true) && 'except' === $this->rowBegins(),
+            Language::JavaScript => 'new' === $before && 'throw' === $this->place->before(2),
+            Language::Cpp => 'throw' === $before,
+        };
+    }
+
+    /** @return list<string> what a list of its kind is filled with here, other than numbers */
+    private function filled(): array
+    {
+        if (',' === $this->one && \in_array(strtolower($this->place->before(2)), ['true', 'false'], true)) {
+            return Language::Python === $this->language ? ['True', 'False'] : ['true', 'false'];
+        }
+        if (Language::Cpp !== $this->language || 1 !== $this->place->argument) {
+            return [];
+        }
+        // `vector<bool> sown(rows, `
+        $tokens = $this->place->tokens;
+        for ($at = \count($tokens) - 1, $depth = 0; $at > 0 && $depth >= 0 && ';' !== $tokens[$at]->text; --$at) {
+            $depth += '(' === $tokens[$at]->text ? -1 : (')' === $tokens[$at]->text ? 1 : 0);
+        }
+
+        return match (($tokens[$at - 1] ?? null)->text ?? '') {
+            '>' => 'bool' === (($tokens[$at - 2] ?? null)->text ?? '') ? ['false', 'true'] : [],
+            '>>' => ['vector'],
+            default => [],
+        };
+    }
+
+    private function numbers(?Slot $slot): void
+    {
+        foreach (LikelyNumbers::of($slot, $this->place->callee, $this->place->argument) as $index => $number) {
+            $this->offer($number, SuggestionKind::Number, 6.5 - 0.25 * $index, $slot?->unitWord($this->locale) ?? '');
+        }
+        // Numbers stand beside numbers; otherwise few of them are to be foreseen.
+        $row = [];
+        for ($back = 1; ',' === $this->place->before($back) && is_numeric($this->place->before($back + 1)); $back += 2) {
+            array_unshift($row, (float) $this->place->before($back + 1));
+        }
+        $isFirst = '[' === $this->one || null !== $this->place->callee && isset($this->names->functions[$this->place->callee]);
+        $wants = [] !== $row || null === $slot && $isFirst;
+        foreach (LikelyNumbers::after($row) as $index => $number) {
+            $isJustSaid = [] !== $row && $number === $this->place->before(2);
+            $this->offer($number, SuggestionKind::Number, ([] !== $row ? 9 : ($wants ? 6 : 3.5)) - ($wants ? 0.2 : 0.3) * $index - ($isJustSaid ? 6 : 0));
         }
     }
 
@@ -590,7 +706,7 @@ final class Completion
     private function rowBegins(): string
     {
         $first = '';
-        for ($back = 1; !\in_array($this->place->before($back), ['', ';', '}'], true); ++$back) {
+        for ($back = 1; !\in_array(trim($this->place->before($back)), ['', ';', '}'], true); ++$back) {
             $first = $this->place->before($back);
         }
 

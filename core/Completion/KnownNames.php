@@ -36,6 +36,8 @@ final class KnownNames
     public array $members = [];
     /** @var array<string, int> how often each own function was called */
     public array $calls = [];
+    /** @var array<string, int> functions that were called or announced, but not defined yet, by name: where they stood last */
+    public array $awaited = [];
     /** @var list<string> the parameters of the function whose definition stands last */
     public array $parameters = [];
     /** @var array<string, int> numbers and texts by how they are written: where they stood last */
@@ -63,6 +65,8 @@ final class KnownNames
         $depth = 0;
         $class = null;
         $isEnum = false;
+        // In which region each function stands: what calls itself is not called for that.
+        $bodies = [];
         foreach ($tokens as $index => $token) {
             if ('class' === $token->text || Language::Cpp === $language && 'struct' === $token->text) {
                 $class = $depth + 1;
@@ -91,9 +95,15 @@ final class KnownNames
                 $isMethod = $class === $depth || 'def' === $before && \in_array(($tokens[$index + 2] ?? null)->text ?? '', ['self', 'cls'], true);
                 if (!$isMethod && '(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && self::isDefined($tokens[$index - 1] ?? null, $depth))) {
                     $this->functions[$text] = $this->parameters = $this->parameters($tokens, $index + 2);
-                } elseif (isset($this->functions[$text]) && '(' === $next) {
+                    $bodies[$text] = $regions[$index];
+                    $isAnnounced = Language::Cpp === $language && $this->isAnnounced($tokens, $index + 1);
+                    $this->awaited = $isAnnounced ? [...$this->awaited, $text => $index] : array_diff_key($this->awaited, [$text => true]);
+                } elseif (isset($this->functions[$text]) && '(' === $next && ($regions[$index] !== $bodies[$text] || 0 === $regions[$index])) {
                     $this->calls[$text] = ($this->calls[$text] ?? 0) + 1;
                 } elseif (!isset($this->variables[$text]) && !isset($this->elsewhere[$text]) && !$this->exists($before, $next)) {
+                    if ('(' === $next && !$isMethod && 'new' !== $before && !isset($this->functions[$text]) && !isset($this->classes[$text]) && !isset($this->library->functions[$text]) && !isset($this->library->things[$text])) {
+                        $this->awaited[$text] = $index;
+                    }
                     continue;
                 } elseif ($regions[$index] === $here || 0 === $regions[$index]) {
                     $this->variables[$text] = $index;
@@ -143,14 +153,33 @@ final class KnownNames
             || \in_array($before, ['let', 'const', 'var', 'for', 'import', 'as', 'global', 'nonlocal', 'lambda', 'catch'], true)
             || \in_array($before, ['(', ',', '{', '['], true) && \in_array($next, [',', ')', ';', ':', '}', ']'], true)
             || ',' === $next && 1 === preg_match('/^\s*$/', $before)
+            || ':' === $next && Language::Python === $this->language && 1 === preg_match('/^\s*$/', $before)
             || \in_array($before, ['*', '**', '...'], true) && (',' === $next || ')' === $next || ']' === $next)
-            || Language::Cpp === $this->language && (\in_array($before, ['>', '&', '*'], true) || \in_array($before, Place::TYPES, true));
+            || Language::Cpp === $this->language && (\in_array($before, ['>', '>>', '&', '*'], true) || \in_array($before, Place::TYPES, true) || isset($this->classes[$before]));
     }
 
     /** Whether a name with brackets behind it is defined there, and not called: a type stands before it. */
     private static function isDefined(?Token $before, int $depth): bool
     {
         return null !== $before && (TokenKind::Keyword === $before->kind && !\in_array($before->text, ['return', 'else', 'case', 'new'], true) || '>' === $before->text && 0 === $depth);
+    }
+
+    /**
+     * Whether a function is only announced: behind its brackets stands no body.
+     *
+     * @param list<Token> $tokens
+     * @param int         $index  where its bracket stands
+     */
+    private function isAnnounced(array $tokens, int $index): bool
+    {
+        for ($end = $index + self::LONGEST_DEFINITION, $depth = 0; $index < $end && isset($tokens[$index]); ++$index) {
+            $depth += '(' === $tokens[$index]->text ? 1 : (')' === $tokens[$index]->text ? -1 : 0);
+            if (0 === $depth) {
+                return ';' === (($tokens[$index + 1] ?? null)->text ?? '');
+            }
+        }
+
+        return false;
     }
 
     /**

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Completion;
 
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 
 /** What a language brings along, as far as programs can use it here: read off the spellings of the operations. */
@@ -19,7 +20,13 @@ final class Library
         'javascript' => ['console', 'Math', 'prompt', 'Number', 'String', 'parseInt', 'Array', 'Object'],
         'cpp' => ['cout', 'endl', 'cin', 'vector', 'string', 'to_string', 'getline', 'map', 'std'],
     ];
-    private const MEMBERS = ['javascript' => ['console' => ['log'], 'Math' => ['floor', 'random', 'max', 'min', 'round', 'abs', 'sqrt', 'PI']], 'cpp' => [], 'python' => ['math' => ['sqrt', 'pi', 'floor', 'ceil'], 'random' => ['randint', 'choice', 'random', 'shuffle'], 'time' => ['sleep']]];
+    /** Further ones, behind those that the operations name. */
+    private const LESSER = [
+        'python' => ['isinstance', 'reversed', 'map', 'filter', 'set', 'deque', 'Counter', 'defaultdict', 'namedtuple', 'reduce', 'exit', 'sleep', 'self', 'cls', 'print'],
+        'javascript' => ['JSON', 'Infinity', 'NaN', 'Symbol', 'isFinite', 'process', 'Date'],
+        'cpp' => ['printf', 'swap', 'rand', 'time', 'pair', 'set', 'find', 'array', 'stack', 'queue', 'deque', 'make_pair', 'accumulate', 'max_element', 'min_element', 'count_if', 'any_of', 'all_of', 'find_if', 'fill', 'pow', 'unordered_map', 'unordered_set', 'priority_queue', 'size_t', 'ostream', 'istream', 'ostringstream', 'istringstream', 'function', 'unique_ptr', 'make_unique', 'shared_ptr', 'make_shared', 'move', 'assert', 'puts', 'putchar', 'scanf', 'strlen', 'tuple', 'get', 'tie', 'numeric_limits', 'INT_MAX', 'INT_MIN', 'list', 'optional'],
+    ];
+    private const MEMBERS = ['javascript' => ['console' => ['log'], 'Math' => ['floor', 'random', 'max', 'min', 'round', 'abs', 'sqrt', 'PI', 'pow', 'ceil']], 'cpp' => [], 'python' => ['math' => ['sqrt', 'pi', 'floor', 'ceil'], 'random' => ['randint', 'choice', 'random', 'shuffle'], 'time' => ['sleep']]];
     /** Methods that stand in no spelling. */
     private const METHODS = ['python' => [], 'javascript' => ['list' => ['map', 'filter', 'forEach']], 'cpp' => ['text' => ['find', 'substr', 'at']]];
 
@@ -49,6 +56,7 @@ final class Library
                 $this->read($spelling, $section, $operation);
             }
         }
+        $this->functions += array_fill_keys([...self::LESSER[$language->value], ...FailureNames::all($language)], null);
     }
 
     public static function of(Language $language): self

@@ -246,6 +246,9 @@ final readonly class Place
         if (Language::JavaScript === $language && null !== $callee && self::declares($tokens, $callee, 'function')) {
             return PlaceKind::NewName;
         }
+        if (Language::Cpp === $language && \in_array($text, ['&', '*', '[', ','], true) && self::isNamed($tokens)) {
+            return PlaceKind::NewName;
+        }
         if (Language::Cpp === $language && (TokenKind::Keyword === $last->kind && \in_array($text, self::TYPES, true) || '>' === $text && self::closesType($tokens))) {
             return PlaceKind::NewName;
         }
@@ -254,6 +257,27 @@ final readonly class Place
         }
 
         return ')' === $text || 'for' === $callee && '(' === $text ? PlaceKind::Statement : PlaceKind::Expression;
+    }
+
+    /**
+     * Whether a name is made up behind a type with `&` or `*`, or between the brackets of `auto [a, b]`.
+     *
+     * @param list<Token> $tokens
+     */
+    private static function isNamed(array $tokens): bool
+    {
+        $at = \count($tokens) - 1;
+        if ('[' === $tokens[$at]->text || ',' === $tokens[$at]->text) {
+            while ($at > 0 && (',' === $tokens[$at]->text || TokenKind::Name === $tokens[$at]->kind)) {
+                --$at;
+            }
+            $type = $tokens[$at - ('&' === (($tokens[$at - 1] ?? null)->text ?? '') ? 2 : 1)] ?? null;
+
+            return '[' === $tokens[$at]->text && 'auto' === $type?->text;
+        }
+        $type = $tokens[$at - 1] ?? null;
+
+        return null !== $type && (TokenKind::Keyword === $type->kind && \in_array($type->text, self::TYPES, true) || '>' === $type->text && self::closesType(\array_slice($tokens, 0, $at)));
     }
 
     /**

@@ -61,8 +61,6 @@ final class Usual
     public const TYPES = ['int', 'string', 'double', 'const', 'vector', 'char', 'bool', 'auto', 'long'];
     /** Names that programs make up. */
     public const NAMES = ['python' => ['i', 'number', 'item', 'row', 'turn'], 'javascript' => ['i', 'number', 'item', 'answer'], 'cpp' => ['i', 'n', 'j', 'number', 'name', 'total', 'count']];
-    public const NUMBERS = ['1', '2', '3', '0', '10', '5', '4', '7', '9', '6', '8'];
-    public const COUNTS = ['5', '10', '3', '4', '1', '6', '2', '8', '20', '100'];
     /** What values are asked for, by language and kind; `any` where the kind is not known. */
     public const METHODS = [
         'python' => [
@@ -73,7 +71,7 @@ final class Usual
         ],
         'javascript' => [
             'text' => ['length', 'toUpperCase', 'split', 'includes', 'toLowerCase', 'padStart', 'repeat', 'trim', 'slice', 'indexOf', 'charCodeAt', 'padEnd', 'replace', 'startsWith', 'charAt', 'substring', 'match', 'localeCompare', 'endsWith', 'at', 'replaceAll', 'lastIndexOf'],
-            'list' => ['length', 'push', 'map', 'join', 'filter', 'forEach', 'includes', 'reduce', 'pop', 'indexOf', 'sort', 'slice', 'find', 'splice', 'reverse', 'some', 'shift', 'every', 'concat', 'unshift', 'findIndex', 'fill', 'flat', 'at', 'entries', 'keys', 'toString'],
+            'list' => ['length', 'push', 'map', 'join', 'filter', 'sort', 'forEach', 'includes', 'reverse', 'slice', 'reduce', 'pop', 'indexOf', 'find', 'splice', 'some', 'shift', 'every', 'concat', 'unshift', 'findIndex', 'fill', 'flat', 'at', 'entries', 'keys', 'toString'],
             'map' => ['get', 'set', 'has', 'size', 'delete', 'keys', 'values', 'entries', 'forEach', 'clear', 'add', 'hasOwnProperty'],
             'any' => ['length', 'push', 'map', 'toFixed', 'join', 'filter', 'forEach', 'toUpperCase', 'includes', 'get', 'name', 'has', 'split', 'reduce', 'set', 'size', 'add', 'message', 'toString', 'pop', 'slice', 'sort', 'padStart', 'repeat', 'indexOf', 'find', 'toLowerCase', 'trim', 'padEnd', 'reverse', 'some', 'every', 'shift', 'splice', 'localeCompare', 'test', 'delete', 'concat', 'charCodeAt', 'replace', 'keys', 'values', 'entries'],
         ],
@@ -86,9 +84,23 @@ final class Usual
     ];
     /** What stands in the brackets of these. */
     public const ARGUMENTS = [
-        'int' => ['input'], 'float' => ['input'], 'range' => ['len'], 'list' => ['range'], 'print' => ['len', 'str', 'end', 'sep', 'sum'], 'sorted' => ['key', 'reverse'], 'sort' => ['key', 'reverse'], 'max' => ['key', 'len'], 'min' => ['key', 'len'], 'map' => ['int', 'str', 'float', 'lambda'], 'filter' => ['lambda'], 'defaultdict' => ['list', 'int'], 'round' => ['sum'],
+        'int' => ['input'], 'float' => ['input'], 'range' => ['len'], 'list' => ['range'], 'print' => ['len', 'str', 'end', 'sep', 'sum', 'max', 'min', 'round', 'int', 'sorted'], 'sorted' => ['key', 'reverse'], 'sort' => ['key', 'reverse'], 'max' => ['key', 'len'], 'min' => ['key', 'len'], 'map' => ['int', 'str', 'float', 'lambda'], 'filter' => ['lambda'], 'defaultdict' => ['list', 'int'], 'round' => ['sum'],
         'Number' => ['prompt'], 'parseInt' => ['prompt'], 'console.log' => ['Math', 'await'], 'Math.floor' => ['Math'], 'stoi' => ['ask'], 'for' => ['int', 'let', 'const', 'auto'],
     ];
+    /** What is printed first; how it is printed is said behind it. */
+    public const PRINTED = ['len', 'str', 'sum', 'max', 'min', 'round', 'int', 'sorted', 'list', 'input'];
+    /** Commands that courses write more than those which stand before them in the catalogue. */
+    public const COMMANDS = ['nib.forward', 'nib.right', 'nib.left', 'nib.back', 'nib.ink', 'nib.lift', 'nib.lower', 'nib.width', 'nib.move_to', 'nib.open_shape', 'nib.close_shape', 'nib.dot', 'nib.write'];
+    /** Commands that end what another began. */
+    public const ENDS = ['nib.close_shape' => 'nib.open_shape', 'nib.lower' => 'nib.lift'];
+    /** Methods that change a value and give nothing that is used further. */
+    public const CHANGE = [
+        'python' => ['append', 'sort', 'remove', 'insert', 'extend', 'reverse', 'clear', 'appendleft', 'add', 'discard', 'update', 'setdefault'],
+        'javascript' => ['push', 'forEach', 'splice', 'unshift', 'set', 'delete', 'add', 'clear'],
+        'cpp' => ['push_back', 'pop_back', 'insert', 'erase', 'clear', 'resize', 'push', 'pop', 'append', 'reset'],
+    ];
+    /** Methods that answer yes or no. */
+    public const DECIDE = ['isalpha', 'isdigit', 'isupper', 'islower', 'isalnum', 'isspace', 'startswith', 'endswith', 'includes', 'startsWith', 'endsWith', 'has', 'some', 'every', 'test', 'empty'];
     /** The kind of value that a call gives, or that stands there as it is. */
     public const KINDS = [
         '"' => 'text', 'String()' => 'text', 'str()' => 'text', 'string()' => 'text', 'input()' => 'text', 'prompt()' => 'text', 'to_string()' => 'text',

@@ -33,7 +33,7 @@ foreach (Language::cases() as $language) {
     $words[$language->value] = $library->functions + $library->things + array_fill_keys([...SceneName::objects(), 'main', 'scrivlet', 'end', 'sep', 'key', 'reverse'], true);
 }
 mt_srand((int) ($argv[1] ?? 1));
-$shows = ($argv[2] ?? '') === 'misses';
+$shows = in_array('misses', $argv, true);
 $told = [];
 $times = [];
 /** @var array<string, list<array{before: string, piece: string, kind: string, own: int}>> $asked */
