@@ -85,6 +85,14 @@ final class SafetyTest extends TestCase
         }
     }
 
+    /** A torn operator sent its reader back to the beginning of its class, for ever. */
+    public function testATornClassIsReadOnce(): void
+    {
+        $text = "struct Money {\n    Money operator-() const { return Money(-pence); }\n    Money operator/ return int n) const { return Moneypence /n); }";
+
+        self::assertSame($text, Language::Cpp->print(Language::Cpp->read($text)->program)->text());
+    }
+
     /** Torn programs end within all their limits, write nothing and warn of nothing. */
     public function testFuzzedProgramsStayWithinTheirLimits(): void
     {

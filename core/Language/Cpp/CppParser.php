@@ -561,7 +561,8 @@ final class CppParser extends CppExpressions
                     while ($at + 1 < $closing && '(' !== $this->tokens[$at + 1]->text) {
                         ++$at;
                     }
-                    $at = $this->partners[$at + 1] ?? $at + 1;
+                    // Where no bracket comes any more, the next one closes the class: its partner lies behind.
+                    $at = max($at + 1, $this->partners[$at + 1] ?? 0);
                 } elseif ('{' === $token->text) {
                     $at = $this->partners[$at] ?? $closing;
                     if ($isMethod) {
