@@ -24,6 +24,17 @@ final class SpacingTest extends TestCase
         return array_combine($names = array_keys(Spacing::ways()), array_map(static fn (string $name): array => [$name], $names));
     }
 
+    /** @var array<string, array{list<string>, string}> kinds of mistakes and shape of each program as it was written */
+    private static array $plain = [];
+
+    /** @return array{list<string>, string} */
+    private static function read(Language $language, string $text): array
+    {
+        $reading = $language->read($text);
+
+        return [array_column($reading->mistakes, 'kind'), self::shape($reading->program)];
+    }
+
     #[DataProvider('ways')]
     public function testSpacingChangesNothing(string $way): void
     {
@@ -33,14 +44,10 @@ final class SpacingTest extends TestCase
             if ($other === $text) {
                 continue;
             }
-            $plain = $language->read($text);
             $spaced = $language->read($other);
-            self::assertSame(
-                array_map(static fn ($mistake): string => $mistake->kind, $plain->mistakes),
-                array_map(static fn ($mistake): string => $mistake->kind, $spaced->mistakes),
-                "$name\n$other",
-            );
-            self::assertSame(self::shape($plain->program), self::shape($spaced->program), "$name\n$other");
+            [$kinds, $shape] = self::$plain[$name] ??= self::read($language, $text);
+            self::assertSame($kinds, array_column($spaced->mistakes, 'kind'), "$name\n$other");
+            self::assertSame($shape, self::shape($spaced->program), "$name\n$other");
             self::assertSame($other, $language->print($spaced->program)->text(), $name);
             ++$changed;
         }
