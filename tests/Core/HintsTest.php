@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Console\Sentences;
 use Scrivlet\Core\Language\Language;
@@ -48,6 +49,7 @@ final class HintsTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testOfProgramsThatAreMeantSoNothingIsSaid(): void
     {
         $read = 0;

@@ -243,6 +243,7 @@ final class LessonTest extends TestCase
         }
     }
 
+    #[Group('long')]
     public function testAProposalHasRungsFromHelpToNoneAndAnySeedOfAnyProgramOpens(): void
     {
         foreach (['seed-order', 'gathering', 'visitor-count', 'square-lawn'] as $name) {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\Attributes\RunInSeparateProcess;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Console\Console;
@@ -117,6 +118,7 @@ final class RunTest extends TestCase
 
     /** Who runs a demo sees it arrive, whatever chance gives: one that failed for one seed in twelve looked like a broken scene. In a process of its own, as the ladder's. */
     #[RunInSeparateProcess]
+    #[Group('long')]
     public function testDemosReachTheirGoalsWhateverChanceGives(): void
     {
         $goals = 0;

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Tests\Core;
 
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
@@ -94,6 +95,7 @@ final class SafetyTest extends TestCase
     }
 
     /** Torn programs end within all their limits, write nothing and warn of nothing. */
+    #[Group('long')]
     public function testFuzzedProgramsStayWithinTheirLimits(): void
     {
         $limits = new Limits(steps: 3000, printed: 20000, milliseconds: 5000, memory: 24000000);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Edit\Chains;
@@ -105,6 +106,7 @@ final class ScenesTest extends TestCase
     }
 
     #[DataProvider('languages')]
+    #[Group('long')]
     public function testTextOfEverySceneReadsBackAsTheSameTree(Language $language): void
     {
         for ($number = 1; $number <= 60; ++$number) {

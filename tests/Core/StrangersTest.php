@@ -28,6 +28,7 @@ final class StrangersTest extends TestCase
     }
 
     #[DataProvider('languages')]
+    #[Group('long')]
     public function testNoneOfThemEndsWithAnotherResult(Language $language): void
     {
         $same = $all = 0;
