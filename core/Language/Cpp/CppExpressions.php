@@ -1207,9 +1207,19 @@ abstract class CppExpressions extends BraceExpressions
 
             return $this->transient('greater_first', []);
         }
+        if (isset(self::UNREAD_TEMPLATES[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
+            $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
+        }
 
         return parent::named($token);
     }
+
+    /** Templates of the library (C++20, 16.4.2.3) that are no types here, or only in places. */
+    private const UNREAD_TEMPLATES = [
+        'any' => true, 'atomic' => true, 'bitset' => true, 'complex' => true, 'duration' => true, 'forward_list' => true, 'future' => true, 'initializer_list' => true, 'lock_guard' => true,
+        'multimap' => true, 'multiset' => true, 'promise' => true, 'ratio' => true, 'reference_wrapper' => true, 'shared_future' => true, 'span' => true, 'unique_lock' => true,
+        'unordered_multimap' => true, 'unordered_multiset' => true, 'valarray' => true, 'variant' => true, 'weak_ptr' => true, 'basic_string' => true, 'istream_iterator' => true, 'ostream_iterator' => true,
+    ];
 
     /** `bitset<8>(beds)`, which is shown by its bits (C++17, 23.9). */
     private function bitset(int $width, int $bracket): Expression

@@ -246,7 +246,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $spread = null;
         while (!$this->is(']')) {
             if ($this->is(',')) {
-                $this->fail('extra_comma', null, [], [new Replacement($this->offset(), 1, '')]);
+                // A place that is left out is none of a list here (ECMAScript 2022, 13.2.4).
+                $this->fail('unsupported', $this->peek(), ['what' => '[ , ]']);
             }
             if ($this->accept('...')) {
                 $more = $this->expression();

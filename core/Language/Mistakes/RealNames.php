@@ -81,6 +81,8 @@ final class RealNames
         .'eof exceptions fail gcount get_deleter has_value hash_code putback rdbuf release sync sync_with_stdio '
         .'tellp tie unget unique use_count wait wait_for '
         .'tgamma thread time to_chars to_wstring transform_reduce try_emplace unique_copy unsetf upper_bound visit width write ';
+    /** Functions that are read of what courses give them, and take more: parts of an array, other containers. */
+    private const CPP_CALLED = 'accumulate all_of any_of copy count count_if fill find find_if getline iota max_element min_element none_of remove remove_if replace reverse rotate sort stable_sort swap transform unique ';
 
     /** Libraries that come with each of them. */
     private const LIBRARIES = [
@@ -148,7 +150,8 @@ final class RealNames
         };
         // What is read somewhere is known: there it stands in the wrong place, which is a mistake.
         $index = SpellingIndex::of($language);
+        $unread = array_diff_key(array_fill_keys(explode(' ', trim($names)), true), $index->functions, $index->methods, $index->properties);
 
-        return array_diff_key(array_fill_keys(explode(' ', trim($names)), true), $index->functions, $index->methods, $index->properties);
+        return $unread + (Language::Cpp === $language && $isCalled ? array_fill_keys(explode(' ', trim(self::CPP_CALLED)), true) : []);
     }
 }
