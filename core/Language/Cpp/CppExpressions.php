@@ -1388,6 +1388,9 @@ abstract class CppExpressions extends BraceExpressions
         if ('slice' === $name && null !== $first && null !== $second) {
             return new Slice($first, $second instanceof NumberLiteral && 0 === $second->value ? new NothingLiteral() : $second, $values[2] ?? new NothingLiteral());
         }
+        if (\in_array($name, ['count_if', 'any_of', 'all_of', 'none_of', 'find_if', 'remove_if'], true) && 2 <= $count && ($second instanceof FunctionReference || $second instanceof VariableRead)) {
+            $second = $values[1] = self::asLambda($second);
+        }
         if (('collected' === $name || 'filtered' === $name) && 2 === $count && null !== $first && $second instanceof Lambda) {
             return $this->gathered($first, $second, 'collected' === $name);
         }
@@ -1797,6 +1800,15 @@ abstract class CppExpressions extends BraceExpressions
     protected function isOfType(Expression $value, string $pattern): bool
     {
         return 1 === preg_match("/^(?:const )?(?:std::)?$pattern ?</", $this->typeOf($value));
+    }
+
+    /** A function that has a name, as one that is written at its place. */
+    private static function asLambda(FunctionReference|VariableRead $function): Lambda
+    {
+        $name = $function instanceof VariableRead && 'item' === $function->name ? 'value' : 'item';
+        $item = new VariableRead($name);
+
+        return new Lambda([$name], $function instanceof FunctionReference ? new OwnValue($function->function, [$item]) : new MethodCall($function, MethodCall::CALL, [$item]));
     }
 
     /** Signs as functions (C++17, 23.14.7). */

@@ -312,7 +312,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 break;
             }
             if ('[' === $opened->text) {
-                $value = $isRest ? new Slice($from, new NumberLiteral($place), new NothingLiteral()) : new Item($from, new NumberLiteral($place));
+                $value = $isRest ? $this->restOf($from, $place) : new Item($from, new NumberLiteral($place));
                 array_push($parts, ...$this->patternPart($value));
             } else {
                 $key = $this->peek();
@@ -322,6 +322,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $name = TokenKind::Text === $key->kind ? $this->quoted($key) : Shadows::written($key, $this->shadows);
                 $taken[] = new TextLiteral($name);
                 $value = match (true) {
+                    isset($this->asked[$name]) => new MethodCall($from, $name),
                     isset($this->fieldNames[$name]) => new Field($from, $name),
                     // A text or a list has it as well as an object that was given one.
                     'length' === $name && 1 !== preg_match('/\blength\s*:/', $this->text) => new Operation('length', [$from]),
@@ -337,6 +338,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $this->close($opened);
 
         return $parts;
+    }
+
+    /** @var array<string, bool> values that got a name only to be taken apart: whether each is a text */
+    protected array $takenTexts = [];
+
+    /** What is left over where a value is taken apart: a list, of a text as well (ECMAScript 2022, 14.3.3). */
+    private function restOf(Expression $from, int $place): Expression
+    {
+        $rest = new Slice($from, new NumberLiteral($place), new NothingLiteral());
+        $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($from->name, '/').'\s*=\s*["\'`]/', $this->text));
+
+        return $isText ? new Operation('letters', [$rest]) : $rest;
     }
 
     /** @return list<array{string, Expression, Token}> */

@@ -1015,6 +1015,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->write($taken, $token->offset);
             $this->declared[$this->scope][$taken] = true;
             $rows[] = new SetVariable($this->newId(), $taken, $value);
+            $this->takenTexts[$taken] = $value instanceof TextLiteral;
             $value = new VariableRead($taken);
         }
         $this->at = $start;

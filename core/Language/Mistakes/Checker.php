@@ -87,6 +87,10 @@ final readonly class Checker
             $known = [...$known, ...array_keys(SpellingIndex::of($this->language)->functions)];
         }
         $known = array_map(strval(...), $known);
+        if (Language::Python === $this->language && 1 === preg_match('/^__\w+__$/D', $name)) {
+            // `__rmul__ = __mul__` gives a method another name.
+            return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
+        }
         if (str_contains($use->scope, '.') && Language::Cpp !== $this->language) {
             if (isset($this->parser->fieldNames[$name])) {
                 $itself = Language::Python === $this->language ? 'self' : 'this';

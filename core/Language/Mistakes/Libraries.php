@@ -31,6 +31,7 @@ final class Libraries
     private const WITHIN = [
         'iostream' => ['string'], 'math.h' => ['cmath'], 'algorithm' => ['vector'], 'string' => [], 'map' => ['tuple'],
         'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple', 'iomanip'],
+        'queue' => ['vector'], 'memory' => ['string', 'tuple'], 'iomanip' => ['string'], 'regex' => ['vector', 'string', 'map', 'tuple'], 'thread' => ['string', 'tuple'], 'unordered_map' => ['tuple'],
         'random' => ['cmath', 'string', 'vector', 'algorithm'], 'sstream' => ['string'], 'fstream' => ['string'], 'functional' => ['tuple', 'vector', 'algorithm'],
     ];
 

@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -2017,6 +2018,11 @@ abstract class BraceParser extends ExpressionParser
             }
             $length = max(1, $this->endOffset() - $start);
             $text = substr($this->text, $start, min(40, $length));
+            $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
+            if (Language::Cpp === $this->language() && '' !== $called && 1 === preg_match('/&\s*(?:\w+::)?'.preg_quote($called, '/').'\s*\(/', $this->text)) {
+                // A function may give a reference, which takes a value (C++17, 8.2.2).
+                $this->failAt('unsupported', $start, $length, ['what' => trim(explode('=', $text)[0]).' = …']);
+            }
             $this->failAt($target instanceof CommandValue ? 'assign_to_command' : ($target instanceof NumberLiteral ? 'assign_swapped' : 'assign_to_value'), $start, $length, ['text' => trim(explode('=', $text)[0])]);
         }
         $this->alone($target, $token);

@@ -101,15 +101,20 @@ abstract class ExpressionParser extends Parser
     /** Signs that change a value by an operation. */
     protected const CHANGED_BY = ['|=' => 'bit_or', '^=' => 'bit_xor', '&=' => 'bit_and', '<<=' => 'shifted_left', '>>=' => 'shifted_right', '>>>=' => 'shifted_plain'];
 
+    /** @var array<int, true> rows by which what a name stands for changes itself, if it can: `seen |= more` in Python */
+    public array $inPlace = [];
+
     /** `flags |= 4`. */
     protected function changedBy(Expression $target, string $key, Expression $amount, int $start): Statement
     {
         $value = new Operation($key, [$target, $amount]);
+        $id = $this->newId();
+        $this->inPlace += Language::Python === $this->language() ? [$id => true] : [];
         if ($target instanceof VariableRead) {
-            return new SetVariable($this->newId(), $target->name, $value);
+            return new SetVariable($id, $target->name, $value);
         }
 
-        return $target instanceof Item || $target instanceof Field ? new SetItem($this->newId(), $target, $value) : $this->failAt('unexpected', $start, 1, ['sign' => '=']);
+        return $target instanceof Item || $target instanceof Field ? new SetItem($id, $target, $value) : $this->failAt('unexpected', $start, 1, ['sign' => '=']);
     }
 
     /**

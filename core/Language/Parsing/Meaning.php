@@ -73,27 +73,34 @@ final class Meaning
     /** @var array<string, true> names that stand in the expression only which is looked at */
     private array $inner = [];
 
-    /** @param bool $isLast whether what is not known by now never will be */
-    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly bool $isLast = false)
+    /**
+     * @param array<int, true> $inPlace rows by which what a name stands for changes itself, if it can: `seen |= more`
+     * @param bool             $isLast  whether what is not known by now never will be
+     */
+    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly array $inPlace, private readonly bool $isLast = false)
     {
         $this->scope = $program->script;
     }
 
-    /** @return array{Program, Types} the program as it is meant, and the types it was decided by */
-    public static function settle(Program $program, Language $language): array
+    /**
+     * @param array<int, true> $inPlace rows by which what a name stands for changes itself, if it can
+     *
+     * @return array{Program, Types} the program as it is meant, and the types it was decided by
+     */
+    public static function settle(Program $program, Language $language, array $inPlace): array
     {
         $types = Types::of($program);
-        $meaning = new self($program, $types, $language);
+        $meaning = new self($program, $types, $language, $inPlace);
         $settled = $meaning->program();
         for ($round = 1; $meaning->changed && $round < self::ROUNDS; ++$round) {
             // What one sign means can show what another one does: `a` is a text, so `a + b` is one.
             $types = Types::of($settled);
-            $meaning = new self($settled, $types, $language);
+            $meaning = new self($settled, $types, $language, $inPlace);
             $settled = $meaning->program();
         }
         if ([] !== $program->classes()) {
             $types = Types::of($settled);
-            $settled = (new self($settled, $types, $language, true))->program();
+            $settled = (new self($settled, $types, $language, $inPlace, true))->program();
         }
 
         return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems(Copying::told($settled, $types))) : $settled, $types];
@@ -214,8 +221,14 @@ final class Meaning
             $row = $this->counted($row);
         }
         if ($row instanceof ChangeVariable && Operator::Add === $row->operator && Language::Python === $this->language && $this->type(new VariableRead($row->variable))->isList()) {
-            // A list grows in place (The Python Language Reference, 7.2.1).
-            return new Perform($row->id, new Operation('extend', [new VariableRead($row->variable), $row->amount]), $row->off);
+            // A list grows in place, while another tuple takes the place of one (The Python Language Reference, 7.2.1).
+            return $this->isTuple($row->amount) && isset($this->tuples()[$row->variable]) ? new SetVariable($row->id, $row->variable, new Operation('concatenated', [new VariableRead($row->variable), $row->amount]), $row->off) : new Perform($row->id, new Operation('extend', [new VariableRead($row->variable), $row->amount]), $row->off);
+        }
+        $made = isset($this->inPlace[$row->id]) && ($row instanceof SetVariable || $row instanceof SetItem) ? $row->value : null;
+        $taken = $made instanceof Operation && \in_array($made->key, ['bit_or', 'union', 'merged'], true) ? $this->type($made->arguments[1]) : null;
+        if ($made instanceof Operation && ($taken?->isSet() || $taken?->isMap())) {
+            // A set and a map take up the other one, whoever else knows them (The Python Language Reference, 3.3.8).
+            return new Perform($row->id, new Operation('update', $made->arguments), $row->off);
         }
         $was = $row instanceof ChangeVariable ? new VariableRead($row->variable) : null;
         if (null !== $was && $row instanceof ChangeVariable && Operator::Multiply === $row->operator && Language::Python === $this->language && ($this->type($was)->isTextual() || $this->type($was)->isList())) {
@@ -252,6 +265,38 @@ final class Meaning
         }
 
         return $row;
+    }
+
+    /** Whether a value is written as a tuple. */
+    private function isTuple(Expression $value): bool
+    {
+        return $value instanceof Operation && 'as_tuple' === $value->key;
+    }
+
+    /** @var array<string, true>|null names that are given a tuple somewhere */
+    private ?array $tuples = null;
+
+    /** @return array<string, true> */
+    private function tuples(): array
+    {
+        if (null !== $this->tuples) {
+            return $this->tuples;
+        }
+        $given = [];
+        foreach (Walk::statements($this->program->parts()) as $row) {
+            foreach ($row instanceof SetVariable ? [$row->variable => $row->value] : ($row instanceof FunctionDefinition ? $row->defaults : []) as $name => $value) {
+                $given[] = [$name, $value];
+            }
+        }
+        $this->tuples = [];
+        do {
+            $before = \count($this->tuples);
+            foreach ($given as [$name, $value]) {
+                $this->tuples += $this->isTuple($value) || $value instanceof VariableRead && isset($this->tuples[$value->name]) ? [$name => true] : [];
+            }
+        } while (\count($this->tuples) > $before);
+
+        return $this->tuples;
     }
 
     /** Braces stand for an object where one is wanted (C++17, 11.6.4). */

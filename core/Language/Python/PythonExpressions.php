@@ -1339,6 +1339,12 @@ abstract class PythonExpressions extends ExpressionParser
         if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && ($this->isPlain($first) || $first instanceof ListLiteral && [] === array_filter($first->items, fn (Expression $item): bool => !$this->isPlain($item)))) {
             return new Choice(new Operation('is_empty', [$first]), $named['default'], new Operation('min' === $name ? 'least' : 'greatest', [$first]));
         }
+        if (('min' === $name || 'max' === $name) && 1 === $plain && [] === array_diff(['key', 'default'], array_keys($named)) && 2 === \count($named) && $key instanceof Lambda && $this->isPlain($first)) {
+            return new Choice(new Operation('is_empty', [$first]), $named['default'], new Operation('min' === $name ? 'least_by' : 'greatest_by', [$first, $key]));
+        }
+        if (('min' === $name || 'max' === $name) && isset($named['default'])) {
+            $this->fail('unsupported', $this->tokens[$this->at - 1] ?? null, ['what' => "$name(…, default=…)"]);
+        }
         if (('min' === $name || 'max' === $name) && ['key'] === array_keys($named) && $key instanceof Lambda) {
             return new Operation('min' === $name ? 'least_by' : 'greatest_by', [1 === $plain ? $first : new ListLiteral($values), $key]);
         }

@@ -1156,9 +1156,7 @@ final class PythonParser extends PythonStatements
         }
         if ($this->isRaised($name->text)) {
             $made = $this->value();
-            if ($this->is('from')) {
-                $this->fail('unsupported', $this->peek(), ['what' => 'raise … from …']);
-            }
+            $this->cause();
 
             return new RaiseObject($this->newId(), $made instanceof VariableRead || $made instanceof FunctionReference ? new MakeObject($name->text) : $made);
         }
@@ -1172,11 +1170,22 @@ final class PythonParser extends PythonStatements
             $says = $this->is(')') ? $says : $this->value();
             $this->close($opened);
         }
-        if ($this->is('from')) {
-            $this->fail('unsupported', $this->peek(), ['what' => 'raise … from …']);
-        }
+        $this->cause();
 
         return new Raise($this->newId(), $kind, $says);
+    }
+
+    /** `raise … from error`: why it failed shows only where nobody catches it (The Python Language Reference, 7.8). */
+    private function cause(): void
+    {
+        $from = $this->peek();
+        if ($this->accept('from')) {
+            $isNamed = TokenKind::Name === $this->peek()?->kind;
+            if (!$isNamed && !$this->is('None')) {
+                $this->fail('unsupported', $from, ['what' => 'raise … from …']);
+            }
+            ++$this->at;
+        }
     }
 
     protected function saysOf(Token $name): Expression

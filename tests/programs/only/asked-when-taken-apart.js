@@ -1,0 +1,10 @@
+class Item { constructor(n) { this.name = n; } get total() { return 5; } }
+const i = new Item("a");
+const { name, total } = i;
+console.log(name, total);
+const f = ({ total }) => total;
+console.log(f(i));
+[i].forEach(({ name, total: t }) => console.log(name, t));
+for (const { total } of [i]) console.log(total);
+function g({ total, name }) { return total + name; }
+console.log(g(i));
