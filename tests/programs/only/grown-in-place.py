@@ -24,7 +24,7 @@ print(flags)
 
 
 class GardenError(Exception):
-    pass
+    """What goes wrong in the garden."""
 
 
 def litres(text):
