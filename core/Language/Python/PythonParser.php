@@ -158,7 +158,7 @@ final class PythonParser extends PythonStatements
                 if ($isField && ('=' === $sign && '=' !== ($this->tokens[$index + 3]->text ?? '') || ',' === $sign || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
                     $this->setFields[$name] = true;
                 }
-                if ($isField && !$isKept && ('self' === $this->tokens[$index - 1]->text || $isSet)) {
+                if ($isField && !$isKept && ('self' === ($this->tokens[$index - 1] ?? null)?->text || $isSet)) {
                     $this->fieldNames[$name] = true;
                 }
             }
