@@ -78,6 +78,7 @@ return [
         ["Print(5)\n", 'capitals', 1, "print(5)\n"],
         ["print(\"hello)\n", 'quote_missing', 1, "print(\"hello\")\n"],
         ["total = 5\nprint(totl)\n", 'misspelt_name', 2, "total = 5\nprint(total)\n"],
+        ["reason = None\ntry:\n    print(1)\nexcept ValueError:\n    raise KeyError(\"bed\") from reasn\n", 'misspelt_name', 5, "reason = None\ntry:\n    print(1)\nexcept ValueError:\n    raise KeyError(\"bed\") from reason\n"],
         ["print(total)\ntotal = 5\n", 'before_value', 1, null],
         ["print(\"in all \" + 5)\n", 'text_and_number', 1, null],
         ["print(“hello”)\n", 'strange_sign', 1, "print(\"hello\")\n"],

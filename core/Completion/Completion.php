@@ -680,7 +680,7 @@ final class Completion
         }
         // Numbers stand beside numbers; otherwise few of them are to be foreseen.
         $row = [];
-        for ($back = 1; ',' === $this->place->before($back) && is_numeric($this->place->before($back + 1)); $back += 2) {
+        for ($back = 1; $back <= 3 && ',' === $this->place->before($back) && is_numeric($this->place->before($back + 1)); $back += 2) {
             array_unshift($row, (float) $this->place->before($back + 1));
         }
         $isFirst = '[' === $this->one || null !== $this->place->callee && isset($this->names->functions[$this->place->callee]);

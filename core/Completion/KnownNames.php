@@ -97,7 +97,11 @@ final class KnownNames
                     $this->functions[$text] = $this->parameters = $this->parameters($tokens, $index + 2);
                     $bodies[$text] = $regions[$index];
                     $isAnnounced = Language::Cpp === $language && $this->isAnnounced($tokens, $index + 1);
-                    $this->awaited = $isAnnounced ? [...$this->awaited, $text => $index] : array_diff_key($this->awaited, [$text => true]);
+                    if ($isAnnounced) {
+                        $this->awaited[$text] = $index;
+                    } else {
+                        unset($this->awaited[$text]);
+                    }
                 } elseif (isset($this->functions[$text]) && '(' === $next && ($regions[$index] !== $bodies[$text] || 0 === $regions[$index])) {
                     $this->calls[$text] = ($this->calls[$text] ?? 0) + 1;
                 } elseif (!isset($this->variables[$text]) && !isset($this->elsewhere[$text]) && !$this->exists($before, $next)) {

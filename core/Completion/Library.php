@@ -22,9 +22,9 @@ final class Library
     ];
     /** Further ones, behind those that the operations name. */
     private const LESSER = [
-        'python' => ['isinstance', 'reversed', 'map', 'filter', 'set', 'deque', 'Counter', 'defaultdict', 'namedtuple', 'reduce', 'exit', 'sleep', 'self', 'cls', 'print'],
-        'javascript' => ['JSON', 'Infinity', 'NaN', 'Symbol', 'isFinite', 'process', 'Date'],
-        'cpp' => ['printf', 'swap', 'rand', 'time', 'pair', 'set', 'find', 'array', 'stack', 'queue', 'deque', 'make_pair', 'accumulate', 'max_element', 'min_element', 'count_if', 'any_of', 'all_of', 'find_if', 'fill', 'pow', 'unordered_map', 'unordered_set', 'priority_queue', 'size_t', 'ostream', 'istream', 'ostringstream', 'istringstream', 'function', 'unique_ptr', 'make_unique', 'shared_ptr', 'make_shared', 'move', 'assert', 'puts', 'putchar', 'scanf', 'strlen', 'tuple', 'get', 'tie', 'numeric_limits', 'INT_MAX', 'INT_MIN', 'list', 'optional'],
+        'python' => ['isinstance', 'reversed', 'map', 'filter', 'set', 'deque', 'Counter', 'defaultdict', 'namedtuple', 'reduce', 'exit', 'sleep'],
+        'javascript' => ['JSON', 'Infinity', 'NaN', 'process'],
+        'cpp' => ['printf', 'swap', 'rand', 'time', 'pair', 'set', 'find', 'array', 'stack', 'queue', 'deque', 'make_pair', 'accumulate', 'max_element', 'min_element', 'count_if', 'any_of', 'all_of', 'find_if', 'fill', 'pow', 'unordered_map', 'unordered_set', 'priority_queue', 'size_t', 'ostream', 'istream', 'ostringstream', 'istringstream', 'function', 'unique_ptr', 'make_unique', 'shared_ptr', 'make_shared', 'move', 'assert', 'puts', 'putchar', 'strlen', 'tuple', 'get', 'tie', 'numeric_limits', 'INT_MAX', 'INT_MIN', 'list', 'optional'],
     ];
     private const MEMBERS = ['javascript' => ['console' => ['log'], 'Math' => ['floor', 'random', 'max', 'min', 'round', 'abs', 'sqrt', 'PI', 'pow', 'ceil']], 'cpp' => [], 'python' => ['math' => ['sqrt', 'pi', 'floor', 'ceil'], 'random' => ['randint', 'choice', 'random', 'shuffle'], 'time' => ['sleep']]];
     /** Methods that stand in no spelling. */

@@ -70,7 +70,7 @@ final class LikelyNumbers
     /**
      * Those that go on a row of numbers, and then the small ones.
      *
-     * @param list<float> $row the numbers that stand directly before, the last one last
+     * @param list<float> $row the numbers that stand directly before, two at most, the last one last
      *
      * @return list<string>
      */

@@ -905,6 +905,9 @@ final class Compiler
             }
             $passed[] = $code ?? $this->handedOver($argument);
         }
+        if ([] === $call->arguments && [] !== array_filter($this->definitions, static fn (FunctionDefinition $one): bool => 'asked' === $one->sort && '' !== $one->class() && $one->shortName() === $call->method)) {
+            return "\$this->got($head)";
+        }
         if (!$changes) {
             return '$this->sent('.$head.self::behind($call->arguments, $passed).')';
         }

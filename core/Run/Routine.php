@@ -190,6 +190,14 @@ abstract class Routine
         return Language::JavaScript === $this->values->language() ? null : Absent::Value;
     }
 
+    /** What is asked for like a field: of a class that works it out, or of whatever keeps one of that name. */
+    final protected function got(mixed $object, string $name, int $depth): mixed
+    {
+        $isKept = $object instanceof MapValue && !isset($this->classes[$object->class][$name]);
+
+        return $isKept ? $this->values->field($object, $name) : $this->sent($object, $name, $depth);
+    }
+
     /** What an object's method gives back. */
     final protected function sent(mixed $object, string $method, int $depth, mixed ...$arguments): mixed
     {

@@ -322,7 +322,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $name = TokenKind::Text === $key->kind ? $this->quoted($key) : Shadows::written($key, $this->shadows);
                 $taken[] = new TextLiteral($name);
                 $value = match (true) {
-                    isset($this->asked[$name]) => new MethodCall($from, $name),
+                    isset($this->asked[$name]) => $this->askedFor($from, $name),
                     isset($this->fieldNames[$name]) => new Field($from, $name),
                     // A text or a list has it as well as an object that was given one.
                     'length' === $name && 1 !== preg_match('/\blength\s*:/', $this->text) => new Operation('length', [$from]),
@@ -347,7 +347,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function restOf(Expression $from, int $place): Expression
     {
         $rest = new Slice($from, new NumberLiteral($place), new NothingLiteral());
-        $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($from->name, '/').'\s*=\s*["\'`]/', $this->text));
+        $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($from->name, '/').'\s*=\s*(["\'`])[^\r\n]*?\1\s*(?:[;,]|$)/m', $this->text));
 
         return $isText ? new Operation('letters', [$rest]) : $rest;
     }

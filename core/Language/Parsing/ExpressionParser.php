@@ -503,8 +503,10 @@ abstract class ExpressionParser extends Parser
 
             return $this->methodCall($receiver, $name, $arguments);
         }
-        if (isset($this->asked[$name->text]) && !$receiver instanceof TextLiteral) {
-            return new MethodCall($receiver, $name->text);
+        $isOwn = $receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class;
+        // Another class may be asked for what this one keeps.
+        if (isset($this->asked[$name->text]) && !$receiver instanceof TextLiteral && (!$isOwn || null !== $this->ownerOf($this->class, $name->text) || !isset($this->fieldNames[$name->text]))) {
+            return $this->askedFor($receiver, $name->text);
         }
         $static = isset($this->fieldNames[$name->text]) ? null : $this->anyStatic($name->text);
         if (null !== $static) {
@@ -512,7 +514,7 @@ abstract class ExpressionParser extends Parser
 
             return new VariableRead($static);
         }
-        if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
+        if ($isOwn) {
             $this->checkField($name);
         }
         if ((isset($this->fieldNames[$name->text]) || Language::Python === $this->language() && $this->isSharedByAny($name->text)) && $this->mayHaveFields($receiver)) {
@@ -524,6 +526,12 @@ abstract class ExpressionParser extends Parser
         }
 
         return $this->property($receiver, $name->text, $name) ?? $this->unknownMethod($name, false);
+    }
+
+    /** What a method works out that is written like a field; a plain object of JavaScript keeps something of that name. */
+    protected function askedFor(Expression $receiver, string $name): MethodCall
+    {
+        return new MethodCall($receiver, $name, [], Language::JavaScript === $this->language() ? new Item($receiver, new TextLiteral($name)) : null);
     }
 
     /** @param list<Argument> $arguments */

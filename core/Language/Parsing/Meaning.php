@@ -221,8 +221,7 @@ final class Meaning
             $row = $this->counted($row);
         }
         if ($row instanceof ChangeVariable && Operator::Add === $row->operator && Language::Python === $this->language && $this->type(new VariableRead($row->variable))->isList()) {
-            // A list grows in place, while another tuple takes the place of one (The Python Language Reference, 7.2.1).
-            return $this->isTuple($row->amount) && isset($this->tuples()[$row->variable]) ? new SetVariable($row->id, $row->variable, new Operation('concatenated', [new VariableRead($row->variable), $row->amount]), $row->off) : new Perform($row->id, new Operation('extend', [new VariableRead($row->variable), $row->amount]), $row->off);
+            return $this->grown($row, new VariableRead($row->variable), $row->amount);
         }
         $made = isset($this->inPlace[$row->id]) && ($row instanceof SetVariable || $row instanceof SetItem) ? $row->value : null;
         $taken = $made instanceof Operation && \in_array($made->key, ['bit_or', 'union', 'merged'], true) ? $this->type($made->arguments[1]) : null;
@@ -245,7 +244,7 @@ final class Meaning
                 return new SetItem($row->id, $row->target, $this->binary(new Binary($row->operator, $was, $row->value)), null, $row->off);
             }
             if (Operator::Add === $row->operator && Language::Python === $this->language && $this->type($row->target)->isList()) {
-                return new Perform($row->id, new Operation('extend', [$row->target, $row->value]), $row->off);
+                return $this->grown($row, $row->target, $row->value);
             }
             $operator = $this->operator($row->operator, $row->target, $row->value);
 
@@ -267,10 +266,27 @@ final class Meaning
         return $row;
     }
 
+    /** A list grows in place, while another tuple takes the place of one (The Python Language Reference, 7.2.1). */
+    private function grown(ChangeVariable|SetItem $row, Expression $target, Expression $amount): Statement
+    {
+        if (!self::isTuple($amount) || !isset($this->tuples()[self::nameOf($target)])) {
+            return new Perform($row->id, new Operation('extend', [$target, $amount]), $row->off);
+        }
+        $both = new Operation('concatenated', [$target, $amount]);
+
+        return $target instanceof VariableRead ? new SetVariable($row->id, $target->name, $both, $row->off) : new SetItem($row->id, $target, $both, null, $row->off);
+    }
+
     /** Whether a value is written as a tuple. */
-    private function isTuple(Expression $value): bool
+    private static function isTuple(Expression $value): bool
     {
         return $value instanceof Operation && 'as_tuple' === $value->key;
+    }
+
+    /** The name of a variable, or behind a point of what objects keep; '' for others. */
+    private static function nameOf(Expression $target): string
+    {
+        return $target instanceof VariableRead ? $target->name : ($target instanceof Field ? '.'.$target->name : '');
     }
 
     /** @var array<string, true>|null names that are given a tuple somewhere */
@@ -284,15 +300,20 @@ final class Meaning
         }
         $given = [];
         foreach (Walk::statements($this->program->parts()) as $row) {
-            foreach ($row instanceof SetVariable ? [$row->variable => $row->value] : ($row instanceof FunctionDefinition ? $row->defaults : []) as $name => $value) {
-                $given[] = [$name, $value];
+            foreach (match (true) {
+                $row instanceof SetVariable => [$row->variable => $row->value],
+                $row instanceof SetItem && null === $row->operator => [self::nameOf($row->target) => $row->value],
+                $row instanceof FunctionDefinition => $row->defaults,
+                default => [],
+            } as $name => $value) {
+                $given[] = [(string) $name, $value];
             }
         }
         $this->tuples = [];
         do {
             $before = \count($this->tuples);
             foreach ($given as [$name, $value]) {
-                $this->tuples += $this->isTuple($value) || $value instanceof VariableRead && isset($this->tuples[$value->name]) ? [$name => true] : [];
+                $this->tuples += '' !== $name && (self::isTuple($value) || isset($this->tuples[self::nameOf($value)])) ? [$name => true] : [];
             }
         } while (\count($this->tuples) > $before);
 

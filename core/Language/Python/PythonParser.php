@@ -1179,13 +1179,18 @@ final class PythonParser extends PythonStatements
     private function cause(): void
     {
         $from = $this->peek();
-        if ($this->accept('from')) {
-            $isNamed = TokenKind::Name === $this->peek()?->kind;
-            if (!$isNamed && !$this->is('None')) {
-                $this->fail('unsupported', $from, ['what' => 'raise … from …']);
-            }
-            ++$this->at;
+        if (!$this->accept('from')) {
+            return;
         }
+        $cause = $this->peek();
+        $ends = \in_array($this->peek(1)?->text, [null, ';'], true);
+        if (null === $cause || !$ends || TokenKind::Name !== $cause->kind && 'None' !== $cause->text) {
+            $this->fail('unsupported', $from, ['what' => 'raise … from …']);
+        }
+        if (TokenKind::Name === $cause->kind) {
+            $this->read($cause->text, $cause->offset);
+        }
+        ++$this->at;
     }
 
     protected function saysOf(Token $name): Expression
@@ -1439,7 +1444,7 @@ final class PythonParser extends PythonStatements
             $this->class = '';
         }
         foreach ($body->statements as $row) {
-            if (!$row instanceof FunctionDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration) {
+            if (!$row instanceof FunctionDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration && !$row instanceof Pass) {
                 $cut = array_filter($this->cuts, static fn (Cut $cut): bool => $cut->id === $row->id);
                 $first = reset($cut);
                 $this->failAt('unsupported', false === $first ? $start : $first->start, false === $first ? 1 : $first->end - $first->start, ['what' => 'class …: … = …']);
@@ -1651,18 +1656,6 @@ final class PythonParser extends PythonStatements
         }
 
         return new GiveBack($this->newId(), $this->valueOrTuple());
-    }
-
-    /** Values with commas between them are one tuple, without brackets too (The Python Language Reference, 6.16). */
-    private function valueOrTuple(): Expression
-    {
-        $value = $this->value();
-        $values = [$value];
-        while ($this->accept(',')) {
-            $values[] = $this->value();
-        }
-
-        return 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
     }
 
     protected function valueYielded(): Expression

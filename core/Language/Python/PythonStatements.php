@@ -577,11 +577,23 @@ abstract class PythonStatements extends PythonExpressions
         }
     }
 
+    /** Values with commas between them are one tuple, without brackets too (The Python Language Reference, 6.16). */
+    protected function valueOrTuple(): Expression
+    {
+        $value = $this->value();
+        $values = [$value];
+        while ($this->accept(',')) {
+            $values[] = $this->value();
+        }
+
+        return 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
+    }
+
     private function changing(Expression $target, Operator $operator, int $start): Statement
     {
         $sign = $this->peek();
         ++$this->at;
-        $amount = $this->value();
+        $amount = $this->valueOrTuple();
         if ($target instanceof VariableRead) {
             if (Operator::Add === $operator) {
                 $this->sums[] = [new Binary($operator, $target, $amount), $sign->offset ?? $start, $this->scope];

@@ -449,6 +449,11 @@ final class Types
             return StaticType::listOf(StaticType::text());
         }
 
+        if ('concatenated' === $operation->key && $first->isList() && TypeKind::Unknown === $first->item()->kind && isset($operation->arguments[1])) {
+            // What is put behind an empty list says what it is of.
+            return $first->join($this->expression($part, $operation->arguments[1]));
+        }
+
         return match (ValueOperations::find($operation->key)->result ?? null) {
             'natural' => StaticType::natural(),
             'whole' => $this->bits($part, $operation, $first),
@@ -459,7 +464,7 @@ final class Types
             'truth' => StaticType::truth(),
             'text' => StaticType::text(),
             'letter' => StaticType::letter(),
-            'same' => 'concatenated' === $operation->key && TypeKind::Unknown === $first->item()->kind && isset($operation->arguments[1]) ? $first->join($this->expression($part, $operation->arguments[1])) : ($first->isSet() && !\in_array($operation->key, ['union', 'shared_items', 'other_items', 'apart_items', 'copied'], true) ? StaticType::listOf($first->item()) : (TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first))),
+            'same' => $first->isSet() && !\in_array($operation->key, ['union', 'shared_items', 'other_items', 'apart_items', 'copied'], true) ? StaticType::listOf($first->item()) : (TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first)),
             'set' => StaticType::setOf(isset($operation->arguments[0]) ? $first->item() : StaticType::unknown()),
             'first' => $first,
             'record' => [] === $operation->arguments ? StaticType::unknown() : StaticType::tupleOf(array_map(fn (Expression $value): StaticType => $this->expression($part, $value), $operation->arguments)),

@@ -8,3 +8,7 @@ console.log(f(i));
 for (const { total } of [i]) console.log(total);
 function g({ total, name }) { return total + name; }
 console.log(g(i));
+class Shed { constructor() { this.total = 7; } }
+for (const thing of [i, new Shed(), { total: 9 }, {}]) console.log(thing.total);
+const { total: many } = { total: 3 };
+console.log(many, f(new Shed()), f({ total: 4 }));

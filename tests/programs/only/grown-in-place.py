@@ -18,13 +18,30 @@ rows = [{"bed": 1}, {"bed": 2}]
 for row in rows:
     row |= {"dry": row["bed"] > 1}
 print(rows)
+path += 7, 8
+print(path)
+
+
+class Walk:
+    def __init__(self):
+        self.steps = ()
+        self.seen = set()
+
+    def go(self, step):
+        self.steps += (step,)
+        self.seen |= {step}
+        return self
+
+
+walk = Walk().go(1).go(2)
+print(walk.steps, sorted(walk.seen))
 flags = 5
 flags |= 2
 print(flags)
 
 
 class GardenError(Exception):
-    """What goes wrong in the garden."""
+    pass
 
 
 def litres(text):

@@ -5,3 +5,6 @@ const [head, , third = "z", ...tail] = "hello";
 console.log(head, third, tail);
 const [one, ...others] = [1, 2, 3];
 console.log(one, others);
+const beds = "north south west".split(" ");
+const [nearest, ...further] = beds;
+console.log(nearest, further, further.length);
