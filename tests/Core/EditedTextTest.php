@@ -23,6 +23,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\SetItem;
@@ -88,13 +89,19 @@ final class EditedTextTest extends TestCase
 
     /**
      * @return array<string, int> how many rows of each kind; loops are one kind, as one that no longer uses its counter repeats,
-     *                            and so is all that sets something, as it is written in several ways
+     *                            and so is all that sets something, as it is written in several ways; a lone `pass` is how an empty body is written
      */
     private static function kinds(Program $program): array
     {
         $kinds = [SetVariable::class => 0];
+        $lone = [];
         foreach (Walk::statements($program->parts()) as $row) {
-            if (!self::isIdle($row) && !$row instanceof Comment && !$row instanceof Declaration && !$row instanceof ShareVariable && !$row instanceof Import && !$row instanceof GiveBack && $row->id !== $program->script->id) {
+            foreach ($row->bodies() as $body) {
+                $lone += 1 === \count($body->statements) ? [$body->statements[0]->id => true] : [];
+            }
+        }
+        foreach (Walk::statements($program->parts()) as $row) {
+            if (!self::isIdle($row) && !($row instanceof Pass && isset($lone[$row->id])) && !$row instanceof Comment && !$row instanceof Declaration && !$row instanceof ShareVariable && !$row instanceof Import && !$row instanceof GiveBack && $row->id !== $program->script->id) {
                 $kind = match (true) {
                     $row instanceof Count, $row instanceof ForLoop, $row instanceof EachLoop => Repeat::class,
                     $row instanceof ChangeVariable, $row instanceof SetItem => SetVariable::class,

@@ -528,10 +528,17 @@ abstract class ExpressionParser extends Parser
         return $this->property($receiver, $name->text, $name) ?? $this->unknownMethod($name, false);
     }
 
-    /** What a method works out that is written like a field; a plain object of JavaScript keeps something of that name. */
+    /** What a method works out that is written like a field; lists and texts have some of those names, and a plain object of JavaScript keeps what it was given. */
     protected function askedFor(Expression $receiver, string $name): MethodCall
     {
-        return new MethodCall($receiver, $name, [], Language::JavaScript === $this->language() ? new Item($receiver, new TextLiteral($name)) : null);
+        $property = SpellingIndex::of($this->language())->properties[$name] ?? null;
+        $otherwise = match (true) {
+            null !== $property => new Operation($property, [$receiver]),
+            Language::JavaScript === $this->language() => new Item($receiver, new TextLiteral($name)),
+            default => null,
+        };
+
+        return new MethodCall($receiver, $name, [], $otherwise);
     }
 
     /** @param list<Argument> $arguments */

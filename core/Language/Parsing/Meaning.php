@@ -266,10 +266,12 @@ final class Meaning
         return $row;
     }
 
-    /** A list grows in place, while another tuple takes the place of one (The Python Language Reference, 7.2.1). */
+    /** A list grows in place, while another tuple takes the place of one (The Python Language Reference, 7.2.1); a field that nothing else is put into is one by what it takes. */
     private function grown(ChangeVariable|SetItem $row, Expression $target, Expression $amount): Statement
     {
-        if (!self::isTuple($amount) || !isset($this->tuples()[self::nameOf($target)])) {
+        $tuples = $this->tuples();
+        $mayBe = isset($tuples[self::nameOf($target)]) || $target instanceof Field && !isset($this->given[self::nameOf($target)]);
+        if (!self::isTuple($amount) || !$mayBe) {
             return new Perform($row->id, new Operation('extend', [$target, $amount]), $row->off);
         }
         $both = new Operation('concatenated', [$target, $amount]);
@@ -291,6 +293,8 @@ final class Meaning
 
     /** @var array<string, true>|null names that are given a tuple somewhere */
     private ?array $tuples = null;
+    /** @var array<string, true> names that are given anything */
+    private array $given = [];
 
     /** @return array<string, true> */
     private function tuples(): array
@@ -307,6 +311,7 @@ final class Meaning
                 default => [],
             } as $name => $value) {
                 $given[] = [(string) $name, $value];
+                $this->given[$name] = true;
             }
         }
         $this->tuples = [];

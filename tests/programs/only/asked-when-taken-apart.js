@@ -12,3 +12,9 @@ class Shed { constructor() { this.total = 7; } }
 for (const thing of [i, new Shed(), { total: 9 }, {}]) console.log(thing.total);
 const { total: many } = { total: 3 };
 console.log(many, f(new Shed()), f({ total: 4 }));
+class Basket {
+  constructor(...things) { this.things = things; }
+  get length() { return this.things.length * 100; }
+}
+const long = (thing) => thing.length;
+for (const thing of [new Basket("pea", "kale"), ["pea"], "word"]) console.log(thing.length, long(thing));
