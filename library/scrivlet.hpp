@@ -1638,6 +1638,7 @@ void update_map(M& one, const M& other) {
 }
 inline double to_degrees(double arc) { return arc * (180 / 3.141592653589793); }
 inline int common_divisor(int one, int other) { return other == 0 ? std::abs(one) : common_divisor(other, one % other); }
+inline int common_multiple(int one, int other) { return one == 0 || other == 0 ? 0 : std::abs(one / common_divisor(one, other) * other); }
 inline long long factorial_of(int number) { return number < 2 ? 1 : number * factorial_of(number - 1); }
 inline int sign_of(double number) { return (number > 0) - (number < 0); }
 inline string trimmed_left(const string& text) {

@@ -1224,6 +1224,9 @@ export const toDegrees = (arc) => arc * (180 / Math.PI);
 
 export const commonDivisor = (one, other) => (other === 0 ? Math.abs(one) : commonDivisor(other, one % other));
 
+export const commonMultiple = (one, other) =>
+  one === 0 || other === 0 ? 0 : Math.abs((one / commonDivisor(one, other)) * other);
+
 export const factorialOf = (number) => (number < 2 ? 1 : number * factorialOf(number - 1));
 
 export function zeroFilled(text, length) {

@@ -100,6 +100,7 @@ return [
     'operation.as_places' => '{0} as a map',
     'operation.way' => 'way from {0} to {1}',
     'operation.common_divisor' => 'greatest common divisor of {0} and {1}',
+    'operation.common_multiple' => 'least common multiple of {0} and {1}',
     'operation.factorial' => 'factorial of {0}',
     'operation.infinity' => '∞',
     'operation.not_a_number' => 'no number',

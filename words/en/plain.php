@@ -252,6 +252,7 @@ return [
     'plain.operation.as_places' => 'the places of {0} as a map',
     'plain.operation.way' => 'the length of the way from {0} to {1}',
     'plain.operation.common_divisor' => 'the greatest common divisor of {0} and {1}',
+    'plain.operation.common_multiple' => 'the least common multiple of {0} and {1}',
     'plain.operation.factorial' => 'the factorial of {0}',
     'plain.operation.infinity' => 'infinity',
     'plain.operation.not_a_number' => 'no number at all',

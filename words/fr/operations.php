@@ -100,6 +100,7 @@ return [
     'operation.as_places' => '{0} comme dictionnaire',
     'operation.way' => 'chemin de {0} à {1}',
     'operation.common_divisor' => 'plus grand diviseur commun de {0} et {1}',
+    'operation.common_multiple' => 'plus petit commun multiple de {0} et {1}',
     'operation.factorial' => 'factorielle de {0}',
     'operation.infinity' => '∞',
     'operation.not_a_number' => 'aucun nombre',

@@ -252,6 +252,7 @@ return [
     'plain.operation.as_places' => 'les places de {0} comme dictionnaire',
     'plain.operation.way' => 'la longueur du chemin de {0} à {1}',
     'plain.operation.common_divisor' => 'le plus grand diviseur commun de {0} et {1}',
+    'plain.operation.common_multiple' => 'le plus petit commun multiple de {0} et {1}',
     'plain.operation.factorial' => 'la factorielle de {0}',
     'plain.operation.infinity' => 'l’infini',
     'plain.operation.not_a_number' => 'aucun nombre',

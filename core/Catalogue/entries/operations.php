@@ -115,6 +115,7 @@ return [
     ['as_places', 1, 1, '{0}._asdict()', [], [], 'unknown'],
     ['way', 2, 2, 'math.dist({0}, {1})', '@wayBetween({0}, {1})', '@way_between({0}, {1})', 'number'],
     ['common_divisor', 2, 2, 'math.gcd({0}, {1})', '@commonDivisor({0}, {1})', ['@common_divisor({0}, {1})', 'gcd({0}, {1})'], 'natural'],
+    ['common_multiple', 2, 2, 'math.lcm({0}, {1})', '@commonMultiple({0}, {1})', ['@common_multiple({0}, {1})', 'lcm({0}, {1})'], 'natural'],
     ['factorial', 1, 1, 'math.factorial({0})', '@factorialOf({0})', '@factorial_of({0})', 'long'],
     ['infinity', 0, 0, 'math.inf', 'Infinity', 'INFINITY', 'number'],
     ['not_a_number', 0, 0, 'math.nan', 'NaN', 'NAN', 'number'],

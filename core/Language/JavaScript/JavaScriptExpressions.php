@@ -703,6 +703,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new KindTest($left, $kind->text);
         }
+        if ('instanceof' === $sign && 5 >= $around && TokenKind::Name === $kind?->kind) {
+            // A function that makes objects, or a kind of the language's own.
+            $this->fail('unsupported', $kind, ['what' => "instanceof $kind->text"]);
+        }
         if ('in' === $sign && 5 >= $around) {
             ++$this->at;
 
@@ -1053,6 +1057,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     return new Operation('first_place', [$receiver, $lambda]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.findIndex(…)']);
+                // no break
+            case 'findLast':
+                if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
+                    return new Operation('first_of', [new Operation('backwards', [$receiver]), $lambda]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.findLast(…)']);
                 // no break
             case 'find':
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {

@@ -380,7 +380,9 @@ abstract class PythonExpressions extends ExpressionParser
                 $parts[] = new TextLiteral('%%' === $piece ? '%' : $piece);
                 continue;
             }
-            $conversion = Conversion::of($piece);
+            // `%r` shows what a text or a list is written like, and else as `%s` does.
+            $isWritten = 'r' === $piece[-1];
+            $conversion = Conversion::of($isWritten ? substr($piece, 0, -1).'s' : $piece);
             $value = array_shift($given);
             if (null === $value || null === $conversion || 'c' === $conversion->kind) {
                 $this->failAt('unsupported', $at, 1, ['what' => "\"$piece\" %"]);
@@ -389,6 +391,7 @@ abstract class PythonExpressions extends ExpressionParser
             if ($conversion->isWhole() && !($value instanceof NumberLiteral && \is_int($value->value))) {
                 $value = new Operation('to_whole', [$value]);
             }
+            $value = $isWritten ? new Operation('written', [$value]) : $value;
             $parts[] = '' === $conversion->form() ? $value : new Operation('formatted', [$value, new TextLiteral($conversion->form())]);
         }
         if ([] !== $given) {

@@ -211,6 +211,7 @@ return [
     'operation.arc_tangent2' => 'print(math.atan2(0, 3))',
     'operation.hypotenuse' => 'print(math.hypot(3, 4))',
     'operation.common_divisor' => 'print(math.gcd(12, 18))',
+    'operation.common_multiple' => 'print(math.lcm(4, 6))',
     'operation.factorial' => 'print(math.factorial(5))',
     'operation.infinity' => 'print(math.inf > 1000)',
     'operation.not_a_number' => 'print(math.isnan(math.nan))',

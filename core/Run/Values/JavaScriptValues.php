@@ -256,6 +256,17 @@ final class JavaScriptValues extends Values
         return is_finite($number) && abs($number) < 1e21 ? parent::fixed(self::offTie($number, max(0, min(50, self::whole($digits)))), $digits) : $this->text($number);
     }
 
+    /**
+     * What stands there, or another where nothing does or `null` (ECMA-262, 13.13); asked for with nothing as the other, it is
+     * whether something stands there at all, so that `null` stays.
+     */
+    public function valueOr(mixed $map, mixed $key, mixed $other): mixed
+    {
+        $value = $map instanceof MapValue && '' !== $map->sort ? parent::valueOr($map, $key, null) : $this->item($map, $key);
+
+        return null === $other || null !== $value && Nothing::Null !== $value ? $value : $other;
+    }
+
     public function put(mixed $container, mixed $index, mixed $value): void
     {
         if (!self::isStill($container)) {

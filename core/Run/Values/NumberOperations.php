@@ -561,6 +561,14 @@ trait NumberOperations
         return $this->count_($one);
     }
 
+    public function commonMultiple(mixed $one, mixed $other): mixed
+    {
+        [$one, $other] = [abs(self::whole($one)), abs(self::whole($other))];
+        $divisor = self::whole($this->commonDivisor($one, $other));
+
+        return 0 === $divisor ? $this->count_(0) : $this->grown(intdiv($one, $divisor), $other);
+    }
+
     public function factorial(mixed $value): mixed
     {
         $number = self::whole($value);
