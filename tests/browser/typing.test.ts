@@ -185,3 +185,27 @@ print(json.dumps(seen))`;
       assert.deepEqual(back ? here[name]!.reverse() : here[name], there[name], `${name}, ${back ? "back" : "forward"}`);
   }
 });
+
+test("the heads of the pages stay above a long text, and a first letter at its end moves nothing", async () => {
+  await write(await newProgram(page), "python");
+  await put(`${Array.from({ length: 120 }, (_, line) => `print(${line})`).join("\n")}\n`);
+  await page.keyboard.press("Control+End");
+  await page.keyboard.press("Enter");
+  await settled(page);
+  const places = () =>
+    page.evaluate(() => {
+      const spread = document.querySelector("#spread")!;
+      const heads = [...spread.querySelectorAll(".head")].filter((head) => head.checkVisibility());
+      return {
+        scrolled: spread.scrollTop,
+        top: spread.getBoundingClientRect().top,
+        heads: heads.map((head) => head.getBoundingClientRect().top),
+      };
+    });
+  const before = await places();
+  assert.ok(before.scrolled > 2000, `scrolled by ${before.scrolled}`);
+  assert.deepEqual(new Set(before.heads), new Set([before.top]));
+  await page.keyboard.type("p");
+  await page.waitForTimeout(300);
+  assert.equal((await places()).scrolled, before.scrolled);
+});
