@@ -486,7 +486,7 @@ abstract class BraceParser extends ExpressionParser
             'do' => $this->leftFrom(fn (): array => [$this->doWhile()]),
             'for' => $this->leftFrom($this->forLoop(...)),
             'if' => [$this->conditional()],
-            'switch' => [$this->switched()],
+            'switch' => $this->switched(),
             'else' => $this->fail('else_without_if', $token, ['word' => 'else']),
             'try' => [$this->attempt()],
             'throw' => [$this->raise($token)],
@@ -1333,19 +1333,21 @@ abstract class BraceParser extends ExpressionParser
         return $this->ended($row, $token->offset);
     }
 
-    private function switched(): Statement
+    /** @return list<Statement> */
+    private function switched(): array
     {
         $token = $this->peek();
         if (isset($this->falling[$token->offset ?? 0])) {
-            return $this->fallingSwitch();
+            return [$this->fallingSwitch()];
         }
         $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops, $this->remarksBefore];
         $start = $this->at++;
         $id = $this->newId();
         $subject = $this->condition('switch');
-        if (!$this->isPlain($subject) || !$this->accept('{')) {
+        if (!$this->accept('{')) {
             $this->fail('unsupported', $token, ['what' => 'switch']);
         }
+        $ahead = $this->askedOnce($subject, $this->tokens[$start]->offset);
         $branches = [];
         $otherwise = null;
         $isLeftInside = false;
@@ -1376,13 +1378,7 @@ abstract class BraceParser extends ExpressionParser
             if ($last instanceof BreakLoop) {
                 $offset = $this->closedBy($last, $rows) ?? $offset;
             } elseif (null !== $last && !$isLeft && !$this->is('}') && !self::goesAway($last)) {
-                [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops, $this->remarksBefore] = $state;
-                self::cutTo($this->mistakes, $mistakes);
-                self::cutTo($this->cuts, $cuts);
-                $this->at = $start;
-                $this->falling[$token->offset ?? 0] = true;
-
-                return $this->fallingSwitch();
+                return [$this->again($state, $start)];
             }
             $isLeftInside = $isLeftInside || self::leavesItself($rows);
             if ($isDefault) {
@@ -1401,7 +1397,25 @@ abstract class BraceParser extends ExpressionParser
             $this->fail('unsupported', $token, ['what' => 'switch']);
         }
 
-        return $isLeftInside ? $this->leftByBreaks(new Conditional($id, $branches, $otherwise), $token, $offset) : new Conditional($id, $branches, $otherwise);
+        $choice = new Conditional($id, $branches, $otherwise);
+
+        return [...$ahead, $isLeftInside ? $this->leftByBreaks($choice, $token, $offset) : $choice];
+    }
+
+    /**
+     * Reads a switch once more, as one that no branches of a condition say.
+     *
+     * @param array{int, int, int, int, string, list<int>, array<int, list<Token>>} $state what was known where it begins
+     */
+    private function again(array $state, int $start): Statement
+    {
+        [$mistakes, $cuts, $this->ids, $this->parent, $this->scope, $this->loops, $this->remarksBefore] = $state;
+        self::cutTo($this->mistakes, $mistakes);
+        self::cutTo($this->cuts, $cuts);
+        $this->at = $start;
+        $this->falling[$this->offset()] = true;
+
+        return $this->fallingSwitch();
     }
 
     /** @var array<int, true> switches of which a case runs on, by where they stand: so one within another is not read again and again */
@@ -1446,15 +1460,12 @@ abstract class BraceParser extends ExpressionParser
         $subject = $this->condition('switch');
         $this->accept('{');
         $falls = $this->nameFor('runs_on');
-        $this->write($falls, $begin);
-        $this->declared[$this->scope][$falls] = true;
         $this->cut($loop, 'head', $begin, $begin);
         [$outer, $this->parent] = [$this->parent, $loop];
-        $first = new SetVariable($this->newId(), $falls, new TruthLiteral(false));
-        $this->cut($first->id, 'head', $begin, $begin);
-        $rows = [$first];
+        $rows = [$this->setInside($falls, new TruthLiteral(false), $begin), ...$this->askedOnce($subject, $begin)];
+        $set = \count($rows);
         while (!$this->is('}')) {
-            $from = 1 === \count($rows) ? $begin : $this->offset();
+            $from = $set === \count($rows) ? $begin : $this->offset();
             [$tests, $isDefault] = $this->caseTests($subject);
             if ([] === $tests && !$isDefault) {
                 $this->fail('unsupported', $token, ['what' => 'switch']);
@@ -1485,7 +1496,7 @@ abstract class BraceParser extends ExpressionParser
             $this->parent = $loop;
             array_pop($this->loops);
             $this->cut($id, 'close', $end, $isBraced ? $this->endOffset() : $end);
-            $condition = $isDefault || null === $test ? new TruthLiteral(true) : (1 === \count($rows) ? $test : new Binary(Operator::Or, new VariableRead($falls), $test));
+            $condition = $isDefault || null === $test ? new TruthLiteral(true) : ($set === \count($rows) ? $test : new Binary(Operator::Or, new VariableRead($falls), $test));
             $rows[] = new Conditional($id, [new Branch($condition, new Block($inside))], null);
         }
         $this->parent = $outer;
@@ -1499,6 +1510,33 @@ abstract class BraceParser extends ExpressionParser
         $this->cut($loop, 'close', $offset, $this->endOffset());
 
         return new DoWhile($loop, new TruthLiteral(false), new Block($rows));
+    }
+
+    /**
+     * What may be another value when it is asked for a second time is kept under a name.
+     *
+     * @return list<SetVariable> the row that keeps it, if one is needed
+     */
+    private function askedOnce(Expression &$subject, int $offset): array
+    {
+        if ($this->isPlain($subject)) {
+            return [];
+        }
+        $row = $this->setInside($this->nameFor('switched'), $subject, $offset);
+        $subject = new VariableRead($row->variable);
+
+        return [$row];
+    }
+
+    /** A row of its own for what the text has no row for. */
+    private function setInside(string $name, Expression $value, int $offset): SetVariable
+    {
+        $this->write($name, $offset);
+        $this->declared[$this->scope][$name] = true;
+        $row = new SetVariable($this->newId(), $name, $value);
+        $this->cut($row->id, 'head', $offset, $offset);
+
+        return $row;
     }
 
     /**

@@ -219,7 +219,7 @@ abstract class ExpressionParser extends Parser
     {
         foreach (Walk::expressions($value) as $part) {
             $isPlain = $part instanceof NumberLiteral || $part instanceof TextLiteral || $part instanceof TruthLiteral || $part instanceof VariableRead || $part instanceof NothingLiteral
-                || $part instanceof Unary || $part instanceof Binary || $part instanceof Item || $part instanceof Operation && \in_array($part->key, ['length', 'to_whole', 'to_number', 'to_text', 'code', 'letter', 'upper', 'lower', 'upper_letter', 'lower_letter', 'absolute', 'floor'], true);
+                || $part instanceof Unary || $part instanceof Binary || $part instanceof Item || $part instanceof Field || $part instanceof Operation && \in_array($part->key, ['length', 'to_whole', 'to_number', 'to_text', 'code', 'letter', 'upper', 'lower', 'upper_letter', 'lower_letter', 'absolute', 'floor'], true);
             if (!$isPlain) {
                 return false;
             }

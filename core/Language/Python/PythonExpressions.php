@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -361,6 +362,12 @@ abstract class PythonExpressions extends ExpressionParser
         }
 
         return self::together(self::merged($parts));
+    }
+
+    /** Whether nothing shows that a value was found that nobody asked for: none of the program's own functions is called for it. */
+    private static function isQuiet(Expression $value): bool
+    {
+        return [] === array_filter(Walk::expressions($value), static fn (Expression $one): bool => $one instanceof OwnValue || $one instanceof MethodCall || $one instanceof Operation && \in_array($one->key, ['to_whole', 'to_number'], true));
     }
 
     /** A text before `%` is a template. */
@@ -1256,6 +1263,13 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('next' === $name && $first instanceof VariableRead && 1 === preg_match('/(?<![\w.])'.preg_quote($first->name, '/').'\s*=\s*iter\(/', $this->text)) {
             return new Operation(1 === $count ? 'next_item' : 'next_or', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+        if ('next' === $name && null !== $first && (1 === $count || 2 === $count)) {
+            // What is begun here is asked here only: of all that would follow nobody knows (The Python Standard Library, next).
+            $isBegun = $first instanceof Operation && 'started' === $first->key;
+            if ($isBegun || $first instanceof Collected && '[' !== ($this->text[$arguments[0]->offset] ?? '') && self::isQuiet($first)) {
+                return new Operation(1 === $count ? 'next_item' : 'next_or', [$isBegun ? $first : new Operation('started', [$first]), ...array_map(static fn (Argument $argument): Expression => $argument->value, \array_slice($arguments, 1))]);
+            }
         }
         $field = 'getattr' === $name || 'setattr' === $name ? $this->fieldNamed($name, $arguments) : null;
         if (null !== $field) {
