@@ -59,7 +59,7 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'scrivlet'];
+    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'heapq', 'scrivlet'];
     /** The Python Standard Library, string: String constants. */
     private const LETTERS = [
         'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
@@ -1263,6 +1263,10 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('next' === $name && $first instanceof VariableRead && 1 === preg_match('/(?<![\w.])'.preg_quote($first->name, '/').'\s*=\s*iter\(/', $this->text)) {
             return new Operation(1 === $count ? 'next_item' : 'next_or', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+        if (('heapq.nlargest' === $name || 'heapq.nsmallest' === $name) && 2 === $count && null !== $first && null === $arguments[1]->name) {
+            // The Python Standard Library, heapq: equivalent to the first of what is sorted.
+            return new Slice(new Operation('heapq.nlargest' === $name ? 'sorted_down' : 'sorted', [$arguments[1]->value]), new NumberLiteral(0), $first);
         }
         if ('next' === $name && null !== $first && (1 === $count || 2 === $count)) {
             // What is begun here is asked here only: of all that would follow nobody knows (The Python Standard Library, next).

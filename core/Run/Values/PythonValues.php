@@ -177,9 +177,6 @@ final class PythonValues extends Values
     /** Whole numbers of any size are compared as they are, beside a float as floats. */
     protected function order(mixed $a, mixed $b): ?int
     {
-        if ($a instanceof MapValue && '' !== $a->class || $b instanceof MapValue && '' !== $b->class) {
-            return $this->isBefore($a, $b) ? -1 : ($this->isBefore($b, $a) ? 1 : 0);
-        }
         if ($a instanceof ListValue && $b instanceof ListValue) {
             return $this->listOrder($a, $b);
         }

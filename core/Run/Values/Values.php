@@ -285,9 +285,18 @@ abstract class Values
         if ($a instanceof MapValue && 'set' === $a->sort) {
             return $this->isWithin($a, $b) && !$this->equal($a, $b);
         }
+        if ($this->saysItself($a, $b)) {
+            return $this->isBefore($a, $b);
+        }
         $order = $this->order($a, $b);
 
         return null === $order ? $this->comparable($a) < $this->comparable($b) : $order < 0;
+    }
+
+    /** Whether one of two objects says itself that it is less, or the other that it is greater. */
+    private function saysItself(mixed $a, mixed $b): bool
+    {
+        return ($a instanceof MapValue || $b instanceof MapValue) && ($this->can($a, '@less') || $this->can($b, '@greater'));
     }
 
     final public function lessOrEqual(mixed $a, mixed $b): bool
