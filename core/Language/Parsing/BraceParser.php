@@ -1918,6 +1918,11 @@ abstract class BraceParser extends ExpressionParser
         return $offset === $this->rowBegins;
     }
 
+    protected function argued(): Expression
+    {
+        return $this->giving();
+    }
+
     /** A value that may give something a value itself: `x = 3`, `total += x`. */
     protected function giving(int $strength = 0): Expression
     {

@@ -18,6 +18,7 @@ use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\RealArguments;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
@@ -317,9 +318,15 @@ abstract class ExpressionParser extends Parser
     protected function argument(): Argument
     {
         $offset = $this->offset();
-        $value = $this->expression();
+        $value = $this->argued();
 
         return new Argument($value, $offset, $this->endOffset());
+    }
+
+    /** A value between the brackets of a call. */
+    protected function argued(): Expression
+    {
+        return $this->expression();
     }
 
     /** What follows a value: calls, points and indexes. */
@@ -616,11 +623,24 @@ abstract class ExpressionParser extends Parser
             return $kept;
         }
         if ([] !== $candidates) {
-            $wanted = \count($candidates[0][1]) - 1;
-            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $name, ['name' => $name->text, 'wanted' => $wanted, 'given' => \count($arguments)]);
+            $this->miscounted($name, $name->text, \count($candidates[0][1]) - 1, $arguments);
         }
 
         return $this->ofValue($receiver, $name, $arguments) ?? $this->unknownMethod($name, true);
+    }
+
+    /**
+     * What the language brings is given another number of values than is known here.
+     *
+     * @param list<Argument> $arguments
+     */
+    private function miscounted(Token $at, string $name, int $wanted, array $arguments): never
+    {
+        $given = \count($arguments);
+        if (RealArguments::take($this->language(), $name, $arguments, $wanted)) {
+            $this->fail('unsupported', $at, ['what' => $name.'('.implode(', ', array_fill(0, max(1, $given), '…')).')']);
+        }
+        $this->fail($given < $wanted ? 'few_arguments' : 'many_arguments', $at, ['name' => $name, 'wanted' => $wanted, 'given' => $given]);
     }
 
     /**
@@ -860,8 +880,7 @@ abstract class ExpressionParser extends Parser
         $full = $object->text.'.'.$member->text;
         $index = SpellingIndex::of($this->language());
         if (isset($index->functions[$full])) {
-            $wanted = \count($index->functions[$full][0][1]);
-            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $member, ['name' => $member->text, 'wanted' => $wanted, 'given' => \count($arguments)]);
+            $this->miscounted($member, $member->text, \count($index->functions[$full][0][1]), $arguments);
         }
         foreach (array_keys($index->functions) as $name) {
             if (str_starts_with($name, $object->text.'.')) {
@@ -1096,8 +1115,7 @@ abstract class ExpressionParser extends Parser
             return $made;
         }
         if ([] !== $candidates) {
-            $wanted = \count($candidates[0][1]);
-            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $token, ['name' => $name, 'wanted' => $wanted, 'given' => \count($arguments)]);
+            $this->miscounted($token, $name, \count($candidates[0][1]), $arguments);
         }
         $entry = Vocabulary::withoutObject($this->language(), $name);
         if (null !== $entry) {
