@@ -23,6 +23,7 @@ use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
@@ -1413,6 +1414,11 @@ abstract class CppExpressions extends BraceExpressions
             return $this->sortedBy($first, $second, $token);
         }
         if ('swap' === $name && 2 === $count) {
+            if ($values !== array_filter($values, Given::isPlace(...))) {
+                // What was only reckoned has no place to put the other in.
+                $this->fail('unsupported', $token, ['what' => 'swap(…, …)']);
+            }
+
             return $this->transient('swap', $values);
         }
         if ('getline' === $name) {
