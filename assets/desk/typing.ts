@@ -35,11 +35,6 @@ const PAUSE = 300;
 const REST = 500;
 /** How long nothing is typed until a line in the making is told its mistakes; another line's are told at once. */
 const PATIENCE = 1000;
-/**
- * What the browser itself keeps free above and below a caret that it scrolls to (`scroll-p-` of the spread), in pixels. With less
- * behind a line break, the first letter of each line moved the whole spread, to be laid out and painted anew.
- */
-const ROOM = { top: 60, bottom: 60 };
 let view: EditorView | null = null;
 let timer = 0;
 let asking = 0;
@@ -183,7 +178,7 @@ async function open(): Promise<void> {
         EditorState.phrases.of(data.phrases),
         EditorState.lineSeparator.of(separator(typed.text)),
         drawSelection(),
-        EditorView.scrollMargins.of(() => ROOM),
+        EditorView.scrollMargins.of(room),
         indentOnInput(),
         indentUnit.of(unit),
         EditorState.tabSize.of(4),
@@ -232,6 +227,15 @@ async function open(): Promise<void> {
   const left = localStorage.getItem(draft());
   if (left !== null && left !== typed.text)
     view.dispatch({ changes: { from: 0, to: view.state.doc.length, insert: view.state.toText(left) } });
+}
+
+/**
+ * What the browser itself keeps free above and below a caret that it scrolls to. With less behind a line break, the first letter of
+ * each line moved the whole spread, to be laid out and painted anew.
+ */
+function room(): { top: number; bottom: number } {
+  const { scrollPaddingTop, scrollPaddingBottom } = getComputedStyle(byId("spread"));
+  return { top: parseFloat(scrollPaddingTop), bottom: parseFloat(scrollPaddingBottom) };
 }
 
 function text(): string {

@@ -6,8 +6,11 @@ namespace Scrivlet\Tests\Core;
 
 use PHPUnit\Framework\Attributes\Group;
 use PHPUnit\Framework\TestCase;
+use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Run\Answers;
 use Scrivlet\Core\Run\Circumstances;
 use Scrivlet\Core\Run\Compiler;
@@ -92,6 +95,18 @@ final class SafetyTest extends TestCase
         $text = "struct Money {\n    Money operator-() const { return Money(-pence); }\n    Money operator/ return int n) const { return Moneypence /n); }";
 
         self::assertSame($text, Language::Cpp->print(Language::Cpp->read($text)->program)->text());
+    }
+
+    /** A value was swapped for a variable, in a row that no stored program may have. */
+    public function testWhatIsSwappedHasAPlace(): void
+    {
+        $read = static fn (string $other): Reading => Language::Cpp->read("int main() {\n    int a = 1, b = 2;\n    swap(a, $other);\n}\n");
+
+        self::assertSame(['unsupported'], array_column($read('b || b')->mistakes, 'kind'));
+        foreach (['b', 'b || b'] as $other) {
+            $program = $read($other)->program;
+            self::assertEquals($program, ProjectReader::kept(ProjectWriter::kept($program)), $other);
+        }
     }
 
     /** Torn programs end within all their limits, write nothing and warn of nothing. */

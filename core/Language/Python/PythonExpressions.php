@@ -364,7 +364,20 @@ abstract class PythonExpressions extends ExpressionParser
         return self::together(self::merged($parts));
     }
 
-    /** Whether nothing shows that a value was found that nobody asked for: none of the program's own functions is called for it. */
+    /**
+     * What `next` takes the next item of; null where that is not known. Of a generator in brackets all items are found at once, which
+     * nobody sees: no other place has it.
+     */
+    private function begun(Expression $items, int $offset): ?Expression
+    {
+        if ($items instanceof Operation && 'started' === $items->key || $items instanceof VariableRead && 1 === preg_match('/(?<![\w.])'.preg_quote($items->name, '/').'\s*=\s*iter\(/', $this->text)) {
+            return $items;
+        }
+
+        return $items instanceof Collected && '[' !== ($this->text[$offset] ?? '') && self::isQuiet($items) ? new Operation('started', [$items]) : null;
+    }
+
+    /** Whether nothing shows that items were found that nobody asked for: nothing of the program's own is called for them, and no text that is no number fails. */
     private static function isQuiet(Expression $value): bool
     {
         return [] === array_filter(Walk::expressions($value), static fn (Expression $one): bool => $one instanceof OwnValue || $one instanceof MethodCall || $one instanceof Operation && \in_array($one->key, ['to_whole', 'to_number'], true));
@@ -1261,19 +1274,15 @@ abstract class PythonExpressions extends ExpressionParser
         if ('iter' === $name && 1 === $count && null !== $first) {
             return new Operation('started', [$first]);
         }
-        if ('next' === $name && $first instanceof VariableRead && 1 === preg_match('/(?<![\w.])'.preg_quote($first->name, '/').'\s*=\s*iter\(/', $this->text)) {
-            return new Operation(1 === $count ? 'next_item' : 'next_or', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
-        }
         if (('heapq.nlargest' === $name || 'heapq.nsmallest' === $name) && 2 === $count && null !== $first && null === $arguments[1]->name) {
             // The Python Standard Library, heapq: equivalent to the first of what is sorted.
-            return new Slice(new Operation('heapq.nlargest' === $name ? 'sorted_down' : 'sorted', [$arguments[1]->value]), new NumberLiteral(0), $first);
+            $many = $first instanceof NumberLiteral ? $first : new Operation('larger', [new NumberLiteral(0), $first]);
+
+            return new Slice(new Operation('heapq.nlargest' === $name ? 'sorted_down' : 'sorted', [$arguments[1]->value]), new NumberLiteral(0), $many);
         }
-        if ('next' === $name && null !== $first && (1 === $count || 2 === $count)) {
-            // What is begun here is asked here only: of all that would follow nobody knows (The Python Standard Library, next).
-            $isBegun = $first instanceof Operation && 'started' === $first->key;
-            if ($isBegun || $first instanceof Collected && '[' !== ($this->text[$arguments[0]->offset] ?? '') && self::isQuiet($first)) {
-                return new Operation(1 === $count ? 'next_item' : 'next_or', [$isBegun ? $first : new Operation('started', [$first]), ...array_map(static fn (Argument $argument): Expression => $argument->value, \array_slice($arguments, 1))]);
-            }
+        $begun = 'next' === $name && null !== $first && 2 >= $count ? $this->begun($first, $arguments[0]->offset) : null;
+        if (null !== $begun) {
+            return new Operation(1 === $count ? 'next_item' : 'next_or', [$begun, ...array_map(static fn (Argument $argument): Expression => $argument->value, \array_slice($arguments, 1))]);
         }
         $field = 'getattr' === $name || 'setattr' === $name ? $this->fieldNamed($name, $arguments) : null;
         if (null !== $field) {

@@ -73,3 +73,5 @@ try:
     heapq.heappush(h, Bad())
 except ZeroDivisionError:
     print(len(h))
+n = -1
+print(heapq.nlargest(n, [1, 2, 3]), heapq.nsmallest(-2, [1]), heapq.nlargest(n + 3, [1, 2, 3]))
