@@ -230,12 +230,12 @@ async function open(): Promise<void> {
 }
 
 /**
- * What the browser itself keeps free above and below a caret that it scrolls to. With less behind a line break, the first letter of
- * each line moved the whole spread, to be laid out and painted anew.
+ * What the browser itself keeps free below a caret that it scrolls to. With less behind a line break, the first letter of each line
+ * moved the whole spread, to be laid out and painted anew. The editor takes it off its own edges, too, beyond which it shows no
+ * list: there is as much room below its last line, and none above the first.
  */
-function room(): { top: number; bottom: number } {
-  const { scrollPaddingTop, scrollPaddingBottom } = getComputedStyle(byId("spread"));
-  return { top: parseFloat(scrollPaddingTop), bottom: parseFloat(scrollPaddingBottom) };
+function room(): { bottom: number } {
+  return { bottom: parseFloat(getComputedStyle(byId("spread")).scrollPaddingBottom) };
 }
 
 function text(): string {

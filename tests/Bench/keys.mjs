@@ -35,7 +35,14 @@ await page.evaluate(() => {
     if (window.pressed && document.querySelector(".cm-tooltip-autocomplete li")) {
       const from = window.pressed;
       window.pressed = 0;
-      requestAnimationFrame(() => setTimeout(() => window.asked.push(performance.now() - from)));
+      requestAnimationFrame(() =>
+        setTimeout(() => {
+          window.asked.push(performance.now() - from);
+          // A list that is kept out of sight is painted in no time.
+          const { top, bottom } = document.querySelector(".cm-tooltip-autocomplete").getBoundingClientRect();
+          window.unseen ||= top < 0 || bottom > innerHeight;
+        }),
+      );
     }
   }).observe(document.body, { childList: true, subtree: true });
 });
@@ -62,6 +69,7 @@ for (let turn = 0; turn < KEYS; turn++) {
   await page.waitForTimeout(150);
 }
 const keys = await page.evaluate(() => window.asked);
+if (await page.evaluate(() => window.unseen)) throw new Error("The list is out of sight.");
 await browser.close();
 
 const at = (times, share) => [...times].sort((one, other) => one - other)[Math.floor(share * (times.length - 1))];

@@ -208,4 +208,15 @@ test("the heads of the pages stay above a long text, and a first letter at its e
   await page.keyboard.type("p");
   await page.waitForTimeout(300);
   assert.equal((await places()).scrolled, before.scrolled);
+  const list = await page.locator(".cm-tooltip-autocomplete").boundingBox();
+  assert.ok(list && list.y > before.top && list.y + list.height < 800, `the list is at ${JSON.stringify(list)}`);
+});
+
+test("at the first line the list is in sight as well", async () => {
+  await write(await newProgram(page), "python");
+  await page.keyboard.type("pr");
+  await page.locator(".cm-tooltip-autocomplete li").first().waitFor();
+  await page.waitForTimeout(300);
+  const list = await page.locator(".cm-tooltip-autocomplete").boundingBox();
+  assert.ok(list && list.y > 80 && list.y + list.height < 800, `the list is at ${JSON.stringify(list)}`);
 });
