@@ -143,6 +143,22 @@ class AtOnce {
   }
 }
 
+/** Quotes that stand three at a time are typed over one by one, as they are written. */
+const typedOver = EditorView.inputHandler.of((view, from, to, typed) => {
+  const quotes = /^["']$/.test(typed) && from === to ? typed.repeat(3) : "";
+  const known = view.state.languageDataAt<{ brackets?: string[] }>("closeBrackets", from)[0]?.brackets;
+  if (!quotes || !known?.includes(quotes)) return false;
+  const before = view.state.sliceDoc(0, from);
+  const opened = before.replace(/(["'])\1*$/, (run, sign) => (sign === typed ? "" : run));
+  const behind = before.length - opened.length;
+  let ahead = 0;
+  while (ahead < 3 && view.state.sliceDoc(from + ahead, from + ahead + 1) === typed) ahead++;
+  const isClosing = behind + ahead === 3 ? opened.split(quotes).length % 2 === 0 : behind + ahead === 6 && behind >= 3;
+  if (!ahead || !isClosing) return false;
+  view.dispatch({ selection: { anchor: from + 1 }, userEvent: "input.type" });
+  return true;
+});
+
 /**
  * What may be written at the caret, as a list while typing and on Ctrl+Space; brackets and quotes close themselves.
  *
@@ -167,6 +183,7 @@ export function completing(ask: Ask, taken: () => void): Extension {
       if (transactions.some((one) => one.annotation(pickedCompletion))) taken();
     }),
     list,
+    typedOver,
     closeBrackets(),
     // Before the keys that lead from gap to gap, while the list is there.
     Prec.highest(keymap.of([{ key: "Tab", run: takeBest }, ...completionKeymap])),

@@ -562,7 +562,7 @@ final class Completion
         }
         if (null !== $this->place->callee && Language::Python === $this->language) {
             foreach ($this->names->functions[$this->place->callee] ?? [] as $index => $name) {
-                $this->offer($name, SuggestionKind::Variable, 4.5 + ($index === $this->place->argument ? 1 : 0) - 0.1 * $index, '', $name.'=${}');
+                $this->offer($name, SuggestionKind::Variable, 4.5 + ($index === $this->place->argument ? 1 : 0) - 0.1 * $index, $name.' = …', $name.'=${}');
             }
         }
         if (\in_array($before, ['new', 'extends', 'public', 'instanceof'], true)) {

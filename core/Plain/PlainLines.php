@@ -7,16 +7,25 @@ namespace Scrivlet\Core\Plain;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Line;
+use Scrivlet\Core\Tree\Attempt;
+use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Script;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Walk;
 
 /** A program's text in plain words, line by line. */
 final class PlainLines
 {
+    /** What stands above a row or at its side, on a line of its own. */
+    private const ASIDE = '/^\s*(?:@\w[\w.]*(?:\(.*\))?\s*(?:#.*)?|template\s*<[^<>]*>\s*|(?:public|private|protected)\s*:\s*|(?!(?:else|try|finally|default)\b)\w+\s*:\s*|\{\s*(?:\/\/.*)?)$/';
     private const BRINGS_IN = '/^\s*(?:import|from|#\s*include|using|const|let|var)\b/';
+    private const ENDS_WELL = '/^\s*return\s+(?:0|EXIT_SUCCESS)\s*;/';
 
     private readonly Phrases $phrases;
+    private readonly LanguageLine $asides;
+    private readonly WrittenNames $written;
     /** @var array<int, Statement> rows by id */
     private array $rows = [];
     /** @var array<int, PlainRow> by row id: what says its sentences */
@@ -33,7 +42,9 @@ final class PlainLines
     private function __construct(private readonly Analysis $analysis, Language $language, string $locale)
     {
         $this->phrases = new Phrases($locale);
+        $this->asides = new LanguageLine($this->phrases);
         $this->lines = $analysis->text($language)->lines;
+        $this->written = WrittenNames::of($analysis->text($language)->text());
         foreach ($analysis->program->parts() as $part) {
             foreach (Walk::statements([$part]) as $row) {
                 $this->rows[$row->id] = $row;
@@ -45,10 +56,10 @@ final class PlainLines
             }
         }
         $this->countBelow();
-        $script = new PlainRow($this->phrases, $analysis->types(), $analysis->program->script);
+        $script = new PlainRow($this->phrases, $analysis->types(), $analysis->program->script, $this->written);
         $this->speakers = array_fill_keys(array_keys($this->rows), $script);
         foreach ($analysis->program->definitions() as $function) {
-            $speaker = new PlainRow($this->phrases, $analysis->types(), $function);
+            $speaker = new PlainRow($this->phrases, $analysis->types(), $function, $this->written);
             foreach (Walk::statements([$function]) as $row) {
                 $this->speakers[$row->id] = $speaker;
             }
@@ -72,7 +83,9 @@ final class PlainLines
     {
         $first = [];
         foreach ($this->lines as $number => $line) {
-            $first[$line->anchor] ??= $number;
+            if (1 !== preg_match(self::ASIDE, $line->text)) {
+                $first[$line->anchor] ??= $number;
+            }
         }
         $at = 0;
         foreach ($this->rows as $id => $row) {
@@ -83,6 +96,12 @@ final class PlainLines
                 $this->sharing[$at][] = [$id, 'head'];
             }
         }
+    }
+
+    /** Whether reading has put it in, to remember what the text only means, by a name that no text has. */
+    private function isUnwritten(Statement $row): bool
+    {
+        return $row instanceof SetVariable && $row->value instanceof TruthLiteral && !$this->written->has($row->variable);
     }
 
     /** @return list<string> */
@@ -97,10 +116,19 @@ final class PlainLines
                 $sentences[] = '';
                 continue;
             }
+            if (1 === preg_match(self::ASIDE, $line->text)) {
+                $sentences[] = $this->phrases->sentence($this->asides->phrase($line->text));
+                continue;
+            }
+            if ($row instanceof Conditional && 'head' !== $part && 1 === preg_match('/^\s*break\s*;?\s*$/', $line->text)) {
+                $sentences[] = $this->phrases->sentence($this->phrases->fill('end.case'));
+                continue;
+            }
             $sentences[] = match (true) {
-                null === $row, $row instanceof Script && 1 === preg_match(self::BRINGS_IN, $line->text) => $this->aroundRows($line->text),
-                $line->anchor === $before => $this->phrases->sentence($this->phrases->fill('goes_on')),
-                default => $this->sentence($row, self::part($part), $number),
+                null === $row, $row instanceof Script && 1 === preg_match(self::BRINGS_IN, $line->text) => $this->phrases->sentence($this->asides->phrase($line->text)),
+                $row instanceof Script && 1 === preg_match(self::ENDS_WELL, $line->text) => $this->phrases->sentence($this->phrases->fill('line.ends_well')),
+                $line->anchor === $before && 1 !== preg_match('/^\s*\}/', $line->text) => $this->phrases->sentence($this->phrases->fill('goes_on')),
+                default => $this->sentence($row, self::part($row, $part), $number),
             };
             $before = $line->anchor;
         }
@@ -110,12 +138,14 @@ final class PlainLines
 
     private function sentence(Statement $row, string $part, int $number): string
     {
-        $said = $this->said($row, $part, $this->below["$row->id:$part"] ?? 0);
-        foreach ($this->sharing[$number] ?? [] as [$id, $inner]) {
-            $said .= ' '.$this->said($this->rows[$id], $inner, 0);
+        $rows = [[$row->id, $part], ...$this->sharing[$number] ?? []];
+        $rows = array_values(array_filter($rows, fn (array $one): bool => !$this->isUnwritten($this->rows[$one[0]]))) ?: $rows;
+        $said = [];
+        foreach ($rows as $at => [$id, $inner]) {
+            $said[] = $this->said($this->rows[$id], $inner, 0 === $at ? $this->below["$id:$inner"] ?? 0 : 0);
         }
 
-        return $said;
+        return implode(' ', $said);
     }
 
     private function said(Statement $row, string $part, int $lines): string
@@ -124,9 +154,9 @@ final class PlainLines
     }
 
     /** Parts that printers make for looks say what the row's head says. */
-    private static function part(string $part): string
+    private static function part(Statement $row, string $part): string
     {
-        return 'close' === $part || 'otherwise' === $part || str_starts_with($part, 'then') ? $part : 'head';
+        return $row instanceof Attempt || 'close' === $part || 'otherwise' === $part || str_starts_with($part, 'then') ? $part : 'head';
     }
 
     /** Counts the lines that stand in each part of each row: those that have words, and are not the ends of others. */
@@ -142,13 +172,5 @@ final class PlainLines
                 $this->below["$outer:$in"] = ($this->below["$outer:$in"] ?? 0) + 1;
             }
         }
-    }
-
-    /** What a language wants around the rows. */
-    private function aroundRows(string $text): string
-    {
-        $speaker = new PlainRow($this->phrases, $this->analysis->types(), $this->analysis->program->script);
-
-        return $this->phrases->sentence(1 === preg_match(self::BRINGS_IN, $text) ? $speaker->import($text) : $this->phrases->fill('around'));
     }
 }

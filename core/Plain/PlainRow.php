@@ -28,6 +28,7 @@ use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -50,9 +51,9 @@ final readonly class PlainRow
 {
     private PlainValue $values;
 
-    public function __construct(private Phrases $phrases, Types $types, FunctionDefinition|Script $part)
+    public function __construct(private Phrases $phrases, Types $types, FunctionDefinition|Script $part, ?WrittenNames $names = null)
     {
-        $this->values = new PlainValue($phrases, $types, $part);
+        $this->values = new PlainValue($phrases, $types, $part, $names);
     }
 
     /**
@@ -92,6 +93,11 @@ final readonly class PlainRow
         foreach ($row->labels() as $name => $label) {
             $said[$name] = 'kinds' === $name ? $this->kinds($label) : ('parent' === $name && str_starts_with($label, '@') && ClassDefinition::RECORD !== $label ? $this->kinds(substr($label, 1)) : $label);
         }
+        foreach (['variable', 'name'] as $name) {
+            if (isset($said[$name])) {
+                $said[$name] = $this->values->name($said[$name]);
+            }
+        }
         foreach ($row->blanks() as $name => $blank) {
             $said[$name] = 'condition' === $name ? $this->values->condition($blank) : $this->values->noun($blank);
         }
@@ -100,7 +106,7 @@ final readonly class PlainRow
             $row instanceof Command => $this->values->command(Catalogue::get($row->command), $row->arguments),
             $row instanceof Handler => $this->phrases->fill('handler', [...$said, 'event' => $this->event($row)]),
             $row instanceof Comment => $this->remark($row->text),
-            $row instanceof Import => $this->import($row->text),
+            $row instanceof Import => (new LanguageLine($this->phrases))->phrase($row->text),
             $row instanceof FunctionDefinition => $this->definition($row, $said),
             $row instanceof SetVariable => $this->set($row, $said),
             $row instanceof Declaration => $this->phrases->fill(null === $row->type ? 'declare' : 'declare_typed', [...$said, 'type' => $this->type(TypeNames::read($row->type ?? ''))]),
@@ -111,8 +117,8 @@ final readonly class PlainRow
             $row instanceof OwnCall => $this->call($row->function, $row->arguments),
             $row instanceof Perform => $this->performed($row->value),
             $row instanceof Count => $this->phrases->fill($row->by instanceof NumberLiteral && 1.0 === (float) $row->by->value ? 'count_up' : 'count', $said),
-            $row instanceof ForLoop => $this->phrases->fill('for', [...$said, 'change' => $this->phrases->fill(Operator::Add === $row->operator ? 'change' : 'change_'.$row->operator->value, ['variable' => $row->variable, 'amount' => $this->values->noun($row->amount)])]),
-            $row instanceof EachLoop => $this->phrases->fill('for_each', [...$said, 'variable' => $this->phrases->all($row->variables)]),
+            $row instanceof ForLoop => $this->phrases->fill('for', [...$said, 'change' => $this->phrases->fill(Operator::Add === $row->operator ? 'change' : 'change_'.$row->operator->value, ['variable' => $this->values->name($row->variable), 'amount' => $this->values->noun($row->amount)])]),
+            $row instanceof EachLoop => $this->phrases->fill('for_each', [...$said, 'variable' => $this->phrases->all(array_map($this->values->name(...), $row->variables))]),
             default => $this->phrases->fill($row->entry(), $said),
         };
     }
@@ -156,28 +162,13 @@ final readonly class PlainRow
         return '' === $text ? $this->phrases->fill('empty_remark') : $this->phrases->fill('comment', ['text' => $this->phrases->fill('quoted', ['text' => (string) preg_replace('/\s+/u', ' ', $text)])]);
     }
 
-    /** `from random import randint`: the words that are names. */
-    public function import(string $text): string
-    {
-        if (str_contains($text, 'use strict')) {
-            return $this->phrases->fill('strict');
-        }
-        if (1 === preg_match('/^\s*using\b/', $text)) {
-            return $this->phrases->fill('using');
-        }
-        preg_match_all('/[\p{L}_][\p{L}\p{N}_]*/u', (string) preg_replace(['/(?:^|\s)\/\/.*$|\s#\s.*$/', '/\.(?:js|hpp|h|mjs)\b/'], '', $text), $match);
-        $names = array_values(array_unique(array_diff($match[0], ['from', 'import', 'include', 'as', 'const', 'let', 'var', 'require', 'default'])));
-
-        return $this->phrases->fill('import', ['names' => $this->phrases->all($names)]);
-    }
-
     /** @param array<string, string> $said */
     private function definition(FunctionDefinition $row, array $said): string
     {
         $parameters = [];
         foreach ($row->parameters as $parameter) {
             $default = $row->defaults[$parameter] ?? null;
-            $typed = isset($row->types[$parameter]) ? $this->phrases->fill('typed', ['name' => $parameter, 'type' => $this->type(TypeNames::read($row->types[$parameter]))]) : $parameter;
+            $typed = isset($row->types[$parameter]) ? $this->phrases->fill('typed', ['name' => $this->values->name($parameter), 'type' => $this->type(TypeNames::read($row->types[$parameter]))]) : $this->values->name($parameter);
             $parameters[] = null === $default ? $typed : $this->phrases->fill('default', ['parameter' => $typed, 'value' => $this->values->noun($default, true)]);
         }
         if ('' !== $row->class()) {
@@ -187,7 +178,9 @@ final readonly class PlainRow
         $said['parameters'] = $this->phrases->all($parameters);
         $said['type'] = isset($row->types['']) ? $this->type(TypeNames::read($row->types[''])) : '';
 
-        return $this->phrases->fill([] === $parameters ? 'define_plain' : 'define', $said).(isset($row->types['']) ? $this->phrases->fill('define_result', $said) : '');
+        $form = ([] === $parameters ? 'define_plain' : 'define').('' === $row->class() && $this->values->isUnwritten($row->name) ? '_unnamed' : '');
+
+        return $this->phrases->fill($form, $said).(isset($row->types['']) ? $this->phrases->fill('define_result', $said) : '');
     }
 
     /** @param array<string, string> $said */
@@ -230,13 +223,16 @@ final readonly class PlainRow
     /** @param list<Expression> $arguments */
     private function call(string $function, array $arguments): string
     {
-        return $this->phrases->fill([] === $arguments ? 'call' : 'call_with', ['function' => $function, 'arguments' => $this->values->listed($arguments)]);
+        return $this->phrases->fill([] === $arguments ? 'call' : 'call_with', ['function' => $this->values->function($function), 'arguments' => $this->values->listed($arguments)]);
     }
 
     private function performed(Expression $value): string
     {
         return match (true) {
-            $value instanceof MethodCall, $value instanceof MakeObject => $this->phrases->fill('perform_method', ['value' => $this->values->noun($value)]),
+            $value instanceof MethodCall && MethodCall::CALL === $value->method && $value->object instanceof Item && $value->object->operands()[1] instanceof TextLiteral => $this->values->asked($value->object->operands()[0], $value->object->operands()[1]->value, $value->arguments, 'perform_method'),
+            $value instanceof MethodCall && MethodCall::CALL === $value->method => $this->call($this->values->noun($value->object), $value->arguments),
+            $value instanceof MethodCall => $this->values->asked($value->object, $value->method, $value->arguments, 'perform_method'),
+            $value instanceof MakeObject => $this->phrases->fill('perform_making', ['value' => $this->values->noun($value)]),
             $value instanceof OwnValue => $this->call($value->function, $value->arguments),
             $value instanceof Operation && 'nothing' === ValueOperations::get($value->key)->result => $this->values->operation($value),
             $value instanceof Operation && 'ask' === $value->key => $this->phrases->fill('ask', ['value' => $this->values->listed($value->arguments)]),
@@ -247,7 +243,8 @@ final readonly class PlainRow
     private function type(StaticType $type): string
     {
         return match ($type->kind) {
-            TypeKind::List => $this->phrases->fill('type.list', ['items' => $this->type($type->item())]),
+            TypeKind::List => TypeKind::Unknown === $type->item()->kind ? $this->phrases->fill('type.plain_list') : $this->phrases->fill('type.list', ['items' => $this->type($type->item())]),
+            TypeKind::Set => $this->phrases->fill('type.set', ['items' => $this->type($type->element ?? StaticType::unknown())]),
             TypeKind::Map => $this->phrases->fill('type.map', ['keys' => $this->type($type->key ?? StaticType::unknown()), 'items' => $this->type($type->element ?? StaticType::unknown())]),
             TypeKind::Object, TypeKind::Copied => (string) $type->class,
             default => $this->phrases->fill('type.'.$type->kind->name),

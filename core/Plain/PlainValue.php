@@ -50,7 +50,7 @@ use Scrivlet\Core\Tree\VariableRead;
  */
 final readonly class PlainValue
 {
-    public function __construct(private Phrases $phrases, private Types $types, private FunctionDefinition|Script $part)
+    public function __construct(private Phrases $phrases, private Types $types, private FunctionDefinition|Script $part, private ?WrittenNames $names = null)
     {
     }
 
@@ -61,30 +61,60 @@ final readonly class PlainValue
             $value instanceof NumberLiteral => $this->number($value->value),
             $value instanceof TextLiteral => $this->quoted($value->value),
             $value instanceof TruthLiteral => $this->phrases->fill($value->value ? 'true' : 'false'),
-            $value instanceof VariableRead => $value->name,
-            $value instanceof FunctionReference => $value->function,
+            $value instanceof VariableRead => $this->name($value->name),
+            $value instanceof FunctionReference => $this->isUnwritten($value->function) ? $this->phrases->fill('this_function') : $this->function($value->function),
             $value instanceof Unary && UnaryOperator::Negate === $value->operator => $this->operands('negate', [$value->operand]),
             $value instanceof Binary && !$value->operator->isLogic() && !$value->operator->isComparison() => $this->binary($value, $inside),
             $value instanceof RandomWhole => $this->operands('random', $value->operands()),
             $value instanceof MakeObject => $this->phrases->fill([] === $value->arguments ? 'make' : 'make_with', ['class' => $value->class, 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof MethodCall && MethodCall::CALL === $value->method && $value->object instanceof Item && $value->object->operands()[1] instanceof TextLiteral => $this->asked($value->object->operands()[0], $value->object->operands()[1]->value, $value->arguments),
             $value instanceof MethodCall && MethodCall::CALL === $value->method => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $this->noun($value->object), 'arguments' => $this->listed($value->arguments)]),
-            $value instanceof MethodCall => $this->phrases->fill([] === $value->arguments ? 'method' : 'method_with', ['object' => $this->noun($value->object, true), 'method' => $value->method, 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof MethodCall => $this->asked($value->object, $value->method, $value->arguments),
             $value instanceof Field => $this->phrases->fill('field', ['object' => $this->noun($value->object, true), 'name' => $value->name]),
             $value instanceof KindTest => $this->phrases->fill('whether', ['condition' => $this->kindTest($value)]),
-            $value instanceof OwnValue => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $value->function, 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof OwnValue => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $this->function($value->function), 'arguments' => $this->listed($value->arguments)]),
             $value instanceof ListLiteral => [] === $value->items ? $this->phrases->fill('empty_list') : $this->phrases->count('list', \count($value->items), ['items' => $this->listed($value->items)]),
             $value instanceof MapLiteral => $this->map($value),
             $value instanceof NothingLiteral => $this->phrases->fill('nothing'),
             $value instanceof Item => $this->operands('item', $value->operands()),
             $value instanceof Slice => $this->operands('slice', $value->operands()),
             $value instanceof Choice => $this->phrases->fill('choice', ['0' => $this->condition($value->condition, true), '1' => $this->noun($value->then, true), '2' => $this->noun($value->otherwise, true)]),
-            $value instanceof Collected => $this->phrases->fill(null === $value->condition ? 'collected' : 'collected_if', ['value' => $this->noun($value->value), 'variable' => $value->variable, 'over' => $this->noun($value->over, true), 'condition' => null === $value->condition ? '' : $this->condition($value->condition)]),
-            $value instanceof Lambda => $this->phrases->fill('lambda', ['parameters' => $this->phrases->all($value->parameters), 'value' => $this->noun($value->value)]),
+            $value instanceof Collected => $this->phrases->fill(null === $value->condition ? 'collected' : 'collected_if', ['value' => $this->noun($value->value), 'variable' => $this->name($value->variable), 'over' => $this->noun($value->over, true), 'condition' => null === $value->condition ? '' : $this->condition($value->condition)]),
+            $value instanceof Lambda => $this->phrases->fill([] === $value->parameters ? 'lambda_plain' : 'lambda', ['parameters' => $this->phrases->all(array_map($this->name(...), $value->parameters)), 'value' => $this->noun($value->value)]),
+            $value instanceof Binary && $value->operator->isLogic() && $this->isOneOfBoth($value) => $this->phrases->fill($value->operator->value.'.value', ['0' => $this->noun($value->left, true), '1' => $this->noun($value->right, true)]),
             $this->isCondition($value) => $this->phrases->fill('whether', ['condition' => $this->condition($value, $inside)]),
             $value instanceof CommandValue => $this->command(Catalogue::get($value->command), $value->arguments),
             $value instanceof Operation => $this->operation($value),
             default => $this->phrases->fill('unread_value'),
         });
+    }
+
+    /**
+     * What an object gives or, where that is done for its own sake, does.
+     *
+     * @param list<Expression> $arguments
+     */
+    public function asked(Expression $object, string $method, array $arguments, string $form = 'method'): string
+    {
+        return $this->phrases->fill([] === $arguments ? $form : "{$form}_with", ['object' => $this->noun($object, true), 'method' => $method, 'arguments' => $this->listed($arguments)]);
+    }
+
+    public function name(string $name): string
+    {
+        return null === $this->names ? $name : $this->names->name($name);
+    }
+
+    /** Whether reading has made the name of a function that has none where it was written. */
+    public function isUnwritten(string $function): bool
+    {
+        return null !== $this->names && !$this->names->has($function) && !str_contains($function, '.');
+    }
+
+    public function function(string $name): string
+    {
+        [$class, $method] = [...explode('.@', $name, 2), ''];
+
+        return '' === $method ? $this->name($name) : $this->phrases->fill('method_of', ['class' => $class, 'method' => $this->phrases->fill("method.$method")]);
     }
 
     private function kindTest(KindTest $test): string
@@ -153,6 +183,18 @@ final readonly class PlainValue
     public function listed(array $values): string
     {
         return $this->phrases->all(array_map(fn (Expression $value): string => $this->noun($value, true), $values));
+    }
+
+    /** Whether `a or b` is said for the value that it gives: one of both, where either is known to be something else than true or false. */
+    private function isOneOfBoth(Binary $value): bool
+    {
+        foreach ($value->operands() as $operand) {
+            if (!\in_array($this->types->expression($this->part, $operand)->kind, [TypeKind::Truth, TypeKind::Unknown], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     private function isCondition(Expression $value): bool

@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Words\Words;
 use Scrivlet\Tests\Support\Programs;
+use Scrivlet\Tests\Support\Strangers;
 
 /** Each line read aloud: for every program there is, in every language of the interface. */
 final class PlainWordsTest extends TestCase
@@ -124,8 +125,93 @@ final class PlainWordsTest extends TestCase
         $cpp = "int main()\n{\n  double total;\n  if(total>2) std::cout<<\"many\";\n  else std::cout<<\"few\";\n}\n";
         $python = "def  water ( w,h = 2 ) :\r\n\t\"\"\"How much.\"\"\"\r\n\treturn w*h\r\nbeds = [ ]\r\nif ( beds ) : print( 1 ) ; x=1\r\n";
 
-        self::assertSame(['Here the program begins.', 'The line above goes on here.', 'Name a variable total, a number.', 'If total is greater than 2, do what follows. Print “many”, staying on the line.', 'Otherwise, do what follows. Print “few”, staying on the line.', 'Here the program ends.'], self::said(Language::Cpp, $cpp));
+        self::assertSame(['Here the program begins.', 'Here begins what belongs to the line above.', 'Name a variable total, a number.', 'If total is greater than 2, do what follows. Print “many”, staying on the line.', 'Otherwise, do what follows. Print “few”, staying on the line.', 'Here the program ends.'], self::said(Language::Cpp, $cpp));
         self::assertSame(['Define water with w and h (if it is not given, 2): it does the 2 lines below.', 'A remark: “How much.”', 'Give back w times h.', 'Let beds be an empty list.', 'If the length of beds is greater than 0, do what follows. Print 1. Let x be 1.'], self::said(Language::Python, $python));
+    }
+
+    /** Lines that one language alone wants, and what stands above or at the side of a row. */
+    public function testTheLinesOfOneLanguage(): void
+    {
+        $cpp = <<<'CPP'
+            #include <iostream>
+            using namespace std;
+            typedef long long big;
+            int half(int n);
+            class Bed {
+            public:
+                int width = 2;
+                virtual ~Bed() {}
+            };
+            int main() {
+                int beds = 3;
+                int* p = &beds;
+                int& same = beds;
+                Bed* made = new Bed();
+                cout << fixed << setprecision(2);
+                switch (beds) {
+                    case 3: cout << *p; break;
+                    default:
+                        cout << same;
+                        break;
+                }
+                delete made;
+                return 0;
+            }
+            int half(int n) { return n / 2; }
+            CPP;
+        $python = <<<'PY'
+            from dataclasses import dataclass
+            @dataclass
+            class Bed:
+                width: int
+                @property
+                def area(self):
+                    return self.width * 2
+            for n in range(3):
+                if n == 5: break
+            else:
+                print("none")
+            try:
+                print(int("x"))
+            except ValueError as error:
+                print(error)
+            PY;
+        $javascript = "const name = prompt() || \"Fern\";\nconst garden = { beds: 2, grow() { this.beds++; } };\ngarden.grow();\nouter:\nfor (const a of [1]) {\n  continue outer;\n}\n";
+
+        self::assertSame([
+            2 => 'Give a type the name big.', 3 => 'Announce half, which is written elsewhere.', 5 => 'What stands below may be used from everywhere.',
+            7 => 'Nothing needs to be done when one of them goes.', 11 => 'Let p point to beds.', 12 => 'Let same be another name for beds.',
+            14 => 'From here on, show numbers with 2 digits behind the point.', 17 => 'Otherwise, do the line below.', 19 => 'Here this case ends.',
+            21 => 'Give back the room that made points to.', 22 => 'End the program and tell that all went well.', 23 => 'Here the program ends.',
+        ], array_intersect_key(self::said(Language::Cpp, $cpp), array_flip([2, 3, 5, 7, 11, 12, 14, 17, 19, 21, 22, 23])));
+        self::assertSame([
+            1 => 'The class below is made from its fields, compared and shown by them.', 2 => 'Describe the class Bed in the 4 lines below.',
+            4 => 'What stands below is asked for like a field.', 5 => 'Define area: it does the line below.', 7 => 'Count n from 0 to 2; for each number do the line below.',
+            13 => 'If it fails with a value that does not fit, keep what it says as error and do the line below.',
+        ], array_intersect_key(self::said(Language::Python, $python), array_flip([1, 2, 4, 5, 7, 13])));
+        self::assertSame([
+            0 => 'Let name be the answer that is typed in, or “Fern” if that counts as false.', 2 => 'Let garden do grow.', 3 => 'What stands below is called outer.',
+        ], array_intersect_key(self::said(Language::JavaScript, $javascript), array_flip([0, 2, 3])));
+    }
+
+    /** No sentence has a sign of code, a name of ours, or a bringing in that the text has not. */
+    #[Group('long')]
+    public function testNothingOfOursIsSaidToStrangers(): void
+    {
+        $said = 0;
+        foreach (Strangers::all() as $name => [$language, $text]) {
+            $analysis = new Analysis($language->read($text)->program);
+            $sentences = PlainLines::of($analysis, $language, 'en');
+            foreach ($analysis->text($language)->lines as $index => $line) {
+                $plain = (string) preg_replace(self::TAKEN, '', $sentences[$index] ?? '');
+                self::assertDoesNotMatchRegularExpression('/[][{}<>*\/+&|\\\\@]|\b(?:plain|row|operation)\.\w/', $plain, "$name: $line->text");
+                if (str_starts_with($plain, 'Bring in')) {
+                    self::assertMatchesRegularExpression('/import|include|require/', $line->text, $name);
+                }
+                ++$said;
+            }
+        }
+        self::assertGreaterThan(15_000, $said);
     }
 
     /** @return list<string> */

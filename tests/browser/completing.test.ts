@@ -67,6 +67,20 @@ test("Ctrl+Space asks at an empty place, arrows choose, quotes close themselves 
   assert.ok((await text()).startsWith(`print("bed")\n${chosen}`), await text());
 });
 
+test("quotes that stand three at a time are typed over one by one", async () => {
+  await newProgram(page);
+  await page.click("#write");
+  await page.locator(".cm-content").click();
+  for (const line of ['"""The beds of the garden."""', 'x = """"""', "y = ''", "z = '''a''' + 'b'"]) {
+    await page.keyboard.type(line);
+    await page.keyboard.press("Escape");
+    await page.locator(".cm-content").focus();
+    await page.keyboard.press("Enter");
+  }
+  await settled(page);
+  assert.equal((await text()).trim(), `"""The beds of the garden."""\nx = """"""\ny = ''\nz = '''a''' + 'b'`);
+});
+
 test("a card says what the brackets want, and marks the argument in hand", async () => {
   await newProgram(page);
   await page.click("#write");
