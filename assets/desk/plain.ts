@@ -1,5 +1,6 @@
 import { onPointed } from "./columns";
 import { byId, say } from "./page";
+import { level } from "./room";
 import { isBusy } from "./server";
 import { data, onAnswer } from "./store";
 import { store } from "./unsent";
@@ -12,17 +13,22 @@ const AGAIN = 5000;
 const POINTED = 120;
 const COLUMN = "scrivlet-plain-column";
 
-/** What the lines of the page say, by the place they belong to, and of which state. */
-let known: { revision: number; sentences: Record<string, string> } = { revision: -1, sentences: {} };
+/** What the lines of the page say, in the order of the places they belong to, and of which state. */
+let known: { revision: number; sentences: Record<string, string[]> } = { revision: -1, sentences: {} };
 let at: string | null = null;
 let timer = 0;
 let pointing = 0;
 /** What the piece that is pointed at says, which goes before its line. */
 let piece = "";
 
+/** @param key of a line: its place, and which line of it */
+function sentence(key: string): string {
+  const [place, line] = key.split("/");
+  return known.sentences[place!]?.[Number(line ?? 0)] ?? "";
+}
+
 function show(): void {
-  const place = at?.split("/")[0];
-  byId("plain").textContent = piece || (place !== undefined && known.sentences[place]) || "";
+  byId("plain").textContent = piece || (at !== null && (sentence(at) || sentence(at.split("/")[0]!))) || "";
 }
 
 async function ask(): Promise<void> {
@@ -63,26 +69,24 @@ function column(): void {
   const lines = document.querySelector<HTMLElement>(".script-page ol");
   if (!page || !lines || page.hidden) return;
   const list = page.querySelector("ol")!;
-  let before = "";
   list.replaceChildren(
     ...[...lines.children].map((line) => {
       const item = document.createElement("li");
       const key = (line as HTMLElement).dataset.key!;
-      const place = key.split("/")[0]!;
       item.className = "line";
       item.dataset.key = key;
-      if (place !== before && !line.classList.contains("vacant")) item.textContent = known.sentences[place] ?? "";
-      item.title = item.textContent ?? "";
-      before = place;
+      if (!line.classList.contains("vacant")) item.textContent = sentence(key);
       return item;
     }),
   );
+  level();
 }
 
 function showColumn(on: boolean): void {
   byId("plain-page").hidden = !on;
   byId("plain-column").setAttribute("aria-pressed", String(on));
-  column();
+  if (on) column();
+  else level();
 }
 
 /** Reads out the line that the caret is in or that is pointed at, and the piece of it. */

@@ -51,17 +51,31 @@ function splitter(
   });
 }
 
-/** Long lines of the text page are broken, and the rows beside them stay level. */
+/** Long lines of the text page are broken on request, sentences always, and the rows beside them stay level. */
 export function level(): void {
   const spread = byId("spread");
-  const isWrapped = spread.hasAttribute("data-wrapped");
-  for (const line of spread.querySelectorAll<HTMLElement>(".line[style*=height]")) line.style.height = "";
-  if (!isWrapped) return;
+  for (const line of spread.querySelectorAll<HTMLElement>(".line[style*=height]"))
+    line.style.height = line.style.paddingBottom = "";
+  // What is typed stands in lines of one height.
+  const isTyping = document.getElementById("typed")?.hidden === false;
+  const isSaid = !isTyping && document.getElementById("plain-page")?.hidden === false;
+  spread.toggleAttribute("data-said", isSaid);
+  const wrapped = [
+    ...(spread.hasAttribute("data-wrapped") ? [".script-page"] : []),
+    ...(isSaid ? [".plain-page"] : []),
+  ];
+  if (wrapped.length === 0) return;
   const row = parseFloat(getComputedStyle(spread.querySelector(".line")!).height);
-  const tall = [...spread.querySelectorAll<HTMLElement>(".script-page ol .line")]
-    .map((line) => ({ key: line.dataset.key!, rows: Math.round(line.scrollHeight / row) }))
-    .filter(({ rows }) => rows > 1);
-  for (const { key, rows } of tall) for (const line of linesOf(key)) line.style.height = `${rows * row}px`;
+  const tall = new Map<string, number>();
+  for (const line of spread.querySelectorAll<HTMLElement>(wrapped.map((one) => `${one} ol .line`).join())) {
+    const rows = Math.ceil(line.scrollHeight / row - 0.1);
+    if (rows > (tall.get(line.dataset.key!) ?? 1)) tall.set(line.dataset.key!, rows);
+  }
+  for (const [key, rows] of tall)
+    for (const line of linesOf(key)) {
+      line.style.height = `${rows * row}px`;
+      line.style.paddingBottom = `${(rows - 1) * row}px`;
+    }
 }
 
 /** How the room of the desk is shared: the drawer over the pages, the scene large or whole, the notes folded. */

@@ -24,6 +24,7 @@ import { folding, refold, showAll } from "./folding";
 import { isBusy, post, send } from "./server";
 import { store } from "./unsent";
 import { byId, piece, say } from "./page";
+import { level } from "./room";
 import { data } from "./store";
 import type { Answer, Fix, Hint, Mistake, Suggestion, Typed } from "./types";
 import type { Written } from "./reference";
@@ -302,6 +303,7 @@ async function write(on: boolean): Promise<void> {
   if (!on) read();
   typed.hidden = !on;
   page.hidden = on;
+  level();
   if (on) {
     refold(view!);
     view!.focus();

@@ -78,6 +78,14 @@ final class PlainLines
         return $lines->sentences();
     }
 
+    /** What is said of a line that belongs to the one above it. */
+    public static function goesOn(string $locale): string
+    {
+        $phrases = new Phrases($locale);
+
+        return $phrases->sentence($phrases->fill('goes_on'));
+    }
+
     /** Rows that begin within a line are read out with it. */
     private function share(): void
     {

@@ -204,15 +204,16 @@ final class EditController extends AbstractController
         return new JsonResponse(['revision' => $program->revision()->number, 'fixes' => TypedText::fixes(new Analysis(ProgramStore::program($program)), $view->runsAs())]);
     }
 
-    /** What the lines of the text page say in plain words, by the places they belong to. */
+    /** What the lines of the text page say in plain words, by the places they belong to; nothing where a line goes on. */
     #[Route('/plain', name: 'desk_plain', methods: ['GET'])]
     public function plain(Request $request, Program $program): JsonResponse
     {
         $view = DeskView::from('both', $request->query->getString('text'));
         $analysis = new Analysis(ProgramStore::program($program));
         $sentences = [];
+        $goesOn = PlainLines::goesOn($request->getLocale());
         foreach (PlainLines::of($analysis, $view->runsAs(), $request->getLocale()) as $number => $sentence) {
-            $sentences[$analysis->text($view->runsAs())->lines[$number]->anchor] ??= $sentence;
+            $sentences[$analysis->text($view->runsAs())->lines[$number]->anchor][] = $sentence === $goesOn ? '' : $sentence;
         }
 
         return new JsonResponse(['revision' => $program->revision()->number, 'sentences' => $sentences]);

@@ -75,7 +75,7 @@ final class ShelfController extends AbstractController
                     throw new Refusal('file.large', ['most' => intdiv(Bounds::FILE, 1000)]);
                 }
                 $language = Language::ofFile($file->getClientOriginalName());
-                [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, EditReader::typed(new Analysis(Tree::empty()), $language, $file->getContent())->edited->program];
+                [$name, $program] = null === $language ? ProjectReader::read($file->getContent()) : [$title, self::typed($file->getContent(), $language, new Setting(SceneName::Printout->value))];
                 $this->quota->check($user);
                 $opened[] = $this->store->create($user, $name ?: (preg_replace('/\.scrivlet\.json$/', '', $title) ?: $title), $program);
             } catch (Refusal $refusal) {
@@ -125,9 +125,15 @@ final class ShelfController extends AbstractController
         $text = $language->print(ProgramStore::program($program))->text();
         $name = mb_substr($program->name(), 0, Program::LONGEST_NAME - 1 - \strlen($language->title())).' '.$language->title();
         $this->quota->check($user);
-        $copy = $this->store->create($user, $name, EditReader::typed(new Analysis(Tree::empty()), $language, $text)->edited->program);
+        $copy = $this->store->create($user, $name, self::typed($text, $language, ProgramStore::program($program)->setting));
 
         return $this->redirectToRoute('desk', ['id' => $copy->id(), 'view' => 'text', 'text' => $language->value]);
+    }
+
+    /** @param Setting $setting where it runs, as far as the text itself names no scene */
+    private static function typed(string $text, Language $language, Setting $setting): Tree
+    {
+        return EditReader::typed(new Analysis(Tree::empty()->withSetting($setting)), $language, $text)->edited->program;
     }
 
     #[Route('/programs/{id}/delete', name: 'program_delete', methods: ['POST'])]

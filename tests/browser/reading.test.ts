@@ -43,6 +43,12 @@ test("a column of plain words stands level with the lines, and stays when the pa
   await column.waitFor();
   const line = await page.locator('ol[data-page="python"] li', { hasText: /^for / }).boundingBox();
   assert.ok(Math.abs((await column.boundingBox())!.y - line!.y) < 1);
+  // A sentence is there to its last word, and what stands below it stays level as well.
+  const cut = await page.$$eval("#plain-page li", (lines) => lines.filter((one) => one.scrollWidth > one.clientWidth));
+  assert.deepEqual(cut, []);
+  const last = await page.locator("#plain-page li", { hasText: "Turn left" }).boundingBox();
+  const below = await page.locator('ol[data-page="python"] li', { hasText: "left" }).boundingBox();
+  assert.ok((await column.boundingBox())!.height > 40 && Math.abs(last!.y - below!.y) < 1);
   await assertAccessible(page, "plain words column");
   await edit(page, () => stock("nib.lift").click());
   await page.locator("#plain-page li", { hasText: "Lift the nib." }).waitFor();
