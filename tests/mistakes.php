@@ -124,6 +124,7 @@ return [
         [$js.'forward(5);', 'object_missing', 2, $js.'nib.forward(5);'],
         ["total = 5;\n", 'let_missing', 1, "let total = 5;\n"],
         ["const a = 5;\na = 6;\n", 'constant_assigned', 2, null],
+        ["class Bed {\n  constructor(w) {\n    this.w = w;\n  }\n}\nconst bed = Bed(2);\nconsole.log(bed.w);\n", 'new_missing', 6, "class Bed {\n  constructor(w) {\n    this.w = w;\n  }\n}\nconst bed = new Bed(2);\nconsole.log(bed.w);\n"],
         ["const a;\n", 'const_value', 1, null],
         ["let a = 1;\nlet a = 2;\n", 'declared_twice', 2, "let a = 1;\na = 2;\n"],
         ["let x = 3;\nif (x = 3) {\n  x++;\n}\n", 'assign_in_condition', 2, "let x = 3;\nif (x === 3) {\n  x++;\n}\n"],

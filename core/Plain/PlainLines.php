@@ -91,7 +91,7 @@ final class PlainLines
     {
         $first = [];
         foreach ($this->lines as $number => $line) {
-            if (1 !== preg_match(self::ASIDE, $line->text)) {
+            if (!$this->isAside($line)) {
                 $first[$line->anchor] ??= $number;
             }
         }
@@ -104,6 +104,12 @@ final class PlainLines
                 $this->sharing[$at][] = [$id, 'head'];
             }
         }
+    }
+
+    /** Whether a line says nothing of its row: a decorator that is a function of the program does. */
+    private function isAside(Line $line): bool
+    {
+        return 1 === preg_match(self::ASIDE, $line->text) && !($this->rows[(int) $line->anchor] ?? null) instanceof SetVariable;
     }
 
     /** Whether reading has put it in, to remember what the text only means, by a name that no text has. */
@@ -124,7 +130,7 @@ final class PlainLines
                 $sentences[] = '';
                 continue;
             }
-            if (1 === preg_match(self::ASIDE, $line->text)) {
+            if ($this->isAside($line)) {
                 $sentences[] = $this->phrases->sentence($this->asides->phrase($line->text));
                 continue;
             }

@@ -107,7 +107,7 @@ final readonly class PlainValue
     /** Whether reading has made the name of a function that has none where it was written. */
     public function isUnwritten(string $function): bool
     {
-        return null !== $this->names && !$this->names->has($function) && !str_contains($function, '.');
+        return null !== $this->names && !$this->names->has($this->names->name($function)) && !str_contains($function, '.');
     }
 
     public function function(string $name): string

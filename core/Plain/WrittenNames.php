@@ -4,9 +4,14 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Plain;
 
+use Scrivlet\Core\Tree\FunctionDefinition;
+
 /** The names of a text, which a sentence beside it keeps where reading has told two of the same name apart. */
 final readonly class WrittenNames
 {
+    /** What names end with that reading has made. */
+    private const TOLD_APART = ['/_?\d+$/D', '/'.FunctionDefinition::AS_WRITTEN.'(?:_\d+)?$/D', '/'.FunctionDefinition::OF.'\w+$/D'];
+
     /** @param array<int|string, true> $names */
     private function __construct(private array $names)
     {
@@ -27,8 +32,13 @@ final readonly class WrittenNames
     /** The name as the text has it. */
     public function name(string $name): string
     {
-        $base = (string) preg_replace('/_?\d+$/', '', $name);
+        foreach ($this->has($name) ? [] : self::TOLD_APART as $ending) {
+            $base = (string) preg_replace($ending, '', $name);
+            if ($base !== $name && $this->has($base)) {
+                return $base;
+            }
+        }
 
-        return !$this->has($name) && $this->has($base) ? $base : $name;
+        return $name;
     }
 }

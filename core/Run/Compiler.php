@@ -1202,7 +1202,7 @@ final class Compiler
 
         $rest = '' === $definition->rest ? '' : ', '.(int) array_search($definition->rest, $definition->parameters, true);
 
-        return "\$v->named(\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest), ".var_export($definition->name, true).')';
+        return "\$v->named(\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest), ".var_export($this->nameWritten($definition), true).')';
     }
 
     /**
@@ -1336,6 +1336,15 @@ final class Compiler
         };
 
         return "(null !== ($kept = $found) ? ((($variable = $value) || true) && $told) : $failed)";
+    }
+
+    /** What a function is called in the text, where several of one name were told apart. */
+    private function nameWritten(FunctionDefinition $function): string
+    {
+        $around = $this->program->around($function);
+        $ends = FunctionDefinition::AS_WRITTEN.($around instanceof FunctionDefinition ? '|'.FunctionDefinition::OF.preg_quote($around->name, '/') : '');
+
+        return (string) preg_replace("/(?:$ends)(?:_\\d+)?$/D", '', $function->name);
     }
 
     /** A map; the functions it holds that know it as `this` are tied to it. */

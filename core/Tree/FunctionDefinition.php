@@ -9,6 +9,11 @@ final readonly class FunctionDefinition extends Statement
 {
     use HoldsBody;
 
+    /** What a name ends with that belongs to the function as it is written, while what was made of it has the name without. */
+    public const AS_WRITTEN = '_as_written';
+    /** What stands before the name of the function around it, in the name of one of several functions that are written with the same name. */
+    public const OF = '_of_';
+
     /**
      * @param list<string>                                                 $parameters
      * @param array<string, Expression>                                    $defaults   by parameter

@@ -174,6 +174,7 @@ return [
     'mistake.keyword_as_value' => '“{sign}” in line {line} is a word of the language, not a value. Write a value there.',
     'mistake.leading_zero' => 'The number {number} in line {line} begins with a zero. Leave the zero away.',
     'mistake.let_missing' => '{name} in line {line} is new and has to be declared. Write “let” before it.',
+    'mistake.new_missing' => '{name} in line {line} is a class, and makes an object only with “new” before it. Write “new {name}”.',
     'mistake.letter_quotes' => 'Single quotes in line {line} hold one letter only. Put a text into double quotes.',
     'mistake.main_missing' => 'Line {line} stands outside of every function, where C++ runs nothing. Put the program between “int main() \'{\'” and “\'}\'”.',
     'mistake.main_type' => 'main in line {line} gives back a whole number. Write “int main()” instead of “{name} main()”.',

@@ -174,6 +174,7 @@ return [
     'mistake.keyword_as_value' => '« {sign} », ligne {line}, est un mot du langage, pas une valeur. Écris une valeur à cet endroit.',
     'mistake.leading_zero' => 'Le nombre {number}, ligne {line}, commence par un zéro. Enlève le zéro.',
     'mistake.let_missing' => '{name}, ligne {line}, est nouveau et doit être déclaré. Écris « let » devant.',
+    'mistake.new_missing' => '{name} en ligne {line} est une classe et ne fabrique un objet qu’avec « new » devant. Écris « new {name} ».',
     'mistake.letter_quotes' => 'Les apostrophes, ligne {line}, ne contiennent qu’une lettre. Mets un texte entre guillemets droits doubles.',
     'mistake.main_missing' => 'La ligne {line} est en dehors de toute fonction, où C++ n’exécute rien. Mets le programme entre « int main() \'{\' » et « \'}\' ».',
     'mistake.main_type' => 'main, ligne {line}, rend un nombre entier. Écris « int main() » au lieu de « {name} main() ».',

@@ -52,7 +52,9 @@ use Scrivlet\Core\Tree\Walk;
 /** JavaScript modules, as far as a school course goes (ECMAScript 2022, clause 14). */
 final class JavaScriptParser extends JavaScriptExpressions
 {
+    use InnerFunctionsToldApart;
     use LeftOut;
+    use MadeByFunctions;
     use Yielding;
 
     /** @var array<string, array<string, true>> names that may not get another value, by scope */
@@ -61,6 +63,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     public function rows(): Rows
     {
         $this->tokenize();
+        $this->tellInnerFunctionsApart();
         $this->announce();
         $start = $end = null;
         while ($this->is('import') && !isset($this->remarksBefore[$this->at])) {
@@ -94,7 +97,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $name = $this->tokens[$index + 1] ?? null;
             $star = 'function' === $token->text && '*' === $name?->text ? 1 : 0;
             $name = $this->tokens[$index + 1 + $star] ?? null;
-            if (TokenKind::Keyword === $token->kind && 'function' === $token->text && null !== $name && TokenKind::Name === $name->kind) {
+            if (TokenKind::Keyword === $token->kind && 'function' === $token->text && null !== $name && TokenKind::Name === $name->kind && !isset($this->makers[$name->text])) {
                 if (isset($this->functions[$name->text])) {
                     $this->doubled[$name->text] = true;
                 }
@@ -248,6 +251,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 }
             }
         }
+        $this->announceMakersOfObjects();
         if ([] === $this->classes) {
             return;
         }
@@ -482,6 +486,10 @@ final class JavaScriptParser extends JavaScriptExpressions
 
                 return [$this->definition($token)];
             }
+            $given = $this->givenToPrototype($token);
+            if (null !== $given) {
+                return [$given];
+            }
             $lines = $this->readLines($token);
             if (null !== $lines) {
                 return $lines;
@@ -509,7 +517,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             case 'var':
                 return $this->declaration($token);
             case 'function':
-                return [$this->definition($token)];
+                return [isset($this->makers[$this->peek(1)->text ?? '']) && '' === $this->scope && 1 === $this->parent ? $this->makerOfObjects($token) : $this->definition($token)];
             case 'import':
                 $this->import();
                 $row = new Import($this->newId(), rtrim(substr($this->text, $start, $this->endOffset() - $start)), $this->language()->value);
@@ -1117,6 +1125,17 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->function($token, $name, true);
     }
 
+    protected function named(Token $token): Expression
+    {
+        $done = $this->doneAs($token);
+        if (null === $done && isset($this->classes[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text)) {
+            // Without the word an object is not made (ECMAScript 2022, 10.2.1); where the maker sees to it itself, it is.
+            $this->mistake('new_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($token->offset, 0, 'new ')]);
+        }
+
+        return null === $done ? parent::named($token) : $this->postfix($done);
+    }
+
     private function definition(Token $token): Statement
     {
         ++$this->at;
@@ -1125,8 +1144,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->function($token, $this->newName(), false, '', $yields);
     }
 
-    /** @param ''|'asked'|'shared'|'shared_asked'|'set' $sort of a method */
-    private function function(Token $token, Token $name, bool $arrow, string $sort = '', bool $yields = false): Statement
+    /**
+     * @param ''|'asked'|'shared'|'shared_asked'|'set' $sort   of a method
+     * @param ''|';'                                   $behind what may stand behind its brace
+     */
+    private function function(Token $token, Token $name, bool $arrow, string $sort = '', bool $yields = false, string $behind = ''): Statement
     {
         $start = $this->indexOf($token);
         $outer = $this->scope;
@@ -1158,8 +1180,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->write(self::ALL_GIVEN, $name->offset);
             for ($index = $this->at; $index < ($this->partners[$this->at] ?? $this->at); ++$index) {
                 if ('arguments' === $this->tokens[$index]->text && TokenKind::Name === $this->tokens[$index]->kind) {
-                    // @phpstan-ignore assign.propertyType (the token is there already)
-                    $this->tokens[$index] = new Token(TokenKind::Name, self::ALL_GIVEN, $this->tokens[$index]->offset);
+                    $this->readAs($index, self::ALL_GIVEN);
                 }
             }
         }
@@ -1191,7 +1212,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         array_pop($this->turns);
         $this->loops = $loops;
         $this->scope = $outer;
-        $this->closeBrace($id, $start ?? 0, 'close', $arrow ? ';' : '');
+        $this->closeBrace($id, $start ?? 0, 'close', $arrow ? ';' : $behind);
         if ($arrow && '' === $outer) {
             $this->known[$name->text] ??= $name->offset;
         }
@@ -1657,6 +1678,10 @@ final class JavaScriptParser extends JavaScriptExpressions
             return null;
         }
         $isIn = $this->is('in', $after);
+        if ($isIn && $this->givesToPrototypes()) {
+            // What is given to a prototype shows among the names of its objects (ECMAScript 2022, 14.7.5.9).
+            $this->fail('unsupported', $this->peek($after), ['what' => 'for (… in …)']);
+        }
         $offset = $this->offset();
         if (!$isNew && !$this->isDeclared($names[0])) {
             $this->mistake('let_missing', $offset, \strlen($names[0]), ['name' => $names[0]], [new Replacement($offset, 0, 'let ')]);

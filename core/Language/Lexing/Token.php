@@ -6,9 +6,18 @@ namespace Scrivlet\Core\Language\Lexing;
 
 final readonly class Token
 {
-    /** @param int $offset bytes before it */
-    public function __construct(public TokenKind $kind, public string $text, public int $offset)
+    /**
+     * @param int      $offset  bytes before it
+     * @param int|null $written how many bytes stand for it in the text, where it is read as something else; null for those of its own
+     */
+    public function __construct(public TokenKind $kind, public string $text, public int $offset, private ?int $written = null)
     {
+    }
+
+    /** Bytes before what stands behind it. */
+    public function end(): int
+    {
+        return $this->offset + ($this->written ?? \strlen($this->text));
     }
 
     /** Whether it says something to the machine. */

@@ -244,6 +244,13 @@ abstract class Parser
         $this->parent = $outer;
     }
 
+    /** Reads a name of the text as another one. */
+    protected function readAs(int $at, string $name): void
+    {
+        // @phpstan-ignore assign.propertyType (the token is there already)
+        $this->tokens[$at] = new Token(TokenKind::Name, $name, $this->tokens[$at]->offset, $this->tokens[$at]->end() - $this->tokens[$at]->offset);
+    }
+
     /** A name that the text does not have yet. */
     protected function nameFor(string $word): string
     {
@@ -354,9 +361,7 @@ abstract class Parser
     /** Where the token before the next one ends. */
     protected function endOffset(): int
     {
-        $last = $this->tokens[$this->at - 1] ?? null;
-
-        return null === $last ? 0 : $last->offset + \strlen($last->text);
+        return ($this->tokens[$this->at - 1] ?? null)?->end() ?? 0;
     }
 
     /**

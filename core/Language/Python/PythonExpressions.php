@@ -775,14 +775,15 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
-    /** `key=numbers.count`: a method of one value, as a function of that value. */
-    private function methodOf(Token $object, string $name): ?Lambda
+    /** `key=numbers.count`, `map(", ".join, rows)`: a method of one value, as a function of that value. */
+    private static function methodOf(Expression $object, string $name): ?Lambda
     {
-        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as $spelled) {
-            if (2 === \count($spelled[1]) && true !== ValueOperations::find($spelled[0])?->hasEffect()) {
-                $this->read($object->text, $object->offset);
+        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as [$key, $order]) {
+            if (2 === \count($order) && true !== ValueOperations::find($key)?->hasEffect()) {
+                $arguments = [$order[0] => $object, $order[1] => new VariableRead('item')];
+                ksort($arguments);
 
-                return new Lambda(['item'], new Operation($spelled[0], [new VariableRead($object->text), new VariableRead('item')]));
+                return new Lambda(['item'], new Operation($key, array_values($arguments)));
             }
         }
 
@@ -813,7 +814,9 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->read($token->text, $token->offset);
                 $made = new Lambda(['item'], new Operation('value_or', [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
             }
-            $made ??= $this->isVariable($token->text) ? $this->methodOf($token, $this->peek(2)->text ?? '') : null;
+            if (null === $made && $this->isVariable($token->text) && null !== $made = self::methodOf(new VariableRead($token->text), $this->peek(2)->text ?? '')) {
+                $this->read($token->text, $token->offset);
+            }
             $this->at += null === $made ? 0 : 3;
 
             return $made;
@@ -1555,6 +1558,10 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail('foreign_word', $token, ['word' => '.'.$name, 'near' => 'len(…)']);
         }
         $methods = SpellingIndex::of(Language::Python)->methods;
+        $handed = ($this->is(')') || $this->is(',')) && ($this->isPlain($receiver) || $receiver instanceof ListLiteral) ? self::methodOf($receiver, $name) : null;
+        if (null !== $handed) {
+            return $handed;
+        }
         if (isset($methods[$name])) {
             $end = $token->offset + \strlen($name);
             $this->fail('call_brackets', $token, ['name' => $name], 1 === \count($methods[$name][0][1]) ? [new Replacement($end, 0, '()')] : []);

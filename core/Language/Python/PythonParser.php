@@ -10,6 +10,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\Cut;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
@@ -44,6 +45,7 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PassOn;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\Rescue;
@@ -66,6 +68,7 @@ final class PythonParser extends PythonStatements
     use CasesOfMatch;
     use Enumerations;
     use Records;
+    use ToldApart;
     use Yielding;
 
     private const KEYWORDS = ['while', 'for', 'if', 'elif', 'else', 'def', 'return', 'import', 'from', 'break', 'continue', 'pass', 'global', 'nonlocal', 'try', 'raise', 'assert', 'class'];
@@ -82,6 +85,7 @@ final class PythonParser extends PythonStatements
         $this->lines = $lines->lines;
         $this->tokens = $lines->tokens;
         $this->partners = Partners::of($this->tokens);
+        $this->tellApart();
         $this->announce();
         $imports = $this->leadingImports();
         $rows = $this->block(null);
@@ -523,6 +527,9 @@ final class PythonParser extends PythonStatements
     private function statement(LogicalLine $line): array
     {
         $token = $this->peek() ?? $this->fail('empty');
+        if (isset($this->ownDecorators[$this->at])) {
+            return $this->decoratedByOwn($line);
+        }
         if ('@' === $token->text && null !== $sort = $this->decorator()) {
             return [$this->decorated($line, $sort)];
         }
@@ -1154,6 +1161,13 @@ final class PythonParser extends PythonStatements
         if (TokenKind::Text === $name->kind) {
             $this->fail('raise_text', $name, [], [new Replacement($name->offset + \strlen($name->text), 0, ')'), new Replacement($name->offset, 0, 'Exception(')]);
         }
+        if ('SystemExit' === $name->text) {
+            ++$this->at;
+            $opened = $this->peek();
+            $said = null !== $opened && $this->accept('(') ? array_map(static fn (Argument $one): Expression => $one->value, $this->arguments($opened)) : [];
+
+            return new Perform($this->newId(), new Operation('exit', $said));
+        }
         if ($this->isRaised($name->text)) {
             $made = $this->value();
             $this->cause();
@@ -1285,6 +1299,9 @@ final class PythonParser extends PythonStatements
                 isset($this->setters[$name]) && '.setter' === $rest => 'set',
                 default => null,
             };
+        }
+        if (\in_array($this->imported[$name] ?? $name.$rest, ['functools.wraps'.$rest, 'functools.wraps'], true) || 'functools' === $name && str_starts_with($rest, '.wraps(')) {
+            return $this->wrapsPlainly() ? '' : null;
         }
         $full = 'functools' === $name ? $name.$rest : ($this->imported[$name] ?? '').$rest;
 

@@ -48,11 +48,35 @@ abstract class PythonStatements extends PythonExpressions
     /** Libraries, and what courses use of them. */
     private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'dist', 'degrees', 'gcd', 'lcm', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
         'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque', 'namedtuple'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain', 'groupby'],
-        'heapq' => ['heappush', 'heappop', 'heapify', 'nlargest', 'nsmallest'], 'functools' => ['lru_cache', 'cache', 'reduce', 'partial'], 'operator' => ['itemgetter', 'attrgetter', 'mul', 'add', 'sub', 'truediv', 'floordiv', 'mod', 'pow', 'lt', 'le', 'gt', 'ge', 'eq', 'ne'], 'abc' => ['ABC', 'abstractmethod'], 'enum' => ['Enum', 'auto'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable', 'NamedTuple'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
+        'heapq' => ['heappush', 'heappop', 'heapify', 'nlargest', 'nsmallest'], 'functools' => ['lru_cache', 'cache', 'reduce', 'partial', 'wraps'], 'operator' => ['itemgetter', 'attrgetter', 'mul', 'add', 'sub', 'truediv', 'floordiv', 'mod', 'pow', 'lt', 'le', 'gt', 'ge', 'eq', 'ne'], 'abc' => ['ABC', 'abstractmethod'], 'enum' => ['Enum', 'auto'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable', 'NamedTuple'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
     /** Reads what brings in a library. */
+    /** Whether nothing that a library is brought in for is ever used: it does nothing then. */
+    private function isBroughtInForNothing(): bool
+    {
+        for ($at = $this->at; $at < $this->until; ++$at) {
+            $token = $this->tokens[$at];
+            if ('*' === $token->text || TokenKind::Name === $token->kind && !$this->is('as', $at + 1 - $this->at) && $this->isUsedElsewhere($token->text, $at)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isUsedElsewhere(string $name, int $here): bool
+    {
+        foreach ($this->tokens as $at => $token) {
+            if ($at !== $here && ($token->text === $name || TokenKind::Text === $token->kind && str_contains($token->text, $name))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     protected function import(): void
     {
         $isFrom = 'from' === $this->sign();
@@ -68,6 +92,11 @@ abstract class PythonStatements extends PythonExpressions
                     $this->fail('misspelt_library', $module, ['name' => $module->text, 'near' => $near], [new Replacement($module->offset, \strlen($module->text), $near)]);
                 }
                 if (\in_array($module->text, PythonNames::LIBRARIES, true)) {
+                    if ($this->isBroughtInForNothing()) {
+                        $this->at = $this->until;
+
+                        return;
+                    }
                     $this->silence($this->at, $this->until);
                     $this->fail('unsupported', $module, ['what' => ($isFrom ? 'from ' : 'import ').$module->text]);
                 }
@@ -119,6 +148,10 @@ abstract class PythonStatements extends PythonExpressions
                 $this->fail('name_missing', $name);
             }
             $known = self::KNOWN[$module->text];
+            if (null !== $known && \in_array($module->text, PythonNames::LIBRARIES, true) && null === Names::nearest($name->text, $known) && !\in_array($name->text, $known, true) && !$this->is('as', 1) && !$this->isUsedElsewhere($name->text, $this->at)) {
+                ++$this->at;
+                continue;
+            }
             if (null !== $known && !\in_array($name->text, $known, true)) {
                 $near = Names::nearest($name->text, $known);
                 $this->fail(null === $near ? 'unsupported' : 'misspelt_method', $name, ['name' => $name->text, 'near' => $near ?? '', 'what' => "$module->text.$name->text"], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);

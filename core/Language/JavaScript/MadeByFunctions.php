@@ -1,0 +1,176 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+
+/**
+ * Classes as they were written before there was a word for them: a function that says `this` and is called with `new` makes
+ * an object, and what its objects can do is given to its prototype (ECMAScript 2022, 10.2.2 and 20.2.4.3).
+ */
+trait MadeByFunctions
+{
+    /** @var array<string, true> functions that make objects */
+    private array $makers = [];
+
+    private function announceMakersOfObjects(): void
+    {
+        $depth = 0;
+        foreach ($this->tokens as $index => $token) {
+            $depth += TokenKind::Sign !== $token->kind ? 0 : ('{' === $token->text ? 1 : ('}' === $token->text ? -1 : 0));
+            $name = $this->tokens[$index + 1] ?? null;
+            if (0 === $depth && 'function' === $token->text && TokenKind::Name === $name?->kind && '(' === $this->spelledAt($index + 2) && $this->makesObjects($name->text, $index + 2)) {
+                $this->makers[$name->text] = true;
+                $this->classes[$name->text] = '';
+                $this->methods[$name->text] = [ClassDefinition::MAKES => $this->signature($index + 2)];
+                $this->openedAt[$name->text] = $index + 2;
+            }
+        }
+        foreach ([] === $this->makers ? [] : $this->tokens as $index => $token) {
+            if (!isset($this->makers[$token->text]) || '.' !== $this->spelledAt($index + 1) || 'prototype' !== $this->spelledAt($index + 2)) {
+                continue;
+            }
+            if ('=' === $this->spelledAt($index + 3) && isset($this->classes[$parent = $this->spelledAt($index + 8)]) && $this->isCopied($index + 4)) {
+                $this->classes[$token->text] = $parent;
+            } elseif (null !== $bracket = $this->bracketOfMethod($index)) {
+                $method = $this->spelledAt($index + 4);
+                $this->methods[$token->text][self::METHODS[$method] ?? $method] = $this->signature($bracket);
+            }
+        }
+    }
+
+    private function spelledAt(int $index): string
+    {
+        return $this->tokens[$index]->text ?? '';
+    }
+
+    /** Whether something is given to the prototype of a function, or it is called with `new` and says `this`. */
+    private function makesObjects(string $name, int $bracket): bool
+    {
+        $isCalled = false;
+        foreach ($this->tokens as $index => $token) {
+            if ($name === $token->text && '.' === $this->spelledAt($index + 1) && 'prototype' === $this->spelledAt($index + 2)) {
+                return true;
+            }
+            $isCalled = $isCalled || $name === $token->text && ('new' === $this->spelledAt($index - 1) || '.' === $this->spelledAt($index + 1) && 'call' === $this->spelledAt($index + 2));
+        }
+        $brace = ($this->partners[$bracket] ?? $bracket) + 1;
+        for ($index = $brace; $isCalled && $index < ($this->partners[$brace] ?? $brace); ++$index) {
+            if ('this' === $this->tokens[$index]->text && TokenKind::Keyword === $this->tokens[$index]->kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether any function that makes objects has methods behind it. */
+    private function givesToPrototypes(): bool
+    {
+        return [] !== array_filter($this->tokens, fn (Token $token, int $at): bool => isset($this->makers[$token->text]) && null !== $this->bracketOfMethod($at), \ARRAY_FILTER_USE_BOTH);
+    }
+
+    /** Whether `Object.create(Bed.prototype)` stands at a place. */
+    private function isCopied(int $at): bool
+    {
+        return ['Object', '.', 'create', '('] === [$this->spelledAt($at), $this->spelledAt($at + 1), $this->spelledAt($at + 2), $this->spelledAt($at + 3)]
+            && ['.', 'prototype', ')'] === [$this->spelledAt($at + 5), $this->spelledAt($at + 6), $this->spelledAt($at + 7)];
+    }
+
+    /** The bracket of the parameters in `Bed.prototype.water = function (…) {`, whose name stands at a place; null where it is no such row. */
+    private function bracketOfMethod(int $at): ?int
+    {
+        if ('.' !== $this->spelledAt($at + 3) || '=' !== $this->spelledAt($at + 5) || 'function' !== $this->spelledAt($at + 6)) {
+            return null;
+        }
+        $bracket = $at + ('(' === $this->spelledAt($at + 7) ? 7 : 8);
+
+        return '(' === $this->spelledAt($bracket) ? $bracket : null;
+    }
+
+    /** A function that makes objects, which is a class whose only row is its maker. */
+    private function makerOfObjects(Token $token): Statement
+    {
+        ++$this->at;
+        $name = $this->newName();
+        $id = $this->newId();
+        $this->cut($id, 'head', $token->offset, $token->offset);
+        [$outer, $this->parent, $this->class] = [$this->parent, $id, $name->text];
+        try {
+            $maker = $this->function($token, new Token(TokenKind::Name, 'constructor', $name->offset), false);
+        } finally {
+            [$this->parent, $this->class] = [$outer, ''];
+        }
+        $this->cut($id, 'close', $this->endOffset(), $this->endOffset());
+
+        return new ClassDefinition($id, $name->text, $this->classes[$name->text] ?? '', new Block([$maker]));
+    }
+
+    /** What a row gives to the prototype of a function that makes objects; null where it does not. */
+    private function givenToPrototype(Token $token): ?Statement
+    {
+        if (!isset($this->makers[$token->text]) || '' !== $this->scope || 1 !== $this->parent || !$this->is('.', 1) || !$this->is('prototype', 2)) {
+            return null;
+        }
+        $at = $this->at;
+        $isRestored = false;
+        foreach ($this->tokens as $index => $other) {
+            $isRestored = $isRestored || $other->text === $token->text && 'constructor' === $this->spelledAt($index + 4) && $token->text === $this->spelledAt($index + 6);
+        }
+        if ($this->is('=', 3) && !$isRestored) {
+            // Without it, objects show the name of the other class.
+            $this->fail('unsupported', $token, ['what' => "$token->text.prototype = …"]);
+        }
+        if ($this->is('=', 3) && $this->isCopied($at + 4) || $this->is('.', 3) && $this->is('constructor', 4) && $this->is('=', 5) && $this->is($token->text, 6)) {
+            $this->at += $this->is('=', 3) ? 12 : 7;
+            $this->semicolon();
+
+            return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+        }
+        $bracket = $this->bracketOfMethod($at);
+        if (null === $bracket) {
+            $this->fail('unsupported', $token, ['what' => "$token->text.prototype"]);
+        }
+        $this->at = $bracket;
+        $this->class = $token->text;
+        try {
+            return $this->function($token, $this->tokens[$at + 4], false, '', false, ';');
+        } finally {
+            $this->class = '';
+        }
+    }
+
+    /** `Bed.call(this, 3)`, `Bed.prototype.water.call(this, 3)`: done with this object as another class does it. */
+    private function doneAs(Token $token): ?Expression
+    {
+        $isMethod = $this->is('prototype', 2) && $this->is('.', 3) && $this->is('.', 5);
+        $call = $isMethod ? 6 : 2;
+        if ('' === $this->class || !isset($this->makers[$token->text]) || !$this->is('.', 1) || !$this->is('call', $call) || !$this->is('(', $call + 1) || !$this->is('this', $call + 2)) {
+            return null;
+        }
+        $method = $isMethod ? $this->peek(4)->text ?? '' : 'constructor';
+        $name = self::METHODS[$method] ?? $method;
+        $owner = $this->ownerOf($token->text, $name);
+        if (null === $owner) {
+            $this->fail('unsupported', $token, ['what' => "$token->text.prototype.$method"]);
+        }
+        $opened = $this->peek($call + 1) ?? $token;
+        $this->at += $call + 3;
+        $this->accept(',');
+        $arguments = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        $this->read($this->itself, $token->offset);
+
+        return new OwnValue("$owner.$name", [new VariableRead($this->itself), ...$arguments]);
+    }
+}
