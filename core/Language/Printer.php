@@ -780,7 +780,20 @@ abstract class Printer
         $entry = ValueOperations::get($operation->key);
         $first = isset($operation->arguments[0]) ? $this->type($operation->arguments[0]) : StaticType::unknown();
 
-        return $this->spelled(self::spelling($entry->spellings[$this->language()->value], $first, "$entry->key({*})"), $operation->arguments, $around);
+        return $this->spelled(self::spelling(self::overPlaces($entry->spellings[$this->language()->value], $operation->arguments), $first, "$entry->key({*})"), $operation->arguments, $around);
+    }
+
+    /**
+     * Spellings without those that name the first and the last place of a list that is made anew each time it is named.
+     *
+     * @param list<string>     $spellings
+     * @param list<Expression> $operands
+     *
+     * @return list<string>
+     */
+    public static function overPlaces(array $spellings, array $operands): array
+    {
+        return array_values(array_filter($spellings, static fn (string $spelling): bool => 1 !== preg_match('/\{(\d):all\}/', $spelling, $match) || Given::isPlace($operands[(int) $match[1]] ?? new NothingLiteral())));
     }
 
     /** A value that changes a variable, an item or a field. */
@@ -823,7 +836,7 @@ abstract class Printer
         if (1 === preg_match('/^(\d+)\|(.*)$/s', $spelling, $match)) {
             [$own, $spelling] = [(int) $match[1], $match[2]];
         }
-        if (1 === preg_match('/(?<![\w.])(random|math|time|sys|re|json|statistics|collections|itertools|copy)\./', $spelling, $match)) {
+        if (1 === preg_match('/(?<![\w.])(bisect|random|math|time|sys|re|json|statistics|collections|itertools|copy)\./', $spelling, $match)) {
             $this->need($match[1]);
         }
         $text = (string) preg_replace_callback('/@(\w+)|\{(\d|\*)(?::(\w+))?\}(?=([.\[]?))/', function (array $match) use ($operands): string {

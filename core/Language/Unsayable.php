@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
@@ -140,6 +141,9 @@ final class Unsayable
     /** Whether a language writes an operand several times that may be found once only. */
     private static function isFoundAgain(ValueOperation $operation, Operation $value, Language $other): bool
     {
+        if ([] === Printer::overPlaces($operation->spellings[$other->value], $value->arguments)) {
+            return true;
+        }
         foreach ($operation->spellings[$other->value] as $spelling) {
             preg_match_all('/\{(\d)/', $spelling, $operands);
             foreach (array_count_values($operands[1]) as $operand => $times) {
@@ -438,6 +442,10 @@ final class Unsayable
                 }
                 // JavaScript sorts objects by no sign of their own.
                 if ($ordered && Language::JavaScript === $other && \in_array($operation?->key, ['sort', 'sort_down', 'sorted', 'sorted_down', 'least', 'greatest'], true)) {
+                    return $operation->example();
+                }
+                // Only Python says something where a program is left.
+                if ('exit' === $operation?->key && $value instanceof Operation && Language::Python !== $other && isset($value->arguments[0]) && !$value->arguments[0] instanceof NumberLiteral && !$value->arguments[0] instanceof VariableRead) {
                     return $operation->example();
                 }
                 // Each language has its own names for the kinds of values.

@@ -30,7 +30,7 @@ trait CStyle
     {
         $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
-        return 1 === preg_match('/#\s*define\s+\w+\(/', $this->text) ? $this->withoutMacros($tokens) : $tokens;
+        return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
     }
 
     /**
@@ -58,7 +58,7 @@ trait CStyle
             $name = $text($end + 1);
             $tag = $brace > $at + 2 ? $text($at + 2) : $name;
             $named[$name] = $named[$tag] = true;
-            $tokens[$code[$at]] = new Token(TokenKind::Keyword, $text($at + 1), $tokens[$code[$at]]->offset);
+            $tokens[$code[$at]] = new Token(TokenKind::Keyword, $text($at + 1), $tokens[$code[$at]]->offset, $tokens[$code[$at]]->end() - $tokens[$code[$at]]->offset);
             $tokens[$code[$at + 1]] = new Token(TokenKind::Name, $name, $tokens[$code[$at + 1]]->offset);
             foreach ($brace > $at + 2 ? [$at + 2, $end + 1] : [$end + 1] as $gone) {
                 $tokens[$code[$gone]] = new Token(TokenKind::Space, '', $tokens[$code[$gone]]->offset);
@@ -88,6 +88,29 @@ trait CStyle
         }
 
         return null;
+    }
+
+    /**
+     * `#define pb push_back`: a name that stands for another one (C++17, 19.3).
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private function withoutOtherNames(array $tokens): array
+    {
+        $names = [];
+        foreach ($tokens as $at => $token) {
+            if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\s+([A-Za-z_]\w*)\s*(?:\/[\/*].*)?$/sD', $token->text, $match)) {
+                $names[$match[1]] = $match[2];
+                $this->macros[$match[1]] ??= [[], []];
+            } elseif (TokenKind::Name === $token->kind && isset($names[$token->text])) {
+                $named = $this->language()->tokens($names[$token->text])[0] ?? $token;
+                $tokens[$at] = new Token($named->kind, $named->text, $token->offset, \strlen($token->text));
+            }
+        }
+
+        return array_values($tokens);
     }
 
     /**

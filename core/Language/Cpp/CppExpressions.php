@@ -406,9 +406,9 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /**
-     * What iterators stand for, by their names: places in a list, keys of a map, or the items that a loop goes over.
+     * What iterators stand for, by their names: places in a list, where `spot` is one behind its last item at most, keys of a map, or the items that a loop goes over.
      *
-     * @var array<string, array{'place'|'key'|'item', Expression}>
+     * @var array<string, array{'place'|'spot'|'key'|'item', Expression}>
      */
     protected array $iterators = [];
 
@@ -433,7 +433,7 @@ abstract class CppExpressions extends BraceExpressions
         if (null !== $target) {
             return parent::member($target);
         }
-        if (null !== $iterator && $receiver instanceof VariableRead && !\in_array($this->sign(), ['first', 'second'], true)) {
+        if (null !== $iterator && $receiver instanceof VariableRead && (\in_array($iterator[0], ['place', 'spot'], true) || !\in_array($this->sign(), ['first', 'second'], true))) {
             $receiver = $this->itemAt($receiver->name);
         }
 
@@ -506,10 +506,13 @@ abstract class CppExpressions extends BraceExpressions
             return $isTaken && $isWhole && null !== TypeNames::read($this->typeOf($thing))->class ? new Operation('followed', [$thing]) : $thing;
         }
         $name = $this->peek(1)->text ?? '';
-        if (\in_array($name, ['find', 'find_if'], true) && null !== ($opened = $this->peek(2)) && '(' === $opened->text && !isset($this->functions[$name])) {
+        if (\in_array($name, ['find', 'find_if', 'lower_bound', 'upper_bound'], true) && null !== ($opened = $this->peek(2)) && '(' === $opened->text && !isset($this->functions[$name])) {
             // What is found; nothing is there where nothing is (C++17, 28.5.5).
             $this->at += 3;
             $found = $this->builtin($name, $this->arguments($opened), $token);
+            if ($found instanceof Operation && null !== $spot = self::spot($found)) {
+                return $this->postfix(new Item($spot->arguments[0], $spot));
+            }
             if ($found instanceof Operation && \in_array($found->key, ['found', 'found_if'], true)) {
                 return $this->postfix(new Item($found->arguments[0], new Operation('found' === $found->key ? 'position' : 'first_place', $found->arguments)));
             }
@@ -761,6 +764,13 @@ abstract class CppExpressions extends BraceExpressions
             return new RandomWhole($right, new NumberLiteral($left->to->value + $right->value));
         }
         $ended = $right instanceof Operation && 'end' === $right->key && $left instanceof VariableRead ? $this->iterators[$left->name] ?? null : null;
+        $spot = $left instanceof VariableRead && 'spot' === ($this->iterators[$left->name][0] ?? '') ? $left : self::spot($left);
+        if (null !== $spot && $right instanceof Operation && \in_array($right->key, ['begin', 'end'], true) && \in_array($operator, [Operator::Equal, Operator::NotEqual, Operator::Subtract], true)) {
+            return Operator::Subtract === $operator && 'begin' === $right->key ? $spot : new Binary($operator, $spot, 'begin' === $right->key ? new NumberLiteral(0) : new Operation('length', $right->arguments));
+        }
+        if (null !== $spot && Operator::Subtract === $operator && null !== $other = self::spot($right)) {
+            return new Binary($operator, $spot, $other);
+        }
         if (null !== $ended && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
             $isThere = 'key' === $ended[0] ? new Operation('contains', [$ended[1], $left]) : new Binary(Operator::NotEqual, $left, new NumberLiteral(-1));
 
@@ -1356,6 +1366,11 @@ abstract class CppExpressions extends BraceExpressions
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $first = $values[0] ?? null;
         $second = $values[1] ?? null;
+        if (null !== $first && $arguments[0]->all && \in_array($name, ['max_element', 'min_element', 'find_if', 'count_if', 'any_of', 'all_of', 'none_of'], true) && $this->isOfType($first, '(?:unordered_)?map')) {
+            // What a map goes over are its keys with their values.
+            $first = new Operation('as_list', [new Operation('entries', [$first])]);
+            $values = [$first, ...\array_slice($values, 1)];
+        }
         if ('pow' === $name && null !== $first && null !== $second && 2 === $count) {
             return new Binary(Operator::Power, $first, $second);
         }
@@ -1429,6 +1444,13 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ('find' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
             return $this->transient('found', [$first, $second]);
+        }
+        if (('lower_bound' === $name || 'upper_bound' === $name) && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
+            return $this->transient('lower_bound' === $name ? 'spot_before' : 'spot_behind', [$first, $second]);
+        }
+        if ('next_permutation' === $name && null !== $first && $this->isText($first)) {
+            // A text is no list here, whose letters change their places.
+            $this->fail('unsupported', $token, ['what' => $name]);
         }
         if ('find_if' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
             return $this->transient('found_if', [$first, $second]);
@@ -1624,7 +1646,7 @@ abstract class CppExpressions extends BraceExpressions
                     return new Operation('drop_at', [$receiver, $first->right]);
                 }
 
-                if (1 === $count && $first instanceof VariableRead && 'place' === ($this->iterators[$first->name][0] ?? '')) {
+                if (1 === $count && $first instanceof VariableRead && \in_array($this->iterators[$first->name][0] ?? '', ['place', 'spot'], true)) {
                     return new Operation('drop_at', [$receiver, $first]);
                 }
 
@@ -1651,6 +1673,10 @@ abstract class CppExpressions extends BraceExpressions
                 if (1 === $count && 2 === \count($pair) && $this->isOfType($receiver, '(?:unordered_)?map')) {
                     // What is there already stays (C++17, 26.4.4.4).
                     return $this->transient('map_inserted', [$receiver, ...$pair]);
+                }
+                $spot = 2 !== $count || null === $first ? null : ($first instanceof VariableRead && 'spot' === ($this->iterators[$first->name][0] ?? '') ? $first : self::spot($first));
+                if (null !== $spot && !$arguments[1]->all) {
+                    return new Operation('insert', [$receiver, $spot, $arguments[1]->value]);
                 }
                 if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead)) {
                     return $this->transient('text_inserted', [$receiver, $first, $arguments[1]->value]);
@@ -1798,6 +1824,10 @@ abstract class CppExpressions extends BraceExpressions
     /** The type of what a list or a map of a type holds. */
     private function typeOfItem(string $type): string
     {
+        $written = TypeNames::ofItem($type);
+        if ('' !== $written) {
+            return $written;
+        }
         $item = '' === $type ? null : TypeNames::read($type)->element;
 
         return null === $item || TypeKind::Unknown === $item->kind ? '' : TypeNames::write($item);
@@ -1843,6 +1873,9 @@ abstract class CppExpressions extends BraceExpressions
     /** How far behind its first item an iterator of a list stands: `list.begin() + 2`; null where it is no such one. */
     private static function behindFirst(Expression $iterator, Expression $list): ?Expression
     {
+        if (null !== ($spot = self::spot($iterator)) && $spot->arguments[0] == $list) {
+            return $spot;
+        }
         if ($iterator instanceof Operation && $iterator->arguments == [$list]) {
             return match ($iterator->key) {
                 'begin' => new NumberLiteral(0),
@@ -1860,6 +1893,14 @@ abstract class CppExpressions extends BraceExpressions
             $before instanceof NumberLiteral && 0.0 === (float) $before->value && Operator::Add === $iterator->operator => $iterator->right,
             default => new Binary($iterator->operator, $before, $iterator->right),
         };
+    }
+
+    /** The place that `lower_bound` or `upper_bound` finds (C++17, 28.7.3); null for anything else. */
+    protected static function spot(Expression $value): ?Operation
+    {
+        $key = $value instanceof Operation ? ['spot_before' => 'place_before', 'spot_behind' => 'place_behind'][$value->key] ?? null : null;
+
+        return null === $key || !$value instanceof Operation ? null : new Operation($key, $value->arguments);
     }
 
     /** How many items lie from one place to another: what is added to the first, where the second is written so. */

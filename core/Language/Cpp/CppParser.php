@@ -64,6 +64,7 @@ use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
@@ -844,7 +845,54 @@ final class CppParser extends CppExpressions
             $this->scope = '';
         }
 
+        $given = 1 === \count($body->statements) ? $body->statements[0] : null;
+        if ($given instanceof GiveBack && ($given->value instanceof Item || $given->value instanceof Field) && str_ends_with($this->tokens[$start + 1]->text ?? '', '&')) {
+            $this->placesGiven[$full] = [$parameters, $given->value];
+        }
+
         return new FunctionDefinition($id, $full, $parameters, $this->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->prototypes[$full] ?? []), $types, $isShared || $makesItself ? 'shared' : '');
+    }
+
+    private function classOf(Expression $value): string
+    {
+        return trim((string) preg_replace('/^const\b|&/', '', $this->typeOf($value)));
+    }
+
+    protected function arguments(Token $opened): array
+    {
+        return array_map(fn (Argument $argument): Argument => $argument->value instanceof MethodCall ? new Argument($this->placeOf($argument->value), $argument->offset, $argument->end, $argument->name, $argument->all) : $argument, parent::arguments($opened));
+    }
+
+    /** What stands in square brackets behind an object is what its class says (C++17, 16.5.5). */
+    protected function indexed(Expression $container, Token $opened): Expression
+    {
+        $item = parent::indexed($container, $opened);
+        $place = $item instanceof Item && null !== $this->ownerOf($this->classOf($container), '@item') ? $this->placeOf(new MethodCall($container, '@item', [$item->index])) : null;
+
+        return null === $place || $place instanceof MethodCall ? $item : $place;
+    }
+
+    /** @var array<string, array{list<string>, Expression}> what methods take, and the place that they give back */
+    private array $placesGiven = [];
+
+    /** `bed.at(1, 2) = 3`: what a method gives that only tells a place, and gives it to be changed (C++17, 8.2.2). */
+    protected function placeOf(Expression $target): Expression
+    {
+        if ($target instanceof Item && null !== $this->ownerOf($this->classOf($target->container), '@item')) {
+            // What it gives is more than a place.
+            $this->fail('unsupported', $this->peek(), ['what' => 'operator[] … = …']);
+        }
+        if (!$target instanceof MethodCall) {
+            return $target;
+        }
+        $owner = $this->ownerOf($this->classOf($target->object), $target->method);
+        [$parameters, $place] = $this->placesGiven["$owner.$target->method"] ?? [[], null];
+        if (null === $place || \count($parameters) !== 1 + \count($target->arguments) || !$this->isPlain($target->object) || [] !== array_filter($target->arguments, fn (Expression $value): bool => !$this->isPlain($value))) {
+            return $target;
+        }
+        $given = array_combine($parameters, [$target->object, ...$target->arguments]);
+
+        return Walk::mapExpression($place, static fn (Expression $value): Expression => $value instanceof VariableRead ? $given[$value->name] ?? $value : $value);
     }
 
     /**
@@ -1191,7 +1239,7 @@ final class CppParser extends CppExpressions
             if (null !== $constant) {
                 return [$this->ended($constant, $start)];
             }
-            if (1 !== preg_match('/^\s*#\s*define\s+(\w+)\(/', $token->text, $macro) || !isset($this->macros[$macro[1]])) {
+            if (1 !== preg_match('/^\s*#\s*define\s+(\w+)(?:\(|\s+[A-Za-z_]\w*\s*(?:\/[\/*].*)?$)/sD', $token->text, $macro) || !isset($this->macros[$macro[1]])) {
                 $this->directive($token);
             }
             ++$this->at;
@@ -1773,7 +1821,7 @@ final class CppParser extends CppExpressions
             } else {
                 [$kept, $value] = [$type, $this->filledUp($type, $this->initializer($type, $name))];
             }
-            $this->types[$this->scope][$name->text] = $kept;
+            $this->types[$this->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->typeOf($value) ? $this->typeOf($value) : $kept;
             $this->declared[$this->scope][$name->text] = true;
             if (str_contains(substr($this->text, $token->offset, $name->offset - $token->offset), 'const')) {
                 $this->constants[$this->scope][$name->text] = true;
@@ -1826,6 +1874,13 @@ final class CppParser extends CppExpressions
             return $value;
         }
         [$list, $what] = [$value->arguments[0] ?? null, $value->arguments[1] ?? null];
+        $spot = self::spot($value);
+        if (null !== $spot && null !== $list) {
+            $this->iterators[$name] = ['spot', $list];
+            $this->types[$this->scope][$name] = '';
+
+            return $spot;
+        }
         if (\in_array($value->key, ['greatest_place', 'least_place'], true) && null !== $list) {
             $value = new Operation('found', [$list, $what = self::foundBy($value)]);
         }
@@ -2220,7 +2275,7 @@ final class CppParser extends CppExpressions
         ++$this->at;
         $targets = [];
         while ($this->accept('>>')) {
-            $targets[] = $this->expression(8);
+            $targets[] = $this->placeOf($this->expression(8));
         }
         $isPlain = [] === array_filter($targets, static fn (Expression $target): bool => !$target instanceof VariableRead);
         $isKnown = [] === array_filter($targets, static fn (Expression $target): bool => !$target instanceof VariableRead && !$target instanceof Field && !$target instanceof Item);
@@ -3127,7 +3182,7 @@ final class CppParser extends CppExpressions
         $isOfSeveral = $this->is('>>', $ahead);
         while ($this->accept('>>')) {
             $token = $this->peek();
-            $target = $this->expression(8);
+            $target = $this->placeOf($this->expression(8));
             $word = new Operation($isOfSeveral ? 'next_word' : 'ask_word');
             if ($target instanceof VariableRead) {
                 $type = TypeNames::read($this->types[$this->scope][$target->name] ?? $this->types[''][$target->name] ?? '');
@@ -3142,7 +3197,7 @@ final class CppParser extends CppExpressions
                 while ($inner instanceof Item) {
                     $inner = $inner->container;
                 }
-                $type = TypeNames::read($inner instanceof VariableRead ? $this->types[$this->scope][$inner->name] ?? $this->types[''][$inner->name] ?? '' : '');
+                $type = TypeNames::read($this->typeOf($inner instanceof VariableRead ? $inner : $target));
                 for (; null !== $type->element; $type = $type->element) {
                 }
                 $rows[] = new SetItem($this->newId(), $target, $type->isTextual() ? $word : new Operation(StaticType::number() === $type ? 'to_number' : ($type->isWide() ? 'to_long' : 'to_whole'), [$word]));
@@ -3280,12 +3335,13 @@ final class CppParser extends CppExpressions
             $this->pairs[$names[0]] = [$this->madeUp('key'), $this->madeUp('value')];
             $names = $this->pairs[$names[0]];
         }
+        $written = trim(str_replace(['const ', '&'], '', $type));
         foreach ($names as $name) {
             $this->write($name, $offset);
             $this->declared[$this->scope][$name] = true;
             $this->ofLoops[$this->scope][$name] = true;
             $this->references[$this->scope][$name] = false;
-            $this->types[$this->scope][$name] = 'auto' === $type ? '' : trim(str_replace(['const ', '&'], '', (string) $type));
+            $this->types[$this->scope][$name] = 'auto' !== $written ? $written : (1 === \count($names) ? TypeNames::ofItem($this->typeOf($over)) : '');
         }
         $this->close($opened);
         $braced = $this->opensBrace();

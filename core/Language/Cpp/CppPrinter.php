@@ -429,6 +429,10 @@ final class CppPrinter extends BracePrinter
         if (null !== $stream) {
             return $stream;
         }
+        if ('exit' === $operation->key && [] === $operation->arguments) {
+            // It wants a number (C++17, 21.5).
+            return 'exit(0)';
+        }
         $first = $operation->arguments[0] ?? null;
         if (null !== $first && \in_array($operation->key, self::ASKING, true)) {
             $operation = new Operation($operation->key, [$first, $this->keyOf($first, $operation->arguments[1]), ...\array_slice($operation->arguments, 2)]);

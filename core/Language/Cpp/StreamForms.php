@@ -316,6 +316,11 @@ final class StreamForms
                 return null;
             }
             $form = $state->fixed ? ".{$state->precision}f" : (6 === $state->precision ? '' : ".{$state->precision}g");
+        } elseif (TypeKind::Unknown === $type->kind || TypeKind::Mixed === $type->kind) {
+            if (false !== $state->fixed || 6 !== $state->precision || false !== $state->words) {
+                // Whether a form is its own shows when it is there.
+                return null;
+            }
         } elseif (TypeKind::Truth === $type->kind) {
             if (null === $state->words) {
                 return null;

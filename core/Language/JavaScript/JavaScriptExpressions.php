@@ -708,9 +708,15 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->fail('unsupported', $kind, ['what' => "instanceof $kind->text"]);
         }
         if ('in' === $sign && 5 >= $around) {
+            $sign = $this->peek();
             ++$this->at;
+            $in = $this->expression(6);
+            if ($this->isOfLibrary($in)) {
+                // Of a list its places are asked (ECMAScript 2022, 13.10.2).
+                $this->fail('unsupported', $sign, ['what' => 'in']);
+            }
 
-            return new Operation('contains', [$this->expression(6), $left]);
+            return new Operation('contains', [$in, $left]);
         }
 
         return parent::special($left, $around, $offset);

@@ -110,7 +110,7 @@ final class Bounded
         if ($isFunction && $row instanceof FunctionDefinition && isset($this->defined[$row->name])) {
             if (Language::Cpp === $this->parser->language() && '' !== $row->class()) {
                 // Methods may share a name in C++; which of them is meant is told by how many values they take.
-                return $this->unread($row, 'unsupported', ['what' => $row->name.'(…)'], $row->name);
+                return $this->unread($row, 'unsupported', ['what' => str_contains($row->name, '.@') ? 'operator …' : $row->name.'(…)'], $row->name);
             }
 
             return $this->unread($row, Language::Cpp === $this->parser->language() ? 'overloaded' : 'defined_twice', ['name' => $row->name], $row->name);

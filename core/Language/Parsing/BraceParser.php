@@ -1951,6 +1951,7 @@ abstract class BraceParser extends ExpressionParser
     /** A value that changes something; what is changed must not do so itself, as it is found twice. */
     protected function givenInside(string $key, Expression $target, Expression $value, int $from): Operation
     {
+        $target = $this->placeOf($target);
         if (!Given::isPlace($target) || Given::isIn($target)) {
             $this->failAt('assign_to_value', $from, max(1, $this->endOffset() - $from), ['text' => trim(substr($this->text, $from, 20))]);
         }
@@ -1990,6 +1991,7 @@ abstract class BraceParser extends ExpressionParser
         $target = $this->expression();
         $this->rowBegins = $before;
         $sign = $this->sign();
+        $target = '=' === $sign || '++' === $sign || '--' === $sign || isset(self::CHANGES[$sign ?? '']) ? $this->placeOf($target) : $target;
         if ('++' === $sign || '--' === $sign) {
             ++$this->at;
 
@@ -2062,7 +2064,7 @@ abstract class BraceParser extends ExpressionParser
             $length = max(1, $this->endOffset() - $start);
             $text = substr($this->text, $start, min(40, $length));
             $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
-            if (Language::Cpp === $this->language() && '' !== $called && 1 === preg_match('/&\s*(?:\w+::)?'.preg_quote($called, '/').'\s*\(/', $this->text)) {
+            if (Language::Cpp === $this->language() && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.preg_quote($called, '/').'\s*\(/', $this->text))) {
                 // A function may give a reference, which takes a value (C++17, 8.2.2).
                 $this->failAt('unsupported', $start, $length, ['what' => trim(explode('=', $text)[0]).' = …']);
             }
@@ -2074,6 +2076,12 @@ abstract class BraceParser extends ExpressionParser
         }
 
         return $this->performed($target, $start, $this->endOffset());
+    }
+
+    /** What takes the value that is given to what a call gives back. */
+    protected function placeOf(Expression $target): Expression
+    {
+        return $target;
     }
 
     /** A value as a variable keeps it. */
@@ -2093,6 +2101,7 @@ abstract class BraceParser extends ExpressionParser
             $all[] = $this->value();
         }
         $value = array_pop($all) ?? new NumberLiteral(0);
+        $all = array_map($this->placeOf(...), $all);
         foreach ($all as $target) {
             if (!$target instanceof VariableRead && !$target instanceof Item && !$target instanceof Field) {
                 $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);

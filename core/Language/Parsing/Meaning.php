@@ -551,19 +551,31 @@ final class Meaning
         if (Language::Cpp !== $this->language || $item->strict || !$this->type($item->container)->isMap()) {
             return null;
         }
-        $value = $this->type($item->container)->item();
-        $nothing = match (true) {
-            $value->isWhole() => new NumberLiteral(0),
-            $value->isNumeric() => new NumberLiteral(0.0),
-            TypeKind::Text === $value->kind => new TextLiteral(''),
-            TypeKind::Truth === $value->kind => new TruthLiteral(false),
-            $value->isList() => new ListLiteral([]),
-            $value->isMap() => new MapLiteral([]),
-            TypeKind::Copied === $value->kind && null === $this->program->functionNamed($value->class.'.'.ClassDefinition::MAKES) => new MakeObject((string) $value->class, [], true),
-            default => null,
-        };
+        $nothing = $this->nothingOf($this->type($item->container)->item());
 
         return null === $nothing ? null : new Operation('value_or', [$item->container, $item->index, $nothing]);
+    }
+
+    /** What a type makes of nothing: nought, false, or what is empty. */
+    private function nothingOf(StaticType $type): ?Expression
+    {
+        if ([] !== $type->parts) {
+            $parts = array_map($this->nothingOf(...), $type->parts);
+
+            return \in_array(null, $parts, true) ? null : new Operation('record', $parts);
+        }
+
+        return match (true) {
+            $type->isWhole() => new NumberLiteral(0),
+            $type->isNumeric() => new NumberLiteral(0.0),
+            TypeKind::Text === $type->kind => new TextLiteral(''),
+            TypeKind::Truth === $type->kind => new TruthLiteral(false),
+            $type->isSet() => new Operation('set_of'),
+            $type->isList() => new ListLiteral([]),
+            $type->isMap() => new MapLiteral([]),
+            TypeKind::Copied === $type->kind && null === $this->program->functionNamed($type->class.'.'.ClassDefinition::MAKES) => new MakeObject((string) $type->class, [], true),
+            default => null,
+        };
     }
 
     private static function withoutStrictItems(Program $program): Program

@@ -59,7 +59,7 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'heapq', 'scrivlet'];
+    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'heapq', 'bisect', 'scrivlet'];
     /** The Python Standard Library, string: String constants. */
     private const LETTERS = [
         'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
@@ -1276,6 +1276,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('iter' === $name && 1 === $count && null !== $first) {
             return new Operation('started', [$first]);
+        }
+        if (1 === preg_match('/^bisect\.insort(_left|_right)?$/D', $name, $side) && 2 === $count && null !== $first && $this->isPlain($first) && $this->isPlain($arguments[1]->value)) {
+            return new Operation('insert', [$first, new Operation('_left' === ($side[1] ?? '') ? 'place_before' : 'place_behind', [$first, $arguments[1]->value]), $arguments[1]->value]);
         }
         if (('heapq.nlargest' === $name || 'heapq.nsmallest' === $name) && 2 === $count && null !== $first && null === $arguments[1]->name) {
             // The Python Standard Library, heapq: equivalent to the first of what is sorted.

@@ -365,7 +365,7 @@ final class PythonParser extends PythonStatements
         $this->silence($start, $line->until);
         $first = $this->tokens[$start];
         $last = $this->tokens[$line->until - 1];
-        [$from, $end] = [$first->offset, $last->offset + \strlen($last->text)];
+        [$from, $end] = [$first->offset, $last->end()];
         $id = $this->newId();
         $this->cut($id, 'head', $from, $end);
         $this->at = $line->until;
@@ -494,6 +494,37 @@ final class PythonParser extends PythonStatements
     }
 
     /**
+     * A row on the line of its header. One that can't be read is left by itself: the header and what goes on below it stay
+     * what they are.
+     *
+     * @return list<Statement>
+     */
+    private function besideHeader(LogicalLine $header): array
+    {
+        [$start, $depth, $ids, $scope, $parent, $loops] = [$this->at, $this->depth, $this->ids, $this->scope, $this->parent, $this->loops];
+        [$mistakes, $cuts, $line] = [\count($this->mistakes), \count($this->cuts), $this->line];
+        try {
+            return $this->simple($header);
+        } catch (ParseFailure $failure) {
+            if ($line !== $this->line || $scope !== $this->scope || TokenKind::Keyword === $this->tokens[$start]->kind && !\in_array($this->tokens[$start]->text, ['return', 'raise', 'print'], true)) {
+                throw $failure;
+            }
+            [$this->depth, $this->ids, $this->parent, $this->loops] = [$depth, $ids, $parent, $loops];
+            self::cutTo($this->mistakes, $mistakes);
+            self::cutTo($this->cuts, $cuts);
+            if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $this->until, $this->silenced)) {
+                $this->mistakes[] = $failure->mistake;
+            }
+            $this->silence($start, $this->until);
+            $id = $this->newId();
+            $this->at = $this->until;
+            $this->cut($id, 'head', $this->tokens[$start]->offset, $this->endOffset());
+
+            return [new Unread($id, substr($this->text, $this->tokens[$start]->offset, $this->endOffset() - $this->tokens[$start]->offset), $this->language()->value)];
+        }
+    }
+
+    /**
      * What follows the colon of a header: rows on the same line, or the lines below.
      *
      * @return array{bool, \Closure(): Block} whether the rows stand on the same line, and how to read them
@@ -512,9 +543,7 @@ final class PythonParser extends PythonStatements
             }
             $rows = [];
             do {
-                foreach ($this->simple($header) as $row) {
-                    $rows[] = $row;
-                }
+                array_push($rows, ...$this->besideHeader($header));
             } while ($this->accept(';') && null !== $this->peek());
             $rows = $this->withoutPass($id, $rows, $name);
             [$this->parent, $this->loops] = $before;

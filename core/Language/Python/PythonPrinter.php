@@ -92,7 +92,7 @@ class PythonPrinter extends Printer
                 $this->statement($statement);
             }
         });
-        $modules = array_values(array_intersect($this->needed(), ['collections', 'copy', 'heapq', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'time']));
+        $modules = array_values(array_intersect($this->needed(), ['bisect', 'collections', 'copy', 'heapq', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'time']));
         $names = array_values(array_diff($this->needed(), $modules, $this->imported()));
         // Even where a program calls nothing of it, the library seeds the chance and writes the trace.
         $seeds = \in_array('random', $modules, true) && [] === $names;

@@ -84,6 +84,17 @@ final class TypeNames
         };
     }
 
+    /** The type of what a list or a map of a type holds, as it is written; empty where it is none. */
+    public static function ofItem(string $type): string
+    {
+        if (1 !== preg_match('/^(?:const )?(?:std::)?(vector|deque|array|list|initializer_list|(?:unordered_)?(?:map|set)) ?< ?(.*) ?>[ &]*$/s', $type, $match)) {
+            return '';
+        }
+        $parts = self::parts($match[2]);
+
+        return str_ends_with($match[1], 'map') ? $parts[1] ?? '' : $parts[0] ?? '';
+    }
+
     /** @return list<string> types with commas between them, those within brackets left together */
     private static function parts(string $types): array
     {

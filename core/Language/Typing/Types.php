@@ -526,7 +526,9 @@ final class Types
         if (Operator::Add === $operator && ($operands[0]->isTextual() || $operands[0]->isList())) {
             return $operands[0]->join($operands[1]);
         }
-
+        if (Operator::Add === $operator && ($operands[0]->isMixed() || $operands[1]->isMixed())) {
+            return StaticType::mixed();
+        }
         if (Operator::Multiply === $operator) {
             foreach ($operands as $operand) {
                 if ($operand->isTextual() || $operand->isList()) {

@@ -399,6 +399,8 @@ return [
     'operation.heap_made' => "tall = [5, 2, 8]\nheapq.heapify(tall)\nprint(tall)",
     'operation.heap_pop' => "tall = [2, 5, 8]\nprint(heapq.heappop(tall), tall)",
     'operation.heap_push' => "tall = [2, 5, 8]\nheapq.heappush(tall, 1)\nprint(tall)",
+    'operation.place_before' => "tall = [2, 5, 5, 8]\nprint(bisect.bisect_left(tall, 5))",
+    'operation.place_behind' => "tall = [2, 5, 5, 8]\nprint(bisect.bisect_right(tall, 5))",
     'operation.next_or' => "beds = iter([3])\nprint(next(beds, 0), next(beds, 0))",
     'operation.started' => "beds = iter([3, 5, 8])\nprint(next(beds))\nfor bed in beds:\n    print(bed)",
     'operation.has_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nprint(hasattr(bed, \"plant\"))",

@@ -176,6 +176,15 @@ final class CppValues extends Values
     }
 
     /** A key that is not there need not go (C++17, 26.4.2). */
+    public function put(mixed $container, mixed $index, mixed $value): void
+    {
+        if ($container instanceof MapValue && '' !== $container->class) {
+            // What stands behind an object in square brackets is no entry of it.
+            throw new RunError('not_a_list');
+        }
+        parent::put($container, $index, $value);
+    }
+
     public function forget(mixed $map, mixed $key): void
     {
         unset(self::map_($map)->entries[MapValue::tag($key)]);

@@ -274,6 +274,16 @@ final class JavaScriptValues extends Values
         }
     }
 
+    /** What all objects can do is in each of them, as well as what their class can (ECMAScript 2022, 13.10.2 and 20.1.3). */
+    private const OF_ALL = ['constructor', 'hasOwnProperty', 'isPrototypeOf', 'propertyIsEnumerable', 'toLocaleString', 'toString', 'valueOf'];
+
+    public function contains(mixed $in, mixed $what): bool
+    {
+        $isOwnThing = $in instanceof MapValue && '' === $in->sort && \is_string($what);
+
+        return $isOwnThing && (\in_array($what, self::OF_ALL, true) || $this->can($in, $what) || $this->can($in, "set_$what")) || parent::contains($in, $what);
+    }
+
     public function keep(mixed $object, string $name, mixed $value): void
     {
         if (!self::isStill($object)) {

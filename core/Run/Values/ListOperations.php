@@ -140,7 +140,7 @@ trait ListOperations
         }
         $pairs = [];
         foreach ($this->over($value) as $index => $item) {
-            $pairs[] = new ListValue([$this->count_($index), $item], true);
+            $pairs[] = new ListValue([$this->count_($index), $item], Language::Python === $this->language());
         }
 
         return new ListValue($pairs);
@@ -172,7 +172,7 @@ trait ListOperations
 
     public function entries(mixed $map): ListValue
     {
-        return new ListValue(array_map(static fn (array $pair): ListValue => new ListValue($pair, true), array_values($this->shown(self::map_($map)))));
+        return new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, Language::Python === $this->language()), array_values($this->shown(self::map_($map)))));
     }
 
     /**

@@ -12,6 +12,8 @@ use Scrivlet\Core\Tree\ClassDefinition;
 /** Python's numbers: whole ones of any size and floats are kept apart, division by zero is an error. */
 final class PythonValues extends Values
 {
+    use PlainObjects;
+
     public function language(): Language
     {
         return Language::Python;

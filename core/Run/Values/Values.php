@@ -18,6 +18,7 @@ abstract class Values
     use ListOperations;
     use NumberOperations;
     use ObjectOperations;
+    use OrderedPlaces;
     use PatternOperations;
     use ScriptOperations;
     use SetOperations;

@@ -1,0 +1,30 @@
+const temps = [12.5, 14, 9.8, 17.25, 15, 11.1, 13];
+const days = ["Mon", "Tue", "Wed", "Thu", "Fri", "Sat", "Sun"];
+let total = 0;
+for (let i in temps) total += temps[i];
+console.log("Average:", (total / temps.length).toFixed(2));
+let hottest = 0;
+temps.forEach(function (t, i) { if (t > temps[hottest]) hottest = i; });
+console.log(`Hottest: ${days[hottest]} (${temps[hottest]})`);
+const above = temps.map((t, i) => ({ day: days[i], t })).filter(o => o.t > total / 7);
+console.table ? console.log(above.length) : 0;
+console.log(above);
+console.log(JSON.stringify(above[0]), JSON.stringify({ a: [1, { b: null }], c: "x\"y" }, null, 2));
+var toF = c => c * 9 / 5 + 32;
+console.log(temps.map(toF).map(Math.round));
+console.log(Math.max.apply(null, temps), Math.min(...temps));
+const copy = temps.slice().sort((a, b) => a - b);
+const mid = Math.floor(copy.length / 2);
+const median = copy.length % 2 ? copy[mid] : (copy[mid - 1] + copy[mid]) / 2;
+console.log("Median", median, "of", copy.length);
+switch (true) {
+  case median < 10: console.log("cold"); break;
+  case median < 15: console.log("mild");
+  case median < 20: console.log("warm"); break;
+  default: console.log("hot");
+}
+const bars = temps.map((t, i) => `${days[i]} ${"█".repeat(Math.round(t / 2))} ${t}`);
+console.log(bars.join("\n"));
+console.log(days.findIndex(d => d.startsWith("S")), days.lastIndexOf("Fri"), days.splice(1, 2), days);
+console.log(Number("abc"), Number(""), Number("12px"), parseInt("12px"), parseFloat("3.5kg"), isNaN("x"));
+console.log(new Date(0).getTime(), Number.MAX_SAFE_INTEGER, 0.1.toFixed(20).length, (255).toString(16), (255).toString(2), parseInt("ff", 16));
