@@ -69,7 +69,7 @@ final readonly class Chips
             $expression instanceof MapLiteral => new Chip(['{', ...self::spaced($operands, ': '), '}'], true),
             $expression instanceof NothingLiteral => new Chip([$this->words('nothing')], true),
             $expression instanceof Item => new Chip($this->phrase('item', $operands), true),
-            $expression instanceof Slice => new Chip($this->phrase('slice', $operands), true),
+            $expression instanceof Slice => new Chip($this->phrase($expression->form(), $operands), true),
             $expression instanceof Choice => new Chip($this->phrase('choice', $operands), true),
             $expression instanceof Collected => new Chip([$operands[0], ' | '.$expression->variable.' ← ', $operands[1], ...(isset($operands[2]) ? [' | ', $operands[2]] : [])], true),
             $expression instanceof Lambda => new Chip([implode(', ', $expression->parameters).' → ', $operands[0]], true),
@@ -113,7 +113,7 @@ final readonly class Chips
 
     private function words(string $key): string
     {
-        return Catalogue::get($key)->words($this->locale);
+        return Words::in($this->locale)->raw("row.$key");
     }
 
     /**

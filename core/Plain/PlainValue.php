@@ -77,7 +77,7 @@ final readonly class PlainValue
             $value instanceof MapLiteral => $this->map($value),
             $value instanceof NothingLiteral => $this->phrases->fill('nothing'),
             $value instanceof Item => $this->operands('item', $value->operands()),
-            $value instanceof Slice => $this->operands('slice', $value->operands()),
+            $value instanceof Slice => $this->operands($value->form(), $value->operands()),
             $value instanceof Choice => $this->phrases->fill('choice', ['0' => $this->condition($value->condition, true), '1' => $this->noun($value->then, true), '2' => $this->noun($value->otherwise, true)]),
             $value instanceof Collected => $this->phrases->fill(null === $value->condition ? 'collected' : 'collected_if', ['value' => $this->noun($value->value), 'variable' => $this->name($value->variable), 'over' => $this->noun($value->over, true), 'condition' => null === $value->condition ? '' : $this->condition($value->condition)]),
             $value instanceof Lambda => $this->phrases->fill([] === $value->parameters ? 'lambda_plain' : 'lambda', ['parameters' => $this->phrases->all(array_map($this->name(...), $value->parameters)), 'value' => $this->noun($value->value)]),

@@ -11,6 +11,14 @@ final readonly class Slice extends Expression
     {
     }
 
+    /** The words that say it: a bound that is left out is none of them. */
+    public function form(): string
+    {
+        $isOpen = $this->to instanceof NothingLiteral;
+
+        return $this->from instanceof NothingLiteral ? ($isOpen ? 'slice_whole' : 'slice_until') : ($isOpen ? 'slice_on' : 'slice');
+    }
+
     public function operands(): array
     {
         return [$this->container, $this->from, $this->to];
