@@ -119,6 +119,13 @@ final class RowsSayTest extends TestCase
         self::assertSame(self::SAID, self::said(self::read(self::PROGRAM)));
     }
 
+    public function testTheObjectOfAMethodGoesWithoutSaying(): void
+    {
+        $program = self::read("class Bed:\n    def __init__(self, name, width):\n        self.name = name\n\nclass Shed(Bed):\n    def __init__(self, name):\n        super().__init__(name, 4)\n");
+
+        self::assertSame('    do Bed · making one : name [name] , width [4]', self::said($program)[5]);
+    }
+
     public function testACallOfAnotherFunctionKeepsWhatItHands(): void
     {
         $program = self::read("def water(bed, litres):\n    print(bed, litres)\n\ndef dry(bed):\n    print(bed)\n\nwater(3, 4)\n");
