@@ -1650,7 +1650,7 @@ final class CppParser extends CppExpressions
                     $this->at += $this->is('std') ? 3 : 0;
                     $part = new TextLiteral("\n");
                 } else {
-                    $part = null !== $this->told() ? $this->fail('unsupported', $token, ['what' => 'operator<<']) : $this->expression(7);
+                    $part = $this->told() ?? $this->expression(7);
                 }
                 $value = null === $value ? ($part instanceof TextLiteral ? $part : new Binary(Operator::Join, new TextLiteral(''), $part)) : new Binary(Operator::Join, $value, $part);
             }

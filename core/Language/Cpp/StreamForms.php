@@ -10,6 +10,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
@@ -68,11 +69,17 @@ final class StreamForms
      */
     public static function settle(Program $program, Types $types, array $cuts, string $text): Program
     {
-        $used = self::used($program);
+        $shows = array_values(array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => ClassDefinition::SHOWS === $function->shortName()));
+        $used = self::used($program, $shows);
         if ([] === $used) {
             return $program;
         }
         $forms = new self($types);
+        foreach ($shows as $function) {
+            foreach ($program->rowsOf($function) as $row) {
+                $forms->showing[$row->id] = $function;
+            }
+        }
         $forms->telling = self::tellingFunctions($program);
         for ($round = 0, $before = null; $round < self::ROUNDS && $before != [$forms->entries, $forms->exits, $forms->states]; ++$round) {
             $before = [$forms->entries, $forms->exits, $forms->states];
@@ -90,7 +97,7 @@ final class StreamForms
         $each = static function (Statement $part, bool $isAsked) use ($forms, $raw, $program): Statement {
             $scope = $part instanceof FunctionDefinition ? $part : $program->script;
 
-            return Walk::map($part, static fn (Statement $row): Statement => !$row instanceof PrintLine ? $row : ($isAsked ? $forms->asking($row, $scope) : $forms->row($row, $scope, $raw[$row->id] ?? '')));
+            return Walk::map($part, static fn (Statement $row): Statement => !$row instanceof PrintLine ? $forms->showingRow($row) : ($isAsked ? $forms->asking($row, $scope) : $forms->row($row, $scope, $raw[$row->id] ?? '')));
         };
         $all = static function (bool $isAsked) use ($each, $program): Program {
             $script = $each($program->script, $isAsked);
@@ -98,7 +105,7 @@ final class StreamForms
 
             return $program->withFunctions(array_map(static fn (Statement $part): Statement => $each($part, $isAsked), $program->functions))->withScript($script)->withBelow(array_map(static fn (Statement $part): Statement => $each($part, $isAsked), $program->below));
         };
-        $settled = [] === array_intersect_key($used, self::ASKED) ? $all(false) : null;
+        $settled = [] === array_intersect_key($used, self::ASKED) && $forms->showsPlainly($shows, $used) ? $all(false) : null;
 
         return null === $settled || $forms->isUnsure ? $all(true) : $settled;
     }
@@ -133,12 +140,61 @@ final class StreamForms
         return $telling;
     }
 
-    /** @return array<string, true> the words that the program tells `cout` */
-    private static function used(Program $program): array
+    /** @var array<int, FunctionDefinition> by row: the function that says what an object shows as, which the row stands in */
+    private array $showing = [];
+
+    /**
+     * Whether what objects show as is the same whatever the stream was told before.
+     *
+     * @param list<FunctionDefinition> $shows
+     * @param array<string, true>      $used
+     */
+    private function showsPlainly(array $shows, array $used): bool
+    {
+        foreach ($shows as $function) {
+            $rows = $function->body->statements;
+            foreach (1 === \count($rows) && $rows[0] instanceof GiveBack ? self::joined($rows[0]->value) : [] as $part) {
+                $type = $this->types->expression($function, $part);
+                if (null !== self::word($part) || !$type->isTextual() && !$type->isWhole()) {
+                    return false;
+                }
+            }
+        }
+
+        return [] === $shows || !isset($used['setw']);
+    }
+
+    /** What an object shows as is put into the stream piece by piece, each in the form that the stream has then. */
+    private function showingRow(Statement $row): Statement
+    {
+        $function = $this->showing[$row->id] ?? null;
+        if (null === $function || !$row instanceof GiveBack) {
+            return $row;
+        }
+        $shown = null;
+        foreach (self::joined($row->value) as $part) {
+            if (null === self::word($part) && TypeKind::Number === $this->types->expression($function, $part)->kind) {
+                $part = new Operation('to_number', [$part]);
+            }
+            $isNothing = $part instanceof TextLiteral && \in_array($part->value, ['', "\n"], true);
+            $piece = $isNothing ? $part : (null === self::word($part) ? self::asked($part, null, null) : self::telling($part, null));
+            $shown = null === $shown ? $piece : new Binary(Operator::Join, $shown, $piece);
+        }
+
+        return null === $shown ? $row : new GiveBack($row->id, $shown, $row->off);
+    }
+
+    /**
+     * @param list<FunctionDefinition> $shows what objects show as
+     *
+     * @return array<string, true> the words that the program tells `cout`
+     */
+    private static function used(Program $program, array $shows): array
     {
         $used = [];
-        foreach (Walk::statements($program->parts()) as $row) {
-            foreach ($row instanceof PrintLine ? Walk::expressionsOf($row) : [] as $value) {
+        $rows = [...iterator_to_array(Walk::statements($program->parts()), false), ...array_merge(...array_map($program->rowsOf(...), $shows), ...[[]])];
+        foreach ($rows as $row) {
+            foreach ($row instanceof PrintLine || $row instanceof GiveBack ? Walk::expressionsOf($row) : [] as $value) {
                 $used += null === ($word = self::word($value)) ? [] : [$word => true];
             }
         }

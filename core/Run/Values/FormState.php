@@ -18,6 +18,8 @@ final class FormState
     private bool $upper = false;
     private bool $signed = false;
     private bool $pointed = false;
+    /** What the next value is filled up to, where it is told before that value is known. */
+    private int $width = 0;
 
     public function told(string $word, int|string|null $argument): void
     {
@@ -25,6 +27,7 @@ final class FormState
             'fixed', 'scientific' => $this->kind = 'fixed' === $word ? 'f' : 'e',
             'defaultfloat' => $this->kind = null,
             'setprecision' => $this->precision = max(0, (int) $argument),
+            'setw' => $this->width = (int) $argument,
             'setfill' => $this->fill = (string) $argument,
             'left', 'right' => $this->left = 'left' === $word,
             'boolalpha', 'noboolalpha' => $this->words = 'boolalpha' === $word,
@@ -56,10 +59,16 @@ final class FormState
         if ($this->signed && (\is_int($value) && 'd' === $this->base || \is_float($value)) && !str_starts_with($text, '-')) {
             $text = "+$text";
         }
-        $missing = $width - mb_strlen($text);
+        $missing = max($width, $this->width) - mb_strlen($text);
+        $this->width = 0;
         $filled = $missing > 0 ? str_repeat($this->fill, $missing) : '';
 
         return $this->left ? $text.$filled : $filled.$text;
+    }
+
+    public function awaits(int $width): void
+    {
+        $this->width = $width;
     }
 
     /** With its point, and as many digits as asked for (C++17, 30.5.3.1: showpoint). */

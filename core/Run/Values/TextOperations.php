@@ -8,6 +8,7 @@ use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Parsing\Conversion;
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /** What can be done with texts. */
 trait TextOperations
@@ -374,6 +375,13 @@ trait TextOperations
     /** A value in the way of a stream, filled up to a width. */
     public function shownFormed(mixed $value, mixed $width = 0, mixed $stream = null): string
     {
+        if (null === $stream && $value instanceof MapValue && $this->can($value, ClassDefinition::SHOWS)) {
+            // The first piece that the object puts is filled up.
+            $this->formOf($stream)->awaits(min(1000, null === $width ? 0 : self::whole($width)));
+
+            return $this->bounded($this->text($value));
+        }
+
         return $this->bounded($this->formOf($stream)->shown($value, min(1000, null === $width ? 0 : self::whole($width)), fn (mixed $one, string $form): string => $this->formatted($one, $form), fn (mixed $one): string => $this->text($one)));
     }
 
