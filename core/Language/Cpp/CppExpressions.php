@@ -1492,6 +1492,14 @@ abstract class CppExpressions extends BraceExpressions
         if ('strlen' === $name && 1 === $count && null !== $first) {
             return new Operation('length', [$first]);
         }
+        $chosen = 'copy_if' === $name && 3 === $count && $arguments[0]->all && null !== $first && $second instanceof Operation && 'behind' === $second->key ? $values[2] : null;
+        $chosen = $chosen instanceof FunctionReference || $chosen instanceof VariableRead ? self::asLambda($chosen) : $chosen;
+        if ($chosen instanceof Lambda && $second instanceof Operation && null !== $first) {
+            return new Operation('extend', [$second->arguments[0], new Collected(new VariableRead($chosen->parameters[0]), $chosen->parameters[0], $first, $chosen->value)]);
+        }
+        if ('minmax_element' === $name && 1 === $count && $arguments[0]->all && null !== $first) {
+            return $this->transient('outer_places', [$first]);
+        }
         if ('binary_search' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
             return new Operation('contains', [$first, $second]);
         }

@@ -2177,12 +2177,35 @@ final class CppParser extends CppExpressions
         }
         $value = $this->value();
         $this->semicolon();
+        if ($value instanceof Operation && 'outer_places' === $value->key && 2 === \count($targets)) {
+            return [$this->ended(new SetSeveral($this->newId(), $targets, $this->outerPlaces($value->arguments[0], $targets)), $token->offset)];
+        }
         $head = substr($this->text, $token->offset, $opened->offset - $token->offset);
         if (str_contains($head, '&') && !str_contains($head, 'const')) {
             $this->unlessChanged(array_map(static fn (VariableRead $target): string => $target->name, $targets), $this->at, $this->until);
         }
 
         return [$this->ended(new SetSeveral($this->newId(), $targets, [$value]), $token->offset)];
+    }
+
+    /**
+     * `auto [least, greatest] = minmax_element(…)`: the first of the least and the last of the greatest (C++17, 28.7.8).
+     *
+     * @param list<VariableRead> $names
+     *
+     * @return list<Expression>
+     */
+    private function outerPlaces(Expression $list, array $names): array
+    {
+        foreach ($names as $name) {
+            $this->iterators[$name->name] = ['place', $list];
+        }
+        $fromBehind = new Operation('position', [new Operation('backwards', [$list]), new Operation('greatest', [$list])]);
+
+        return [
+            new Operation('position', [$list, new Operation('least', [$list])]),
+            new Binary(Operator::Subtract, new Binary(Operator::Subtract, new Operation('length', [$list]), new NumberLiteral(1)), $fromBehind),
+        ];
     }
 
     /**
