@@ -51,11 +51,22 @@ function splitter(
   });
 }
 
+const levelled: (() => void)[] = [];
+
+/** Tells a listener when rows have got other heights. */
+export function onLevelled(listener: () => void): void {
+  levelled.push(listener);
+}
+
 /** Long lines of the text page are broken on request, sentences always, and the rows beside them stay level. */
 export function level(): void {
   const spread = byId("spread");
-  for (const line of spread.querySelectorAll<HTMLElement>(".line[style*=height]"))
+  let isChanged = false;
+  for (const line of spread.querySelectorAll<HTMLElement>(".line[style*=height]")) {
     line.style.height = line.style.paddingBottom = "";
+    line.style.removeProperty("--more");
+    isChanged = true;
+  }
   // What is typed stands in lines of one height.
   const isTyping = document.getElementById("typed")?.hidden === false;
   const isSaid = !isTyping && document.getElementById("plain-page")?.hidden === false;
@@ -64,7 +75,10 @@ export function level(): void {
     ...(spread.hasAttribute("data-wrapped") ? [".script-page"] : []),
     ...(isSaid ? [".plain-page"] : []),
   ];
-  if (wrapped.length === 0) return;
+  if (wrapped.length === 0) {
+    if (isChanged) for (const listener of levelled) listener();
+    return;
+  }
   const row = parseFloat(getComputedStyle(spread.querySelector(".line")!).height);
   const tall = new Map<string, number>();
   for (const line of spread.querySelectorAll<HTMLElement>(wrapped.map((one) => `${one} ol .line`).join())) {
@@ -75,7 +89,9 @@ export function level(): void {
     for (const line of linesOf(key)) {
       line.style.height = `${rows * row}px`;
       line.style.paddingBottom = `${(rows - 1) * row}px`;
+      line.style.setProperty("--more", line.style.paddingBottom);
     }
+  for (const listener of levelled) listener();
 }
 
 /** How the room of the desk is shared: the drawer over the pages, the scene large or whole, the notes folded. */
