@@ -15,6 +15,7 @@ return [
         ["class Bed:\n    def keep(litres):\n        self.litres = litres\n", 'self_missing', 3, null],
         ["class Bed:\n    def water():\n        pass\n", 'self_missing', 2, "class Bed:\n    def water(self):\n        pass\n"],
         ["except ValueError:\n    print(1)\n", 'without_try', 1, null],
+        ["import sys\ntry:\n    sys.exit(2)\nexcept SystemExit:\n    print(2)\nfinally:\n    print(3)\n", 'unsupported', 4, null],
         ["t = 2\nif t == 1: print(4)\nelif t == 2: print(5 +)\nelif t == 4: print(6)\nelse: print(3)\n", 'value_missing', 3, null],
         ["try:\n    print(1)\nprint(2)\n", 'try_alone', 1, null],
         ["def plant():\n    raise\n", 'nothing_caught', 2, null],

@@ -887,6 +887,12 @@ final class CppParser extends CppExpressions
         }
         $owner = $this->ownerOf($this->classOf($target->object), $target->method);
         [$parameters, $place] = $this->placesGiven["$owner.$target->method"] ?? [[], null];
+        foreach ($this->methods as $class => $methods) {
+            if ($class !== $owner && isset($methods[$target->method]) && $this->ownerOf($this->classes[$class] ?? '', $target->method) === $owner) {
+                // Which of both is meant shows when it runs.
+                return $target;
+            }
+        }
         if (null === $place || \count($parameters) !== 1 + \count($target->arguments) || !$this->isPlain($target->object) || [] !== array_filter($target->arguments, fn (Expression $value): bool => !$this->isPlain($value))) {
             return $target;
         }

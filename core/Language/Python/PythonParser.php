@@ -287,6 +287,9 @@ final class PythonParser extends PythonStatements
         $this->mistake($kind, $line->offset, max(1, \strlen($line->indent)), ['wanted' => \strlen($wanted), 'given' => \strlen($line->indent)], [new Replacement($line->offset, \strlen($line->indent), $wanted)]);
     }
 
+    /** The column of a `try` that could not be read, whose further parts are no rows of their own. */
+    private ?int $tornTry = null;
+
     /** @return list<Statement> the rows that stand on a logical line, with what they hold below it */
     private function logicalLine(LogicalLine $line): array
     {
@@ -305,6 +308,7 @@ final class PythonParser extends PythonStatements
                 $made = $this->statement($line);
                 $this->checked($made, $this->tokens[$start]->offset);
                 array_push($rows, ...$made);
+                $this->tornTry = $line->column() > ($this->tornTry ?? -1) ? $this->tornTry : null;
                 if ($this->at < $this->until && !$this->accept(';')) {
                     $this->trailing($start);
                 }
@@ -317,12 +321,14 @@ final class PythonParser extends PythonStatements
                 $this->ids = $ids;
                 $rows = \array_slice($rows, 0, \count(array_filter($rows, static fn (Statement $row): bool => $row->id <= $ids)));
                 $isMatch = \in_array($this->tokens[$start]->text, ['match', 'case'], true);
-                if ($isMatch && $this->isCaseOfUnread($line)) {
+                $isRest = \in_array($this->tokens[$start]->text, ['except', 'finally', 'else'], true) && $this->tornTry === $line->column();
+                if ($isMatch && $this->isCaseOfUnread($line) || $isRest) {
                     // What is wrong is told of the whole, or of its first case.
                 } elseif ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $line->until, $this->silenced)) {
                     $this->mistakes[] = $failure->mistake;
                 }
                 $rows[] = $this->unread($line, $start);
+                $this->tornTry = 'try' === $this->tokens[$start]->text || $isRest ? $line->column() : null;
             }
         }
 
