@@ -39,6 +39,19 @@ final class StructureTest extends TestCase
         'Console' => ['Console', 'Print', 'Ladder', 'Catalogue', 'Device', 'Scene', 'Compare', 'Completion', 'File', 'Language', 'Page', 'Phrasebook', 'Plain', 'Reference', 'Run', 'Tree', 'Words'],
     ];
 
+    public function testNoLineOfATemplateIsLongerThanAnybodyReads(): void
+    {
+        $lines = 0;
+        $folder = \dirname(__DIR__, 2).'/templates';
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator($folder, \FilesystemIterator::SKIP_DOTS)) as $file) {
+            foreach (file((string) $file, \FILE_IGNORE_NEW_LINES) ?: [] as $number => $line) {
+                self::assertLessThanOrEqual(160, mb_strlen($line), $file.':'.($number + 1));
+                ++$lines;
+            }
+        }
+        self::assertGreaterThan(1000, $lines);
+    }
+
     public function testDependenciesPointOneWay(): void
     {
         $seen = 0;
