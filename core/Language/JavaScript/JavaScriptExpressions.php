@@ -833,6 +833,14 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->failAt('unsupported', $arguments[0]->offset, $arguments[0]->end - $arguments[0]->offset, ['what' => "console.log(\"$sign[0]\", …)"]);
             }
 
+            foreach ($arguments as $argument) {
+                $written = substr($this->text, $argument->offset, max(0, $argument->end - $argument->offset));
+                if (1 === preg_match('/\.(?:(keys|values|entries)\(\s*\)|matchAll\([^()]*\))$/D', rtrim($written), $match) && !isset($this->methodNames[$match[1] ?? ''])) {
+                    // What goes over something shows as that, not as what it goes over.
+                    $this->failAt('unsupported', $argument->offset, max(1, \strlen($written)), ['what' => 'console.log(… .'.($match[1] ?? 'matchAll').'())']);
+                }
+            }
+
             return $this->transient('console', $this->handed($arguments));
         }
         if ('Math.max' === $name || 'Math.min' === $name) {

@@ -35,6 +35,13 @@ final class RealArguments
         ],
     ];
 
+    /** How few they take, where that is less than is known here, and not what was forgotten as a rule. */
+    private const LEAST = [
+        'python' => ['int' => 0, 'float' => 0, 'bool' => 0, 'setdefault' => 1],
+        'javascript' => ['reduceRight' => 1, 'splice' => 1, 'toFixed' => 0, 'concat' => 0, 'assign' => 1, 'push' => 0, 'unshift' => 0, 'split' => 0, 'at' => 0, 'Number' => 0, 'String' => 0, 'Boolean' => 0],
+        'cpp' => [],
+    ];
+
     /**
      * Whether the real language may take these values, however many of them are known here.
      *
@@ -45,6 +52,6 @@ final class RealArguments
         $given = \count($arguments);
         $isNamed = [] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
 
-        return $isNamed || $given >= $known && $given <= (self::MOST[$language->value][$name] ?? 0);
+        return $isNamed || $given < $known && $given >= (self::LEAST[$language->value][$name] ?? $known) || $given >= $known && $given <= (self::MOST[$language->value][$name] ?? 0);
     }
 }

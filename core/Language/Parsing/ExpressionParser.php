@@ -655,6 +655,12 @@ abstract class ExpressionParser extends Parser
 
     protected function unknownMethod(Token $name, bool $called): never
     {
+        foreach ($this->tokens as $at => $token) {
+            if ($token->text === $name->text && '.' === ($this->tokens[$at - 1]->text ?? '') && \in_array($this->tokens[$at + 1]->text ?? '', ['=', '+='], true)) {
+                // What is given a value somewhere is no slip of the pen.
+                $this->fail('unsupported', $name, ['what' => ".$name->text"]);
+            }
+        }
         $known = [...array_keys(SpellingIndex::of($this->language())->methods), ...array_keys(SpellingIndex::of($this->language())->properties)];
         $near = Names::nearest($name->text, array_map(strval(...), $known));
         if (null !== $near) {

@@ -843,6 +843,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $before = null;
         while (!$this->is('}')) {
+            if ($this->is('*')) {
+                $this->fail('unsupported', $this->peek(), ['what' => '{*…}']);
+            }
             if ($this->accept('**')) {
                 // All of another map, which what stands behind it may replace (The Python Language Reference, 6.2.7).
                 $other = $this->expression();

@@ -138,6 +138,9 @@ trait ListOperations
         if ($value instanceof MapValue && 'Map' === $value->sort) {
             return $this->entries($value);
         }
+        if ($value instanceof MapValue && 'set' === $value->sort && Language::JavaScript === $this->language()) {
+            return new ListValue(array_map(static fn (mixed $item): ListValue => new ListValue([$item, $item]), $value->members()));
+        }
         $pairs = [];
         foreach ($this->over($value) as $index => $item) {
             $pairs[] = new ListValue([$this->count_($index), $item], Language::Python === $this->language());
