@@ -28,9 +28,42 @@ trait CStyle
      */
     private function usual(array $tokens): array
     {
+        $tokens = str_contains($this->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
         return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
+    }
+
+    /**
+     * `[[fallthrough]]`, `[[nodiscard]]`: what is said to the compiler alone (C++17, 10.6).
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withoutAttributes(array $tokens): array
+    {
+        for ($at = 0, $count = \count($tokens); $at + 1 < $count; ++$at) {
+            if ('[' !== $tokens[$at]->text || '[' !== $tokens[$at + 1]->text) {
+                continue;
+            }
+            for ($end = $at + 2; $end + 1 < $count && $end < $at + 20 && !(']' === $tokens[$end]->text && ']' === $tokens[$end + 1]->text); ++$end) {
+            }
+            if (']' === $tokens[$end]->text && TokenKind::Name === $tokens[$at + 2]->kind) {
+                for ($next = $end + 2; $next < $count && !$tokens[$next]->isCode(); ++$next) {
+                }
+                if ($next === $count) {
+                    break;
+                }
+                // What stands behind it begins with it.
+                $tokens[$next] = new Token($tokens[$next]->kind, $tokens[$next]->text, $tokens[$at]->offset, $tokens[$next]->end() - $tokens[$at]->offset);
+                for ($gone = $at; $gone < $next; ++$gone) {
+                    $tokens[$gone] = new Token(TokenKind::Space, '', $tokens[$at]->offset);
+                }
+            }
+        }
+
+        return array_values($tokens);
     }
 
     /**

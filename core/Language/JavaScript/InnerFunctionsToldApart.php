@@ -25,12 +25,38 @@ trait InnerFunctionsToldApart
                 $counts[$name->text] = ($counts[$name->text] ?? 0) + 1;
             }
         }
+        $this->nameByVariables();
         foreach ($functions as [$name, $brace]) {
             if (null !== $brace && 1 < $counts[$name] && 1 === \count(array_keys($functions, [$name, $brace], true))) {
                 $this->renameWithin($brace, $name);
             }
         }
     }
+
+    /**
+     * `const fall = function f(n) { … f(n - 1) … }`: within itself a function has its own name, too (ECMAScript 2022, 15.2.5). It is
+     * read as that of the variable, which is the only other one it has.
+     */
+    private function nameByVariables(): void
+    {
+        foreach ($this->tokens as $at => $token) {
+            $own = $this->tokens[$at + 1] ?? null;
+            if ('function' !== $token->text || TokenKind::Keyword !== $token->kind || TokenKind::Name !== $own?->kind || '(' !== ($this->tokens[$at + 2]->text ?? '')) {
+                continue;
+            }
+            $variable = '=' === ($this->tokens[$at - 1]->text ?? '') && \in_array($this->tokens[$at - 3]->text ?? '', ['const', 'let', 'var'], true) ? $this->tokens[$at - 2] : null;
+            $isValue = \in_array($this->tokens[$at - 1]->text ?? '', ['=', '(', ',', 'return', ':', '=>', '[', '?'], true);
+            $brace = ($this->partners[$at + 2] ?? $at) + 1;
+            for ($inner = $brace; $isValue && $inner < ($this->partners[$brace] ?? $brace); ++$inner) {
+                if ($own->text === $this->tokens[$inner]->text && TokenKind::Name === $this->tokens[$inner]->kind && '.' !== ($this->tokens[$inner - 1]->text ?? '')) {
+                    null === $variable ? $this->selfNamed[$at] = true : $this->readAs($inner, $variable->text);
+                }
+            }
+        }
+    }
+
+    /** @var array<int, true> functions in values that call themselves by a name of their own, by the place of their word */
+    private array $selfNamed = [];
 
     private function renameWithin(int $brace, string $name): void
     {

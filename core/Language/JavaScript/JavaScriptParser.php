@@ -1307,6 +1307,9 @@ final class JavaScriptParser extends JavaScriptExpressions
      */
     protected function unnamedValue(): FunctionReference
     {
+        if (isset($this->selfNamed[$this->at])) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'function '.($this->peek(1)->text ?? '').'(…) in a value']);
+        }
         $this->at = $this->unnamedAt($this->at, false) ?? $this->fail('unsupported', $this->peek(), ['what' => '=> { … }']);
 
         return $this->functionValue($this->nameFor('inner'), [], '');
