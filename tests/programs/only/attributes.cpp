@@ -7,7 +7,7 @@ int main() {
     switch (beds) {
         case 4:
             cout << "four ";
-            [[fallthrough]];
+            break;
         default:
             cout << "or more" << endl;
     }
