@@ -103,7 +103,7 @@ final class Meaning
             $settled = (new self($settled, $types, $language, $inPlace, true))->program();
         }
 
-        return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutStrictItems(Copying::told($settled, $types))) : $settled, $types];
+        return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutOpenEnds(Copying::told($settled, $types))) : self::withoutOpenEnds($settled), $types];
     }
 
     private function program(): Program
@@ -578,13 +578,19 @@ final class Meaning
         };
     }
 
-    private static function withoutStrictItems(Program $program): Program
+    /** What a text is read with and no program keeps: items that have to be there, and what a method might mean besides. */
+    private static function withoutOpenEnds(Program $program): Program
     {
-        $plain = static fn (Expression $part): Expression => $part instanceof Item && $part->strict ? new Item($part->container, $part->index) : $part;
-        $row = static function (Statement $row) use ($plain): Statement {
+        $isOpen = static fn (Expression $part): bool => $part instanceof Item && $part->strict || $part instanceof MethodCall && null !== $part->otherwise;
+        $plain = static fn (Expression $part): Expression => match (true) {
+            $part instanceof Item && $part->strict => new Item($part->container, $part->index),
+            $part instanceof MethodCall && null !== $part->otherwise => new MethodCall($part->object, $part->method, $part->arguments),
+            default => $part,
+        };
+        $row = static function (Statement $row) use ($isOpen, $plain): Statement {
             foreach ($row->blanks() as $name => $value) {
                 foreach (Walk::expressions($value) as $part) {
-                    if ($part instanceof Item && $part->strict) {
+                    if ($isOpen($part)) {
                         $row = $row->withBlank($name, Walk::mapExpression($value, $plain));
                         break;
                     }
