@@ -9,6 +9,7 @@ use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
+use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
@@ -95,6 +96,8 @@ abstract class Printer
     /** What a point or an index stands behind. */
     protected const POSTFIX = 19;
     protected const CHOICE = 1;
+    /** Modules that Python's spellings name, and that are brought in where they do. */
+    protected const MODULES = ['bisect', 'collections', 'copy', 'heapq', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'sys', 'time'];
 
     protected const INDENT = '    ';
     /** The anchor of what stands before everything else. */
@@ -145,7 +148,7 @@ abstract class Printer
                     $modules += array_fill_keys($match[1], true);
                 }
             }
-            $this->taken += Typing\Scopes::mentionedByItself($statement);
+            $this->taken += Scopes::mentionedByItself($statement);
             if ($statement instanceof FunctionDefinition) {
                 $this->taken[$statement->name] = $functions[$statement->name] = true;
                 $this->taken += array_fill_keys($statement->parameters, true);
@@ -522,6 +525,9 @@ abstract class Printer
     /** A variable or function as this language can name it. */
     final protected function name(string $name): string
     {
+        if (Scopes::isOfClass($name)) {
+            return $this->ofClass($name);
+        }
         if (!isset($this->renamed[$name]) && !Names::isReserved($this->language(), $name)) {
             return $name;
         }
@@ -531,6 +537,12 @@ abstract class Printer
         }
 
         return $this->names[$name] = $other;
+    }
+
+    /** What a class has for all its objects, by the name of the class, a point, and its own. */
+    protected function ofClass(string $name): string
+    {
+        return $name;
     }
 
     private function simple(Statement $statement): string
@@ -836,7 +848,7 @@ abstract class Printer
         if (1 === preg_match('/^(\d+)\|(.*)$/s', $spelling, $match)) {
             [$own, $spelling] = [(int) $match[1], $match[2]];
         }
-        if (1 === preg_match('/(?<![\w.])(bisect|random|math|time|sys|re|json|statistics|collections|itertools|copy)\./', $spelling, $match)) {
+        if (1 === preg_match('/(?<![\w.])('.implode('|', self::MODULES).')\./', $spelling, $match)) {
             $this->need($match[1]);
         }
         $text = (string) preg_replace_callback('/@(\w+)|\{(\d|\*)(?::(\w+))?\}(?=([.\[]?))/', function (array $match) use ($operands): string {

@@ -28,7 +28,6 @@ use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
-use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -229,9 +228,7 @@ final readonly class PlainRow
     private function performed(Expression $value): string
     {
         return match (true) {
-            $value instanceof MethodCall && MethodCall::CALL === $value->method && $value->object instanceof Item && $value->object->operands()[1] instanceof TextLiteral => $this->values->asked($value->object->operands()[0], $value->object->operands()[1]->value, $value->arguments, 'perform_method'),
-            $value instanceof MethodCall && MethodCall::CALL === $value->method => $this->call($this->values->noun($value->object), $value->arguments),
-            $value instanceof MethodCall => $this->values->asked($value->object, $value->method, $value->arguments, 'perform_method'),
+            $value instanceof MethodCall => $this->values->asked($value, 'perform_method', 'call'),
             $value instanceof MakeObject => $this->phrases->fill('perform_making', ['value' => $this->values->noun($value)]),
             $value instanceof OwnValue => $this->call($value->function, $value->arguments),
             $value instanceof Operation && 'nothing' === ValueOperations::get($value->key)->result => $this->values->operation($value),

@@ -67,9 +67,7 @@ final readonly class PlainValue
             $value instanceof Binary && !$value->operator->isLogic() && !$value->operator->isComparison() => $this->binary($value, $inside),
             $value instanceof RandomWhole => $this->operands('random', $value->operands()),
             $value instanceof MakeObject => $this->phrases->fill([] === $value->arguments ? 'make' : 'make_with', ['class' => $value->class, 'arguments' => $this->listed($value->arguments)]),
-            $value instanceof MethodCall && MethodCall::CALL === $value->method && $value->object instanceof Item && $value->object->operands()[1] instanceof TextLiteral => $this->asked($value->object->operands()[0], $value->object->operands()[1]->value, $value->arguments),
-            $value instanceof MethodCall && MethodCall::CALL === $value->method => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $this->noun($value->object), 'arguments' => $this->listed($value->arguments)]),
-            $value instanceof MethodCall => $this->asked($value->object, $value->method, $value->arguments),
+            $value instanceof MethodCall => $this->asked($value, 'method', 'own_value'),
             $value instanceof Field => $this->phrases->fill('field', ['object' => $this->noun($value->object, true), 'name' => $value->name]),
             $value instanceof KindTest => $this->phrases->fill('whether', ['condition' => $this->kindTest($value)]),
             $value instanceof OwnValue => $this->phrases->fill([] === $value->arguments ? 'own_value' : 'own_value_with', ['function' => $this->function($value->function), 'arguments' => $this->listed($value->arguments)]),
@@ -92,11 +90,21 @@ final readonly class PlainValue
     /**
      * What an object gives or, where that is done for its own sake, does.
      *
-     * @param list<Expression> $arguments
+     * @param string $method   the phrase for what an object can do, or keeps a function for
+     * @param string $function that for a function that stands in a value
      */
-    public function asked(Expression $object, string $method, array $arguments, string $form = 'method'): string
+    public function asked(MethodCall $call, string $method, string $function): string
     {
-        return $this->phrases->fill([] === $arguments ? $form : "{$form}_with", ['object' => $this->noun($object, true), 'method' => $method, 'arguments' => $this->listed($arguments)]);
+        [$object, $name] = [$call->object, $call->method];
+        if (MethodCall::CALL === $name && $object instanceof Item && $object->operands()[1] instanceof TextLiteral) {
+            [$object, $name] = [$object->operands()[0], $object->operands()[1]->value];
+        }
+        $with = [] === $call->arguments ? '' : '_with';
+        $arguments = $this->listed($call->arguments);
+
+        return MethodCall::CALL === $name
+            ? $this->phrases->fill($function.$with, ['function' => $this->noun($object), 'arguments' => $arguments])
+            : $this->phrases->fill($method.$with, ['object' => $this->noun($object, true), 'method' => $name, 'arguments' => $arguments]);
     }
 
     public function name(string $name): string

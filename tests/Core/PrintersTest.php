@@ -7,7 +7,12 @@ namespace Scrivlet\Tests\Core;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\File\ProjectReader;
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Python\PythonNames;
+use Scrivlet\Core\Reference\Example;
+use Scrivlet\Core\Reference\Reference;
 use Scrivlet\Core\Tree\Program;
 
 /**
@@ -207,6 +212,27 @@ final class PrintersTest extends TestCase
         $cpp = Language::Cpp->print($program)->text();
         self::assertStringContainsString('double height(double soil)', $cpp);
         self::assertSame($python, Language::Python->print(Language::Cpp->read($cpp)->program)->text());
+    }
+
+    public function testWhatPythonNamesIsBroughtIn(): void
+    {
+        foreach (Reference::keys() as $key) {
+            $text = (new Analysis(Example::of($key)->program))->printed(Language::Python)->text();
+            $missing = array_filter(Language::Python->read($text)->mistakes, static fn (Mistake $mistake): bool => 'library_missing' === $mistake->kind);
+            self::assertSame([], $missing, "$key:\n$text");
+            preg_match('/^from scrivlet import (.*)$/m', $text, $names);
+            self::assertSame([], array_intersect(explode(', ', $names[1] ?? ''), PythonNames::LIBRARIES), "$key:\n$text");
+        }
+    }
+
+    /** What a class has stands behind its name with a sign of its own in C++ (C++17, 8.1.4.2). */
+    public function testWhatAClassHasIsWrittenAsEachLanguageDoes(): void
+    {
+        $program = Language::JavaScript->read("class Bed {\n  static count = 0;\n  static make() { this.count += 1; return Bed.count; }\n}\nBed.count = 3;\nconsole.log(Bed.make());\n")->program;
+        self::assertStringContainsString("static inline int count = 0;\n", Language::Cpp->print($program)->text());
+        self::assertStringContainsString("Bed::count += 1;\n        return Bed::count;\n", Language::Cpp->print($program)->text());
+        self::assertStringContainsString("int main() {\n    Bed::count = 3;\n    cout << Bed::make() << endl;\n", Language::Cpp->print($program)->text());
+        self::assertStringContainsString("Bed.count += 1\n        return Bed.count\n", Language::Python->print($program)->text());
     }
 
     public function testFunctionsStandAboveWithTheirTypes(): void

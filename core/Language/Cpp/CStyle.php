@@ -91,8 +91,8 @@ trait CStyle
             $name = $text($end + 1);
             $tag = $brace > $at + 2 ? $text($at + 2) : $name;
             $named[$name] = $named[$tag] = true;
-            $tokens[$code[$at]] = new Token(TokenKind::Keyword, $text($at + 1), $tokens[$code[$at]]->offset, $tokens[$code[$at]]->end() - $tokens[$code[$at]]->offset);
-            $tokens[$code[$at + 1]] = new Token(TokenKind::Name, $name, $tokens[$code[$at + 1]]->offset);
+            $tokens[$code[$at]] = $tokens[$code[$at]]->readAs($text($at + 1), TokenKind::Keyword);
+            $tokens[$code[$at + 1]] = $tokens[$code[$at + 1]]->readAs($name, TokenKind::Name);
             foreach ($brace > $at + 2 ? [$at + 2, $end + 1] : [$end + 1] as $gone) {
                 $tokens[$code[$gone]] = new Token(TokenKind::Space, '', $tokens[$code[$gone]]->offset);
             }
@@ -139,7 +139,7 @@ trait CStyle
                 $this->macros[$match[1]] ??= [[], []];
             } elseif (TokenKind::Name === $token->kind && isset($names[$token->text])) {
                 $named = $this->language()->tokens($names[$token->text])[0] ?? $token;
-                $tokens[$at] = new Token($named->kind, $named->text, $token->offset, \strlen($token->text));
+                $tokens[$at] = $token->readAs($named->text, $named->kind);
             }
         }
 

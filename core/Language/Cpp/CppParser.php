@@ -763,9 +763,11 @@ final class CppParser extends CppExpressions
             if ($isShared) {
                 $this->write("$this->class.$name->text", $name->offset);
                 $this->types['']["$this->class.$name->text"] = $kept;
+                // An object is made where it is given outside of the class.
+                $value ??= isset($this->classes[$kept]) ? new NumberLiteral(0) : $this->empty("vector<$kept>");
             }
             $this->fieldTypes[$name->text] = $kept;
-            $rows[] = $isShared ? new SetVariable($this->newId(), "$this->class.$name->text", $value ?? new NumberLiteral(0), false, $kept) : new FieldDeclaration($this->newId(), $name->text, $kept, $value);
+            $rows[] = $isShared ? new SetVariable($this->newId(), "$this->class.$name->text", $value, false, $kept) : new FieldDeclaration($this->newId(), $name->text, $kept, $value);
         } while ($this->accept(','));
         $this->semicolon();
         $this->cutTogether($rows, $token->offset);
@@ -1265,6 +1267,10 @@ final class CppParser extends CppExpressions
             $this->semicolon();
 
             return [$this->ended($value instanceof OwnValue ? new OwnCall($this->newId(), $value->function, $value->arguments) : new Perform($this->newId(), $value), $start)];
+        }
+        if ($this->is('::', 1) && isset($this->statics[$token->text][$this->sign(2) ?? '']) && ($this->inMain || '' !== $this->scope)) {
+            // `Bed::count += 2;` begins with no type.
+            return null;
         }
         if ('return' === $token->text && '' !== $this->showing && $this->is($this->showing, 1)) {
             return $this->givenShown($start);

@@ -98,9 +98,14 @@ final class CppPrinter extends BracePrinter
             $this->line(null, '', $line);
         }
         $this->enter($script, array_diff_key($this->types->scopes->reachedInto, $this->assignedOutside()));
-        $this->outermost($this->program->functions);
+        // What a class has is there with the class, and gets another value only where rows run.
+        $ofClasses = array_filter($this->program->functions, static fn (Statement $row): bool => $row instanceof SetVariable && Scopes::isOfClass($row->variable));
+        $this->outermost(array_values(array_diff_key($this->program->functions, $ofClasses)));
         $this->line($script, 'head', 'int main() {');
-        $this->inside(fn () => $this->rows($script->body));
+        $this->inside(function () use ($ofClasses, $script): void {
+            array_map($this->statement(...), $ofClasses);
+            $this->rows($script->body);
+        });
         $this->line($script, 'close', '}');
         $this->outermost($this->program->below);
     }
@@ -1081,6 +1086,11 @@ final class CppPrinter extends BracePrinter
             ClassDefinition::SHOWS => 'text', ClassDefinition::FORM => 'form', '@length' => 'count',
             '@equal' => 'operator==', '@add' => 'operator+', '@subtract' => 'operator-', '@multiply' => 'operator*', '@less' => 'operator<',
         ][$name] ?? $this->name($name);
+    }
+
+    protected function ofClass(string $name): string
+    {
+        return str_replace('.', '::', $name);
     }
 
     /** Behind what is pointed at stands an arrow. */

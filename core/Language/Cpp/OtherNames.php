@@ -71,7 +71,7 @@ trait OtherNames
             $one = $this->tokens[$index];
             $depth += TokenKind::Sign !== $one->kind ? 0 : ['{' => 1, '}' => -1][$one->text] ?? 0;
             if ($one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->tokens[$index - 1]->text, ['.', '->', '::'], true)) {
-                $this->tokens[$index] = new Token(TokenKind::Name, $of->text, $one->offset, $one->end() - $one->offset);
+                $this->tokens[$index] = $one->readAs($of->text);
             }
         }
 

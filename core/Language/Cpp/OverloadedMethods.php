@@ -165,7 +165,7 @@ final class OverloadedMethods
             }
             $isWritten = !$isAsked && null !== ($closing = $this->partners[$at + 1] ?? null) && \in_array($this->text($closing + 1), ['{', 'const', 'override', 'noexcept'], true);
             $other = $names[$token->text][$isWritten ? $this->takes($at + 1)[1] : $this->between($at + 1)] ?? $token->text;
-            $tokens[$at] = $other === $token->text ? $token : new Token($token->kind, $other, $token->offset, $token->end() - $token->offset);
+            $tokens[$at] = $token->readAs($other);
         }
 
         return array_values($tokens);

@@ -98,6 +98,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
                 return $this->expression(9);
             case 'this':
+                if ('' !== $this->class && !$this->isVariable($this->itself) && str_contains($this->scope, '.')) {
+                    // The class that is asked, which may be one of several.
+                    $this->fail('unsupported', $token, ['what' => 'static … { … this … }']);
+                }
                 if ('' !== $this->class) {
                     ++$this->at;
                     $this->read($this->itself, $token->offset);

@@ -189,6 +189,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     /** What classes there are, and what their objects can do and keep. */
     private function announceClasses(): void
     {
+        $ofClasses = [];
         foreach ($this->tokens as $index => $token) {
             $name = $this->tokens[$index + 1] ?? null;
             if ('class' !== $token->text || TokenKind::Keyword !== $token->kind || null === $name || TokenKind::Name !== $name->kind) {
@@ -234,6 +235,9 @@ final class JavaScriptParser extends JavaScriptExpressions
                     if ($isStatic && null !== $this->rest) {
                         $this->rests["$name->text.$member->text"] = $this->rest;
                     }
+                    if ($isStatic || isset($this->staticAsked["$name->text.$member->text"])) {
+                        $ofClasses[$name->text][] = $at;
+                    }
                 } elseif (TokenKind::Name === $member->kind && ('=' === $next || ';' === $next)) {
                     if ($isStatic) {
                         $this->statics[$name->text][$member->text] = true;
@@ -251,6 +255,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 }
             }
         }
+        $this->readItselfOfClasses($ofClasses);
         $this->announceMakersOfObjects();
         if ([] === $this->classes) {
             return;
@@ -367,6 +372,30 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->write("$this->class.$name->text", $name->offset);
 
         return $this->ended(new SetVariable($this->newId(), "$this->class.$name->text", $value), $token->offset);
+    }
+
+    /**
+     * `this` in a method of a class is the class (ECMAScript 2022, 13.3.6.2), where no other one could be asked for it.
+     *
+     * @param array<string, list<int>> $methods where they are named, by class
+     */
+    private function readItselfOfClasses(array $methods): void
+    {
+        foreach (array_diff_key($methods, array_flip($this->classes)) as $class => $starts) {
+            foreach ($starts as $start) {
+                for ($at = $start, $end = $this->bodyEnd($start + 1); $at < $end; ++$at) {
+                    $token = $this->tokens[$at];
+                    if (TokenKind::Keyword === $token->kind && \in_array($token->text, ['function', 'class'], true)) {
+                        // They have their own.
+                        for (; $at < $end && '{' !== $this->tokens[$at]->text; ++$at) {
+                        }
+                        $at = $this->partners[$at] ?? $at;
+                    } elseif (TokenKind::Keyword === $token->kind && 'this' === $token->text) {
+                        $this->readAs($at, $class);
+                    }
+                }
+            }
+        }
     }
 
     /** What JavaScript calls the methods that it calls itself. */

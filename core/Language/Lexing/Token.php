@@ -20,6 +20,12 @@ final readonly class Token
         return $this->offset + ($this->written ?? \strlen($this->text));
     }
 
+    /** What stands in its place of the text, read as something else. */
+    public function readAs(string $text, ?TokenKind $kind = null): self
+    {
+        return new self($kind ?? $this->kind, $text, $this->offset, $this->end() - $this->offset);
+    }
+
     /** Whether it says something to the machine. */
     public function isCode(): bool
     {

@@ -248,7 +248,7 @@ abstract class Parser
     protected function readAs(int $at, string $name): void
     {
         // @phpstan-ignore assign.propertyType (the token is there already)
-        $this->tokens[$at] = new Token(TokenKind::Name, $name, $this->tokens[$at]->offset, $this->tokens[$at]->end() - $this->tokens[$at]->offset);
+        $this->tokens[$at] = $this->tokens[$at]->readAs($name, TokenKind::Name);
     }
 
     /** A name that the text does not have yet. */

@@ -72,7 +72,7 @@ final class Shadows
             for ($own = $shadows[$token->text] ?? [], $at = \count($own) - 1; $at >= 0; --$at) {
                 [$from, $until, $other] = $own[$at];
                 if ($token->offset >= $from && $token->offset <= $until) {
-                    return new Token($token->kind, $other, $token->offset, $token->end() - $token->offset);
+                    return $token->readAs($other);
                 }
             }
         }

@@ -152,11 +152,13 @@ final class PythonParser extends PythonStatements
         $this->announceRecords();
         if ([] !== $this->classes) {
             $this->announceMakers();
+            $brackets = 0;
             foreach ($this->tokens as $index => $token) {
+                $brackets += TokenKind::Sign !== $token->kind ? 0 : ['(' => 1, '[' => 1, '{' => 1, ')' => -1, ']' => -1, '}' => -1][$token->text] ?? 0;
                 // `self.beds`, and `garden.beds = …` from outside.
                 $isField = '.' === $token->text && 1 !== preg_match('/^__\w+__$/D', $this->tokens[$index + 1]->text ?? '') && TokenKind::Name === ($this->tokens[$index + 1]->kind ?? null) && '(' !== ($this->tokens[$index + 2]->text ?? '');
                 $name = $this->tokens[$index + 1]->text ?? '';
-                $isSet = '=' === ($this->tokens[$index + 2]->text ?? '') || ',' === ($this->tokens[$index + 2]->text ?? '');
+                $isSet = '=' === ($this->tokens[$index + 2]->text ?? '') || 0 === $brackets && ',' === ($this->tokens[$index + 2]->text ?? '');
                 $isKept = isset($this->classes[$this->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->anyStatic($name);
                 $sign = $this->tokens[$index + 2]->text ?? '';
                 if ($isField && ('=' === $sign && '=' !== ($this->tokens[$index + 3]->text ?? '') || ',' === $sign || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
@@ -297,12 +299,9 @@ final class PythonParser extends PythonStatements
         [$this->at, $this->until] = [$line->from, $line->until];
         $rows = [];
         $below = $this->line;
-        $outer = [$this->parent, $this->scope, $this->loops];
         while ($this->at < $this->until) {
             $start = $this->at;
-            $mistakes = \count($this->mistakes);
-            $cuts = \count($this->cuts);
-            $depth = $this->depth;
+            $state = $this->state();
             $ids = $this->ids;
             try {
                 $made = $this->statement($line);
@@ -313,21 +312,17 @@ final class PythonParser extends PythonStatements
                     $this->trailing($start);
                 }
             } catch (ParseFailure $failure) {
-                $this->depth = $depth;
-                [$this->parent, $this->scope, $this->loops] = $outer;
+                $this->backTo($state);
                 [$this->line, $this->until] = [$below, $line->until];
-                self::cutTo($this->mistakes, $mistakes);
-                self::cutTo($this->cuts, $cuts);
-                $this->ids = $ids;
                 $rows = \array_slice($rows, 0, \count(array_filter($rows, static fn (Statement $row): bool => $row->id <= $ids)));
                 $isMatch = \in_array($this->tokens[$start]->text, ['match', 'case'], true);
                 $isRest = \in_array($this->tokens[$start]->text, ['except', 'finally', 'else'], true) && $this->tornTry === $line->column();
                 if ($isMatch && $this->isCaseOfUnread($line) || $isRest) {
                     // What is wrong is told of the whole, or of its first case.
-                } elseif ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $line->until, $this->silenced)) {
-                    $this->mistakes[] = $failure->mistake;
+                } else {
+                    $this->tell($failure, $start);
                 }
-                $rows[] = $this->unread($line, $start);
+                $rows[] = $this->unread($start, $line);
                 $this->tornTry = 'try' === $this->tokens[$start]->text || $isRest ? $line->column() : null;
             }
         }
@@ -366,18 +361,41 @@ final class PythonParser extends PythonStatements
         $this->fail('unexpected', $token);
     }
 
-    private function unread(LogicalLine $line, int $start): Unread
+    /** @return array{int, int, int, int, int, string, list<int>} how far the rows before have come: those of a row that can't be read are taken back */
+    private function state(): array
     {
-        $this->silence($start, $line->until);
+        return [\count($this->mistakes), \count($this->cuts), $this->depth, $this->ids, $this->parent, $this->scope, $this->loops];
+    }
+
+    /** @param array{int, int, int, int, int, string, list<int>} $state */
+    private function backTo(array $state): void
+    {
+        [$mistakes, $cuts, $this->depth, $this->ids, $this->parent, $this->scope, $this->loops] = $state;
+        self::cutTo($this->mistakes, $mistakes);
+        self::cutTo($this->cuts, $cuts);
+    }
+
+    /** Tells why a row could not be read, unless that only comes of another one. */
+    private function tell(ParseFailure $failure, int $start): void
+    {
+        if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $this->until, $this->silenced)) {
+            $this->mistakes[] = $failure->mistake;
+        }
+    }
+
+    /** @param LogicalLine|null $line whose rows below go with it */
+    private function unread(int $start, ?LogicalLine $line): Unread
+    {
+        $this->silence($start, $this->until);
         $first = $this->tokens[$start];
-        $last = $this->tokens[$line->until - 1];
+        $last = $this->tokens[$this->until - 1];
         [$from, $end] = [$first->offset, $last->end()];
         $id = $this->newId();
         $this->cut($id, 'head', $from, $end);
-        $this->at = $line->until;
+        $this->at = $this->until;
         $body = null;
         $next = $this->nextCode();
-        if (null !== $next && $next->column() > $line->column() && ':' === $last->text) {
+        if (null !== $line && null !== $next && $next->column() > $line->column() && ':' === $last->text) {
             $body = $this->body($id, $line, true);
         }
 
@@ -507,26 +525,17 @@ final class PythonParser extends PythonStatements
      */
     private function besideHeader(LogicalLine $header): array
     {
-        [$start, $depth, $ids, $scope, $parent, $loops] = [$this->at, $this->depth, $this->ids, $this->scope, $this->parent, $this->loops];
-        [$mistakes, $cuts, $line] = [\count($this->mistakes), \count($this->cuts), $this->line];
+        [$start, $line, $scope, $state] = [$this->at, $this->line, $this->scope, $this->state()];
         try {
             return $this->simple($header);
         } catch (ParseFailure $failure) {
             if ($line !== $this->line || $scope !== $this->scope || TokenKind::Keyword === $this->tokens[$start]->kind && !\in_array($this->tokens[$start]->text, ['return', 'raise', 'print'], true)) {
                 throw $failure;
             }
-            [$this->depth, $this->ids, $this->parent, $this->loops] = [$depth, $ids, $parent, $loops];
-            self::cutTo($this->mistakes, $mistakes);
-            self::cutTo($this->cuts, $cuts);
-            if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $this->until, $this->silenced)) {
-                $this->mistakes[] = $failure->mistake;
-            }
-            $this->silence($start, $this->until);
-            $id = $this->newId();
-            $this->at = $this->until;
-            $this->cut($id, 'head', $this->tokens[$start]->offset, $this->endOffset());
+            $this->backTo($state);
+            $this->tell($failure, $start);
 
-            return [new Unread($id, substr($this->text, $this->tokens[$start]->offset, $this->endOffset() - $this->tokens[$start]->offset), $this->language()->value)];
+            return [$this->unread($start, null)];
         }
     }
 
@@ -1335,10 +1344,10 @@ final class PythonParser extends PythonStatements
                 default => null,
             };
         }
-        if (\in_array($this->imported[$name] ?? $name.$rest, ['functools.wraps'.$rest, 'functools.wraps'], true) || 'functools' === $name && str_starts_with($rest, '.wraps(')) {
+        $full = 'functools' === $name ? $name.$rest : ($this->imported[$name] ?? '').$rest;
+        if (str_starts_with($full, 'functools.wraps(')) {
             return $this->wrapsPlainly() ? '' : null;
         }
-        $full = 'functools' === $name ? $name.$rest : ($this->imported[$name] ?? '').$rest;
 
         return 1 === preg_match('/^functools\.(?:cache|lru_cache(?:\((?:maxsize=)?(?:None|\d+)?\))?)$/D', $full) ? 'remembered' : null;
     }

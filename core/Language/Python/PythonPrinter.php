@@ -92,7 +92,7 @@ class PythonPrinter extends Printer
                 $this->statement($statement);
             }
         });
-        $modules = array_values(array_intersect($this->needed(), ['bisect', 'collections', 'copy', 'heapq', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'time']));
+        $modules = array_values(array_intersect($this->needed(), self::MODULES));
         $names = array_values(array_diff($this->needed(), $modules, $this->imported()));
         // Even where a program calls nothing of it, the library seeds the chance and writes the trace.
         $seeds = \in_array('random', $modules, true) && [] === $names;
@@ -126,7 +126,7 @@ class PythonPrinter extends Printer
         $names = [];
         foreach (Walk::statements($this->program->parts()) as $row) {
             if ($row instanceof Import && Language::Python->value === $row->language) {
-                preg_match_all('/\w+/', (string) preg_replace('/^from\s+\S+/', '', $row->text), $match);
+                preg_match_all('/\w+/', (string) preg_replace(['/^from\s+\S+/', '/\w+\s+as\b/'], '', $row->text), $match);
                 $names = [...$names, ...$match[0]];
             }
         }

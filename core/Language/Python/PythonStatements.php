@@ -5,8 +5,10 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
@@ -52,7 +54,6 @@ abstract class PythonStatements extends PythonExpressions
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
-    /** Reads what brings in a library. */
     /** Whether nothing that a library is brought in for is ever used: it does nothing then. */
     private function isBroughtInForNothing(): bool
     {
@@ -77,6 +78,7 @@ abstract class PythonStatements extends PythonExpressions
         return false;
     }
 
+    /** Reads what brings in a library. */
     protected function import(): void
     {
         $isFrom = 'from' === $this->sign();
@@ -148,12 +150,14 @@ abstract class PythonStatements extends PythonExpressions
                 $this->fail('name_missing', $name);
             }
             $known = self::KNOWN[$module->text];
-            if (null !== $known && \in_array($module->text, PythonNames::LIBRARIES, true) && null === Names::nearest($name->text, $known) && !\in_array($name->text, $known, true) && !$this->is('as', 1) && !$this->isUsedElsewhere($name->text, $this->at)) {
-                ++$this->at;
-                continue;
-            }
             if (null !== $known && !\in_array($name->text, $known, true)) {
                 $near = Names::nearest($name->text, $known);
+                $isThere = \in_array($module->text, PythonNames::LIBRARIES, true) || RealNames::has($name->text, Language::Python);
+                if (null === $near && $isThere && !$this->is('as', 1) && !$this->isUsedElsewhere($name->text, $this->at)) {
+                    // It is brought in for nothing.
+                    ++$this->at;
+                    continue;
+                }
                 $this->fail(null === $near ? 'unsupported' : 'misspelt_method', $name, ['name' => $name->text, 'near' => $near ?? '', 'what' => "$module->text.$name->text"], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
             }
             ++$this->at;

@@ -175,7 +175,6 @@ final class CppValues extends Values
         return $this->multiply($product, $factor, true);
     }
 
-    /** A key that is not there need not go (C++17, 26.4.2). */
     public function put(mixed $container, mixed $index, mixed $value): void
     {
         if ($container instanceof MapValue && '' !== $container->class) {
@@ -185,6 +184,7 @@ final class CppValues extends Values
         parent::put($container, $index, $value);
     }
 
+    /** A key that is not there need not go (C++17, 26.4.2). */
     public function forget(mixed $map, mixed $key): void
     {
         unset(self::map_($map)->entries[MapValue::tag($key)]);

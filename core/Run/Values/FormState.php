@@ -66,11 +66,6 @@ final class FormState
         return $this->left ? $text.$filled : $filled.$text;
     }
 
-    public function awaits(int $width): void
-    {
-        $this->width = $width;
-    }
-
     /** With its point, and as many digits as asked for (C++17, 30.5.3.1: showpoint). */
     private static function filledUp(string $number, int $precision): string
     {

@@ -377,7 +377,7 @@ trait TextOperations
     {
         if (null === $stream && $value instanceof MapValue && $this->can($value, ClassDefinition::SHOWS)) {
             // The first piece that the object puts is filled up.
-            $this->formOf($stream)->awaits(min(1000, null === $width ? 0 : self::whole($width)));
+            $this->formOf($stream)->told('setw', min(1000, null === $width ? 0 : self::whole($width)));
 
             return $this->bounded($this->text($value));
         }
