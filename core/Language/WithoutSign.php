@@ -53,6 +53,9 @@ final readonly class WithoutSign
             $row instanceof SetItem && null !== $row->operator => new Binary($row->operator, $row->target, $row->value),
             default => null,
         };
+        if ($row instanceof ChangeVariable && $this->leavesBits($part, $row->variable, $row->amount) || $row instanceof SetVariable && $this->leavesBits($part, $row->variable, $row->value)) {
+            return true;
+        }
         if ($row instanceof SetVariable && $this->isBelowZero($row->value) && $this->types->variable($part, $row->variable)->isUnsigned()) {
             return true;
         }
@@ -64,6 +67,20 @@ final readonly class WithoutSign
 
         return false;
     }
+
+    /** Whether a variable of few bits may get a number that it has no room for. */
+    private function leavesBits(FunctionDefinition|Script $part, string $name, Expression $by): bool
+    {
+        $bits = $this->types->bitsOf($part, $name);
+        $most = 2 ** (abs($bits) - 1) - 1;
+
+        return 0 !== $bits && self::OF_FLOAT !== $bits && !($by instanceof NumberLiteral && $by->value >= 0 && $by->value <= (0 < $bits ? self::STEP : $most))
+            && !($by instanceof Binary && 0 < $bits && $by->right instanceof NumberLiteral && abs($by->right->value) <= self::STEP);
+    }
+
+    private const OF_FLOAT = 32;
+    /** By more than this a small number is hardly changed where its end is not meant. */
+    private const STEP = 1_000;
 
     private function isBelowZero(Expression $value): bool
     {

@@ -728,7 +728,7 @@ final class Compiler
         // A reference is what is there itself (C++17, 11.3.2).
         $isItself = 1 === preg_match('/[&*]$/D', $this->part->types[''] ?? '') && !$result->isNumeric() && !$result->isTextual();
 
-        return $isItself ? $this->expression($value) : $this->kept($result, $this->expression($value), $value);
+        return $isItself ? $this->expression($value) : $this->narrowed($this->kept($result, $this->expression($value), $value), $this->types->bitsOfResult($this->part->name));
     }
 
     private function repeat(Repeat $repeat): string
@@ -1018,7 +1018,18 @@ final class Compiler
             $value = '$this->askLetter()';
         }
 
-        return $this->variable($name).' = '.$this->kept($this->types->variable($owner, $name), $value, $source).";\n".$this->changed($name);
+        return $this->variable($name).' = '.$this->cut($name, $this->kept($this->types->variable($owner, $name), $value, $source)).";\n".$this->changed($name);
+    }
+
+    /** A number that is put into a variable of few bits keeps the lowest of them (C++20, 7.3.9). */
+    private function cut(string $name, string $value): string
+    {
+        return $this->narrowed($value, $this->types->bitsOf($this->part, $name));
+    }
+
+    private function narrowed(string $value, int $bits): string
+    {
+        return Language::Cpp !== $this->language || 0 === $bits ? $value : "\$v->narrowed($value, $bits)";
     }
 
     private function read(string $name): string
@@ -1170,7 +1181,8 @@ final class Compiler
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
             $expression instanceof FunctionReference => $this->handed($expression->function),
             $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
-            $expression instanceof MakeObject => ($expression->copied ? '$this->madeCopied(' : '$this->made(').var_export($expression->class, true).', $d'.self::behind($expression->arguments, array_map($this->handedOver(...), $expression->arguments)).')',
+            $expression instanceof MakeObject && [] !== $nought = $this->nought($expression->class, \count($expression->arguments)) => '$this->zeroed('.$this->newObject($expression).', '.var_export($nought, true).')',
+            $expression instanceof MakeObject => $this->newObject($expression),
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).self::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
             $expression instanceof MethodCall => $this->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
@@ -1362,6 +1374,46 @@ final class Compiler
         return '' === $tied ? $map : "\$v->tied($map, [$tied])";
     }
 
+    private function newObject(MakeObject $made): string
+    {
+        return ($made->copied ? '$this->madeCopied(' : '$this->made(').var_export($made->class, true).', $d'.self::behind($made->arguments, array_map($this->handedOver(...), $made->arguments)).')';
+    }
+
+    /**
+     * What the fields of an object hold that nothing is given for, where C++ makes them nought.
+     *
+     * @param int $given how many of them get a value, from the first one on
+     *
+     * @return array<string, mixed>
+     */
+    private function nought(string $class, int $given = 0, int $depth = 0): array
+    {
+        $definition = Language::Cpp === $this->language ? $this->program->classNamed($class) : null;
+        if (null === $definition || '' !== $definition->parent || null !== $this->program->functionNamed($class.'.'.ClassDefinition::MAKES) || $depth > self::DEEPEST_FIELDS) {
+            return [];
+        }
+        $fields = [];
+        foreach ($definition->body->statements as $row) {
+            if (!$row instanceof FieldDeclaration || $row->off || 0 < $given--) {
+                continue;
+            }
+            $type = null === $row->type || null !== $row->value ? StaticType::unknown() : TypeNames::read($row->type);
+            $nought = match (true) {
+                $type->isWhole() => 0,
+                $type->isNumeric() => 0.0,
+                StaticType::truth() === $type => false,
+                TypeKind::Copied === $type->kind => $this->nought((string) $type->class, 0, $depth + 1),
+                default => null,
+            };
+            $fields += null === $nought || [] === $nought ? [] : [$row->name => $nought];
+        }
+
+        return $fields;
+    }
+
+    /** Objects that hold each other are no deeper than this. */
+    private const DEEPEST_FIELDS = 20;
+
     /** Changes a variable, an item or a field, and gives what it has now, or what it had before. */
     private function given(Operation $given): string
     {
@@ -1370,6 +1422,7 @@ final class Compiler
         $keeps = null === $before ? '' : "$before = ".$this->expression($target).', ';
         $code = $this->kept($this->types->expression($this->part, $target), $this->expression($value), $value);
         if ($target instanceof VariableRead) {
+            $code = $this->cut($target->name, $code);
             $variable = $this->variable($target->name);
             $told = $this->record && !isset($this->inner[$target->name]) ? ", array_push(\$t->changes, \$t->moment, {$this->places->slot($this->part, $target->name)}, ".$this->told($target->name, $variable).')' : '';
 

@@ -138,6 +138,26 @@ abstract class Routine
         return $object;
     }
 
+    /**
+     * What nothing was given for is nought in an object without a maker of its own (C++17, 11.6.1).
+     *
+     * @param array<string, mixed> $fields nought for each, an array of the same form for an object within
+     */
+    final protected function zeroed(MapValue $object, array $fields): MapValue
+    {
+        foreach ($fields as $name => $nought) {
+            $kept = $object->entries["t$name"][1] ?? null;
+            if (\is_array($nought)) {
+                /** @var array<string, mixed> $nought */
+                $kept instanceof MapValue && $this->zeroed($kept, $nought);
+            } elseif (!isset($object->entries["t$name"])) {
+                $this->values->keep($object, $name, $nought);
+            }
+        }
+
+        return $object;
+    }
+
     /** @param array<mixed> $arguments */
     private function makeReady(MapValue $object, int $depth, array $arguments): void
     {

@@ -301,6 +301,7 @@ return [
     'operation.position_from' => 'first place of {1} in {0} from {2}',
     'operation.next_line' => 'next line for {0}',
     'operation.first_of' => 'first of {0} with {1}',
+    'operation.fill_up' => 'fill {0} with {1} from place {2} to before place {3}',
     'operation.turn_round' => 'turn {0} round',
     'operation.sorted' => '{0} in order',
     'operation.sorted_down' => '{0} in order, the largest first',

@@ -301,6 +301,7 @@ return [
     'operation.position_from' => 'première place de {1} dans {0} dès {2}',
     'operation.next_line' => 'prochaine ligne pour {0}',
     'operation.first_of' => 'premier de {0} avec {1}',
+    'operation.fill_up' => 'remplir {0} de {1} de la place {2} jusqu’avant la place {3}',
     'operation.turn_round' => 'retourner {0}',
     'operation.sorted' => '{0} en ordre',
     'operation.sorted_down' => '{0} en ordre, le plus grand d’abord',

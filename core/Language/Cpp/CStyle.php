@@ -29,6 +29,7 @@ trait CStyle
     private function usual(array $tokens): array
     {
         $tokens = str_contains($this->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->text) ? $this->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
         return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
@@ -49,7 +50,8 @@ trait CStyle
             }
             for ($end = $at + 2; $end + 1 < $count && $end < $at + 20 && !(']' === $tokens[$end]->text && ']' === $tokens[$end + 1]->text); ++$end) {
             }
-            if (']' === $tokens[$end]->text && TokenKind::Name === $tokens[$at + 2]->kind) {
+            $first = TokenKind::Space === ($tokens[$at + 2]->kind ?? null) ? $at + 3 : $at + 2;
+            if (']' === ($tokens[$end]->text ?? '') && TokenKind::Name === ($tokens[$first]->kind ?? null)) {
                 for ($next = $end + 2; $next < $count && !$tokens[$next]->isCode(); ++$next) {
                 }
                 if ($next === $count) {
@@ -185,7 +187,9 @@ trait CStyle
         for ($at = 0, $count = \count($tokens); $at < $count; ++$at) {
             $token = $tokens[$at];
             $macro = TokenKind::Name === $token->kind ? $this->macros[$token->text] ?? null : null;
-            $call = null === $macro || '(' !== ($tokens[$at + 1]->text ?? '') || \count($kept) > $count + self::FARTHEST ? null : self::valuesOf($tokens, $at + 1);
+            for ($bracket = $at + 1; null !== $macro && TokenKind::Space === ($tokens[$bracket]->kind ?? null); ++$bracket) {
+            }
+            $call = null === $macro || '(' !== ($tokens[$bracket]->text ?? '') || \count($kept) > $count + self::FARTHEST ? null : self::valuesOf($tokens, $bracket);
             if (null === $macro || null === $call || \count($call[0]) !== \count($macro[0])) {
                 $kept[] = $token;
                 continue;

@@ -48,6 +48,8 @@ use Scrivlet\Core\Tree\Walk;
 /** Expressions: C++17 (ISO/IEC 14882:2017), clause 8. */
 abstract class CppExpressions extends BraceExpressions
 {
+    use Places;
+
     private const OPERATORS = [
         '||' => [2, Operator::Or], 'or' => [2, Operator::Or], '&&' => [3, Operator::And], 'and' => [3, Operator::And],
         '==' => [4, Operator::Equal], '!=' => [4, Operator::NotEqual],
@@ -406,7 +408,8 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /**
-     * What iterators stand for, by their names: places in a list, where `spot` is one behind its last item at most, keys of a map, or the items that a loop goes over.
+     * What iterators stand for, by their names: places in a list, where `spot` is one behind its last item at most, keys of a map,
+     * or the items that a loop goes over.
      *
      * @var array<string, array{'place'|'spot'|'key'|'item', Expression}>
      */
@@ -461,6 +464,14 @@ abstract class CppExpressions extends BraceExpressions
         return 'item' === $sort || 'key' === $sort && $this->isOfType($of, '(?:unordered_)?set') ? new VariableRead($iterator) : new Item($of, new VariableRead($iterator));
     }
 
+    protected function indexed(Expression $container, Token $opened): Expression
+    {
+        $item = parent::indexed($container, $opened);
+        $place = !$item instanceof Item || [] === $this->iterators ? null : $this->atPlace(new Binary(Operator::Add, $item->container, $item->index));
+
+        return $place ?? $item;
+    }
+
     /** `*max_element(v.begin(), v.end())`; `*found` is what an optional holds. */
     private function pointed(Token $token): Expression
     {
@@ -476,6 +487,15 @@ abstract class CppExpressions extends BraceExpressions
             $this->read($name->text, $name->offset);
 
             return $this->postfix($target);
+        }
+        if (null !== $name && (isset($this->iterators[$name->text]) && ($this->is('++', 2) || $this->is('--', 2)) || $this->is('(', 1))) {
+            [$at, $mistakes] = [$this->at++, \count($this->mistakes)];
+            $item = $this->atPlace($this->expression(9));
+            if (null !== $item) {
+                return $this->postfix($item);
+            }
+            $this->at = $at;
+            self::cutTo($this->mistakes, $mistakes);
         }
         if (null !== $name && isset($this->iterators[$name->text]) && !$this->is('(', 2)) {
             $this->at += 2;
@@ -501,6 +521,11 @@ abstract class CppExpressions extends BraceExpressions
             $isWhole = \in_array($this->sign(2), [';', ')', '}', ','], true);
             ++$this->at;
             $thing = $this->expression(9);
+
+            if (TypeNames::read($this->typeOf($thing))->isList()) {
+                // An array of C stands for its first item (C++17, 7.2).
+                return $this->postfix(new Item($thing, new NumberLiteral(0)));
+            }
 
             // What is pointed at is taken as a thing of its own (C++17, 8.3.1).
             return $isTaken && $isWhole && null !== TypeNames::read($this->typeOf($thing))->class ? new Operation('followed', [$thing]) : $thing;
@@ -755,7 +780,8 @@ abstract class CppExpressions extends BraceExpressions
 
             return new RandomWhole(new NumberLiteral(0), $last);
         }
-        if (\in_array($operator, [Operator::Equal, Operator::NotEqual], true) && $right instanceof TextLiteral && "\0" === $right->value && $left instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($left->container))) {
+        $isEnd = $right instanceof TextLiteral && "\0" === $right->value || $right instanceof NumberLiteral && 0 === $right->value;
+        if ($isEnd && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && $left instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($left->container))) {
             // A text ends with a letter that is none (C++17, 24.3.2.5).
             return new Binary($operator, $left->index, new Operation('length', [$left->container]));
         }
@@ -763,8 +789,16 @@ abstract class CppExpressions extends BraceExpressions
         if (Operator::Add === $operator && $left instanceof RandomWhole && $left->from == new NumberLiteral(0) && $left->to instanceof NumberLiteral && \is_int($left->to->value) && $right instanceof NumberLiteral && \is_int($right->value)) {
             return new RandomWhole($right, new NumberLiteral($left->to->value + $right->value));
         }
+        if ($operator->isComparison() && $right instanceof NumberLiteral && \is_float($right->value) && 1 === preg_match('/\df$/Di', $this->tokens[$this->at - 1]->text ?? '') && unpack('f', pack('f', $right->value)) !== [1 => $right->value]) {
+            // It is another number than the one without that letter (C++17, 5.13.4).
+            $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => $this->tokens[$this->at - 1]->text]);
+        }
+        $between = [] === $this->iterators ? null : $this->betweenPlaces($operator, $left, $right);
+        if (null !== $between) {
+            return $between;
+        }
         $ended = $right instanceof Operation && 'end' === $right->key && $left instanceof VariableRead ? $this->iterators[$left->name] ?? null : null;
-        $spot = $left instanceof VariableRead && 'spot' === ($this->iterators[$left->name][0] ?? '') ? $left : self::spot($left);
+        $spot = $this->spotOrName($left);
         if (null !== $spot && $right instanceof Operation && \in_array($right->key, ['begin', 'end'], true) && \in_array($operator, [Operator::Equal, Operator::NotEqual, Operator::Subtract], true)) {
             return Operator::Subtract === $operator && 'begin' === $right->key ? $spot : new Binary($operator, $spot, 'begin' === $right->key ? new NumberLiteral(0) : new Operation('length', $right->arguments));
         }
@@ -800,6 +834,9 @@ abstract class CppExpressions extends BraceExpressions
             if ('item' === ($this->iterators[$left->arguments[0]->name][0] ?? '') && $this->isOfType($of, '(?:unordered_)?set')) {
                 return new Binary($operator, $left->arguments[0], new Operation('greatest', [$of]));
             }
+        }
+        if ($left instanceof VariableRead && $right instanceof Operation && 'begin' === $right->key && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && 'item' === ($this->iterators[$left->name][0] ?? '') && $this->isOfType($right->arguments[0], '(?:unordered_)?set')) {
+            return new Binary($operator, $left, new Operation('least', $right->arguments));
         }
         $isSought = $left instanceof Operation && \in_array($left->key, ['found', 'position'], true) && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0];
         if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
@@ -1479,6 +1516,12 @@ abstract class CppExpressions extends BraceExpressions
 
             return 'none_of' === $name ? new Unary(UnaryOperator::Not, $found) : $found;
         }
+        if (('next' === $name || 'prev' === $name) && 1 === $count && null !== $first && $this->isMovable($first)) {
+            return new Binary('next' === $name ? Operator::Add : Operator::Subtract, $first, new NumberLiteral(1));
+        }
+        if ('distance' === $name && 2 === $count && null !== $first && null !== $second && null !== $far = $this->betweenPlaces(Operator::Subtract, $second, $first)) {
+            return $far;
+        }
         if ('next' === $name && 1 === $count && $first instanceof VariableRead && isset($this->iterators[$first->name])) {
             return $this->transient('next_of_all', [$first]);
         }
@@ -1682,7 +1725,7 @@ abstract class CppExpressions extends BraceExpressions
                     // What is there already stays (C++17, 26.4.4.4).
                     return $this->transient('map_inserted', [$receiver, ...$pair]);
                 }
-                $spot = 2 !== $count || null === $first ? null : ($first instanceof VariableRead && 'spot' === ($this->iterators[$first->name][0] ?? '') ? $first : self::spot($first));
+                $spot = 2 !== $count || null === $first ? null : $this->spotOrName($first);
                 if (null !== $spot && !$arguments[1]->all) {
                     return new Operation('insert', [$receiver, $spot, $arguments[1]->value]);
                 }
@@ -1739,6 +1782,12 @@ abstract class CppExpressions extends BraceExpressions
                     return new Operation('append', [$receiver, $first]);
                 }
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
+                // no break
+            case 'assign':
+                if (1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $this->typeOf($receiver)) && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
+                    return new Operation('given', [$receiver, $this->vector($this->typeOf($receiver), $arguments)]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.assign(…)']);
                 // no break
             case 'resize':
                 $type = $this->typeOf($receiver);
@@ -1909,6 +1958,12 @@ abstract class CppExpressions extends BraceExpressions
         $key = $value instanceof Operation ? ['spot_before' => 'place_before', 'spot_behind' => 'place_behind'][$value->key] ?? null : null;
 
         return null === $key || !$value instanceof Operation ? null : new Operation($key, $value->arguments);
+    }
+
+    /** Such a place, or the name of one. */
+    private function spotOrName(Expression $value): ?Expression
+    {
+        return $value instanceof VariableRead && 'spot' === ($this->iterators[$value->name][0] ?? '') ? $value : self::spot($value);
     }
 
     /** How many items lie from one place to another: what is added to the first, where the second is written so. */

@@ -59,7 +59,6 @@ use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
-use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -71,8 +70,12 @@ final class CppParser extends CppExpressions
 {
     use ClassTemplates;
     use CStyle;
+    use DoneForEach;
     use Makers;
+    use NamesOfPlaces;
+    use NamesOfTypes;
     use OtherNames;
+    use TextsOfC;
     use WholeLists;
 
     private bool $inMain = false;
@@ -632,22 +635,35 @@ final class CppParser extends CppExpressions
         $this->cut($id, 'head', $token->offset, $this->endOffset());
         [$outer, $this->parent, $this->class] = [$this->parent, $id, $name->text];
         $rows = [];
+        $beside = null;
         try {
             while (null !== $this->peek() && !$this->is('}')) {
                 array_push($rows, ...$this->remarks());
                 if (\in_array($this->sign(), ['public', 'private', 'protected'], true) && $this->is(':', 1)) {
+                    $label = $this->offset();
                     $this->at += 2;
+                    $beside = isset($this->begins[$this->at]) || $this->is('}') ? null : $label;
                     continue;
                 }
-                array_push($rows, ...$this->membersOrUnread());
+                $members = $this->membersOrUnread();
+                if (isset($beside, $members[0])) {
+                    // `public: int beds;` is one row.
+                    $this->beginAt($members[0], $beside);
+                }
+                $beside = null;
+                array_push($rows, ...$members);
             }
             array_push($rows, ...$this->remarks());
         } finally {
             [$this->parent, $this->class] = [$outer, $around];
         }
-        $this->closeBrace($id, $start, 'close', ';');
+        $beside = $this->is('}') && !isset($this->begins[$this->at + 1]) ? $this->peek(1) : null;
+        $isDeclared = TokenKind::Name === $beside?->kind && \in_array($this->sign(2), [';', ',', '=', '['], true);
+        $this->closeBrace($id, $start, 'close', $isDeclared ? '' : ';');
+        $class = new ClassDefinition($id, $name->text, $parent, new Block($rows));
 
-        return [new ClassDefinition($id, $name->text, $parent, new Block($rows))];
+        // `struct Bed { … } first, second;` (C++17, 10.1.7.3)
+        return $isDeclared && null !== $beside ? [$class, ...$this->declared_($beside, $name->text, $this->at)] : [$class];
     }
 
     /** What signs ask of an object (C++17, 16.5). */
@@ -1275,6 +1291,16 @@ final class CppParser extends CppExpressions
         if ('return' === $token->text && '' !== $this->showing && $this->is($this->showing, 1)) {
             return $this->givenShown($start);
         }
+        $erased = $this->is('=', 1) ? $this->erasedAt($token) : null;
+        if (null !== $erased) {
+            return [$erased];
+        }
+        if ('for_each' === $token->text || 'std' === $token->text && $this->is('for_each', 2)) {
+            $each = $this->doneForEach($token);
+            if (null !== $each) {
+                return [$each];
+            }
+        }
         $kept = $this->is('>>', 1) && $this->isTextStream($token->text) ? $this->keptFromStream($token) : null;
         if (null !== $kept) {
             return $kept;
@@ -1621,7 +1647,7 @@ final class CppParser extends CppExpressions
         $object = ')' === $text(0) ? '' : $text(0);
         $at += '' === $object ? 1 : 2;
 
-        return isset($this->classes[$class]) && ')' === $this->tokens[$at - 1]->text ? [$class, $stream, $object, $at, $from] : null;
+        return isset($this->classes[$class]) && ')' === $this->tokens[$at - 1]->text && 1 === preg_match('/^(?:[A-Za-z_]\w*)? (?:[A-Za-z_]\w*)?$/D', "$stream $object") ? [$class, $stream, $object, $at, $from] : null;
     }
 
     /** `ostream& operator<<(ostream& out, const Bed& bed) { out << bed.plant; return out; }`: the text of an object. */
@@ -1635,6 +1661,9 @@ final class CppParser extends CppExpressions
         $id = $this->newId();
         if ($this->accept(';')) {
             return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+        }
+        if ('' === $stream || '' === $object) {
+            $this->fail('unsupported', $token, ['what' => 'operator<<']);
         }
         $opened = $this->peek();
         if (!$this->accept('{') || null === $opened) {
@@ -1835,7 +1864,10 @@ final class CppParser extends CppExpressions
             }
             $this->types[$this->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->typeOf($value) ? $this->typeOf($value) : $kept;
             $this->declared[$this->scope][$name->text] = true;
-            if (str_contains(substr($this->text, $token->offset, $name->offset - $token->offset), 'const')) {
+            $head = substr($this->text, $token->offset, $name->offset - $token->offset);
+            if (str_contains($head, '*') && 'string' === $kept) {
+                $this->ofLetters[$this->scope][$name->text] = true;
+            } elseif (str_contains($head, 'const')) {
                 $this->constants[$this->scope][$name->text] = true;
                 $this->fixed[$name->text] = $value;
             }
@@ -1845,6 +1877,10 @@ final class CppParser extends CppExpressions
             $this->write($name->text, $name->offset);
             $this->references[$this->scope][$name->text] = null !== $named;
             $value = $this->asIterator($name->text, $type, $value);
+            if (null === $value && '' === $this->scope && (!$this->inMain || 'static' === $token->text) && (TypeNames::read($kept)->isNumeric() || 'bool' === $kept)) {
+                // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
+                $value = $this->empty("vector<$kept>");
+            }
             $rows[] = null === $value ? new Declaration($this->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->newId(), $name->text, $value, false, $kept);
         } while ($this->accept(','));
         $this->semicolon();
@@ -1882,6 +1918,10 @@ final class CppParser extends CppExpressions
     private function asIterator(string $name, string $type, ?Expression $value): ?Expression
     {
         unset($this->iterators[$name]);
+        $place = 'auto' !== $type || null === $value ? null : $this->placeIn($value);
+        if (null !== $place && $this->isListOfPlaces($place[1]) && $this->isOnlyPlace($name, $this->at)) {
+            return $this->startedAt($name, $place);
+        }
         if ('auto' !== $type || !$value instanceof Operation) {
             return $value;
         }
@@ -2782,6 +2822,7 @@ final class CppParser extends CppExpressions
             if (null === $parameter) {
                 $this->neverClosed($opened);
             }
+            $isFixed = $this->is('const');
             $this->mayPoint = true;
             $parameterType = $this->type();
             $this->mayPoint = false;
@@ -2808,7 +2849,8 @@ final class CppParser extends CppExpressions
                     // An array is handed over itself, never a copy of it.
                     $this->is(']') || $this->value();
                     $this->close($bracket);
-                    $parameterType = 'vector<'.trim(str_replace(['const ', '&'], '', $parameterType)).'> &';
+                    $of = trim(str_replace(['const ', '&'], '', $parameterType));
+                    $parameterType = 'char' === $of && !$this->is('[') ? $this->ofLetters($parameter->text, $isFixed ? "const $of" : $of) : "vector<$of> &";
                 }
                 $types[$parameter->text] = $parameterType;
                 $this->types[$this->scope][$parameter->text] = $parameterType;
@@ -2830,18 +2872,6 @@ final class CppParser extends CppExpressions
     /** @var array<string, array<string, Expression>> what prototypes give parameters */
     private array $prototypes = [];
 
-    private function shared(string $scope, Block $body): Block
-    {
-        $rows = [];
-        foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
-            if (!str_contains((string) $name, '.')) {
-                $rows[] = new ShareVariable($this->newId(), (string) $name);
-            }
-        }
-
-        return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
-    }
-
     protected function unnamedFunction(): bool
     {
         if (!$this->accept('[')) {
@@ -2857,9 +2887,32 @@ final class CppParser extends CppExpressions
 
     protected function loopVariable(): bool
     {
+        $this->mayPoint = true;
         $this->loopType = $this->type();
+        $this->mayPoint = false;
 
         return null !== $this->loopType;
+    }
+
+    protected function startOf(Token $name, Expression $value): Expression
+    {
+        unset($this->iterators[$name->text]);
+        $isPointer = str_ends_with((string) $this->loopType, '*');
+        $place = $isPointer ? $this->placeOrArray($value) : ('auto' === $this->loopType ? $this->placeIn($value) : null);
+        $until = $this->at;
+        while ($until < $this->until && ')' !== $this->tokens[$until]->text) {
+            $until = ($this->closingOf($until) ?? $until) + 1;
+        }
+        if (null !== $place && $this->isListOfPlaces($place[1]) && $this->isOnlyPlace($name->text, $this->at, $this->endOfRow($until))) {
+            $this->loopType = 'int';
+
+            return $this->startedAt($name->text, $place);
+        }
+        if ($isPointer && !isset($this->classes[substr((string) $this->loopType, 0, -2)])) {
+            $this->fail('unsupported', $name, ['what' => (string) $this->loopType]);
+        }
+
+        return $value;
     }
 
     protected function counted_(string $name): void
@@ -2873,12 +2926,33 @@ final class CppParser extends CppExpressions
     protected function counting(ForLoop $loop): Statement
     {
         $condition = $loop->condition;
-        if ('char' !== ($this->types[$this->scope][$loop->variable] ?? null) || !$condition instanceof Binary || !$condition->left instanceof VariableRead || $condition->left->name !== $loop->variable
-            || Operator::LessOrEqual !== $condition->operator || Operator::Add !== $loop->operator || !$loop->amount instanceof NumberLiteral || 1 !== $loop->amount->value) {
+        if (!$condition instanceof Binary || !$this->goesOverLetters($loop->id, $loop->variable, $condition, $loop->operator, $loop->amount)) {
             return $loop;
         }
 
         return new EachLoop($loop->id, [$loop->variable], new Operation('letters_between', [$loop->from, $condition->right]), $loop->body);
+    }
+
+    /** What a letter becomes by a step is a letter. */
+    protected function stepOf(int $id, string $variable, Expression $condition, ?Operator $operator, Expression $amount): array
+    {
+        if (null === $operator || !$this->isLetter($variable) || $this->goesOverLetters($id, $variable, $condition, $operator, $amount)) {
+            return [$operator, $amount];
+        }
+
+        return [null, $this->kept($variable, new Binary($operator, new VariableRead($variable), $amount))];
+    }
+
+    private function goesOverLetters(int $id, string $variable, Expression $condition, Operator $operator, Expression $amount): bool
+    {
+        return !isset($this->outliving[$id]) && $this->isLetter($variable) && $condition instanceof Binary && $condition->left instanceof VariableRead && $condition->left->name === $variable
+            && Operator::LessOrEqual === $condition->operator && Operator::Add === $operator && $amount instanceof NumberLiteral && 1 === $amount->value;
+    }
+
+    protected function isOfLetters(Expression $value): bool
+    {
+        return $value instanceof Binary && $value->operator->isArithmetic() && [] !== array_filter(Walk::expressions($value), fn (Expression $part): bool => $part instanceof TextLiteral && $part->letter
+            || $part instanceof VariableRead && $this->isLetter($part->name) || $part instanceof Operation && 'code' === $part->key);
     }
 
     private function isLetter(string $name): bool
@@ -2889,6 +2963,9 @@ final class CppParser extends CppExpressions
     /** A `char` is a small number that is shown as a letter (C++17, 6.9.1). */
     protected function kept(string $name, Expression $value): Expression
     {
+        if ('spot' === ($this->iterators[$name][0] ?? '')) {
+            return $this->movedTo($name, $value) ?? $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => "$name = …"]);
+        }
         if ($this->isLetter($name)) {
             return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
         }
@@ -2935,10 +3012,16 @@ final class CppParser extends CppExpressions
         parent::given($name, $offset);
     }
 
+    /** @var array<string, array<string, true>> pointers to letters, which are texts as long as they are not moved on */
+    private array $ofLetters = [];
+
     protected function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
     {
         if ($target instanceof VariableRead) {
             $this->mayChange($target->name, $start);
+            if (isset($this->ofLetters[$this->scope][$target->name])) {
+                $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => 'const char *']);
+            }
         }
         $method = [Operator::Add->value => 'increase', Operator::Subtract->value => 'decrease', Operator::Multiply->value => 'scale', Operator::TruncDivide->value => 'share'][$operator->value] ?? '';
         $class = (string) TypeNames::read($this->typeOf($target))->class;
@@ -3013,6 +3096,10 @@ final class CppParser extends CppExpressions
             if ($value instanceof Operation && \in_array($value->key, ['upper_letter', 'lower_letter'], true) && \in_array($begins, ['toupper', 'tolower'], true)) {
                 // It gives an `int`, which the stream shows as one (C++17, 24.5.1; C11, 7.4.2).
                 $value = new Operation('code', [$value]);
+            }
+            if ($value instanceof VariableRead && $begins === $value->name && -8 === TypeNames::narrow($this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '')) {
+                // A number of a byte shows as a letter (C++17, 30.7.5.2.4).
+                $value = new Operation('letter', [$value]);
             }
             if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
                 $this->failAt('no_value', $offset, $this->endOffset() - $offset, ['name' => $value->command]);
@@ -3296,11 +3383,16 @@ final class CppParser extends CppExpressions
         [$at, $tokens] = [$this->at, $this->tokens];
         $offset = $this->offset();
         $iterated = $this->iterated();
+        if (null !== $iterated && $this->isAskedForPlace($iterated[0], $iterated[1])) {
+            return $this->overPlaces($id, $start, $opened, $offset, ...$iterated);
+        }
         if (null !== $iterated) {
             return $this->overAll($id, $start, $opened, $offset, 'auto &', [$iterated[0]], $iterated[1]);
         }
         [$this->at, $this->tokens] = [$at, $tokens];
+        $this->mayPoint = true;
         $type = $this->type();
+        $this->mayPoint = false;
         $names = [];
         if (null !== $type && $this->accept('[')) {
             while (null !== ($token = $this->peek()) && TokenKind::Name === $token->kind) {
@@ -3318,6 +3410,9 @@ final class CppParser extends CppExpressions
 
             return null;
         }
+        if (str_ends_with((string) $type, ' *') && !isset($this->classes[substr((string) $type, 0, -2)])) {
+            $this->fail('unsupported', $this->tokens[$at], ['what' => (string) $type]);
+        }
         $next = $this->peek();
         $over = null !== $next && '{' === $next->text ? $this->braced($next) : $this->value();
 
@@ -3327,7 +3422,9 @@ final class CppParser extends CppExpressions
     /** @return array{string, Expression}|null the name of an iterator, and what it goes over: `for (auto it = v.begin(); it != v.end(); ++it)` */
     private function iterated(): ?array
     {
+        $this->mayPoint = true;
         $type = $this->type();
+        $this->mayPoint = false;
         $name = $this->peek();
         if (null === $type || null === $name || TokenKind::Name !== $name->kind || !$this->is('=', 1)) {
             return null;
@@ -3337,11 +3434,11 @@ final class CppParser extends CppExpressions
             ++$length;
         }
         $over = array_map(static fn (Token $token): string => $token->text, \array_slice($this->tokens, $this->at + 2, $length));
-        if (!$this->is('begin', 3 + $length) && !$this->is('cbegin', 3 + $length)) {
+        $ends = ['begin' => 'end', 'cbegin' => 'cend', 'rbegin' => 'rend', 'crbegin' => 'crend'][$this->sign(3 + $length) ?? ''] ?? null;
+        if (null === $ends) {
             return null;
         }
-        $isC = $this->is('cbegin', 3 + $length);
-        $wanted = ['(', ')', ';', $name->text, '!=', ...$over, '.', $isC ? 'cend' : 'end', '(', ')', ';'];
+        $wanted = ['(', ')', ';', $name->text, '!=', ...$over, '.', $ends, '(', ')', ';'];
         foreach ([...$wanted, ...($this->is('++', 4 + $length + \count($wanted)) ? ['++', $name->text] : [$name->text, '++']), ')'] as $ahead => $text) {
             if (!$this->is($text, 4 + $length + $ahead)) {
                 return null;
@@ -3352,13 +3449,54 @@ final class CppParser extends CppExpressions
         $value = $this->expression();
         $this->until = $until;
         $this->at += 4 + \count($wanted);
+        if (str_contains($ends, 'r')) {
+            $value = TypeNames::read($this->typeOf($value))->isList() ? new Operation('backwards', [$value]) : $this->fail('unsupported', $name, ['what' => ".$ends()"]);
+        }
         $this->iterators[$name->text] = ['item', $value];
 
         return [$name->text, $value];
     }
 
+    /** Whether the rows behind a header ask for more of an iterator of a list than what it stands at: `it + 1 == list.end()`. */
+    private function isAskedForPlace(string $name, Expression $over): bool
+    {
+        if (!$this->isListOfPlaces($over)) {
+            return false;
+        }
+        for ($at = $this->at + 1, $end = $this->endOfRow($this->at + 1); $at <= $end; ++$at) {
+            if ($name === ($this->tokens[$at]->text ?? '') && TokenKind::Name === $this->tokens[$at]->kind && '->' !== ($this->tokens[$at + 1]->text ?? '')) {
+                $before = $this->tokens[$at - 2];
+                $isFollowed = '*' === $this->tokens[$at - 1]->text && TokenKind::Name !== $before->kind && TokenKind::Number !== $before->kind && ')' !== $before->text && ']' !== $before->text;
+                if (!$isFollowed) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** A loop over the places of a list. */
+    private function overPlaces(int $id, int $start, Token $opened, int $offset, string $name, Expression $over): Statement
+    {
+        $this->iterators[$name] = ['spot', $over];
+        $this->write($name, $offset);
+        $this->declared[$this->scope][$name] = true;
+        $this->ofLoops[$this->scope][$name] = true;
+        $this->references[$this->scope][$name] = false;
+        $this->types[$this->scope][$name] = 'int';
+        $this->close($opened);
+        $braced = $this->opensBrace();
+        $body = $this->body($id, $start, 'head', 'body', true);
+        if ($braced) {
+            $this->closeBrace($id, $start);
+        }
+
+        return new Count($id, $name, new NumberLiteral(0), self::less(new Operation('length', [$over])), new NumberLiteral(1), $body);
+    }
+
     /** @param non-empty-list<string> $names */
-    private function overAll(int $id, int $start, Token $opened, int $offset, string $type, array $names, Expression $over): Statement
+    private function overAll(int $id, int $start, Token $opened, int $offset, string $type, array $names, Expression $over, ?Token $call = null): Statement
     {
         $isReference = str_ends_with((string) $type, '&') && !str_starts_with((string) $type, 'const');
         if ($isReference && 1 < \count($names) && TypeNames::read($this->typeOf($over))->isList()) {
@@ -3381,7 +3519,9 @@ final class CppParser extends CppExpressions
         $this->close($opened);
         $braced = $this->opensBrace();
         $body = $this->body($id, $start, 'head', 'body', true);
-        if ($braced) {
+        if (null !== $call) {
+            $this->closeUnnamed($id, $start, $call);
+        } elseif ($braced) {
             $this->closeBrace($id, $start);
         }
         if ($over instanceof Operation && 'keys' === $over->key) {

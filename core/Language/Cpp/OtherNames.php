@@ -82,6 +82,10 @@ trait OtherNames
     private function pointer(Token $token, string $type): ?Statement
     {
         $name = $this->peek();
+        $moved = null === $name || !$this->is('=', 1) ? null : $this->movedPointer($token, $name);
+        if (null !== $moved) {
+            return $moved;
+        }
         $isOfClass = isset($this->classes[substr($type, 0, -2)]);
         if ($isOfClass && $this->is('=', 1) && isset($this->arraySizes[$this->peek(2)->text ?? '']) && $this->is(';', 3)) {
             // What points at the first of many could be moved on to the others.
@@ -172,6 +176,6 @@ trait OtherNames
             }
         }
 
-        return "vector<$type> &";
+        return 'char' === $type ? $this->ofLetters($name, $type) : "vector<$type> &";
     }
 }

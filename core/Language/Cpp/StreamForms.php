@@ -173,9 +173,7 @@ final class StreamForms
         }
         $shown = null;
         foreach (self::joined($row->value) as $part) {
-            if (null === self::word($part) && TypeKind::Number === $this->types->expression($function, $part)->kind) {
-                $part = new Operation('to_number', [$part]);
-            }
+            $part = $this->asKept($part, $function);
             $isNothing = $part instanceof TextLiteral && \in_array($part->value, ['', "\n"], true);
             $piece = $isNothing ? $part : (null === self::word($part) ? self::asked($part, null, null) : self::telling($part, null));
             $shown = null === $shown ? $piece : new Binary(Operator::Join, $shown, $piece);
@@ -231,10 +229,7 @@ final class StreamForms
                 $width = $wide;
                 continue;
             }
-            if (null === self::word($part) && TypeKind::Number === $this->types->expression($scope, $part)->kind) {
-                // A whole number that was put where a `double` stands is one.
-                $part = new Operation('to_number', [$part]);
-            }
+            $part = $this->asKept($part, $scope);
             $isPlain = null === $width && ($part instanceof TextLiteral || TypeKind::Text === $this->types->expression($scope, $part)->kind);
             $shown = null !== self::word($part) ? self::telling($part, null) : ($isPlain ? $part : self::asked($part, $width, null));
             $width = null === self::word($part) ? null : $width;
@@ -242,6 +237,12 @@ final class StreamForms
         }
 
         return new PrintLine($row->id, null === $joined ? [] : [$joined], $row->off, $row->endsLine);
+    }
+
+    /** A whole number that was put where a `double` stands is one. */
+    private function asKept(Expression $part, FunctionDefinition|Script $scope): Expression
+    {
+        return null === self::word($part) && TypeKind::Number === $this->types->expression($scope, $part)->kind ? new Operation('to_number', [$part]) : $part;
     }
 
     private static function word(Expression $value): ?string

@@ -92,7 +92,23 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
                 return $this->is('?.') || $this->is('.') || $this->is('[') ? $this->postfix($nothing) : $nothing;
             case 'new':
+                if ($this->is('.', 1) && $this->is('target', 2) && '' !== $this->class && $this->isVariable($this->itself) && ($this->isAskedForClass(3) || $this->is('.', 3) && $this->is('name', 4))) {
+                    // In the function that makes an object it is the object's class (ECMAScript 2022, 13.3.12).
+                    $this->at += $this->is('.', 3) ? 5 : 3;
+                    $this->read($this->itself, $token->offset);
+
+                    return new Operation('kind_name', [new VariableRead($this->itself)]);
+                }
+
                 return $this->newArray($token);
+            case 'void':
+                if (TokenKind::Number === $this->peek(1)?->kind) {
+                    $this->at += 2;
+
+                    return new NothingLiteral(true);
+                }
+
+                return null;
             case 'await':
                 ++$this->at;
 
@@ -608,6 +624,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->fail('unsupported', $token, ['what' => 'console.'.($this->peek(2)->text ?? '')]);
         }
         if (isset($this->classes[$token->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($token->text)) {
+            $before = [$this->tokens[$this->at - 2]->text ?? '', $this->tokens[$this->at - 1]->text ?? ''];
+            if (('constructor' === $before[0] || 'target' === $before[0]) && \in_array($before[1], ['===', '!==', '==', '!='], true)) {
+                // The class that made an object, by its name (ECMAScript 2022, 15.7.14).
+                ++$this->at;
+
+                return new TextLiteral($token->text);
+            }
             // A class as a value.
             $this->fail('unsupported', $token, ['what' => $token->text]);
         }
@@ -687,6 +710,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return new Operation('printed', $this->handed($this->arguments($opened)));
     }
 
+    /** Whether a value is compared with a class of the program: `=== Bed`. */
+    private function isAskedForClass(int $ahead): bool
+    {
+        return \in_array($this->sign($ahead), ['===', '!==', '==', '!='], true) && isset($this->classes[$this->sign($ahead + 1) ?? '']) && !$this->is('.', $ahead + 2) && !$this->is('(', $ahead + 2);
+    }
+
     protected function special(Expression $left, int $around, int $offset): ?Expression
     {
         $sign = $this->sign();
@@ -730,6 +759,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         if ($this->is('constructor') && $this->is('.', 1) && $this->is('name', 2)) {
             $this->at += 3;
+
+            return new Operation('kind_name', [$receiver]);
+        }
+        if ($this->is('constructor') && $this->isAskedForClass(1)) {
+            ++$this->at;
 
             return new Operation('kind_name', [$receiver]);
         }
@@ -992,6 +1026,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 if (0 === $count) {
                     return $this->isFresh($receiver) ? new Operation('backwards', [$receiver]) : $this->afterwards(new Operation('turn_round', [$receiver]), $receiver);
+                }
+                break;
+            case 'fill':
+                if (0 < $count && $count < 4 && null !== $first) {
+                    return $this->filledUp($receiver, $first, $arguments[1]->value ?? new NumberLiteral(0), $arguments[2]->value ?? null, $token);
                 }
                 break;
             case 'concat':
@@ -1304,6 +1343,23 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return 1 === preg_match('/\b'.preg_quote($name, '/').'\s*=\s*(?:\[|new\b|Array\b)/', $this->text);
     }
 
+    /** `beds.fill(0, 2)`: one value at each place from one to another (ECMAScript 2022, 23.1.3.7). */
+    private function filledUp(Expression $list, Expression $value, Expression $from, ?Expression $until, Token $token): Expression
+    {
+        $start = $from instanceof NumberLiteral && \is_int($from->value) ? $from->value : null;
+        if ($list instanceof ListLiteral && null !== $start && 0 <= $start && (null === $until || $until instanceof NumberLiteral && \is_int($until->value) && 0 <= $until->value) && ($value instanceof NumberLiteral || $value instanceof TextLiteral || $value instanceof TruthLiteral)) {
+            // What was made just now has these items.
+            $end = min(\count($list->items), $until instanceof NumberLiteral ? (int) $until->value : \count($list->items));
+
+            return new ListLiteral(array_map(static fn (Expression $item, int $at): Expression => $at >= $start && $at < $end ? $value : $item, $list->items, array_keys($list->items)));
+        }
+        if (!$this->isSteady($list)) {
+            $this->fail('unsupported', $token, ['what' => 'fill']);
+        }
+
+        return $this->afterwards(new Operation('fill_up', [$list, $value, $from, $until ?? new Operation('length', [$list])]), $list);
+    }
+
     /** What changes a list in place gives the list itself. */
     private function afterwards(Operation $changes, Expression $list): Operation
     {
@@ -1356,10 +1412,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return $value;
         }
         $token = $this->peek();
-        if (Given::isIn($value) || null === $token || !$this->isSteady($value)) {
+        if (null === $token) {
             $this->fail('unsupported', $token, ['what' => '?.']);
         }
         ++$this->at;
+        // What does something is asked once, and its value has a name for both.
+        $once = Given::isIn($value) || !$this->isSteady($value) ? $this->nameFor('found') : null;
+        [$asked, $value] = [$value, null === $once ? $value : new VariableRead($once)];
         $opened = $this->peek() ?? $token;
         if ($this->accept('[')) {
             $rest = $this->indexed($value, $opened);
@@ -1369,7 +1428,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $rest = $this->member($value);
         }
 
-        return new Choice(new Operation('alike', [$value, new NothingLiteral()]), new NothingLiteral(true), $this->postfix($rest));
+        $made = new Choice(new Operation('alike', [$value, new NothingLiteral()]), new NothingLiteral(true), $this->postfix($rest));
+
+        return null === $once ? $made : new MethodCall(new Lambda([$once], $made), MethodCall::CALL, [$asked]);
     }
 
     /** Whether a value may be found twice. */

@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -42,7 +43,6 @@ use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
-use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -1157,8 +1157,8 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function named(Token $token): Expression
     {
         $done = $this->doneAs($token);
-        if (null === $done && isset($this->classes[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text)) {
-            // Without the word an object is not made (ECMAScript 2022, 10.2.1); where the maker sees to it itself, it is.
+        if (null === $done && isset($this->classes[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text) && !$this->seesToNew($token->text)) {
+            // Without the word an object is not made (ECMAScript 2022, 10.2.1).
             $this->mistake('new_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($token->offset, 0, 'new ')]);
         }
 
@@ -1337,7 +1337,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function unnamedValue(): FunctionReference
     {
         if (isset($this->selfNamed[$this->at])) {
-            $this->fail('unsupported', $this->peek(), ['what' => 'function '.($this->peek(1)->text ?? '').'(…) in a value']);
+            $this->fail('unsupported', $this->peek(), ['what' => '… = function '.($this->peek(1)->text ?? '').'(…) { … }']);
         }
         $this->at = $this->unnamedAt($this->at, false) ?? $this->fail('unsupported', $this->peek(), ['what' => '=> { … }']);
 
@@ -1429,19 +1429,6 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->unnamed = $outer;
 
         return $rows;
-    }
-
-    /** Names that a function gives a value without declaring them are the program's. */
-    private function shared(string $scope, Block $body): Block
-    {
-        $rows = [];
-        foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
-            if (!str_contains((string) $name, '.')) {
-                $rows[] = new ShareVariable($this->newId(), (string) $name);
-            }
-        }
-
-        return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
     }
 
     /**
@@ -1710,10 +1697,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             return null;
         }
         $isIn = $this->is('in', $after);
-        if ($isIn && $this->givesToPrototypes()) {
-            // What is given to a prototype shows among the names of its objects (ECMAScript 2022, 14.7.5.9).
-            $this->fail('unsupported', $this->peek($after), ['what' => 'for (… in …)']);
-        }
+        $in = $this->peek($after);
         $offset = $this->offset();
         if (!$isNew && !$this->isDeclared($names[0])) {
             $this->mistake('let_missing', $offset, \strlen($names[0]), ['name' => $names[0]], [new Replacement($offset, 0, 'let ')]);
@@ -1721,7 +1705,15 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->at += $after + 1;
         $overStart = $this->offset();
         $over = $this->value();
+        if ($isIn && !$over instanceof MapLiteral && !$over instanceof ListLiteral && $this->givesToPrototypes()) {
+            // What is given to a prototype shows among the names of its objects (ECMAScript 2022, 14.7.5.9).
+            $this->fail('unsupported', $in, ['what' => 'for (… in …)']);
+        }
         foreach ($names as $name) {
+            if (!$isNew && $this->isDeclared($name)) {
+                $this->given($name, $offset);
+                continue;
+            }
             $this->write($name, $offset);
             isset($this->declared[$this->scope][$name]) || !$isNew || $this->counted_($name);
             $this->declared[$this->scope][$name] = true;

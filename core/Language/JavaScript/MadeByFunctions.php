@@ -50,6 +50,12 @@ trait MadeByFunctions
         }
     }
 
+    /** Whether a function that makes objects makes them without `new`, too: `if (!(this instanceof Bed)) return new Bed(name);`. */
+    private function seesToNew(string $name): bool
+    {
+        return isset($this->makers[$name]) && [] !== array_filter($this->tokens, fn (Token $token, int $at): bool => 'this' === $token->text && 'instanceof' === $this->spelledAt($at + 1) && $name === $this->spelledAt($at + 2), \ARRAY_FILTER_USE_BOTH);
+    }
+
     private function spelledAt(int $index): string
     {
         return $this->tokens[$index]->text ?? '';
@@ -91,7 +97,7 @@ trait MadeByFunctions
     /** The bracket of the parameters in `Bed.prototype.water = function (…) {`, whose name stands at a place; null where it is no such row. */
     private function bracketOfMethod(int $at): ?int
     {
-        if ('.' !== $this->spelledAt($at + 3) || '=' !== $this->spelledAt($at + 5) || 'function' !== $this->spelledAt($at + 6)) {
+        if ('.' !== $this->spelledAt($at + 3) || TokenKind::Name !== ($this->tokens[$at + 4]->kind ?? null) || '=' !== $this->spelledAt($at + 5) || 'function' !== $this->spelledAt($at + 6)) {
             return null;
         }
         $bracket = $at + ('(' === $this->spelledAt($at + 7) ? 7 : 8);

@@ -48,6 +48,7 @@ use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unread;
@@ -473,6 +474,9 @@ abstract class BraceParser extends ExpressionParser
         if ($isLabel && Language::JavaScript === $this->language() && \in_array($this->sign(2), ['for', 'while', 'do'], true)) {
             return $this->labelled($token);
         }
+        if ($isLabel && Language::Cpp === $this->language() && 'default' !== $token->text && !$this->jumpsTo($token->text)) {
+            return $this->labelled($token);
+        }
         if ($isLabel && \in_array($this->sign(2), ['for', 'while', 'do', 'switch', '{'], true)) {
             $this->fail('unsupported', $token, ['what' => "$token->text:"]);
         }
@@ -750,8 +754,15 @@ abstract class BraceParser extends ExpressionParser
             $this->mistake('semicolon_after_header', $this->offset(), 1, ['word' => $this->tokens[$start]->text], [new Replacement($this->offset(), 1, '')]);
             ++$this->at;
         } elseif ($this->is(';')) {
-            if (isset($this->begins[$this->at + 1]) && $this->indentOf($this->at + 1) <= $this->indentOf($start) && ' ' === ($this->text[$this->offset() - 1] ?? '')) {
-                // Nothing is set in below it: a row that does nothing is what was meant.
+            $isMeant = isset($this->begins[$this->at + 1]) && $this->indentOf($this->at + 1) <= $this->indentOf($start) || '}' === ($this->tokens[$this->at + 1]->text ?? '}');
+            if ($isMeant && $isLoop) {
+                // Nothing is set in below it: a body that does nothing is what was meant.
+                ++$this->at;
+                $this->cut($id, $part, $offset, $this->endOffset(), true);
+
+                return new Block([]);
+            }
+            if ($isMeant && ' ' === ($this->text[$this->offset() - 1] ?? '')) {
                 $this->fail('unsupported', $next, ['what' => $this->tokens[$start]->text.' (…) ;']);
             }
             $this->fail('semicolon_after_header', $next, ['word' => $this->tokens[$start]->text], [new Replacement($this->offset(), 1, '')]);
@@ -906,25 +917,29 @@ abstract class BraceParser extends ExpressionParser
 
             return [$row, $this->withoutVariable($id, $start, $opened)];
         }
+        $isOld = $this->is('var');
         $isNew = $this->loopVariable();
+        $this->outliving += $isNew && !$isOld ? [] : [$id => true];
         $name = $this->newName('for_three_parts');
         if (!$this->accept('=')) {
             $this->is('in') ? $this->fail('foreign_word', null, ['word' => 'for … in', 'near' => 'for … of']) : $this->fail('for_three_parts');
         }
-        $from = $this->value();
+        $from = $this->startOf($name, $this->value());
         $others = [];
         while ($this->is(',') && $this->is('=', 2)) {
             ++$this->at;
             $other = $this->newName('for_three_parts');
             ++$this->at;
             $others[] = [$other, $this->value()];
-            $isNew ? $this->alsoCounts($other) : null;
+            $isNew ? $this->alsoCounts($other) : $this->given($other->text, $other->offset);
         }
         if ($isNew) {
             $this->write($name->text, $name->offset);
             $this->declared[$this->scope][$name->text] = true;
             $this->counted_($name->text);
-        } elseif (!$this->isDeclared($name->text)) {
+        } elseif ($this->isDeclared($name->text)) {
+            $this->given($name->text, $name->offset);
+        } else {
             $this->undeclared($name);
         }
         $this->part($opened);
@@ -939,7 +954,7 @@ abstract class BraceParser extends ExpressionParser
         // Its step may stand in the condition, or among the rows (C++17, 9.5.3; ECMA-262, 14.7.4).
         $isStill = $this->is(')');
         $isOther = $isStill || null !== $first && $first->text !== $name->text && $this->isDeclared($first->text) && $this->isSteppedAhead($name->text) && \in_array($this->sign(1), ['=', '++', '--', '+=', '-='], true);
-        [$operator, $amount] = $isOther ? [null, new NumberLiteral(0)] : $this->step($name->text);
+        [$operator, $amount] = $isOther ? [null, new NumberLiteral(0)] : $this->stepOf($id, $name->text, $condition, ...$this->step($name->text));
         $steps = [];
         while ($isOther && !$isStill && [] === $steps || $this->accept(',')) {
             $begins = $this->offset();
@@ -964,6 +979,18 @@ abstract class BraceParser extends ExpressionParser
         }
 
         return [...$before, $this->counting(new ForLoop($id, $name->text, $from, $condition, $operator ?? Operator::Add, $amount, $body))];
+    }
+
+    /** What the variable of a `for` begins with. */
+    protected function startOf(Token $name, Expression $value): Expression
+    {
+        return $value;
+    }
+
+    /** @return array{Operator|null, Expression} as step() gives it, by what the variable holds */
+    protected function stepOf(int $id, string $variable, Expression $condition, ?Operator $operator, Expression $amount): array
+    {
+        return [$operator, $amount];
     }
 
     /** Whether a variable stands in a step behind the first one. */
@@ -1616,6 +1643,18 @@ abstract class BraceParser extends ExpressionParser
     /** @var array<int, array<string, array{'break'|'continue', int}>> by how deep a loop stands, what remembers that it was left for one further out, how, and how deep that one stands */
     private array $jumps = [];
 
+    /** Whether a `goto` leads to a label, which means nothing else (C++17, 9.1). */
+    private function jumpsTo(string $label): bool
+    {
+        foreach ($this->tokens as $index => $token) {
+            if ('goto' === $token->text && $label === ($this->tokens[$index + 1]->text ?? '')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /**
      * `rows: for (…) { … }`, which loops inside of it may leave (ECMA-262, 14.13).
      *
@@ -1629,12 +1668,7 @@ abstract class BraceParser extends ExpressionParser
         $this->at += 2;
         $rows = $this->statement();
         $this->labels = $before;
-        $first = $rows[0]->id;
-        foreach ($this->cuts as $index => $cut) {
-            if ($cut->id === $first && 'head' === $cut->part) {
-                $this->cuts[$index] = new Cut($cut->id, 'head', $this->tokens[$start]->offset, $cut->end, $cut->parent, $cut->tight);
-            }
-        }
+        $this->beginAt($rows[0], $this->tokens[$start]->offset);
 
         return $rows;
     }
@@ -2003,7 +2037,7 @@ abstract class BraceParser extends ExpressionParser
             $operator = self::CHANGES[$sign] ?? $this->division();
             $this->isInValue = true;
             $value = $this->value();
-            if (Operator::Add === $operator) {
+            if (Operator::Add === $operator && !$this->isOfLetters($value)) {
                 $this->sums[] = [new Binary($operator, $target, $value), $at, $this->scope];
             }
 
@@ -2141,8 +2175,27 @@ abstract class BraceParser extends ExpressionParser
         }
     }
 
+    /** Whether a number is reckoned from letters, which may be one again. */
+    protected function isOfLetters(Expression $value): bool
+    {
+        return false;
+    }
+
     /** Two words side by side at the start of a row. */
     abstract protected function foreignRow(Token $token, Token $next): void;
+
+    /** Names that a function gives a value without declaring them are those of what stands around it. */
+    protected function shared(string $scope, Block $body): Block
+    {
+        $rows = [];
+        foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
+            if (!str_contains((string) $name, '.')) {
+                $rows[] = new ShareVariable($this->newId(), (string) $name);
+            }
+        }
+
+        return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
+    }
 
     protected function given(string $name, int $offset): void
     {

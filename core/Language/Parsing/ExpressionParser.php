@@ -104,6 +104,8 @@ abstract class ExpressionParser extends Parser
 
     /** @var array<int, true> rows by which what a name stands for changes itself, if it can: `seen |= more` in Python */
     public array $inPlace = [];
+    /** @var array<int, true> loops with a variable that is there behind them, too: `for (i = 0; …)` below `int i;` */
+    public array $outliving = [];
 
     /** `flags |= 4`. */
     protected function changedBy(Expression $target, string $key, Expression $amount, int $start): Statement

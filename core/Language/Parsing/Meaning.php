@@ -74,33 +74,35 @@ final class Meaning
     private array $inner = [];
 
     /**
-     * @param array<int, true> $inPlace rows by which what a name stands for changes itself, if it can: `seen |= more`
-     * @param bool             $isLast  whether what is not known by now never will be
+     * @param array<int, true> $inPlace   rows by which what a name stands for changes itself, if it can: `seen |= more`
+     * @param array<int, true> $outliving loops with a variable that is there behind them, too
+     * @param bool             $isLast    whether what is not known by now never will be
      */
-    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly array $inPlace, private readonly bool $isLast = false)
+    private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly array $inPlace, private readonly array $outliving, private readonly bool $isLast = false)
     {
         $this->scope = $program->script;
     }
 
     /**
-     * @param array<int, true> $inPlace rows by which what a name stands for changes itself, if it can
+     * @param array<int, true> $inPlace   rows by which what a name stands for changes itself, if it can
+     * @param array<int, true> $outliving loops with a variable that is there behind them, too
      *
      * @return array{Program, Types} the program as it is meant, and the types it was decided by
      */
-    public static function settle(Program $program, Language $language, array $inPlace): array
+    public static function settle(Program $program, Language $language, array $inPlace, array $outliving): array
     {
         $types = Types::of($program);
-        $meaning = new self($program, $types, $language, $inPlace);
+        $meaning = new self($program, $types, $language, $inPlace, $outliving);
         $settled = $meaning->program();
         for ($round = 1; $meaning->changed && $round < self::ROUNDS; ++$round) {
             // What one sign means can show what another one does: `a` is a text, so `a + b` is one.
             $types = Types::of($settled);
-            $meaning = new self($settled, $types, $language, $inPlace);
+            $meaning = new self($settled, $types, $language, $inPlace, $outliving);
             $settled = $meaning->program();
         }
         if ([] !== $program->classes()) {
             $types = Types::of($settled);
-            $settled = (new self($settled, $types, $language, $inPlace, true))->program();
+            $settled = (new self($settled, $types, $language, $inPlace, $outliving, true))->program();
         }
 
         return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutOpenEnds(Copying::told($settled, $types))) : self::withoutOpenEnds($settled), $types];
@@ -141,7 +143,7 @@ final class Meaning
         }
         foreach ($row->blanks() as $name => $value) {
             $isTarget = $row instanceof SetItem && 'target' === $name || $row instanceof SetSeveral && str_starts_with($name, 'target');
-            $made = $isTarget ? $value->withOperands(array_map($this->expression(...), $value->operands())) : $this->expression($value);
+            $made = $isTarget ? $this->withKeyObject($value->withOperands(array_map($this->expression(...), $value->operands()))) : $this->expression($value);
             if ($made !== $value) {
                 $row = $row->withBlank($name, $made);
             }
@@ -155,8 +157,9 @@ final class Meaning
     /** What is asked of a list, a map or a text in Python is whether anything is in it (The Python Language Reference, 6.11). */
     private function asked(Expression $condition): Expression
     {
-        if (Language::Cpp === $this->language) {
-            return $condition;
+        if (Language::Cpp === $this->language && $condition instanceof Item && $this->type($condition->container)->isTextual()) {
+            // A text ends with a letter that is none (C++17, 24.3.2.5).
+            return new Binary(Operator::NotEqual, $condition->index, new Operation('length', [$condition->container]));
         }
         if ($condition instanceof Unary && UnaryOperator::Not === $condition->operator) {
             $asked = $this->asked($condition->operand);
@@ -164,6 +167,7 @@ final class Meaning
             return match (true) {
                 $asked === $condition->operand => $condition,
                 $asked instanceof Binary && Operator::Greater === $asked->operator => new Operation('is_empty', [$condition->operand]),
+                $asked instanceof Binary && Operator::NotEqual === $asked->operator => new Binary(Operator::Equal, $asked->left, $asked->right),
                 default => new Unary(UnaryOperator::Not, $asked),
             };
         }
@@ -171,6 +175,9 @@ final class Meaning
             $sides = [$this->asked($condition->left), $this->asked($condition->right)];
 
             return $sides[0] === $condition->left && $sides[1] === $condition->right ? $condition : new Binary($condition->operator, $sides[0], $sides[1]);
+        }
+        if (Language::Cpp === $this->language) {
+            return $condition;
         }
         // Asked for again when more is known.
         $condition = $condition instanceof Operation && \in_array($condition->key, ['holds', 'is_there'], true) ? $condition->arguments[0] : $condition;
@@ -198,7 +205,7 @@ final class Meaning
 
     private function settled(Statement $row): Statement
     {
-        if ($row instanceof WhileLoop || $row instanceof DoWhile) {
+        if ($row instanceof WhileLoop || $row instanceof DoWhile || $row instanceof ForLoop) {
             $asked = $this->asked($row->condition);
             $row = $asked === $row->condition ? $row : $row->withBlank('condition', $asked);
         }
@@ -222,6 +229,9 @@ final class Meaning
         }
         if ($row instanceof ChangeVariable && Operator::Add === $row->operator && Language::Python === $this->language && $this->type(new VariableRead($row->variable))->isList()) {
             return $this->grown($row, new VariableRead($row->variable), $row->amount);
+        }
+        if (Language::Cpp === $this->language && ($row instanceof ChangeVariable || $row instanceof SetItem && null !== $row->operator) && \in_array($row->operator, [Operator::Add, Operator::Join], true)) {
+            $row = $this->withLetterAdded($row);
         }
         $made = isset($this->inPlace[$row->id]) && ($row instanceof SetVariable || $row instanceof SetItem) ? $row->value : null;
         $taken = $made instanceof Operation && \in_array($made->key, ['bit_or', 'union', 'merged'], true) ? $this->type($made->arguments[1]) : null;
@@ -325,6 +335,23 @@ final class Meaning
         return $this->tuples;
     }
 
+    /** `beds[{1, 2}]`, `beds.count({1, 2})`: braces are an object where that is what a map or a set has for keys. */
+    private function withKeyObject(Expression $value): Expression
+    {
+        $operands = Language::Cpp === $this->language && ($value instanceof Item || $value instanceof Operation) ? $value->operands() : [];
+        if (!isset($operands[1]) || !$operands[1] instanceof ListLiteral) {
+            return $value;
+        }
+        $type = $this->type($operands[0]);
+        $key = $type->isMap() ? $type->key : ($type->isSet() ? $type->item() : null);
+        if (null === $key || TypeKind::Copied !== $key->kind && [] === $key->parts) {
+            return $value;
+        }
+        $operands[1] = [] === $key->parts ? new MakeObject((string) $key->class, $operands[1]->items, true) : new Operation('record', $operands[1]->items);
+
+        return $value->withOperands($operands);
+    }
+
     /** Braces stand for an object where one is wanted (C++17, 11.6.4). */
     private function withObjects(Statement $row): Statement
     {
@@ -343,6 +370,15 @@ final class Meaning
         };
 
         return $row instanceof GiveBack || $row instanceof SetVariable || $row instanceof SetItem ? $row->withBlank('value', $made($wanted, $row->value)) : $row;
+    }
+
+    /** `text += 'a' + place`: what is added to a text is the letter of a number that is reckoned from one (C++17, 24.3.2.6.2). */
+    private function withLetterAdded(ChangeVariable|SetItem $row): Statement
+    {
+        [$target, $blank, $amount] = $row instanceof ChangeVariable ? [new VariableRead($row->variable), 'amount', $row->amount] : [$row->target, 'value', $row->value];
+        $isOfLetters = $amount instanceof Binary && $amount->operator->isArithmetic() && [] !== array_filter(Walk::expressions($amount), fn (Expression $part): bool => $part instanceof Operation && 'code' === $part->key || TypeKind::Letter === $this->type($part)->kind);
+
+        return $isOfLetters && TypeKind::Text === $this->type($target)->kind && $this->type($amount)->isWhole() ? $row->withBlank($blank, new Operation('letter', [$amount])) : $row;
     }
 
     /** A loop that only counts up or down to a fixed end says so. */
@@ -370,6 +406,9 @@ final class Meaning
                 return $loop;
             }
         }
+        if (isset($this->outliving[$loop->id]) && $this->isSeenBehind($loop->variable)) {
+            return $loop;
+        }
         if ($condition->operator === $fits[0]) {
             if (!$this->type($to)->isWhole() || !$this->type($loop->from)->isWhole() || !\is_int($amount->value)) {
                 return $loop;
@@ -384,6 +423,16 @@ final class Meaning
 
         return $isOfText ? $count->withBody('body', self::lettersOf($last->left->arguments[0], $loop->variable, $loop->body)) : $count;
     }
+
+    /** Whether anything sees the value that a variable has behind the loops that count with it. */
+    private function isSeenBehind(string $name): bool
+    {
+        return $this->seenBehind[$this->scope->id][$name] ??= $this->types->scopes->isReachedInto($this->scope, $name)
+            || OuterCounter::isSeen($name, $this->scope instanceof Script ? [...$this->scope->body->statements, ...$this->program->below] : $this->scope->body->statements);
+    }
+
+    /** @var array<int, array<string, bool>> by the scope's id */
+    private array $seenBehind = [];
 
     /** Where a count stays within a text, the letter at its place is an item of it. */
     private static function lettersOf(Expression $text, string $place, Block $body): Block
@@ -509,6 +558,7 @@ final class Meaning
         if ($expression instanceof Item && Language::JavaScript === $this->language && $this->type($expression->container)->isSet() && $expression->index == new TextLiteral('size')) {
             return new Operation('size', [$expression->container]);
         }
+        $expression = $this->withKeyObject($expression);
         if ($expression instanceof Item) {
             if ($expression->container instanceof Operation && 'spliced' === $expression->container->key && $expression->container->arguments[2] == new NumberLiteral(1) && $expression->container->arguments[3] == new ListLiteral([]) && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
                 return new Operation('pop_at', \array_slice($expression->container->arguments, 0, 2));

@@ -217,6 +217,16 @@ abstract class Parser
         $this->cuts[] = new Cut($id, $part, $start, $end, $this->parent, $tight);
     }
 
+    /** The text of a row begins further up. */
+    protected function beginAt(Statement $row, int $start): void
+    {
+        foreach ($this->cuts as $index => $cut) {
+            if ($cut->id === $row->id && 'head' === $cut->part) {
+                $this->cuts[$index] = new Cut($cut->id, 'head', $start, $cut->end, $cut->parent, $cut->tight);
+            }
+        }
+    }
+
     /**
      * Rows that have one text together, up to here: it is that of the first, and the others stand behind it.
      *

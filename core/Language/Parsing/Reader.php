@@ -74,7 +74,7 @@ final class Reader
             [$merged, $parser->cuts] = Handlers::merged($rows->rows, $parser->cuts);
             $rows = new Rows($rows->imports, $merged, $rows->above, $rows->below);
         }
-        [$program, $types] = Meaning::settle(self::program($rows, $parser), $language, $parser->inPlace);
+        [$program, $types] = Meaning::settle(self::program($rows, $parser), $language, $parser->inPlace, $parser->outliving);
         if ($parser instanceof CppParser) {
             $program = StreamForms::settle($program, $types, $parser->cuts, $text);
         }

@@ -25,7 +25,7 @@ final class Shadows
     /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
     private array $found = [];
 
-    /** @var array<string, true> names of classes, which declare as other types do */
+    /** @var array<string, true> names of classes and of other types of the program's own, which declare as types do */
     private array $classes = [];
     /** @var array<int, array<string, string>> by the end of a function, the types that it gave names in blocks of its own */
     private array $kinds = [];
@@ -42,7 +42,7 @@ final class Shadows
     {
         foreach ($tokens as $index => $token) {
             $this->texts[] = TokenKind::Text === $token->kind ? '' : $token->text;
-            if (TokenKind::Name === $token->kind && \in_array($this->texts[$index - 1] ?? '', ['class', 'struct'], true)) {
+            if (TokenKind::Name === $token->kind && \in_array($this->texts[$index - 1] ?? '', ['class', 'struct', 'enum', 'using'], true)) {
                 $this->classes[$token->text] = true;
             }
         }
@@ -276,7 +276,7 @@ final class Shadows
 
             return;
         }
-        if (Language::Cpp === $this->language && $this->isOfOtherKind($index, $name)) {
+        if (Language::Cpp === $this->language && !isset($this->frames[$last][0][$name]) && $this->isOfOtherKind($index, $name)) {
             $this->shadow($token, $this->frames[$last][2]);
 
             return;
@@ -405,9 +405,8 @@ final class Shadows
             '&' => $this->text($index - 2),
             default => $before,
         };
-        $known = $this->kinds[$ends][$name] ??= $kind;
 
-        return $known !== $kind && 'auto' !== $kind && 'auto' !== $known;
+        return $kind !== $this->kinds[$ends][$name] ??= $kind;
     }
 
     /** What `main` declares is the program's here, as are the variables outside of it. */

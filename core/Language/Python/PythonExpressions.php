@@ -810,7 +810,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ($this->is('.', 1) && $ends(3)) {
             $made = $this->functionNamed($token->text.'.'.($this->peek(2)->text ?? ''));
-            if (null === $made && $this->is('get', 2)) {
+            if (null === $made && $this->is('get', 2) && TokenKind::Name === $token->kind) {
                 $this->read($token->text, $token->offset);
                 $made = new Lambda(['item'], new Operation('value_or', [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
             }
@@ -1440,14 +1440,35 @@ abstract class PythonExpressions extends ExpressionParser
         });
     }
 
+    /**
+     * What is given by names alone, as a map; null where something is given in order.
+     *
+     * @param list<Argument> $arguments
+     */
+    private static function byNames(array $arguments): ?MapLiteral
+    {
+        $entries = [];
+        foreach ($arguments as $argument) {
+            if (\in_array($argument->name, [null, '*', '**'], true)) {
+                return null;
+            }
+            array_push($entries, new TextLiteral($argument->name), $argument->value);
+        }
+
+        return new MapLiteral($entries);
+    }
+
     protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
     {
         $count = \count($arguments);
         if ('_replace' === $name && 1 === $count && '**' === $arguments[0]->name) {
             return new Operation('with_places', [$receiver, $arguments[0]->value]);
         }
-        if ('_replace' === $name && [] === array_filter($arguments, static fn (Argument $argument): bool => \in_array($argument->name, [null, '*', '**'], true))) {
-            return new Operation('with_places', [$receiver, new MapLiteral(array_merge(...array_map(static fn (Argument $argument): array => [new TextLiteral((string) $argument->name), $argument->value], $arguments)))]);
+        if ('_replace' === $name && null !== $places = self::byNames($arguments)) {
+            return new Operation('with_places', [$receiver, $places]);
+        }
+        if ('update' === $name && 0 < $count && null !== $entries = self::byNames($arguments)) {
+            return new Operation('update', [$receiver, $entries]);
         }
         if ('get' === $name && 1 === $count) {
             return new Operation('value_or', [$receiver, $arguments[0]->value, new NothingLiteral()]);

@@ -1368,25 +1368,16 @@ final class PythonParser extends PythonStatements
         [$this->at, $this->until] = [$next->from, $next->until];
         $more = $this->is('@') ? $this->decorator() : null;
         if (null !== $more) {
-            return $this->moved($this->decorated($next, '' === $more ? $sort : $more), $start);
+            $row = $this->decorated($next, '' === $more ? $sort : $more);
+            $this->beginAt($row, $start);
+
+            return $row;
         }
         if (!$this->is('def')) {
             $this->fail('unsupported', $this->peek(), ['what' => '@'.($this->peek(1)->text ?? '')]);
         }
 
         return $this->definition($next, $start, $sort);
-    }
-
-    /** The text of a row begins further up. */
-    private function moved(Statement $row, int $start): Statement
-    {
-        foreach ($this->cuts as $index => $cut) {
-            if ($cut->id === $row->id && 'head' === $cut->part) {
-                $this->cuts[$index] = new Cut($cut->id, 'head', $start, $cut->end, $cut->parent, $cut->tight);
-            }
-        }
-
-        return $row;
     }
 
     /** `@dataclass` and the class below it, whose objects are made from what it keeps (The Python Standard Library 3.11, dataclasses). */

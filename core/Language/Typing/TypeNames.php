@@ -8,9 +8,26 @@ namespace Scrivlet\Core\Language\Typing;
 final class TypeNames
 {
     /** Types of a number of bits that is told (C++17, 21.4.1), as they are without it on the machines of courses. */
-    public const OF_BITS = ['int32_t' => 'int', 'uint32_t' => 'unsigned int', 'int64_t' => 'long long', 'uint64_t' => 'unsigned long long', 'ptrdiff_t' => 'long', 'uint' => 'unsigned int'];
+    public const OF_BITS = ['int32_t' => 'int', 'uint32_t' => 'unsigned int', 'int64_t' => 'long long', 'uint64_t' => 'unsigned long long', 'ptrdiff_t' => 'long', 'uint' => 'unsigned int', 'int16_t' => 'short', 'uint16_t' => 'unsigned short'];
     /** Words that begin the name of a plain type (C++17, 10.1.7.2). */
     public const PLAIN = ['int' => true, 'double' => true, 'float' => true, 'bool' => true, 'char' => true, 'auto' => true, 'long' => true, 'short' => true, 'unsigned' => true, 'signed' => true, 'size_t' => true] + self::OF_BITS;
+
+    /**
+     * How many bits a type has that is narrower than the one in which its numbers are reckoned with (C++17, 7.6 and 7.7): 32 for a
+     * `float`, below zero for whole numbers without a sign, 0 for any other type.
+     *
+     * @return 0|32|16|-16|-8
+     */
+    public static function narrow(string $name): int
+    {
+        return match (trim((string) preg_replace(['/\b(?:const|static|constexpr|signed)\s+/', '/\s+int\b/'], '', $name))) {
+            'float' => 32,
+            'short' => 16,
+            'unsigned short' => -16,
+            'unsigned char' => -8,
+            default => 0,
+        };
+    }
 
     /** Whether a type has nothing but names and the signs of types; no other is kept. */
     public static function isWritten(string $type): bool
@@ -62,12 +79,12 @@ final class TypeNames
         if (1 === preg_match('/^(?:unordered_|multi)?set ?< ?(.*) ?>$/s', $name, $match)) {
             return StaticType::setOf(self::read($match[1]));
         }
-        if (1 === preg_match('/^(?:unordered_)?map ?< ?([^,<]+) ?, ?(.*) ?>$/s', $name, $match)) {
-            return StaticType::mapOf(self::read($match[1]), self::read($match[2]));
+        if (1 === preg_match('/^(?:unordered_)?map ?< ?(.*) ?>$/s', $name, $match) && 2 === \count($parts = self::parts($match[1]))) {
+            return StaticType::mapOf(self::read($parts[0]), self::read($parts[1]));
         }
 
         return match ($name) {
-            'int', 'signed', 'short', 'short int' => StaticType::whole(),
+            'int', 'signed', 'short', 'short int', 'unsigned short', 'unsigned short int', 'unsigned char' => StaticType::whole(),
             'unsigned', 'unsigned int' => StaticType::of(TypeKind::Unsigned),
             'size_t', 'unsigned long', 'unsigned long long', 'unsigned long int', 'unsigned long long int' => StaticType::of(TypeKind::UnsignedLong),
             'long', 'long long', 'long int', 'long long int', 'int64_t' => StaticType::of(TypeKind::Long),

@@ -67,6 +67,8 @@ final class Types
     private array $variables = [];
     /** @var array<string, StaticType> by function name */
     private array $results = [];
+    /** @var array<string, int> by variable and by function, how many bits it or its result has, where these are few */
+    private array $narrow = [];
     /** @var array<string, true> variables and results whose type is declared */
     private array $declared = [];
     /** @var array<string, true> keys of the types that have widened since it was looked at */
@@ -584,6 +586,9 @@ final class Types
             foreach ($scope->types as $parameter => $type) {
                 if ('' === $parameter) {
                     $this->results[$scope->name] = self::least(TypeNames::read($type));
+                    if (0 !== $bits = TypeNames::narrow($type)) {
+                        $this->narrow[$scope->name] = $bits;
+                    }
                     $this->declared[$scope->name] = true;
                 } else {
                     $this->fix($scope, (string) $parameter, $type);
@@ -626,7 +631,22 @@ final class Types
             $key = $this->scopes->owner($scope, $name).':'.$name;
             $this->variables[$key] = self::least($read);
             $this->declared[$key] = true;
+            if (0 !== $bits = TypeNames::narrow($type)) {
+                $this->narrow[$key] = $bits;
+            }
         }
+    }
+
+    /** How many bits a variable has, as TypeNames::narrow() tells them. */
+    public function bitsOf(FunctionDefinition|Script $scope, string $name): int
+    {
+        return [] === $this->narrow ? 0 : $this->narrow[$this->scopes->owner($scope, $name).':'.$name] ?? 0;
+    }
+
+    /** How many bits the result of a function has, told in the same way. */
+    public function bitsOfResult(string $function): int
+    {
+        return $this->narrow[$function] ?? 0;
     }
 
     private function learn(FunctionDefinition|Script $part, Statement $statement): void

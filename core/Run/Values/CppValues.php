@@ -187,7 +187,33 @@ final class CppValues extends Values
     /** A key that is not there need not go (C++17, 26.4.2). */
     public function forget(mixed $map, mixed $key): void
     {
-        unset(self::map_($map)->entries[MapValue::tag($key)]);
+        unset(self::map_($map)->entries[MapValue::tag($this->keyed($key))]);
+    }
+
+    /** @var array<string, list<MapValue>> by class, one for all objects of which none is less than another, in order */
+    private array $alike = [];
+
+    /** Objects that have an order are one key where none of two is less (C++17, 26.2.6). */
+    protected function keyed(mixed $key): mixed
+    {
+        if (!$key instanceof MapValue || '' === $key->class || !$this->can($key, '@less')) {
+            return $key;
+        }
+        $known = $this->alike[$key->class] ?? [];
+        for ($from = 0, $until = \count($known); $from < $until;) {
+            $at = intdiv($from + $until, 2);
+            [$from, $until] = $this->isBefore($known[$at], $key) ? [$at + 1, $until] : [$from, $at];
+        }
+        if (isset($known[$from]) && !$this->isBefore($key, $known[$from])) {
+            return $known[$from];
+        }
+        $one = $this->cloned($key);
+        \assert($one instanceof MapValue);
+        Room::spend(1);
+        array_splice($known, $from, 0, [$one]);
+        $this->alike[$key->class] = $known;
+
+        return $one;
     }
 
     /** Copies go all the way down. */

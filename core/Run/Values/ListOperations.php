@@ -508,7 +508,7 @@ trait ListOperations
             $tag = MapValue::tag($key);
             // A key that is there stays as it was put in first.
             $isNew = !isset($container->entries[$tag]);
-            $container->entries[$tag] = [$container->entries[$tag][0] ?? $key, $value];
+            $container->entries[$tag] = [$container->entries[$tag][0] ?? (\is_string($key) ? $key : $index), $value];
             if ($isNew) {
                 $this->sorted_($container);
             }
@@ -1256,6 +1256,17 @@ trait ListOperations
         }
 
         return $this->less($a, $b) ? -1 : ($this->less($b, $a) ? 1 : 0);
+    }
+
+    /** One value at each of some places. */
+    public function fillUp(mixed $list, mixed $value, mixed $from, mixed $to): void
+    {
+        $list = self::list_($list);
+        $size = \count($list->items);
+        for ($at = self::bound_(self::whole($from), $size), $end = self::bound_(self::whole($to), $size); $at < $end; ++$at) {
+            $list->items[$at] = $value;
+        }
+        $this->told($list);
     }
 
     public function turnRound(mixed $list): void

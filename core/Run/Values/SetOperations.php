@@ -69,7 +69,7 @@ trait SetOperations
         // -0 is 0 as a key (ECMA-262, 24.1.3.9).
         $key = 0.0 === $key ? 0.0 : $key;
 
-        return Language::JavaScript === $this->language() && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag(Language::Python === $this->language() ? $this->keyed($key) : $key);
+        return Language::JavaScript === $this->language() && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag(Language::JavaScript === $this->language() ? $key : $this->keyed($key));
     }
 
     /** Puts something in, and gives whether it was not there yet. */

@@ -26,6 +26,24 @@ trait UnsignedNumbers
         return self::cut(self::whole($value), $bits);
     }
 
+    /** @param int $bits of the type as TypeNames::narrow() tells them */
+    public function narrowed(mixed $value, int $bits): mixed
+    {
+        if (32 === $bits && \is_float($value)) {
+            // The nearest number that has no more than 24 digits of its own (IEEE 754, 3.4).
+            $near = unpack('f', pack('f', $value));
+
+            return false === $near ? $value : $near[1];
+        }
+        if (!\is_int($value)) {
+            return $value;
+        }
+        $size = 1 << abs($bits);
+        $kept = $value & ($size - 1);
+
+        return 0 < $bits && $kept >= $size >> 1 ? $kept - $size : $kept;
+    }
+
     /** The number with a sign that has the same bits, as an `int` takes it (C++20, 7.3.9). */
     public function signedAgain(mixed $value): int
     {

@@ -25,3 +25,10 @@ console.log(h.lay(2).lay(1).speak());
 console.log(h instanceof Animal, a instanceof Hen, String(a), "" + h);
 console.log(h.eggs, a);
 [a, h].forEach(function (x) { console.log(x.speak()); });
+
+function Pot(size) {
+  if (!(this instanceof Pot)) return new Pot(size);
+  this.size = size;
+}
+Pot.prototype.holds = function () { return this.size * 2; };
+console.log(Pot(3).holds());

@@ -1,0 +1,162 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\ParseFailure;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Names that are declared for a place in a list, and rows that move it on. */
+trait NamesOfPlaces
+{
+    /** Signs that a place may stand beside, where nothing else of it shows than how far it has come. */
+    private const BESIDE = ['+', '-', '++', '--', '+=', '-=', '<', '>', '<=', '>=', '==', '!=', '[', '='];
+    /** What takes a place and gives another one, or changes the list there. */
+    private const TAKES_PLACE = ['next' => true, 'prev' => true, 'distance' => true, 'erase' => true, 'insert' => true];
+
+    /** Whether a value is a list or a text that is found again by what is written. */
+    private function isListOfPlaces(Expression $value): bool
+    {
+        $type = TypeNames::read($this->typeOf($value));
+
+        return References::isPlace($value) && ($type->isList() || $type->isTextual());
+    }
+
+    /**
+     * A name for such a place.
+     *
+     * @param array{Expression, Expression} $place
+     */
+    private function startedAt(string $name, array $place): Expression
+    {
+        $this->iterators[$name] = ['spot', $place[1]];
+        $this->types[$this->scope][$name] = 'int';
+
+        return $place[0];
+    }
+
+    /** `int* p = beds;`, `const Bed* p = &beds[2];`: a pointer into an array that is moved on, or reckoned with; null for any other. */
+    private function movedPointer(Token $token, Token $name): ?Statement
+    {
+        $at = $this->at;
+        $mistakes = \count($this->mistakes);
+        $this->at += 2;
+        $isOfItem = $this->accept('&');
+        try {
+            $value = $this->expression($isOfItem ? 9 : 0);
+        } catch (ParseFailure) {
+            $value = null;
+        }
+        $place = match (true) {
+            null === $value => null,
+            $isOfItem => $value instanceof Item && $value->container instanceof VariableRead && isset($this->arraySizes[$value->container->name]) ? [$value->index, $value->container] : null,
+            default => $this->placeOrArray($value),
+        };
+        if (null === $place || !$this->is(';') || !$this->isOnlyPlace($name->text, $this->at) || $isOfItem && !$this->isMovedOn($name->text, $this->at)) {
+            $this->at = $at;
+            self::cutTo($this->mistakes, $mistakes);
+
+            return null;
+        }
+        $this->semicolon();
+        $this->write($name->text, $name->offset);
+        $this->declared[$this->scope][$name->text] = true;
+
+        return $this->ended(new SetVariable($this->newId(), $name->text, $this->startedAt($name->text, $place), false, 'int'), $token->offset);
+    }
+
+    /** Whether a pointer is more than another name for the one thing that it points at. */
+    private function isMovedOn(string $name, int $from): bool
+    {
+        $depth = 0;
+        for ($at = $from; isset($this->tokens[$at]) && 0 <= $depth; ++$at) {
+            $depth += TokenKind::Sign !== $this->tokens[$at]->kind ? 0 : ['{' => 1, '}' => -1][$this->tokens[$at]->text] ?? 0;
+            if ($name === $this->tokens[$at]->text && (\in_array($this->tokens[$at + 1]->text ?? '', self::BESIDE, true) || \in_array($this->tokens[$at - 1]->text, ['++', '--'], true))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** `it = beds.erase(it);` takes out what stands there, and stays there. */
+    private function erasedAt(Token $token): ?Statement
+    {
+        $place = TokenKind::Name === $token->kind ? $this->placeIn(new VariableRead($token->text)) : null;
+        if (null === $place) {
+            return null;
+        }
+        $start = $this->at;
+        $this->at += 2;
+        $value = $this->expression();
+        if (!$value instanceof Operation || 'drop_at' !== $value->key || $value->arguments != [$place[1], $place[0]]) {
+            $this->at = $start;
+
+            return null;
+        }
+        $this->semicolon();
+
+        return $this->ended(new Perform($this->newId(), $value), $token->offset);
+    }
+
+    /** What a name for a place gets is another place in the same list. */
+    private function movedTo(string $name, Expression $value): ?Expression
+    {
+        $place = $this->placeOrArray($value);
+
+        return null === $place || $place[1] != $this->iterators[$name][1] ? null : $place[0];
+    }
+
+    /** Whether all that is done with a name from a token on, up to the end of its block, is what a place is for. */
+    private function isOnlyPlace(string $name, int $from, int $until = \PHP_INT_MAX): bool
+    {
+        $depth = 0;
+        for ($at = $from; isset($this->tokens[$at]) && 0 <= $depth && $at <= $until; ++$at) {
+            $token = $this->tokens[$at];
+            $depth += TokenKind::Sign !== $token->kind ? 0 : ['{' => 1, '}' => -1][$token->text] ?? 0;
+            $before = $this->tokens[$at - 1];
+            if ($token->text !== $name || TokenKind::Name !== $token->kind || \in_array($before->text, ['.', '->', '::'], true)) {
+                continue;
+            }
+            $next = $this->tokens[$at + 1]->text ?? '';
+            $isFollowed = '*' === $before->text && !self::endsValue($this->tokens[$at - 2]) || '->' === $next || '[' === $next;
+            $isTaken = \in_array($before->text, ['(', ','], true) && \in_array($next, [')', ','], true);
+            $isGiven = $isTaken && isset(self::TAKES_PLACE[$this->takerOf($at - 1)]);
+            $isBeside = \in_array($next, self::BESIDE, true) || \in_array($before->text, ['++', '--', '<', '>', '<=', '>=', '==', '!=', '-'], true);
+            $isFar = '-' === $next && TokenKind::Name === ($this->tokens[$at + 2]->kind ?? null);
+            if (!$isFollowed && !$isGiven && !$isFar && (!$isBeside || '<<' === $before->text || 'return' === $before->text)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** What is called with what stands behind a bracket or a comma. */
+    private function takerOf(int $at): string
+    {
+        while ($at > 0 && ',' === $this->tokens[$at]->text || ')' === $this->tokens[$at]->text) {
+            $at = ')' === $this->tokens[$at]->text ? ($this->partners[$at] ?? $at) - 1 : $at - 1;
+            while ($at > 0 && !\in_array($this->tokens[$at]->text, [',', '(', ')', ';', '{'], true)) {
+                --$at;
+            }
+        }
+
+        return '(' === $this->tokens[$at]->text ? $this->tokens[$at - 1]->text ?? '' : '';
+    }
+
+    private static function endsValue(Token $token): bool
+    {
+        return \in_array($token->kind, [TokenKind::Name, TokenKind::Number], true) || ')' === $token->text || ']' === $token->text;
+    }
+}

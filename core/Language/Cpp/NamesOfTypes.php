@@ -1,0 +1,85 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/**
+ * `typedef vector<int> Row;` and `using Row = vector<int>;`: the name is the type (C++17, 10.1.3), so that each of its places
+ * is read as the type itself: `Row(4, 1)`, `Row::iterator`, `vector<Row>`.
+ */
+trait NamesOfTypes
+{
+    /** More parts than a type of any course has. */
+    private const PARTS = 40;
+
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token>
+     */
+    private function withoutNamesOfTypes(array $tokens): array
+    {
+        /** @var array<string, non-empty-list<Token>> $types */
+        $types = [];
+        $kept = [];
+        $most = \count($tokens) + 10_000;
+        for ($at = 0, $count = \count($tokens); $at < $count; ++$at) {
+            $token = $tokens[$at];
+            $type = TokenKind::Name === $token->kind ? $types[$token->text] ?? null : null;
+            if (null !== $type && \count($kept) < $most && !\in_array($tokens[$at - 1]->text, ['.', '->', '::'], true)) {
+                foreach ($type as $index => $part) {
+                    $last = $index === \count($type) - 1;
+                    // The first begins where the name does, and the last ends there.
+                    $kept[] = new Token($part->kind, $part->text, $last ? $token->end() - \strlen($part->text) : $token->offset, $last ? null : 0);
+                }
+                continue;
+            }
+            $kept[] = $token;
+            if ('typedef' === $token->text || 'using' === $token->text) {
+                $named = self::namedType($tokens, $at);
+                if (null !== $named) {
+                    // A type of such types is one of what these are.
+                    $types[$named[0]] = array_merge(...array_map(static fn (Token $part): array => TokenKind::Name === $part->kind ? $types[$part->text] ?? [$part] : [$part], $named[1]));
+                    for ($until = $named[2]; $at < $until; ++$at) {
+                        $kept[] = $tokens[$at + 1];
+                    }
+                }
+            }
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return array{string, non-empty-list<Token>, int}|null the name, the type, and the last token of the row; null for another kind of row
+     */
+    private static function namedType(array $tokens, int $at): ?array
+    {
+        $isUsing = 'using' === $tokens[$at]->text;
+        $parts = [];
+        for ($end = $at + 1; isset($tokens[$end]) && ';' !== $tokens[$end]->text; ++$end) {
+            if ($tokens[$end]->isCode()) {
+                // Two types may end together.
+                array_push($parts, ...'>>' === $tokens[$end]->text ? [$tokens[$end]->readAs('>'), $tokens[$end]->readAs('>')] : [$tokens[$end]]);
+            }
+            if (\in_array($tokens[$end]->text, ['{', '*', '('], true) || \count($parts) > self::PARTS) {
+                return null;
+            }
+        }
+        $name = $isUsing ? array_shift($parts) : array_pop($parts);
+        if ($isUsing && '=' !== array_shift($parts)?->text) {
+            return null;
+        }
+        if (null === $name || TokenKind::Name !== $name->kind || [] === $parts || '>' !== $parts[\count($parts) - 1]->text || !isset($tokens[$end])) {
+            return null;
+        }
+
+        return [$name->text, $parts, $end];
+    }
+}

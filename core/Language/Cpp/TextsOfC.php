@@ -1,0 +1,53 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/** Letters one behind the other, the last of which is none, are how C keeps a text (C++17, 20.4.2.1.5.1). */
+trait TextsOfC
+{
+    /** What takes such a text, and gives letters to one. */
+    private const TAKES = ['strlen' => true, 'strcpy' => true, 'strcat' => true, 'strcmp' => true, 'strncpy' => true, 'strstr' => true, 'strchr' => true, 'puts' => true, 'atoi' => true, 'atof' => true];
+
+    /**
+     * What a parameter is that gets letters: a text, or a list of them.
+     *
+     * @param string $type what its letters are: `char`, `const char`
+     */
+    private function ofLetters(string $name, string $type): string
+    {
+        return !$this->isTextOfC($name) ? 'vector<char> &' : (str_starts_with($type, 'const') ? 'string' : 'string &');
+    }
+
+    /** Whether the function whose parameters are read goes up to the letter that is none, or takes all letters at once. */
+    private function isTextOfC(string $name): bool
+    {
+        for ($index = $this->at; isset($this->tokens[$index]) && '{' !== $this->tokens[$index]->text && ';' !== $this->tokens[$index]->text; ++$index) {
+        }
+        $end = $this->partners[$index] ?? $index;
+        for (; $index < $end; ++$index) {
+            if ($name !== $this->tokens[$index]->text || TokenKind::Name !== $this->tokens[$index]->kind) {
+                continue;
+            }
+            $before = $this->tokens[$index - 1]->text;
+            $closing = '[' === ($this->tokens[$index + 1]->text ?? '') ? $this->closingOf($index + 1) : null;
+            if (null === $closing) {
+                if ('<<' === $before || '(' === $before && isset(self::TAKES[$this->tokens[$index - 2]->text ?? ''])) {
+                    return true;
+                }
+                continue;
+            }
+            $behind = $this->tokens[$closing + 1]->text ?? '';
+            $with = \in_array($behind, ['==', '!='], true) ? $this->tokens[$closing + 2]->text ?? '' : '';
+            $isAsked = \in_array($before, [';', '(', '&&', '||', '!'], true) && \in_array($behind, [';', ')', '&&', '||'], true) && ('(' !== $before || 'while' === ($this->tokens[$index - 2]->text ?? ''));
+            if ($isAsked || '0' === $with || "'\\0'" === $with) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,3 @@
+beds = {"herbs": 3}
+beds.update(roses=2, herbs=4)
+print(beds)
