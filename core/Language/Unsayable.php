@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language;
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -231,6 +232,12 @@ final class Unsayable
         if (Language::Cpp !== $other && WithoutSign::beginsAgain($program)) {
             return new Refusal('console.without_sign', ['language' => $other->title()]);
         }
+        if (Language::Cpp !== $other && self::cutsDown($program)) {
+            return new Refusal('console.cut_down', ['language' => $other->title()]);
+        }
+        if (Language::Cpp === $other && [] !== array_filter(Walk::statements($program->parts()), static fn (Statement $row): bool => $row instanceof EachLoop && LiveLoops::changesItself($row))) {
+            return new Refusal('console.changed_meanwhile', ['language' => $other->title()]);
+        }
         if (self::seesTurns($program)) {
             return new Refusal('console.turns', ['language' => $other->title()]);
         }
@@ -239,6 +246,26 @@ final class Unsayable
         }
 
         return null;
+    }
+
+    /** Whether a function gets a copy of what may be more than its parameter says, of which C++ keeps no more than that (C++17, 15.8.1). */
+    private static function cutsDown(Program $program): bool
+    {
+        $above = array_filter(array_map(static fn (ClassDefinition $class): string => $class->parent, $program->classes()));
+        $types = [] === $above ? null : Types::of($program);
+        if (null === $types) {
+            return false;
+        }
+        foreach ($program->definitions() as $function) {
+            foreach ($function->parameters as $parameter) {
+                $type = $types->variable($function, $parameter);
+                if (TypeKind::Copied === $type->kind && \in_array($type->class, $above, true) && $parameter !== $function->itself() && 1 !== preg_match('/[&*]$/D', $function->types[$parameter] ?? '')) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** A call that leaves out what has no default: Python writes `None` for functions, and nothing for methods; C++ has no such value. */

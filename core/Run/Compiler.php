@@ -15,6 +15,7 @@ use Scrivlet\Core\Language\Cpp\CppPrinter;
 use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
@@ -519,7 +520,11 @@ final class Compiler
         $row = \count($this->rows);
         $step = $this->step($loop);
         [$item, $first] = [$this->temporary(), $this->temporary()];
-        $over = (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->goneOver($loop->over).')';
+        $turns = Language::Cpp === $this->language ? null : LiveLoops::of($loop);
+        if (null === $turns && Language::Cpp !== $this->language && $loop->over instanceof VariableRead && 1 === \count($loop->variables) && LiveLoops::isLeft($loop)) {
+            $turns = [$loop->over, ''];
+        }
+        $over = null !== $turns ? '$v->turns('.$this->expression($turns[0]).', '.var_export($turns[1], true).')' : (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->goneOver($loop->over).')';
         $apart = 1 === \count($loop->variables) ? '' : "$item = \$v->apart($item, ".\count($loop->variables).");\n";
         $body = $this->places->perhaps(function () use ($loop, $item, $apart): string {
             $isCopied = Language::Cpp === $this->language && !$loop->refers && TypeKind::Copied === $this->types->variable($this->part, $loop->variables[0])->kind;
@@ -908,6 +913,9 @@ final class Compiler
         if ([] === $call->arguments && [] !== array_filter($this->definitions, static fn (FunctionDefinition $one): bool => 'asked' === $one->sort && '' !== $one->class() && $one->shortName() === $call->method)) {
             return "\$this->got($head)";
         }
+        if (1 === \count($passed) && [] !== array_filter($this->definitions, static fn (FunctionDefinition $one): bool => 'set' === $one->sort && $one->shortName() === $call->method)) {
+            return "\$this->keptBy($head, $passed[0])";
+        }
         if (!$changes) {
             return '$this->sent('.$head.self::behind($call->arguments, $passed).')';
         }
@@ -1142,7 +1150,22 @@ final class Compiler
             return $value;
         }
 
-        return $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;
+        $copy = $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;
+        $sliced = TypeKind::Copied === $type->kind && $this->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);
+
+        return $sliced ? "\$v->sliced($copy, ".var_export($type->class, true).', '.var_export(($this->classTable ??= new Classes($this->program))->fields((string) $type->class), true).')' : $copy;
+    }
+
+    /** Whether other classes are made from a class. */
+    private function isAbove(string $class): bool
+    {
+        foreach ($this->program->classes() as $other) {
+            if ($other->parent === $class) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** The condition of a loop or a branch, noted where each moment is kept. */

@@ -224,6 +224,18 @@ abstract class Routine
         return $this->sentWith($object, $method, $depth, array_values($arguments));
     }
 
+    /** What is written like a field that gets a value: an object of a class without such a method keeps the value (ECMAScript 2022, 10.1.9). */
+    final protected function keptBy(mixed $object, string $method, int $depth, mixed $value): mixed
+    {
+        if ($object instanceof MapValue && !isset($this->classes[$object->class][$method])) {
+            $this->values->keep($object, substr($method, \strlen('set_')), $value);
+
+            return null;
+        }
+
+        return $this->sent($object, $method, $depth, $value);
+    }
+
     /** @param list<mixed> $arguments among them variables themselves, where the method changes them for its caller */
     final protected function sentWith(mixed $object, string $method, int $depth, array $arguments): mixed
     {
@@ -580,6 +592,10 @@ abstract class Routine
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed
     {
+        if ($function instanceof MapValue && isset($this->classes[$function->class]['@called'])) {
+            // An object that its class lets be called (The Python Language Reference, 3.3.6).
+            return $this->sent($function, '@called', $this->depth, ...$arguments);
+        }
         if (!$function instanceof \Closure) {
             throw new RunError('no_function');
         }

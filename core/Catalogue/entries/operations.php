@@ -158,7 +158,7 @@ return [
     ['all_hold', 1, 1, 'all({0})', ['{0}.every(Boolean)'], '@all_hold({0})', 'truth'],
     ['reduced', 3, 3, '@reduced({0}, {1}, {2})', '{0}.reduce({1}, {2})', '@reduced({0}, {1}, {2})', 'list2'],
     ['first_of', 2, 2, '@first_of({0}, {1})', '{0}.find({1})', '@first_of({0}, {1})', 'item'],
-    ['fill_up', 4, 4, '{0}[{2}:{3}] = [{1}] * ({3} - {2:8})', '{0}.fill({1}, {2}, {3})', 'fill({0}.begin() + {2:7}, {0}.begin() + {3:7}, {1})', 'nothing'],
+    ['fill_up', 4, 4, '{0}[{2}:{3}] = [{1}] * ({3} - {2:8})', '{0}.fill({1}, {2}, {3})', [], 'nothing'],
     ['turn_round', 1, 1, '{0}.reverse()', '{0}.reverse()', 'reverse({0:all})', 'nothing'],
     ['sorted', 1, 1, 'sorted({0})', ['[...{0}].sort((a, b) => a - b)', 'texts?[...{0}].sort()', 'text?[...{0}].sort()', 'lists?@sortedBy({0}, (item) => item)'], '@sorted({0})', 'same'],
     ['sorted_down', 1, 1, 'sorted({0}, reverse=True)', ['[...{0}].sort((a, b) => b - a)', 'texts?[...{0}].sort().reverse()', 'text?[...{0}].sort().reverse()', 'lists?@sortedDownBy({0}, (item) => item)'], '@sorted_down({0})', 'same'],
@@ -191,7 +191,7 @@ return [
     // maps
     ['value_or', 3, 3, '{0}.get({1}, {2})', ['2|{0}[{1}] ?? {2:3}'], '@value_or({0}, {1}, {2})', 'value'],
     ['map_of', 1, 1, 'dict({0})', 'Object.fromEntries({0})', '@map_of({0})', 'map_of'],
-    ['started', 1, 1, 'iter({0})', [], [], 'list'],
+    ['started', 1, 1, 'iter({0})', '{0}[Symbol.iterator]()', [], 'list'],
     ['heap_push', 2, 2, 'heapq.heappush({0}, {1})', [], [], 'nothing'],
     ['heap_pop', 1, 1, 'heapq.heappop({0})', [], [], 'item'],
     ['place_before', 2, 2, 'bisect.bisect_left({0}, {1})', [], 'int(lower_bound({0:all}, {1}) - {0}.begin())', 'natural'],

@@ -273,13 +273,17 @@ abstract class CppExpressions extends BraceExpressions
                 // no break
             case '&':
                 $before = $this->tokens[$this->at - 1]->text ?? '';
-                $isObject = \in_array($before, ['return', '=', '?', ':'], true) && (null !== TypeNames::read($this->typeOf(new VariableRead($this->peek(1)->text ?? '')))->class || 'return' === $before && isset($this->classes[rtrim($this->gives, ' *')]) && str_ends_with($this->gives, '*'));
-                if (TokenKind::Name === $this->peek(1)?->kind && ('(' === $before || ',' === $before || $isObject)) {
+                if (TokenKind::Name === $this->peek(1)?->kind && \in_array($before, ['(', ',', '{', 'return', '=', '?', ':'], true)) {
                     // What is pointed at is handed over itself.
                     ++$this->at;
                     $thing = $this->expression(9);
-
-                    return $isObject ? new Operation('itself', [$thing]) : $thing;
+                    $isObject = null !== TypeNames::read($this->typeOf($thing))->class || 'return' === $before && isset($this->classes[rtrim($this->gives, ' *')]) && str_ends_with($this->gives, '*');
+                    if ($isObject && '(' !== $before) {
+                        return new Operation('itself', [$thing]);
+                    }
+                    if ('(' === $before || ',' === $before) {
+                        return $thing;
+                    }
                 }
                 $this->fail('unsupported', $token, ['what' => '&']);
                 // no break
@@ -387,21 +391,23 @@ abstract class CppExpressions extends BraceExpressions
 
             return new NumberLiteral($size);
         }
-        if (null !== $name && TokenKind::Name === $name->kind && $this->is('(', 1) && $this->is(')', 3) && $this->is('/', 4) && $this->is('sizeof', 5) && $this->is('(', 6) && isset(self::SIZES[$this->peek(7)->text ?? '']) && $this->is(')', 8)) {
+        if (null !== $name && TokenKind::Name === $name->kind && $this->is('(', 1) && $this->is(')', 3) && $this->is('/', 4) && $this->is('sizeof', 5) && $this->is('(', 6) && isset(self::SIZES[$this->peek(7)->text ?? '']) && $this->is(')', 8) && isset($this->arraySizes[$name->text])) {
             $this->at += 9;
             $this->read($name->text, $name->offset);
 
             return new Operation('length', [new VariableRead($name->text)]);
         }
-        foreach (['sizeof', '(', null, ')', '/', 'sizeof', '(', $name?->text, '[', '0', ']', ')'] as $ahead => $wanted) {
+        $isFollowed = $this->is('*', 7);
+        foreach (['sizeof', '(', null, ')', '/', 'sizeof', '(', ...$isFollowed ? ['*', $name?->text] : [$name?->text, '[', '0', ']'], ')'] as $ahead => $wanted) {
             if (null !== $wanted && !$this->is($wanted, $ahead)) {
                 $this->fail('unsupported', $token, ['what' => 'sizeof']);
             }
         }
-        if (null === $name || TokenKind::Name !== $name->kind) {
+        if (null === $name || TokenKind::Name !== $name->kind || !isset($this->arraySizes[$name->text])) {
+            // What a function is handed is a pointer, which has a size of its own (C++17, 11.3.5).
             $this->fail('unsupported', $token, ['what' => 'sizeof']);
         }
-        $this->at += 12;
+        $this->at += $isFollowed ? 10 : 12;
         $this->read($name->text, $name->offset);
 
         return new Operation('length', [new VariableRead($name->text)]);
@@ -938,7 +944,7 @@ abstract class CppExpressions extends BraceExpressions
             $arguments = $this->arguments($opened);
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
 
-            return $this->postfix(isset($this->sharedMethods["$owner.$name"]) ? new OwnValue("$owner.$name", $values) : new MethodCall($this->thisObject($token), $name, $values));
+            return $this->postfix(isset($this->sharedMethods["$owner.$name"]) ? new OwnValue("$owner.$name", $values) : $this->calledOf($this->thisObject($token), $name, $values, $this->class) ?? new MethodCall($this->thisObject($token), $name, $values));
         }
         $static = $this->staticOf($this->class, $name);
         if (null !== $static) {

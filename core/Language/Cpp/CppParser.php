@@ -76,6 +76,7 @@ final class CppParser extends CppExpressions
     use NamesOfTypes;
     use OtherNames;
     use TextsOfC;
+    use VirtualMethods;
     use WholeLists;
 
     private bool $inMain = false;
@@ -445,6 +446,7 @@ final class CppParser extends CppExpressions
             $this->methods[$name->text] = [];
             $this->fieldsOf[$name->text] = [];
             $this->announceMembers($name->text, $at + 1, $this->partners[$at] ?? \count($this->tokens));
+            $this->announceVirtuals($name->text, $at + 1, $this->partners[$at] ?? \count($this->tokens));
         }
         foreach ($this->makers as $class => $makers) {
             if (1 === \count($makers)) {
@@ -791,11 +793,28 @@ final class CppParser extends CppExpressions
         return $rows;
     }
 
+    /** Whether what makes an object of another one of its class gives it what that one keeps, and does nothing else. */
+    private function copiesPlainly(int $bracket): bool
+    {
+        $closing = $this->partners[$bracket] ?? null;
+        $from = null === $closing ? '' : preg_quote($this->tokens[$closing - 1]->text, '/');
+        $written = '';
+        for ($at = ($closing ?? $bracket) + 1; isset($this->tokens[$at]) && !str_ends_with($written, '{}') && !str_ends_with($written, ';'); ++$at) {
+            $written .= $this->tokens[$at]->text;
+        }
+
+        return 1 === preg_match('/^(?::(?:(\w+)[({]'.$from.'\.\1[)}],?)+)\{\}$|^=(?:default|delete);$|^;$/D', $written);
+    }
+
     private function methodDefinition(Token $token, string $type, Token $name, int $start, bool $isShared): Statement
     {
         $isMaker = $name->text === $this->class;
         $id = $this->newId();
         $opened = $this->peek() ?? $token;
+        if ($isMaker && [$this->class] === $this->typesAt($this->at) && !$this->copiesPlainly($this->at)) {
+            // It is called wherever an object is copied, without a sign that says so (C++17, 15.8.1).
+            $this->fail('unsupported', $name, ['what' => "$name->text(const $name->text &)"]);
+        }
         $ways = $isMaker ? $this->makers[$this->class] ?? [] : [];
         $way = [] === $ways ? null : $ways[implode('|', $this->typesAt($this->at) ?? [])][0] ?? $this->fail('unsupported', $name, ['what' => "$name->text(…)"]);
         $makesItself = null !== $way && !str_ends_with($way, '.'.ClassDefinition::MAKES);
@@ -1855,7 +1874,7 @@ final class CppParser extends CppExpressions
             if ($this->isDeclaredTwice($name->text) && !isset($this->functions[$name->text])) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
-            unset($this->arraySizes[$name->text], $this->pairs[$name->text]);
+            unset($this->arraySizes[$name->text], $this->pairs[$name->text], $this->iterators[$name->text]);
             if ($this->is('[')) {
                 [$kept, $value, $size] = $this->array($type);
                 $this->arraySizes[$name->text] = $size;
@@ -2841,7 +2860,7 @@ final class CppParser extends CppExpressions
             if (null !== $parameter && TokenKind::Name === $parameter->kind) {
                 ++$this->at;
                 $parameters[] = $parameter->text;
-                unset($this->arraySizes[$parameter->text]);
+                unset($this->arraySizes[$parameter->text], $this->iterators[$parameter->text]);
                 if (str_ends_with($parameterType, ' *') && !isset($this->classes[substr($parameterType, 0, -2)])) {
                     $parameterType = $this->pointedAt($parameter->text, substr($parameterType, 0, -2));
                 }
@@ -2851,6 +2870,9 @@ final class CppParser extends CppExpressions
                     $this->close($bracket);
                     $of = trim(str_replace(['const ', '&'], '', $parameterType));
                     $parameterType = 'char' === $of && !$this->is('[') ? $this->ofLetters($parameter->text, $isFixed ? "const $of" : $of) : "vector<$of> &";
+                }
+                if (str_starts_with($parameterType, 'vector<') && '>' !== ($this->tokens[$this->at - 2]->text ?? '')) {
+                    $this->handedArrays[$this->scope][$parameter->text] = true;
                 }
                 $types[$parameter->text] = $parameterType;
                 $this->types[$this->scope][$parameter->text] = $parameterType;
@@ -3503,6 +3525,9 @@ final class CppParser extends CppExpressions
             $this->unlessChanged($names, $this->at, $this->endOfRow($this->at));
         }
         unset($this->pairs[$names[0]]);
+        if ('auto &' !== $type || 'item' !== ($this->iterators[$names[0]][0] ?? '')) {
+            unset($this->iterators[$names[0]]);
+        }
         if (1 === \count($names) && $over instanceof VariableRead && TypeNames::read($this->types[$this->scope][$over->name] ?? $this->types[''][$over->name] ?? '')->isMap()) {
             // An item of a map is a pair: its key is called `first`, its value `second`.
             $this->pairs[$names[0]] = [$this->madeUp('key'), $this->madeUp('value')];

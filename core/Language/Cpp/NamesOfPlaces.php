@@ -132,7 +132,7 @@ trait NamesOfPlaces
             $isFollowed = '*' === $before->text && !self::endsValue($this->tokens[$at - 2]) || '->' === $next || '[' === $next;
             $isTaken = \in_array($before->text, ['(', ','], true) && \in_array($next, [')', ','], true);
             $isGiven = $isTaken && isset(self::TAKES_PLACE[$this->takerOf($at - 1)]);
-            $isBeside = \in_array($next, self::BESIDE, true) || \in_array($before->text, ['++', '--', '<', '>', '<=', '>=', '==', '!=', '-'], true);
+            $isBeside = \in_array($next, self::BESIDE, true) || \in_array($before->text, ['++', '--', '<', '>', '<=', '>=', '==', '!=', '-', '='], true);
             $isFar = '-' === $next && TokenKind::Name === ($this->tokens[$at + 2]->kind ?? null);
             if (!$isFollowed && !$isGiven && !$isFar && (!$isBeside || '<<' === $before->text || 'return' === $before->text)) {
                 return false;

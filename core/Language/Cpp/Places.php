@@ -45,14 +45,23 @@ trait Places
      */
     protected function placeOrArray(Expression $value): ?array
     {
-        if ($value instanceof VariableRead && isset($this->arraySizes[$value->name])) {
+        if ($value instanceof VariableRead && $this->isArray($value->name)) {
             return [new NumberLiteral(0), $value];
         }
-        if ($value instanceof Binary && Operator::Add === $value->operator && $value->left instanceof VariableRead && isset($this->arraySizes[$value->left->name])) {
+        if ($value instanceof Binary && Operator::Add === $value->operator && $value->left instanceof VariableRead && $this->isArray($value->left->name)) {
             return [$value->right, $value->left];
         }
 
         return $this->placeIn($value);
+    }
+
+    /** @var array<string, array<string, true>> parameters that get an array of C, by scope */
+    protected array $handedArrays = [];
+
+    /** Whether a name is that of an array of C, which stands for its first item (C++17, 7.2). */
+    private function isArray(string $name): bool
+    {
+        return isset($this->arraySizes[$name]) || isset($this->handedArrays[$this->scope][$name]);
     }
 
     /** `p < beds + 5`, `it + 1 == beds.end()`, `p - beds`: two places in one list. */

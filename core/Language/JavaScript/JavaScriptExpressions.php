@@ -259,6 +259,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $this->fail('unsupported', $token, ['what' => 'new Array(…)']);
     }
 
+    /** @var array<string, true> names of what gives its items only once */
+    protected array $begun = [];
+
     private function list(Token $opened): Expression
     {
         ++$this->at;
@@ -271,7 +274,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
             if ($this->accept('...')) {
                 $more = $this->expression();
-                $spread = null === $spread && [] === $items ? new Operation('copied', [$more])
+                $spread = null === $spread && [] === $items ? new Operation($more instanceof VariableRead && isset($this->begun[$more->name]) ? 'as_list' : 'copied', [$more])
                     : new Operation('concatenated', [$this->gathered($spread, $items), $more]);
                 $items = [];
             } else {
@@ -620,6 +623,19 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return $this->arrow([$token->text]);
         }
+        if ('Math' === $token->text && $this->is('.', 1) && \in_array($this->sign(2), ['max', 'min'], true) && $this->is('.', 3) && $this->is('apply', 4) && null !== ($opened = $this->peek(5)) && '(' === $opened->text) {
+            // All items of a list are given to it (ECMAScript 2022, 20.2.3.1).
+            $key = $this->is('max', 2) ? 'greatest' : 'least';
+            $this->at += 6;
+            $given = $this->arguments($opened);
+            if (2 === \count($given)) {
+                return $this->postfix(new Operation($key, [$given[1]->value]));
+            }
+            $this->fail('unsupported', $token, ['what' => 'Math.….apply(…)']);
+        }
+        if ('console' === $token->text && $this->is('.', 1) && isset(self::OF_CONSOLE[$this->sign(2) ?? '']) && !$this->isVariable('console') && null !== $there = $this->askedIfThere(3)) {
+            return $there;
+        }
         if ('console' === $token->text && $this->is('.', 1) && !$this->is('(', 3) && TokenKind::Name === $this->peek(2)?->kind && !$this->isVariable('console')) {
             $this->fail('unsupported', $token, ['what' => 'console.'.($this->peek(2)->text ?? '')]);
         }
@@ -708,6 +724,26 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $this->at += 4;
 
         return new Operation('printed', $this->handed($this->arguments($opened)));
+    }
+
+    /** What every console can do (Console Living Standard, 1). */
+    private const OF_CONSOLE = ['log' => true, 'info' => true, 'warn' => true, 'error' => true, 'debug' => true, 'table' => true, 'dir' => true, 'assert' => true, 'count' => true, 'group' => true, 'groupEnd' => true, 'time' => true, 'timeEnd' => true, 'trace' => true, 'clear' => true];
+
+    /** `console.table && …`, `console.table === undefined`: what is there is only asked for; null where something is done with it. */
+    private function askedIfThere(int $ahead): ?Expression
+    {
+        $sign = $this->sign($ahead);
+        if (\in_array($sign, ['&&', '||', '?'], true)) {
+            $this->at += $ahead;
+
+            return new TruthLiteral(true);
+        }
+        if (!\in_array($sign, ['===', '!==', '==', '!='], true) || !$this->is('undefined', $ahead + 1)) {
+            return null;
+        }
+        $this->at += $ahead + 2;
+
+        return new TruthLiteral(str_starts_with($sign, '!'));
     }
 
     /** Whether a value is compared with a class of the program: `=== Bed`. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -16,7 +17,10 @@ use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Branch;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -31,10 +35,12 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
@@ -46,6 +52,8 @@ use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -836,6 +844,25 @@ final class JavaScriptParser extends JavaScriptExpressions
         return [$this->ended(new SetSeveral($this->newId(), $list, $value instanceof ListLiteral && \count($value->items) === \count($list) ? $value->items : [$value]), $token->offset)];
     }
 
+    /** What a name gets, where it is asked more than once for items that it gives only once (ECMAScript 2022, 27.1). */
+    private function onlyOnce(string $name, Expression $value, int $from): Expression
+    {
+        $isGenerator = isset($this->yields[$this->tokens[$from]->text]) && '(' === ($this->tokens[$from + 1]->text ?? '') && $this->at - 1 === $this->closingOf($from + 1);
+        $last = [$this->tokens[$this->at - 4]->text ?? '', $this->tokens[$this->at - 3]->text ?? '', $this->tokens[$this->at - 2]->text ?? '', $this->tokens[$this->at - 1]->text ?? ''];
+        $isPart = ['.', '(', ')'] === [$last[0], $last[2], $last[3]] && \in_array($last[1], ['keys', 'values', 'entries'], true) && !isset($this->methodNames[$last[1]]);
+        if (!$isGenerator && !$isPart) {
+            return $value;
+        }
+        $times = \count(array_filter($this->tokens, fn (Token $token, int $index): bool => $name === $token->text && TokenKind::Name === $token->kind && $index > $from && '.' !== $this->tokens[$index - 1]->text, \ARRAY_FILTER_USE_BOTH));
+
+        if (2 > $times) {
+            return $value;
+        }
+        $this->begun[$name] = true;
+
+        return new Operation('started', [$value]);
+    }
+
     /** @return list<Statement> */
     private function declaration(Token $token): array
     {
@@ -863,7 +890,8 @@ final class JavaScriptParser extends JavaScriptExpressions
                 if (null === $this->peek() || $this->is(';')) {
                     $this->fail('value_missing', $this->peek(), ['after' => '=']);
                 }
-                $value = $this->value();
+                $from = $this->at;
+                $value = $this->onlyOnce($name->text, $this->givenBehind($this->value(), $this->tokens[$from]->offset), $from);
                 $rows[] = new SetVariable($this->newId(), $name->text, $value);
             } elseif ('const' === $token->text) {
                 $this->fail($this->is('==') || $this->is('===') ? 'equals_for_assign' : 'const_value', $name, ['name' => $name->text, 'text' => $name->text]);
@@ -1510,6 +1538,12 @@ final class JavaScriptParser extends JavaScriptExpressions
      */
     private function forAll(Token $token, int $start, Token $opened, array $names, int $body, Expression $over, array $apart = []): EachLoop
     {
+        for ($at = $body, $end = '{' === $this->tokens[$body]->text ? $this->partners[$body] ?? $body : $body; 1 === \count($names) && $over instanceof VariableRead && $at < $end; ++$at) {
+            if ($over->name === $this->tokens[$at]->text && '.' === ($this->tokens[$at + 1]->text ?? '') && \in_array($this->tokens[$at + 2]->text ?? '', ['push', 'unshift'], true)) {
+                // What is put behind meanwhile is not gone over (ECMAScript 2022, 23.1.3.15).
+                $this->fail('unsupported', $this->tokens[$at], ['what' => "$over->name.forEach(… $over->name.{$this->tokens[$at + 2]->text}(…))"]);
+            }
+        }
         $this->at = $body;
         foreach ($names as $name) {
             $this->write($name, $token->offset);
@@ -1754,8 +1788,60 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $isPlain;
     }
 
+    /** `ready && water();`, `ready ? water() : wait();`: what is done where something holds (ECMAScript 2022, 13.13 and 13.14). */
+    private function performedWhere(Expression $condition, Expression $does, ?Expression $otherwise, int $offset, int $end): Conditional
+    {
+        $bodies = array_map(fn (Expression $value): Block => new Block([$this->performed($value, $offset, $end)]), [$does, ...null === $otherwise ? [] : [$otherwise]]);
+        $row = new Conditional($this->newId(), [new Branch($condition, $bodies[0])], $bodies[1] ?? null);
+        $this->inOneRow[$row->id] = true;
+
+        return $row;
+    }
+
+    /** @var array<int, true> rows that hold others, with one text for all */
+    private array $inOneRow = [];
+
+    protected function ended(Statement $row, int $start): Statement
+    {
+        if (!isset($this->inOneRow[$row->id])) {
+            return parent::ended($row, $start);
+        }
+        $this->cut($row->id, 'head', $start, $this->endOffset(), true);
+        $outer = $this->parent;
+        foreach ($row->bodies() as $name => $body) {
+            if (Conditional::OTHERWISE === $name) {
+                $this->cut($row->id, $name, $this->endOffset(), $this->endOffset(), true);
+            }
+            $this->parent = $row->id;
+            // What it holds stands in its text.
+            $this->ended($body->statements[0], $this->endOffset());
+            $this->parent = $outer;
+        }
+
+        return $row;
+    }
+
+    /** Whether finding a value does something that shows. */
+    private static function isDone(Expression $value): bool
+    {
+        $all = Walk::expressions($value);
+
+        return [] !== array_filter($all, static fn (Expression $part): bool => $part instanceof Operation && ('console' === $part->key || 'nothing' === ValueOperations::find($part->key)?->result));
+    }
+
     protected function performed(Expression $value, int $offset, int $end): Statement
     {
+        if ($value instanceof Binary && $value->operator->isLogic() && self::isDone($value->right)) {
+            return $this->performedWhere(Operator::And === $value->operator ? $value->left : new Unary(UnaryOperator::Not, $value->left), $value->right, null, $offset, $end);
+        }
+        if ($value instanceof Choice && (self::isDone($value->then) || self::isDone($value->otherwise))) {
+            // What stands there for nothing is not done: `ready ? water() : 0`.
+            [$then, $otherwise] = array_map(static fn (Expression $side): ?Expression => [] === $side->operands() && !self::isDone($side) && !$side instanceof OwnValue && !$side instanceof MethodCall ? null : $side, [$value->then, $value->otherwise]);
+
+            return null === $then && null !== $otherwise
+                ? $this->performedWhere(new Unary(UnaryOperator::Not, $value->condition), $otherwise, null, $offset, $end)
+                : $this->performedWhere($value->condition, $value->then, $otherwise, $offset, $end);
+        }
         if ($value instanceof Operation && 'console' === $value->key) {
             return new PrintLine($this->newId(), $value->arguments);
         }

@@ -104,7 +104,7 @@ final readonly class Hints
             }
             // Two values that stand there are compared to show what comes of it.
             $areGiven = $value->left instanceof TextLiteral || $value->right instanceof TextLiteral ? $value->left instanceof NumberLiteral || $value->right instanceof NumberLiteral : false;
-            if ($areGiven || !($this->isText($value->left) && self::isNumber($value->right) || self::isNumber($value->left) && $this->isText($value->right))) {
+            if ($areGiven || $row instanceof PrintLine || !($this->isText($value->left) && self::isNumber($value->right) || self::isNumber($value->left) && $this->isText($value->right))) {
                 continue;
             }
             if (Operator::Equal === $value->operator || Operator::NotEqual === $value->operator) {

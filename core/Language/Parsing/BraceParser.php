@@ -1961,7 +1961,13 @@ abstract class BraceParser extends ExpressionParser
     protected function giving(int $strength = 0): Expression
     {
         $from = $this->offset();
-        $value = $this->expression($strength);
+
+        return $this->givenBehind($this->expression($strength), $from, $strength);
+    }
+
+    /** What stands behind a sign that gives a value, where another such sign follows: `x += y -= 3`. */
+    protected function givenBehind(Expression $value, int $from, int $strength = 0): Expression
+    {
         $sign = $this->sign();
         $logic = ['||=' => Operator::Or, '&&=' => Operator::And][$sign ?? ''] ?? null;
         if (null === $sign || !Given::isPlace($value) || isset($this->begins[$this->at]) || '=' !== $sign && null === $logic && '??=' !== $sign && !\array_key_exists($sign, self::CHANGES)) {
@@ -2012,7 +2018,9 @@ abstract class BraceParser extends ExpressionParser
                 $this->undeclared($token);
             }
             $this->isInValue = true;
-            $value = $this->kept($token->text, $this->valueFor(new VariableRead($token->text)));
+            $from = $this->offset();
+            $value = $this->valueFor(new VariableRead($token->text));
+            $value = $this->kept($token->text, $this->is('=') ? $value : $this->givenBehind($value, $from));
             $this->given($token->text, $start);
             if ($this->is('=')) {
                 return $this->chained([new VariableRead($token->text), $value], $start);
@@ -2036,7 +2044,8 @@ abstract class BraceParser extends ExpressionParser
             ++$this->at;
             $operator = self::CHANGES[$sign] ?? $this->division();
             $this->isInValue = true;
-            $value = $this->value();
+            $from = $this->offset();
+            $value = $this->givenBehind($this->value(), $from);
             if (Operator::Add === $operator && !$this->isOfLetters($value)) {
                 $this->sums[] = [new Binary($operator, $target, $value), $at, $this->scope];
             }
@@ -2072,7 +2081,10 @@ abstract class BraceParser extends ExpressionParser
             ++$this->at;
             $this->noDouble();
             $this->isInValue = true;
+            $from = $this->offset();
             $value = $this->valueFor($target);
+            // `a = b = c` are rows of their own.
+            $value = $this->is('=') ? $value : $this->givenBehind($value, $from);
             if ($target instanceof VariableRead && str_contains($target->name, '.')) {
                 return new SetVariable($this->newId(), $target->name, $value);
             }

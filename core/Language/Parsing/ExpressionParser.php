@@ -479,14 +479,16 @@ abstract class ExpressionParser extends Parser
         if (\count($given) < $at && [] === $named) {
             return $given;
         }
+        // Behind parameters that are given by their names, or have a default, it needs its own.
+        $rest = \count($given) < $at ? $this->functions[$function][2][$at] ?? null : null;
 
-        return [...\array_slice($given, 0, $at), new Argument(Language::Python === $this->language() ? new Operation('as_tuple', [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset()), ...$named];
+        return [...\array_slice($given, 0, $at), new Argument(Language::Python === $this->language() ? new Operation('as_tuple', [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset(), $rest), ...$named];
     }
 
     /** Whether a value may be a function, so that brackets behind it call it. */
     protected function mayBeCalled(Expression $value): bool
     {
-        return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda
+        return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->ownerOf($value->class, '@called')
             || $value instanceof OwnValue && !isset($this->functions[$value->function]) || $value instanceof OwnValue && $this->givesFunctions($value->function);
     }
 
@@ -571,7 +573,7 @@ abstract class ExpressionParser extends Parser
      *
      * @param list<Argument> $arguments
      */
-    private function sent(Expression $receiver, Token $name, array $arguments): MethodCall
+    private function sent(Expression $receiver, Token $name, array $arguments): Expression
     {
         $arguments = $this->asTaken('.'.$name->text, $arguments);
         $mistakes = \count($this->mistakes);
@@ -592,7 +594,18 @@ abstract class ExpressionParser extends Parser
             $values = $this->inOrderOf($signatures[0][2] ?? [], $arguments);
         }
 
-        return new MethodCall($receiver, $name->text, $values, $otherwise);
+        return $this->calledOf($receiver, $name->text, $values) ?? new MethodCall($receiver, $name->text, $values, $otherwise);
+    }
+
+    /**
+     * A call whose class shows where it is written, whatever the object turns out to be; null for any other.
+     *
+     * @param list<Expression> $arguments
+     * @param string|null      $class     of the receiver, where it is known from elsewhere
+     */
+    protected function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
+    {
+        return null;
     }
 
     /**
@@ -662,6 +675,10 @@ abstract class ExpressionParser extends Parser
                 // What is given a value somewhere is no slip of the pen.
                 $this->fail('unsupported', $name, ['what' => ".$name->text"]);
             }
+        }
+        if (1 === preg_match('/\[\s*(?:"[^"\n]*"|\'[^\'\n]*\')\s*\+|\[\s*`[^`]*\$\{/', $this->text)) {
+            // Names that are put together while the program runs may be any.
+            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
         }
         $known = [...array_keys(SpellingIndex::of($this->language())->methods), ...array_keys(SpellingIndex::of($this->language())->properties)];
         $near = Names::nearest($name->text, array_map(strval(...), $known));

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Language\Cpp\Copying;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\ChangedParameters;
+use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\Steady;
@@ -220,7 +221,7 @@ final class Meaning
             // Pairs are taken apart whatever holds them.
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }
-        if ($row instanceof EachLoop && $row->over instanceof Operation && 'keys' === $row->over->key && $this->type($row->over->arguments[0])->isMap()) {
+        if ($row instanceof EachLoop && $row->over instanceof Operation && 'keys' === $row->over->key && $this->type($row->over->arguments[0])->isMap() && !LiveLoops::changesItself(new EachLoop($row->id, $row->variables, $row->over->arguments[0], $row->body))) {
             // What goes over a map goes over its keys.
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }

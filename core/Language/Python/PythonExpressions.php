@@ -49,6 +49,7 @@ use Scrivlet\Core\Tree\Walk;
 abstract class PythonExpressions extends ExpressionParser
 {
     use FunctionsOfLibrary;
+    use OnlyOnce;
 
     private const OPERATORS = [
         'or' => [2, Operator::Or], 'and' => [3, Operator::And],
@@ -370,7 +371,7 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function begun(Expression $items, int $offset): ?Expression
     {
-        if ($items instanceof Operation && 'started' === $items->key || $items instanceof VariableRead && 1 === preg_match('/(?<![\w.])'.preg_quote($items->name, '/').'\s*=\s*iter\(/', $this->text)) {
+        if ($items instanceof Operation && 'started' === $items->key || $items instanceof VariableRead && isset($this->begun[$items->name])) {
             return $items;
         }
 
@@ -1568,6 +1569,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('__name__' === $name && $receiver instanceof Operation && 'kind' === $receiver->key) {
             return new Operation('kind_name', $receiver->arguments);
+        }
+        if ('__name__' === $name && $receiver instanceof VariableRead && isset($this->classes[$receiver->name]) && !$this->isVariable($receiver->name)) {
+            return new TextLiteral($receiver->name);
         }
         if ('__class__' === $name && $this->is('.') && $this->is('__name__', 1)) {
             $this->at += 2;

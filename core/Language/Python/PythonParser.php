@@ -1715,6 +1715,11 @@ final class PythonParser extends PythonStatements
         return $this->valueOrTuple();
     }
 
+    protected function yieldsAll(string $function): bool
+    {
+        return isset($this->yields[$function]);
+    }
+
     protected function ownNames(): array
     {
         return array_map(strval(...), array_keys(array_diff_key($this->writes[$this->scope] ?? [], [$this->itself => true])));

@@ -160,7 +160,11 @@ class PythonPrinter extends Printer
             foreach (Walk::live($script->body->statements) as $row) {
                 $own += array_fill_keys($row->assigned(), true);
             }
-            foreach (array_keys(array_intersect_key($this->types->scopes->reachedInto, $own)) as $name) {
+            $outside = [];
+            foreach ([...$this->program->functions, ...$this->program->below] as $row) {
+                $outside += $row instanceof FunctionDefinition || $row instanceof ClassDefinition || $row->off ? [] : array_fill_keys($row->assigned(), true);
+            }
+            foreach (array_keys(array_intersect_key($this->types->scopes->reachedInto + $outside, $own)) as $name) {
                 $this->line($script, 'enter', 'global '.$this->name((string) $name));
             }
         });

@@ -448,7 +448,11 @@ abstract class PythonStatements extends PythonExpressions
         if ($this->is('=')) {
             $this->fail('unexpected');
         }
+        $from = $this->at;
         $value = $this->value();
+        if (1 === \count($targets) && $targets[0] instanceof VariableRead) {
+            $value = $this->onlyOnce($targets[0]->name, $value, $from);
+        }
         $values = [$value];
         while ($this->accept(',')) {
             if (null === $this->peek()) {

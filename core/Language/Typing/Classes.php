@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
@@ -69,6 +70,21 @@ final class Classes
     {
         return ClassDefinition::MAKES === $function->shortName() && '' !== $function->class() && '' !== ($this->parents[$function->class()] ?? '')
             && [] === array_filter($this->program->rowsOf($function), static fn (Statement $row): bool => $row instanceof OwnCall && str_ends_with($row->function, '.'.ClassDefinition::MAKES) || $row instanceof Perform && $row->value instanceof Operation && 'say_failing' === $row->value->key);
+    }
+
+    /** @return list<string> what objects of a class keep as its class and those above say, from the top on */
+    public function fields(string $class): array
+    {
+        $fields = [];
+        foreach (array_reverse($this->ancestry($class)) as $one) {
+            foreach ($this->program->classNamed($one)?->body->statements ?? [] as $row) {
+                if ($row instanceof FieldDeclaration && !$row->off) {
+                    $fields[] = $row->name;
+                }
+            }
+        }
+
+        return $fields;
     }
 
     /** The class under which all objects of a family keep their fields. */

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 // Small programs for what JavaScript alone, or best, can say; what they have to bring in is added.
 return [
+    'operation.fill_up' => "const beds = [3, 1, 2];\nbeds.fill(5, 0, 2);\nconsole.log(beds);",
     'for' => "for (let seeds = 1; seeds < 50; seeds *= 3) {\n  console.log(seeds);\n}",
     'do_while' => "let cans = 3;\ndo {\n  console.log(cans);\n  cans -= 1;\n} while (cans > 0);",
     'trunc_remainder' => "let depth = -7;\nconsole.log(depth % 2);",

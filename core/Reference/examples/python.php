@@ -251,7 +251,6 @@ return [
     'operation.all_hold' => "watered = [False, True]\nprint(all(watered))",
     'operation.reduced' => "seeds = [8, 3, 12]\nprint(reduced(seeds, lambda sum, seed: sum + seed, 0))",
     'operation.first_of' => "seeds = [3, 8, 12]\nprint(first_of(seeds, lambda seed: seed > 5))",
-    'operation.fill_up' => "beds = [3, 1, 2]\nbeds[0:2] = [5] * (2 - 0)\nprint(beds)",
     'operation.turn_round' => "beds = [\"pea\", \"bean\"]\nbeds.reverse()\nprint(beds)",
     'operation.sorted' => "seeds = [8, 3, 12]\nprint(sorted(seeds))",
     'operation.sorted_down' => "seeds = [8, 3, 12]\nprint(sorted(seeds, reverse=True))",

@@ -216,6 +216,23 @@ final class CppValues extends Values
         return $one;
     }
 
+    /**
+     * An object of a class above keeps nothing but what that class says (C++17, 15.8).
+     *
+     * @param list<string> $fields
+     */
+    public function sliced(mixed $object, string $class, array $fields): mixed
+    {
+        if (!$object instanceof MapValue || !$object->copied || $class === $object->class) {
+            return $object;
+        }
+        $part = new MapValue($class);
+        [$part->copied, $part->order] = [true, $fields];
+        $part->entries = array_intersect_key($object->entries, array_fill_keys(array_map(static fn (string $name): string => "t$name", $fields), true));
+
+        return $part;
+    }
+
     /** Copies go all the way down. */
     public function copied(mixed $value): mixed
     {

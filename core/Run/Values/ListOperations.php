@@ -41,6 +41,11 @@ trait ListOperations
     {
         if ($value instanceof ListValue) {
             Room::spend(\count($value->items));
+            if ($value->once) {
+                [$items, $value->items] = [$value->items, []];
+
+                return $items;
+            }
 
             return $value->items;
         }
@@ -232,12 +237,18 @@ trait ListOperations
         // JavaScript finds what is no number, though it equals nothing (ECMA-262, 7.2.11).
         $isNoNumber = Language::JavaScript === $this->language() && \is_float($what) && is_nan($what);
         foreach ($this->over(self::list_($in)) as $item) {
-            if ($isNoNumber ? \is_float($item) && is_nan($item) : $this->equal($item, $what)) {
+            if ($isNoNumber ? \is_float($item) && is_nan($item) : $this->isSought($item, $what)) {
                 return true;
             }
         }
 
         return false;
+    }
+
+    /** Whether an item is the one that is looked for: a list or an object is found in JavaScript as itself alone (ECMAScript 2022, 7.2.15). */
+    private function isSought(mixed $item, mixed $what): bool
+    {
+        return Language::JavaScript === $this->language() && ($item instanceof ListValue || $item instanceof MapValue) ? $item === $what : $this->equal($item, $what);
     }
 
     public function position(mixed $in, mixed $what): int|float
@@ -248,7 +259,7 @@ trait ListOperations
             return $this->count_(false === $at ? -1 : $at);
         }
         foreach ($this->over(self::list_($in)) as $index => $item) {
-            if ($this->equal($item, $what)) {
+            if ($this->isSought($item, $what)) {
                 return $this->count_($index);
             }
         }
@@ -271,7 +282,7 @@ trait ListOperations
             return $this->count_('' === $what ? mb_strlen($in) + 1 : substr_count($in, $what));
         }
 
-        return $this->count_(\count(array_filter($this->over(self::list_($in)), fn (mixed $item): bool => $this->equal($item, $what))));
+        return $this->count_(\count(array_filter($this->over(self::list_($in)), fn (mixed $item): bool => $this->isSought($item, $what))));
     }
 
     public function repeated(mixed $value, mixed $times): string|ListValue
@@ -702,7 +713,10 @@ trait ListOperations
 
     public function started(mixed $items): ListValue
     {
-        return new ListValue($this->over($items));
+        $begun = new ListValue($this->over($items));
+        $begun->once = true;
+
+        return $begun;
     }
 
     /**
@@ -937,7 +951,7 @@ trait ListOperations
             return $this->count_(false === $at ? -1 : $at);
         }
         foreach (\array_slice(self::list_($in)->items, $from, null, true) as $index => $item) {
-            if ($this->equal($item, $what)) {
+            if ($this->isSought($item, $what)) {
                 return $this->count_($index);
             }
         }
@@ -1126,7 +1140,7 @@ trait ListOperations
 
             return $this->count_(false === $at ? -1 : $at);
         }
-        $places = array_keys(array_filter(self::list_($in)->items, fn (mixed $item): bool => $this->equal($item, $what)));
+        $places = array_keys(array_filter(self::list_($in)->items, fn (mixed $item): bool => $this->isSought($item, $what)));
 
         return $this->count_([] === $places ? -1 : max($places));
     }
@@ -1263,9 +1277,9 @@ trait ListOperations
     {
         $list = self::list_($list);
         $size = \count($list->items);
-        for ($at = self::bound_(self::whole($from), $size), $end = self::bound_(self::whole($to), $size); $at < $end; ++$at) {
-            $list->items[$at] = $value;
-        }
+        $from = self::bound_(self::whole($from), $size);
+        $count = max(0, self::bound_(self::whole($to), $size) - $from);
+        array_splice($list->items, $from, $count, 0 < $count ? array_fill(0, $count, $value) : []);
         $this->told($list);
     }
 

@@ -11,6 +11,8 @@ final class ListValue
     public ?int $number = null;
     /** What Python shows around it, of a list that is none of the usual: `deque`. */
     public string $made = '';
+    /** Whether its items are gone once they have been asked for. */
+    public bool $once = false;
     /** @var list<string> of a record, whose class is what it was made as: the names of its places */
     public array $names = [];
     /** @var array{int, string}|null where a pattern found it, and in which text */

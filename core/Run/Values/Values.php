@@ -24,6 +24,7 @@ abstract class Values
     use SetOperations;
     use StatisticsOperations;
     use TextOperations;
+    use Turning;
 
     protected const LONGEST = 20000;
     protected const MOST_ITEMS = 1_000_000;

@@ -4,7 +4,7 @@ using namespace std;
 struct Student { string name; int mark; };
 int main() {
   int a[] = {3, 1, 4, 1, 5}, n = 5, s = 0;
-  for (int* p = a; p < a + n; p++) s += *p;
+  for (int* each = a; each < a + n; each++) s += *each;
   cout << s << endl;
   int *p = a;
   cout << *p << " " << p[1] << " " << *(p + 2) << endl;

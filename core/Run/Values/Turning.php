@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\RunError;
+
+/** What a loop goes over while its rows change it. */
+trait Turning
+{
+    /**
+     * The items one after the other as they are when their turn comes.
+     *
+     * @param ''|'rows'|'numbered'|'values'|'entries' $as what the loop gets of it
+     *
+     * @return iterable<mixed>
+     */
+    public function turns(mixed $value, string $as): iterable
+    {
+        if ($value instanceof ListValue && $value->once && '' === $as) {
+            return $this->takenInTurn($value);
+        }
+        if ($value instanceof ListValue && \in_array($as, ['', 'rows', 'numbered'], true)) {
+            return $this->placesInTurn($value, 'numbered' === $as);
+        }
+        if ($value instanceof MapValue && '' === $value->class) {
+            if (Language::Python === $this->language()) {
+                return $this->unlessResized($value, $as);
+            }
+            if ('Map' === $value->sort || 'set' === $value->sort && '' === $as) {
+                return $this->entriesInTurn($value);
+            }
+        }
+
+        return match ($as) {
+            '' => $this->over($value),
+            'rows' => $this->rows($value),
+            'numbered' => $this->numbered($value)->items,
+            'values' => $this->values($value)->items,
+            'entries' => $this->entries($value)->items,
+        };
+    }
+
+    /**
+     * A list is asked at each turn for the item at the next place (The Python Language Reference, 8.3; ECMAScript 2022, 23.1.5.2.1);
+     * what JavaScript does with each goes no further than its end was at first (23.1.3.15).
+     *
+     * @return iterable<mixed>
+     */
+    private function placesInTurn(ListValue $list, bool $isNumbered): iterable
+    {
+        $most = $isNumbered && Language::JavaScript === $this->language() ? \count($list->items) : \PHP_INT_MAX;
+        for ($place = 0; $place < $most && $place < \count($list->items); ++$place) {
+            Room::spend(1);
+            yield $isNumbered ? new ListValue([$this->count_($place), $list->items[$place]], Language::Python === $this->language()) : $list->items[$place];
+        }
+    }
+
+    /**
+     * What is left when the loop is left stays there; JavaScript ends it with the loop (ECMAScript 2022, 14.7.5.7).
+     *
+     * @return iterable<mixed>
+     */
+    private function takenInTurn(ListValue $begun): iterable
+    {
+        try {
+            while ([] !== $begun->items) {
+                Room::spend(1);
+                yield array_shift($begun->items);
+            }
+        } finally {
+            $begun->items = Language::JavaScript === $this->language() ? [] : $begun->items;
+        }
+    }
+
+    /**
+     * A map or a set of Python may not become larger or smaller meanwhile (The Python Standard Library, Dictionary view objects).
+     *
+     * @param ''|'rows'|'numbered'|'values'|'entries' $as
+     *
+     * @return iterable<mixed>
+     */
+    private function unlessResized(MapValue $map, string $as): iterable
+    {
+        $size = \count($map->entries);
+        $items = match ($as) {
+            'rows' => $this->rows($map),
+            'numbered' => $this->numbered($map)->items,
+            'values' => $this->values($map)->items,
+            'entries' => $this->entries($map)->items,
+            default => $this->over($map),
+        };
+        foreach ($items as $item) {
+            yield $item;
+            if (\count($map->entries) !== $size) {
+                throw new RunError('size_changed', [], ('set' === $map->sort ? 'Set' : 'dictionary').' changed size during iteration');
+            }
+        }
+    }
+
+    /**
+     * What is put into a map or a set meanwhile has its turn, too, and what is taken out has none (ECMAScript 2022, 24.1.3.5).
+     *
+     * @return iterable<mixed>
+     */
+    private function entriesInTurn(MapValue $map): iterable
+    {
+        $done = [];
+        do {
+            $isMore = false;
+            foreach ($map->entries as $tag => $entry) {
+                if (isset($done[$tag]) || !isset($map->entries[$tag])) {
+                    continue;
+                }
+                $done[$tag] = $isMore = true;
+                Room::spend(1);
+                yield 'Map' === $map->sort ? new ListValue([$entry[0], $map->entries[$tag][1]]) : $entry[0];
+            }
+        } while ($isMore);
+    }
+}

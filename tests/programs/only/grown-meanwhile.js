@@ -1,0 +1,12 @@
+const l = [1];
+for (const x of l) if (x < 5) l.push(x + 1);
+console.log(l);
+const m = [1, 2, 3, 4, 5, 6];
+for (const x of m) m.splice(m.indexOf(x), 1);
+console.log(m);
+m.forEach((x, i) => { if (i < 2) m.push(x * 10); });
+console.log(m);
+const s = new Set([1]); for (const x of s) if (x < 4) s.add(x + 1); console.log(s);
+const mp = new Map([["a", 1]]); for (const [k, v] of mp) if (v < 3) mp.set(k + "x", v + 1); console.log(mp);
+const dl = new Map([["a", 1], ["b", 2]]); for (const [k] of dl) dl.delete("b"); console.log(dl);
+const o = { a: 1, b: 2 }; for (const k in o) delete o[k]; console.log(o);
