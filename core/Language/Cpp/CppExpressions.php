@@ -799,6 +799,10 @@ abstract class CppExpressions extends BraceExpressions
             // It is another number than the one without that letter (C++17, 5.13.4).
             $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => $this->tokens[$this->at - 1]->text]);
         }
+        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, ['greatest_place', 'least_place', 'found', 'found_if', 'spot_before', 'spot_behind'], true) && $this->isArray($right->name) && $left->arguments[0] == $right) {
+            // `max_element(beds, beds + 3) - beds`
+            $right = new Operation('begin', [$right]);
+        }
         $between = [] === $this->iterators ? null : $this->betweenPlaces($operator, $left, $right);
         if (null !== $between) {
             return $between;
@@ -1141,7 +1145,7 @@ abstract class CppExpressions extends BraceExpressions
             // What is of that class, or nothing (C++17, 8.2.7).
             $this->at = $at + 6;
             $object = $this->arguments($this->tokens[$at + 5])[0]->value ?? $this->fail('value_missing', $token, ['after' => '(']);
-            $object instanceof VariableRead || $this->fail('unsupported', $token, ['what' => 'dynamic_cast<…>(…)']);
+            $object instanceof VariableRead || ($object instanceof Item || $object instanceof Field) && References::isPlace($object) || $this->fail('unsupported', $token, ['what' => 'dynamic_cast<…>(…)']);
 
             return new Choice(new KindTest($object, $this->tokens[$at + 2]->text), $object, new NothingLiteral());
         }

@@ -59,7 +59,7 @@ trait Places
     protected array $handedArrays = [];
 
     /** Whether a name is that of an array of C, which stands for its first item (C++17, 7.2). */
-    private function isArray(string $name): bool
+    protected function isArray(string $name): bool
     {
         return isset($this->arraySizes[$name]) || isset($this->handedArrays[$this->scope][$name]);
     }

@@ -101,6 +101,16 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
 
                 return $this->newArray($token);
+            case 'delete':
+                ++$this->at;
+                $target = $this->expression(9);
+                $target = $target instanceof MethodCall && $target->otherwise instanceof Item ? $target->otherwise : $target;
+                if (!$target instanceof Item) {
+                    $this->fail('unsupported', $token, ['what' => 'delete']);
+                }
+
+                // It gives whether nothing is there now, which is always so (ECMAScript 2022, 13.5.1.2).
+                return new Operation('after', [new Operation('forget', [$target->container, $target->index]), new TruthLiteral(true)]);
             case 'void':
                 if (TokenKind::Number === $this->peek(1)?->kind) {
                     $this->at += 2;
@@ -916,6 +926,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
 
             return $this->transient('console', $this->handed($arguments));
+        }
+        if (('Math.max' === $name || 'Math.min' === $name) && 0 === $count) {
+            // Of nothing (ECMAScript 2022, 21.3.2.24).
+            return 'Math.min' === $name ? new Operation('infinity', []) : new Unary(UnaryOperator::Negate, new Operation('infinity', []));
         }
         if ('Math.max' === $name || 'Math.min' === $name) {
             if (1 === $count && '...' === $arguments[0]->name && null !== $first) {

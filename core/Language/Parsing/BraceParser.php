@@ -508,15 +508,27 @@ abstract class BraceParser extends ExpressionParser
         $alone = null !== $closing && isset($this->begins[$this->at]) && (isset($this->begins[$closing + 1]) || $closing + 1 >= $this->until) && !$this->is(':', 2);
         for ($index = $this->at + 1; !$alone && null !== $closing && $index < $closing; ++$index) {
             if (';' === $this->tokens[$index]->text) {
-                $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
+                return $this->isInOneLine($closing);
             }
             $index = $this->partners[$index] ?? $index;
         }
         if ($alone && (!isset($this->begins[$this->at + 1]) || !isset($this->begins[$closing]))) {
-            $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
+            return $this->isInOneLine($closing);
         }
 
         return $alone;
+    }
+
+    /** Whether braces with rows stand in one line, without further ones. */
+    private function isInOneLine(int $closing): bool
+    {
+        for ($index = $this->at + 1; $index <= $closing; ++$index) {
+            if (isset($this->begins[$index]) || '{' === $this->tokens[$index]->text) {
+                $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
+            }
+        }
+
+        return true;
     }
 
     /** @return list<Statement> the rows of braces that stand for themselves; names of their own are told apart before */

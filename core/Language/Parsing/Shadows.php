@@ -127,6 +127,14 @@ final class Shadows
                 if (!$isCpp && 'forEach' === $token->text && '.' === $before && '(' === $this->text($index + 1)) {
                     $this->eachFunction($index + 1);
                 }
+                if ('var' === $before && !$isCpp) {
+                    // It is the function's, wherever it stands (ECMA-262, 14.3.2).
+                    $this->leave($index);
+                    for ($at = \count($this->frames) - 1; $at > 0 && !$this->frames[$at][1]; --$at) {
+                    }
+                    $this->frames[$at][0][$token->text] = true;
+                    continue;
+                }
                 if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : \in_array($before, ['let', 'const', '[', '{', ':', ','], true)) && $this->isDeclared($index)) {
                     $this->leave($index);
                     $this->declare($index, $token);
