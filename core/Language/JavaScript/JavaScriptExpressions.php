@@ -932,7 +932,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return 'Math.min' === $name ? new Operation('infinity', []) : new Unary(UnaryOperator::Negate, new Operation('infinity', []));
         }
         if ('Math.max' === $name || 'Math.min' === $name) {
-            if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
+            if (1 === $count && '...' === $arguments[0]->name) {
                 return new Operation('Math.max' === $name ? 'greatest' : 'least', [$first]);
             }
 
