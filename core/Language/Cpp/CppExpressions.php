@@ -125,7 +125,7 @@ abstract class CppExpressions extends BraceExpressions
         } elseif (isset($this->aliases[(string) $word]) && !$this->isVariable((string) $word)) {
             $words[] = $this->aliases[(string) $word];
             ++$this->at;
-        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set', 'initializer_list', ...0 < $this->typesAround ? ['greater'] : []], true) && $this->is('<', 1)) {
+        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set', 'multiset', 'initializer_list', ...0 < $this->typesAround ? ['greater'] : []], true) && $this->is('<', 1)) {
             $this->at += 2;
             $inner = [];
             do {
@@ -1275,7 +1275,7 @@ abstract class CppExpressions extends BraceExpressions
     /** Templates of the library (C++20, 16.4.2.3) that are no types here, or only in places. */
     private const UNREAD_TEMPLATES = [
         'any' => true, 'atomic' => true, 'bitset' => true, 'complex' => true, 'duration' => true, 'forward_list' => true, 'future' => true, 'initializer_list' => true, 'lock_guard' => true,
-        'multimap' => true, 'multiset' => true, 'promise' => true, 'ratio' => true, 'reference_wrapper' => true, 'shared_future' => true, 'span' => true, 'unique_lock' => true,
+        'multimap' => true, 'promise' => true, 'ratio' => true, 'reference_wrapper' => true, 'shared_future' => true, 'span' => true, 'unique_lock' => true,
         'unordered_multimap' => true, 'unordered_multiset' => true, 'valarray' => true, 'variant' => true, 'weak_ptr' => true, 'basic_string' => true, 'istream_iterator' => true, 'ostream_iterator' => true,
     ];
 
@@ -1617,6 +1617,30 @@ abstract class CppExpressions extends BraceExpressions
             : new Collected($lambda->value, $name, $over);
     }
 
+    /** What a `multiset` does, which is a list in the order of its items (C++17, 26.4.7). */
+    private function ofSeveral(Expression $receiver, string $name, Expression $item, bool $isAll): ?Expression
+    {
+        if ('find' === $name) {
+            return $this->transient('found', [$receiver, $item]);
+        }
+        if ('count' === $name) {
+            return new Operation('occurrences', [$receiver, $item]);
+        }
+        if (('insert' === $name || 'emplace' === $name) && !$isAll) {
+            return new Operation('insert', [$receiver, new Operation('place_behind', [$receiver, $item]), $item]);
+        }
+        if ('lower_bound' === $name || 'upper_bound' === $name) {
+            return $this->transient('lower_bound' === $name ? 'spot_before' : 'spot_behind', [$receiver, $item]);
+        }
+        $isPlace = $item instanceof VariableRead && isset($this->iterators[$item->name]) || $item instanceof Operation && \in_array($item->key, ['begin', 'found'], true) || null !== $this->placeIn($item);
+        if ('erase' === $name && $item instanceof Operation && 'found' === $item->key) {
+            return new Operation('drop_at', [$receiver, new Operation('position', $item->arguments)]);
+        }
+
+        // All of them go (C++17, 26.2.6).
+        return 'erase' === $name && !$isPlace ? $this->transient('all_remove', [$receiver, $item]) : null;
+    }
+
     protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
     {
         if (\in_array($name, ['insert', 'push_front', 'append', 'push'], true)) {
@@ -1626,6 +1650,10 @@ abstract class CppExpressions extends BraceExpressions
         }
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
+        $ofSeveral = 1 === $count && null !== $first && $this->isOfType($receiver, 'multiset') ? $this->ofSeveral($receiver, $name, $first, $arguments[0]->all) : null;
+        if (null !== $ofSeveral) {
+            return $ofSeveral;
+        }
         if ($receiver instanceof VariableRead && isset($this->arraySizes[$receiver->name]) && \in_array($name, ['size', 'length', 'push_back', 'pop_back', 'empty', 'begin', 'end'], true)) {
             // An array of C has none (C++17, 11.3.4).
             $this->fail('array_methods', $token, ['name' => $name, 'object' => $receiver->name]);

@@ -1880,6 +1880,8 @@ final class CppParser extends CppExpressions
                 $this->arraySizes[$name->text] = $size;
             } else {
                 [$kept, $value] = [$type, $this->filledUp($type, $this->initializer($type, $name))];
+                // What may hold a value several times has them in their order (C++17, 26.4.7).
+                $value = str_starts_with($type, 'multiset<') && null !== $value && $value != new ListLiteral([]) ? new Operation('sorted', [$value]) : $value;
             }
             $this->types[$this->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->typeOf($value) ? $this->typeOf($value) : $kept;
             $this->declared[$this->scope][$name->text] = true;

@@ -10,6 +10,7 @@ use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
@@ -196,6 +197,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function typeOf(): Expression
     {
         ++$this->at;
+        $name = $this->peek();
+        if (TokenKind::Name === $name?->kind && !$this->is('.', 1) && !$this->is('(', 1) && $this->isOnlyAskedFor($name->text)) {
+            // What is declared nowhere may be asked for its kind (ECMAScript 2022, 13.5.3).
+            ++$this->at;
+
+            return new TextLiteral('undefined');
+        }
         $value = $this->expression(9);
         $isEqual = $this->is('===') || $this->is('==');
         $kind = $this->peek(1);
@@ -210,6 +218,19 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $test = new KindTest($value, $named);
 
         return $isEqual ? $test : new Unary(UnaryOperator::Not, $test);
+    }
+
+    /** Whether a name stands nowhere but behind `typeof`, and is none of the machine's own. */
+    private function isOnlyAskedFor(string $name): bool
+    {
+        foreach ($this->tokens as $index => $token) {
+            if ($name === $token->text && TokenKind::Name === $token->kind && 'typeof' !== ($this->tokens[$index - 1]->text ?? '')) {
+                return false;
+            }
+        }
+
+        // The classes of the library begin with a capital.
+        return 1 !== preg_match('/^(?:[A-Z]|(?:globalThis|arguments|console|process|module|exports|require|structuredClone|performance|crypto|navigator)$)/', $name) && !RealNames::has($name, Language::JavaScript) && !isset(SpellingIndex::of(Language::JavaScript)->functions[$name]);
     }
 
     private function newArray(Token $token): Expression

@@ -844,6 +844,22 @@ final class JavaScriptParser extends JavaScriptExpressions
         return [$this->ended(new SetSeveral($this->newId(), $list, $value instanceof ListLiteral && \count($value->items) === \count($list) ? $value->items : [$value]), $token->offset)];
     }
 
+    /** Whether a function that stands behind a token in the same block says a name. */
+    private function isSeenByFunction(string $name, int $from): bool
+    {
+        $isInside = false;
+        for ($at = $from, $depth = 0; $at < $this->until && $depth >= 0; ++$at) {
+            $token = $this->tokens[$at];
+            $depth += TokenKind::Sign !== $token->kind ? 0 : ['{' => 1, '}' => -1][$token->text] ?? 0;
+            $isInside = $isInside || '=>' === $token->text || 'function' === $token->text;
+            if ($isInside && $name === $token->text && TokenKind::Name === $token->kind) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** What a name gets, where it is asked more than once for items that it gives only once (ECMAScript 2022, 27.1). */
     private function onlyOnce(string $name, Expression $value, int $from): Expression
     {
@@ -882,6 +898,10 @@ final class JavaScriptParser extends JavaScriptExpressions
             $name = $this->newName();
             if ([] === $rows && $this->isArrow()) {
                 return [$this->arrowDefinition($token, $name)];
+            }
+            if ('var' === $token->text && [] !== $this->loops && $this->isSeenByFunction($name->text, $this->at)) {
+                // One variable for all turns (ECMA-262, 14.3.2), where each turn would have its own here.
+                $this->fail('unsupported', $name, ['what' => "for … { var $name->text … => $name->text }"]);
             }
             if ('var' !== $token->text && $this->isDeclaredTwice($name->text)) {
                 $this->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
@@ -1625,7 +1645,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $isInside = $isInside || '=>' === $text || 'function' === $text;
             if ($isInside && $name === $text) {
                 // One variable for all turns, which functions made in them see as it is at the end (ECMA-262, 14.7.4).
-                $this->fail('unsupported', $this->tokens[$at], ['what' => "for (var $name …) … => $name"]);
+                $this->isOneForAll = true;
             }
         }
 
@@ -1697,6 +1717,9 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function eachLoop(int $id, int $start, Token $opened): ?Statement
     {
         $isNew = $this->is('let') || $this->is('const') || $this->is('var');
+        if ($this->is('var') && ($this->is('of', 2) || $this->is('in', 2)) && $this->isSeenByFunction($this->sign(1) ?? '', $this->at + 2)) {
+            $this->fail('unsupported', $this->peek(1), ['what' => 'for (var '.$this->sign(1).' …) … => '.$this->sign(1)]);
+        }
         $ahead = $isNew ? 1 : 0;
         $names = [];
         $apart = null;

@@ -35,6 +35,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -930,7 +931,9 @@ abstract class BraceParser extends ExpressionParser
             return [$row, $this->withoutVariable($id, $start, $opened)];
         }
         $isOld = $this->is('var');
+        $this->isOneForAll = false;
         $isNew = $this->loopVariable();
+        $isOneForAll = $this->isOneForAll;
         $this->outliving += $isNew && !$isOld ? [] : [$id => true];
         $name = $this->newName('for_three_parts');
         if (!$this->accept('=')) {
@@ -976,6 +979,9 @@ abstract class BraceParser extends ExpressionParser
         }
         $this->close($opened);
         $before = array_map(fn (array $one): Statement => $this->begun($one[0], $one[1], $start), $others);
+        if ($isOneForAll) {
+            array_unshift($before, $this->begun($name, new NothingLiteral(true), $start));
+        }
         $first = null === $operator ? $this->begun($name, $from, $start) : null;
         $braced = $this->opensBrace();
         $body = $this->body($id, $start, 'head', 'body', true);
@@ -992,6 +998,9 @@ abstract class BraceParser extends ExpressionParser
 
         return [...$before, $this->counting(new ForLoop($id, $name->text, $from, $condition, $operator ?? Operator::Add, $amount, $body))];
     }
+
+    /** Whether the variable of the `for` that is read is one for all its turns, and a function made in them sees it. */
+    protected bool $isOneForAll = false;
 
     /** What the variable of a `for` begins with. */
     protected function startOf(Token $name, Expression $value): Expression

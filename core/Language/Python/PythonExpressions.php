@@ -957,6 +957,15 @@ abstract class PythonExpressions extends ExpressionParser
 
             return new Binary(Operator::Power, $left, $this->expression(9));
         }
+        if ('@' === $sign && isset($this->methodNames[PythonNames::OF_MATRICES])) {
+            if (8 < $around) {
+                return null;
+            }
+            // No value of the language's own has it (The Python Language Reference, 6.7).
+            ++$this->at;
+
+            return new MethodCall($left, PythonNames::OF_MATRICES, [$this->expression(9)]);
+        }
         if (5 >= $around && (isset(self::COMPARISONS[$sign]) || 'in' === $sign || 'is' === $sign || 'not' === $sign && $this->is('in', 1))) {
             return $this->comparison($left);
         }
@@ -1486,6 +1495,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if (('rjust' === $name || 'ljust' === $name) && 1 === $count) {
             return new Operation('rjust' === $name ? 'padded_left' : 'padded_right', [$receiver, $arguments[0]->value, new TextLiteral(' ')]);
+        }
+        if ('isdisjoint' === $name && 1 === $count) {
+            return new Operation('is_empty', [new Operation('shared_items', [$receiver, $arguments[0]->value])]);
         }
         $ofSets = ['union' => 'union', 'intersection' => 'shared_items', 'symmetric_difference' => 'apart_items'][$name] ?? null;
         if (null !== $ofSets && 1 === $count) {

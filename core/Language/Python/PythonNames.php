@@ -12,6 +12,9 @@ final class PythonNames
     /** Libraries that come with Python and mean nothing here yet. */
     public const LIBRARIES = ['abc', 'array', 'bisect', 'calendar', 'collections', 'contextlib', 'copy', 'csv', 'datetime', 'decimal', 'enum', 'fractions', 'functools', 'heapq', 'io', 'itertools', 'json', 'logging', 'operator', 'os', 'pathlib', 'pprint', 're', 'sqlite3', 'statistics', 'string', 'struct', 'subprocess', 'sys', 'textwrap', 'threading', 'timeit', 'tkinter', 'types', 'typing', 'unittest', 'urllib', 'uuid'];
 
+    /** What `@` asks of an object. */
+    public const OF_MATRICES = '__matmul__';
+
     public const METHODS = [
         '__init__' => ClassDefinition::MAKES, '__str__' => ClassDefinition::SHOWS, '__repr__' => ClassDefinition::FORM, '__eq__' => '@equal', '__len__' => '@length',
         '__add__' => '@add', '__sub__' => '@subtract', '__mul__' => '@multiply', '__lt__' => '@less',

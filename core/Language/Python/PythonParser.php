@@ -1522,7 +1522,7 @@ final class PythonParser extends PythonStatements
             $this->fail('unsupported', $name, ['what' => 'def … in …']);
         }
         $isMethod = '' !== $this->class && '' === $outer;
-        $isSpecial = str_starts_with($name->text, '__') && str_ends_with($name->text, '__');
+        $isSpecial = str_starts_with($name->text, '__') && str_ends_with($name->text, '__') && PythonNames::OF_MATRICES !== $name->text;
         if ($isMethod && $isSpecial && !isset(PythonNames::METHODS[$name->text])) {
             $this->fail('unsupported', $name, ['what' => $name->text]);
         }

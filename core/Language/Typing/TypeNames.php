@@ -38,7 +38,7 @@ final class TypeNames
     /** A list that is declared as a stack or a queue is written as what it is kept in: all that is done to it can be done to that. */
     public static function plain(string $name): string
     {
-        return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue|initializer_list)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
+        return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue|multiset|initializer_list)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
     }
 
     public static function write(StaticType $type): string
@@ -70,13 +70,13 @@ final class TypeNames
     public static function read(string $name): StaticType
     {
         $name = trim((string) preg_replace(['/\b(?:const|std::|static|constexpr|signed(?= ))\s*/', '/\s*&$/', '/\s+/'], ['', '', ' '], $name));
-        if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue|initializer_list) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
+        if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue|multiset|initializer_list) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {
             return StaticType::listOf(self::read($match[1]));
         }
         if (1 === preg_match('/^(?:pair|tuple) ?< ?(.*) ?>$/s', $name, $match) && [] !== $parts = self::parts($match[1])) {
             return StaticType::tupleOf(array_map(self::read(...), $parts));
         }
-        if (1 === preg_match('/^(?:unordered_|multi)?set ?< ?(.*) ?>$/s', $name, $match)) {
+        if (1 === preg_match('/^(?:unordered_)?set ?< ?(.*) ?>$/s', $name, $match)) {
             return StaticType::setOf(self::read($match[1]));
         }
         if (1 === preg_match('/^(?:unordered_)?map ?< ?(.*) ?>$/s', $name, $match) && 2 === \count($parts = self::parts($match[1]))) {
