@@ -84,7 +84,11 @@ abstract class BraceParser extends ExpressionParser
      */
     abstract protected function ownRow(Token $token): ?array;
 
-    /** `let`, `int`: reads what declares the variable of a `for`, and gives its type if the language names one. */
+    /**
+     * `let`, `int`: reads what declares the variable of a `for`, and gives its type if the language names one.
+     *
+     * @phpstan-impure it tells whether the variable is one for all turns
+     */
     abstract protected function loopVariable(): bool;
 
     abstract protected function division(): Operator;
