@@ -290,7 +290,7 @@ final class RealMachines
                 return '';
             }, $texts[$name]);
             // Unlike `main`, no other function may end without a value.
-            $text = (string) preg_replace_callback('/\bint main\((?:void)?\)\s*\{(.*?)^\}/ms', static fn (array $match): string => 'void run() {'.str_replace(['return 0;', 'return EXIT_SUCCESS;'], 'return;', $match[1]).'}', $text);
+            $text = (string) preg_replace_callback('/\bint main\s*\(\s*(?:void)?\s*\)\s*\{(.*?)^\}/ms', static fn (array $match): string => 'void run() {'.str_replace(['return 0;', 'return EXIT_SUCCESS;'], 'return;', $match[1]).'}', $text);
             $code .= "namespace p$number {\n#line 1 \"$name\"\n$text\n}\n";
             $choices .= "    if (name == \"$name\") p$number::run();\n";
         }
