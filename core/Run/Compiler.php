@@ -581,6 +581,10 @@ final class Compiler
         $kept = $this->temporary();
         [$list, $setList] = $this->operand($container);
         [$index, $setIndex] = $this->operand($target->index);
+        if (null === $setList) {
+            // A number holds nothing, which is said where it is asked.
+            return "$kept = $value;\n\$v->put($list, $index, $kept);\n";
+        }
         $isThere = "($setList) instanceof \\".ListValue::class.(null === $setIndex ? '' : " & \\is_int($setIndex)")." && isset({$list}->items[$index]) && !{$list}->fixed";
 
         $told = $this->record ? " if (null !== {$list}->number) { \$t->placed($list, $index); }" : '';
@@ -1704,6 +1708,9 @@ final class Compiler
     {
         [$list, $setList] = $this->operand($item->container);
         [$index, $setIndex] = $this->operand($item->index);
+        if (null === $setList) {
+            return "\$v->item($list, $index)";
+        }
         $are = "(($setList) instanceof \\".ListValue::class.')'.(null === $setIndex ? '' : " & \\is_int($setIndex)");
 
         return "($are && isset({$list}->items[$index]) ? {$list}->items[$index] : \$v->".($item->index instanceof NumberLiteral && $item->index->value < 0 ? 'itemFromEnd' : 'item')."($list, $index))";

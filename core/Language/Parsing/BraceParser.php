@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FailureKind;
@@ -35,7 +36,6 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MethodCall;
-use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
@@ -984,7 +984,9 @@ abstract class BraceParser extends ExpressionParser
         $this->close($opened);
         $before = array_map(fn (array $one): Statement => $this->begun($one[0], $one[1], $start), $others);
         if ($isOneForAll) {
-            array_unshift($before, $this->begun($name, new NothingLiteral(true), $start));
+            $declared = new Declaration($this->newId(), $name->text);
+            $this->cut($declared->id, 'head', $this->tokens[$start]->offset, $this->tokens[$start]->offset);
+            array_unshift($before, $declared);
         }
         $first = null === $operator ? $this->begun($name, $from, $start) : null;
         $braced = $this->opensBrace();
