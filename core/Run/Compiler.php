@@ -1526,7 +1526,25 @@ final class Compiler
         $value = $this->types->inside(array_fill_keys($lambda->parameters, StaticType::unknown()), fn (): string => $this->expression($lambda->value));
         $this->inner = $before;
 
-        return Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
+        $code = Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
+
+        return Language::Python === $this->language && $this->asksForNames() ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
+    }
+
+    private ?bool $asksForNames = null;
+
+    private function asksForNames(): bool
+    {
+        return $this->asksForNames ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && 'function_name' === $part->key));
+    }
+
+    /** What Python calls a small function: one that only hands on to a function of the language has that one's name (The Python Language Reference, 6.14). */
+    private function nameOfSmall(Lambda $lambda): string
+    {
+        $does = $lambda->value;
+        $isHandedOn = $does instanceof Operation && [new VariableRead('item')] == $does->arguments && ['item'] === $lambda->parameters;
+
+        return $isHandedOn && 1 === preg_match('/^(\w+)\(\{0\}\)$/D', ValueOperations::get($does->key)->spellings[Language::Python->value][0] ?? '', $name) ? $name[1] : '<lambda>';
     }
 
     /**

@@ -11,3 +11,10 @@ print(V(5)(2))
 class A: pass
 class B(A): pass
 print(B.__name__, issubclass(B, A), A().__class__.__name__, type(B()).__name__)
+
+def double(n):
+    return n * 2
+
+
+for does in (double, len, sorted, lambda n: n):
+    print(does.__name__)
