@@ -145,7 +145,7 @@ trait NamesOfPlaces
     /** What is called with what stands behind a bracket or a comma. */
     private function takerOf(int $at): string
     {
-        while ($at > 0 && ',' === $this->tokens[$at]->text || ')' === $this->tokens[$at]->text) {
+        while ($at > 0 && (',' === $this->tokens[$at]->text || ')' === $this->tokens[$at]->text)) {
             $at = ')' === $this->tokens[$at]->text ? ($this->partners[$at] ?? $at) - 1 : $at - 1;
             while ($at > 0 && !\in_array($this->tokens[$at]->text, [',', '(', ')', ';', '{'], true)) {
                 --$at;

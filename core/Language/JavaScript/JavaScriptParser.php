@@ -874,6 +874,12 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (2 > $times) {
             return $value;
         }
+        for ($at = $from; $isPart && isset($this->tokens[$at + 1]); ++$at) {
+            if ('of' === $this->tokens[$at]->text && $name === $this->tokens[$at + 1]->text && [] !== array_filter($this->tokens, static fn (Token $token): bool => 'break' === $token->text)) {
+                // A loop that is left ends what a generator gives, not what is gone over of a map (ECMAScript 2022, 24.1.5.2 and 27.5.1.3).
+                $this->fail('unsupported', $this->tokens[$at + 1], ['what' => "for (… of $name) { … break; }"]);
+            }
+        }
         $this->begun[$name] = true;
 
         return new Operation('started', [$value]);

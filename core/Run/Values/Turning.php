@@ -108,9 +108,14 @@ trait Turning
     private function entriesInTurn(MapValue $map): iterable
     {
         $done = [];
+        [$last, $seen] = [null, 0];
         do {
             $isMore = false;
-            foreach ($map->entries as $tag => $entry) {
+            // What came since stands behind the last one, where nothing before it has gone.
+            $rest = \array_slice($map->entries, max(0, $seen - 1), null, true);
+            [$rest, $seen] = array_key_first($rest) === $last ? [$rest, $seen - 1] : [$map->entries, 0];
+            [$last, $seen] = [array_key_last($rest), $seen + \count($rest)];
+            foreach ($rest as $tag => $entry) {
                 if (isset($done[$tag]) || !isset($map->entries[$tag])) {
                     continue;
                 }
