@@ -86,9 +86,15 @@ function remember(): void {
   starting = from === null ? null : (data.places[from] ?? null);
 }
 
-/** An answer has changed the places: the caret stays at the one at which it stood. */
+/**
+ * An answer has changed the places: the caret stays at the one at which it stood; as long as nobody has moved it, that is
+ * the end, also of what a window before this one had left.
+ */
 export function stay(): void {
-  if (!standing) return;
+  if (!standing) {
+    at = data.places.length - 1;
+    return;
+  }
   const same = data.places.indexOf(found(standing));
   if (same >= 0) at = same;
   from = starting === null ? null : data.places.indexOf(found(starting));

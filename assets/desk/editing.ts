@@ -15,8 +15,8 @@ const here = byId("here");
 /** Where the caret is when the answer has come. */
 type After = "caret-inside" | "select" | "stay";
 
-/** How often the hand had moved the caret when the last edit at it was made. */
-let movesThen = -1;
+/** How often the hand had moved the caret when the last edit at it was made; one that waits at first was left by a window before. */
+let movesThen = 0;
 
 /**
  * An edit at the caret's place. While others wait it goes where the caret will be behind them; where the hand has moved

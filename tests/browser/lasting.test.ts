@@ -155,15 +155,18 @@ test("an edit that is sent twice at the same time counts once, and conflicts wit
 
 test("what an older version of the page has left in the browser is sent", async () => {
   const own = await fresh();
-  await own.evaluate(() => {
+  const address = own.url();
+  await own.goto(address.replace("?", "/history?"));
+  await own.evaluate((program) => {
     const edit = { do: "insert", row: "nib.clear", parent: 1, body: "body", index: 0 };
     const left = { tab: "gone", at: Date.now() - 60_000, revision: 1, edits: [edit] };
-    localStorage.setItem(`scrivlet-unsent:${location.pathname}`, JSON.stringify(left));
-  });
-  await own.reload();
+    localStorage.setItem(`scrivlet-unsent:${program}`, JSON.stringify(left));
+  }, new URL(address).pathname);
+  await own.goto(address);
   await own.locator('#blocks > li:has-text("clear the sheet")').waitFor();
+  await edit(own, () => stock(own, "nib.left").click());
   await own.reload();
-  assert.deepEqual((await rowsOf(own)).slice(1), ["clear the sheet"], "once");
+  assert.deepEqual((await rowsOf(own)).slice(1), ["clear the sheet", "turn left 90 degrees"], "once, and before the next");
   await own.close();
 });
 
