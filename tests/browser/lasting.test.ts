@@ -166,7 +166,11 @@ test("what an older version of the page has left in the browser is sent", async 
   await own.locator('#blocks > li:has-text("clear the sheet")').waitFor();
   await edit(own, () => stock(own, "nib.left").click());
   await own.reload();
-  assert.deepEqual((await rowsOf(own)).slice(1), ["clear the sheet", "turn left 90 degrees"], "once, and before the next");
+  assert.deepEqual(
+    (await rowsOf(own)).slice(1),
+    ["clear the sheet", "turn left 90 degrees"],
+    "once, and before the next",
+  );
   await own.close();
 });
 
