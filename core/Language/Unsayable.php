@@ -219,7 +219,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null) ?? (Language::JavaScript === $other ? null : self::leavesOut($program, $other));
+        $asked = self::comparesFields($program) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null) ?? (Language::JavaScript === $other ? null : self::leavesOut($program, $other));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }

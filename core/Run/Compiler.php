@@ -272,6 +272,10 @@ final class Compiler
             return "private array \$m$index = [];\nprivate function $name(\$d, ...\$a): mixed { \$k = \\".MapValue::class.'::tag(new \\'.ListValue::class."(\$a)); if (!\\array_key_exists(\$k, \$this->m$index)) { \$this->m{$index}[\$k] = \$this->k_$name(\$d, ...\$a); } return \$this->m{$index}[\$k]; }\nprivate function k_$name($parameters): mixed $body\n";
         }
 
+        if ($part instanceof FunctionDefinition && $part->handsOut()) {
+            return "$visible function $name(...\$a): mixed { return \$this->values->begun(\$this->y_$name(...\$a)); }\nprivate function y_$name($parameters): \\Generator $body\n";
+        }
+
         return "$visible function $name($parameters)".(null === $index ? ': void' : ': mixed')." $body\n";
     }
 
@@ -344,7 +348,9 @@ final class Compiler
             }
             $uses = array_map(static fn (string $name): string => "&$name", array_values(array_diff(array_unique($names[0]), $own)));
 
-            return "\$n$index = function ($parameters)".([] === $uses ? '' : ' use ('.implode(', ', $uses).')').": mixed $body;\n";
+            $used = [] === $uses ? '' : ' use ('.implode(', ', $uses).')';
+
+            return "\$n$index = function ($parameters)$used: mixed ".($function->handsOut() ? "{ \$y = function ($parameters)$used: \\Generator $body; return \$this->values->begun(\$y(...\\func_get_args())); };\n" : "$body;\n");
         });
         [$this->part, $this->objects, $this->loops, $this->caught] = $before;
 
@@ -407,6 +413,7 @@ final class Compiler
             $statement instanceof DoWhile => $this->doWhile($statement),
             $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, $this->expression($given = null === $statement->operator ? $statement->value : new Binary($statement->operator, $statement->target, $statement->value)), $given),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
+            $statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, ['hand_out', 'hand_out_all'], true) => $this->step($statement).$this->handOut($statement->value),
             $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
             $statement instanceof Command => $this->step($statement).$this->command(Catalogue::get($statement->command), array_values($statement->arguments)).";\n",
             $statement instanceof Handler => $this->step($statement).$this->handler($statement),
@@ -524,6 +531,10 @@ final class Compiler
         if (null === $turns && Language::Cpp !== $this->language && $loop->over instanceof VariableRead && 1 === \count($loop->variables) && LiveLoops::isLeft($loop)) {
             $turns = [$loop->over, ''];
         }
+        if (null === $turns && $this->handsOut()) {
+            $isNumbered = $loop->over instanceof Operation && 'numbered' === $loop->over->key;
+            $turns = $isNumbered ? [$loop->over->arguments[0], 'numbered'] : [$loop->over, 1 === \count($loop->variables) ? '' : 'rows'];
+        }
         $over = null !== $turns ? '$v->turns('.$this->expression($turns[0]).', '.var_export($turns[1], true).')' : (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->goneOver($loop->over).')';
         $apart = 1 === \count($loop->variables) ? '' : "$item = \$v->apart($item, ".\count($loop->variables).");\n";
         $body = $this->places->perhaps(function () use ($loop, $item, $apart): string {
@@ -537,6 +548,23 @@ final class Compiler
         });
 
         return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
+    }
+
+    private function handsOut(): bool
+    {
+        return $this->handsOut ??= [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut());
+    }
+
+    /** A function that waits is none of those that run; it goes on when what it hands out next is asked for. */
+    private function handOut(Operation $out): string
+    {
+        $item = $this->temporary();
+        $waits = $this->record ? '$t->calls[] = $t->moment; $t->calls[] = -1; ' : '';
+        $goesOn = $this->record && $this->part instanceof FunctionDefinition ? ' $t->calls[] = $t->moment; $t->calls[] = '.(int) array_search($this->part->name, $this->functions, true).';' : '';
+        $value = $this->expression($out->arguments[0]);
+        $each = 'hand_out_all' === $out->key ? "foreach (\$v->turns($value, '') as $item) { " : "$item = $value; ";
+
+        return "$each{$waits}yield $item;$goesOn".('hand_out_all' === $out->key ? ' }' : '')."\n";
     }
 
     private function forLoop(ForLoop $loop): string
@@ -714,6 +742,8 @@ final class Compiler
     }
 
     private ?bool $catches = null;
+    /** Whether some function hands out one value after another. */
+    private ?bool $handsOut = null;
 
     /** @return list<Expression> */
     private static function joined(Expression $value): array
@@ -1307,8 +1337,9 @@ final class Compiler
         if (Given::is($operation)) {
             return $this->given($operation);
         }
-        if ('failure_name' === $operation->key) {
-            return '$this->failureName('.($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').')';
+        $ofFailure = ['failure_name' => 'failureName', 'failure_shown' => 'failureShown', 'failure_field' => 'failureField'][$operation->key] ?? null;
+        if (null !== $ofFailure) {
+            return "\$this->$ofFailure(".($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->expression($value), \array_slice($operation->arguments, 1))).')';
         }
         $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
 

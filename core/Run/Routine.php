@@ -327,6 +327,21 @@ abstract class Routine
         return \is_string($name) ? str_replace('std::', '', $name) : throw new RunError('says_unknown');
     }
 
+    /** A failure of JavaScript as a text: its name, and behind a colon what it says, if anything (ECMAScript 2022, 20.5.3.4). */
+    final protected function failureShown(?RunError $error): string
+    {
+        $name = $this->failureName($error);
+        $says = null === $error ? '' : (string) $this->says($error);
+
+        return '' === $says || '' === $name ? $name.$says : "$name: $says";
+    }
+
+    /** What a failure of the program's own keeps; others keep nothing. */
+    final protected function failureField(?RunError $error, string $name): mixed
+    {
+        return $error?->object?->entries["t$name"][1] ?? null;
+    }
+
     final protected function printed(mixed ...$what): void
     {
         $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));

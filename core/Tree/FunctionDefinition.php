@@ -118,6 +118,18 @@ final readonly class FunctionDefinition extends Statement
             }
         }
 
+        return $this->handsOut();
+    }
+
+    /** Whether it hands out one value after another, each when it is asked for. */
+    public function handsOut(): bool
+    {
+        foreach (Walk::live($this->body->statements) as $statement) {
+            if ($statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, ['hand_out', 'hand_out_all'], true)) {
+                return true;
+            }
+        }
+
         return false;
     }
 }

@@ -65,10 +65,15 @@ final class LadderTest extends TestCase
     #[Group('long')]
     public function testOnEveryRungTheRightAnswerPassesAndTheStartDoesNot(): void
     {
-        $rungs = 0;
+        $rungs = $programs = 0;
         $kinds = [];
         foreach (self::programs() as $name => [$program, $language]) {
-            foreach (RungKind::cases() as $kind) {
+            ++$programs;
+            foreach (RungKind::cases() as $place => $kind) {
+                // Of each program every other kind, of the next one the others.
+                if (0 === ($programs + $place) % 2) {
+                    continue;
+                }
                 $rung = Ladder::rung($program, $language, $kind, self::situations($program), 5, 'en');
                 if (null === $rung) {
                     continue;
@@ -84,9 +89,9 @@ final class LadderTest extends TestCase
                 $kinds[$kind->value] = ($kinds[$kind->value] ?? 0) + 1;
             }
         }
-        self::assertGreaterThan(2000, $rungs);
+        self::assertGreaterThan(1000, $rungs);
         self::assertCount(9, $kinds);
-        self::assertGreaterThan(60, min([999, ...array_values($kinds)]));
+        self::assertGreaterThan(30, min([999, ...array_values($kinds)]));
     }
 
     #[Group('long')]

@@ -92,6 +92,10 @@ final class LessonTest extends TestCase
                 $right = $rung->kind->asksForText() ? $rung->model : json_encode($rung->right, \JSON_THROW_ON_ERROR);
                 $verdict = Marking::of($rung, $right);
                 self::assertTrue($verdict->passed, "$called: ".json_encode($verdict->why, \JSON_THROW_ON_ERROR));
+                if ('en' !== $locale) {
+                    // The words of a rung are others then, not its answers.
+                    continue;
+                }
                 self::assertFalse(Marking::of($rung, OtherAnswers::start($rung))->passed, "$called: the start passes");
                 self::assertFalse(Marking::of($rung, OtherAnswers::wrong($rung))->passed, "$called: a wrong answer passes");
                 foreach (OtherAnswers::right($rung) as $way => $other) {

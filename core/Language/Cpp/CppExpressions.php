@@ -109,7 +109,7 @@ abstract class CppExpressions extends BraceExpressions
             return 'greater<int>';
         }
         if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream'], true) && !$this->isVariable((string) $word)) {
-            $words[] = $word;
+            $words[] = 'string' === $word ? $this->memberType(1) ?? $word : $word;
             ++$this->at;
         } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->peek(1)?->kind) {
             $words[] = (string) $word;
@@ -158,15 +158,7 @@ abstract class CppExpressions extends BraceExpressions
 
                 return null;
             }
-            if ($this->is('::') && ($this->is('iterator', 1) || $this->is('const_iterator', 1))) {
-                $this->at += 2;
-                $words[] = 'auto';
-            } elseif ($this->is('::') && $this->is('size_type', 1)) {
-                $this->at += 2;
-                $words[] = 'size_t';
-            } else {
-                $words[] = $word.'<'.implode(', ', $inner).'>';
-            }
+            $words[] = $this->memberType(0) ?? $word.'<'.implode(', ', $inner).'>';
         } elseif ([] === array_diff($words, ['const', 'static', 'inline', 'constexpr'])) {
             $this->at = $start;
 
@@ -1595,6 +1587,21 @@ abstract class CppExpressions extends BraceExpressions
         return $compared->left instanceof VariableRead ? new Operation($isDown ? 'sort_down' : 'sort', [$list]) : new Operation($isDown ? 'sort_down_by' : 'sort_by', [$list, new Lambda([$one], $compared->left)]);
     }
 
+    /** `string::size_type`, behind whose first word it stands then: `::` and what a container calls its places and its sizes (C++17, 26.2.1). */
+    private function memberType(int $ahead): ?string
+    {
+        $name = $this->is('::', $ahead) ? $this->peek($ahead + 1)->text ?? '' : '';
+        $type = match ($name) {
+            'iterator', 'const_iterator' => 'auto',
+            'size_type' => 'size_t',
+            'difference_type' => 'long',
+            default => null,
+        };
+        $this->at += null === $type ? 0 : 2;
+
+        return $type;
+    }
+
     /** `tolower`, handed over by its name. */
     protected function plainName(Token $token): Expression
     {
@@ -1704,11 +1711,17 @@ abstract class CppExpressions extends BraceExpressions
             case 'at':
                 return 1 === $count && null !== $first ? new Item($receiver, self::place($first), true) : null;
             case 'substr':
-                if (2 === $count && $first instanceof NumberLiteral && 0 === $first->value) {
-                    return new Slice($receiver, new NothingLiteral(), $arguments[1]->value);
+                if (0 === $count) {
+                    return new Slice($receiver, new NothingLiteral(), new NothingLiteral());
                 }
+                $length = $arguments[1]->value ?? null;
+                if (null !== $first && $length instanceof NumberLiteral && $length->value < 0) {
+                    // `npos` letters are all the rest (C++17, 24.3.2.7.6).
+                    return new Operation('text_from', [$receiver, $first]);
+                }
+                $isPlain = $length instanceof NumberLiteral || $length instanceof VariableRead || $length instanceof Operation && 'length' === $length->key || $length instanceof Binary && Operator::Subtract === $length->operator && $length->left instanceof Operation && 'length' === $length->left->key;
 
-                return null;
+                return $isPlain && $first instanceof NumberLiteral && 0 === $first->value ? new Slice($receiver, new NothingLiteral(), $length) : null;
             case 'erase':
                 if (2 === $count && $first instanceof Operation && \in_array($first->key, ['all_remove', 'all_remove_if', 'all_unique'], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && 'end' === $arguments[1]->value->key) {
                     return $first;

@@ -571,7 +571,8 @@ final class CppParser extends CppExpressions
                     $at = max($at + 1, $this->partners[$at + 1] ?? 0);
                 } elseif ('{' === $token->text) {
                     $at = $this->partners[$at] ?? $closing;
-                    if ($isMethod) {
+                    // What a constructor gives its fields, in braces, is no body yet.
+                    if ($isMethod && !\in_array($this->tokens[$at + 1]->text ?? '', [',', '{'], true)) {
                         break;
                     }
                 } elseif (!$isMethod && TokenKind::Name === $token->kind && \in_array($next, [';', ',', '=', '{', '['], true)) {

@@ -460,6 +460,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 continue;
             }
+            if ('*' === $key->text || 'set' === $key->text && $this->is('(', 2)) {
+                $this->fail('unsupported', $key, ['what' => '{ '.$key->text.' …() { … } }']);
+            }
             $isGetter = 'get' === $key->text && \in_array($this->peek(1)?->kind, [TokenKind::Name, TokenKind::Keyword], true) && $this->is('(', 2);
             if ($isGetter || 'async' !== $key->text && $this->is('(', 1) && (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind)) {
                 $this->at += (int) $isGetter;
@@ -1198,6 +1201,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 $this->fail('unsupported', $token, ['what' => '.find(…)']);
                 // no break
+            case 'next':
+                if (0 === $count && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
+                    return new Operation('next_step', [$receiver]);
+                }
+                break;
             case 'forEach':
                 return 1 === $count && null !== $first ? new Operation('done_with_each', [$receiver, $first]) : $this->fail('unsupported', $token, ['what' => '.forEach(…)']);
             case 'padStart':
@@ -1502,6 +1510,19 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $made = new Choice(new Operation('alike', [$value, new NothingLiteral()]), new NothingLiteral(true), $this->postfix($rest));
 
         return null === $once ? $made : new MethodCall(new Lambda([$once], $made), MethodCall::CALL, [$asked]);
+    }
+
+    protected function indexed(Expression $container, Token $opened): Expression
+    {
+        foreach (['Symbol', '.', 'iterator', ']', '(', ')'] as $ahead => $text) {
+            if (!$this->is($text, $ahead)) {
+                return parent::indexed($container, $opened);
+            }
+        }
+        // What hands out its items one after another (ECMAScript 2022, 23.1.3.36).
+        $this->at += 6;
+
+        return new Operation('started', [$container]);
     }
 
     /** Whether a value may be found twice. */

@@ -776,6 +776,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         return [$rescues, $from];
     }
 
+    protected function valueGivenBack(): Expression
+    {
+        return $this->printedValue() ?? parent::valueGivenBack();
+    }
+
     /** Whether the failure that was caught is known by what it says alone. */
     private bool $plainCaught = false;
 
@@ -795,12 +800,29 @@ final class JavaScriptParser extends JavaScriptExpressions
 
             return 'Error' === $kind->text ? new TruthLiteral(true) : new Binary(Operator::Equal, new Operation('failure_name', [$this->plainName($name)]), new TextLiteral($kind->text));
         }
-        if (!$this->is('.') || !$this->is('message', 1)) {
+        if ($this->isMadeText()) {
+            $this->at += $this->is('.') ? 4 : 0;
+
+            return new Operation('failure_shown', [$this->plainName($name)]);
+        }
+        $kept = $this->is('.') ? $this->peek(1) : null;
+        if (null === $kept || 'message' !== $kept->text && (TokenKind::Name !== $kept->kind || !isset($this->fieldNames[$kept->text]) || $this->is('(', 2) || $this->is('=', 2))) {
             $this->noFailure($name);
         }
         $this->at += 2;
 
-        return $this->plainName($name);
+        return 'message' === $kept->text ? $this->plainName($name) : new Operation('failure_field', [$this->plainName($name), new TextLiteral($kept->text)]);
+    }
+
+    /** Whether the name just read is made a text where it stands: in a template, beside a plus, by `String(…)` or `.toString()`. */
+    private function isMadeText(): bool
+    {
+        if ($this->is('.')) {
+            return $this->is('toString', 1) && $this->is('(', 2) && $this->is(')', 3);
+        }
+        $before = $this->tokens[$this->at - 2]->text ?? '';
+
+        return 1 === \count($this->tokens) || '+' === $before || $this->is('+') || '(' === $before && 'String' === ($this->tokens[$this->at - 3]->text ?? '') && $this->is(')');
     }
 
     /** `lte size = 4`, `fucntion f()`, and words with which other languages declare. */
@@ -1590,7 +1612,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->atHead($first, $id, $end);
         $rows = [] === $first ? $rows : new Block([...$first, ...$rows->statements]);
 
-        return new EachLoop($id, array_reverse($names), 1 === \count($names) ? $over : new Operation('numbered', [$over]), $rows);
+        // A map hands its values over (ECMAScript 2022, 24.1.3.5), lists and sets their items.
+        $one = 1 === preg_match('/\bnew\s+Map\b/', $this->text) && !$over instanceof ListLiteral ? new Operation('values_of', [$over]) : $over;
+
+        return new EachLoop($id, array_reverse($names), 1 === \count($names) ? $one : new Operation('numbered', [$over]), $rows);
     }
 
     /** @return int|null the point before a call for each item that is all of a row */

@@ -113,10 +113,10 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '...' : '').$this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->isTied() ? \array_slice($function->parameters, 1) : $function->given());
         if ('' !== $function->class()) {
-            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set '][$function->sort] ?? '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
+            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set '][$function->sort] ?? '').($function->handsOut() ? '*' : '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
         }
 
-        return ($this->waiting->functions[$function->name] ?? false ? 'async ' : '').'function '.$this->name($function->name).'('.implode(', ', $parameters).')';
+        return ($this->waiting->functions[$function->name] ?? false ? 'async ' : '').($function->handsOut() ? 'function* ' : 'function ').$this->name($function->name).'('.implode(', ', $parameters).')';
     }
 
     private function hasText(Expression $value): bool
@@ -310,6 +310,8 @@ final class JavaScriptPrinter extends BracePrinter
     {
         return match (true) {
             $expression instanceof Operation && 'failure_name' === $expression->key => "$this->caughtLast.name",
+            $expression instanceof Operation && 'failure_field' === $expression->key && ($of = $expression->arguments[1]) instanceof TextLiteral => "$this->caughtLast.$of->value",
+            $expression instanceof Operation && 'failure_shown' === $expression->key => "String($this->caughtLast)",
             $expression instanceof NothingLiteral => $expression->undefined ? 'undefined' : 'null',
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->entry($pair[0], $pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),

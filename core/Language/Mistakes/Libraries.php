@@ -21,7 +21,8 @@ final class Libraries
         'vector' => ['vector'],
         'string' => ['string', 'to_string', 'stoi', 'stod', 'stol', 'stoll'],
         'map' => ['map'],
-        'algorithm' => ['sort', 'reverse', 'count', 'find', 'shuffle', 'greater'],
+        'algorithm' => ['sort', 'reverse', 'count', 'find', 'shuffle'],
+        'functional' => ['greater'],
         'cmath' => ['sqrt', 'pow', 'floor', 'ceil', 'round', 'fmod', 'trunc'],
         'iomanip' => ['setprecision', 'setw', 'setfill'],
         'tuple' => ['tie', 'make_tuple'],
@@ -29,10 +30,13 @@ final class Libraries
     ];
     /** Headers that GCC 12 brings in with another one. */
     private const WITHIN = [
-        'iostream' => ['string'], 'math.h' => ['cmath'], 'algorithm' => ['vector'], 'string' => [], 'map' => ['tuple'],
-        'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple', 'iomanip'],
-        'queue' => ['vector'], 'memory' => ['string', 'tuple'], 'iomanip' => ['string'], 'regex' => ['vector', 'string', 'map', 'tuple'], 'thread' => ['string', 'tuple'], 'unordered_map' => ['tuple'],
-        'random' => ['cmath', 'string', 'vector', 'algorithm'], 'sstream' => ['string'], 'fstream' => ['string'], 'functional' => ['tuple', 'vector', 'algorithm'],
+        'iostream' => ['string', 'functional'], 'ostream' => ['string', 'functional'], 'istream' => ['string', 'functional'], 'iomanip' => ['string', 'functional'], 'sstream' => ['string', 'functional'],
+        'fstream' => ['string', 'functional'], 'iterator' => ['string', 'functional'], 'stdexcept' => ['string', 'functional'], 'bitset' => ['string', 'functional'], 'complex' => ['string', 'functional', 'cmath'],
+        'math.h' => ['cmath'], 'algorithm' => ['vector'], 'string' => ['functional'], 'vector' => ['functional'], 'map' => ['tuple', 'functional'], 'set' => ['functional'], 'stack' => ['functional'], 'deque' => ['functional'],
+        'bits/stdc++.h' => ['iostream', 'vector', 'string', 'map', 'algorithm', 'cmath', 'tuple', 'iomanip', 'functional'], 'numeric' => ['functional'],
+        'queue' => ['vector', 'functional'], 'memory' => ['string', 'tuple', 'functional'], 'regex' => ['vector', 'string', 'map', 'tuple', 'algorithm', 'functional'], 'thread' => ['string', 'tuple', 'functional'],
+        'unordered_map' => ['tuple', 'functional'], 'unordered_set' => ['tuple', 'functional'],
+        'random' => ['cmath', 'string', 'vector', 'algorithm', 'functional'], 'functional' => ['tuple', 'vector', 'algorithm'],
     ];
 
     /**

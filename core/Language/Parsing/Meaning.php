@@ -221,6 +221,9 @@ final class Meaning
             // Pairs are taken apart whatever holds them.
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }
+        if ($row instanceof EachLoop && $row->over instanceof Operation && 'values_of' === $row->over->key && ($this->type($row->over->arguments[0])->isList() || $this->type($row->over->arguments[0])->isSet())) {
+            $row = $row->withBlank('over', $row->over->arguments[0]);
+        }
         if ($row instanceof EachLoop && $row->over instanceof Operation && 'keys' === $row->over->key && $this->type($row->over->arguments[0])->isMap() && !LiveLoops::changesItself(new EachLoop($row->id, $row->variables, $row->over->arguments[0], $row->body))) {
             // What goes over a map goes over its keys.
             $row = $row->withBlank('over', $row->over->arguments[0]);

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
@@ -15,9 +16,12 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\SetItem;
@@ -30,30 +34,23 @@ use Scrivlet\Core\Tree\Walk;
 /** Functions that yield one thing after another. */
 trait Yielding
 {
-    /** Whether a function yields in a way that is not read. */
-    protected bool $isYieldRefused = false;
-
     /** @var array<string, string> the list in which a function gathers what it yields, by its scope */
     protected array $yields = [];
+    private ?int $generators = null;
 
     /**
-     * `yield plant`: what a function yields is put into a list, and given back as a whole; nobody sees the difference where
-     * the function does nothing else meanwhile (The Python Language
-     * Reference, 6.2.9; ECMAScript 2022, 15.5).
+     * `yield plant`: what a function yields is put into a list, and given back as a whole, where nobody sees the difference; else
+     * it is handed out when it is asked for (The Python Language Reference, 6.2.9; ECMAScript 2022, 15.5).
      */
     protected function yielded(Token $token): Statement
     {
         $made = $this->yields[$this->scope] ?? null;
-        if (null === $made && !$this->isYieldRefused) {
+        if (null === $made) {
             $this->fail('outside_function', $token);
         }
         ++$this->at;
         $isAll = $this->accept('from') || $this->accept('*');
         $value = $this->valueYielded();
-        if (null === $made) {
-            // Of a function that could not be read, which its head says.
-            return new Perform($this->newId(), $value);
-        }
         if ($this->is(',')) {
             $this->fail('unsupported', $token, ['what' => 'yield …, …']);
         }
@@ -84,6 +81,65 @@ trait Yielding
         return [...$row->assigned(), ...$changed instanceof VariableRead ? [$changed->name] : []];
     }
 
+    /** How many functions of the text yield something. */
+    private function generators(): int
+    {
+        if (null !== $this->generators) {
+            return $this->generators;
+        }
+        $count = 0;
+        $isCounted = true;
+        foreach ($this->tokens as $index => $token) {
+            $before = $this->tokens[$index - 1]->text ?? '';
+            if (TokenKind::Keyword === $token->kind && ('def' === $token->text || 'function' === $token->text) || '*' === $token->text && \in_array($before, ['{', '}', ';', ',', 'static'], true)) {
+                $isCounted = false;
+            } elseif (!$isCounted && 'yield' === $token->text && TokenKind::Keyword === $token->kind) {
+                $isCounted = true;
+                ++$count;
+            }
+        }
+
+        return $this->generators = $count;
+    }
+
+    /** Whether it shows that a function waits between two things that it yields. */
+    private function isSeenToWait(Block $body, string $made): bool
+    {
+        if (1 < $this->generators()) {
+            // One may go over another, whose items are made when they are asked for.
+            return true;
+        }
+        foreach (Walk::statements($body->statements) as $row) {
+            if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
+                return true;
+            }
+            if ([] !== array_diff($this->alteredBy($row), [...$this->ownNames(), $made])) {
+                return true;
+            }
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof CommandValue || $value instanceof OwnValue || $value instanceof MethodCall || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'next_word', 'all_input', 'next_item', 'next_step', 'printed'], true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** A row that gathers as one that hands out, and waits. */
+    private static function handedOut(Statement $row, string $made): Statement
+    {
+        if ($row instanceof GiveBack && $row->value == new VariableRead($made)) {
+            return new LeaveFunction($row->id, $row->off);
+        }
+        $value = $row instanceof Perform ? $row->value : null;
+        if (!$row instanceof Perform || !$value instanceof Operation || !\in_array($value->key, ['append', 'extend'], true) || $value->arguments[0] != new VariableRead($made)) {
+            return $row;
+        }
+
+        return $row->withBlank('value', new Operation('append' === $value->key ? 'hand_out' : 'hand_out_all', [$value->arguments[1]]));
+    }
+
     /**
      * The rows of a function that yields: a list at their head, given back at their end.
      *
@@ -91,22 +147,9 @@ trait Yielding
      */
     protected function gathering_(Block $body, string $made, int $id, int $begins, Token $name): Block
     {
-        $this->isYieldRefused = true;
-        foreach (Walk::statements($body->statements) as $row) {
-            if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
-                // Then it can be seen that it waits between two of them.
-                $this->fail('unsupported', $name, ['what' => 'yield']);
-            }
-            if ([] !== array_diff($this->alteredBy($row), [...$this->ownNames(), $made])) {
-                $this->fail('unsupported', $name, ['what' => 'yield']);
-            }
-            foreach (Walk::expressionsOf($row) as $value) {
-                if ($value instanceof CommandValue || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'next_word', 'all_input'], true)) {
-                    $this->fail('unsupported', $name, ['what' => 'yield']);
-                }
-            }
+        if ($this->isSeenToWait($body, $made)) {
+            return new Block(array_map(static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $part): Statement => self::handedOut($part, $made)), $body->statements));
         }
-        $this->isYieldRefused = false;
         $first = new SetVariable($this->newId(), $made, new ListLiteral([]));
         $this->atHead([$first], $id, $begins);
         $last = new GiveBack($this->newId(), new VariableRead($made));

@@ -374,6 +374,9 @@ abstract class PythonExpressions extends ExpressionParser
         if ($items instanceof Operation && 'started' === $items->key || $items instanceof VariableRead && isset($this->begun[$items->name])) {
             return $items;
         }
+        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item) && 1 === preg_match('/\byield\b|\biter\s*\(/', $this->text)) {
+            return $items;
+        }
 
         return $items instanceof Collected && '[' !== ($this->text[$offset] ?? '') && self::isQuiet($items) ? new Operation('started', [$items]) : null;
     }
@@ -1576,6 +1579,11 @@ abstract class PythonExpressions extends ExpressionParser
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
+        if ('__class__' === $name && $this->is('.') && $this->is('__name__', 1)) {
+            $this->at += 2;
+
+            return new Operation('kind_name', [$receiver]);
+        }
         if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
             return new Field($receiver, $name);
         }
@@ -1584,11 +1592,6 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('__name__' === $name && $receiver instanceof VariableRead && isset($this->classes[$receiver->name]) && !$this->isVariable($receiver->name)) {
             return new TextLiteral($receiver->name);
-        }
-        if ('__class__' === $name && $this->is('.') && $this->is('__name__', 1)) {
-            $this->at += 2;
-
-            return new Operation('kind_name', [$receiver]);
         }
         if ('__name__' === $name) {
             return new Operation('function_name', [$receiver]);

@@ -687,6 +687,10 @@ final class Types
             $this->pass($part, $statement->function, $statement->arguments);
         }
         foreach (Walk::expressionsOf($statement) as $expression) {
+            if ($part instanceof FunctionDefinition && $expression instanceof Operation && \in_array($expression->key, ['hand_out', 'hand_out_all'], true)) {
+                $given = $this->expression($part, $expression->arguments[0]);
+                $this->widenIn($this->results, $part->name, StaticType::listOf('hand_out' === $expression->key ? $given : $given->item()));
+            }
             if ($expression instanceof OwnValue) {
                 $this->pass($part, $expression->function, $expression->arguments);
             } elseif ($expression instanceof FunctionReference) {

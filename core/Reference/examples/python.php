@@ -339,6 +339,8 @@ return [
     'operation.is_around' => 'print({1, 2}.issuperset({1}))',
     'operation.gathered' => "first, *rest = [3, 5, 8]\nprint(first, rest)",
     'operation.turned' => 'print(list(zip(*[[1, 2], [3, 4]])))',
+    'operation.hand_out' => "def beds():\n    bed = 1\n    while True:\n        yield bed\n        bed += 1\n\n\nfor bed in beds():\n    if bed > 3:\n        break\n    print(bed)",
+    'operation.hand_out_all' => "def rows():\n    print(\"first\")\n    yield from [3, 5]\n    print(\"last\")\n\n\nfor row in rows():\n    print(row)",
     'operation.failure_name' => "try:\n    print(int(\"pea\"))\nexcept ValueError as failure:\n    print(type(failure).__name__)",
     'operation.complain' => "import sys\n\nprint(\"dry\", file=sys.stderr)\nprint(\"done\")",
     'operation.given' => "if (beds := len(\"pea\")) > 2:\n    print(beds)",

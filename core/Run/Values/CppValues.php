@@ -155,10 +155,16 @@ final class CppValues extends Values
     {
         [$place, $size] = [self::whole($from), mb_strlen(self::text_($text))];
         if ($place < 0 || $place > $size) {
-            throw new RunError('no_item', ['index' => $place, 'size' => $size]);
+            throw new RunError('no_item', ['index' => $place, 'size' => $size], \sprintf('basic_string::substr: __pos (which is %u) > this->size() (which is %d)', $place, $size));
         }
 
-        return parent::textPart($text, $from, $count);
+        // A length is no number below 0: that is a very large one (C++17, 24.3.2.7.6).
+        return parent::textPart($text, $from, self::whole($count) < 0 ? self::LONGEST : $count);
+    }
+
+    public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
+    {
+        return parent::slice($value, $from, \is_string($value) && null !== $to && self::whole($to) < 0 ? null : $to);
     }
 
     protected function order(mixed $a, mixed $b): ?int

@@ -115,11 +115,15 @@ final class JavaScriptValues extends Values
 
     public function least(mixed $list): mixed
     {
+        $list = new ListValue($this->over($list));
+
         return $this->areTexts($list) ? parent::reduced($list, static fn (mixed $one, mixed $other): mixed => null === $one || \is_string($other) && \is_string($one) && strcmp($other, $one) < 0 ? $other : $one, null) : parent::least($list);
     }
 
     public function greatest(mixed $list): mixed
     {
+        $list = new ListValue($this->over($list));
+
         return $this->areTexts($list) ? parent::reduced($list, static fn (mixed $one, mixed $other): mixed => null === $one || \is_string($other) && \is_string($one) && strcmp($one, $other) < 0 ? $other : $one, null) : parent::greatest($list);
     }
 
@@ -452,7 +456,19 @@ final class JavaScriptValues extends Values
     /** What is too much is left out, what is missing is undefined (ECMAScript 2022, 8.5.3). */
     public function apart(mixed $value, int $wanted): array
     {
-        return array_pad(\array_slice($this->over($value), 0, $wanted), $wanted, null);
+        $items = [];
+        if ($value instanceof ListValue && !$value->once) {
+            $items = \array_slice($value->items, 0, $wanted);
+        } else {
+            foreach ($this->turns($value, '') as $item) {
+                $items[] = $item;
+                if (\count($items) >= $wanted) {
+                    break;
+                }
+            }
+        }
+
+        return array_pad(\array_slice($items, 0, $wanted), $wanted, null);
     }
 
     protected function place(mixed $index, int $size): ?int

@@ -13,7 +13,21 @@ trait ListOperations
 {
     public static function list_(mixed $value): ListValue
     {
-        return $value instanceof ListValue ? $value : throw new RunError('not_a_list');
+        $value instanceof ListValue || throw new RunError('not_a_list');
+        if (null !== $value->more) {
+            $value->rest();
+        }
+
+        return $value;
+    }
+
+    /** What hands its items out only once, each when it is asked for. */
+    public function begun(\Generator $more): ListValue
+    {
+        $begun = new ListValue([]);
+        [$begun->once, $begun->more] = [true, $more];
+
+        return $begun;
     }
 
     /** @param list<mixed> $items */
@@ -42,7 +56,7 @@ trait ListOperations
         if ($value instanceof ListValue) {
             Room::spend(\count($value->items));
             if ($value->once) {
-                [$items, $value->items] = [$value->items, []];
+                [$items, $value->items] = [$value->rest(), []];
 
                 return $items;
             }
@@ -108,9 +122,19 @@ trait ListOperations
      */
     public function apart(mixed $value, int $wanted): array
     {
-        $items = $this->over($value);
+        $items = self::isEndless($value) ? $this->taken($value, $wanted + 1) : $this->over($value);
 
         return \count($items) === $wanted ? $items : throw new RunError('not_that_many', ['wanted' => $wanted, 'given' => \count($items)]);
+    }
+
+    /** @return list<mixed> so many at most; no more are made */
+    private function taken(ListValue $begun, int $most): array
+    {
+        for ($items = []; \count($items) < $most && $begun->hasNext();) {
+            $items[] = array_shift($begun->items);
+        }
+
+        return $items;
     }
 
     /** The items of a list for as many names, of which one gets all that the others leave. */
@@ -166,6 +190,9 @@ trait ListOperations
 
     public function paired(mixed $one, mixed $other): ListValue
     {
+        if (self::isEndless($one) || self::isEndless($other)) {
+            return $this->begun($this->pairs($this->started($one), $this->started($other)));
+        }
         $pairs = [];
         $others = $this->over($other);
         foreach ($this->over($one) as $index => $item) {
@@ -176,6 +203,24 @@ trait ListOperations
         }
 
         return new ListValue($pairs);
+    }
+
+    /** @phpstan-assert-if-true ListValue $value */
+    private static function isEndless(mixed $value): bool
+    {
+        return $value instanceof ListValue && null !== $value->more;
+    }
+
+    /** The first is asked first, and what it gave is gone where the second has no more (The Python Standard Library, zip). */
+    private function pairs(ListValue $one, ListValue $other): \Generator
+    {
+        while ($one->hasNext()) {
+            $first = array_shift($one->items);
+            if (!$other->hasNext()) {
+                return;
+            }
+            yield new ListValue([$first, array_shift($other->items)], true);
+        }
     }
 
     public function entries(mixed $map): ListValue
@@ -713,6 +758,12 @@ trait ListOperations
 
     public function started(mixed $items): ListValue
     {
+        if ($this->can($items, '@iter')) {
+            return $this->started($this->asked($items, '@iter'));
+        }
+        if ($items instanceof ListValue && $items->once) {
+            return $items;
+        }
         $begun = new ListValue($this->over($items));
         $begun->once = true;
 
@@ -793,12 +844,33 @@ trait ListOperations
 
     public function nextItem(mixed $left): mixed
     {
-        return [] === self::list_($left)->items ? throw new RunError('no_more', [], '') : $this->shift($left);
+        $begun = self::begun_($left);
+
+        return $begun->hasNext() ? array_shift($begun->items) : throw new RunError('no_more', [], '');
     }
 
     public function nextOr(mixed $left, mixed $other): mixed
     {
-        return [] === self::list_($left)->items ? $other : $this->shift($left);
+        $begun = self::begun_($left);
+
+        return $begun->hasNext() ? array_shift($begun->items) : $other;
+    }
+
+    private static function begun_(mixed $value): ListValue
+    {
+        return $value instanceof ListValue && $value->once ? $value : throw new RunError('not_begun');
+    }
+
+    /** What a generator of JavaScript gives: the next item, or that there is none (ECMAScript 2022, 27.5.1.2). */
+    public function nextStep(mixed $left): MapValue
+    {
+        $begun = self::begun_($left);
+        $isMore = $begun->hasNext();
+        $step = new MapValue();
+        $this->put($step, 'value', $isMore ? array_shift($begun->items) : null);
+        $this->put($step, 'done', !$isMore);
+
+        return $step;
     }
 
     /** One value under each of some keys (The Python Standard Library, dict.fromkeys). */

@@ -13,6 +13,9 @@ final class ListValue
     public string $made = '';
     /** Whether its items are gone once they have been asked for. */
     public bool $once = false;
+    /** Where the items that are handed out only once come from, as long as there may be more. */
+    public ?\Generator $more = null;
+    private bool $isAsked = false;
     /** @var list<string> of a record, whose class is what it was made as: the names of its places */
     public array $names = [];
     /** @var array{int, string}|null where a pattern found it, and in which text */
@@ -25,5 +28,42 @@ final class ListValue
     public function __construct(public array $items, public bool $fixed = false)
     {
         Room::spend(1 + \count($items));
+    }
+
+    /** Whether there is an item, which is made now if there was none. */
+    public function hasNext(): bool
+    {
+        if ([] === $this->items && null !== $this->more) {
+            $this->make($this->more);
+        }
+
+        return [] !== $this->items;
+    }
+
+    /** @return list<mixed> all that is left, made now as far as it was not */
+    public function rest(): array
+    {
+        while (null !== $this->more) {
+            $this->make($this->more);
+        }
+
+        return $this->items;
+    }
+
+    private function make(\Generator $more): void
+    {
+        try {
+            $this->isAsked ? $more->next() : $more->current();
+        } catch (\Throwable $error) {
+            $this->more = null;
+            throw $error;
+        }
+        $this->isAsked = true;
+        if ($more->valid()) {
+            Room::spend(1);
+            $this->items[] = $more->current();
+        } else {
+            $this->more = null;
+        }
     }
 }

@@ -241,6 +241,10 @@ trait SetOperations
 
     public function valuesOf(mixed $map): ListValue
     {
-        return new ListValue($map instanceof ListValue ? $map->items : array_column(self::map_($map)->entries, 1));
+        return new ListValue(match (true) {
+            $map instanceof ListValue => $map->items,
+            $map instanceof MapValue && 'set' === $map->sort => $map->members(),
+            default => array_column(self::map_($map)->entries, 1),
+        });
     }
 }

@@ -19,8 +19,14 @@ trait Turning
      */
     public function turns(mixed $value, string $as): iterable
     {
-        if ($value instanceof ListValue && $value->once && '' === $as) {
+        if ($this->can($value, '@iter')) {
+            return $this->turns($this->asked($value, '@iter'), $as);
+        }
+        if ($value instanceof ListValue && $value->once && \in_array($as, ['', 'rows'], true)) {
             return $this->takenInTurn($value);
+        }
+        if ($value instanceof ListValue && null !== $value->more && 'numbered' === $as) {
+            return $this->numberedInTurn($value);
         }
         if ($value instanceof ListValue && \in_array($as, ['', 'rows', 'numbered'], true)) {
             return $this->placesInTurn($value, 'numbered' === $as);
@@ -66,12 +72,23 @@ trait Turning
     private function takenInTurn(ListValue $begun): iterable
     {
         try {
-            while ([] !== $begun->items) {
+            while ($begun->hasNext()) {
                 Room::spend(1);
                 yield array_shift($begun->items);
             }
         } finally {
-            $begun->items = Language::JavaScript === $this->language() ? [] : $begun->items;
+            if (Language::JavaScript === $this->language()) {
+                [$begun->items, $begun->more] = [[], null];
+            }
+        }
+    }
+
+    /** @return iterable<ListValue> */
+    private function numberedInTurn(ListValue $begun): iterable
+    {
+        $place = 0;
+        foreach ($this->takenInTurn($begun) as $item) {
+            yield new ListValue([$this->count_($place++), $item], Language::Python === $this->language());
         }
     }
 
