@@ -68,6 +68,7 @@ use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -788,6 +789,9 @@ abstract class Printer
     {
         if (Given::is($operation)) {
             return $this->givenInside($operation, $around);
+        }
+        if ('text_part' === $operation->key && Language::Cpp !== $this->language() && $operation->arguments[1] == new NumberLiteral(0)) {
+            return $this->expression(new Slice($operation->arguments[0], new NothingLiteral(), $operation->arguments[2]), $around);
         }
         $entry = ValueOperations::get($operation->key);
         $first = isset($operation->arguments[0]) ? $this->type($operation->arguments[0]) : StaticType::unknown();

@@ -1719,7 +1719,7 @@ abstract class CppExpressions extends BraceExpressions
                     // `npos` letters are all the rest (C++17, 24.3.2.7.6).
                     return new Operation('text_from', [$receiver, $first]);
                 }
-                $isPlain = $length instanceof NumberLiteral || $length instanceof VariableRead || $length instanceof Operation && 'length' === $length->key || $length instanceof Binary && Operator::Subtract === $length->operator && $length->left instanceof Operation && 'length' === $length->left->key;
+                $isPlain = $length instanceof NumberLiteral || $length instanceof Operation && 'length' === $length->key || $length instanceof Binary && Operator::Subtract === $length->operator && $length->left instanceof Operation && 'length' === $length->left->key;
 
                 return $isPlain && $first instanceof NumberLiteral && 0 === $first->value ? new Slice($receiver, new NothingLiteral(), $length) : null;
             case 'erase':

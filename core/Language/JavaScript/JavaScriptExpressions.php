@@ -1205,6 +1205,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if (0 === $count && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
                     return new Operation('next_step', [$receiver]);
                 }
+                if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, ['keys', 'values', 'entries', 'numbered', 'values_of'], true)) {
+                    return new Operation('next_step', [new Operation('started', [$receiver])]);
+                }
                 break;
             case 'forEach':
                 return 1 === $count && null !== $first ? new Operation('done_with_each', [$receiver, $first]) : $this->fail('unsupported', $token, ['what' => '.forEach(…)']);

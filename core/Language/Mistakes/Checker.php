@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Parsing\NameUse;
+use Scrivlet\Core\Language\Parsing\LibraryValues;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -24,6 +25,9 @@ final readonly class Checker
         'javascript' => ['console', 'Math', 'Object', 'Array', 'String', 'Number', 'Boolean', 'parseInt', 'parseFloat', 'prompt', 'nib', 'barrow', 'lantern', 'mower', 'process', 'NaN', 'Infinity'],
         'cpp' => ['cout', 'cin', 'endl', 'nib', 'std', 'string', 'main', 'pow', 'getline', 'rand', 'nullopt', 'barrow', 'lantern', 'mower'],
     ];
+
+    /** Functions of theirs that are no values here yet. */
+    private const NO_VALUES = ['python' => ['print' => true, 'range' => true, 'dict' => true], 'javascript' => ['parseInt' => true], 'cpp' => []];
 
     public function __construct(private ExpressionParser $parser, private Program $program, private Types $types, private Language $language, private string $scene)
     {
@@ -42,12 +46,19 @@ final readonly class Checker
         $builtIn = array_fill_keys(self::BUILT_IN[$this->language->value], true);
         foreach ($this->parser->reads as $use) {
             $name = $use->name;
+            if (isset(self::NO_VALUES[$this->language->value][$name]) && !$use->called && !isset($said[$name]) && !isset($this->parser->writes[$this->parser->holderOf($name, $use->scope)][$name]) && !isset($this->parser->functions[$name])) {
+                $mistakes[] = new Mistake('unsupported', $use->offset, \strlen($name), ['what' => $name]);
+                $said[$name] = true;
+            }
             if (isset($said[$name]) || isset($builtIn[$name]) || isset($this->parser->silenced[$name]) || isset($this->parser->functions[$name]) && !isset($this->parser->writes[''][$name])) {
                 continue;
             }
             $holder = $this->parser->holderOf($name, $use->scope);
             $own = '' === $holder ? null : $this->parser->writes[$holder][$name] ?? null;
             $known = $own ?? $this->parser->writes[''][$name] ?? null;
+            if (null === $known && !$use->called && null !== LibraryValues::named($name, $this->language)) {
+                continue;
+            }
             if (null === $known) {
                 $mistakes[] = $this->unknown($use);
                 $said[$name] = true;
@@ -100,6 +111,10 @@ final readonly class Checker
             if ('self' === $name && Language::Python === $this->language) {
                 return new Mistake('self_missing', $use->offset, $length, ['name' => substr($use->scope, 1 + (int) strpos($use->scope, '.'))]);
             }
+        }
+        if (!$use->called && Language::Cpp !== $this->language && (isset(SpellingIndex::of($this->language)->functions[$name]) || RealNames::isCalled($name, $this->language))) {
+            // A function of the language's own, handed over or kept by its name.
+            return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
         foreach ($known as $candidate) {
             if (strtolower($candidate) === strtolower($name)) {

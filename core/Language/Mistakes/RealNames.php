@@ -130,6 +130,12 @@ final class RealNames
         return new Mistake('unsupported', $mistake->offset, $mistake->length, ['what' => $name]);
     }
 
+    /** Whether a language has a function of its own under a name that is not read here. */
+    public static function isCalled(string $name, Language $language): bool
+    {
+        return isset(self::of($language, true)[$name]);
+    }
+
     /** Whether a language has something under a name that is not read here. */
     public static function has(string $name, Language $language): bool
     {

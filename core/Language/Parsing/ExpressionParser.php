@@ -846,16 +846,16 @@ abstract class ExpressionParser extends Parser
 
             return $made;
         }
+        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && \in_array($member->text, ['min', 'max', 'pow', 'hypot', 'atan2'], true) && !$this->is('.', 2)) {
+            // One of several values, or of none, that is handed on.
+            $this->fail('unsupported', $member, ['what' => $full]);
+        }
         $spelled = !$isCall && $this->knows($object->text) && !isset($index->properties[$full]) ? $index->functions[$full][0] ?? null : null;
         if (null !== $spelled && 1 === \count($spelled[1]) && !\in_array($this->sign(2), ['.', '[', '='], true)) {
             // `Math.sqrt` and `math.sqrt` as values: functions of one value.
             $this->at += 2;
 
             return new Lambda(['item'], new Operation($spelled[0], [new VariableRead('item')]));
-        }
-        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && \in_array($member->text, ['min', 'max', 'pow', 'hypot', 'atan2'], true) && !$this->is('.', 2)) {
-            // One of several values, or of none, that is handed on.
-            $this->fail('unsupported', $member, ['what' => $full]);
         }
         if (!$isCall && isset($index->properties[$full])) {
             $this->at += 2;

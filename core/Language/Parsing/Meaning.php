@@ -545,6 +545,9 @@ final class Meaning
         if ($expression instanceof VariableRead && null !== $this->program->functionNamed($expression->name) && $this->isNoVariable($expression->name)) {
             return new FunctionReference($expression->name);
         }
+        if ($expression instanceof VariableRead && null !== ($function = LibraryValues::named($expression->name, $this->language)) && $this->isNoVariable($expression->name)) {
+            return $function;
+        }
         if ($expression instanceof MethodCall && null !== $expression->otherwise) {
             $object = $this->type($expression->object);
             // Objects of several classes are of no class that is known.

@@ -162,11 +162,6 @@ final class CppValues extends Values
         return parent::textPart($text, $from, self::whole($count) < 0 ? self::LONGEST : $count);
     }
 
-    public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
-    {
-        return parent::slice($value, $from, \is_string($value) && null !== $to && self::whole($to) < 0 ? null : $to);
-    }
-
     protected function order(mixed $a, mixed $b): ?int
     {
         if ($a instanceof MapValue && '' !== $a->class && $b instanceof MapValue) {
