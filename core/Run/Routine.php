@@ -605,6 +605,26 @@ abstract class Routine
         }, (int) (is_nan($wait) ? 1 : min(max($wait, 1), 1e9)), $isRepeated);
     }
 
+    /** @var array<string, \Closure> what makes objects, by class */
+    private array $makers = [];
+
+    /** A class as a value: calling it makes an object. */
+    final protected function maker(string $class): \Closure
+    {
+        return $this->makers[$class] ??= $this->values->named(fn (mixed ...$arguments): mixed => $this->made($class, $this->depth, ...$arguments), $class);
+    }
+
+    /** Of a class that leaves methods open no object can be made. */
+    final protected function openClass(string $class, string $says): never
+    {
+        throw new RunError('open_class', ['name' => $class], $says);
+    }
+
+    final protected function makerOf(mixed $object): \Closure
+    {
+        return $object instanceof MapValue && '' !== $object->class ? $this->maker($object->class) : throw new RunError('says_unknown');
+    }
+
     final protected function callValue(mixed $function, mixed ...$arguments): mixed
     {
         if ($function instanceof MapValue && isset($this->classes[$function->class]['@called'])) {

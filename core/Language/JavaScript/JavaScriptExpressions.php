@@ -1202,11 +1202,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => '.find(…)']);
                 // no break
             case 'next':
-                if (0 === $count && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
-                    return new Operation('next_step', [$receiver]);
-                }
                 if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, ['keys', 'values', 'entries', 'numbered', 'values_of'], true)) {
                     return new Operation('next_step', [new Operation('started', [$receiver])]);
+                }
+                if (0 === $count && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
+                    return new Operation('next_step', [$receiver]);
                 }
                 break;
             case 'forEach':
@@ -1558,6 +1558,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => $name]);
             }
             $this->fail('call_brackets', $token, ['name' => $name], [new Replacement($end, 0, '()')]);
+        }
+
+        if (\in_array($this->sign(), ['?', '&&', '||', '===', '!==', '==', '!='], true) && RealNames::has($name, Language::JavaScript) && 1 !== preg_match('/\b'.preg_quote($name, '/').'["\']?\s*[:,}]|\.\s*'.preg_quote($name, '/').'\s*=[^=]/', $this->text)) {
+            // Whether there is such a method may be asked.
+            $this->fail('unsupported', $token, ['what' => $name]);
         }
 
         return new Item($receiver, new TextLiteral($name));

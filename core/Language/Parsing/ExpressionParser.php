@@ -1084,7 +1084,7 @@ abstract class ExpressionParser extends Parser
      *
      * @param list<Argument> $arguments
      */
-    private function refuseNames(array $arguments): void
+    protected function refuseNames(array $arguments): void
     {
         foreach ($arguments as $argument) {
             if (null !== $argument->name && '*' !== $argument->name && '...' !== $argument->name) {

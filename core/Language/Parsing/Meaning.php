@@ -545,6 +545,12 @@ final class Meaning
         if ($expression instanceof VariableRead && null !== $this->program->functionNamed($expression->name) && $this->isNoVariable($expression->name)) {
             return new FunctionReference($expression->name);
         }
+        if ($expression instanceof MethodCall && MethodCall::CALL === $expression->method && $expression->object instanceof Operation && 'kind' === $expression->object->key) {
+            return $this->expression(new MethodCall(new Operation('maker_of', $expression->object->arguments), MethodCall::CALL, $expression->arguments));
+        }
+        if ($expression instanceof VariableRead && Language::Python === $this->language && null !== $this->program->classNamed($expression->name) && $this->isNoVariable($expression->name)) {
+            return new Operation('maker', [new TextLiteral($expression->name)]);
+        }
         if ($expression instanceof VariableRead && null !== ($function = LibraryValues::named($expression->name, $this->language)) && $this->isNoVariable($expression->name)) {
             return $function;
         }

@@ -29,6 +29,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -225,7 +226,7 @@ abstract class PythonExpressions extends ExpressionParser
 
     private function literal(Token $token): Expression
     {
-        preg_match('/^([a-zA-Z]*)(["\']{3}|["\'])(.*)$/s', $token->text, $match);
+        preg_match('/^([a-zA-Z]*)("""|\'\'\'|["\'])(.*)$/s', $token->text, $match);
         [, $prefix, $quote, $inner] = $match + ['', '', '"', ''];
         $prefix = strtolower($prefix);
         if (str_contains($prefix, 'b')) {
@@ -761,6 +762,7 @@ abstract class PythonExpressions extends ExpressionParser
         $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'repr' => 'written', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'as_list'][$name] ?? null;
 
         return match (true) {
+            isset($this->classes[$name]) && !$this->isVariable($name) => new Lambda(['item'], new MakeObject($name, [$item])),
             isset($this->functions[$name]), $this->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
             null !== $key => new Lambda(['item'], new Operation($key, [$item])),
             default => str_starts_with($name, 'str.') ? $this->methodOfTexts(substr($name, 4)) : null,
@@ -1577,13 +1579,34 @@ abstract class PythonExpressions extends ExpressionParser
         return null === $owner ? null : new OwnValue("$owner.$name", [new VariableRead($this->itself), ...$this->inOrderOf($this->methods[$owner][$name][2], $arguments)]);
     }
 
-    protected function property(Expression $receiver, string $name, Token $token): ?Expression
+    protected function member(Expression $receiver): Expression
     {
-        if ('__class__' === $name && $this->is('.') && $this->is('__name__', 1)) {
+        if (!$this->is('__class__')) {
+            $static = $receiver instanceof Operation && \in_array($receiver->key, ['kind', 'maker_of'], true) ? $this->anyStatic($this->sign() ?? '') : null;
+            if (null !== $static && [] !== array_intersect($this->classes, [strstr($static, '.', true)])) {
+                // Each class that is a kind of it may have one of its own (The Python Language Reference, 3.2).
+                $this->fail('unsupported', null, ['what' => 'type(…).'.$this->sign()]);
+            }
+
+            return parent::member($receiver);
+        }
+        ++$this->at;
+        if ($this->is('.') && $this->is('__name__', 1)) {
             $this->at += 2;
 
             return new Operation('kind_name', [$receiver]);
         }
+
+        return new Operation('maker_of', [$receiver]);
+    }
+
+    protected function mayBeCalled(Expression $value): bool
+    {
+        return $value instanceof Operation && \in_array($value->key, ['kind', 'maker_of'], true) || parent::mayBeCalled($value);
+    }
+
+    protected function property(Expression $receiver, string $name, Token $token): ?Expression
+    {
         if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
             return new Field($receiver, $name);
         }
@@ -1646,8 +1669,12 @@ abstract class PythonExpressions extends ExpressionParser
 
     /** @var array<string, string> names for the class that a method belongs to */
     protected array $ownClass = [];
-    /** @var array<string, true> methods that are handed their class, behind its name */
-    protected array $ofClass = [];
+    /** @var array<string, true> methods that are handed the class that they are asked of, which may be one of several */
+    protected array $ofSeveral = [];
+    /** @var array<string, array<string, true>> methods that a class leaves to those that are kinds of it, by class */
+    protected array $leftOpen = [];
+    /** The name for the class that the method being read is asked of, where that may be one of several. */
+    protected string $anyClass = '';
 
     /** Passes over what kind of values something has (The Python Language Reference, 7.2.2 and 8.7). */
     protected function annotation(): void
@@ -1710,6 +1737,36 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
+    /** `cls(name)`, `cls.small(name)` in a method that is handed one of several classes. */
+    private function ofAnyClass(Token $token): Expression
+    {
+        ++$this->at;
+        $class = new VariableRead($token->text);
+        $this->read($token->text, $token->offset);
+        $opened = $this->peek();
+        if (null !== $opened && '(' === $opened->text) {
+            ++$this->at;
+            $arguments = $this->arguments($opened);
+            $this->refuseNames($arguments);
+
+            return new MethodCall($class, MethodCall::CALL, $this->handed($arguments));
+        }
+        if ($this->is('.') && $this->is('__name__', 1)) {
+            $this->at += 2;
+
+            return new Operation('function_name', [$class]);
+        }
+        $member = $this->is('.') ? $this->peek(1) : null;
+        $opened = $this->peek(2);
+        $owner = null === $member || '(' !== $opened?->text ? null : $this->ownerOf($this->class, $member->text);
+        if (null === $member || null === $opened || null === $owner || !isset($this->ofSeveral["$owner.$member->text"])) {
+            $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
+        $this->at += 3;
+
+        return new OwnValue("$owner.$member->text", [$class, ...$this->inOrderOf($this->methods[$owner][$member->text][2], $this->packed("$owner.$member->text", $this->arguments($opened)))]);
+    }
+
     protected function named(Token $token): Expression
     {
         $caught = 'type' === $token->text && $this->is('(', 1) ? $this->peek(2) : null;
@@ -1740,6 +1797,9 @@ abstract class PythonExpressions extends ExpressionParser
             $this->at += 7;
 
             return $this->postfix(new Operation('all_input'));
+        }
+        if ('' !== $this->anyClass && $this->anyClass === $token->text) {
+            return $this->postfix($this->ofAnyClass($token));
         }
         if (isset($this->ownClass[$token->text])) {
             $token = new Token($token->kind, $this->ownClass[$token->text], $token->offset);
@@ -1833,7 +1893,31 @@ abstract class PythonExpressions extends ExpressionParser
             }
         }
 
+        $open = isset($this->classes[$token->text]) && !$this->isVariable($token->text) ? $this->openIn($token->text) : [];
+        if ([] !== $open) {
+            $this->refuseNames($arguments);
+            $says = "Can't instantiate abstract class $token->text with abstract method".(1 < \count($open) ? 's' : '').' '.implode(', ', $open);
+
+            return new Operation('open_class', [new TextLiteral($token->text), new TextLiteral($says), ...$this->handed($arguments)]);
+        }
+
         return parent::called($token, $arguments);
+    }
+
+    /** @return list<string> what a class leaves open, so that no object can be made of it, in the order in which it is told */
+    private function openIn(string $class): array
+    {
+        $open = [];
+        for ($of = $class; '' !== $of; $of = $this->classes[$of] ?? '') {
+            foreach (array_keys($this->leftOpen[$of] ?? []) as $method) {
+                if ($of === $this->ownerOf($class, $method)) {
+                    $open[] = array_flip(PythonNames::METHODS)[$method] ?? $method;
+                }
+            }
+        }
+        sort($open);
+
+        return 1 === preg_match('/\bABC(?:Meta)?\b/', $this->text) ? $open : [];
     }
 
     protected function hasMembers(string $object): bool
@@ -1847,9 +1931,8 @@ abstract class PythonExpressions extends ExpressionParser
             // The object itself is the first of what is given.
             $name = PythonNames::METHODS[$member->text] ?? $member->text;
             $owner = $this->ownerOf($object->text, $name);
-            if (null !== $owner && !str_starts_with($owner, '@') && $owner !== $object->text && isset($this->ofClass["$owner.$name"])) {
-                // It is handed the class it is asked of, which is another one than it stands in.
-                $this->fail('unsupported', $member, ['what' => "$object->text.$member->text(…)"]);
+            if (null !== $owner && isset($this->ofSeveral["$owner.$name"])) {
+                return new OwnValue("$owner.$name", [new Operation('maker', [new TextLiteral($object->text)]), ...$this->inOrderOf($this->methods[$owner][$name][2], $this->packed("$owner.$name", $arguments))]);
             }
 
             return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $this->packed("$owner.$name", $arguments)));

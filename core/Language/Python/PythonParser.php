@@ -97,6 +97,7 @@ final class PythonParser extends PythonStatements
     private function announce(): void
     {
         $class = $decorator = $above = '';
+        $ofClass = [];
         $column = null;
         foreach ($this->lines as $line) {
             $name = $this->tokens[$line->from + 1] ?? null;
@@ -131,7 +132,7 @@ final class PythonParser extends PythonStatements
                 } elseif ('staticmethod' === $above || 'classmethod' === $above) {
                     $isOfClass = 'classmethod' === $above;
                     if ($isOfClass) {
-                        $this->ofClass["$class.$name->text"] = true;
+                        $ofClass[] = [$class, $name->text];
                     }
                     if (null !== $this->rest) {
                         $this->rests["$class.$name->text"] = $this->rest - (int) $isOfClass;
@@ -147,6 +148,8 @@ final class PythonParser extends PythonStatements
                 $this->announced_($name->text, $line->from + 2, $line->until);
             }
         }
+        $this->announceOfSeveral($ofClass);
+        $this->announceAbstract();
         $this->announceStatics();
         $this->announceEnumerations();
         $this->announceRecords();
@@ -1307,23 +1310,44 @@ final class PythonParser extends PythonStatements
         $this->fail('else_without_if', $token, ['word' => $word]);
     }
 
-    /** Whether the method below is asked of this class alone, and not of one that is a kind of it. */
-    private function isOfOneClass(): bool
+    /** Methods that a class leaves to those that are kinds of it (The Python Standard Library, abc). */
+    private function announceAbstract(): void
     {
-        if (!\in_array($this->class, $this->classes, true)) {
-            return true;
-        }
-        $below = null === ($next = $this->lines[$this->line + 1] ?? null) ? null : $this->tokens[$next->from + 1] ?? null;
-        if (null === $below) {
-            return false;
-        }
-        foreach ($this->tokens as $index => $token) {
-            if ($token->text === $below->text && '.' === ($this->tokens[$index - 1]->text ?? '') && $this->class !== ($this->tokens[$index - 2]->text ?? '')) {
-                return false;
+        $class = '';
+        $isLeft = false;
+        foreach ($this->lines as $line) {
+            $first = $line->remark ? '' : $this->tokens[$line->from]->text;
+            $name = $this->tokens[$line->from + 1]->text ?? '';
+            if ('class' === $first && 0 === $line->column()) {
+                $class = $name;
+            } elseif ('@' === $first) {
+                $isLeft = $isLeft || 'abstractmethod' === $name || 'abc' === $name && 'abstractmethod' === ($this->tokens[$line->from + 3]->text ?? '');
+            } elseif ('def' === $first) {
+                if ($isLeft && isset($this->classes[$class])) {
+                    $this->leftOpen[$class][PythonNames::METHODS[$name] ?? $name] = true;
+                }
+                $isLeft = false;
             }
         }
+    }
 
-        return true;
+    /**
+     * Of the methods that are handed their class, those that are asked of one that is a kind of it.
+     *
+     * @param list<array{string, string}> $methods class and name
+     */
+    private function announceOfSeveral(array $methods): void
+    {
+        foreach ($methods as [$class, $method]) {
+            if (!\in_array($class, $this->classes, true)) {
+                continue;
+            }
+            foreach ($this->tokens as $index => $token) {
+                if ($token->text === $method && '.' === ($this->tokens[$index - 1]->text ?? '') && $class !== ($this->tokens[$index - 2]->text ?? '')) {
+                    $this->ofSeveral["$class.$method"] = true;
+                }
+            }
+        }
     }
 
     /** @return ''|'asked'|'shared'|'class'|'set'|'remembered'|null what a decorator makes of the function below it; null for one that means nothing here */
@@ -1338,7 +1362,7 @@ final class PythonParser extends PythonStatements
             return match (true) {
                 'property' === $name && '' === $rest => 'asked',
                 'staticmethod' === $name && '' === $rest => 'shared',
-                'classmethod' === $name && '' === $rest && $this->isOfOneClass() => 'class',
+                'classmethod' === $name && '' === $rest => 'class',
                 'abstractmethod' === $name && '' === $rest => '',
                 isset($this->setters[$name]) && '.setter' === $rest => 'set',
                 default => null,
@@ -1543,10 +1567,14 @@ final class PythonParser extends PythonStatements
             }
             ++$this->at;
             if ('class' === $sort) {
-                // A class that no other is a kind of is always this one.
-                $this->ownClass[$this->newName('parameter_no_name')->text] = $this->class;
-                $this->accept(',');
                 $sort = 'shared';
+                if (isset($this->ofSeveral[$full])) {
+                    $this->anyClass = $this->peek()->text ?? '';
+                } else {
+                    // A class that no other is a kind of is always this one.
+                    $this->ownClass[$this->newName('parameter_no_name')->text] = $this->class;
+                    $this->accept(',');
+                }
             }
             while (!$this->is(')')) {
                 if (null === $this->peek()) {
@@ -1607,6 +1635,7 @@ final class PythonParser extends PythonStatements
         } finally {
             $this->scope = $outer;
             $this->ownClass = [];
+            $this->anyClass = '';
         }
 
         if ('' === $this->class && '' === $outer) {

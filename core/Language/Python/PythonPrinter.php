@@ -665,6 +665,8 @@ class PythonPrinter extends Printer
             $expression instanceof Operation && 'failure_name' === $expression->key && ($of = $expression->arguments[0]) instanceof VariableRead => 'type('.$this->name($of->name).').__name__',
             $expression instanceof Operation && 'set_of' === $expression->key && ($items = $expression->arguments[0] ?? null) instanceof ListLiteral && [] !== $items->items => '{'.$this->listed($items->items).'}',
             $expression instanceof Operation && 'set_of' === $expression->key && ($made = $expression->arguments[0] ?? null) instanceof Collected => '{'.$this->comprehension($made).'}',
+            $expression instanceof Operation && 'maker' === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value),
+            $expression instanceof Operation && 'open_class' === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value).'('.$this->listed(\array_slice($expression->arguments, 2)).')',
             $expression instanceof NothingLiteral => 'None',
             $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.('@sequence' === $expression->kind ? '(list, tuple)' : array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
             $expression instanceof MakeObject => $this->name($expression->class).'('.$this->listed($expression->arguments).')',
