@@ -476,6 +476,10 @@ final class Unsayable
                     return $operation->example();
                 }
                 // Each language has its own names for the kinds of values.
+                if ($value instanceof Operation && 'or_else' === $value->key && Language::JavaScript !== $other && self::happens($value->arguments[1])) {
+                    // Elsewhere both would be reckoned.
+                    return '??';
+                }
                 if ($value instanceof Operation && 'failure_name' === $value->key) {
                     // Each language has names of its own for what fails.
                     return ValueOperations::get('failure_name')->example();

@@ -79,6 +79,7 @@ use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Rescue;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -422,7 +423,7 @@ final class Compiler
             $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->asked($statement->condition).") { break; }\n".$this->ofThisTurn($statement).$this->inLoop($statement->body)."}\n",
             $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->ofThisTurn($statement).$this->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
-            $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($statement->value), $this->isAnotherName($statement) ? null : $statement->value),
+            $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->withName($statement->value, $statement->variable), $this->isAnotherName($statement) ? null : $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->call($statement->function, $statement->arguments).";\n",
             $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->expression($statement->value)."; return;\n" : 'return '.$this->giveBack($statement->value).";\n"),
@@ -448,7 +449,7 @@ final class Compiler
             $code .= "if (\$this->catches($failed, [$kinds])) {\n".$this->step($attempt, Attempt::bodyName($index));
             $code .= $this->places->perhaps(function () use ($rescue, $failed): string {
                 $this->caught[] = $failed;
-                $assign = '' === $rescue->name ? '' : $this->assign($rescue->name, $rescue->takesObjects() ? "{$failed}->object" : "\$this->says($failed)");
+                $assign = '' === $rescue->name || !$rescue->takesObjects() && !self::saysItself($rescue) ? '' : $this->assign($rescue->name, $rescue->takesObjects() ? "{$failed}->object" : "\$this->says($failed)");
                 $rows = $assign.$this->block($rescue->body);
                 array_pop($this->caught);
                 // Python takes the name away again (The Python Language Reference, 8.4.1).
@@ -467,6 +468,26 @@ final class Compiler
 
         return $code.'} catch ('.StepLimitReached::class.'|'.TimeLimitReached::class.'|'.AnswerWanted::class." \$e) { $through = true; throw \$e; }\n"
             ."finally {\nif (!$through) {\n".$this->perhaps($attempt->finally)."}\n}\n";
+    }
+
+    /** Whether the rows of a rescue ask for what the failure says, and not only what it is called or keeps. */
+    private static function saysItself(Rescue $rescue): bool
+    {
+        $reads = 0;
+        foreach (Walk::statements($rescue->body->statements) as $row) {
+            if (\in_array($rescue->name, $row->assigned(), true) || $row instanceof FunctionDefinition) {
+                return true;
+            }
+            foreach (Walk::expressionsOf($row) as $part) {
+                $reads += match (true) {
+                    $part instanceof VariableRead && $part->name === $rescue->name => 1,
+                    $part instanceof Operation && str_starts_with($part->key, 'failure_') && 'failure_text' !== $part->key && $part->arguments[0] == new VariableRead($rescue->name) => -1,
+                    default => 0,
+                };
+            }
+        }
+
+        return 0 < $reads;
     }
 
     private function inLoop(Block $body, int $depth = 1): string
@@ -740,6 +761,9 @@ final class Compiler
     {
         return $this->catches ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => $row instanceof Attempt);
     }
+
+    /** What functions are called here that have no name where they are written. */
+    private const UNNAMED = '/^inner(?:_\d+)?$/D';
 
     private ?bool $catches = null;
     /** Whether some function hands out one value after another. */
@@ -1271,7 +1295,10 @@ final class Compiler
 
         $rest = '' === $definition->rest ? '' : ', '.(int) array_search($definition->rest, $definition->parameters, true);
 
-        return "\$v->named(\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest), ".var_export($this->nameWritten($definition), true).')';
+        $handed = "\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest)";
+        $name = $this->nameWritten($definition);
+
+        return Language::JavaScript === $this->language && 1 === preg_match(self::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
     }
 
     /**
@@ -1337,7 +1364,12 @@ final class Compiler
         if (Given::is($operation)) {
             return $this->given($operation);
         }
-        $ofFailure = ['failure_name' => 'failureName', 'failure_shown' => 'failureShown', 'failure_field' => 'failureField'][$operation->key] ?? null;
+        if ('or_else' === $operation->key) {
+            $found = $this->temporary();
+
+            return "(null === ($found = {$this->expression($operation->arguments[0])}) || \\".Nothing::class."::Null === $found ? {$this->expression($operation->arguments[1])} : $found)";
+        }
+        $ofFailure = ['failure_name' => 'failureName', 'failure_shown' => 'failureShown', 'failure_field' => 'failureField', 'failure_value' => 'failureValue'][$operation->key] ?? null;
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->expression($value), \array_slice($operation->arguments, 1))).')';
         }
@@ -1420,16 +1452,30 @@ final class Compiler
     /** A map; the functions it holds that know it as `this` are tied to it. */
     private function mapLiteral(MapLiteral $literal): string
     {
-        $map = '$v->map(['.$this->listed($literal->entries).'])';
         $tied = '';
+        $entries = [];
         foreach (array_chunk($literal->entries, 2) as [$key, $value]) {
+            $value ??= new NothingLiteral();
+            array_push($entries, $this->expression($key), $this->withName($value, $key instanceof TextLiteral ? $key->value : ''));
             $function = $value instanceof FunctionReference ? $this->program->functionNamed($value->function) : null;
             if ($key instanceof TextLiteral && true === $function?->isTied()) {
                 $tied .= var_export($key->value, true).' => '.('asked' === $function->sort ? 'true' : 'false').', ';
             }
         }
 
+        $map = '$v->map(['.implode(', ', $entries).'])';
+
         return '' === $tied ? $map : "\$v->tied($map, [$tied])";
+    }
+
+    /** In JavaScript a function is called as what it is first kept as (ECMAScript 2022, 8.4). */
+    private function withName(Expression $value, string $name): string
+    {
+        $code = $this->expression($value);
+        $function = $value instanceof FunctionReference ? $this->program->functionNamed($value->function) : null;
+        $isUnnamed = $value instanceof Lambda || null !== $function && 1 === preg_match(self::UNNAMED, $this->nameWritten($function));
+
+        return $isUnnamed && '' !== $name && Language::JavaScript === $this->language ? "\$v->named($code, ".var_export($name, true).')' : $code;
     }
 
     private function newObject(MakeObject $made): string

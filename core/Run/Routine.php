@@ -308,6 +308,9 @@ abstract class Routine
             }
         }
         $kinds = array_values(array_filter($kinds, static fn (FailureKind|string $kind): bool => $kind instanceof FailureKind));
+        if (FailureKind::Bare === $error->raised) {
+            return \in_array(FailureKind::Any, $kinds, true);
+        }
         if (true === $error->raised?->isPlain()) {
             return [] === $kinds || \in_array($error->raised, $kinds, true);
         }
@@ -330,15 +333,28 @@ abstract class Routine
     /** A failure of JavaScript as a text: its name, and behind a colon what it says, if anything (ECMAScript 2022, 20.5.3.4). */
     final protected function failureShown(?RunError $error): string
     {
+        if (FailureKind::Bare === $error?->raised) {
+            return (string) $this->says($error);
+        }
         $name = $this->failureName($error);
         $says = null === $error ? '' : (string) $this->says($error);
 
         return '' === $says || '' === $name ? $name.$says : "$name: $says";
     }
 
+    /** What was thrown as it is; nobody shows another failure as the real machine does, with the rows that it came from. */
+    final protected function failureValue(?RunError $error): mixed
+    {
+        return FailureKind::Bare === $error?->raised ? $this->says($error) : throw new RunError('says_unknown');
+    }
+
     /** What a failure of the program's own keeps; others keep nothing. */
     final protected function failureField(?RunError $error, string $name): mixed
     {
+        if ('message' === $name && null !== $error && FailureKind::Bare !== $error->raised) {
+            return $this->says($error);
+        }
+
         return $error?->object?->entries["t$name"][1] ?? null;
     }
 
@@ -637,6 +653,8 @@ abstract class Routine
         if (++$this->depth > $this->deepest) {
             throw new RunError('deep_calls');
         }
+        // Small functions may call each other within one row for ever.
+        Room::spend(5);
         try {
             return $function(...$arguments);
         } catch (\ArgumentCountError) {

@@ -37,6 +37,8 @@ enum FailureKind: string
     /** A text or a whole number that C++ throws as it is. */
     case Text = 'text';
     case Whole = 'whole';
+    /** A text that JavaScript throws as it is. */
+    case Bare = 'bare';
 
     /** Whether what is kept of it is the value thrown, not what a failure says. */
     public function isPlain(): bool

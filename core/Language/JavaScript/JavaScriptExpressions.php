@@ -198,6 +198,15 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         ++$this->at;
         $name = $this->peek();
+        $builtIn = null === $name || $this->is('.', 1) || $this->is('(', 1) || $this->is('[', 1) || $this->isVariable($name->text) || isset($this->functions[$name->text]) ? null : [
+            'Math' => 'object', 'JSON' => 'object', 'console' => 'object', 'process' => 'object', 'Number' => 'function', 'String' => 'function', 'Boolean' => 'function', 'Array' => 'function', 'Object' => 'function', 'Date' => 'function', 'Map' => 'function',
+            'Set' => 'function', 'Promise' => 'function', 'Error' => 'function', 'parseInt' => 'function', 'parseFloat' => 'function', 'isNaN' => 'function', 'setTimeout' => 'function', 'setInterval' => 'function', 'Symbol' => 'function', 'BigInt' => 'function',
+        ][$name->text] ?? null;
+        if (null !== $builtIn) {
+            ++$this->at;
+
+            return new TextLiteral($builtIn);
+        }
         if (TokenKind::Name === $name?->kind && !$this->is('.', 1) && !$this->is('(', 1) && $this->isOnlyAskedFor($name->text)) {
             // What is declared nowhere may be asked for its kind (ECMAScript 2022, 13.5.3).
             ++$this->at;
@@ -223,10 +232,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** Whether a name stands nowhere but behind `typeof`, and is none of the machine's own. */
     private function isOnlyAskedFor(string $name): bool
     {
-        foreach ($this->tokens as $index => $token) {
-            if ($name === $token->text && TokenKind::Name === $token->kind && 'typeof' !== ($this->tokens[$index - 1]->text ?? '')) {
-                return false;
-            }
+        // The tokens may be those of a template alone.
+        if ($this->isVariable($name) || isset($this->functions[$name]) || 1 === preg_match('/(?<![\w$.])(?<!typeof )'.preg_quote($name, '/').'(?![\w$])/', $this->text)) {
+            return false;
         }
 
         // The classes of the library begin with a capital.
@@ -798,7 +806,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
             ++$this->at;
             $other = $this->expression(3);
 
-            return $left instanceof Item ? new Operation('value_or', [$left->container, $left->index, $other]) : new Operation('or_else', [$left, $other]);
+            // What stands behind is reckoned only where it is needed (ECMAScript 2022, 13.13).
+            return $left instanceof Item && $this->isSteady($other) ? new Operation('value_or', [$left->container, $left->index, $other]) : new Operation('or_else', [$left, $other]);
         }
         $kind = $this->peek(1);
         if ('instanceof' === $sign && 5 >= $around && null !== $kind && isset($this->classes[$kind->text])) {
@@ -929,7 +938,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new Operation('complain', [$joined]);
         }
-        if ('console.log' === $name || 'console.info' === $name) {
+        if (\in_array($name, ['console.log', 'console.info', 'console.debug'], true)) {
             foreach ($arguments as $argument) {
                 if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
                     $this->failAt('no_value', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->value->command]);
@@ -1009,6 +1018,16 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         if ('Array.isArray' === $name && 1 === $count && null !== $first) {
             return new KindTest($first, '@list');
+        }
+        if ('Array.of' === $name && [] === array_filter(array_column($arguments, 'name'))) {
+            return new ListLiteral($values);
+        }
+        if ('Array.from' === $name && 1 === $count && $first instanceof MapLiteral) {
+            if (2 !== \count($first->entries) || $first->entries[0] != new TextLiteral('length')) {
+                $this->fail('unsupported', $token, ['what' => 'Array.from({ … })']);
+            }
+
+            return new Operation('filled', [$first->entries[1], new NothingLiteral(true)]);
         }
         if ('Array.from' === $name && 2 === $count && null !== $first && $values[1] instanceof Lambda) {
             return $this->madeList($first, $values[1], $token);
@@ -1227,7 +1246,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     // What was taken away is the value (ECMA-262, 23.1.3.31).
                     return new Operation('spliced', [$receiver, $first, $second, new ListLiteral([])]);
                 }
-                if (2 < $count && !($second instanceof NumberLiteral && 0 === $second->value) && null !== $first && null !== $second && !\in_array('...', array_column(\array_slice($arguments, 0, 2), 'name'), true)) {
+                if (2 < $count && (3 < $count || !($second instanceof NumberLiteral && 0 === $second->value)) && null !== $first && null !== $second && !\in_array('...', array_column(\array_slice($arguments, 0, 2), 'name'), true)) {
                     return new Operation('spliced', [$receiver, $first, $second, $this->inOneList(\array_slice($arguments, 2))]);
                 }
                 break;

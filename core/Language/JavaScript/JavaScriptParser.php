@@ -645,6 +645,9 @@ final class JavaScriptParser extends JavaScriptExpressions
             return new RaiseObject($this->newId(), $this->value());
         }
         $kind = null === $name ? null : FailureNames::kindOf($this->language(), $name->text);
+        if (!$this->is('new') && null === $kind && $this->throwsBare($this->at)) {
+            return new Raise($this->newId(), FailureKind::Bare, $this->value());
+        }
         if (null === $name || null === $kind) {
             $near = null === $name || !$this->is('new') ? null : Names::nearest($name->text, FailureNames::all($this->language()));
             if (null !== $near) {
@@ -805,6 +808,16 @@ final class JavaScriptParser extends JavaScriptExpressions
 
             return new Operation('failure_shown', [$this->plainName($name)]);
         }
+        if ($this->throwsAnyBare()) {
+            if ($this->is('.') && $this->is('message', 1)) {
+                $this->at += 2;
+
+                return new Operation('failure_field', [$this->plainName($name), new TextLiteral('message')]);
+            }
+            if (!$this->is('.')) {
+                return new Operation('failure_value', [$this->plainName($name)]);
+            }
+        }
         $kept = $this->is('.') ? $this->peek(1) : null;
         if (null === $kept || 'message' !== $kept->text && (TokenKind::Name !== $kept->kind || !isset($this->fieldNames[$kept->text]) || $this->is('(', 2) || $this->is('=', 2))) {
             $this->noFailure($name);
@@ -812,6 +825,26 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->at += 2;
 
         return 'message' === $kept->text ? $this->plainName($name) : new Operation('failure_field', [$this->plainName($name), new TextLiteral($kept->text)]);
+    }
+
+    /** Whether a text stands where something is thrown: a literal, a template, or what begins with one. */
+    private function throwsBare(int $at): bool
+    {
+        return TokenKind::Text === ($this->tokens[$at]->kind ?? null);
+    }
+
+    private ?bool $throwsBare = null;
+
+    private function throwsAnyBare(): bool
+    {
+        if (null === $this->throwsBare) {
+            $this->throwsBare = false;
+            foreach ($this->tokens as $index => $token) {
+                $this->throwsBare = $this->throwsBare || 'throw' === $token->text && TokenKind::Keyword === $token->kind && $this->throwsBare($index + 1);
+            }
+        }
+
+        return $this->throwsBare;
     }
 
     /** Whether the name just read is made a text where it stands: in a template, beside a plus, by `String(…)` or `.toString()`. */
@@ -924,7 +957,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $rows = [];
         do {
             $name = $this->newName();
-            if ([] === $rows && $this->isArrow()) {
+            if ([] === $rows && $this->isArrow() && !$this->isOneOfSeveral()) {
                 return [$this->arrowDefinition($token, $name)];
             }
             if ('var' === $token->text && [] !== $this->loops && $this->isSeenByFunction($name->text, $this->at)) {
@@ -947,7 +980,10 @@ final class JavaScriptParser extends JavaScriptExpressions
                 if ($this->is('==') || $this->is('===')) {
                     $this->fail('equals_for_assign', $this->peek(), ['text' => $name->text], [new Replacement($this->offset(), \strlen($this->sign() ?? ''), '=')]);
                 }
-                $rows[] = new Declaration($this->newId(), $name->text);
+                if ('var' !== $token->text || !isset($this->declared[$this->scope][$name->text])) {
+                    // Once more it says nothing (ECMAScript 2022, 14.3.2).
+                    $rows[] = new Declaration($this->newId(), $name->text);
+                }
             }
             $this->declared[$this->scope][$name->text] = true;
             if ('const' === $token->text) {
@@ -956,6 +992,9 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->write($name->text, $name->offset);
         } while ($this->accept(','));
         $this->semicolon();
+        if ([] === $rows) {
+            return [$this->ended(new Import($this->newId(), rtrim(substr($this->text, $token->offset, $this->endOffset() - $token->offset)), $this->language()->value), $token->offset)];
+        }
         $this->cutTogether($rows, $token->offset);
 
         return $rows;
@@ -1221,6 +1260,16 @@ final class JavaScriptParser extends JavaScriptExpressions
         $closing = '(' === $text($index) ? $this->closingOf($index) : (TokenKind::Name === ($this->tokens[$index]->kind ?? null) ? $index : null);
 
         return null !== $closing && '=>' === $text($closing + 1) && (!$isBraced || '{' === $text($closing + 2)) ? $index : null;
+    }
+
+    /** Whether something else gets a value behind a function. */
+    private function isOneOfSeveral(): bool
+    {
+        $brace = $this->unnamedAt($this->at + 1);
+        $brace = null === $brace ? null : $this->closingOf($brace) ?? $brace;
+        $brace = null === $brace ? null : $brace + ('=>' === ($this->tokens[$brace + 1]->text ?? '') ? 2 : 1);
+
+        return null !== $brace && ',' === ($this->tokens[($this->closingOf($brace) ?? $brace) + 1]->text ?? '');
     }
 
     private function arrowDefinition(Token $token, Token $name): Statement

@@ -311,6 +311,7 @@ final class JavaScriptPrinter extends BracePrinter
         return match (true) {
             $expression instanceof Operation && 'failure_name' === $expression->key => "$this->caughtLast.name",
             $expression instanceof Operation && 'failure_field' === $expression->key && ($of = $expression->arguments[1]) instanceof TextLiteral => "$this->caughtLast.$of->value",
+            $expression instanceof Operation && 'failure_value' === $expression->key => $this->caughtLast,
             $expression instanceof Operation && 'failure_shown' === $expression->key => "String($this->caughtLast)",
             $expression instanceof NothingLiteral => $expression->undefined ? 'undefined' : 'null',
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
@@ -605,7 +606,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $says = $raise->says instanceof TextLiteral && '' === $raise->says->value ? '' : $this->expression($raise->says);
 
-        return 'throw new '.FailureNames::thrown(Language::JavaScript, $raise->kind)."($says)";
+        return FailureKind::Bare === $raise->kind ? 'throw '.$this->expression($raise->says) : 'throw new '.FailureNames::thrown(Language::JavaScript, $raise->kind)."($says)";
     }
 
     protected function raiseObject(RaiseObject $raise): string

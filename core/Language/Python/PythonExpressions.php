@@ -195,6 +195,9 @@ abstract class PythonExpressions extends ExpressionParser
         if (1 === preg_match('/^0\d/', $text) && ctype_digit($text) && '' !== trim($text, '0')) {
             $this->fail('leading_zero', $token, ['number' => $text], [new Replacement($token->offset, \strlen($token->text), ltrim($text, '0'))]);
         }
+        if (1 === preg_match('/^0[oO][0-7]{1,20}$/D', $text)) {
+            return new NumberLiteral((int) octdec(substr($text, 2)));
+        }
         if (1 === preg_match('/[jJ]$/', $text) || 1 === preg_match('/^0[oO]/', $text)) {
             $this->fail('unsupported', $token, ['what' => $token->text]);
         }
@@ -374,6 +377,9 @@ abstract class PythonExpressions extends ExpressionParser
     {
         if ($items instanceof Operation && 'started' === $items->key || $items instanceof VariableRead && isset($this->begun[$items->name])) {
             return $items;
+        }
+        if ($items instanceof OwnValue && $this->yieldsAll($items->function)) {
+            return new Operation('started', [$items]);
         }
         if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item) && 1 === preg_match('/\byield\b|\biter\s*\(/', $this->text)) {
             return $items;
@@ -921,34 +927,42 @@ abstract class PythonExpressions extends ExpressionParser
     private function lambda(): Expression
     {
         ++$this->at;
-        $names = [];
+        $names = $given = [];
         $known = $this->writes[$this->scope] ?? [];
         while (null !== ($token = $this->peek()) && TokenKind::Name === $token->kind) {
             ++$this->at;
-            $names[] = $token->text;
+            if ($this->accept('=')) {
+                // It is as it was when the function was made (The Python Language Reference, 6.14 and 8.7).
+                $given[$token->text] = $this->expression();
+            } else {
+                $names[] = $token->text;
+            }
             $this->write($token->text, $token->offset);
             if (!$this->accept(',')) {
                 break;
             }
         }
-        if ($this->is('*') || $this->is('**') || $this->is('=')) {
+        if ($this->is('*') || $this->is('**')) {
             $this->fail('unsupported', $this->peek(), ['what' => 'lambda '.$this->sign().'…']);
         }
         if (!$this->accept(':')) {
             $this->fail('colon_missing', null, ['after' => 'lambda'], [new Replacement($this->endOffset(), 0, ':')]);
         }
         $shadowed = $this->lambdaNames;
-        $this->lambdaNames += array_fill_keys($names, true);
+        $own = [...$names, ...array_map(strval(...), array_keys($given))];
+        $this->lambdaNames += array_fill_keys($own, true);
         $value = $this->printedValue() ?? $this->expression();
         $this->lambdaNames = $shadowed;
         foreach ($this->reads as $index => $use) {
-            if (\in_array($use->name, $names, true) && !isset($known[$use->name])) {
+            if (\in_array($use->name, $own, true) && !isset($known[$use->name])) {
                 unset($this->reads[$index]);
             }
         }
         $this->writes[$this->scope] = $known;
 
-        return new Lambda($names, $value);
+        $made = new Lambda($names, $value);
+
+        return [] === $given ? $made : new MethodCall(new Lambda(array_map(strval(...), array_keys($given)), $made), MethodCall::CALL, array_values($given));
     }
 
     protected function special(Expression $left, int $around, int $offset): ?Expression
@@ -1406,6 +1420,9 @@ abstract class PythonExpressions extends ExpressionParser
         if ('json.dumps' === $name && ['indent'] === array_keys($named)) {
             return new Operation('json_laid_out', [$first, $named['indent']]);
         }
+        if ('json.dumps' === $name && 1 === $plain && [] !== $named && [] === array_diff(array_keys($named), ['indent', 'sort_keys', 'ensure_ascii'])) {
+            return new Operation('json_formed', [$first, $named['indent'] ?? new NothingLiteral(), $named['sort_keys'] ?? new TruthLiteral(false), $named['ensure_ascii'] ?? new TruthLiteral(true)]);
+        }
         if ('itertools.product' === $name && $named === ['repeat' => $named['repeat'] ?? null] && $named['repeat'] == new NumberLiteral(2)) {
             return new Operation('combined', [$first, $first]);
         }
@@ -1415,7 +1432,7 @@ abstract class PythonExpressions extends ExpressionParser
 
     private function inOrder(string $key, Expression $list, ?Expression $by, bool $down): ?Expression
     {
-        $isText = $by instanceof Lambda && $by->value instanceof Operation && 'to_text' === $by->value->key;
+        $isText = $by instanceof Lambda && $by->value instanceof Operation && 'to_text' === $by->value->key && $by->value->arguments[0] == new VariableRead($by->parameters[0] ?? '');
         if ($isText && !$down) {
             return new Operation($key.'_as_texts', [$list]);
         }
@@ -1500,6 +1517,12 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if (('rjust' === $name || 'ljust' === $name) && 1 === $count) {
             return new Operation('rjust' === $name ? 'padded_left' : 'padded_right', [$receiver, $arguments[0]->value, new TextLiteral(' ')]);
+        }
+        $oneOf = \in_array($name, ['startswith', 'endswith'], true) && 1 === $count ? $arguments[0]->value : null;
+        if ($oneOf instanceof Operation && 'as_tuple' === $oneOf->key && ($texts = $oneOf->arguments[0]) instanceof ListLiteral && [] !== $texts->items && $this->isPlain($receiver)) {
+            $asked = array_map(static fn (Expression $text): Expression => new Operation('startswith' === $name ? 'starts' : 'ends', [$receiver, $text]), $texts->items);
+
+            return array_reduce(\array_slice($asked, 1), static fn (Expression $any, Expression $one): Expression => new Binary(Operator::Or, $any, $one), $asked[0]);
         }
         if ('isdisjoint' === $name && 1 === $count) {
             return new Operation('is_empty', [new Operation('shared_items', [$receiver, $arguments[0]->value])]);

@@ -1256,6 +1256,11 @@ final class PythonParser extends PythonStatements
 
     protected function saysOf(Token $name): Expression
     {
+        if ($this->is('.') && $this->is('__class__', 1) && $this->is('.', 2) && $this->is('__name__', 3)) {
+            $this->at += 4;
+
+            return new Operation('failure_name', [$this->plainName($name)]);
+        }
         // Elsewhere it is no text to Python, and would have to be made one by `str`.
         $before = $this->tokens[$this->at - 2] ?? null;
         $isAlone = null === $before && null === $this->peek();
@@ -1757,6 +1762,12 @@ final class PythonParser extends PythonStatements
     /** Whether the rows below a header yield something themselves. */
     private function yieldsBelow(LogicalLine $header): bool
     {
+        for ($at = $header->from; $at < $header->until; ++$at) {
+            // A body behind its header.
+            if ('yield' === $this->tokens[$at]->text && TokenKind::Keyword === $this->tokens[$at]->kind) {
+                return true;
+            }
+        }
         $inner = null;
         for ($index = $this->line; null !== ($line = $this->lines[$index] ?? null) && ($line->remark || $line->column() > $header->column()); ++$index) {
             $inner = null !== $inner && $line->column() <= $inner && !$line->remark ? null : $inner;

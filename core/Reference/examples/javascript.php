@@ -54,6 +54,7 @@ return [
     'operation.values_of' => "const beds = new Map([[\"pea\", 3]]);\nconsole.log([...beds.values()]);",
     'operation.given_after' => "let beds = 3;\nconst before = beds++ + beds;\nconsole.log(before, beds);",
     'operation.failure_shown' => "try {\n  throw new RangeError(\"dry\");\n} catch (failure) {\n  console.log(String(failure));\n}",
+    'operation.failure_value' => "try {\n  throw \"dry\";\n} catch (failure) {\n  console.log(failure);\n}",
     'operation.failure_field' => "class Dry extends Error {\n  constructor(bed) {\n    super(\"dry\");\n    this.bed = bed;\n  }\n}\n\ntry {\n  throw new Dry(3);\n} catch (failure) {\n  console.log(failure.bed);\n}",
     'operation.hand_out' => "function* beds() {\n  let bed = 1;\n  while (true) {\n    yield bed;\n    bed++;\n  }\n}\n\nfor (const bed of beds()) {\n  if (bed > 3) {\n    break;\n  }\n  console.log(bed);\n}",
     'operation.hand_out_all' => "function* rows() {\n  console.log(\"first\");\n  yield* [3, 5];\n  console.log(\"last\");\n}\n\nfor (const row of rows()) {\n  console.log(row);\n}",

@@ -342,6 +342,7 @@ return [
     'operation.maker' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nkinds = [Bed]\nprint(kinds[0](\"pea\").plant)",
     'operation.maker_of' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n    def twin(self):\n        return type(self)(self.plant)\n\n\nprint(Bed(\"pea\").twin().plant)",
     'operation.open_class' => "from abc import ABC, abstractmethod\n\n\nclass Plant(ABC):\n    @abstractmethod\n    def grow(self):\n        pass\n\n\nbeds = 0\nif beds > 0:\n    print(Plant())\nprint(\"none\")",
+    'operation.json_formed' => "import json\n\nprint(json.dumps({\"pea\": 3, \"bean\": [1, 2]}, indent=2, sort_keys=True))",
     'operation.hand_out' => "def beds():\n    bed = 1\n    while True:\n        yield bed\n        bed += 1\n\n\nfor bed in beds():\n    if bed > 3:\n        break\n    print(bed)",
     'operation.hand_out_all' => "def rows():\n    print(\"first\")\n    yield from [3, 5]\n    print(\"last\")\n\n\nfor row in rows():\n    print(row)",
     'operation.failure_name' => "try:\n    print(int(\"pea\"))\nexcept ValueError as failure:\n    print(type(failure).__name__)",

@@ -324,6 +324,15 @@ final class JavaScriptValues extends Values
             return (new JavaScriptInspection($this->display(...), $this->key(...), $this->shown(...)))->of($value);
         }
 
+        if ($value instanceof \Closure) {
+            $name = $this->nameOf($value);
+
+            return '[Function'.(null === $name ? ' (anonymous)' : ": $name").']';
+        }
+        if ($value instanceof Getter) {
+            return '[Getter]';
+        }
+
         // console.log names the sign of a negative zero, a template literal does not.
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
@@ -351,6 +360,11 @@ final class JavaScriptValues extends Values
             }
             if (Nothing::Null === $value) {
                 return 'null';
+            }
+
+            if ($value instanceof \Closure) {
+                // A text of a function is the text that it was written as.
+                throw new RunError('says_unknown');
             }
 
             return null === $value ? 'undefined' : (\is_scalar($value) ? (string) $value : '');

@@ -29,6 +29,20 @@ trait JsonOperations
         return $this->bounded($this->jsonOf($value, $step, [',', '' === $step ? ':' : ': '], 0));
     }
 
+    private bool $sortsKeys = false;
+    private bool $isAscii = true;
+
+    /** With its keys in order, or with letters as they are (The Python Standard Library, json.dumps). */
+    public function jsonFormed(mixed $value, mixed $indent, mixed $sorts, mixed $isAscii): string
+    {
+        [$this->sortsKeys, $this->isAscii] = [$this->truth($sorts), $this->truth($isAscii)];
+        try {
+            return null === $indent ? $this->jsonSpaced($value) : $this->jsonLaidOut($value, $indent);
+        } finally {
+            [$this->sortsKeys, $this->isAscii] = [false, true];
+        }
+    }
+
     /**
      * @param string                $step    how far each level is set in; '' for one line
      * @param array{string, string} $between what stands between items, and behind a key
@@ -45,7 +59,11 @@ trait JsonOperations
         }
         if ($value instanceof MapValue && '' === $value->sort && ('' === $value->class || !$isPython)) {
             $items = [];
-            foreach ($this->shown($value) as [$key, $item]) {
+            $entries = $this->shown($value);
+            if ($this->sortsKeys) {
+                usort($entries, fn (array $one, array $other): int => $this->less($one[0], $other[0]) ? -1 : ($this->less($other[0], $one[0]) ? 1 : 0));
+            }
+            foreach ($entries as [$key, $item]) {
                 $item = $item instanceof Getter ? ($item->finds)() : $item;
                 if (!$isPython && (null === $item || $item instanceof \Closure)) {
                     continue;
@@ -80,9 +98,10 @@ trait JsonOperations
 
     private function jsonText(string $text): string
     {
-        $json = (string) json_encode($text, \JSON_UNESCAPED_SLASHES | \JSON_INVALID_UTF8_SUBSTITUTE | (Language::Python === $this->language() ? 0 : \JSON_UNESCAPED_UNICODE));
+        $isAscii = Language::Python === $this->language() && $this->isAscii;
+        $json = (string) json_encode($text, \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_LINE_TERMINATORS | \JSON_INVALID_UTF8_SUBSTITUTE | ($isAscii ? 0 : \JSON_UNESCAPED_UNICODE));
 
-        return str_replace("\x7f", Language::Python === $this->language() ? '\\u007f' : "\x7f", $json);
+        return str_replace("\x7f", $isAscii ? '\\u007f' : "\x7f", $json);
     }
 
     public function fromJson(mixed $text): mixed

@@ -124,7 +124,14 @@ trait ListOperations
     {
         $items = self::isEndless($value) ? $this->taken($value, $wanted + 1) : $this->over($value);
 
-        return \count($items) === $wanted ? $items : throw new RunError('not_that_many', ['wanted' => $wanted, 'given' => \count($items)]);
+        return \count($items) === $wanted ? $items : throw $this->notThatMany($wanted, \count($items), '');
+    }
+
+    private function notThatMany(int $wanted, int $given, string $least): RunError
+    {
+        $says = $given > $wanted ? "too many values to unpack (expected $wanted)" : "not enough values to unpack (expected $least$wanted, got $given)";
+
+        return new RunError('not_that_many', ['wanted' => $wanted, 'given' => $given], Language::Python === $this->language() ? $says : null);
     }
 
     /** @return list<mixed> so many at most; no more are made */
@@ -143,7 +150,7 @@ trait ListOperations
         $items = $this->over($value);
         [$star, $behind] = [self::whole($star), self::whole($count) - self::whole($star) - 1];
         if (\count($items) < $star + $behind) {
-            throw new RunError('not_that_many', ['wanted' => $star + $behind, 'given' => \count($items)]);
+            throw $this->notThatMany($star + $behind, \count($items), 'at least ');
         }
         $rest = new ListValue(\array_slice($items, $star, \count($items) - $star - $behind));
 
@@ -225,6 +232,12 @@ trait ListOperations
 
     public function entries(mixed $map): ListValue
     {
+        if (Language::JavaScript === $this->language() && !$map instanceof MapValue) {
+            $items = $this->over($map);
+
+            return new ListValue(array_map(static fn (int $place, mixed $item): ListValue => new ListValue([(string) $place, $item]), array_keys($items), $items));
+        }
+
         return new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, Language::Python === $this->language()), array_values($this->shown(self::map_($map)))));
     }
 
@@ -1004,7 +1017,7 @@ trait ListOperations
         foreach ($names as $name => $isGetter) {
             $function = $map->entries["t$name"][1] ?? null;
             if ($function instanceof \Closure) {
-                $map->entries["t$name"][1] = $isGetter ? new Getter(static fn (): mixed => $function($map)) : static fn (mixed ...$given): mixed => $function($map, ...$given);
+                $map->entries["t$name"][1] = $isGetter ? new Getter(static fn (): mixed => $function($map)) : $this->named(static fn (mixed ...$given): mixed => $function($map, ...$given), (string) $name);
             }
         }
 
@@ -1164,18 +1177,12 @@ trait ListOperations
         return $this->count_(-1);
     }
 
-    /** One value, or another where there is none. */
-    public function orElse(mixed $value, mixed $otherwise): mixed
-    {
-        return null === $value || Nothing::Null === $value ? $otherwise : $value;
-    }
-
     /** All items made one by a function of two, from the first on. */
     public function folded(mixed $list, mixed $join): mixed
     {
         $items = $this->over($list);
         if ([] === $items) {
-            throw new RunError('empty_list');
+            throw new RunError('empty_list', [], Language::JavaScript === $this->language() ? 'Reduce of empty array with no initial value' : null);
         }
 
         return $this->reduced(new ListValue(\array_slice($items, 1)), $join, $items[0]);

@@ -132,9 +132,14 @@ trait ObjectOperations
         return $function;
     }
 
+    protected function nameOf(\Closure $function): ?string
+    {
+        return null === $this->functionNames ? null : $this->functionNames[$function] ?? null;
+    }
+
     public function functionName(mixed $function): string
     {
-        return ($function instanceof \Closure && null !== $this->functionNames ? $this->functionNames[$function] ?? null : null) ?? throw new RunError('no_field', ['name' => '__name__']);
+        return ($function instanceof \Closure ? $this->nameOf($function) : null) ?? throw new RunError('no_field', ['name' => '__name__']);
     }
 
     /** Whether an object says that it is less than another, or the other that it is greater (The Python Language Reference, 3.3.1). */

@@ -421,12 +421,13 @@ trait TextOperations
 
     public function starts(mixed $text, mixed $part): bool
     {
-        return str_starts_with(self::text_($text), self::text_($part));
+        // In Python it may be one of several.
+        return $part instanceof ListValue && $part->fixed ? [] !== array_filter($part->items, fn (mixed $one): bool => $this->starts($text, $one)) : str_starts_with(self::text_($text), self::text_($part));
     }
 
     public function ends(mixed $text, mixed $part): bool
     {
-        return str_ends_with(self::text_($text), self::text_($part));
+        return $part instanceof ListValue && $part->fixed ? [] !== array_filter($part->items, fn (mixed $one): bool => $this->ends($text, $one)) : str_ends_with(self::text_($text), self::text_($part));
     }
 
     public function isDigits(mixed $text): bool
