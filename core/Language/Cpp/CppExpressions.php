@@ -647,19 +647,24 @@ abstract class CppExpressions extends BraceExpressions
     private function lambda(Token $token): Expression
     {
         ++$this->at;
+        $byName = [];
+        $takesAll = false;
         while (!$this->is(']')) {
             $caught = $this->is('&') && TokenKind::Name === $this->peek(1)?->kind ? 2 : 1;
             $name = $this->peek();
-            $isKept = TokenKind::Name === $name?->kind && 1 >= preg_match_all('/(?<![\w.>])'.preg_quote($name->text, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)/', $this->text);
-            if (null === $this->peek() || 1 === $caught && !$isKept && !\in_array($this->sign(), ['&', '=', ',', 'this'], true)) {
+            $takesAll = $takesAll || $this->is('=') && '[' === $this->tokens[$this->at - 1]->text;
+            if (1 === $caught && TokenKind::Name === $name?->kind) {
+                $byName[$name->text] = true;
+            } elseif (null === $name || 1 === $caught && !\in_array($this->sign(), ['&', '=', ',', 'this'], true)) {
                 $this->fail('unsupported', $token, ['what' => '[…]']);
             }
             $this->at += $caught;
         }
         ++$this->at;
         $brace = $this->is('(') ? ($this->closingOf($this->at) ?? $this->at) + 1 : $this->at;
+        $copied = $this->copiedIn($brace, $byName, $takesAll);
         if ('{' !== ($this->tokens[$brace]->text ?? '') || 'return' !== ($this->tokens[$brace + 1]->text ?? '')) {
-            return $this->rowsLambda($token);
+            return [] === $copied ? $this->rowsLambda($token) : $this->fail('unsupported', $token, ['what' => '[…]']);
         }
         $names = [];
         $known = $this->types[$this->scope] ?? [];
@@ -689,8 +694,37 @@ abstract class CppExpressions extends BraceExpressions
         if (!$this->accept('}')) {
             $this->fail('unsupported', $token, ['what' => '[&](…) { … }']);
         }
+        $made = new Lambda($names, $value);
+        $copied = array_values(array_diff($copied, $names));
+        foreach ($copied as $name) {
+            $this->read($name, $token->offset);
+        }
 
-        return new Lambda($names, $value);
+        return [] === $copied ? $made : new MethodCall(new Lambda($copied, $made), MethodCall::CALL, array_map(static fn (string $name): Expression => new VariableRead($name), $copied));
+    }
+
+    /**
+     * The variables that a small function has as they were when it was made (C++17, 8.1.5.2), and that change elsewhere.
+     *
+     * @param int                 $brace  that opens its rows
+     * @param array<string, true> $byName those that stand in its square brackets
+     *
+     * @return list<string>
+     */
+    private function copiedIn(int $brace, array $byName, bool $takesAll): array
+    {
+        $copied = [];
+        for ($at = $brace, $end = $this->partners[$brace] ?? $brace; $at < $end; ++$at) {
+            $name = $this->tokens[$at]->text;
+            if (TokenKind::Name !== $this->tokens[$at]->kind || '.' === $this->tokens[$at - 1]->text || !isset($byName[$name]) && (!$takesAll || !$this->isVariable($name)) || isset($copied[$name])) {
+                continue;
+            }
+            if (1 < preg_match_all('/(?<![\w.>])'.preg_quote($name, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--|\[[^\]\n]*\]\s*[-+*\/%]?=(?!=)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.preg_quote($name, '/').'\b|>>\s*'.preg_quote($name, '/').'\b/', $this->text)) {
+                $copied[$name] = $name;
+            }
+        }
+
+        return array_values($copied);
     }
 
     protected function literal(Token $token): Expression

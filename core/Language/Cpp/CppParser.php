@@ -2007,7 +2007,9 @@ final class CppParser extends CppExpressions
         $braces = $this->accept('=') || $this->is('{') ? $this->peek() : null;
         if ('char' === $type && 1 === \count($sizes) && (null === $braces || TokenKind::Text === $braces->kind)) {
             // Letters in a row are a text (C++17, 11.6.2).
-            return ['string', null === $braces ? new TextLiteral('') : $this->value(), $sizes[0] ?? new NumberLiteral(0)];
+            $text = null === $braces ? new TextLiteral('') : $this->value();
+
+            return ['string', $text, $sizes[0] ?? new NumberLiteral($text instanceof TextLiteral ? \strlen($text->value) + 1 : 0)];
         }
         if (null !== $braces && '{' !== $braces->text) {
             $this->fail('brace_wanted', $braces, ['word' => '[]']);
@@ -2015,6 +2017,13 @@ final class CppParser extends CppExpressions
         $given = null === $braces ? new ListLiteral([]) : $this->braced($braces, $list);
         if (null === $braces && \in_array(null, $sizes, true)) {
             $this->fail('value_missing', null, ['after' => '[']);
+        }
+
+        $letters = 'char' === $type && 1 === \count($sizes) && $given instanceof ListLiteral ? $given->items : [];
+        $texts = array_filter(array_map(static fn (Expression $letter): ?string => $letter instanceof TextLiteral ? $letter->value : null, $letters), is_string(...));
+        if ([] !== $texts && \count($texts) === \count($letters) && "\0" === end($texts)) {
+            // Letters that end with a nought are a text of C.
+            return ['string', new TextLiteral(implode('', \array_slice($texts, 0, -1))), $sizes[0] ?? new NumberLiteral(\count($texts))];
         }
 
         // How many more there are shows only where the size is known.
@@ -2026,6 +2035,9 @@ final class CppParser extends CppExpressions
     /** An `array<int, 4>` has all its items, whatever it is given at first (C++17, 26.3.7.1). */
     private function filledUp(string $type, ?Expression $value): ?Expression
     {
+        if (null === $value && str_starts_with($type, 'optional<')) {
+            return new NothingLiteral();
+        }
         if (1 !== preg_match('/^array<(.*), ([0-9]++)>$/D', $type, $match) || null !== $value && !$value instanceof ListLiteral) {
             return $value;
         }
