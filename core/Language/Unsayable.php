@@ -102,6 +102,13 @@ final class Unsayable
                     if ($value instanceof Choice && $types->expression($part, $value)->isMixed() && ($value->then instanceof NothingLiteral || $value->otherwise instanceof NothingLiteral)) {
                         return true;
                     }
+                    $sides = $value instanceof Choice ? [$types->expression($part, $value->then), $types->expression($part, $value->otherwise)] : [];
+                    if ([] !== $sides && ($sides[0]->isTextual() && $sides[1]->isNumeric() || $sides[1]->isTextual() && $sides[0]->isNumeric())) {
+                        return true;
+                    }
+                    if ($value instanceof Operation && 'joined' === $value->key && $types->expression($part, $value->arguments[0])->isTextual()) {
+                        return true;
+                    }
                     $type = $value instanceof ListLiteral || $value instanceof MapLiteral ? $types->expression($part, $value) : null;
                     if (null !== $type && ($type->isMixed() || TypeKind::MaybeWhole === $type->element?->kind)) {
                         return true;

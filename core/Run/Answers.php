@@ -8,6 +8,8 @@ namespace Scrivlet\Core\Run;
 final class Answers
 {
     private int $offset = 0;
+    /** Whether reading met the end (C++17, 30.5.4.3). */
+    private bool $hasEnded = false;
 
     /** @param bool $waits whether a person sits before the program, who may still answer */
     public function __construct(private readonly string $text = '', private readonly bool $waits = false)
@@ -21,10 +23,12 @@ final class Answers
      */
     public function line(): string
     {
-        if ($this->offset >= \strlen($this->text)) {
+        $this->hasEnded = $this->offset >= \strlen($this->text);
+        if ($this->hasEnded) {
             throw $this->waits ? new AnswerWanted() : new RunError('no_answer', [], 'EOF when reading a line');
         }
         $end = strpos($this->text, "\n", $this->offset);
+        $this->hasEnded = false === $end;
         $end = false === $end ? \strlen($this->text) : $end;
         $line = substr($this->text, $this->offset, $end - $this->offset);
         $this->offset = $end + 1;
@@ -95,7 +99,12 @@ final class Answers
 
     public function clear(): void
     {
-        $this->failed = false;
+        $this->failed = $this->hasEnded = false;
+    }
+
+    public function hasEnded(): bool
+    {
+        return $this->hasEnded;
     }
 
     /** Passes over the rest of the line, its end too. */
@@ -126,15 +135,22 @@ final class Answers
     /** @throws RunError|AnswerWanted when all answers are used up */
     public function letter(): string
     {
-        return $this->next('/\\G\\s*([\x00-\x7f]|[\xc2-\xf4][\x80-\xbf]+)/');
+        $letter = $this->next('/\\G\\s*([\x00-\x7f]|[\xc2-\xf4][\x80-\xbf]+)/');
+        // Nothing behind it was looked at.
+        $this->hasEnded = false;
+
+        return $letter;
     }
 
     private function next(string $pattern): string
     {
         if ('' === trim(substr($this->text, min($this->offset, \strlen($this->text)))) || 1 !== preg_match($pattern, $this->text, $match, 0, $this->offset)) {
+            $this->hasEnded = true;
             throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
         }
         $this->offset += \strlen($match[0]);
+        // How far a number goes shows at the sign behind it.
+        $this->hasEnded = ctype_digit(substr($match[1], -1)) && $this->offset >= \strlen($this->text);
 
         return $match[1];
     }
@@ -147,9 +163,11 @@ final class Answers
     public function word(): string
     {
         if (1 !== preg_match('/\S+/', $this->text, $match, \PREG_OFFSET_CAPTURE, min($this->offset, \strlen($this->text)))) {
+            $this->hasEnded = true;
             throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
         }
         $this->offset = $match[0][1] + \strlen($match[0][0]);
+        $this->hasEnded = $this->offset >= \strlen($this->text);
 
         return $match[0][0];
     }

@@ -1373,7 +1373,7 @@ final class Compiler
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->expression($value), \array_slice($operation->arguments, 1))).')';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'maker', 'maker_of', 'open_class', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'maker', 'maker_of', 'open_class', 'answers_ended', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, self::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';

@@ -37,6 +37,7 @@ final class RealError
             null => self::named($error->kind, $language),
             FailureKind::Text => 'const char*',
             FailureKind::Whole => 'int',
+            FailureKind::Letters => 'string',
             FailureKind::Bare => 'string',
             default => (Language::Cpp === $language ? 'std::' : '').FailureNames::thrown($language, $error->raised),
         };

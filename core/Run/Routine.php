@@ -358,6 +358,11 @@ abstract class Routine
         return $error?->object?->entries["t$name"][1] ?? null;
     }
 
+    final protected function answersEnded(): bool
+    {
+        return $this->answers->hasEnded();
+    }
+
     final protected function printed(mixed ...$what): void
     {
         $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));

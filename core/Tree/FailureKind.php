@@ -34,15 +34,16 @@ enum FailureKind: string
     case Logic = 'logic';
     case Domain = 'domain';
     case Length = 'length';
-    /** A text or a whole number that C++ throws as it is. */
+    /** A text of C, a whole number or a text that C++ throws as it is. */
     case Text = 'text';
     case Whole = 'whole';
+    case Letters = 'letters';
     /** A text that JavaScript throws as it is. */
     case Bare = 'bare';
 
     /** Whether what is kept of it is the value thrown, not what a failure says. */
     public function isPlain(): bool
     {
-        return self::Text === $this || self::Whole === $this;
+        return \in_array($this, [self::Text, self::Whole, self::Letters], true);
     }
 }

@@ -273,6 +273,7 @@ return [
     'choice.kinds.domain' => 'a value outside of what is allowed',
     'choice.kinds.length' => 'a length that is too great',
     'choice.kinds.text' => 'a text that is thrown',
+    'choice.kinds.letters' => 'a string that is thrown',
     'choice.kinds.bare' => 'a text that is thrown as it is',
     'choice.kinds.whole' => 'a whole number that is thrown',
     'choice.level.at_once' => 'at once',

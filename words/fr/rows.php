@@ -273,6 +273,7 @@ return [
     'choice.kinds.domain' => 'une valeur hors de ce qui est permis',
     'choice.kinds.length' => 'une longueur trop grande',
     'choice.kinds.text' => 'un texte lancé',
+    'choice.kinds.letters' => 'une chaîne lancée',
     'choice.kinds.bare' => 'un texte lancé tel quel',
     'choice.kinds.whole' => 'un nombre entier lancé',
     'choice.level.at_once' => 'tout de suite',

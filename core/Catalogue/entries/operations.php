@@ -278,6 +278,7 @@ return [
     ['maker_of', 1, 1, 'type({0})', [], [], 'unknown'],
     ['open_class', 2, 9, '{0}', [], [], 'unknown'],
     ['failure_value', 1, 1, [], ['{0}'], [], 'unknown'],
+    ['answers_ended', 0, 0, [], [], ['cin.eof()'], 'truth'],
     ['hand_out', 1, 1, 'yield {0}', 'yield {0}', [], 'nothing'],
     ['hand_out_all', 1, 1, 'yield from {0}', 'yield* {0}', [], 'nothing'],
     ['next_step', 1, 1, [], '{0}.next()', [], 'item'],

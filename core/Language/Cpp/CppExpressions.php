@@ -1202,6 +1202,11 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
+        if ('cin' === $token->text && $this->is('.', 1) && $this->is('eof', 2) && $this->is('(', 3) && $this->is(')', 4) && !$this->isVariable('cin')) {
+            $this->at += 5;
+
+            return $this->postfix(new Operation('answers_ended'));
+        }
         if ('string' === $token->text && $this->is('::', 1) && $this->is('npos', 2)) {
             // What is not found has no place; counted from 0 there is none before the first.
             $this->at += 3;

@@ -2620,7 +2620,13 @@ final class CppParser extends CppExpressions
             ++$this->at;
             $kind = $own->text;
         } else {
-            $kind = $this->failureKind($isConst && $this->is('char') && $this->is('*', 1) ? 'char' : 'int');
+            $ahead = $this->is('std') && $this->is('::', 1) ? 2 : 0;
+            if ($this->is('string', $ahead) && !isset($this->classes['string'])) {
+                $this->at += $ahead + 1;
+                $kind = FailureKind::Letters;
+            } else {
+                $kind = $this->failureKind($isConst && $this->is('char') && $this->is('*', 1) ? 'char' : 'int');
+            }
         }
         $this->accept('const');
         $this->accept('&');
@@ -2674,6 +2680,11 @@ final class CppParser extends CppExpressions
             }
 
             return new Raise($this->newId(), $isText ? FailureKind::Text : FailureKind::Whole, $value);
+        }
+        $ahead = $this->is('std') && $this->is('::', 1) ? 2 : 0;
+        $isText = $this->is('string', $ahead) && ($this->is('(', $ahead + 1) || $this->is('{', $ahead + 1)) || TokenKind::Name === $value?->kind && 'string' === trim(str_replace('const', '', $this->types[$this->scope][$value->text] ?? $this->types[''][$value->text] ?? ''), ' &');
+        if ($isText) {
+            return new Raise($this->newId(), FailureKind::Letters, $this->value());
         }
         $kind = $this->failureKind('int');
         $opened = $this->peek();

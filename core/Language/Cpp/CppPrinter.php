@@ -904,6 +904,7 @@ final class CppPrinter extends BracePrinter
             null === $kind => ' (...)',
             FailureKind::Whole === $kind => " (int$behind)",
             FailureKind::Text === $kind => " (const char*$behind)",
+            FailureKind::Letters === $kind => " (const string&$behind)",
             default => ' (const '.FailureNames::caught(Language::Cpp, $kind).'&'.$behind.')',
         };
     }
@@ -948,7 +949,9 @@ final class CppPrinter extends BracePrinter
 
     protected function raise(Raise $raise): string
     {
-        return 'throw '.($raise->kind->isPlain() ? $this->expression($raise->says) : FailureNames::thrown(Language::Cpp, $raise->kind).'('.$this->expression($raise->says).')');
+        $isMade = FailureKind::Letters === $raise->kind && $raise->says instanceof TextLiteral;
+
+        return 'throw '.($isMade ? 'string('.$this->expression($raise->says).')' : ($raise->kind->isPlain() ? $this->expression($raise->says) : FailureNames::thrown(Language::Cpp, $raise->kind).'('.$this->expression($raise->says).')'));
     }
 
     protected function raiseObject(RaiseObject $raise): string

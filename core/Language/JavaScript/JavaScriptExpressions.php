@@ -233,7 +233,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function isOnlyAskedFor(string $name): bool
     {
         // The tokens may be those of a template alone.
-        if ($this->isVariable($name) || isset($this->functions[$name]) || 1 === preg_match('/(?<![\w$.])(?<!typeof )'.preg_quote($name, '/').'(?![\w$])/', $this->text)) {
+        $quoted = preg_quote($name, '/');
+        if ($this->isVariable($name) || isset($this->functions[$name]) || preg_match_all("/(?<![\\w$.])$quoted(?![\\w$])/", $this->text) > preg_match_all("/\\btypeof\\s+$quoted(?![\\w$])/", $this->text)) {
             return false;
         }
 
@@ -1221,7 +1222,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => '.find(…)']);
                 // no break
             case 'next':
-                if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, ['keys', 'values', 'entries', 'numbered', 'values_of'], true)) {
+                if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, ['keys', 'values', 'entries', 'numbered', 'keys_of', 'values_of', 'entries_of'], true)) {
                     return new Operation('next_step', [new Operation('started', [$receiver])]);
                 }
                 if (0 === $count && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
@@ -1564,7 +1565,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ('message' === $name && $receiver instanceof VariableRead && (isset($this->keptFailures[$receiver->name]) || $receiver->name === $this->itself && $this->isRaised($this->class))) {
             return new Operation('failure_text', [$receiver]);
         }
-        if (\in_array($name, ['size', 'len', 'Length'], true) && 1 !== preg_match('/\bnew\s+(?:Set|Map)\b/', $this->text) && 1 !== preg_match('/\b'.$name.'\s*:|\.'.$name.'\s*=[^=]/', $this->text)) {
+        if (\in_array($name, ['size', 'len', 'Length'], true) && 1 !== preg_match('/\bnew\s+(?:Set|Map)\b/', $this->text) && 1 !== preg_match('/\b'.$name.'\s*:|\.'.$name.'\s*=[^=]|\bget\s+'.$name.'\s*\(/', $this->text)) {
             $this->fail('Length' === $name ? 'capitals' : 'foreign_word', $token, ['name' => $name, 'word' => '.'.$name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
         }
         if ('length' !== $name && (levenshtein($name, 'length') <= 2 || count_chars($name, 1) === count_chars('length', 1)) && 1 !== preg_match('/\b'.$name.'\s*:/', $this->text)) {

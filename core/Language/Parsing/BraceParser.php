@@ -922,8 +922,9 @@ abstract class BraceParser extends ExpressionParser
         if ($this->is(';')) {
             return [$this->withoutVariable($id, $start, $opened)];
         }
-        $begin = $this->peek();
-        if (TokenKind::Name === $begin?->kind && \array_key_exists((string) $this->sign(1), self::CHANGES)) {
+        $isStep = $this->is('++') || $this->is('--');
+        $begin = $this->peek((int) $isStep);
+        if (TokenKind::Name === $begin?->kind && ($isStep || $this->is('++', 1) || $this->is('--', 1) || \array_key_exists((string) $this->sign(1), self::CHANGES))) {
             // `for (n %= 7; …; …)`: what comes first changes a variable.
             [$operator, $amount] = $this->step($begin->text);
             $row = $this->changed(new VariableRead($begin->text), $operator ?? Operator::Add, $amount, $begin->offset)->withId($this->newId());

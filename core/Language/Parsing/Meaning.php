@@ -517,6 +517,9 @@ final class Meaning
         return $this->types->expression($this->scope, $expression);
     }
 
+    /** What maps of JavaScript can do themselves (ECMAScript 2022, 24.1.3), and any object. */
+    private const OF_MAPS = ['get', 'set', 'has', 'delete', 'clear', 'forEach', 'keys', 'values', 'entries', 'hasOwnProperty', 'toString', 'toLocaleString', 'valueOf'];
+
     private function expression(Expression $expression): Expression
     {
         $names = $expression instanceof Lambda ? array_fill_keys($expression->parameters, StaticType::unknown()) : ($expression instanceof Collected ? $this->types->itemOf($this->scope, $expression) : []);
@@ -559,6 +562,10 @@ final class Meaning
             // Objects of several classes are of no class that is known.
             if (null === $object->class && !\in_array($object->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::Object, TypeKind::Copied], true)) {
                 $this->changed = true;
+                if (Language::JavaScript === $this->language && $object->isMap() && !$expression->otherwise instanceof Item && !\in_array($expression->method, self::OF_MAPS, true)) {
+                    // A plain object has no functions but those that it keeps.
+                    return $this->expression(new MethodCall(new Item($expression->object, new TextLiteral($expression->method)), MethodCall::CALL, $expression->arguments));
+                }
 
                 return $this->expression($expression->otherwise);
             }

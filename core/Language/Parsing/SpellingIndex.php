@@ -22,7 +22,7 @@ final class SpellingIndex
 
     private function __construct(Language $language)
     {
-        foreach (ValueOperations::all() as $key => $operation) {
+        foreach (array_diff_key(ValueOperations::all(), self::BY_PLACE) as $key => $operation) {
             foreach ($operation->spellings[$language->value] as $spelling) {
                 $this->add($key, (string) preg_replace('/^(?:\w+\?)?(?:\d+\|)?(?:await )?/', '', $spelling));
             }
@@ -46,6 +46,9 @@ final class SpellingIndex
     {
         return \count(array_filter($patterns, static fn (string $pattern): bool => '{' !== $pattern[0]));
     }
+
+    /** What is known by where it stands, not by its spelling, which may be that of something else. */
+    private const BY_PLACE = ['next_step' => true, 'failure_shown' => true, 'maker_of' => true];
 
     /** Properties whose names anything else may have as well: what they are asked of has to be known. */
     private const OF_SOME = ['size', 'name', 'message', '__name__'];

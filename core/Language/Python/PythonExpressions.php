@@ -381,7 +381,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ($items instanceof OwnValue && $this->yieldsAll($items->function)) {
             return new Operation('started', [$items]);
         }
-        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item) && 1 === preg_match('/\byield\b|\biter\s*\(/', $this->text)) {
+        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item || $items instanceof OwnValue || $items instanceof MethodCall) && 1 === preg_match('/\byield\b|\biter\s*\(/', $this->text)) {
             return $items;
         }
 

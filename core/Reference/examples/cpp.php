@@ -23,6 +23,7 @@ return [
     'operation.is_empty' => "vector<int> seeds = {8, 3};\ncout << seeds.empty() << endl;",
     'operation.last' => "vector<int> seeds = {8, 3};\ncout << seeds.back() << endl;",
     'operation.text_from' => "string word = \"Fernhollow\";\ncout << word.substr(4) << endl;",
+    'operation.answers_ended' => "if (cin.eof()) {\n    cout << \"no more\" << endl;\n} else {\n    cout << \"go on\" << endl;\n}",
     'operation.text_part' => "string word = \"Fernhollow\";\ncout << word.substr(4, 3) << endl;",
     'operation.next_answer' => "int number;\nwhile (cin >> number) {\n    cout << number << endl;\n}\ncout << \"done\" << endl;",
     'operation.next_line' => "string line;\nwhile (getline(cin, line)) {\n    cout << line << endl;\n}\ncout << \"done\" << endl;",

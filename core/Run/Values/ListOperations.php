@@ -107,7 +107,7 @@ trait ListOperations
     /** @return list<mixed> what a loop with several names goes over */
     public function rows(mixed $value): array
     {
-        return $value instanceof MapValue && 'set' !== $value->sort ? $this->entries($value)->items : $this->over($value);
+        return $value instanceof MapValue && 'set' !== $value->sort && !$this->can($value, '@iter') ? $this->entries($value)->items : $this->over($value);
     }
 
     public function asList(mixed $value): ListValue
