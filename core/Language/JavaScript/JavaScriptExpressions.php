@@ -1225,7 +1225,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, ['keys', 'values', 'entries', 'numbered', 'keys_of', 'values_of', 'entries_of'], true)) {
                     return new Operation('next_step', [new Operation('started', [$receiver])]);
                 }
-                if (0 === $count && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
+                if (0 === $count && 1 !== preg_match('/\bnext\s*(?::|\([^()]*\)\s*\{)/', $this->text) && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
                     return new Operation('next_step', [$receiver]);
                 }
                 break;

@@ -2126,6 +2126,7 @@ abstract class BraceParser extends ExpressionParser
 
                 return new SetVariable($this->newId(), $target->name, $value);
             }
+            $target = $this->ownLength($target);
             if ($target instanceof Item || $target instanceof Field) {
                 return $this->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->newId(), $target, $value);
             }
@@ -2162,6 +2163,17 @@ abstract class BraceParser extends ExpressionParser
     protected function kept(string $name, Expression $value): Expression
     {
         return $value;
+    }
+
+    /** An object may keep a number under the name that lists and texts have, too: `this.length = 0`. */
+    private function ownLength(Expression $target): Expression
+    {
+        if ($target instanceof MethodCall && 'length' === $target->method && null !== $target->otherwise && null === $this->ownerOf($this->class, 'length')) {
+            $target = $target->otherwise;
+        }
+        $isOwn = $target instanceof Operation && 'length' === $target->key && Language::JavaScript === $this->language() && '' !== $this->class && $target->arguments[0] == new VariableRead($this->itself);
+
+        return $isOwn ? new Field($target->arguments[0], 'length') : $target;
     }
 
     /**
@@ -2258,6 +2270,7 @@ abstract class BraceParser extends ExpressionParser
         if (null !== $set) {
             return $set;
         }
+        $target = $this->ownLength($target);
         if (!$target instanceof Item && !$target instanceof Field) {
             $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
         }

@@ -562,7 +562,7 @@ final class Meaning
             // Objects of several classes are of no class that is known.
             if (null === $object->class && !\in_array($object->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::Object, TypeKind::Copied], true)) {
                 $this->changed = true;
-                if (Language::JavaScript === $this->language && $object->isMap() && !$expression->otherwise instanceof Item && !\in_array($expression->method, self::OF_MAPS, true)) {
+                if (Language::JavaScript === $this->language && $object->isMap() && !$expression->otherwise instanceof Item && !($expression->otherwise instanceof Operation && \in_array($expression->otherwise->key, ['length', 'size'], true)) && !\in_array($expression->method, self::OF_MAPS, true)) {
                     // A plain object has no functions but those that it keeps.
                     return $this->expression(new MethodCall(new Item($expression->object, new TextLiteral($expression->method)), MethodCall::CALL, $expression->arguments));
                 }
@@ -601,6 +601,13 @@ final class Meaning
             $asked = $this->asked($expression->arguments[0]);
 
             return $asked === $expression->arguments[0] || Language::Python === $this->language ? $expression : new Operation('to_truth', [$asked]);
+        }
+        if ($expression instanceof Operation && 'length' === $expression->key && Language::JavaScript === $this->language && ($operands[0] instanceof VariableRead || $operands[0] instanceof Field || $operands[0] instanceof Item || $operands[0] instanceof MapLiteral)) {
+            $asked = $this->type($expression->arguments[0]);
+            if (TypeKind::Object === $asked->kind || $asked->isMap()) {
+                // Only lists and texts have a length that nobody gave them (ECMAScript 2022, 23.1.4.1).
+                return null === $asked->class ? new Item($expression->arguments[0], new TextLiteral('length')) : new Field($expression->arguments[0], 'length');
+            }
         }
         if ($expression instanceof Operation) {
             return $this->operation($expression);

@@ -267,6 +267,8 @@ trait ListOperations
         return $this->count_(match (true) {
             \is_string($value) => mb_strlen($value),
             $value instanceof ListValue => \count($value->items),
+            // What an object keeps under that name.
+            $value instanceof MapValue && '' !== $value->class && \is_float($value->entries['tlength'][1] ?? null) => (int) $value->entries['tlength'][1],
             $value instanceof MapValue => \count($value->entries),
             default => throw new RunError('no_length'),
         });
