@@ -102,7 +102,7 @@ final readonly class PlainValue
         $with = [] === $call->arguments ? '' : '_with';
         $arguments = $this->listed($call->arguments);
 
-        return MethodCall::CALL === $name
+        return \in_array($name, [MethodCall::CALL, MethodCall::SIGN], true)
             ? $this->phrases->fill($function.$with, ['function' => $this->noun($object), 'arguments' => $arguments])
             : $this->phrases->fill($method.$with, ['object' => $this->noun($object, true), 'method' => $name, 'arguments' => $arguments]);
     }

@@ -30,7 +30,6 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
-use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -1147,6 +1146,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
                 break;
             case 'toFixed':
+                $first ??= new NumberLiteral(0);
                 if ($first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 && $first->value < 10) {
                     return new Operation('formatted', [$receiver, new TextLiteral(".{$first->value}f")]);
                 }
@@ -1546,18 +1546,6 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $this->at += 6;
 
         return new Operation('started', [$container]);
-    }
-
-    /** Whether a value may be found twice. */
-    private function isSteady(Expression $value): bool
-    {
-        foreach (Walk::expressions($value) as $part) {
-            if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || 'found_next' === $part->key)) {
-                return false;
-            }
-        }
-
-        return true;
     }
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression

@@ -794,8 +794,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ('message' === $name->text && $this->plainCaught) {
             return $this->plainName($name);
         }
-        if ($this->is('.') && $this->is('name', 1)) {
-            $this->at += 2;
+        $isOfMaker = $this->is('.') && $this->is('constructor', 1) && $this->is('.', 2) && $this->is('name', 3);
+        if ($isOfMaker || $this->is('.') && $this->is('name', 1)) {
+            $this->at += $isOfMaker ? 4 : 2;
 
             return new Operation('failure_name', [$this->plainName($name)]);
         }

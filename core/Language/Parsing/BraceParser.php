@@ -51,6 +51,7 @@ use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\UnreadExpression;
@@ -501,7 +502,7 @@ abstract class BraceParser extends ExpressionParser
             'throw' => [$this->raise($token)],
             'catch', 'finally' => $this->fail('without_try', $token, ['word' => $token->text]),
             'break', 'continue' => TokenKind::Name === ($label = $this->peek(1))?->kind && !isset($this->begins[$this->at + 1]) ? $this->leavingTo($token, $label->text) : [$this->leaving($token)],
-            'return' => [$this->giveBack($token)],
+            'return' => $this->giveBack($token),
             default => $this->plainRows($token),
         };
     }
@@ -1801,7 +1802,8 @@ abstract class BraceParser extends ExpressionParser
         return null;
     }
 
-    private function giveBack(Token $token): Statement
+    /** @return list<Statement> */
+    private function giveBack(Token $token): array
     {
         if (!$this->isInFunction()) {
             $this->fail('outside_function', $token);
@@ -1812,23 +1814,33 @@ abstract class BraceParser extends ExpressionParser
             $this->semicolon();
             if ([] !== $this->turns && null !== $turn = $this->turns[array_key_last($this->turns)]) {
                 // A function that is called for each item ends its turn.
-                return $turn === \count($this->loops) ? $this->ended(new ContinueLoop($this->newId()), $token->offset) : $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
+                return $turn === \count($this->loops) ? [$this->ended(new ContinueLoop($this->newId()), $token->offset)] : $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
             }
 
             $made = $this->gatheredSoFar();
 
-            return $this->ended(null === $made ? new LeaveFunction($this->newId()) : new GiveBack($this->newId(), new VariableRead($made)), $token->offset);
+            return [$this->ended(null === $made ? new LeaveFunction($this->newId()) : new GiveBack($this->newId(), new VariableRead($made)), $token->offset)];
         }
         if (null !== $this->gatheredSoFar()) {
             $this->fail('unsupported', $token, ['what' => 'function* … { return … }']);
         }
-        if ([] !== $this->turns && null !== $this->turns[array_key_last($this->turns)]) {
+        $turn = [] === $this->turns ? null : $this->turns[array_key_last($this->turns)];
+        if (null !== $turn && $turn !== \count($this->loops)) {
             $this->fail('unsupported', $token, ['what' => '.forEach(… return …)']);
         }
+        $start = $this->offset();
         $value = $this->valueGivenBack();
+        if (null !== $turn) {
+            // Nobody gets what the turn gives back.
+            $rows = [...$this->isSteady($value) ? [] : [$this->performed($value, $start, $this->endOffset())], new ContinueLoop($this->newId())];
+            $this->semicolon();
+            $this->cutTogether($rows, $token->offset);
+
+            return $rows;
+        }
         $this->semicolon();
 
-        return $this->ended(new GiveBack($this->newId(), $value), $token->offset);
+        return [$this->ended(new GiveBack($this->newId(), $value), $token->offset)];
     }
 
     /** What stands behind `return`; what the function gives may say what braces make. */
@@ -2127,6 +2139,11 @@ abstract class BraceParser extends ExpressionParser
                 return new SetVariable($this->newId(), $target->name, $value);
             }
             $target = $this->ownLength($target);
+            $kept = $target instanceof Item && $target->index instanceof TextLiteral ? $target->index->value : null;
+            if (null !== $kept && $this->isFunctionByText($target->container)) {
+                // A function that keeps something.
+                $this->failAt('unsupported', $start, max(1, $this->endOffset() - $start), ['what' => "….$kept = …"]);
+            }
             if ($target instanceof Item || $target instanceof Field) {
                 return $this->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->newId(), $target, $value);
             }
@@ -2163,6 +2180,15 @@ abstract class BraceParser extends ExpressionParser
     protected function kept(string $name, Expression $value): Expression
     {
         return $value;
+    }
+
+    /** Whether the text gives a name to a function and to nothing else, as far as JavaScript goes. */
+    private function isFunctionByText(Expression $value): bool
+    {
+        $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference ? $value->function : null);
+        $quoted = preg_quote((string) $name, '/');
+
+        return null !== $name && Language::JavaScript === $this->language() && !isset($this->classes[$name]) && 1 === preg_match("/\\b(?:const|let|var)\\s+$quoted\\s*=\\s*(?:async\\s*)?(?:function\\b|\\([^()]*\\)\\s*=>|\\w+\\s*=>)/", $this->text);
     }
 
     /** An object may keep a number under the name that lists and texts have, too: `this.length = 0`. */

@@ -717,6 +717,18 @@ abstract class ExpressionParser extends Parser
         return $this->postfix($this->plainName($token));
     }
 
+    /** Whether a value may be found twice. */
+    protected function isSteady(Expression $value): bool
+    {
+        foreach (Walk::expressions($value) as $part) {
+            if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || 'found_next' === $part->key)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** A text made of what a failure says is that. */
     protected function asSaid(Expression $value): Expression
     {
