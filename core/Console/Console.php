@@ -80,6 +80,9 @@ final readonly class Console
 
         TEXT;
 
+    /** Steps of a run that only shows how large numbers become. */
+    private const TRIED = 200_000;
+
     /**
      * @param \Closure(string): mixed $out
      * @param \Closure(string): mixed $err
@@ -225,6 +228,9 @@ final readonly class Console
             return 2;
         }
         $text = null === $target ? '' : Unsayable::text($program, $target);
+        if (Language::Cpp === $target && $this->growsTooLarge($program, $own ?? Language::Python)) {
+            throw new Refusal('console.too_large');
+        }
         ($this->out)(match ($to) {
             'blocks' => self::blocks($program),
             DrawingModule::NAME => DrawingModulePrinter::text($program),
@@ -233,6 +239,15 @@ final readonly class Console
         });
 
         return 0;
+    }
+
+    /** Whether a number becomes larger than C++ keeps it, as far as a short run without answers shows, and only there. */
+    private function growsTooLarge(Program $program, Language $own): bool
+    {
+        $limits = new Limits(steps: self::TRIED, milliseconds: 1000, work: self::TRIED);
+        $outcome = Runner::run($program, Language::Cpp, 1, $limits, false);
+
+        return \in_array($outcome->error?->kind, ['too_large_int', 'too_large_long'], true) && $outcome->error->kind !== Runner::run($program, $own, 1, $limits, false)->error?->kind;
     }
 
     private static function blocks(Program $program): string

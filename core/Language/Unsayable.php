@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
@@ -59,6 +60,14 @@ final class Unsayable
         if (null !== $refusal) {
             throw $refusal;
         }
+        $kinds = Language::Cpp === $other ? new KindsOfCpp($program, (new Analysis($program))->types()) : null;
+        $shared = $kinds?->sharedList();
+        if (null !== $shared) {
+            throw new Refusal('console.no_words', ['language' => $other->title(), 'key' => $shared]);
+        }
+        if (true === $kinds?->areOthers()) {
+            throw new Refusal('console.kinds');
+        }
         $text = $other->print($program)->text();
         // Nothing is kept in a list or a map of C++ whose type is left open.
         if (Language::Cpp === $other && (self::mixes($program) || 1 === preg_match('/\\b(?:vector|map|unordered_map)<[^;=(){}]*\\bauto\\b/', $text))) {
@@ -100,13 +109,6 @@ final class Unsayable
                         return true;
                     }
                     if ($value instanceof Choice && $types->expression($part, $value)->isMixed() && ($value->then instanceof NothingLiteral || $value->otherwise instanceof NothingLiteral)) {
-                        return true;
-                    }
-                    $sides = $value instanceof Choice ? [$types->expression($part, $value->then), $types->expression($part, $value->otherwise)] : [];
-                    if ([] !== $sides && ($sides[0]->isTextual() && $sides[1]->isNumeric() || $sides[1]->isTextual() && $sides[0]->isNumeric())) {
-                        return true;
-                    }
-                    if ($value instanceof Operation && 'joined' === $value->key && $types->expression($part, $value->arguments[0])->isTextual()) {
                         return true;
                     }
                     $type = $value instanceof ListLiteral || $value instanceof MapLiteral ? $types->expression($part, $value) : null;
@@ -483,6 +485,10 @@ final class Unsayable
                     return $operation->example();
                 }
                 // Each language has its own names for the kinds of values.
+                if ($value instanceof Operation && Given::is($value) && $row instanceof ChangeVariable && $value->arguments[0] == new VariableRead($row->variable)) {
+                    // Which of both is found first is another thing in each language (C++17, 8.18; ECMAScript 2022, 13.15.2).
+                    return "$row->variable += … $row->variable++";
+                }
                 if ($value instanceof Operation && 'or_else' === $value->key && Language::JavaScript !== $other && self::happens($value->arguments[1])) {
                     // Elsewhere both would be reckoned.
                     return '??';

@@ -286,6 +286,7 @@ return [
     'console.without_sign' => 'This program reckons with numbers without a sign, which begin again at zero in C++ behind the largest one. In {language} they would not.',
     'console.no_words' => '{language} has no words for “{key}” here yet.',
     'console.failures' => 'What this program catches would not be caught in {language}: its machine fails in other places, or in other ways. So it is not written over.',
+    'console.too_large' => 'A number becomes larger here than C++ keeps one in an int, so there is no such text in C++.',
     'console.kinds' => 'Values of several kinds come together here. In C++ a list, and what a function gives, are of one kind only, so there is no such text in C++.',
     'console.mixed' => '{names} holds values of several kinds. In C++ a variable, and a list, holds one kind only, so there is no such text in C++.',
     'console.ending' => 'I can’t tell the language of {file}. Its name should end in .py, .js, .cpp or .scrivlet.json.',

@@ -286,6 +286,7 @@ return [
     'console.without_sign' => 'Ce programme calcule avec des nombres sans signe, qui reprennent à zéro en C++ après le plus grand. En {language}, ils ne le feraient pas.',
     'console.no_words' => '{language} n’a pas encore de mots ici pour « {key} ».',
     'console.failures' => 'Ce que ce programme rattrape ne le serait pas en {language} : sa machine échoue à d’autres endroits, ou autrement. Il n’est donc pas traduit.',
+    'console.too_large' => 'Un nombre devient ici plus grand que ce que C++ garde dans un int : il n’y a donc pas de tel texte en C++.',
     'console.kinds' => 'Des valeurs de plusieurs sortes se rencontrent ici. En C++, une liste et ce que donne une fonction sont d’une seule sorte : il n’y a donc pas de tel texte en C++.',
     'console.mixed' => '{names} contient des valeurs de plusieurs sortes. En C++, une variable, comme une liste, n’en contient qu’une seule : il n’y a pas un tel texte en C++.',
     'console.ending' => 'Je ne reconnais pas le langage de {file}. Son nom doit finir par .py, .js, .cpp ou .scrivlet.json.',

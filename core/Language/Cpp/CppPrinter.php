@@ -338,7 +338,7 @@ final class CppPrinter extends BracePrinter
         }
         $text = match (true) {
             $type->isMap() => $this->need('keys').'('.$this->expression($over).')',
-            $over instanceof ListLiteral => '{'.$this->listed($over->items).'}',
+            $over instanceof ListLiteral => ([] === $over->items ? 'vector<int>' : '').'{'.$this->listed($over->items).'}',
             default => $this->lifted($over, 0),
         };
         $item = $this->types->gone($this->part, $loop)[0];

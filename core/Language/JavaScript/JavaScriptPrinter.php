@@ -275,7 +275,7 @@ final class JavaScriptPrinter extends BracePrinter
         }
         $values = 1 === \count($set->values) ? $this->expression($set->values[0]) : '['.$this->listed($set->values).']';
 
-        return '['.$this->listed($set->targets).'] = '.$values;
+        return '['.implode(', ', array_map($this->targetText(...), $set->targets)).'] = '.$values;
     }
 
     protected function declaration(Declaration $declaration): void
@@ -343,9 +343,12 @@ final class JavaScriptPrinter extends BracePrinter
     /** `at` only gives: a place counted from the end is put into by its number. */
     protected function itemTarget(SetItem $set): string
     {
-        return $set->target instanceof Item && $set->target->index instanceof NumberLiteral && $set->target->index->value < 0
-            ? $this->expression(self::counted($set->target))
-            : parent::itemTarget($set);
+        return $this->targetText($set->target);
+    }
+
+    private function targetText(Expression $target): string
+    {
+        return $this->expression($target instanceof Item && $target->index instanceof NumberLiteral && $target->index->value < 0 ? self::counted($target) : $target);
     }
 
     private function item(Item $item): string

@@ -525,6 +525,10 @@ final class Types
         if (null !== $operands[0]->class) {
             return $this->answered($part, new MethodCall($expression->left, '@'.$operator->value, [$expression->right]));
         }
+        if (Operator::Add === $operator && ($operands[0]->isTextual() && $operands[1]->isNumeric() || $operands[1]->isTextual() && $operands[0]->isNumeric())) {
+            // Where that is not refused it is a text.
+            return StaticType::text();
+        }
         if (Operator::Add === $operator && ($operands[0]->isTextual() || $operands[0]->isList())) {
             return $operands[0]->join($operands[1]);
         }
