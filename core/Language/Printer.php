@@ -593,6 +593,10 @@ abstract class Printer
             return $name.' -= '.$this->expression(new NumberLiteral(-$amount->value));
         }
 
+        if (Operator::Join === $change->operator && Language::JavaScript !== $this->language() && $this->type($amount)->isWhole()) {
+            $amount = new Operation('to_text', [$amount]);
+        }
+
         return $this->changed($name, new VariableRead($change->variable), $change->operator, $amount);
     }
 

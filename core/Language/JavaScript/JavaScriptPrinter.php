@@ -290,7 +290,12 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function changeSign(Operator $operator, Expression $was, Expression $amount): ?string
     {
-        return Operator::Power === $operator ? '**=' : parent::changeSign($operator, $was, $amount);
+        return match (true) {
+            Operator::Power === $operator => '**=',
+            // A number behind a text makes a text (ECMAScript 2022, 13.15.3).
+            Operator::Join === $operator && $this->type($was)->isTextual() && $this->type($amount)->isNumeric() => '+=',
+            default => parent::changeSign($operator, $was, $amount),
+        };
     }
 
     /** Whether a pattern can stand between two strokes (ECMA-262, 12.9.5). */
