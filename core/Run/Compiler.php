@@ -1603,6 +1603,8 @@ final class Compiler
         $value = $this->types->inside(array_fill_keys($lambda->parameters, StaticType::unknown()), fn (): string => $this->expression($lambda->value));
         $this->inner = $before;
 
+        // What JavaScript is not given is undefined (ECMAScript 2022, 10.2.11).
+        $names = Language::JavaScript === $this->language ? array_map(static fn (string $name): string => "$name = null", $names) : $names;
         $code = Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
 
         return Language::Python === $this->language && $this->asksForNames() ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;

@@ -83,7 +83,8 @@ final readonly class Checker
             }
         }
 
-        return !isset($this->parser->functions[$use->name]);
+        // A name may get its value in the condition of the choice before which it stands (The Python Language Reference, 6.13).
+        return !isset($this->parser->functions[$use->name]) && 1 !== preg_match('/\G\w+\s*:=/', $this->parser->source(), $match, 0, $written);
     }
 
     private function unknown(NameUse $use): Mistake

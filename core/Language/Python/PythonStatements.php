@@ -105,6 +105,11 @@ abstract class PythonStatements extends PythonExpressions
                 $this->fail('unknown_library', $module, ['name' => $module->text]);
             }
             ++$this->at;
+            if ($this->is('.')) {
+                // A part of a library.
+                $this->silence($this->at, $this->until);
+                $this->fail('unsupported', $module, ['what' => ($isFrom ? 'from ' : 'import ').$module->text.'.'.($this->peek(1)->text ?? '')]);
+            }
             $as = $module->text;
             if (!$isFrom && $this->accept('as')) {
                 $as = $this->peek()->text ?? $this->fail('name_missing');
@@ -325,6 +330,10 @@ abstract class PythonStatements extends PythonExpressions
         $first = $this->target();
         $targets = [$first];
         while ($this->accept(',')) {
+            if ($this->is('=') && 1 === \count($targets)) {
+                // The one item of what holds no other.
+                $this->fail('unsupported', $this->peek(), ['what' => '…, = …']);
+            }
             if (null === $this->peek() || $this->is('=')) {
                 break;
             }
@@ -466,6 +475,9 @@ abstract class PythonStatements extends PythonExpressions
         $only = $targets[0];
         $only = $only instanceof Operation && 'as_tuple' === $only->key ? $only->arguments[0] : $only;
         if (1 === \count($targets) && $only instanceof ListLiteral && [] !== $only->items) {
+            if (1 === \count($only->items)) {
+                $this->failAt('unsupported', $start, max(1, $this->endOffset() - $start), ['what' => '[…] = …']);
+            }
             // `(x, y) = point`, `[first, second] = beds`
             $targets = $only->items;
             $values = 1 === \count($values) && $values[0] instanceof Operation && 'as_tuple' === $values[0]->key && $values[0]->arguments[0] instanceof ListLiteral ? $values[0]->arguments[0]->items : $values;
