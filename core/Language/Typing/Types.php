@@ -525,7 +525,7 @@ final class Types
         if (null !== $operands[0]->class) {
             return $this->answered($part, new MethodCall($expression->left, '@'.$operator->value, [$expression->right]));
         }
-        if (Operator::Add === $operator && ($operands[0]->isTextual() && $operands[1]->isNumeric() || $operands[1]->isTextual() && $operands[0]->isNumeric())) {
+        if (Operator::Add === $operator && (TypeKind::Text === $operands[0]->kind && $operands[1]->isNumeric() || TypeKind::Text === $operands[1]->kind && $operands[0]->isNumeric())) {
             // Where that is not refused it is a text.
             return StaticType::text();
         }
@@ -537,7 +537,8 @@ final class Types
         }
         if (Operator::Multiply === $operator) {
             foreach ($operands as $operand) {
-                if ($operand->isTextual() || $operand->isList()) {
+                // What may be a text may be one several times.
+                if ($operand->isTextual() || $operand->isList() || $operand->isMixed()) {
                     return $operand;
                 }
             }
