@@ -48,6 +48,9 @@ trait NamesOfPlaces
     /** `int* p = beds;`, `const Bed* p = &beds[2];`: a pointer into an array that is moved on, or reckoned with; null for any other. */
     private function movedPointer(Token $token, Token $name): ?Statement
     {
+        if (TokenKind::Name !== $name->kind) {
+            return null;
+        }
         $at = $this->at;
         $mistakes = \count($this->mistakes);
         $this->at += 2;

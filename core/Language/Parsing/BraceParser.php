@@ -43,6 +43,7 @@ use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\Rescue;
@@ -1832,7 +1833,13 @@ abstract class BraceParser extends ExpressionParser
         $value = $this->valueGivenBack();
         if (null !== $turn) {
             // Nobody gets what the turn gives back.
-            $rows = [...$this->isSteady($value) ? [] : [$this->performed($value, $start, $this->endOffset())], new ContinueLoop($this->newId())];
+            $isPrinted = $value instanceof Operation && 'printed' === $value->key;
+            $does = match (true) {
+                $isPrinted => [new PrintLine($this->newId(), $value->arguments)],
+                $this->isSteady($value) => [],
+                default => [$this->performed($value, $start, $this->endOffset())],
+            };
+            $rows = [...$does, new ContinueLoop($this->newId())];
             $this->semicolon();
             $this->cutTogether($rows, $token->offset);
 
