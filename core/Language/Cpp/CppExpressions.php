@@ -82,6 +82,9 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function type(): ?string
     {
+        if (0 === $this->typesAround && [] !== $this->halved) {
+            $this->madeWhole();
+        }
         $start = $this->at;
         $words = [];
         while (\in_array($this->sign(), ['const', 'static', 'constexpr', 'inline', 'unsigned', 'long', 'short', 'signed'], true)) {
@@ -102,8 +105,7 @@ abstract class CppExpressions extends BraceExpressions
             // What is compared shows in the type around it (C++17, 23.14.7).
             $this->at += $this->is('>', 2) ? 3 : 2;
             if ($this->is('>>')) {
-                // @phpstan-ignore assign.propertyType (the token is there already)
-                $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $this->tokens[$this->at]->offset + 1);
+                $this->halve();
             }
 
             return 'greater<int>';
@@ -149,10 +151,7 @@ abstract class CppExpressions extends BraceExpressions
                 $inner[] = $type;
             } while ($this->accept(','));
             if ($this->is('>>')) {
-                // Two types end here; the outer one takes the other half.
-                $token = $this->tokens[$this->at];
-                // @phpstan-ignore assign.propertyType (the token is there already)
-                $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $token->offset + 1);
+                $this->halve();
             } elseif (!$this->accept('>')) {
                 $this->at = $start;
 
@@ -1624,6 +1623,29 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return $compared->left instanceof VariableRead ? new Operation($isDown ? 'sort_down' : 'sort', [$list]) : new Operation($isDown ? 'sort_down_by' : 'sort_by', [$list, new Lambda([$one], $compared->left)]);
+    }
+
+    /** @var array<int, Token> signs of which the first half ended an inner type, as they were */
+    private array $halved = [];
+
+    /** Two types end here: the outer one takes the other half. */
+    private function halve(): void
+    {
+        $this->halved[$this->at] = $this->tokens[$this->at];
+        // @phpstan-ignore assign.propertyType (the token is there already)
+        $this->tokens[$this->at] = new Token(TokenKind::Sign, '>', $this->tokens[$this->at]->offset + 1);
+    }
+
+    /** What is read once more is whole again. */
+    private function madeWhole(): void
+    {
+        foreach ($this->halved as $at => $token) {
+            if ($at >= $this->at) {
+                // @phpstan-ignore assign.propertyType (the token is there already)
+                $this->tokens[$at] = $token;
+                unset($this->halved[$at]);
+            }
+        }
     }
 
     /** `string::size_type`, behind whose first word it stands then: `::` and what a container calls its places and its sizes (C++17, 26.2.1). */

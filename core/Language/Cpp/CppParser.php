@@ -277,7 +277,7 @@ final class CppParser extends CppExpressions
                 $this->functions[$foretold] = [0, 0, []];
             }
             if (TokenKind::Name !== $token->kind || '(' !== $after?->text || null === $before || 'main' === $token->text
-                || !(isset(TypeNames::PLAIN[$before->text]) || 'void' === $before->text || 'string' === $before->text || isset($this->classes[$before->text]) || isset($anyTypes[$before->text]) || \in_array($before->text, ['>', '*', '&'], true) && 0 === $depth)) {
+                || !(isset(TypeNames::PLAIN[$before->text]) || 'void' === $before->text || 'string' === $before->text || isset($this->classes[$before->text]) || isset($anyTypes[$before->text]) || \in_array($before->text, ['>', '>>', '*', '&'], true) && 0 === $depth)) {
                 continue;
             }
             $closing = $this->closingOf($index + 1);
