@@ -107,7 +107,7 @@ final readonly class KindsOfCpp
     {
         $kinds = array_map(fn (Expression $operand): StaticType => $this->types->expression($part, $operand), $value->operands());
         if ($value instanceof Binary) {
-            return $value->operator->isArithmetic() && [] !== array_filter([...$kinds], fn (StaticType $kind): bool => $this->isNoNumber($kind))
+            return $value->operator->isArithmetic() && [] !== array_filter($kinds, fn (StaticType $kind): bool => $this->isNoNumber($kind))
                 && !(Operator::Add === $value->operator && $kinds[0]->isTextual() && $kinds[1]->isTextual());
         }
         if ($value instanceof Unary) {

@@ -98,6 +98,7 @@ return [
     'run.size_changed' => 'The loop goes over this map or set while it becomes larger or smaller. Go over a copy, or gather the changes first.',
     'run.not_begun' => 'Nothing comes next here: only what hands out one thing after another can be asked for that.',
     'run.open_class' => 'No {name} can be made: its class leaves methods open, which only classes of its kind have.',
+    'run.makes_itself' => 'What hands things out asks itself for the next one, which it is just making.',
     'run.no_more' => 'There is nothing left to take.',
     'run.empty_separator' => 'Nothing stands between parts here: say at which sign the text is split, or make a list of its letters with list(…).',
     'run.fixed_list' => 'This stays as it is, as a tuple does, or what is frozen: nothing can be put into it. Make a list of its own of it.',

@@ -98,6 +98,7 @@ return [
     'run.size_changed' => 'La boucle parcourt ce dictionnaire ou cet ensemble pendant qu’il grandit ou rétrécit. Parcourez-en une copie, ou rassemblez d’abord les changements.',
     'run.not_begun' => 'Rien ne vient ensuite ici : seul ce qui remet une chose après l’autre se laisse demander la suite.',
     'run.open_class' => 'Aucun objet {name} ne se laisse créer : sa classe laisse ouvertes des méthodes que seules les classes dérivées possèdent.',
+    'run.makes_itself' => 'Ce qui remet des choses se demande à lui-même la suite, qu’il est en train de faire.',
     'run.no_more' => 'Il ne reste rien à prendre.',
     'run.empty_separator' => 'Il n’y a rien entre les morceaux : dis à quel signe couper le texte, ou fais une liste de ses lettres avec list(…).',
     'run.fixed_list' => 'Ceci reste tel quel, comme un tuple ou ce qui est figé : on n’y met rien. Fais-en une autre liste.',

@@ -165,7 +165,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $value = $at + 2 + (int) ('async' === ($this->tokens[$at + 2]->text ?? ''));
             $opens = '(' === ($this->tokens[$value]->text ?? '') ? $this->partners[$value] ?? $value : $value;
             // Kept under the name of a function of the text.
-            $isShort = (',' === $after || '}' === $after) && 1 === preg_match('/\bfunction\s+'.preg_quote($token->text, '/').'\s*\(|\b(?:const|let|var)\s+'.preg_quote($token->text, '/').'\s*=\s*(?:async\s*)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>)/', $this->text);
+            $isShort = (',' === $after || '}' === $after) && (1 === preg_match('/\bfunction\s+'.preg_quote($token->text, '/').'\s*\(/', $this->text) || $this->isGivenFunction($token->text));
             if ($isMethod || $isShort || ':' === $after && ('function' === ($this->tokens[$value]->text ?? '') || '=>' === ($this->tokens[$opens + 1]->text ?? ''))) {
                 $this->methodNames[$token->text] = true;
             }

@@ -2193,9 +2193,14 @@ abstract class BraceParser extends ExpressionParser
     private function isFunctionByText(Expression $value): bool
     {
         $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference ? $value->function : null);
-        $quoted = preg_quote((string) $name, '/');
 
-        return null !== $name && Language::JavaScript === $this->language() && !isset($this->classes[$name]) && 1 === preg_match("/\\b(?:const|let|var)\\s+$quoted\\s*=\\s*(?:async\\s*)?(?:function\\b|\\([^()]*\\)\\s*=>|\\w+\\s*=>)/", $this->text);
+        return null !== $name && Language::JavaScript === $this->language() && !isset($this->classes[$name]) && $this->isGivenFunction($name);
+    }
+
+    /** Whether a name gets a function where it is declared: `const ask = (bed) => …`. */
+    protected function isGivenFunction(string $name): bool
+    {
+        return 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($name, '/').'\s*=\s*(?:async\s*)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>)/', $this->text);
     }
 
     /** An object may keep a number under the name that lists and texts have, too: `this.length = 0`. */

@@ -1760,6 +1760,18 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
+    /** A method that is handed its class may be asked of an object, whose class it is handed then. */
+    protected function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
+    {
+        $owners = array_values(array_filter(array_keys($this->classes), fn (string|int $of): bool => isset($this->methods[$of][$method])));
+        $isOfSeveral = [] !== array_filter($owners, fn (string|int $of): bool => isset($this->ofSeveral["$of.$method"]));
+        if ($isOfSeveral && 1 < \count($owners)) {
+            $this->fail('unsupported', $this->tokens[$this->at - 1] ?? null, ['what' => ".$method(…)"]);
+        }
+
+        return $isOfSeveral ? new OwnValue("$owners[0].$method", [new Operation('maker_of', [$receiver]), ...$arguments]) : parent::calledOf($receiver, $method, $arguments, $class);
+    }
+
     /** `cls(name)`, `cls.small(name)` in a method that is handed one of several classes. */
     private function ofAnyClass(Token $token): Expression
     {

@@ -26,6 +26,7 @@ trait ListOperations
     {
         $begun = new ListValue([]);
         [$begun->once, $begun->more] = [true, $more];
+        $begun->busy = Language::JavaScript === $this->language() ? 'Generator is already running' : 'generator already executing';
 
         return $begun;
     }

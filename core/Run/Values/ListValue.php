@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Scrivlet\Core\Run\RunError;
+
 /** A list while a program runs: one object, so that two names can mean the same list. */
 final class ListValue
 {
@@ -15,7 +17,10 @@ final class ListValue
     public bool $once = false;
     /** Where the items that are handed out only once come from, as long as there may be more. */
     public ?\Generator $more = null;
+    /** What the real machine says where they are asked for while one is made. */
+    public string $busy = '';
     private bool $isAsked = false;
+    private bool $isMaking = false;
     /** @var list<string> of a record, whose class is what it was made as: the names of its places */
     public array $names = [];
     /** @var array{int, string}|null where a pattern found it, and in which text */
@@ -52,11 +57,18 @@ final class ListValue
 
     private function make(\Generator $more): void
     {
+        if ($this->isMaking) {
+            // What makes it asks for it itself (The Python Language Reference, 6.2.9.1).
+            throw new RunError('makes_itself', [], $this->busy);
+        }
+        $this->isMaking = true;
         try {
             $this->isAsked ? $more->next() : $more->current();
         } catch (\Throwable $error) {
             $this->more = null;
             throw $error;
+        } finally {
+            $this->isMaking = false;
         }
         $this->isAsked = true;
         if ($more->valid()) {

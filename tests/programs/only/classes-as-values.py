@@ -47,3 +47,19 @@ class B:
     def copy(self): return self.__class__(self.v)
 a = Own(); Own()
 print(Own.n, a.n, a.me(), B(1) == B(1), B(1) == Own(), B(3).copy().v)
+
+
+class Root:
+    @classmethod
+    def make(cls):
+        return cls()
+
+    def again(self):
+        return self.make()
+
+
+class Leaf(Root):
+    pass
+
+
+print(type(Leaf.make()).__name__, type(Leaf().again()).__name__, type(Leaf().make()).__name__)

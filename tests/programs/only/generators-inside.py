@@ -16,3 +16,15 @@ def wrap(items):
     yield from walk(10)
     yield "end"
 for v in wrap([1, 2]): print(v)
+
+
+def itself():
+    for thing in own:
+        yield thing
+
+
+own = itself()
+try:
+    print(next(own))
+except ValueError as busy:
+    print("busy", busy)

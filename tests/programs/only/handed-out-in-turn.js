@@ -18,3 +18,6 @@ function* take(n, it) { let i = 0; for (const x of it) { if (i++ >= n) return; y
 console.log([...take(3, ids('x'))]);
 let result = g.next(); while (!result.done) { console.log(result.value); result = g.next(); if (result.value === 'bed-5') break; }
 const [first, second] = ids('z'); console.log(first, second);
+function* itself() { for (const thing of own) yield thing; }
+const own = itself();
+try { own.next(); } catch (busy) { console.log(busy.name, busy.message); }
