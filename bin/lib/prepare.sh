@@ -85,7 +85,7 @@ prepare() {
   # Two of these commands at once wait for each other here, and only here.
   exec 9>var/prepare.lock
   flock 9
-  install_packages git unzip curl nginx-light libnginx-mod-nchan mariadb-server php8.2-fpm php8.2-cli php8.2-mysql php8.2-zip php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-gmp composer php-symfony-password-hasher php-symfony-rate-limiter "$@"
+  install_packages git unzip curl nginx-light libnginx-mod-nchan mariadb-server php8.2-fpm php8.2-cli php8.2-mysql php8.2-zip php8.2-mbstring php8.2-xml php8.2-intl php8.2-curl php8.2-gmp php8.2-apcu composer php-symfony-password-hasher php-symfony-rate-limiter "$@"
   command -v node >/dev/null || install_packages nodejs npm
   php_packages
   modern_node

@@ -66,11 +66,13 @@ final class Words
         $messages = [];
         foreach (glob("$folder/*.php") ?: [] as $file) {
             $subject = require $file;
-            foreach (\is_array($subject) ? $subject : throw new \UnexpectedValueException("$file gives no messages.") as $key => $message) {
-                if (!\is_string($key) || !\is_string($message) || isset($messages[$key])) {
-                    throw new \UnexpectedValueException("$key in $file is no message, or one more of its name.");
-                }
-                $messages[$key] = $message;
+            /** @var array<string, string> $subject looked at below */
+            $subject = \is_array($subject) ? $subject : throw new \UnexpectedValueException("$file gives no messages.");
+            $known = \count($messages);
+            // Taken over as a whole, since every request begins with it.
+            $messages += $subject;
+            if (\count($messages) !== $known + \count($subject) || \count(array_filter($subject, \is_string(...))) !== \count($subject) || array_is_list($subject) && [] !== $subject) {
+                throw new \UnexpectedValueException("What $file gives is no message, or one more of its name.");
             }
         }
 

@@ -24,16 +24,27 @@ final class SpellingIndex
     {
         foreach (array_diff_key(ValueOperations::all(), self::BY_PLACE) as $key => $operation) {
             foreach ($operation->spellings[$language->value] as $spelling) {
-                $this->add($key, (string) preg_replace('/^(?:\w+\?)?(?:\d+\|)?(?:await )?/', '', $spelling));
+                $this->add($key, $spelling);
             }
         }
-        foreach ([&$this->functions, &$this->methods] as &$forms) {
-            foreach ($forms as &$candidates) {
-                // Those with a fixed argument come first: `insert(0, x)` before `insert(i, x)`.
-                usort($candidates, static fn (array $a, array $b): int => self::fixed($b[1]) <=> self::fixed($a[1]));
-            }
-            unset($candidates);
+        $this->functions = array_map(self::fixedFirst(...), $this->functions);
+        $this->methods = array_map(self::fixedFirst(...), $this->methods);
+    }
+
+    /**
+     * Those with a fixed argument come first: `insert(0, x)` before `insert(i, x)`.
+     *
+     * @param list<array{string, list<string>}> $candidates
+     *
+     * @return list<array{string, list<string>}>
+     */
+    private static function fixedFirst(array $candidates): array
+    {
+        if (1 < \count($candidates)) {
+            usort($candidates, static fn (array $a, array $b): int => self::fixed($b[1]) <=> self::fixed($a[1]));
         }
+
+        return $candidates;
     }
 
     public static function of(Language $language): self
@@ -53,19 +64,27 @@ final class SpellingIndex
     /** Properties whose names anything else may have as well: what they are asked of has to be known. */
     private const OF_SOME = ['size', 'name', 'message', '__name__'];
 
+    /** Every request begins with some hundred spellings, so that one pattern finds what each is: method, function, property, name. */
+    private const FORMS = '/^(?:\w+\?)?(?:\d+\|)?(?:await )?(?:(\{\d\})\.(\w+)(?:\(([^()]*)\))?|@?([\w.]+)\(([^()]*)\)|([A-Z]?[\w.]+))$/';
+
     private function add(string $key, string $spelling): void
     {
-        $arguments = static fn (string $list): array => '' === $list ? [] : explode(', ', $list);
-        if (1 === preg_match('/^\{(\d)\}\.(\w+)\(([^()]*)\)$/', $spelling, $match)) {
-            $this->methods[$match[2]][] = [$key, ['{'.$match[1].'}', ...$arguments($match[3])]];
-        } elseif (1 === preg_match('/^@?([\w.]+)\(([^()]*)\)$/', $spelling, $match)) {
-            $this->functions[$match[1]][] = [$key, $arguments($match[2])];
-        } elseif (1 === preg_match('/^\{0\}\.(\w+)$/', $spelling, $match)) {
-            if (!\in_array($match[1], self::OF_SOME, true)) {
-                $this->properties[$match[1]] ??= $key;
-            }
-        } elseif (1 === preg_match('/^[A-Z]?[\w.]+$/', $spelling)) {
-            $this->properties[$spelling] ??= $key;
+        if (1 !== preg_match(self::FORMS, $spelling, $match, \PREG_UNMATCHED_AS_NULL)) {
+            return;
         }
+        [, $receiver, $member, $given, $function, $takes, $name] = $match;
+        if (null !== $member && null !== $given) {
+            $this->methods[$member][] = [$key, [(string) $receiver, ...self::arguments($given)]];
+        } elseif (null !== $function && null !== $takes) {
+            $this->functions[$function][] = [$key, self::arguments($takes)];
+        } elseif (null !== $name || !\in_array($member, self::OF_SOME, true)) {
+            $this->properties[(string) ($name ?? $member)] ??= $key;
+        }
+    }
+
+    /** @return list<string> */
+    private static function arguments(string $list): array
+    {
+        return '' === $list ? [] : explode(', ', $list);
     }
 }
