@@ -53,6 +53,6 @@ final readonly class ValueOperation
 
     public function hasEffect(): bool
     {
-        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put', 'pop_or', 'next_item', 'next_or', 'heap_pop', 'next_order', 'put_for', 'put_new', 'spliced', 'frozen', 'given', 'given_after', 'later', 'again_and_again', 'printed'], true);
+        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put', 'pop_or', 'next_item', 'next_or', 'heap_pop', 'next_order', 'put_for', 'put_new', 'took_away', 'spliced', 'frozen', 'given', 'given_after', 'later', 'again_and_again', 'printed'], true);
     }
 }

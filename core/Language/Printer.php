@@ -156,7 +156,7 @@ abstract class Printer
             }
         }
         // A function or a module of Python's own is called by a name that one of the program's would hide.
-        $this->renamed = array_intersect_key($library, $this->taken) + (Language::Python === $this->language() ? array_intersect_key($called, $functions) + array_intersect_key($modules, $this->taken) : []);
+        $this->renamed = array_intersect_key($library, $this->taken) + (Language::Python === $this->language() ? array_intersect_key($called, isset($program->handwriting[Language::Python->value]) ? $functions : $this->taken) + array_intersect_key($modules, $this->taken) : []);
     }
 
     /** @param list<int> $rows ids of the rows whose blanks are marked in the text */

@@ -1295,7 +1295,12 @@ final class Compiler
 
         $rest = '' === $definition->rest ? '' : ', '.(int) array_search($definition->rest, $definition->parameters, true);
 
-        $handed = "\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest)";
+        $named = '';
+        if ($this->givesByName()) {
+            $others = array_keys($definition->defaults, new Operation('all_named'))[0] ?? '';
+            $named = ('' === $rest ? ', null' : '').', '.var_export($definition->parameters, true).', '.var_export((string) $others, true);
+        }
+        $handed = "\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest$named)";
         $name = $this->nameWritten($definition);
 
         return Language::JavaScript === $this->language && 1 === preg_match(self::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
@@ -1316,7 +1321,7 @@ final class Compiler
     private static function spreads(array $values): bool
     {
         foreach ($values as $value) {
-            if ($value instanceof Operation && 'spread' === $value->key) {
+            if ($value instanceof Operation && ('spread' === $value->key || 'by_names' === $value->key)) {
                 return true;
             }
         }
@@ -1358,6 +1363,18 @@ final class Compiler
         if ('after' === $operation->key) {
             return '['.$this->listed($operation->arguments).'][1]';
         }
+        if ('by_name' === $operation->key) {
+            return 'new \\'.GivenByName::class.'('.$this->listed($operation->arguments).')';
+        }
+        if ('by_names' === $operation->key) {
+            return '...$this->byNames('.$this->listed($operation->arguments).')';
+        }
+        if ('not_taken' === $operation->key) {
+            return '\\'.Nothing::class.'::NotTaken';
+        }
+        if ('all_named' === $operation->key) {
+            return '$v->map([])';
+        }
         if ('spread' === $operation->key) {
             return '...$v->over('.$this->listed($operation->arguments).')';
         }
@@ -1373,7 +1390,7 @@ final class Compiler
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->expression($value), \array_slice($operation->arguments, 1))).')';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'maker', 'maker_of', 'open_class', 'answers_ended', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'console_stream', 'maker', 'maker_of', 'open_class', 'answers_ended', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, self::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';
@@ -1607,14 +1624,21 @@ final class Compiler
         $names = Language::JavaScript === $this->language ? array_map(static fn (string $name): string => "$name = null", $names) : $names;
         $code = Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
 
-        return Language::Python === $this->language && $this->asksForNames() ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
+        return Language::Python === $this->language && $this->uses('function_name') ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
     }
 
-    private ?bool $asksForNames = null;
+    /** @var array<string, bool> by operation, whether the program has it */
+    private array $used = [];
 
-    private function asksForNames(): bool
+    private function uses(string ...$keys): bool
     {
-        return $this->asksForNames ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && 'function_name' === $part->key));
+        return $this->used[implode(' ', $keys)] ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && \in_array($part->key, $keys, true)));
+    }
+
+    /** Whether functions that are values are given something by its name anywhere. */
+    private function givesByName(): bool
+    {
+        return $this->uses('by_name', 'by_names') || [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => \in_array(new Operation('all_named'), $function->defaults, false));
     }
 
     /** What Python calls a small function: one that only hands on to a function of the language has that one's name (The Python Language Reference, 6.14). */
@@ -1652,10 +1676,16 @@ final class Compiler
     private function askedOfObject(Binary $binary): ?string
     {
         $class = $this->types->expression($this->part, $binary->left)->class;
+        $right = Language::Cpp === $this->language && null === $class ? $this->types->expression($this->part, $binary->right)->class : null;
+        $onTheRight = ClassDefinition::ON_THE_RIGHT[$binary->operator->value] ?? null;
+        if (null !== $right && null !== $onTheRight && [] !== ($this->classTable ??= new Classes($this->program))->answering($right, $onTheRight)) {
+            return '$this->sent('.$this->expression($binary->right).', '.var_export($onTheRight, true).', $d, '.$this->expression($binary->left).')';
+        }
         $isUnequal = Operator::NotEqual === $binary->operator;
         // C++ has one sign for each of them (C++17, 16.5.2).
         $method = [Operator::TruncDivide->value => '@divide', Operator::TruncRemainder->value => '@floor_remainder'][$binary->operator->value] ?? '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
-        if (null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, $method)) {
+        if (null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, $method) || $this->uses('not_taken')) {
+            // Where a method may say that it is not made for a value, the other object is asked (Values).
             return null;
         }
         $call = '$this->sent('.$this->expression($binary->left).', '.var_export($method, true).', $d, '.$this->expression($binary->right).')';

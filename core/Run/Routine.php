@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Run\Values\MapValue;
 use Scrivlet\Core\Run\Values\Room;
+use Scrivlet\Core\Run\Values\StreamValue;
 use Scrivlet\Core\Run\Values\Values;
 use Scrivlet\Core\Scene\Lawn\Fitting;
 use Scrivlet\Core\Scene\Stage;
@@ -368,6 +369,16 @@ abstract class Routine
         $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));
     }
 
+    private ?StreamValue $console = null;
+
+    /** What is written to the console through another name for it. */
+    final protected function consoleStream(): StreamValue
+    {
+        return $this->console ??= new StreamValue('', function (string $text): void {
+            str_ends_with($text, "\n") ? $this->trace->print(substr($text, 0, -1)) : $this->trace->say($text);
+        });
+    }
+
     final protected function complain(mixed $what): void
     {
         $this->trace->complain($this->values->show($what));
@@ -570,15 +581,29 @@ abstract class Routine
      * Python as many (The Python Language Reference, 6.3.4).
      *
      * @param \Closure(mixed...): mixed $function with how deep it is called before all
+     * @param list<string>              $names    of its parameters, where they may be given by name
+     * @param string                    $others   the parameter for all that is given by other names, "" for none
      */
-    final protected function handed(\Closure $function, int $least, int $most, ?int $rest = null): \Closure
+    final protected function handed(\Closure $function, int $least, int $most, ?int $rest = null, array $names = [], string $others = ''): \Closure
     {
-        return function (mixed ...$given) use ($function, $least, $most, $rest): mixed {
+        $made = function (mixed ...$given) use ($function, $least, $most, $rest, $names, $others): mixed {
+            $named = [] === $names ? [] : array_filter($given, static fn (mixed $one): bool => $one instanceof GivenByName);
+            $given = [] === $named ? $given : array_values(array_diff_key($given, $named));
             if (null !== $rest) {
                 if (\count($given) < $least - 1 && Language::JavaScript !== $this->values->language()) {
                     throw new RunError('few_arguments');
                 }
                 $given = [...array_pad(\array_slice($given, 0, $rest), $rest, $this->leftOut()), new ListValue(array_values(\array_slice($given, $rest)), Language::Python === $this->values->language())];
+            }
+            if ([] !== $named || '' !== $others) {
+                $given = GivenByName::inPlace(array_values($given), array_column($named, null, 'name'), $names, $others, $this->leftOut());
+                if ('' !== $others) {
+                    $place = (int) array_search($others, $names, true);
+                    $given[$place] = $this->values->map(\is_array($given[$place]) ? array_values($given[$place]) : []);
+                }
+                if (\in_array($this->leftOut(), \array_slice($given, 0, $rest ?? $least), true)) {
+                    throw new RunError('few_arguments');
+                }
             }
             $count = \count($given);
             if (Language::JavaScript === $this->values->language()) {
@@ -589,6 +614,25 @@ abstract class Routine
 
             return $function($this->depth, ...$given);
         };
+        if ([] !== $names) {
+            $this->takesNames ??= new \WeakMap();
+            $this->takesNames[$made] = true;
+        }
+
+        return $made;
+    }
+
+    /** @var \WeakMap<\Closure, true>|null functions that know the names of their parameters */
+    private ?\WeakMap $takesNames = null;
+
+    /** @return list<GivenByName> */
+    final protected function byNames(mixed $map): array
+    {
+        if (!$map instanceof MapValue) {
+            throw new RunError('not_a_list');
+        }
+
+        return array_map(static fn (array $entry): GivenByName => new GivenByName(\is_string($entry[0]) ? $entry[0] : throw new RunError('not_a_text'), $entry[1]), array_values($map->entries));
     }
 
     /**
@@ -648,6 +692,9 @@ abstract class Routine
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed
     {
+        if ([] !== $arguments && end($arguments) instanceof GivenByName && !($function instanceof \Closure && isset($this->takesNames[$function]))) {
+            throw new RunError('names_not_taken');
+        }
         if ($function instanceof MapValue && isset($this->classes[$function->class]['@called'])) {
             // An object that its class lets be called (The Python Language Reference, 3.3.6).
             return $this->sent($function, '@called', $this->depth, ...$arguments);

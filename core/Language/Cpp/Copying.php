@@ -77,6 +77,7 @@ final class Copying
             $row instanceof SetItem && $row->target instanceof Item && TypeKind::Text === $this->types->expression($scope, $row->target->container)->kind => $this->lettered($row, $row->target),
             // A reference is another name for what is there (C++17, 11.3.2).
             $row instanceof SetVariable && str_ends_with((string) $row->declared, '&') => $row,
+            $row instanceof SetVariable && $row->value instanceof VariableRead && $row->value->name === $row->variable && $scope instanceof FunctionDefinition && '' !== $scope->class() => $row->withBlank('value', $this->copyOf($row->value, StaticType::copied($scope->class()))),
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
             $row instanceof EachLoop => $this->inOrder($row, $scope),
             $row instanceof Perform => $this->performed($row, $scope),
@@ -142,7 +143,12 @@ final class Copying
             return $value;
         }
 
-        return new Operation($this->isDeep($this->types->expression($scope, $value), 0) ? 'deep_copied' : 'copied', [$value]);
+        return $this->copyOf($value, $this->types->expression($scope, $value));
+    }
+
+    private function copyOf(Expression $value, StaticType $type): Operation
+    {
+        return new Operation($this->isDeep($type, 0) ? 'deep_copied' : 'copied', [$value]);
     }
 
     /** Whether there is something inside that is copied as well, and nothing that is only pointed at. */

@@ -38,6 +38,7 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
@@ -110,7 +111,7 @@ abstract class CppExpressions extends BraceExpressions
 
             return 'greater<int>';
         }
-        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream'], true) && !$this->isVariable((string) $word)) {
+        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream', 'ostream'], true) && !$this->isVariable((string) $word)) {
             $words[] = 'string' === $word ? $this->memberType(1) ?? $word : $word;
             ++$this->at;
         } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->peek(1)?->kind) {
@@ -469,6 +470,12 @@ abstract class CppExpressions extends BraceExpressions
         return $place ?? $item;
     }
 
+    /** `(*this)(2, 3)` asks the object itself (C++17, 16.5.4). */
+    protected function mayBeCalled(Expression $value): bool
+    {
+        return '' !== $this->class && $value == new VariableRead($this->itself) ? null !== $this->ownerOf($this->class, MethodCall::SIGN) : parent::mayBeCalled($value);
+    }
+
     /** `*max_element(v.begin(), v.end())`; `*found` is what an optional holds. */
     private function pointed(Token $token): Expression
     {
@@ -636,6 +643,9 @@ abstract class CppExpressions extends BraceExpressions
 
     /** `function<int(string)>` */
     abstract protected function functionType(): bool;
+
+    /** Whether the text tells a stream how values are to show. */
+    abstract protected function tellsForms(): bool;
 
     /** The place of the round bracket behind types in pointed ones; null if nothing but types does not stand there. */
     abstract protected function behindTypes(int $from): ?int;
@@ -1099,7 +1109,7 @@ abstract class CppExpressions extends BraceExpressions
     /** Whether a name is that of a stream in memory. */
     protected function isTextStream(string $name): bool
     {
-        return 1 === preg_match('/^[io]?stringstream$/D', $this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '');
+        return 1 === preg_match('/^(?:[io]?stringstream|ostream &)$/D', $this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '');
     }
 
     /** @var array<string, true> names of spaces for names, which say nothing here */
@@ -1166,13 +1176,18 @@ abstract class CppExpressions extends BraceExpressions
         if ('bitset' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && TokenKind::Number === ($this->tokens[$at + 2]->kind ?? null) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
             return $this->bitset((int) $this->tokens[$at + 2]->text, $at + 4);
         }
-        if ('dynamic_cast' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && isset($this->classes[$this->tokens[$at + 2]->text ?? '']) && '*' === ($this->tokens[$at + 3]->text ?? '') && '>' === ($this->tokens[$at + 4]->text ?? '') && '(' === ($this->tokens[$at + 5]->text ?? '')) {
-            // What is of that class, or nothing (C++17, 8.2.7).
-            $this->at = $at + 6;
-            $object = $this->arguments($this->tokens[$at + 5])[0]->value ?? $this->fail('value_missing', $token, ['after' => '(']);
-            $object instanceof VariableRead || ($object instanceof Item || $object instanceof Field) && References::isPlace($object) || $this->fail('unsupported', $token, ['what' => 'dynamic_cast<…>(…)']);
+        if ('dynamic_cast' === $word && '<' === ($this->tokens[$at + 1]->text ?? '')) {
+            $isConst = 'const' === ($this->tokens[$at + 2]->text ?? '') ? 1 : 0;
+            $class = $this->tokens[$at + 2 + $isConst] ?? $token;
+            $opened = $this->tokens[$at + 5 + $isConst] ?? $token;
+            if (isset($this->classes[$class->text]) && '*' === ($this->tokens[$at + 3 + $isConst]->text ?? '') && '>' === ($this->tokens[$at + 4 + $isConst]->text ?? '') && '(' === $opened->text) {
+                // What is of that class, or nothing (C++17, 8.2.7).
+                $this->at = $at + 6 + $isConst;
+                $object = $this->arguments($opened)[0]->value ?? $this->fail('value_missing', $token, ['after' => '(']);
+                $object instanceof VariableRead || ($object instanceof Item || $object instanceof Field) && References::isPlace($object) || $this->fail('unsupported', $token, ['what' => 'dynamic_cast<…>(…)']);
 
-            return new Choice(new KindTest($object, $this->tokens[$at + 2]->text), $object, new NothingLiteral());
+                return new Choice(new KindTest($object, $class->text), $object, new NothingLiteral());
+            }
         }
         if ('numeric_limits' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && '>' === ($this->tokens[$at + 3]->text ?? '') && '::' === ($this->tokens[$at + 4]->text ?? '')) {
             $limit = ['int' => ['max' => 2147483647, 'min' => -2147483648], 'double' => ['max' => \PHP_FLOAT_MAX, 'lowest' => -\PHP_FLOAT_MAX]][$this->tokens[$at + 2]->text][$this->tokens[$at + 5]->text ?? ''] ?? null;
@@ -1205,6 +1220,15 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 5;
 
             return $this->postfix(new Operation('answers_ended'));
+        }
+        if ('cout' === $token->text && !$this->is('.', 1) && !$this->is('<<', 1) && !$this->isVariable('cout')) {
+            if ($this->tellsForms()) {
+                // Its forms are known row by row, and would be told through the other name, too.
+                $this->fail('unsupported', $token, ['what' => 'cout']);
+            }
+            ++$this->at;
+
+            return new Operation('console_stream');
         }
         if ('string' === $token->text && $this->is('::', 1) && $this->is('npos', 2)) {
             // What is not found has no place; counted from 0 there is none before the first.
@@ -1709,6 +1733,15 @@ abstract class CppExpressions extends BraceExpressions
         return 'erase' === $name && !$isPlace ? $this->transient('all_remove', [$receiver, $item]) : null;
     }
 
+    protected function performed(Expression $value, int $offset, int $end): Statement
+    {
+        if ($value instanceof Operation && 'took_away' === $value->key) {
+            $value = new Operation($this->isOfType($value->arguments[0], '(?:unordered_)?set') ? 'take_out' : 'forget', $value->arguments);
+        }
+
+        return parent::performed($value, $offset, $end);
+    }
+
     protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
     {
         if (\in_array($name, ['insert', 'push_front', 'append', 'push'], true)) {
@@ -1813,7 +1846,8 @@ abstract class CppExpressions extends BraceExpressions
                     return new Operation('drop_at', [$receiver, $first]);
                 }
 
-                return 1 === $count && null !== $first ? new Operation($this->isOfType($receiver, '(?:unordered_)?set') ? 'take_out' : 'forget', [$receiver, $first]) : null;
+                // It gives how many went, unless it is a row (C++17, 26.2.6).
+                return 1 === $count && null !== $first ? new Operation($this->isOfType($receiver, '(?:unordered_)?(?:set|map)') ? 'took_away' : 'forget', [$receiver, $first]) : null;
             case 'replace':
                 return 3 === $count && null !== $first ? $this->transient('text_replaced', [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
             case 'insert':

@@ -199,8 +199,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $name = $this->peek();
         $builtIn = null === $name || $this->is('.', 1) || $this->is('(', 1) || $this->is('[', 1) || $this->isVariable($name->text) || isset($this->functions[$name->text]) ? null : [
             'Math' => 'object', 'JSON' => 'object', 'console' => 'object', 'process' => 'object', 'Number' => 'function', 'String' => 'function', 'Boolean' => 'function', 'Array' => 'function', 'Object' => 'function', 'Date' => 'function', 'Map' => 'function',
-            'Set' => 'function', 'Promise' => 'function', 'Error' => 'function', 'parseInt' => 'function', 'parseFloat' => 'function', 'isNaN' => 'function', 'setTimeout' => 'function', 'setInterval' => 'function', 'Symbol' => 'function', 'BigInt' => 'function',
+            'Set' => 'function', 'Promise' => 'function', 'Error' => 'function', 'parseInt' => 'function', 'parseFloat' => 'function', 'isNaN' => 'function', 'setTimeout' => 'function', 'setInterval' => 'function', 'Symbol' => 'function', 'BigInt' => 'function', 'module' => 'object', 'exports' => 'object', 'require' => 'function', 'globalThis' => 'object',
         ][$name->text] ?? null;
+        if (null !== $name && isset($this->classes[$name->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($name->text)) {
+            $builtIn = 'function';
+        }
         if (null !== $builtIn) {
             ++$this->at;
 

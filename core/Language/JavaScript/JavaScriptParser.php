@@ -1064,6 +1064,10 @@ final class JavaScriptParser extends JavaScriptExpressions
             return null;
         }
         $start = $this->at;
+        if ('on' === $verb->text && null !== $later = $this->rowBelow($opened)) {
+            // It runs before the first line is read.
+            $this->fail('unsupported', $verb, ['what' => ".on(…) … $later"]);
+        }
         $head = 'on' === $verb->text && 'line' === $this->textAt(4) && $this->is(',', 5) ? $this->unnamedHead($this->at + 6) : null;
         if (null !== $head && 1 === \count($head[0])) {
             return [$this->forAll($token, $start, $opened, $head[0], $head[1], new Operation('lines', [new Operation('all_input')]))];
@@ -1102,6 +1106,28 @@ final class JavaScriptParser extends JavaScriptExpressions
             return [$this->ended($this->handedTo($does, null, $verb), $token->offset)];
         }
         $this->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
+    }
+
+    /** What the first row below begins with that does something by itself; null if there are but further handlers and functions. */
+    private function rowBelow(Token $opened): ?string
+    {
+        $at = ($this->closingOf($this->indexOf($opened) ?? $this->at) ?? $this->at) + 1;
+        while (null !== $token = $this->tokens[$at] ?? null) {
+            if (';' === $token->text) {
+                ++$at;
+            } elseif ('function' === $token->text || 'async' === $token->text) {
+                while ('{' !== ($this->tokens[$at]->text ?? '{')) {
+                    $at = ($this->partners[$at] ?? $at) + 1;
+                }
+                $at = ($this->partners[$at] ?? $at) + 1;
+            } elseif ('reader' === ($this->brought[$token->text] ?? '') && \in_array($this->tokens[$at + 2]->text ?? '', ['on', 'prompt', 'setPrompt'], true)) {
+                $at = ($this->partners[$at + 3] ?? $at + 3) + 1;
+            } else {
+                return mb_strcut($token->text, 0, 30);
+            }
+        }
+
+        return null;
     }
 
     /** What a text says that stands ahead. */
@@ -1464,12 +1490,13 @@ final class JavaScriptParser extends JavaScriptExpressions
      */
     protected function unnamedValue(): FunctionReference
     {
-        if (isset($this->selfNamed[$this->at])) {
-            $this->fail('unsupported', $this->peek(), ['what' => '… = function '.($this->peek(1)->text ?? '').'(…) { … }']);
+        $own = isset($this->selfNamed[$this->at]) ? $this->peek(1)->text ?? '' : '';
+        if ('' !== $own && (isset($this->doubled[$own]) || $this->isVariable($own))) {
+            $this->fail('unsupported', $this->peek(), ['what' => "… = function $own(…) { … }"]);
         }
         $this->at = $this->unnamedAt($this->at, false) ?? $this->fail('unsupported', $this->peek(), ['what' => '=> { … }']);
 
-        return $this->functionValue($this->nameFor('inner'), [], '');
+        return $this->functionValue('' === $own ? $this->nameFor('inner') : $own, [], '');
     }
 
     protected function methodValue(Token $name, bool $isGetter): FunctionReference

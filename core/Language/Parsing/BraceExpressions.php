@@ -140,7 +140,11 @@ abstract class BraceExpressions extends BraceParser
         if (ctype_digit($text) && '0' !== $text[0] && \strlen($text) <= 18) {
             return new NumberLiteral((int) $text);
         }
-        $text = (string) preg_replace('/[uUlLn]+$/', '', $text);
+        if (str_ends_with($text, 'n') && Language::JavaScript === $this->language()) {
+            // A kind of numbers of its own, which shows its sign and mixes with no other (ECMAScript 2022, 6.1.6.2).
+            $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
+        $text = (string) preg_replace('/[uUlL]+$/', '', $text);
         if (1 === preg_match('/^0[xX]/', $text)) {
             return new NumberLiteral(hexdec(substr($text, 2)));
         }

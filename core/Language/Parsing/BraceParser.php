@@ -2026,7 +2026,18 @@ abstract class BraceParser extends ExpressionParser
             return $this->givenInside('given', $value, null === $logic ? new Operation('or_else', [$value, $behind]) : new Binary($logic, $value, $behind), $from);
         }
 
+        $changed = '=' === $sign ? null : $this->changedByMethod($value, self::CHANGES[$sign] ?? $this->division(), $behind);
+        if (null !== $changed) {
+            return $changed;
+        }
+
         return $this->givenInside('given', $value, '=' === $sign ? $behind : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
+    }
+
+    /** What changes an object in the way that its class says; null where no class says anything. */
+    protected function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
+    {
+        return null;
     }
 
     /** What something gets behind `=`; what it is may say what braces make. */

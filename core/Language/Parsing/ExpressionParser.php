@@ -405,7 +405,7 @@ abstract class ExpressionParser extends Parser
     /** The parameter for all that is given by a name that no other has, in the signature that was read last. */
     private string $namedRest = '';
     /** @var array<string, string> by function, its parameter for all that is given by other names */
-    private array $namedRests = [];
+    protected array $namedRests = [];
 
     /** Where the parameter for all that is given beyond the others stands in the signature that was read last; null for none. */
     protected ?int $rest = null;
@@ -437,7 +437,15 @@ abstract class ExpressionParser extends Parser
             return $arguments;
         }
         $entries = $kept = [];
+        $last = $arguments[array_key_last($arguments) ?? 0] ?? null;
+        if ('**' === $last?->name && [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name && !\in_array($argument->name, ['*', '**'], true))) {
+            // They are handed on as a whole, in a map of their own (The Python Language Reference, 6.3.4).
+            return [...\array_slice($arguments, 0, -1), new Argument(new Operation('copied', [$last->value]), $last->offset, $last->end, $name)];
+        }
         foreach ($arguments as $argument) {
+            if ('**' === $argument->name) {
+                $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => '**…']);
+            }
             if (null === $argument->name || '*' === $argument->name || $argument->name !== $name && \in_array($argument->name, $parameters, true)) {
                 $kept[] = $argument;
             } else {
@@ -1136,7 +1144,7 @@ abstract class ExpressionParser extends Parser
             $this->read($name, $token->offset);
             $handed = $this->handed($arguments);
 
-            return \count($handed) === \count(array_filter($handed, static fn (Expression $value): bool => !$value instanceof Operation || 'spread' !== $value->key)) ? new OwnValue($name, $handed) : new MethodCall(new VariableRead($name), MethodCall::CALL, $handed);
+            return \count($handed) === \count(array_filter($handed, static fn (Expression $value): bool => !$value instanceof Operation || !\in_array($value->key, ['spread', 'by_name', 'by_names'], true))) ? new OwnValue($name, $handed) : new MethodCall(new VariableRead($name), MethodCall::CALL, $handed);
         }
         $made = $this->builtin($name, $arguments, $token);
         if (null !== $made) {
@@ -1221,7 +1229,12 @@ abstract class ExpressionParser extends Parser
      */
     protected function handed(array $arguments): array
     {
-        return array_map(static fn (Argument $argument): Expression => '*' === $argument->name || '...' === $argument->name ? new Operation('spread', [$argument->value]) : $argument->value, $arguments);
+        return array_map(fn (Argument $argument): Expression => match (true) {
+            '*' === $argument->name, '...' === $argument->name => new Operation('spread', [$argument->value]),
+            '**' === $argument->name => new Operation('by_names', [$argument->value]),
+            null !== $argument->name && Language::Python === $this->language() => new Operation('by_name', [new TextLiteral($argument->name), $argument->value]),
+            default => $argument->value,
+        }, $arguments);
     }
 
     /** Whether a call of a function may do without the value at a place, though it has no default. */

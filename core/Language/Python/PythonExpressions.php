@@ -1136,6 +1136,12 @@ abstract class PythonExpressions extends ExpressionParser
         return new Slice($container, $from, $to);
     }
 
+    /** Whether what stands before brackets may be given a map for its parameters: a function that is a value, or one that gathers names. */
+    private function mayTakeNames(string $name): bool
+    {
+        return isset($this->namedRests[$name]) || !isset($this->functions[$name]) && $this->isVariable($name);
+    }
+
     /** The name before the brackets in which the reading stands. */
     private function askedAround(): string
     {
@@ -1168,7 +1174,8 @@ abstract class PythonExpressions extends ExpressionParser
             return new Argument($value, $offset, $this->endOffset(), '*');
         }
         if ($this->is('**')) {
-            if (!\in_array($this->askedAround(), ['format', '_replace'], true)) {
+            $around = $this->askedAround();
+            if (!\in_array($around, ['format', '_replace'], true) && !$this->mayTakeNames($around)) {
                 $this->fail('unsupported', null, ['what' => '**…']);
             }
             ++$this->at;
@@ -1206,6 +1213,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ([] !== $named) {
             return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named), array_map(static fn (Argument $argument): Expression => $argument->value, array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name))));
+        }
+        if ('hash' === $name && null !== $first && 1 === $count && str_ends_with($this->scope, '.@hash')) {
+            return new Operation('hashed', [$first]);
         }
         if ('itertools.groupby' === $name && null !== $first && 1 === $count) {
             return new Operation('grouped', [$first, new Lambda(['item'], new VariableRead('item'))]);
@@ -1338,7 +1348,7 @@ abstract class PythonExpressions extends ExpressionParser
             return new Binary(Operator::TrueDivide, new Operation('logarithm', [$first]), new Operation('logarithm', [$arguments[1]->value]));
         }
         if ('sum' === $name && 2 === $count && null !== $first && (null === $arguments[1]->name || 'start' === $arguments[1]->name)) {
-            return $arguments[1]->value == new ListLiteral([]) ? new Operation('flattened', [$first]) : new Binary(Operator::Add, $arguments[1]->value, new Operation('total', [$first]));
+            return $arguments[1]->value == new ListLiteral([]) ? new Operation('flattened', [$first]) : ($arguments[1]->value == new NumberLiteral(0) ? new Operation('total', [$first]) : new Operation('total_from', [$first, $arguments[1]->value]));
         }
         if ('super' === $name && '' !== $this->class && [] === $arguments) {
             return $this->above($token);
@@ -1664,6 +1674,12 @@ abstract class PythonExpressions extends ExpressionParser
 
     protected function plainName(Token $token): Expression
     {
+        if ('NotImplemented' === $token->text && !$this->isVariable($token->text)) {
+            // A method says so that another one is asked; as a value of any kind it is something else.
+            str_contains($this->scope, '.@') || $this->fail('unsupported', $token, ['what' => $token->text]);
+
+            return new Operation('not_taken');
+        }
         // A program is always run as itself here, and never taken in by another one.
         if ('__name__' === $token->text && $this->is('==') && '__main__' === $this->textBehind()) {
             $this->at += 2;

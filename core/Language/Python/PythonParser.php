@@ -1592,14 +1592,14 @@ final class PythonParser extends PythonStatements
                 }
                 $isRest = $this->is('*');
                 $isNamedRest = $this->is('**');
-                if ($isNamedRest && ($isMethod || '' !== $outer)) {
+                if ($isNamedRest && $isMethod) {
                     $this->fail('unsupported', $this->peek(), ['what' => 'def …(**…)']);
                 }
                 $this->at += $isRest || $isNamedRest ? 1 : 0;
                 $parameter = $this->newName('parameter_no_name');
                 $parameters[] = $parameter->text;
                 if ($isNamedRest) {
-                    $defaults[$parameter->text] = new MapLiteral([]);
+                    $defaults[$parameter->text] = new Operation('all_named');
                 }
                 $rest = $isRest ? $parameter->text : $rest;
                 $this->write($parameter->text, $parameter->offset);

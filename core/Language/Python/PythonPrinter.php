@@ -185,6 +185,10 @@ class PythonPrinter extends Printer
         foreach ($function->parameters as $name) {
             $isLeftOut = $isLeftOut || isset($function->defaults[$name]);
             // Behind one that may be left out, all may be (The Python Language Reference, 8.7).
+            if (isset($function->defaults[$name]) && $function->defaults[$name] == new Operation('all_named')) {
+                $parameters[] = '**'.$this->name($name);
+                continue;
+            }
             $default = isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ($isLeftOut && '' === $function->rest ? '=None' : '');
             $parameters[] = ($name === $function->rest ? '*' : '').$this->name($name).$default;
         }
@@ -729,6 +733,9 @@ class PythonPrinter extends Printer
         }
         if (null !== $first && 'value_or' === $operation->key && $operation->arguments[2] instanceof NothingLiteral) {
             return $this->operand($first, self::POSTFIX).'.get('.$this->expression($operation->arguments[1]).')';
+        }
+        if ('by_name' === $operation->key && $first instanceof TextLiteral) {
+            return "$first->value={$this->expression($operation->arguments[1])}";
         }
         if ('as_tuple' === $operation->key && $first instanceof ListLiteral) {
             return '('.$this->listed($first->items).(1 === \count($first->items) ? ',)' : ')');

@@ -18,7 +18,7 @@ final class ReferenceParameters
     {
         $changed = [];
         foreach ($function->types as $name => $type) {
-            $isReference = '' !== $name && str_ends_with($type, '&') && !str_starts_with($type, 'const');
+            $isReference = '' !== $name && str_ends_with($type, '&') && !str_starts_with($type, 'const') && 'ostream &' !== $type;
             if (!$isReference || null !== $types->variable($function, (string) $name)->element) {
                 continue;
             }

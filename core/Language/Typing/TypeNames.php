@@ -138,6 +138,6 @@ final class TypeNames
             return StaticType::object($match[1]);
         }
 
-        return 1 === preg_match('/^(?!auto$|void$|char$|[io]?stringstream$|\w+_ptr$)[A-Za-z_]\w*$/D', $name) ? StaticType::copied($name) : StaticType::unknown();
+        return 1 === preg_match('/^(?!auto$|void$|char$|[io]?stringstream$|ostream$|\w+_ptr$)[A-Za-z_]\w*$/D', $name) ? StaticType::copied($name) : StaticType::unknown();
     }
 }

@@ -525,6 +525,10 @@ final class Types
         if (null !== $operands[0]->class) {
             return $this->answered($part, new MethodCall($expression->left, '@'.$operator->value, [$expression->right]));
         }
+        $onTheRight = ClassDefinition::ON_THE_RIGHT[$operator->value] ?? null;
+        if (null !== $onTheRight && null !== $operands[1]->class && [] !== $this->classes->answering($operands[1]->class, $onTheRight)) {
+            return $this->answered($part, new MethodCall($expression->right, $onTheRight, [$expression->left]));
+        }
         if (Operator::Add === $operator && (TypeKind::Text === $operands[0]->kind && $operands[1]->isNumeric() || TypeKind::Text === $operands[1]->kind && $operands[0]->isNumeric())) {
             // Where that is not refused it is a text.
             return StaticType::text();

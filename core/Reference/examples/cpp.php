@@ -34,6 +34,8 @@ return [
     'operation.shown_formed' => "int beds = 37;\ncout << oct << beds << endl;",
     'operation.followed' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    Bed copy = *best;\n    copy.litres = 5;\n    cout << other.litres << copy.litres << endl;\n}",
     'operation.itself' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    best->litres = 9;\n    cout << other.litres << endl;\n}",
+    'operation.took_away' => "map<string, int> beds = {{\"pea\", 3}};\ncout << beds.erase(\"pea\") << beds.erase(\"kale\") << endl;",
+    'operation.console_stream' => "void show(ostream& out, int beds) {\n    out << beds << \" beds\" << endl;\n}\n\nint main() {\n    show(cout, 3);\n}",
     'operation.put_on' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_text' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_set' => "stringstream text(\"pea\");\ntext.str(\"bean\");\ncout << text.str() << endl;",

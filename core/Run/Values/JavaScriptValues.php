@@ -80,6 +80,8 @@ final class JavaScriptValues extends Values
                 '' === $text => 0.0,
                 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?$/iD', $text) => (float) $text,
                 1 === preg_match('/^0x[0-9a-f]+$/iD', $text) => (float) hexdec(substr($text, 2)),
+                1 === preg_match('/^0b[01]+$/iD', $text) => (float) bindec(substr($text, 2)),
+                1 === preg_match('/^0o[0-7]+$/iD', $text) => (float) octdec(substr($text, 2)),
                 1 === preg_match('/^[+-]?Infinity$/D', $text) => '-' === $text[0] ? -\INF : \INF,
                 default => \NAN,
             };

@@ -1390,7 +1390,12 @@ trait ListOperations
 
     public function total(mixed $list): mixed
     {
-        $sum = $this->count_(0);
+        return $this->totalFrom($list, $this->count_(0));
+    }
+
+    /** Item by item, as each sum may be rounded. */
+    public function totalFrom(mixed $list, mixed $sum): mixed
+    {
         foreach ($this->over($list) as $item) {
             $sum = $this->add($sum, $item);
         }

@@ -8,4 +8,6 @@ namespace Scrivlet\Core\Run\Values;
 enum Nothing
 {
     case Null;
+    /** What a method of Python's gives that is not made for such a value (The Python Language Reference, 3.2). */
+    case NotTaken;
 }

@@ -28,7 +28,32 @@ trait ObjectOperations
 
     protected function asked(mixed $object, string $method, mixed ...$arguments): mixed
     {
-        return null === $this->asks || !$object instanceof MapValue ? null : ($this->asks)($object, $method, ...$arguments);
+        $value = null === $this->asks || !$object instanceof MapValue ? null : ($this->asks)($object, $method, ...$arguments);
+
+        return Nothing::NotTaken === $value && $object instanceof MapValue ? $this->askedOther($object, $method, $arguments[0] ?? null) : $value;
+    }
+
+    /** By method: what the other object is asked then, and the sign that both stand beside. */
+    private const OTHERS = ['@equal' => ['@equal', '=='], '@less' => ['@greater', '<'], '@greater' => ['@less', '>'], '@less_or_equal' => ['@greater_or_equal', '<='], '@greater_or_equal' => ['@less_or_equal', '>='], '@add' => ['@added_to', '+'], '@multiply' => ['@multiplied_by', '*'], '@subtract' => [null, '-'], '@divide' => [null, '/'], '@floor_divide' => [null, '//'], '@floor_remainder' => [null, '%']];
+
+    /**
+     * Where an object is not made for the other one, that one is asked (The Python Language Reference, 3.3.1 and 3.3.8).
+     *
+     * @throws RunError if none of both is made for the other, but for whether they are equal
+     */
+    private function askedOther(MapValue $object, string $method, mixed $other): mixed
+    {
+        [$asked, $sign] = self::OTHERS[$method] ?? throw new RunError('not_a_number', ['value' => '']);
+        $value = null !== $asked && null !== $this->asks && $other instanceof MapValue && $this->can($other, $asked) ? ($this->asks)($other, $asked, $object) : Nothing::NotTaken;
+        if (Nothing::NotTaken !== $value) {
+            return $value;
+        }
+        if ('@equal' === $method) {
+            return $object === $other;
+        }
+        [$one, $two] = [self::className($object), self::className($other)];
+
+        throw new RunError('not_a_number', ['value' => mb_substr($this->show($other), 0, 30)], \in_array($sign, ['<', '>', '<=', '>='], true) ? "'$sign' not supported between instances of '$one' and '$two'" : "unsupported operand type(s) for $sign: '$one' and '$two'");
     }
 
     /** What an object keeps under a name. */

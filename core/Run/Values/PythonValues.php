@@ -196,11 +196,38 @@ final class PythonValues extends Values
     {
         if ($key instanceof ListValue && $key->fixed) {
             array_map($this->keyed(...), array_filter($key->items, is_object(...)));
-        } elseif ($key instanceof ListValue || $key instanceof MapValue && ('' === $key->class || $this->can($key, '@equal') && !$this->can($key, '__hash__'))) {
+        } elseif ($key instanceof ListValue || $key instanceof MapValue && ('' === $key->class || $this->can($key, '@equal') && !$this->can($key, '@hash'))) {
             throw new RunError('not_a_key', [], "unhashable type: '".self::className($key)."'");
         }
 
-        return $key;
+        return $key instanceof MapValue && '' !== $key->class && $this->can($key, '@hash') ? $this->oneOfAlike($key) : $key;
+    }
+
+    /** @var array<string, list<MapValue>> by class and hash, one for all objects that equal each other */
+    private array $alike = [];
+
+    /** Objects that say that they equal each other, and have the same hash, are one key (The Python Language Reference, 3.3.1). */
+    private function oneOfAlike(MapValue $key): MapValue
+    {
+        $hash = $this->asked($key, '@hash');
+        if (!\is_int($hash) && !\is_bool($hash) && !$hash instanceof BigInteger) {
+            throw new RunError('not_a_number', ['value' => mb_substr($this->show($hash), 0, 30)], '__hash__ method should return an integer');
+        }
+        $known = &$this->alike[MapValue::tag($hash)];
+        foreach ($known ?? [] as $one) {
+            Room::spend(1);
+            if ($one === $key || $this->can($key, '@equal') && $this->truth($this->asked($one, '@equal', $key))) {
+                return $one;
+            }
+        }
+
+        return $known[] = $key;
+    }
+
+    /** What tells keys apart; only a class's own `__hash__` asks for it, as the real machine's is another one each time. */
+    public function hashed(mixed $value): int
+    {
+        return crc32(MapValue::tag($this->keyed($value)));
     }
 
     public function equal(mixed $a, mixed $b): bool

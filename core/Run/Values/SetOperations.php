@@ -80,6 +80,20 @@ trait SetOperations
         return \count(self::map_($this->putIn($set, $item))->entries) > $before;
     }
 
+    /** How many went: one, or none if it was not there (C++17, 26.2.6). */
+    public function tookAway(mixed $items, mixed $item): int
+    {
+        if ('set' === self::map_($items)->sort) {
+            return (int) $this->takeOut($items, $item);
+        }
+        $isThere = $this->contains($items, $item);
+        if ($isThere) {
+            $this->forget($items, $item);
+        }
+
+        return (int) $isThere;
+    }
+
     public function putIn(mixed $set, mixed $item): mixed
     {
         if (!$set instanceof MapValue || 'set' !== $set->sort) {

@@ -6,13 +6,14 @@ namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Run\Answers;
 
-/** A stream of C++ in memory: what is written to it can be read from it (C++17, 30.8). */
+/** A stream of C++: one in memory, from which can be read what is written to it (C++17, 30.8), or the console. */
 final class StreamValue
 {
     private Answers $reads;
     public readonly FormState $form;
 
-    public function __construct(private string $text)
+    /** @param (\Closure(string): void)|null $console where what is written goes, for the stream of the console, which keeps nothing */
+    public function __construct(private string $text, private readonly ?\Closure $console = null)
     {
         $this->form = new FormState();
         $this->reads = new Answers($text);
@@ -31,6 +32,11 @@ final class StreamValue
 
     public function put(string $text): void
     {
+        if (null !== $this->console) {
+            ($this->console)($text);
+
+            return;
+        }
         $this->text .= $text;
         $this->reads = new Answers($this->reads->rest().$text);
     }
