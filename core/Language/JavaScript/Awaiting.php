@@ -25,6 +25,8 @@ final class Awaiting
     private array $mistakes = [];
     /** @var list<array{bool, int, bool}> for each brace that is open: whether `await` may stand in it, where its function begins, and whether that was told */
     private array $around = [[true, 0, false]];
+    /** @var array<string, true> methods of classes that give one */
+    private array $promisingMethods = [];
     /** @var array<string, true> functions that give a promise */
     private array $promising;
 
@@ -38,6 +40,9 @@ final class Awaiting
         foreach ($tokens as $at => $token) {
             if ('async' === $token->text && TokenKind::Text !== $token->kind) {
                 $name = $this->is($at + 1, 'function') ? $at + 2 : ($this->is($at - 1, '=') ? $at - 2 : -1);
+                if ($this->is($at + 2, '(') && TokenKind::Name === ($tokens[$at + 1]->kind ?? null) && !$this->is($at - 1, '=')) {
+                    $this->promisingMethods[$tokens[$at + 1]->text] = true;
+                }
                 if (TokenKind::Name === ($tokens[$name]->kind ?? null)) {
                     $this->promising[$tokens[$name]->text] = true;
                 }
@@ -71,7 +76,7 @@ final class Awaiting
             }
         } elseif ($this->is($at, 'await')) {
             $this->insideAsync($at);
-        } elseif ($this->is($at, '(') && null !== ($from = $this->takesTime($at)) && !$this->is($from - 1, 'await') && !$this->isGivenOn($from)) {
+        } elseif ($this->is($at, '(') && null !== ($from = $this->takesTime($at)) && !$this->is($from - 1, 'await') && !$this->isGivenOn($from) && !$this->isLast($from, $at)) {
             $this->notAwaited($from, $at - 1);
         }
     }
@@ -117,6 +122,9 @@ final class Awaiting
 
             return !$this->is($opened - 2, 'function') && ($isOwn || true === $entry?->takesTime) ? $opened - 1 : null;
         }
+        if (isset($this->promisingMethods[$name->text])) {
+            return $this->beginOfChain($opened - 2);
+        }
         $object = $this->tokens[$opened - 3] ?? null;
         if (null === $object || TokenKind::Name !== $object->kind || $this->is($opened - 4, '.')) {
             return null;
@@ -130,10 +138,64 @@ final class Awaiting
         return null !== $operation && str_starts_with(ValueOperations::find($operation)->spellings['javascript'][0] ?? '', 'await ') ? $opened - 3 : null;
     }
 
+    /** Where what stands before a point begins: `this.beds[0].water` */
+    private function beginOfChain(int $point): int
+    {
+        for ($at = $point - 1, $depth = 0; $at >= 0; --$at) {
+            $depth += $this->is($at, ')') || $this->is($at, ']') ? 1 : ($this->is($at, '(') || $this->is($at, '[') ? -1 : 0);
+            if (0 === $depth && TokenKind::Name === ($this->tokens[$at]->kind ?? null) || 0 === $depth && ($this->is($at, 'this') || $this->is($at, 'super'))) {
+                if (!$this->is($at - 1, '.')) {
+                    return $at;
+                }
+                --$at;
+            }
+        }
+
+        return $point - 1;
+    }
+
     /** `() => wait(1)`, `return grow()`: whoever called gets the promise. */
     private function isGivenOn(int $from): bool
     {
         return $this->is($from - 1, '=>') || $this->is($from - 1, 'return') && \count($this->around) > 1 && $this->here()[0];
+    }
+
+    /** Whether nothing runs behind a call of an own function any more that would go on too early: `main();` at the end. */
+    private function isLast(int $from, int $opened): bool
+    {
+        if (!isset($this->promising[$this->tokens[$opened - 1]->text]) || 1 !== \count($this->around) || $from > 0 && !\in_array($this->tokens[$from - 1]->text, [';', '}', ')'], true)) {
+            return false;
+        }
+        for ($depth = 0, $at = $opened; isset($this->tokens[$at]); ++$at) {
+            $depth += $this->is($at, '(') ? 1 : ($this->is($at, ')') ? -1 : 0);
+            if (0 === $depth) {
+                break;
+            }
+        }
+        while ($this->is(++$at, '.') && $this->is($at + 2, '(')) {
+            // What is done then belongs to it: `main().catch(console.error);`
+            for ($depth = 0, $at += 2; isset($this->tokens[$at]); ++$at) {
+                $depth += $this->is($at, '(') ? 1 : ($this->is($at, ')') ? -1 : 0);
+                if (0 === $depth) {
+                    break;
+                }
+            }
+        }
+        while ($this->is($at, ';')) {
+            ++$at;
+        }
+        // Functions below are there from the start.
+        while ($this->is($at, 'function') || $this->is($at, 'async') && $this->is($at + 1, 'function')) {
+            for ($depth = 0; isset($this->tokens[$at]); ++$at) {
+                $depth += $this->is($at, '{') ? 1 : ($this->is($at, '}') ? -1 : 0);
+                if ($this->is($at, '}') && 0 === $depth) {
+                    break;
+                }
+            }
+            ++$at;
+        }
+
+        return !isset($this->tokens[$at]);
     }
 
     private function notAwaited(int $from, int $name): void

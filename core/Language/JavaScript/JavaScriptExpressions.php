@@ -642,6 +642,18 @@ abstract class JavaScriptExpressions extends BraceExpressions
         'MAX_SAFE_INTEGER' => 9007199254740991, 'MIN_SAFE_INTEGER' => -9007199254740991, 'MAX_VALUE' => \PHP_FLOAT_MAX, 'MIN_VALUE' => 5e-324, 'EPSILON' => \PHP_FLOAT_EPSILON,
     ];
 
+    /** @return int|null where the parameters begin of a function that stands where a value may stand */
+    abstract protected function unnamedAt(int $index, bool $isBraced = true): ?int;
+
+    /** Whether a function in brackets is called at once, and nothing stands behind that: `(async () => { … })();` */
+    private function isCalledLast(): bool
+    {
+        $closing = '(' === ($this->tokens[$this->at - 1]->text ?? '') ? $this->closingOf($this->at - 1) : null;
+        $end = null !== $closing && '(' === ($this->tokens[$closing + 1]->text ?? '') ? $this->closingOf($closing + 1) : null;
+
+        return '' === $this->scope && null !== $end && !isset($this->tokens[$end + (';' === ($this->tokens[$end + 1]->text ?? '') ? 2 : 1)]);
+    }
+
     /** What a name of a library of the machine's own gives. */
     protected function ofLibrary(Token $token): ?Expression
     {
@@ -650,6 +662,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function named(Token $token): Expression
     {
+        if ('async' === $token->text && null !== $this->unnamedAt($this->at, false)) {
+            // What is behind it would go on before it is done (ECMAScript 2022, 15.8.5).
+            $this->isCalledLast() || $this->fail('unsupported', $token, ['what' => 'async']);
+
+            return $this->unnamedValue();
+        }
         $made = $this->ofLibrary($token);
         if (null !== $made) {
             return $made;

@@ -63,6 +63,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     use InnerFunctionsToldApart;
     use LeftOut;
     use MadeByFunctions;
+    use Promises;
     use Yielding;
 
     /** @var array<string, array<string, true>> names that may not get another value, by scope */
@@ -74,7 +75,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->tellInnerFunctionsApart();
         $this->announce();
         $start = $end = null;
-        while ($this->is('import') && !isset($this->remarksBefore[$this->at])) {
+        while ($this->is('import') && null === $this->machineImport() && !isset($this->remarksBefore[$this->at])) {
             $at = $this->at;
             $mistakes = \count($this->mistakes);
             $offset = $this->offset();
@@ -119,6 +120,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $equals = $this->tokens[$index + 2] ?? null;
             if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
                 $from = $this->unnamedAt($index + 3);
+                $from ??= $this->givesPromise($index + 3) ? $this->unnamedAt($index + 3, false) : null;
                 if (null !== $from) {
                     if (isset($this->functions[$name->text])) {
                         $this->doubled[$name->text] = true;
@@ -360,6 +362,12 @@ final class JavaScriptParser extends JavaScriptExpressions
 
             return $this->function($token, $name, false, 'shared_asked', false);
         }
+        if (!$isStatic && 'async' === $name->text && TokenKind::Name === $this->peek(1)?->kind && $this->is('(', 2)) {
+            // Whoever calls it waits for it (Awaiting).
+            $this->at += 2;
+
+            return $this->function($token, $this->tokens[$this->at - 1], false);
+        }
         $isAsked = 'get' === $name->text && !$this->is('(', 1);
         $isSet = 'set' === $name->text && TokenKind::Name === $this->peek(1)?->kind && $this->is('(', 2);
         $name = $isAsked || $isSet ? $this->peek(1) ?? $name : $name;
@@ -438,6 +446,16 @@ final class JavaScriptParser extends JavaScriptExpressions
         return true;
     }
 
+    /** The name for a library of the machine's own that is brought in here: `import fs from "fs";`, `import * as fs from "node:fs";`. */
+    private function machineImport(): ?string
+    {
+        $isAll = $this->is('*', 1) && $this->is('as', 2);
+        $name = $this->peek($isAll ? 3 : 1);
+        $file = $this->is('from', $isAll ? 4 : 2) ? $this->textAt($isAll ? 5 : 3) : null;
+
+        return TokenKind::Name === $name?->kind && \in_array($file, ['fs', 'node:fs', 'readline', 'node:readline'], true) ? $name->text : null;
+    }
+
     private function import(): void
     {
         ++$this->at;
@@ -502,6 +520,14 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;
+        $promised = $this->promisedRow($token);
+        if (null !== $promised) {
+            return $promised;
+        }
+        $chain = $this->promiseChain($token);
+        if (null !== $chain) {
+            return $chain;
+        }
         if ('yield' === $token->text && '' !== $this->scope) {
             $row = $this->yielded($token);
             $this->semicolon();
@@ -558,7 +584,15 @@ final class JavaScriptParser extends JavaScriptExpressions
             case 'function':
                 return [isset($this->makers[$this->peek(1)->text ?? '']) && '' === $this->scope && 1 === $this->parent ? $this->makerOfObjects($token) : $this->definition($token)];
             case 'import':
-                $this->import();
+                $name = $this->machineImport();
+                if (null !== $name) {
+                    $file = $this->is('*', 1) ? 5 : 3;
+                    $this->brought[$name] = 'fs' === preg_replace('/^node:/', '', (string) $this->textAt($file)) ? 'fs' : 'readline';
+                    $this->at += $file + 1;
+                    $this->semicolon();
+                } else {
+                    $this->import();
+                }
                 $row = new Import($this->newId(), rtrim(substr($this->text, $start, $this->endOffset() - $start)), $this->language()->value);
 
                 return [$this->ended($row, $start)];
@@ -960,6 +994,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         $rows = [];
         do {
             $name = $this->newName();
+            if ([] === $rows && $this->is('=') && $this->givesPromise($this->at + 1)) {
+                return [$this->promisingArrow($token, $name)];
+            }
             if ([] === $rows && $this->isArrow() && !$this->isOneOfSeveral()) {
                 return [$this->arrowDefinition($token, $name)];
             }
@@ -1055,11 +1092,14 @@ final class JavaScriptParser extends JavaScriptExpressions
     /** @return list<Statement>|null what is done with the lines that are typed in: asked for, gone over, or no longer read */
     private function readLines(Token $token): ?array
     {
-        if ('reader' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1)) {
+        // What is typed in is there as a whole, too, where nobody takes it line by line.
+        $isWhole = 'process' === $token->text && $this->is('.', 1) && $this->is('stdin', 2) && !$this->isVariable('process');
+        $point = $isWhole ? 3 : 1;
+        if (!$isWhole && 'reader' !== ($this->brought[$token->text] ?? '') || !$this->is('.', $point)) {
             return null;
         }
-        $verb = $this->peek(2);
-        $opened = $this->peek(3);
+        $verb = $this->peek($point + 1);
+        $opened = $this->peek($point + 2);
         if (null === $verb || null === $opened || '(' !== $opened->text) {
             return null;
         }
@@ -1068,14 +1108,16 @@ final class JavaScriptParser extends JavaScriptExpressions
             // It runs before the first line is read.
             $this->fail('unsupported', $verb, ['what' => ".on(…) … $later"]);
         }
-        $head = 'on' === $verb->text && 'line' === $this->textAt(4) && $this->is(',', 5) ? $this->unnamedHead($this->at + 6) : null;
+        $over = $isWhole ? new ListLiteral([new Operation('all_input')]) : new Operation('lines', [new Operation('all_input')]);
+        [$each, $atEnd] = $isWhole ? ['data', 'end'] : ['line', 'close'];
+        $head = 'on' === $verb->text && $each === $this->textAt($point + 3) && $this->is(',', $point + 4) ? $this->unnamedHead($this->at + $point + 5) : null;
         if (null !== $head && 1 === \count($head[0])) {
-            return [$this->forAll($token, $start, $opened, $head[0], $head[1], new Operation('lines', [new Operation('all_input')]))];
+            return [$this->forAll($token, $start, $opened, $head[0], $head[1], $over)];
         }
-        $this->at += 4;
-        if ('close' === $verb->text || 'prompt' === $verb->text || 'setPrompt' === $verb->text) {
+        $this->at += $point + 3;
+        if (\in_array($verb->text, $isWhole ? ['setEncoding', 'resume', 'pause'] : ['close', 'prompt', 'setPrompt'], true)) {
             $arguments = $this->arguments($opened);
-            if ([] !== $arguments) {
+            if ([] !== $arguments && 'setEncoding' !== $verb->text) {
                 $this->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
             }
             $this->semicolon();
@@ -1086,10 +1128,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         $arguments = $this->arguments($opened);
         $this->semicolon();
         [$what, $does] = [$arguments[0]->value ?? null, $arguments[1]->value ?? null];
-        if ('question' === $verb->text && null !== $what && null !== $does && 2 === \count($arguments)) {
+        if (!$isWhole && 'question' === $verb->text && null !== $what && null !== $does && 2 === \count($arguments)) {
             return [$this->ended($this->handedTo($does, new Operation('ask', [$what]), $verb), $token->offset)];
         }
-        if ('on' === $verb->text && $what == new TextLiteral('line') && null !== $does) {
+        if ('on' === $verb->text && $what == new TextLiteral($each) && null !== $does) {
             $id = $this->newId();
             $line = $this->nameFor('line');
             $this->write($line, $token->offset);
@@ -1100,9 +1142,9 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->atHead([$row], $id, $end);
             $this->cut($id, 'close', $end, $end);
 
-            return [new EachLoop($id, [$line], new Operation('lines', [new Operation('all_input')]), new Block([$row]))];
+            return [new EachLoop($id, [$line], $over, new Block([$row]))];
         }
-        if ('on' === $verb->text && $what == new TextLiteral('close') && null !== $does) {
+        if ('on' === $verb->text && $what == new TextLiteral($atEnd) && null !== $does) {
             return [$this->ended($this->handedTo($does, null, $verb), $token->offset)];
         }
         $this->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
@@ -1122,6 +1164,8 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $at = ($this->partners[$at] ?? $at) + 1;
             } elseif ('reader' === ($this->brought[$token->text] ?? '') && \in_array($this->tokens[$at + 2]->text ?? '', ['on', 'prompt', 'setPrompt'], true)) {
                 $at = ($this->partners[$at + 3] ?? $at + 3) + 1;
+            } elseif ('process' === $token->text && 'stdin' === ($this->tokens[$at + 2]->text ?? '') && \in_array($this->tokens[$at + 4]->text ?? '', ['on', 'setEncoding', 'resume'], true)) {
+                $at = ($this->partners[$at + 5] ?? $at + 5) + 1;
             } else {
                 return mb_strcut($token->text, 0, 30);
             }
@@ -1140,6 +1184,11 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     protected function ofLibrary(Token $token): ?Expression
     {
+        if ('reader' === ($this->brought[$token->text] ?? '') && 'of' === ($this->tokens[$this->at - 1]->text ?? '') && $this->is(')', 1)) {
+            ++$this->at;
+
+            return new Operation('lines', [new Operation('all_input')]);
+        }
         if ('fs' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1) || !$this->is('readFileSync', 2)) {
             return null;
         }
@@ -1154,6 +1203,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         $name = $function instanceof FunctionReference ? $function->function : ($function instanceof VariableRead && isset($this->functions[$function->name]) ? $function->name : null);
         $given = null === $value ? [] : [$value];
         if ($function instanceof Lambda && \count($function->parameters) <= \count($given)) {
+            $uses = array_filter(Walk::expressions($function->value), static fn (Expression $part): bool => $part instanceof VariableRead && $part->name === ($function->parameters[0] ?? ''));
+            if (1 < \count($uses) && !$value instanceof VariableRead) {
+                // What is found once would be found, or asked for, several times.
+                $this->fail('unsupported', $token, ['what' => ".$token->text(…)"]);
+            }
             $put = static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === ($function->parameters[0] ?? '') ? $given[0] ?? $part : $part;
             $does = Walk::mapExpression($function->value, $put);
 
@@ -1269,6 +1323,20 @@ final class JavaScriptParser extends JavaScriptExpressions
         return parent::runsInTurn() && 1 === $this->parent;
     }
 
+    /** `for await (const line of reader)`: the lines that are typed in, which are all there here (Node.js 20, Readline). */
+    protected function passWaiting(): void
+    {
+        if (!$this->is('await') || !$this->is('(', 1)) {
+            return;
+        }
+        for ($at = $this->at + 2, $closing = $this->closingOf($this->at + 1) ?? $at; $at < $closing && 'of' !== $this->tokens[$at]->text; ++$at) {
+        }
+        if ($at !== $closing - 2 || 'reader' !== ($this->brought[$this->tokens[$at + 1]->text] ?? '')) {
+            $this->fail('unsupported', $this->peek(), ['what' => 'for await']);
+        }
+        ++$this->at;
+    }
+
     /** `= (a, b) => {`: a function under another sign. */
     private function isArrow(): bool
     {
@@ -1276,7 +1344,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     }
 
     /** @return int|null where the parameters begin of a function with rows that stands where a value may stand */
-    private function unnamedAt(int $index, bool $isBraced = true): ?int
+    protected function unnamedAt(int $index, bool $isBraced = true): ?int
     {
         $text = fn (int $at): string => $this->tokens[$at]->text ?? '';
         $index += 'async' === $text($index) ? 1 : 0;

@@ -907,11 +907,17 @@ abstract class BraceParser extends ExpressionParser
         return new DoWhile($id, $condition, $body);
     }
 
+    /** Passes over what a language says between `for` and its bracket of what is waited for. */
+    protected function passWaiting(): void
+    {
+    }
+
     /** @return list<Statement> */
     private function forLoop(): array
     {
         $start = $this->at++;
         $id = $this->newId();
+        $this->passWaiting();
         $opened = $this->peek();
         if (null === $opened || '(' !== $opened->text) {
             $this->fail('condition_brackets', $this->tokens[$start], ['word' => 'for']);
