@@ -745,7 +745,7 @@ final class ProjectReader
             return 1 === \count($of) ? new Field($of[0], $this->name($data, 'field')) : throw $this->wrong('file.wrong');
         }
         if (isset($data['method'])) {
-            return [] !== $of ? new MethodCall($of[0], \in_array($data['method'], [MethodCall::CALL, MethodCall::SIGN], true) ? $data['method'] : $this->name($data, 'method'), \array_slice($of, 1)) : throw $this->wrong('file.wrong');
+            return [] !== $of ? new MethodCall($of[0], \in_array($data['method'], [MethodCall::CALL, MethodCall::SIGN, ClassDefinition::GOES], true) ? $data['method'] : $this->name($data, 'method'), \array_slice($of, 1)) : throw $this->wrong('file.wrong');
         }
         if (isset($data['command'])) {
             $entry = \is_string($data['command']) ? Catalogue::find($data['command']) : null;

@@ -480,7 +480,7 @@ abstract class Printer
         $this->madeUp = $madeUp;
     }
 
-    private function plain(Statement $statement): void
+    protected function plain(Statement $statement): void
     {
         $this->simpleBefore($statement);
         $this->line($statement, 'head', $this->simple($statement).$this->end());

@@ -11,6 +11,7 @@ use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Printer;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
@@ -60,7 +61,7 @@ final readonly class Chips
             $expression instanceof FunctionReference => new Chip([$expression->function], true),
             $expression instanceof MakeObject => new Chip([Words::in($this->locale)->raw('object.new').' '.$expression->class.($operands ? ' ' : ''), ...self::spaced($operands)], true),
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => new Chip([$operands[0], 1 < \count($operands) ? ' (' : ' ()', ...self::spaced(\array_slice($operands, 1)), ...(1 < \count($operands) ? [')'] : [])], true),
-            $expression instanceof MethodCall => new Chip([$operands[0], ' · '.$expression->method.(1 < \count($operands) ? ' ' : ''), ...self::spaced(\array_slice($operands, 1))], true),
+            $expression instanceof MethodCall => new Chip([$operands[0], ' · '.(ClassDefinition::GOES === $expression->method ? Words::in($this->locale)->raw('plain.method.gone') : $expression->method).(1 < \count($operands) ? ' ' : ''), ...self::spaced(\array_slice($operands, 1))], true),
             $expression instanceof Field => new Chip([$operands[0], ' · '.$expression->name], true),
             $expression instanceof KindTest => new Chip([$operands[0], ' '.Words::in($this->locale)->raw('object.is_kind').' '.$this->kind($expression->kind)], true),
             $expression instanceof OwnValue => new Chip([$expression->function.($operands ? ' ' : ''), ...self::spaced($operands)], true),

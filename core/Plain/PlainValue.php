@@ -15,6 +15,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
@@ -101,6 +102,10 @@ final readonly class PlainValue
         }
         $with = [] === $call->arguments ? '' : '_with';
         $arguments = $this->listed($call->arguments);
+
+        if (ClassDefinition::GOES === $name) {
+            return $this->phrases->fill('goes', ['object' => $this->noun($object, true)]);
+        }
 
         return \in_array($name, [MethodCall::CALL, MethodCall::SIGN], true)
             ? $this->phrases->fill($function.$with, ['function' => $this->noun($object), 'arguments' => $arguments])

@@ -1209,7 +1209,8 @@ final class Compiler
         }
 
         $copy = $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;
-        $sliced = TypeKind::Copied === $type->kind && $this->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);
+        // Another name for an object is the object.
+        $sliced = null !== $source && TypeKind::Copied === $type->kind && $this->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);
 
         return $sliced ? "\$v->sliced($copy, ".var_export($type->class, true).', '.var_export(($this->classTable ??= new Classes($this->program))->fields((string) $type->class), true).')' : $copy;
     }
@@ -1427,9 +1428,6 @@ final class Compiler
     /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */
     private function nextAnswer(Expression $target, bool $isLine, ?string $stream = null, ?string $until = null): string
     {
-        if (!$target instanceof VariableRead) {
-            throw new \LogicException('Only a variable is read into.');
-        }
         $type = $this->types->expression($this->part, $target);
         $kind = match (true) {
             $isLine => 'line',
@@ -1439,14 +1437,20 @@ final class Compiler
             default => 'word',
         };
         $kept = $this->temporary();
-        $variable = $this->variable($target->name);
         $value = match ($kind) {
             'whole' => $this->kept($type, "\$v->toWhole($kept)"),
             'number' => $this->kept($type, "\$v->toNumber($kept)"),
             default => $kept,
         };
-        $told = $this->record ? "array_push(\$t->changes, \$t->moment, {$this->places->slot($this->part, $target->name)}, $variable) > 0" : 'true';
-        $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && ('.$variable.' = '.('whole' === $kind ? '0' : '0.0').') && false)' : 'false';
+        // A place keeps what it is given by itself, and gives nothing back.
+        $set = match (true) {
+            $target instanceof VariableRead => fn (string $new): string => "(({$this->variable($target->name)} = $new) || true)",
+            $target instanceof Field => fn (string $new): string => "(null === \$v->keep({$this->expression($target->object)}, ".var_export($target->name, true).", $new))",
+            $target instanceof Item => fn (string $new): string => "(null === \$v->put({$this->expression($target->container)}, {$this->expression($target->index)}, $new))",
+            default => throw new \LogicException('Only a place is read into.'),
+        };
+        $told = $this->record && $target instanceof VariableRead ? "array_push(\$t->changes, \$t->moment, {$this->places->slot($this->part, $target->name)}, {$this->variable($target->name)}) > 0" : 'true';
+        $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && '.$set('whole' === $kind ? '0' : '0.0').' && false)' : 'false';
 
         $found = match (true) {
             null !== $until => "{$stream}->until(\$v->text($until))",
@@ -1454,7 +1458,7 @@ final class Compiler
             default => "\$this->nextAnswer('$kind')",
         };
 
-        return "(null !== ($kept = $found) ? ((($variable = $value) || true) && $told) : $failed)";
+        return "(null !== ($kept = $found) ? ({$set($value)} && $told) : $failed)";
     }
 
     /** What a function is called in the text, where several of one name were told apart. */

@@ -1058,9 +1058,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += $at + 1;
             $targets = [];
             while ($this->accept('>>')) {
-                $target = $this->expression(8);
-                $targets[] = $target instanceof VariableRead ? $target : $this->fail('unsupported', $token, ['what' => 'cin >> …']);
-                $this->write($target->name, $token->offset);
+                $targets[] = $this->readInto($this->expression(8), $token, 'cin >> …');
             }
 
             return new Operation('next_answer', $targets);
@@ -1070,9 +1068,7 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
             $targets = [];
             while ($this->accept('>>')) {
-                $target = $this->expression(8);
-                $targets[] = $target instanceof VariableRead ? $target : $this->fail('unsupported', $token, ['what' => '>> …']);
-                $this->write($target->name, $token->offset);
+                $targets[] = $this->readInto($this->expression(8), $token, '>> …');
             }
 
             return new Operation('next_of', [new VariableRead($token->text), ...$targets]);
@@ -1086,10 +1082,10 @@ abstract class CppExpressions extends BraceExpressions
         if (null !== $stream && $this->isTextStream($stream->text) && $this->is(',', $at + 3)) {
             $this->at += $at + 2;
             $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
-            if (!\in_array(\count($given), [2, 3], true) || !$given[1] instanceof VariableRead) {
+            if (!\in_array(\count($given), [2, 3], true)) {
                 $this->fail('unsupported', $token, ['what' => 'getline(…)']);
             }
-            $this->write($given[1]->name, $token->offset);
+            $this->readInto($given[1], $token, 'getline(…)');
 
             return new Operation('line_of', $given);
         }
@@ -1097,13 +1093,24 @@ abstract class CppExpressions extends BraceExpressions
             return null;
         }
         $this->at += $cin + 2;
-        $target = $this->expression();
-        if (!$target instanceof VariableRead || !$this->accept(')')) {
+        $target = $this->readInto($this->expression(), $token, 'getline(…)');
+        if (!$this->accept(')')) {
             $this->fail('unsupported', $token, ['what' => 'getline(…)']);
         }
-        $this->write($target->name, $token->offset);
 
         return new Operation('next_line', [$target]);
+    }
+
+    /** What gets a value that is read: a variable, a field of an object or an item of a list. */
+    private function readInto(Expression $target, Token $token, string $what): Expression
+    {
+        if ($target instanceof VariableRead) {
+            $this->write($target->name, $token->offset);
+        } elseif (!($target instanceof Field || $target instanceof Item) || !References::isPlace($target) || '' === $this->typeOf($target)) {
+            $this->fail('unsupported', $token, ['what' => $what]);
+        }
+
+        return $target;
     }
 
     /** Whether a name is that of a stream in memory. */

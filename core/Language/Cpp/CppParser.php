@@ -71,6 +71,7 @@ final class CppParser extends CppExpressions
 {
     use ClassTemplates;
     use CStyle;
+    use Destructors;
     use DoneForEach;
     use FreeOperators;
     use Makers;
@@ -749,6 +750,10 @@ final class CppParser extends CppExpressions
             }
             $this->at = $tilde;
         }
+        $destructor = $this->destructor($token, $start);
+        if (null !== $destructor) {
+            return [$destructor];
+        }
         if ($this->is('~')) {
             $this->fail('unsupported', $token, ['what' => $token->text.($this->peek(1)->text ?? '')]);
         }
@@ -1340,9 +1345,28 @@ final class CppParser extends CppExpressions
         return Operator::TruncDivide;
     }
 
+    /** `bed.reset();`, `bed.reset(new Bed());`: what a smart pointer points at from here on, perhaps nothing (C++17, 23.11.1.2). */
+    private function pointedAnew(Token $token): ?SetVariable
+    {
+        $opened = $this->is('.', 1) && $this->is('reset', 2) ? $this->peek(3) : null;
+        if ('(' !== $opened?->text || 1 !== preg_match('/^(?:std::)?(?:unique|shared)_ptr</', $this->types[$this->scope][$token->text] ?? $this->types[''][$token->text] ?? '')) {
+            return null;
+        }
+        $this->at += 4;
+        $given = $this->arguments($opened);
+        $this->semicolon();
+        $this->write($token->text, $token->offset);
+
+        return new SetVariable($this->newId(), $token->text, $given[0]->value ?? new NothingLiteral());
+    }
+
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;
+        $pointed = $this->pointedAnew($token);
+        if (null !== $pointed) {
+            return [$this->ended($pointed, $start)];
+        }
         if (TokenKind::Directive === $token->kind) {
             $constant = $this->definedConstant($token);
             if (null !== $constant) {
@@ -1449,6 +1473,10 @@ final class CppParser extends CppExpressions
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
             case 'delete':
+                $deleted = $this->deleted($token);
+                if (null !== $deleted) {
+                    return [$deleted];
+                }
                 // What is no longer needed goes by itself here.
                 $at = $this->is('[', 1) && $this->is(']', 2) ? 3 : 1;
                 for ($end = $at; 1 === preg_match('/^(?:\w+|\.|->|\[|\]|\+|-|\*)$/D', (string) $this->sign($end)); ++$end) {
@@ -1957,6 +1985,7 @@ final class CppParser extends CppExpressions
             $this->types[$this->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->typeOf($value) ? $this->typeOf($value) : $kept;
             $this->declared[$this->scope][$name->text] = true;
             $head = substr($this->text, $token->offset, $name->offset - $token->offset);
+            $this->noteGoing($kept, $name->text);
             if (str_contains($head, '*') && 'string' === $kept) {
                 $this->ofLetters[$this->scope][$name->text] = true;
             } elseif (1 === preg_match('/\bconst(?:expr)?\b[^*]*$/D', $head)) {
@@ -2143,8 +2172,12 @@ final class CppParser extends CppExpressions
         return new ListLiteral([...$items, ...array_fill(0, max(0, $missing), $item)]);
     }
 
-    /** `Bed bed;`, `Bed bed("rose");`, `Bed bed = {"rose", 3};` */
-    private function objectOf(string $class, Token $name): Expression
+    /**
+     * `Bed bed;`, `Bed bed("rose");`, `Bed bed = {"rose", 3};`.
+     *
+     * @param bool $isOther whether it is another name for an object that is there, which may be of a class below it
+     */
+    private function objectOf(string $class, Token $name, bool $isOther): Expression
     {
         $isGiven = $this->accept('=');
         $opened = $this->peek();
@@ -2158,7 +2191,7 @@ final class CppParser extends CppExpressions
 
         $value = $isGiven ? $this->value() : null;
         $kind = null === $value ? null : TypeNames::read($this->typeOf($value))->class;
-        if (null !== $kind && $kind !== $class && isset($this->classes[$kind])) {
+        if (!$isOther && null !== $kind && $kind !== $class && isset($this->classes[$kind])) {
             // Only the part that the class above has is kept (C++17, 15.8.1).
             $this->fail('unsupported', $name, ['what' => "$class $name->text = …"]);
         }
@@ -2209,7 +2242,7 @@ final class CppParser extends CppExpressions
         $token = $this->peek();
         $class = TypeNames::read($type)->class;
         if (null !== $class && isset($this->classes[$class]) && TypeKind::Copied === TypeNames::read($type)->kind) {
-            return $this->objectOf($class, $name);
+            return $this->objectOf($class, $name, str_ends_with($type, '&'));
         }
         if ($this->accept('=')) {
             $opened = $this->peek();
@@ -3196,6 +3229,9 @@ final class CppParser extends CppExpressions
         $endsLine = false;
         if (!$this->is('<<')) {
             $next = $this->peek();
+            if ($this->is('.') && null === $onto && !$isComplaint && null !== $told = $this->toldByMember()) {
+                return $told;
+            }
             if ($this->is('.')) {
                 $this->fail('unsupported', $next, ['what' => 'cout.'.($this->peek(1)->text ?? '')]);
             }
@@ -3388,10 +3424,31 @@ final class CppParser extends CppExpressions
         return new Operation(StreamForms::WORD.$word, $values);
     }
 
+    /** `cout.precision(3);` is what `cout << setprecision(3);` is (C++17, 30.5.3.2). */
+    private function toldByMember(): ?PrintLine
+    {
+        $start = $this->tokens[$this->at - 1]->offset - ('::' === ($this->tokens[$this->at - 2]->text ?? '') ? 5 : 0);
+        $word = ['precision' => 'setprecision', 'fill' => 'setfill'][$this->sign(1) ?? ''] ?? null;
+        $opened = $this->peek(2);
+        if (null === $word || '(' !== $opened?->text) {
+            return null;
+        }
+        $this->at += 3;
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+        if (1 !== \count($values) || !$values[0] instanceof ('setfill' === $word ? TextLiteral::class : NumberLiteral::class)) {
+            $this->fail('unsupported', $opened, ['what' => 'cout.…(…)']);
+        }
+        $this->semicolon();
+        $row = new PrintLine($this->newId(), [new Operation(StreamForms::WORD.$word, $values)], false, false);
+        $this->ended($row, $start);
+
+        return $row;
+    }
+
     /** Whether the text has words that say how streams show values. */
     protected function tellsForms(): bool
     {
-        return $this->tells ??= [] !== array_filter($this->tokens, static fn (Token $token): bool => isset(StreamForms::WORDS[$token->text]) && 'setw' !== $token->text);
+        return $this->tells ??= [] !== array_filter($this->tokens, static fn (Token $token): bool => isset(StreamForms::WORDS[$token->text]) && 'setw' !== $token->text || 'precision' === $token->text);
     }
 
     private ?bool $tells = null;

@@ -1063,6 +1063,17 @@ final class CppPrinter extends BracePrinter
         return false;
     }
 
+    /** What goes at the end of its braces needs no word; what is pointed at is deleted. */
+    protected function plain(Statement $statement): void
+    {
+        $call = $statement instanceof Perform && $statement->value instanceof MethodCall && ClassDefinition::GOES === $statement->value->method ? $statement->value : null;
+        if (null === $call) {
+            parent::plain($statement);
+        } elseif (TypeKind::Object === $this->type($call->object)->kind) {
+            $this->line($statement, 'head', 'delete '.$this->expression($call->object).';');
+        }
+    }
+
     private function methodSignature(FunctionDefinition $method): string
     {
         $parameters = [];
@@ -1076,6 +1087,9 @@ final class CppPrinter extends BracePrinter
             return ($this->isApart($method) ? $this->name($method->class()).'::' : '').$this->name($method->class()).$given.(null === $part ? '' : " : $part");
         }
 
+        if (ClassDefinition::GOES === $method->shortName()) {
+            return 'virtual ~'.$this->name($method->class()).'()';
+        }
         if ($this->isApart($method)) {
             return $this->resultType($method).' '.$this->name($method->class()).'::'.$this->methodName($method->shortName()).$given;
         }

@@ -46,6 +46,7 @@ final class RealNames
         .'send sin span start stdin stdout stem step string sub subn subtract suffix tan tau tee tell throw total total_seconds unlink value version walk with_name with_traceback write write_text writelines days microseconds cos ';
     private const PYTHON_CALLED = 'abs aiter all anext any ascii bin bool breakpoint bytearray bytes callable chr classmethod compile complex delattr dict dir divmod enumerate eval exec filter float format frozenset getattr globals hasattr hash help hex id input int isinstance issubclass iter len list locals map max memoryview min next object oct open ord pow print property range repr reversed round set setattr slice sorted staticmethod str sum super tuple type vars zip';
     private const JAVASCRIPT = ''
+        .'setEncoding once emit resume pause pipe groupBy fromAsync setAttribute getAttribute preventDefault stringify '
         .'EPSILON LN10 LOG10E LOG2E MAX_SAFE_INTEGER MAX_VALUE MIN_SAFE_INTEGER MIN_VALUE NEGATIVE_INFINITY POSITIVE_INFINITY SQRT1_2 SQRT2 acos acosh '
         .'allSettled anchor apply asin asinh assign atan atan2 atanh atob bind blink bold btoa call catch cbrt ceil charAt charCodeAt clear clearInterval '
         .'clearTimeout clz32 codePointAt compile concat copyWithin cosh create decodeURIComponent defineProperties defineProperty delete dotAll '
@@ -66,6 +67,8 @@ final class RealNames
         .'table time timeEnd group groupEnd dir trace assert countReset ';
     private const JAVASCRIPT_CALLED = 'ArrayBuffer atob BigInt btoa clearInterval clearTimeout decodeURI decodeURIComponent encodeURI encodeURIComponent escape eval fetch globalThis Intl isFinite Proxy queueMicrotask Reflect requestAnimationFrame setImmediate setInterval setTimeout structuredClone Symbol Uint8Array unescape WeakMap WeakRef WeakSet';
     private const CPP = ''
+        .'reset flush imbue join detach joinable lock unlock try_lock fetch_add flip to_ulong time_since_epoch insert_after before_begin erase_after setstate narrow widen message category splice remove_if '
+        .'key_comp value_comp bucket_count load_factor rehash cbegin cend crend crbegin seekp owner_before push_heap '
         .'abort adjacent_difference adjacent_find advance allocate_shared apply async atexit atof atoi atol bad binary_search bind bsearch calloc capacity '
         .'cbrt clamp clock close contains copy_if copy_n copysign crbegin cref data declval difftime distance emplace emplace_hint empty ends_with equal equal_range '
         .'erf erfc exchange exclusive_scan expm1 extract fclose fdim fgets fill fill_n find_end find_first_not_of find_first_of find_if find_if_not '

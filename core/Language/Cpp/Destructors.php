@@ -1,0 +1,206 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\WhileLoop;
+
+/**
+ * What is seen when an object goes: at the end of the braces that it was declared in, the last one first (C++17, 9.6 and 15.4), or
+ * where it is deleted. A row stands there that asks it. That is done only where it is certain which objects there are, and when
+ * they go: those that are copied, kept in others, or left behind by a jump are refused.
+ */
+trait Destructors
+{
+    /** @var array<string, true> classes whose objects do something that is seen when they go */
+    private array $seenGoing = [];
+    /** @var list<string> objects that were declared in the braces that are open, in their order */
+    private array $toGo = [];
+
+    protected function block(?int $opener): array
+    {
+        $before = \count($this->toGo);
+        $rows = parent::block($opener);
+        $going = array_splice($this->toGo, $before);
+
+        return [] === $going ? $rows : $this->withGoing($rows, array_reverse($going));
+    }
+
+    /**
+     * @param list<Statement>        $rows
+     * @param non-empty-list<string> $going in the order in which they go
+     *
+     * @return list<Statement>
+     */
+    private function withGoing(array $rows, array $going): array
+    {
+        $last = self::lastRow($rows);
+        $isLeft = $last instanceof LeaveFunction || $last instanceof GiveBack && $last->value instanceof NumberLiteral;
+        if (self::jumps($isLeft ? array_values(array_filter($rows, static fn (Statement $row): bool => $row !== $last)) : $rows, false)) {
+            $this->fail('unsupported', null, ['what' => 'return']);
+        }
+        $at = $this->endOffset();
+        foreach ($this->cuts as $cut) {
+            $at = $isLeft && $cut->id === $last->id && 'head' === $cut->part ? $cut->start : $at;
+        }
+        $made = [];
+        foreach ($going as $name) {
+            $made[] = $row = new Perform($this->newId(), new MethodCall(new VariableRead($name), ClassDefinition::GOES));
+            $this->read($name, $at);
+            $this->cut($row->id, 'head', $at, $at);
+        }
+        $place = $isLeft ? (int) array_search($last, $rows, true) : \count($rows);
+
+        return [...\array_slice($rows, 0, $place), ...$made, ...\array_slice($rows, $place)];
+    }
+
+    /**
+     * Whether rows may be left before their end.
+     *
+     * @param list<Statement> $rows
+     */
+    private static function jumps(array $rows, bool $isInLoop): bool
+    {
+        foreach ($rows as $row) {
+            if ($row instanceof GiveBack || $row instanceof LeaveFunction || !$isInLoop && ($row instanceof BreakLoop || $row instanceof ContinueLoop)) {
+                return true;
+            }
+            $isLoop = $row instanceof Count || $row instanceof ForLoop || $row instanceof EachLoop || $row instanceof WhileLoop || $row instanceof DoWhile || $row instanceof Forever || $row instanceof Repeat;
+            foreach ($row instanceof FunctionDefinition ? [] : $row->bodies() as $body) {
+                if (self::jumps($body->statements, $isInLoop || $isLoop)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** `~Bed() { cout << "gone"; }`, where it is certain when objects of the class go. */
+    private function destructor(Token $token, int $start): ?Statement
+    {
+        if (!$this->is('~') || !$this->is($this->class, 1) || !$this->isCertainWhenTheyGo($this->class)) {
+            return null;
+        }
+        $this->seenGoing[$this->class] = true;
+        $this->methods[$this->class][ClassDefinition::GOES] = [0, 0, []];
+        $this->at += 2;
+        $made = $this->methodDefinition($token, 'void', new Token(TokenKind::Name, ClassDefinition::GOES, $token->offset), $start, false);
+        $above = $this->goesLike($this->classes[$this->class] ?? '');
+        if (!$made instanceof FunctionDefinition || null === $above) {
+            return $made;
+        }
+        // What the class above has goes behind it.
+        $at = $this->endOffset() - 1;
+        $row = new OwnCall($this->newId(), "$above.".ClassDefinition::GOES, [new VariableRead($this->itself)]);
+        [$parent, $this->parent] = [$this->parent, $made->id];
+        $this->cut($row->id, 'head', $at, $at);
+        $this->parent = $parent;
+
+        return $made->withBody('body', new Block([...$made->body->statements, $row]));
+    }
+
+    /** The class that says what is seen when objects of a class go, going up from it; null if nothing is. */
+    private function goesLike(string $class): ?string
+    {
+        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
+            if (isset($this->seenGoing[$class])) {
+                return $class;
+            }
+            $class = $this->classes[$class];
+        }
+
+        return null;
+    }
+
+    /** Notes a variable that holds an object of its own. */
+    private function noteGoing(string $type, string $name): void
+    {
+        if (null !== $this->goesLike($type)) {
+            $this->toGo[] = $name;
+        }
+    }
+
+    /** `delete bed;` */
+    private function deleted(Token $token): ?Statement
+    {
+        $name = $this->peek(1);
+        $class = null === $name || !$this->is(';', 2) ? null : trim($this->types[$this->scope][$name->text] ?? $this->types[''][$name->text] ?? '', ' *');
+        if (null === $name || null === $class || null === $this->goesLike($class)) {
+            return null;
+        }
+        $this->at += 2;
+        $this->semicolon();
+        $this->read($name->text, $name->offset);
+
+        return $this->ended(new Perform($this->newId(), new MethodCall(new VariableRead($name->text), ClassDefinition::GOES)), $token->offset);
+    }
+
+    /** Whether objects of a class, and of those below it, are only ever declared in braces, made by `new`, pointed at and referred to. */
+    private function isCertainWhenTheyGo(string $class): bool
+    {
+        $family = [$class => true];
+        do {
+            $before = \count($family);
+            foreach ($this->classes as $name => $above) {
+                $family += isset($family[$above]) || isset($family[$name]) && '' !== $above ? [$name => true, $above => true] : [];
+            }
+        } while ($before < \count($family));
+        $ranges = [];
+        foreach ($this->tokens as $at => $token) {
+            if (\in_array($token->text, ['try', 'throw', 'goto', 'exit', 'abort', 'static', 'template'], true) && TokenKind::Text !== $token->kind) {
+                return false;
+            }
+            if (isset($family[$token->text]) && \in_array($this->tokens[$at - 1]->text ?? '', ['class', 'struct'], true)) {
+                for ($brace = $at; isset($this->tokens[$brace]) && !\in_array($this->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
+                }
+                $ranges[] = [$at, $this->partners[$brace] ?? $brace];
+            }
+        }
+        foreach ($this->tokens as $at => $token) {
+            $isWithin = [] !== array_filter($ranges, static fn (array $range): bool => $range[0] <= $at && $at <= $range[1]);
+            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && !$this->isCertainAt($at, $isWithin)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isCertainAt(int $at, bool $isWithin): bool
+    {
+        $text = fn (int $by): string => $this->tokens[$at + $by]->text ?? '';
+
+        return match (true) {
+            \in_array($text(-1), ['class', 'struct', 'new', 'public', 'private', 'protected'], true) => true,
+            '~' === $text(-1) => '::' !== $text(-2),
+            '*' === $text(1), '&' === $text(1) => true,
+            '::' === $text(1) => '~' !== $text(2),
+            // How one is made, and the part of the class above.
+            $isWithin => ':' === $text(-1) && '{' === $text(1) || \in_array($text(1), ['(', '{'], true),
+            default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';'], true) && 0 < $this->depthAt($at),
+        };
+    }
+}
