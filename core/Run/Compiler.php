@@ -201,7 +201,7 @@ final class Compiler
             $table[$class] = [];
             foreach ($classes->table($class) as $name => $function) {
                 $definition = $this->program->functionNamed($function);
-                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null];
+                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared()];
             }
         }
 
@@ -310,6 +310,10 @@ final class Compiler
             $enter = 'if ($d > $this->deepest) { throw new '.RunError::class."('deep_calls'); }\n"
                 .($this->record ? "\$t->calls[] = \$t->moment; \$t->calls[] = $index;\n" : '').$changes;
             $leave = $this->record ? ' finally { $t->calls[] = $t->moment; $t->calls[] = -1; }' : '';
+        }
+        if ($this->record && $part instanceof Script) {
+            // What lists and maps hold at the end is asked once the method is left.
+            $leave = ' finally { $t->kept = ['.$this->places->locals($part).']; }';
         }
         $end = null === $index ? '' : "return null;\n";
 

@@ -131,16 +131,30 @@ final class Places
     /** Code that takes all values from the variables of a function or the script. */
     public function absent(FunctionDefinition|Script $part): string
     {
-        $code = '';
+        $own = $this->own($part);
+
+        return [] === $own ? '' : implode(' = ', $own).' = \\'.Absent::class."::Value;\n";
+    }
+
+    /** Code that lists the variables of the script that are the method's own. */
+    public function locals(Script $script): string
+    {
+        return implode(', ', $this->own($script));
+    }
+
+    /** @return list<string> the variables of the method that a function or the script becomes, but for its parameters */
+    private function own(FunctionDefinition|Script $part): array
+    {
+        $own = [];
         $owned = (string) ($part instanceof Script ? Scopes::PROGRAM : $part->id);
         foreach ($this->slots as $key => $slot) {
             [$owner, $name] = explode(':', (string) $key, 2);
             if ($owner === $owned && !($part instanceof Script ? isset($this->reached[$name]) || Scopes::isOfClass($name) : \in_array($name, $part->parameters, true))) {
-                $code .= "\$l$slot = ";
+                $own[] = "\$l$slot";
             }
         }
 
-        return '' === $code ? '' : $code.'\\'.Absent::class."::Value;\n";
+        return $own;
     }
 
     public function isCertain(FunctionDefinition|Script $part, string $name): bool

@@ -31,7 +31,7 @@ abstract class Routine
     protected array $failing = [];
     /** @var array<string, true> classes whose objects are tuples with names */
     protected array $records = [];
-    /** @var array<string, array<string, array{string, int, int, int|null}>> by class and method, what answers, how many values it takes, how many may be left out, and which gets all the others */
+    /** @var array<string, array<string, array{string, int, int, int|null, bool}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, and whether the class answers by itself */
     protected array $classes = [];
 
     final public function __construct(
@@ -245,7 +245,7 @@ abstract class Routine
         if (null === $found) {
             return $this->asked($object, $method, $arguments);
         }
-        [$function, $takes, $spare, $rest] = $found;
+        [$function, $takes, $spare, $rest, $isShared] = $found;
         $needed = $takes - $spare - (null === $rest ? 0 : 1);
         if (null !== $rest) {
             if (\count($arguments) < $needed && Language::JavaScript !== $this->values->language()) {
@@ -270,7 +270,8 @@ abstract class Routine
             }
         }
 
-        return $this->{$function}($depth + 1, $object, ...$handed);
+        // What a class can do by itself is not handed the object that it is asked of (The Python Language Reference, 3.2; C++17, 12.2.3.1).
+        return $isShared ? $this->{$function}($depth + 1, ...$handed) : $this->{$function}($depth + 1, $object, ...$handed);
     }
 
     /**

@@ -166,6 +166,9 @@ final class Trace
         return new Held($number);
     }
 
+    /** @var list<mixed> what the script's own variables held when it was left, so that it is still there to be shown */
+    public array $kept = [];
+
     /** The list or the map of a number, as long as the program has it. */
     public function object(int $number): ListValue|MapValue|null
     {

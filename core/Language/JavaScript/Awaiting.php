@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
+use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -25,6 +26,7 @@ final class Awaiting
     private array $mistakes = [];
     /** @var list<array{bool, int, bool}> for each brace that is open: whether `await` may stand in it, where its function begins, and whether that was told */
     private array $around = [[true, 0, false]];
+    private bool $hasFittings = false;
     /** @var array<string, true> methods of classes that give one */
     private array $promisingMethods = [];
     /** @var array<string, true> functions that give a promise */
@@ -38,6 +40,7 @@ final class Awaiting
     {
         $this->promising = $waiting;
         foreach ($tokens as $at => $token) {
+            $this->hasFittings = $this->hasFittings || TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text);
             if ('async' === $token->text && TokenKind::Text !== $token->kind) {
                 $name = $this->is($at + 1, 'function') ? $at + 2 : ($this->is($at - 1, '=') ? $at - 2 : -1);
                 if ($this->is($at + 2, '(') && TokenKind::Name === ($tokens[$at + 1]->kind ?? null) && !$this->is($at - 1, '=')) {
@@ -132,6 +135,10 @@ final class Awaiting
         $entry = Vocabulary::commands(Language::JavaScript)["$object->text.$name->text"] ?? null;
         if (null !== $entry) {
             return $entry->takesTime ? $opened - 3 : null;
+        }
+        if (!$this->hasFittings) {
+            // Without a machine in the program a method of such a name is somebody's own.
+            return null;
         }
         $operation = SpellingIndex::of(Language::JavaScript)->methods[$name->text][0][0] ?? null;
 

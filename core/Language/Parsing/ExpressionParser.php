@@ -1333,12 +1333,18 @@ abstract class ExpressionParser extends Parser
             }
         }
         $does = array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
-        if ($this->tries > 0 && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && 'after' === $value->key || $this->makesItself($value)) {
+        if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && 'after' === $value->key || $this->makesItself($value)) {
             return new Perform($this->newId(), $value);
         }
         $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
 
         return new Perform($this->newId(), $value);
+    }
+
+    /** Whether what stands at a place may be meant to fail. */
+    protected function mayFail(int $offset): bool
+    {
+        return $this->tries > 0;
     }
 
     /** Whether asking for a value alone makes it be there. */

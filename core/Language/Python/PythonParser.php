@@ -1050,7 +1050,13 @@ final class PythonParser extends PythonStatements
             };
             $caught = $this->caught;
             if ('except' === $word) {
-                $heads[] = [$kinds, $name] = $this->caughtHere();
+                try {
+                    $heads[] = [$kinds, $name] = $this->caughtHere();
+                } catch (ParseFailure $failure) {
+                    // Its rows are read once more, by themselves: they may fail all the same.
+                    $this->unreadTries[] = [$try->offset, $this->offset()];
+                    throw $failure;
+                }
                 if ('' !== $name) {
                     $this->caught[$name] = false;
                 }
@@ -1083,6 +1089,14 @@ final class PythonParser extends PythonStatements
         $rescues = array_map(static fn (int $index): Rescue => new Rescue($heads[$index][0], $heads[$index][1], $bodies[Attempt::bodyName($index)]), array_keys($heads));
 
         return new Attempt($id, $bodies[Attempt::BODY], $rescues, $bodies[Attempt::OTHERWISE] ?? null, $bodies[Attempt::FINALLY] ?? null);
+    }
+
+    /** @var list<array{int, int}> from and until where rows stand in a `try` that can't be read as a whole */
+    private array $unreadTries = [];
+
+    protected function mayFail(int $offset): bool
+    {
+        return parent::mayFail($offset) || [] !== array_filter($this->unreadTries, static fn (array $range): bool => $range[0] <= $offset && $offset < $range[1]);
     }
 
     /** The row that stands between the rows of a `try` and its `except`, as far to the left as both. */
