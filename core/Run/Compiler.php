@@ -201,7 +201,7 @@ final class Compiler
             $table[$class] = [];
             foreach ($classes->table($class) as $name => $function) {
                 $definition = $this->program->functionNamed($function);
-                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared()];
+                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared(), $definition?->given() ?? []];
             }
         }
 

@@ -31,7 +31,7 @@ abstract class Routine
     protected array $failing = [];
     /** @var array<string, true> classes whose objects are tuples with names */
     protected array $records = [];
-    /** @var array<string, array<string, array{string, int, int, int|null, bool}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, and whether the class answers by itself */
+    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, and the names of what it takes */
     protected array $classes = [];
 
     final public function __construct(
@@ -237,6 +237,19 @@ abstract class Routine
         return $this->sent($object, $method, $depth, $value);
     }
 
+    /**
+     * @param list<mixed>  $arguments some of them given by name
+     * @param list<string> $names     of what a method takes
+     *
+     * @return list<mixed> each in its place
+     */
+    private function inPlaces(array $arguments, array $names, ?int $rest): array
+    {
+        $named = array_filter($arguments, static fn (mixed $one): bool => $one instanceof GivenByName);
+
+        return null !== $rest ? throw new RunError('names_not_taken') : GivenByName::inPlace(array_values(array_diff_key($arguments, $named)), array_column($named, null, 'name'), $names, '', $this->leftOut());
+    }
+
     /** @param list<mixed> $arguments among them variables themselves, where the method changes them for its caller */
     final protected function sentWith(mixed $object, string $method, int $depth, array $arguments): mixed
     {
@@ -245,7 +258,10 @@ abstract class Routine
         if (null === $found) {
             return $this->asked($object, $method, $arguments);
         }
-        [$function, $takes, $spare, $rest, $isShared] = $found;
+        [$function, $takes, $spare, $rest, $isShared, $names] = $found;
+        if ([] !== $arguments && end($arguments) instanceof GivenByName) {
+            $arguments = $this->inPlaces($arguments, $names, $rest);
+        }
         $needed = $takes - $spare - (null === $rest ? 0 : 1);
         if (null !== $rest) {
             if (\count($arguments) < $needed && Language::JavaScript !== $this->values->language()) {
@@ -693,7 +709,7 @@ abstract class Routine
 
     final protected function callValue(mixed $function, mixed ...$arguments): mixed
     {
-        if ([] !== $arguments && end($arguments) instanceof GivenByName && !($function instanceof \Closure && isset($this->takesNames[$function]))) {
+        if ([] !== $arguments && end($arguments) instanceof GivenByName && $function instanceof \Closure && !isset($this->takesNames[$function])) {
             throw new RunError('names_not_taken');
         }
         if ($function instanceof MapValue && isset($this->classes[$function->class]['@called'])) {

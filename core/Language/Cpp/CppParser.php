@@ -1477,6 +1477,7 @@ final class CppParser extends CppExpressions
                 if (null !== $deleted) {
                     return [$deleted];
                 }
+                $this->refuseUnseenDelete($token);
                 // What is no longer needed goes by itself here.
                 $at = $this->is('[', 1) && $this->is(']', 2) ? 3 : 1;
                 for ($end = $at; 1 === preg_match('/^(?:\w+|\.|->|\[|\]|\+|-|\*)$/D', (string) $this->sign($end)); ++$end) {

@@ -138,6 +138,9 @@ trait Destructors
     /** Notes a variable that holds an object of its own. */
     private function noteGoing(string $type, string $name): void
     {
+        if ('auto' === $type && null !== $this->goesLike($this->types[$this->scope][$name] ?? '')) {
+            $this->fail('unsupported', null, ['what' => "auto $name = …"]);
+        }
         if (null !== $this->goesLike($type)) {
             $this->toGo[] = $name;
         }
@@ -158,6 +161,16 @@ trait Destructors
         return $this->ended(new Perform($this->newId(), new MethodCall(new VariableRead($name->text), ClassDefinition::GOES)), $token->offset);
     }
 
+    /** Whether something goes here that is not known to say nothing. */
+    private function refuseUnseenDelete(Token $token): void
+    {
+        $name = $this->peek(1);
+        $type = null === $name || !$this->is(';', 2) ? '' : $this->types[$this->scope][$name->text] ?? $this->types[''][$name->text] ?? '';
+        if ([] !== $this->seenGoing && !isset($this->classes[trim($type, ' *')])) {
+            $this->fail('unsupported', $token, ['what' => 'delete']);
+        }
+    }
+
     /** Whether objects of a class, and of those below it, are only ever declared in braces, made by `new`, pointed at and referred to. */
     private function isCertainWhenTheyGo(string $class): bool
     {
@@ -168,20 +181,25 @@ trait Destructors
                 $family += isset($family[$above]) || isset($family[$name]) && '' !== $above ? [$name => true, $above => true] : [];
             }
         } while ($before < \count($family));
-        $ranges = [];
+        $ranges = $others = [];
         foreach ($this->tokens as $at => $token) {
             if (\in_array($token->text, ['try', 'throw', 'goto', 'exit', 'abort', 'static', 'template'], true) && TokenKind::Text !== $token->kind) {
                 return false;
             }
-            if (isset($family[$token->text]) && \in_array($this->tokens[$at - 1]->text ?? '', ['class', 'struct'], true)) {
+            if ('auto' === $token->text && '=' === ($this->tokens[$at + 2]->text ?? '') && ('*' === ($this->tokens[$at + 3]->text ?? '') || ';' === ($this->tokens[$at + 4]->text ?? ''))) {
+                // It may be a copy of one.
+                return false;
+            }
+            if (isset($this->classes[$token->text]) && \in_array($this->tokens[$at - 1]->text ?? '', ['class', 'struct'], true)) {
                 for ($brace = $at; isset($this->tokens[$brace]) && !\in_array($this->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
                 }
-                $ranges[] = [$at, $this->partners[$brace] ?? $brace];
+                $range = [$at, $this->partners[$brace] ?? $brace];
+                isset($family[$token->text]) ? $ranges[] = $range : $others[] = $range;
             }
         }
         foreach ($this->tokens as $at => $token) {
-            $isWithin = [] !== array_filter($ranges, static fn (array $range): bool => $range[0] <= $at && $at <= $range[1]);
-            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && !$this->isCertainAt($at, $isWithin)) {
+            $isIn = static fn (array $range): bool => $range[0] <= $at && $at <= $range[1];
+            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && ([] !== array_filter($others, $isIn) || !$this->isCertainAt($at, [] !== array_filter($ranges, $isIn)))) {
                 return false;
             }
         }
@@ -194,7 +212,8 @@ trait Destructors
         $text = fn (int $by): string => $this->tokens[$at + $by]->text ?? '';
 
         return match (true) {
-            \in_array($text(-1), ['class', 'struct', 'new', 'public', 'private', 'protected'], true) => true,
+            \in_array($text(-1), ['class', 'struct', 'public', 'private', 'protected'], true) => true,
+            'new' === $text(-1) => '[' !== $text(1),
             '~' === $text(-1) => '::' !== $text(-2),
             '*' === $text(1), '&' === $text(1) => true,
             '::' === $text(1) => '~' !== $text(2),

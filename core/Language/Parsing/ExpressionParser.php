@@ -599,7 +599,9 @@ abstract class ExpressionParser extends Parser
             if (self::UNLIMITED - 1 <= ($signatures[0][1] ?? 0) || \count($named) < \count(array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name))) {
                 $this->refuseNames($arguments);
             }
-            $values = $this->inOrderOf($signatures[0][2] ?? [], $arguments);
+            // Where methods of one name take values in another order, it shows when it runs which of them is meant.
+            $isOne = 1 >= \count(array_unique(array_map(static fn (array $signature): string => implode(' ', $signature[2]), $signatures)));
+            $values = $isOne || Language::Python !== $this->language() ? $this->inOrderOf($signatures[0][2] ?? [], $arguments) : $values;
         }
 
         return $this->calledOf($receiver, $name->text, $values) ?? new MethodCall($receiver, $name->text, $values, $otherwise);
@@ -696,6 +698,10 @@ abstract class ExpressionParser extends Parser
         if (1 === preg_match('/^__\w+__$/D', $name->text)) {
             // Names of this form are the machine's own.
             $this->fail('unsupported', $name, ['what' => $name->text]);
+        }
+        if (!$called && isset($this->methodNames[$name->text])) {
+            // A method as a value, with the object that it is asked of.
+            $this->fail('unsupported', $name, ['what' => "….$name->text"]);
         }
         $this->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
     }
