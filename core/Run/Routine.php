@@ -297,6 +297,10 @@ abstract class Routine
      */
     private function asked(mixed $object, string $method, array $arguments): mixed
     {
+        if (ClassDefinition::GOES === $method) {
+            // Nothing is seen of it any more.
+            return null;
+        }
         $kept = $object instanceof MapValue ? $object->entries["t$method"][1] ?? null : null;
         if ($kept instanceof \Closure) {
             // A function that the object keeps.

@@ -89,6 +89,9 @@ final class Runner
     private static function last(Trace $trace, array $variables, Values\Values $values): array
     {
         $last = [];
+        // No row of the program runs any more, not even for what an object shows as.
+        [$asks, $knows] = [$values->asks, $values->knows];
+        $values->asks = $values->knows = null;
         for ($at = \count($trace->changes) - 3; $at >= 0; $at -= 3) {
             $variable = $variables[\is_int($trace->changes[$at + 1]) ? $trace->changes[$at + 1] : -1] ?? null;
             if (null === $variable || null !== $variable['function'] || isset($last[$variable['name']])) {
@@ -101,6 +104,8 @@ final class Runner
                 $last[$variable['name']] = '…';
             }
         }
+
+        [$values->asks, $values->knows] = [$asks, $knows];
 
         return array_reverse($last);
     }

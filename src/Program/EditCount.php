@@ -18,6 +18,6 @@ final class EditCount
 
     public static function pool(string $folder): CacheItemPoolInterface
     {
-        return ApcuAdapter::isSupported() ? new ApcuAdapter(self::NAMESPACE) : new FilesystemAdapter(self::NAMESPACE, 0, "$folder/pools/app");
+        return \function_exists('apcu_enabled') && apcu_enabled() ? new ApcuAdapter(self::NAMESPACE) : new FilesystemAdapter(self::NAMESPACE, 0, "$folder/pools/app");
     }
 }

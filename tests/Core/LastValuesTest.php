@@ -30,4 +30,11 @@ final class LastValuesTest extends TestCase
         ksort($wanted);
         self::assertSame($wanted, $last);
     }
+
+    public function testNothingIsShownForIt(): void
+    {
+        $outcome = Runner::run(Language::Python->read("class Bed:\n    def __repr__(self):\n        print(\"shown\")\n        return \"bed\"\n\n\nbeds = [Bed()]\n")->program, Language::Python);
+        self::assertSame('', $outcome->trace->printout());
+        self::assertSame(['beds' => '…'], $outcome->last);
+    }
 }

@@ -540,7 +540,8 @@ final class CppParser extends CppExpressions
                 while ($at < $closing && !\in_array($this->tokens[$at]->text, [';', '{'], true)) {
                     ++$at;
                 }
-                $at = ($this->partners[$at] ?? $at) + 1;
+                // What closes the class has its partner above.
+                $at = max($at, $this->partners[$at] ?? $at) + 1;
                 continue;
             }
             $kind = $this->kindAt($at);

@@ -62,8 +62,13 @@ trait Destructors
             $this->fail('unsupported', null, ['what' => 'return']);
         }
         $at = $this->endOffset();
+        $end = $rows[array_key_last($rows) ?? 0] ?? null;
         foreach ($this->cuts as $cut) {
-            $at = $isLeft && $cut->id === $last->id && 'head' === $cut->part ? $cut->start : $at;
+            // Behind the remarks that end the braces, or above the row that leaves them.
+            $at = match (true) {
+                $isLeft => $cut->id === $last->id && 'head' === $cut->part ? $cut->start : $at,
+                default => $cut->id === $end?->id ? max($at, $cut->end) : $at,
+            };
         }
         $made = [];
         foreach ($going as $name) {

@@ -67,7 +67,8 @@ trait WholeLists
     /** `word.erase(2, 3)` and its like put another text in a variable (C++17, 24.3.2.6). */
     private function edited(Operation $edit): ?Statement
     {
-        [$text, $from] = [$edit->arguments[0], $edit->arguments[1] ?? new NumberLiteral(0)];
+        $text = $edit->arguments[0] ?? new NothingLiteral();
+        $from = $edit->arguments[1] ?? new NumberLiteral(0);
         $count = $edit->arguments[2] ?? new NumberLiteral(0);
         $behind = $from instanceof NumberLiteral && $count instanceof NumberLiteral ? new NumberLiteral($from->value + $count->value) : new Binary(Operator::Add, $from, $count);
         $parts = match ($edit->key) {
