@@ -338,9 +338,9 @@ return [
     ['sort_before', 2, 2, [], [], 'sort({0:all}, {1})', 'nothing'],
     ['record', 1, 9, ['[{*}]'], ['[{*}]'], ['make_tuple({*})'], 'record'],
     ['spread', 1, 1, ['*{0}'], ['...{0}'], [], 'same'],
-    // given to a function that is a value: one by its name, or all that a map holds
     ['not_taken', 0, 0, ['NotImplemented'], [], [], 'unknown'],
     ['hashed', 1, 1, ['hash({0})'], [], [], 'whole'],
+    // given to a function that is a value: one by its name, or all that a map holds
     ['by_name', 2, 2, ['{0}={1}'], [], [], 'unknown'],
     ['by_names', 1, 1, ['**{0}'], [], [], 'unknown'],
     ['all_named', 0, 0, ['{}'], ['{}'], [], 'unknown'],

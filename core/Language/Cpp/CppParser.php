@@ -934,6 +934,9 @@ final class CppParser extends CppExpressions
     /** @var array<string, array{list<string>, Expression}> what methods take, and the place that they give back */
     private array $placesGiven = [];
 
+    /** @var array<string, array{array{list<string>, Expression}|null}> what placeAhead found, once for each method, as it goes through the whole text */
+    private array $placesAhead = [];
+
     /**
      * What a method that stands further down gives back, if it is a place: `double& at(int row) { return beds[row]; }`.
      *
@@ -995,7 +998,7 @@ final class CppParser extends CppExpressions
         if (null === $owner) {
             return $target;
         }
-        [$parameters, $place] = $this->placesGiven["$owner.$method"] ?? $this->placeAhead($owner, $method) ?? [[], null];
+        [$parameters, $place] = $this->placesGiven["$owner.$method"] ?? ($this->placesAhead["$owner.$method"] ??= [$this->placeAhead($owner, $method)])[0] ?? [[], null];
         foreach ($this->methods as $class => $methods) {
             if ($class !== $owner && isset($methods[$method]) && $this->ownerOf($this->classes[$class] ?? '', $method) === $owner) {
                 // Which of both is meant shows when it runs.

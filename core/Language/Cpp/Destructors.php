@@ -36,6 +36,9 @@ trait Destructors
 {
     /** @var array<string, true> classes whose objects do something that is seen when they go */
     private array $seenGoing = [];
+    /** So many classes are looked through for each that says something when it goes. */
+    private const MOST_CLASSES = 60;
+
     /** @var list<string> objects that were declared in the braces that are open, in their order */
     private array $toGo = [];
 
@@ -63,12 +66,13 @@ trait Destructors
         }
         $at = $this->endOffset();
         $end = $rows[array_key_last($rows) ?? 0] ?? null;
-        foreach ($this->cuts as $cut) {
-            // Behind the remarks that end the braces, or above the row that leaves them.
-            $at = match (true) {
-                $isLeft => $cut->id === $last->id && 'head' === $cut->part ? $cut->start : $at,
-                default => $cut->id === $end?->id ? max($at, $cut->end) : $at,
-            };
+        for ($index = \count($this->cuts) - 1; $index >= 0; --$index) {
+            // Behind the remarks that end the braces, or above the row that leaves them; both were cut last.
+            $cut = $this->cuts[$index];
+            if ($cut->id === ($isLeft ? $last->id : $end?->id)) {
+                $at = $isLeft ? $cut->start : max($at, $cut->end);
+                break;
+            }
         }
         $made = [];
         foreach ($going as $name) {
@@ -106,7 +110,7 @@ trait Destructors
     /** `~Bed() { cout << "gone"; }`, where it is certain when objects of the class go. */
     private function destructor(Token $token, int $start): ?Statement
     {
-        if (!$this->is('~') || !$this->is($this->class, 1) || !$this->isCertainWhenTheyGo($this->class)) {
+        if (!$this->is('~') || !$this->is($this->class, 1) || self::MOST_CLASSES < \count($this->classes) || !$this->isCertainWhenTheyGo($this->class)) {
             return null;
         }
         $this->seenGoing[$this->class] = true;

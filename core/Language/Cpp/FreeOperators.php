@@ -90,22 +90,26 @@ trait FreeOperators
         return \in_array($name, ClassDefinition::ON_THE_RIGHT, true) ? array_reverse($both) : $both;
     }
 
-    /** In how many braces a token stands that are none of a namespace. */
+    /** @var list<int>|null in how many braces each token stands that are none of a namespace; found once, as a text may have any number of operators */
+    private ?array $depths = null;
+
     private function depthAt(int $at): int
     {
-        $depth = 0;
-        for ($before = 0; $before < $at; ++$before) {
-            if ('{' === $this->tokens[$before]->text && TokenKind::Sign === $this->tokens[$before]->kind) {
-                $closing = $this->partners[$before] ?? $before;
-                if ($closing < $at) {
-                    $before = $closing;
-                } elseif ('namespace' !== ($this->tokens[$before - 2]->text ?? '')) {
-                    ++$depth;
+        if (null === $this->depths) {
+            $this->depths = $open = [];
+            foreach ($this->tokens as $index => $token) {
+                $isSign = TokenKind::Sign === $token->kind;
+                if ($isSign && '}' === $token->text) {
+                    array_pop($open);
+                }
+                $this->depths[] = [] === $open ? 0 : end($open);
+                if ($isSign && '{' === $token->text) {
+                    $open[] = ([] === $open ? 0 : end($open)) + ('namespace' === ($this->tokens[$index - 2]->text ?? '') ? 0 : 1);
                 }
             }
         }
 
-        return $depth;
+        return $this->depths[$at] ?? 0;
     }
 
     private function firstOfRow(int $at): string

@@ -150,9 +150,10 @@ final class Awaiting
     {
         for ($at = $point - 1, $depth = 0; $at >= 0; --$at) {
             $depth += $this->is($at, ')') || $this->is($at, ']') ? 1 : ($this->is($at, '(') || $this->is($at, '[') ? -1 : 0);
-            if (0 === $depth && TokenKind::Name === ($this->tokens[$at]->kind ?? null) || 0 === $depth && ($this->is($at, 'this') || $this->is($at, 'super'))) {
-                if (!$this->is($at - 1, '.')) {
-                    return $at;
+            if (0 === $depth && !$this->is($at, '(') && !$this->is($at, '[')) {
+                $isName = TokenKind::Name === $this->tokens[$at]->kind || $this->is($at, 'this') || $this->is($at, 'super');
+                if (!$isName || !$this->is($at - 1, '.')) {
+                    return $isName ? $at : $at + 1;
                 }
                 --$at;
             }

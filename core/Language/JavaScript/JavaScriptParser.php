@@ -1154,6 +1154,9 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function rowBelow(Token $opened): ?string
     {
         $at = ($this->closingOf($this->indexOf($opened) ?? $this->at) ?? $this->at) + 1;
+        if (null !== $this->firstBelow && $at <= $this->firstBelow[0]) {
+            return $this->firstBelow[1];
+        }
         while (null !== $token = $this->tokens[$at] ?? null) {
             if (';' === $token->text) {
                 ++$at;
@@ -1167,12 +1170,18 @@ final class JavaScriptParser extends JavaScriptExpressions
             } elseif ('process' === $token->text && 'stdin' === ($this->tokens[$at + 2]->text ?? '') && \in_array($this->tokens[$at + 4]->text ?? '', ['on', 'setEncoding', 'resume'], true)) {
                 $at = ($this->partners[$at + 5] ?? $at + 5) + 1;
             } else {
-                return mb_strcut($token->text, 0, 30);
+                $this->firstBelow = [$at, mb_strcut($token->text, 0, 30)];
+
+                return $this->firstBelow[1];
             }
         }
+        $this->firstBelow = [\PHP_INT_MAX, null];
 
         return null;
     }
+
+    /** @var array{int, string|null}|null where that row begins, which is the same for all handlers above it */
+    private ?array $firstBelow = null;
 
     /** What a text says that stands ahead. */
     private function textAt(int $ahead): ?string

@@ -184,7 +184,7 @@ trait Promises
     {
         $opened = $this->is('(', 1) ? $this->peek(1) : null;
         $member = null === $opened ? null : ($this->tokens[($this->closingOf($this->at + 1) ?? $this->at) + 2]->text ?? null);
-        if (null === $opened || '' !== $this->scope || !\in_array($member, ['then', 'catch', 'finally'], true) || !$this->isAsync($token->text) || !$this->endsChain()) {
+        if (null === $opened || '' !== $this->scope || !\in_array($member, ['then', 'catch', 'finally'], true) || !$this->endsChain() || !$this->isAsync($token->text)) {
             return null;
         }
         $this->at += 2;

@@ -680,11 +680,13 @@ abstract class ExpressionParser extends Parser
 
     protected function unknownMethod(Token $name, bool $called): never
     {
-        foreach ($this->tokens as $at => $token) {
-            if ($token->text === $name->text && '.' === ($this->tokens[$at - 1]->text ?? '') && \in_array($this->tokens[$at + 1]->text ?? '', ['=', '+='], true)) {
-                // What is given a value somewhere is no slip of the pen.
-                $this->fail('unsupported', $name, ['what' => ".$name->text"]);
-            }
+        if (isset($this->givenSomewhere()[$name->text])) {
+            // What is given a value somewhere is no slip of the pen.
+            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
+        }
+        if (!$called && isset($this->methodNames[$name->text])) {
+            // A method as a value, with the object that it is asked of.
+            $this->fail('unsupported', $name, ['what' => "….$name->text"]);
         }
         if (1 === preg_match('/\[\s*(?:"[^"\n]*"|\'[^\'\n]*\')\s*\+|\[\s*`[^`]*\$\{/', $this->text)) {
             // Names that are put together while the program runs may be any.
@@ -699,11 +701,25 @@ abstract class ExpressionParser extends Parser
             // Names of this form are the machine's own.
             $this->fail('unsupported', $name, ['what' => $name->text]);
         }
-        if (!$called && isset($this->methodNames[$name->text])) {
-            // A method as a value, with the object that it is asked of.
-            $this->fail('unsupported', $name, ['what' => "….$name->text"]);
-        }
         $this->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
+    }
+
+    /** @var array<string, true>|null names behind a point that the text gives a value */
+    private ?array $givenSomewhere = null;
+
+    /** @return array<string, true> found once, as any number of calls may ask for them */
+    private function givenSomewhere(): array
+    {
+        if (null === $this->givenSomewhere) {
+            $this->givenSomewhere = [];
+            foreach ($this->tokens as $at => $token) {
+                if ('.' === $token->text && \in_array($this->tokens[$at + 2]->text ?? '', ['=', '+='], true)) {
+                    $this->givenSomewhere[$this->tokens[$at + 1]->text] = true;
+                }
+            }
+        }
+
+        return $this->givenSomewhere;
     }
 
     /** A name, and what stands behind it. */
