@@ -148,12 +148,14 @@ final class Compiler
     private readonly Program $program;
     private readonly Types $types;
 
-    /** @param bool $record whether each moment is kept, or only what happens in the scene */
+    /** Begins a default that a function makes once and keeps. */
+    public const MADE_ONCE = 'static ';
     /** What reads one word, as C++ does. */
     private const WORDS = ['ask_word', 'next_word'];
     /** What is done with bits, of which C++ has 32 or 64. */
     private const OF_BITS = ['bit_and', 'bit_or', 'bit_xor', 'bit_not', 'shifted_left', 'shifted_right'];
 
+    /** @param bool $record whether each moment is kept, or only what happens in the scene */
     public function __construct(Analysis $analysis, private readonly Language $language, private readonly bool $record)
     {
         $this->program = $program = $analysis->program;
@@ -296,7 +298,7 @@ final class Compiler
                 $isOnce = Language::Python === $this->language && ($part->defaults[$parameter] instanceof ListLiteral || $part->defaults[$parameter] instanceof MapLiteral);
                 // Python makes a list that stands for what is left out only once (The Python Language Reference, 8.7).
                 $made = $isOnce ? $this->temporary() : '';
-                $changes .= ($isOnce ? "static $made = null;\n" : '').($this->knowsNone() ? 'if (\\'.Absent::class.'::Value === '.$this->variable($parameter).') { '.$this->variable($parameter).' = ' : $this->variable($parameter).' ??= ').($isOnce ? "($made ??= $default)" : $default).';'.($this->knowsNone() ? ' }' : '')."\n";
+                $changes .= ($isOnce ? self::MADE_ONCE."$made = null;\n" : '').($this->knowsNone() ? 'if (\\'.Absent::class.'::Value === '.$this->variable($parameter).') { '.$this->variable($parameter).' = ' : $this->variable($parameter).' ??= ').($isOnce ? "($made ??= $default)" : $default).';'.($this->knowsNone() ? ' }' : '')."\n";
             }
             if ($part instanceof FunctionDefinition && $parameter === $part->rest) {
                 // Nothing is left for it where values before it are left out.

@@ -17,6 +17,8 @@ final class Runner
 {
     /** Room for taking lists apart that hold lists that hold lists …: in bytes of the machine's own stack, taken only as far as needed. */
     private const STACK = 160 * 1024 * 1024;
+    /** @var array<string, class-string<Routine>> by the digest of the code, the class that it made */
+    private static array $loaded = [];
 
     /** @param Language $language whose values the program runs with */
     public static function run(Program|Analysis $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, Circumstances $circumstances = new Circumstances()): Outcome
@@ -110,11 +112,22 @@ final class Runner
         return array_reverse($last);
     }
 
-    /** The code is the Compiler's alone; it sees these five objects and nothing else. */
+    /**
+     * The code is the Compiler's alone; it sees these five objects and nothing else. What was loaded stays with PHP until
+     * the process ends, so the same code is loaded once: the same program runs again for each answer that is tried.
+     */
     private static function load(string $code, Trace $trace, Values\Values $values, Stage $stage, Chance $chance, Answers $answers): Routine
     {
+        $key = hash('sha256', $code);
+        if (isset(self::$loaded[$key])) {
+            return new self::$loaded[$key]($trace, $values, $stage, $chance, $answers);
+        }
         $routine = eval($code);
         \assert($routine instanceof Routine);
+        // A default that is made once stays with its class, and would be seen by the next run.
+        if (!str_contains($code, Compiler::MADE_ONCE)) {
+            self::$loaded[$key] = $routine::class;
+        }
 
         return $routine;
     }
