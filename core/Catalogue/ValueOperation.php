@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Catalogue;
 
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Words\Words;
 
 /**
@@ -15,19 +16,30 @@ use Scrivlet\Core\Words\Words;
  */
 final readonly class ValueOperation
 {
+    /** @var array<string, list<string>> by language, the one that is printed first; none where a language has no words for it */
+    public array $spellings;
+    public int $most;
+
     /**
-     * @param array<string, list<string>> $spellings by language, the one that is printed first; a spelling behind a type
-     *                                               (`text?…`, `list?…`, `lists?…`, `map?…`, `whole?…`, `objects?…`) is for a first operand of that type;
-     *                                               none where a language has no words for it
-     * @param string                      $result    a type, or `same`, `item`, `join`, `list` for those of the first operand
+     * A spelling behind a type (`text?…`, `list?…`, `lists?…`, `map?…`, `whole?…`, `objects?…`) is for a first operand of
+     * that type.
+     *
+     * @param int                 $least      the fewest operands
+     * @param int|null            $upTo       the most, where they are more
+     * @param string|list<string> $python
+     * @param string|list<string> $javaScript
+     * @param string|list<string> $cpp
+     * @param bool                $changes    whether something is another afterwards although it gives a value
      */
-    public function __construct(public string $key, public int $least, public int $most, public array $spellings, public string $result)
+    public function __construct(public OperationKey $key, public int $least, public Result $result, string|array $python = [], string|array $javaScript = [], string|array $cpp = [], ?int $upTo = null, private bool $changes = false)
     {
+        $this->spellings = ['python' => (array) $python, 'javascript' => (array) $javaScript, 'cpp' => (array) $cpp];
+        $this->most = $upTo ?? $least;
     }
 
     public function words(string $locale): string
     {
-        return Words::in($locale)->raw("operation.$this->key");
+        return Words::in($locale)->raw("operation.{$this->key->value}");
     }
 
     /** The phrase with its operands left open: `length of …`. */
@@ -41,7 +53,7 @@ final readonly class ValueOperation
     {
         $spellings = array_merge(...array_values($this->spellings));
         // One that names an operand twice tells less of what it is called.
-        $spelling = array_values(array_filter($spellings, static fn (string $spelling): bool => 1 !== preg_match('/\{(\d).*\{\1/', $spelling)))[0] ?? $spellings[0] ?? $this->key;
+        $spelling = array_values(array_filter($spellings, static fn (string $spelling): bool => 1 !== preg_match('/\{(\d).*\{\1/', $spelling)))[0] ?? $spellings[0] ?? $this->key->value;
 
         return (string) preg_replace(['/^(?:\d+\||\w+\?)+|@/', '/\{[^{}]*\}/'], ['', '…'], $spelling);
     }
@@ -53,6 +65,6 @@ final readonly class ValueOperation
 
     public function hasEffect(): bool
     {
-        return 'nothing' === $this->result || \in_array($this->key, ['pop', 'pop_at', 'shift', 'value_or_put', 'pop_or', 'next_item', 'next_or', 'heap_pop', 'next_order', 'put_for', 'put_new', 'took_away', 'spliced', 'frozen', 'given', 'given_after', 'later', 'again_and_again', 'printed'], true);
+        return Result::Nothing === $this->result || $this->changes;
     }
 }

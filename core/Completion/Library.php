@@ -8,12 +8,13 @@ use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Tree\OperationKey;
 
 /** What a language brings along, as far as programs can use it here: read off the spellings of the operations. */
 final class Library
 {
-    /** Where in the table of operations those begin that are for one kind of value. */
-    private const SECTIONS = ['length' => 'any', 'upper' => 'text', 'to_text' => 'any', 'append' => 'list', 'value_or' => 'map', 'ask' => 'any', 'pair_drive' => 'part'];
+    /** Themes whose operations are for one kind of value. */
+    private const KINDS = ['texts' => 'text', 'lists' => 'list', 'maps' => 'map', 'fittings' => 'part'];
     /** Words that stand in no spelling, the most used first. */
     private const FURTHER = [
         'python' => ['print', 'range', 'str', 'len', 'int', 'input'],
@@ -49,11 +50,12 @@ final class Library
         foreach (self::METHODS[$language->value] as $kind => $names) {
             $this->methods[$kind] = array_fill_keys($names, null);
         }
-        $section = 'any';
-        foreach (ValueOperations::all() as $operation) {
-            $section = self::SECTIONS[$operation->key] ?? $section;
-            foreach ($operation->spellings[$language->value] as $spelling) {
-                $this->read($spelling, $section, $operation);
+        foreach (ValueOperations::byTheme() as $theme => $operations) {
+            $kind = self::KINDS[$theme] ?? 'any';
+            foreach ($operations as $operation) {
+                foreach ($operation->spellings[$language->value] as $spelling) {
+                    $this->read($spelling, $kind, $operation);
+                }
             }
         }
         $this->functions += array_fill_keys([...self::LESSER[$language->value], ...FailureNames::all($language)], null);
@@ -69,7 +71,7 @@ final class Library
         $plain = (string) preg_replace('/^(?:\d+\|)?(?:\w+\?)?(?:\d+\|)?/', '', $spelling);
         if (1 === preg_match('/^(?:await )?\{[01](?::\w+)?\}\.(\w+)/', $plain, $match)) {
             $kind = 1 === preg_match('/^(text|list|map)s?\?/', $spelling, $for) ? $for[1] : $section;
-            $this->methods['joined' === $operation->key && str_starts_with($plain, '{1}') ? 'text' : ('joined' === $operation->key ? 'list' : $kind)][$match[1]] ??= $operation;
+            $this->methods[OperationKey::Joined === $operation->key && str_starts_with($plain, '{1}') ? 'text' : (OperationKey::Joined === $operation->key ? 'list' : $kind)][$match[1]] ??= $operation;
         }
         // `{0}.begin()` stands inside of others.
         if (preg_match_all('/(?<=.)\{0(?::\w+)?\}\.(\w+)/', $plain, $matches)) {

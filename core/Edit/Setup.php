@@ -10,6 +10,7 @@ use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -56,7 +57,7 @@ final readonly class Setup
             $at = [] === self::sockets($row) ? $at : $index + 1;
         }
         $id = $this->program->nextId;
-        $row = new SetVariable($id, $name, new Operation($kind->value, array_map(static fn (int $socket): NumberLiteral => new NumberLiteral($socket), $sockets)));
+        $row = new SetVariable($id, $name, new Operation(OperationKey::from($kind->value), array_map(static fn (int $socket): NumberLiteral => new NumberLiteral($socket), $sockets)));
         $script = $this->program->script->withBody('body', (new Block($body))->splice($at, 0, [$row]));
         $program = $this->program->withScript($script)->withNextId($id + 1);
         Rules::check($program);
@@ -68,7 +69,7 @@ final readonly class Setup
     private static function sockets(Statement $row): array
     {
         $value = $row instanceof SetVariable && !$row->off ? $row->value : null;
-        if (!$value instanceof Operation || null === FittingKind::tryFrom($value->key)) {
+        if (!$value instanceof Operation || null === FittingKind::tryFrom($value->key->value)) {
             return [];
         }
         $sockets = [];

@@ -667,7 +667,7 @@ final class ProjectReader
     {
         $result = match (true) {
             $value instanceof CommandValue => Catalogue::get($value->command)->answers,
-            $value instanceof Operation => ValueOperations::get($value->key)->result,
+            $value instanceof Operation => ValueOperations::get($value->key)->result->value,
             default => null,
         };
 
@@ -805,7 +805,7 @@ final class ProjectReader
     private function made(array $data, int $depth): ?Expression
     {
         if (isset($data['operation'])) {
-            $entry = \is_string($data['operation']) ? ValueOperations::find($data['operation']) : null;
+            $entry = \is_string($data['operation']) ? ValueOperations::named($data['operation']) : null;
             $of = $this->expressions($data, 'of', $depth + 1);
 
             return null !== $entry && $entry->takes(\count($of)) ? new Operation($entry->key, $of) : throw $this->wrong('file.wrong');

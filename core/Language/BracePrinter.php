@@ -22,6 +22,7 @@ use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Repeat;
@@ -65,7 +66,7 @@ abstract class BracePrinter extends Printer
         $change = Given::change($given);
         $isOne = null !== $change && $change->right == new NumberLiteral(1) && \in_array($change->operator, [Operator::Add, Operator::Subtract], true);
         $sign = $isOne ? (Operator::Add === $change->operator ? '++' : '--') : '';
-        if ('given_after' === $given->key) {
+        if (OperationKey::GivenAfter === $given->key) {
             return $target.('' === $sign ? '++' : $sign);
         }
 
@@ -137,7 +138,7 @@ abstract class BracePrinter extends Printer
     {
         $back = $item->index instanceof NumberLiteral ? -$item->index->value : 1;
 
-        return new Item($item->container, new Binary(Operator::Subtract, new Operation('length', [$item->container]), new NumberLiteral($back)));
+        return new Item($item->container, new Binary(Operator::Subtract, new Operation(OperationKey::Length, [$item->container]), new NumberLiteral($back)));
     }
 
     protected function each(EachLoop $loop): void

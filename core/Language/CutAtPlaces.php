@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetVariable;
@@ -20,7 +21,7 @@ use Scrivlet\Core\Tree\Walk;
  */
 final class CutAtPlaces
 {
-    private const SEARCHES = ['position', 'last_position', 'position_from', 'first_among', 'last_among', 'first_apart', 'last_apart'];
+    private const SEARCHES = [OperationKey::Position, OperationKey::LastPosition, OperationKey::PositionFrom, OperationKey::FirstAmong, OperationKey::LastAmong, OperationKey::FirstApart, OperationKey::LastApart];
 
     /** @return string|null what says so, where nothing asks before whether it is found and where the two differ */
     public static function in(Program $program, Language $other): ?string
@@ -35,7 +36,7 @@ final class CutAtPlaces
                 foreach ($part instanceof Binary && $part->operator->isComparison() ? [$part->left, $part->right] : [] as $side) {
                     $asked[$side instanceof VariableRead ? $side->name : ''] = true;
                 }
-                if (Language::Cpp === $other ? $part instanceof Slice : $part instanceof Operation && 'text_part' === $part->key) {
+                if (Language::Cpp === $other ? $part instanceof Slice : $part instanceof Operation && OperationKey::TextPart === $part->key) {
                     $cuts[] = $part instanceof Slice ? $part->to : $part->operands()[2];
                 }
             }

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -33,7 +34,7 @@ use Scrivlet\Core\Tree\Walk;
 final class Failures
 {
     /** Operations that fail on none of the machines, whatever they are given of the right kind. */
-    private const SAFE = ['length', 'upper', 'lower', 'trimmed', 'to_text', 'to_truth', 'ask', 'contains', 'append', 'formatted', 'is_empty', 'is_no_number', 'starts_with', 'ends_with', 'alike', 'joined', 'as_list', 'numbers', 'rounded'];
+    private const SAFE = [OperationKey::Length, OperationKey::Upper, OperationKey::Lower, OperationKey::Trimmed, OperationKey::ToText, OperationKey::ToTruth, OperationKey::Ask, OperationKey::Contains, OperationKey::Append, OperationKey::Formatted, OperationKey::IsEmpty, OperationKey::IsNoNumber, 'starts_with', 'ends_with', OperationKey::Alike, OperationKey::Joined, OperationKey::AsList, OperationKey::Numbers, OperationKey::Rounded];
 
     /** @var array<string, bool> by function, whether a machine may fail in it */
     private array $known = [];

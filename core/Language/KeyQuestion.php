@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
@@ -29,7 +30,7 @@ final class KeyQuestion
         if (!\in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) || !$nothing instanceof NothingLiteral || !$nothing->undefined || !$item instanceof Item || !$type($item->container)->isMap()) {
             return null;
         }
-        $has = new Operation('contains', [$item->container, $item->index]);
+        $has = new Operation(OperationKey::Contains, [$item->container, $item->index]);
 
         return Operator::Equal === $binary->operator ? new Unary(UnaryOperator::Not, $has) : $has;
     }
@@ -42,11 +43,11 @@ final class KeyQuestion
      */
     public static function asked(Expression $asked, \Closure $type): Expression
     {
-        if (!$asked instanceof Operation || 'value_or' !== $asked->key || !$asked->arguments[2] instanceof NothingLiteral || !$asked->arguments[2]->undefined) {
+        if (!$asked instanceof Operation || OperationKey::ValueOr !== $asked->key || !$asked->arguments[2] instanceof NothingLiteral || !$asked->arguments[2]->undefined) {
             return $asked;
         }
         $found = $type(new Item($asked->arguments[0], $asked->arguments[1]));
 
-        return $found->isList() || $found->isMap() || $found->isSet() || null !== $found->class ? new Operation('contains', [$asked->arguments[0], $asked->arguments[1]]) : $asked;
+        return $found->isList() || $found->isMap() || $found->isSet() || null !== $found->class ? new Operation(OperationKey::Contains, [$asked->arguments[0], $asked->arguments[1]]) : $asked;
     }
 }

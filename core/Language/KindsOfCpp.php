@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
@@ -32,7 +33,7 @@ use Scrivlet\Core\Tree\Walk;
 final readonly class KindsOfCpp
 {
     /** What wants numbers, and gets a text or a list elsewhere. */
-    private const OF_NUMBERS = ['absolute', 'floor', 'ceiling', 'rounded', 'rounded_even', 'rounded_away', 'root', 'larger', 'smaller', 'is_no_number', 'bit_and', 'bit_or', 'bit_xor', 'bit_not', 'shifted_left', 'shifted_right'];
+    private const OF_NUMBERS = [OperationKey::Absolute, OperationKey::Floor, OperationKey::Ceiling, OperationKey::Rounded, OperationKey::RoundedEven, OperationKey::RoundedAway, OperationKey::Root, OperationKey::Larger, OperationKey::Smaller, OperationKey::IsNoNumber, OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor, OperationKey::BitNot, OperationKey::ShiftedLeft, OperationKey::ShiftedRight];
     /** What is said of lists, and of texts elsewhere. */
     private const OF_LISTS = ['joined', 'least', 'greatest'];
 
@@ -124,10 +125,10 @@ final readonly class KindsOfCpp
         }
 
         return match (true) {
-            \in_array($value->key, self::OF_NUMBERS, true) => [] !== array_filter($kinds, fn (StaticType $kind): bool => $this->isNoNumber($kind) || TypeKind::Number === $kind->kind && str_starts_with($value->key, 'bit_')),
+            \in_array($value->key, self::OF_NUMBERS, true) => [] !== array_filter($kinds, fn (StaticType $kind): bool => $this->isNoNumber($kind) || TypeKind::Number === $kind->kind && str_starts_with($value->key->value, 'bit_')),
             \in_array($value->key, self::OF_LISTS, true) => $kinds[0]->isTextual(),
-            'value_or' === $value->key => $kinds[0]->isList(),
-            'concatenated' === $value->key => $kinds[0]->isList() && $kinds[1]->isList() && $kinds[0]->item()->isTextual() !== $kinds[1]->item()->isTextual() && TypeKind::Unknown !== $kinds[0]->item()->kind && TypeKind::Unknown !== $kinds[1]->item()->kind,
+            OperationKey::ValueOr === $value->key => $kinds[0]->isList(),
+            OperationKey::Concatenated === $value->key => $kinds[0]->isList() && $kinds[1]->isList() && $kinds[0]->item()->isTextual() !== $kinds[1]->item()->isTextual() && TypeKind::Unknown !== $kinds[0]->item()->kind && TypeKind::Unknown !== $kinds[1]->item()->kind,
             default => false,
         };
     }

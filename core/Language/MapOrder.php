@@ -11,6 +11,7 @@ use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
 
@@ -22,8 +23,8 @@ use Scrivlet\Core\Tree\Script;
 final class MapOrder
 {
     /** What does not ask in which order its items come. */
-    private const ORDERLESS = ['sorted', 'sorted_down', 'total', 'least', 'greatest', 'least_or', 'greatest_or', 'length', 'size', 'is_empty', 'contains', 'has', 'set_of', 'any_holds', 'all_hold', 'counter', 'copied', 'deep_copied', 'merged', 'update'];
-    private const GONE_THROUGH = ['keys', 'values', 'entries', 'as_list', 'as_tuple', 'numbered', 'paired', 'joined'];
+    private const ORDERLESS = [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::Total, OperationKey::Least, OperationKey::Greatest, OperationKey::LeastOr, OperationKey::GreatestOr, OperationKey::Length, OperationKey::Size, OperationKey::IsEmpty, OperationKey::Contains, OperationKey::Has, OperationKey::SetOf, OperationKey::AnyHolds, OperationKey::AllHold, OperationKey::Counter, OperationKey::Copied, OperationKey::DeepCopied, OperationKey::Merged, OperationKey::Update];
+    private const GONE_THROUGH = [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::AsList, OperationKey::AsTuple, OperationKey::Numbered, OperationKey::Paired, OperationKey::Joined];
 
     private function __construct(private readonly Types $types, private readonly Language $other)
     {
@@ -76,7 +77,7 @@ final class MapOrder
     /** Whether something is a map, or its keys or values, that another language goes through in another order. */
     private function differs(FunctionDefinition|Script $part, Expression $over): bool
     {
-        $map = $over instanceof Operation && \in_array($over->key, ['keys', 'values', 'entries'], true) ? $over->arguments[0] : $over;
+        $map = $over instanceof Operation && \in_array($over->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries], true) ? $over->arguments[0] : $over;
         $type = $this->types->expression($part, $map);
 
         return $type->isMap() && (Language::Cpp === $this->other || ($type->key ?? StaticType::unknown())->isNumeric());

@@ -50,6 +50,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -245,7 +246,7 @@ abstract class Printer
             TypeKind::Text === $type->kind => new TextLiteral(''),
             $type->isList() && [] === $type->parts => new ListLiteral([]),
             $type->isMap() => new MapLiteral([]),
-            $type->isSet() => new Operation('set_of', []),
+            $type->isSet() => new Operation(OperationKey::SetOf, []),
             // One that wants values gets them from what makes the object around it.
             TypeKind::Copied === $type->kind => $this->classes()->wantsValues((string) $type->class) ? new NothingLiteral() : new MakeObject((string) $type->class),
             TypeKind::Object === $type->kind => new NothingLiteral(),
@@ -594,7 +595,7 @@ abstract class Printer
         }
 
         if (Operator::Join === $change->operator && Language::JavaScript !== $this->language() && $this->type($amount)->isWhole()) {
-            $amount = new Operation('to_text', [$amount]);
+            $amount = new Operation(OperationKey::ToText, [$amount]);
         }
 
         return $this->changed($name, new VariableRead($change->variable), $change->operator, $amount);
@@ -665,8 +666,8 @@ abstract class Printer
         $written = array_map(fn (Expression $argument): string => $this->expression($argument), \array_slice($arguments, 0, $rest));
         if (isset($arguments[$rest])) {
             $more = $arguments[$rest];
-            $more = $more instanceof Operation && 'as_tuple' === $more->key ? $more->arguments[0] : $more;
-            array_push($written, ...($more instanceof ListLiteral ? array_map(fn (Expression $item): string => $this->expression($item), $more->items) : [$this->spread($more instanceof Operation && 'as_list' === $more->key ? $more->arguments[0] : $more)]));
+            $more = $more instanceof Operation && OperationKey::AsTuple === $more->key ? $more->arguments[0] : $more;
+            array_push($written, ...($more instanceof ListLiteral ? array_map(fn (Expression $item): string => $this->expression($item), $more->items) : [$this->spread($more instanceof Operation && OperationKey::AsList === $more->key ? $more->arguments[0] : $more)]));
         }
         foreach (\array_slice($arguments, $rest + 1, null, true) as $index => $argument) {
             if (!$argument instanceof NothingLiteral || !$argument->undefined) {
@@ -794,13 +795,13 @@ abstract class Printer
         if (Given::is($operation)) {
             return $this->givenInside($operation, $around);
         }
-        if ('text_part' === $operation->key && Language::Cpp !== $this->language() && $operation->arguments[1] == new NumberLiteral(0)) {
+        if (OperationKey::TextPart === $operation->key && Language::Cpp !== $this->language() && $operation->arguments[1] == new NumberLiteral(0)) {
             return $this->expression(new Slice($operation->arguments[0], new NothingLiteral(), $operation->arguments[2]), $around);
         }
         $entry = ValueOperations::get($operation->key);
         $first = isset($operation->arguments[0]) ? $this->type($operation->arguments[0]) : StaticType::unknown();
 
-        return $this->spelled(self::spelling(self::overPlaces($entry->spellings[$this->language()->value], $operation->arguments), $first, "$entry->key({*})"), $operation->arguments, $around);
+        return $this->spelled(self::spelling(self::overPlaces($entry->spellings[$this->language()->value], $operation->arguments), $first, "{$entry->key->value}({*})"), $operation->arguments, $around);
     }
 
     /**

@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -133,7 +134,7 @@ final class Unsayable
      */
     private static function isSaidByCpp(Binary $logic, Types $types, FunctionDefinition|Script $part): bool
     {
-        $left = $logic->left instanceof Operation && 'value_or' === $logic->left->key ? new Item($logic->left->arguments[0], $logic->left->arguments[1]) : $logic->left;
+        $left = $logic->left instanceof Operation && OperationKey::ValueOr === $logic->left->key ? new Item($logic->left->arguments[0], $logic->left->arguments[1]) : $logic->left;
         $sides = [$types->expression($part, $left), $types->expression($part, $logic->right)];
         if (!$sides[0]->isNumeric() && !$sides[0]->isTextual()) {
             return TypeKind::Truth === $sides[0]->kind && TypeKind::Truth === $sides[1]->kind;
@@ -145,7 +146,7 @@ final class Unsayable
     /** Whether finding a value a second time may do something, or give another one. */
     private static function happens(Expression $value): bool
     {
-        return [] !== array_filter(Walk::expressions($value), static fn (Expression $inner): bool => $inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof RandomWhole || $inner instanceof Operation && (\in_array($inner->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen'], true) || true === ValueOperations::find($inner->key)?->hasEffect()));
+        return [] !== array_filter(Walk::expressions($value), static fn (Expression $inner): bool => $inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof RandomWhole || $inner instanceof Operation && (\in_array($inner->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen], true) || true === ValueOperations::find($inner->key)?->hasEffect()));
     }
 
     /** Whether a language writes an operand several times that may be found once only. */
@@ -178,13 +179,13 @@ final class Unsayable
             if ($value instanceof Binary && $value->operator->isLogic()) {
                 $ordering[] = $value->left;
             }
-            $by = $value instanceof Operation && str_ends_with($value->key, '_by') ? $value->arguments[1] : null;
+            $by = $value instanceof Operation && str_ends_with($value->key->value, '_by') ? $value->arguments[1] : null;
             if ($by instanceof Lambda) {
                 $ordering[] = $by->value;
             }
         }
 
-        return [] !== array_filter($values, static fn (Expression $value): bool => $value instanceof Operation && 'value_or' === $value->key && $value->arguments[2] instanceof NothingLiteral && !\in_array($value, $ordering, true));
+        return [] !== array_filter($values, static fn (Expression $value): bool => $value instanceof Operation && OperationKey::ValueOr === $value->key && $value->arguments[2] instanceof NothingLiteral && !\in_array($value, $ordering, true));
     }
 
     private static function showsNothing(Expression $value): bool
@@ -362,7 +363,7 @@ final class Unsayable
         foreach (Language::JavaScript === $other ? $program->scopes() : [] as $part) {
             foreach ($program->rowsOf($part) as $row) {
                 foreach (Walk::expressionsOf($row) as $value) {
-                    if ($value instanceof Operation && \in_array($value->key, ['length', 'contains', 'is_empty'], true)) {
+                    if ($value instanceof Operation && \in_array($value->key, [OperationKey::Length, OperationKey::Contains, OperationKey::IsEmpty], true)) {
                         $type = ($types ??= Types::of($program))->expression($part, $value->arguments[0]);
                         if (TypeKind::Mixed === $type->kind && !$type->isScalar) {
                             return ValueOperations::get($value->key)->example();
@@ -404,7 +405,7 @@ final class Unsayable
         foreach ($program->scopes() as $part) {
             foreach ($program->rowsOf($part) as $row) {
                 foreach ([...Walk::expressionsOf($row), ...($row instanceof EachLoop ? [$row->over] : [])] as $value) {
-                    $isKept = $value instanceof Operation && \in_array($value->key, ['contains', 'has', 'size', 'length', 'put_in', 'take_out', 'set_of', 'sorted', 'sorted_down', 'total', 'least', 'greatest', 'is_within', 'is_around', 'is_empty', 'clear', 'union', 'shared_items', 'other_items', 'apart_items', 'remove'], true);
+                    $isKept = $value instanceof Operation && \in_array($value->key, [OperationKey::Contains, OperationKey::Has, OperationKey::Size, OperationKey::Length, OperationKey::PutIn, OperationKey::TakeOut, OperationKey::SetOf, OperationKey::Sorted, OperationKey::SortedDown, OperationKey::Total, OperationKey::Least, OperationKey::Greatest, OperationKey::IsWithin, OperationKey::IsAround, OperationKey::IsEmpty, OperationKey::Clear, OperationKey::Union, OperationKey::SharedItems, OperationKey::OtherItems, OperationKey::ApartItems, OperationKey::Remove], true);
                     foreach ($isKept || $value instanceof VariableRead && !$row instanceof PrintLine && !$row instanceof EachLoop ? [] : ($value instanceof Collected ? [$value->over] : [$value, ...$value->operands()]) as $seen) {
                         $types ??= Types::of($program);
                         if ($types->expression($part, $seen)->isSet()) {
@@ -474,14 +475,14 @@ final class Unsayable
                 $operation = $value instanceof Operation ? ValueOperations::find($value->key) : null;
                 // A name that gets a value in a small function of Python is that function's own (The Python Language Reference, 6.12).
                 if (Language::Python === $other && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && (!$value->arguments[0] instanceof VariableRead || str_contains($value->arguments[0]->name, '.')))) {
-                    return ValueOperations::get('given')->example();
+                    return ValueOperations::get(OperationKey::Given)->example();
                 }
                 // JavaScript sorts objects by no sign of their own.
-                if ($ordered && Language::JavaScript === $other && \in_array($operation?->key, ['sort', 'sort_down', 'sorted', 'sorted_down', 'least', 'greatest'], true)) {
+                if ($ordered && Language::JavaScript === $other && \in_array($operation?->key, [OperationKey::Sort, OperationKey::SortDown, OperationKey::Sorted, OperationKey::SortedDown, OperationKey::Least, OperationKey::Greatest], true)) {
                     return $operation->example();
                 }
                 // Only Python says something where a program is left.
-                if ('exit' === $operation?->key && $value instanceof Operation && Language::Python !== $other && isset($value->arguments[0]) && !$value->arguments[0] instanceof NumberLiteral && !$value->arguments[0] instanceof VariableRead) {
+                if (OperationKey::Exit === $operation?->key && $value instanceof Operation && Language::Python !== $other && isset($value->arguments[0]) && !$value->arguments[0] instanceof NumberLiteral && !$value->arguments[0] instanceof VariableRead) {
                     return $operation->example();
                 }
                 // Each language has its own names for the kinds of values.
@@ -489,16 +490,16 @@ final class Unsayable
                     // Which of both is found first is another thing in each language (C++17, 8.18; ECMAScript 2022, 13.15.2).
                     return "$row->variable += … $row->variable++";
                 }
-                if ($value instanceof Operation && 'or_else' === $value->key && Language::JavaScript !== $other && self::happens($value->arguments[1])) {
+                if ($value instanceof Operation && OperationKey::OrElse === $value->key && Language::JavaScript !== $other && self::happens($value->arguments[1])) {
                     // Elsewhere both would be reckoned.
                     return '??';
                 }
-                if ($value instanceof Operation && 'failure_name' === $value->key) {
+                if ($value instanceof Operation && OperationKey::FailureName === $value->key) {
                     // Each language has names of its own for what fails.
-                    return ValueOperations::get('failure_name')->example();
+                    return ValueOperations::get(OperationKey::FailureName)->example();
                 }
-                if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && 'kind_name' === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
-                    return ValueOperations::get('kind_name')->example();
+                if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && OperationKey::KindName === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
+                    return ValueOperations::get(OperationKey::KindName)->example();
                 }
                 if (null !== $operation && $value instanceof Operation && ([] === $operation->spellings[$other->value] || self::isFoundAgain($operation, $value, $other))) {
                     return $operation->example();
@@ -559,7 +560,7 @@ final class Unsayable
     private static function seenByKept(Statement $row): array
     {
         $kept = match (true) {
-            $row instanceof Perform && $row->value instanceof Operation && \in_array($row->value->key, ['append', 'prepend', 'insert', 'put_in'], true) => $row->value->arguments,
+            $row instanceof Perform && $row->value instanceof Operation && \in_array($row->value->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::PutIn], true) => $row->value->arguments,
             $row instanceof SetItem => [$row->value],
             default => [],
         };

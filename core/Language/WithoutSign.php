@@ -13,6 +13,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
@@ -89,13 +90,13 @@ final readonly class WithoutSign
 
     private function inValue(FunctionDefinition|Script $part, Expression $value): bool
     {
-        if ($value instanceof Operation && \in_array($value->key, ['to_unsigned', 'to_unsigned_long'], true)) {
+        if ($value instanceof Operation && \in_array($value->key, [OperationKey::ToUnsigned, OperationKey::ToUnsignedLong], true)) {
             return !$this->type($part, $value->arguments[0])->isNatural();
         }
         $isTold = match (true) {
             // What is one less than zero is rarely meant, and stands in many headers of loops.
             $value instanceof Binary => Operator::Multiply === $value->operator || Operator::Subtract === $value->operator && !$value->right instanceof NumberLiteral && TypeKind::Unsigned === $this->type($part, $value)->kind,
-            $value instanceof Operation => \in_array($value->key, ['bit_not', 'shifted_left'], true),
+            $value instanceof Operation => \in_array($value->key, [OperationKey::BitNot, OperationKey::ShiftedLeft], true),
             default => $value instanceof Unary,
         };
 

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Plain;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -32,6 +33,7 @@ use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -190,13 +192,13 @@ final readonly class PlainRow
         }
         $asked = $row->value instanceof Operation ? $row->value : null;
         $kind = match ($asked?->key) {
-            'to_whole' => '_whole',
-            'to_number' => '_number',
-            'ask' => '',
+            OperationKey::ToWhole => '_whole',
+            OperationKey::ToNumber => '_number',
+            OperationKey::Ask => '',
             default => null,
         };
-        $asked = 'ask' === $asked?->key ? $asked : ($asked?->arguments[0] ?? null);
-        if (null === $kind || !$asked instanceof Operation || 'ask' !== $asked->key || 1 !== \count($asked->arguments)) {
+        $asked = OperationKey::Ask === $asked?->key ? $asked : ($asked?->arguments[0] ?? null);
+        if (null === $kind || !$asked instanceof Operation || OperationKey::Ask !== $asked->key || 1 !== \count($asked->arguments)) {
             return $this->phrases->fill('set', $said);
         }
 
@@ -231,8 +233,8 @@ final readonly class PlainRow
             $value instanceof MethodCall => $this->values->asked($value, 'perform_method', 'call'),
             $value instanceof MakeObject => $this->phrases->fill('perform_making', ['value' => $this->values->noun($value)]),
             $value instanceof OwnValue => $this->call($value->function, $value->arguments),
-            $value instanceof Operation && 'nothing' === ValueOperations::get($value->key)->result => $this->values->operation($value),
-            $value instanceof Operation && 'ask' === $value->key => $this->phrases->fill('ask', ['value' => $this->values->listed($value->arguments)]),
+            $value instanceof Operation && Result::Nothing === ValueOperations::get($value->key)->result => $this->values->operation($value),
+            $value instanceof Operation && OperationKey::Ask === $value->key => $this->phrases->fill('ask', ['value' => $this->values->listed($value->arguments)]),
             default => $this->phrases->fill('perform', ['value' => $this->values->noun($value, $value instanceof Binary)]),
         };
     }

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Plain;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Catalogue\Ink;
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
@@ -32,6 +33,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
@@ -187,7 +189,7 @@ final readonly class PlainValue
         for ($index = \count($operation->arguments); $index < ValueOperations::get($operation->key)->most; ++$index) {
             $said[(string) $index] = '';
         }
-        $key = 'ask' === $operation->key && [] === $operation->arguments ? 'operation.ask_silently' : "operation.$operation->key";
+        $key = OperationKey::Ask === $operation->key && [] === $operation->arguments ? 'operation.ask_silently' : "operation.{$operation->key->value}";
 
         return $this->phrases->fill($key, $said);
     }
@@ -216,7 +218,7 @@ final readonly class PlainValue
             $value instanceof Unary => UnaryOperator::Not === $value->operator,
             $value instanceof Binary => $value->operator->isLogic() || $value->operator->isComparison(),
             $value instanceof CommandValue => 'truth' === Catalogue::get($value->command)->answers,
-            $value instanceof Operation => 'truth' === ValueOperations::get($value->key)->result && 'to_truth' !== $value->key,
+            $value instanceof Operation => Result::Truth === ValueOperations::get($value->key)->result && OperationKey::ToTruth !== $value->key,
             default => false,
         };
     }

@@ -49,7 +49,7 @@ final readonly class Reference
 
     public static function operation(string $key): ?ValueOperation
     {
-        return str_starts_with($key, self::OPERATION) ? ValueOperations::find(substr($key, \strlen(self::OPERATION))) : null;
+        return str_starts_with($key, self::OPERATION) ? ValueOperations::named(substr($key, \strlen(self::OPERATION))) : null;
     }
 
     public function title(string $key): string
@@ -76,7 +76,7 @@ final readonly class Reference
     {
         $operation = self::operation($key);
 
-        return null === $operation ? Catalogue::get($key)->docs($this->locale) : Words::in($this->locale)->say('reference.gives.'.str_replace(' ', '_', $operation->result));
+        return null === $operation ? Catalogue::get($key)->docs($this->locale) : Words::in($this->locale)->say('reference.gives.'.$operation->result->value);
     }
 
     /** @return list<array{name: string, about: string}> */

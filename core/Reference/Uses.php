@@ -74,7 +74,7 @@ final class Uses
     {
         return match (true) {
             $expression instanceof CommandValue => $expression->command,
-            $expression instanceof Operation => "operation.$expression->key",
+            $expression instanceof Operation => "operation.{$expression->key->value}",
             $expression instanceof Binary, $expression instanceof Unary => $expression->operator->value,
             $expression instanceof TruthLiteral => $expression->value ? 'true' : 'false',
             $expression instanceof NothingLiteral => 'nothing',

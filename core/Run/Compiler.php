@@ -67,6 +67,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -105,7 +106,7 @@ use Scrivlet\Core\Tree\WhileLoop;
 final class Compiler
 {
     /** What the parts of the mower can do. */
-    private const OF_FITTINGS = ['pair_drive', 'pair_travel', 'pair_turn', 'pair_stop', 'lamp_show', 'lamp_off', 'surface', 'distance'];
+    private const OF_FITTINGS = [OperationKey::PairDrive, OperationKey::PairTravel, OperationKey::PairTurn, OperationKey::PairStop, OperationKey::LampShow, OperationKey::LampOff, OperationKey::Surface, OperationKey::Distance];
 
     /** Operators of plain numbers: the method of Values, and PHP's sign. */
     private const QUICK = [
@@ -151,9 +152,9 @@ final class Compiler
     /** Begins a default that a function makes once and keeps. */
     public const MADE_ONCE = 'static ';
     /** What reads one word, as C++ does. */
-    private const WORDS = ['ask_word', 'next_word'];
+    private const WORDS = [OperationKey::AskWord, OperationKey::NextWord];
     /** What is done with bits, of which C++ has 32 or 64. */
-    private const OF_BITS = ['bit_and', 'bit_or', 'bit_xor', 'bit_not', 'shifted_left', 'shifted_right'];
+    private const OF_BITS = [OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor, OperationKey::BitNot, OperationKey::ShiftedLeft, OperationKey::ShiftedRight];
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
     public function __construct(Analysis $analysis, private readonly Language $language, private readonly bool $record)
@@ -420,7 +421,7 @@ final class Compiler
             $statement instanceof DoWhile => $this->doWhile($statement),
             $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, $this->expression($given = null === $statement->operator ? $statement->value : new Binary($statement->operator, $statement->target, $statement->value)), $given),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
-            $statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, ['hand_out', 'hand_out_all'], true) => $this->step($statement).$this->handOut($statement->value),
+            $statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, [OperationKey::HandOut, OperationKey::HandOutAll], true) => $this->step($statement).$this->handOut($statement->value),
             $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
             $statement instanceof Command => $this->step($statement).$this->command(Catalogue::get($statement->command), array_values($statement->arguments)).";\n",
             $statement instanceof Handler => $this->step($statement).$this->handler($statement),
@@ -487,7 +488,7 @@ final class Compiler
             foreach (Walk::expressionsOf($row) as $part) {
                 $reads += match (true) {
                     $part instanceof VariableRead && $part->name === $rescue->name => 1,
-                    $part instanceof Operation && str_starts_with($part->key, 'failure_') && 'failure_text' !== $part->key && $part->arguments[0] == new VariableRead($rescue->name) => -1,
+                    $part instanceof Operation && str_starts_with($part->key->value, 'failure_') && OperationKey::FailureText !== $part->key && $part->arguments[0] == new VariableRead($rescue->name) => -1,
                     default => 0,
                 };
             }
@@ -559,7 +560,7 @@ final class Compiler
             $turns = [$loop->over, ''];
         }
         if (null === $turns && $this->handsOut()) {
-            $isNumbered = $loop->over instanceof Operation && 'numbered' === $loop->over->key;
+            $isNumbered = $loop->over instanceof Operation && OperationKey::Numbered === $loop->over->key;
             $turns = $isNumbered ? [$loop->over->arguments[0], 'numbered'] : [$loop->over, 1 === \count($loop->variables) ? '' : 'rows'];
         }
         $over = null !== $turns ? '$v->turns('.$this->expression($turns[0]).', '.var_export($turns[1], true).')' : (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->goneOver($loop->over).')';
@@ -589,9 +590,9 @@ final class Compiler
         $waits = $this->record ? '$t->calls[] = $t->moment; $t->calls[] = -1; ' : '';
         $goesOn = $this->record && $this->part instanceof FunctionDefinition ? ' $t->calls[] = $t->moment; $t->calls[] = '.(int) array_search($this->part->name, $this->functions, true).';' : '';
         $value = $this->expression($out->arguments[0]);
-        $each = 'hand_out_all' === $out->key ? "foreach (\$v->turns($value, '') as $item) { " : "$item = $value; ";
+        $each = OperationKey::HandOutAll === $out->key ? "foreach (\$v->turns($value, '') as $item) { " : "$item = $value; ";
 
-        return "$each{$waits}yield $item;$goesOn".('hand_out_all' === $out->key ? ' }' : '')."\n";
+        return "$each{$waits}yield $item;$goesOn".(OperationKey::HandOutAll === $out->key ? ' }' : '')."\n";
     }
 
     private function forLoop(ForLoop $loop): string
@@ -624,7 +625,7 @@ final class Compiler
         $container = $target->container;
         if (Language::Python !== $this->language && $target->index instanceof NumberLiteral && $target->index->value < 0) {
             // Only Python counts places from the end.
-            $target = new Item($container, new Binary(Operator::Add, new Operation('length', [$container]), $target->index));
+            $target = new Item($container, new Binary(Operator::Add, new Operation(OperationKey::Length, [$container]), $target->index));
         }
         if (Language::JavaScript === $this->language) {
             return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n";
@@ -705,7 +706,7 @@ final class Compiler
 
     private function isPlace(Expression $value): bool
     {
-        return $value instanceof Operation && \in_array($value->key, ['position', 'position_from', 'last_position', 'first_among', 'last_among', 'first_apart', 'last_apart'], true);
+        return $value instanceof Operation && \in_array($value->key, [OperationKey::Position, OperationKey::PositionFrom, OperationKey::LastPosition, OperationKey::FirstAmong, OperationKey::LastAmong, OperationKey::FirstApart, OperationKey::LastApart], true);
     }
 
     /** A value as it is shown; the place of what was not found is a very large number in C++ (C++17, 24.3.2). */
@@ -1304,7 +1305,7 @@ final class Compiler
 
         $named = '';
         if ($this->givesByName()) {
-            $others = array_keys($definition->defaults, new Operation('all_named'))[0] ?? '';
+            $others = array_keys($definition->defaults, new Operation(OperationKey::AllNamed))[0] ?? '';
             $named = ('' === $rest ? ', null' : '').', '.var_export($definition->parameters, true).', '.var_export((string) $others, true);
         }
         $handed = "\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest$named)";
@@ -1328,7 +1329,7 @@ final class Compiler
     private static function spreads(array $values): bool
     {
         foreach ($values as $value) {
-            if ($value instanceof Operation && ('spread' === $value->key || 'by_names' === $value->key)) {
+            if ($value instanceof Operation && (OperationKey::Spread === $value->key || OperationKey::ByNames === $value->key)) {
                 return true;
             }
         }
@@ -1344,8 +1345,8 @@ final class Compiler
 
     private function operation(Operation $operation): string
     {
-        $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key, '_')));
-        $kind = FittingKind::tryFrom($operation->key);
+        $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key->value, '_')));
+        $kind = FittingKind::tryFrom($operation->key->value);
         if (null !== $kind) {
             return '$this->plug(\\'.FittingKind::class."::$kind->name, ".$this->listed($operation->arguments).')';
         }
@@ -1353,62 +1354,68 @@ final class Compiler
             return $this->ofFitting($operation, $method);
         }
         $asked = $operation->arguments[0] ?? null;
-        if (Language::Cpp === $this->language && $asked instanceof Operation && \in_array($asked->key, self::WORDS, true) && \in_array($operation->key, ['to_whole', 'to_long', 'to_number'], true)) {
-            return "\$v->$method(\$this->askNumber(".('to_number' === $operation->key ? 'false' : 'true').'))';
+        if (Language::Cpp === $this->language && $asked instanceof Operation && \in_array($asked->key, self::WORDS, true) && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true)) {
+            return "\$v->$method(\$this->askNumber(".(OperationKey::ToNumber === $operation->key ? 'false' : 'true').'))';
         }
-        if ('next_of' === $operation->key || 'line_of' === $operation->key) {
+        if (OperationKey::NextOf === $operation->key || OperationKey::LineOf === $operation->key) {
             $stream = $this->expression($operation->arguments[0]);
-            if ('next_of' === $operation->key) {
+            if (OperationKey::NextOf === $operation->key) {
                 return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, false, $stream), \array_slice($operation->arguments, 1))).')';
             }
 
             return $this->nextAnswer($operation->arguments[1], true, $stream, isset($operation->arguments[2]) ? $this->expression($operation->arguments[2]) : null);
         }
-        if ('next_answer' === $operation->key || 'next_line' === $operation->key) {
-            return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, 'next_line' === $operation->key), $operation->arguments)).')';
+        if (OperationKey::NextAnswer === $operation->key || OperationKey::NextLine === $operation->key) {
+            return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, OperationKey::NextLine === $operation->key), $operation->arguments)).')';
         }
-        if ('after' === $operation->key) {
+        if (OperationKey::After === $operation->key) {
             return '['.$this->listed($operation->arguments).'][1]';
         }
-        if ('by_name' === $operation->key) {
+        if (OperationKey::ByName === $operation->key) {
             return 'new \\'.GivenByName::class.'('.$this->listed($operation->arguments).')';
         }
-        if ('by_names' === $operation->key) {
+        if (OperationKey::ByNames === $operation->key) {
             return '...$this->byNames('.$this->listed($operation->arguments).')';
         }
-        if ('not_taken' === $operation->key) {
+        if (OperationKey::NotTaken === $operation->key) {
             return '\\'.Nothing::class.'::NotTaken';
         }
-        if ('all_named' === $operation->key) {
+        if (OperationKey::AllNamed === $operation->key) {
             return '$v->map([])';
         }
-        if ('spread' === $operation->key) {
+        if (OperationKey::Spread === $operation->key) {
             return '...$v->over('.$this->listed($operation->arguments).')';
         }
         if (Given::is($operation)) {
             return $this->given($operation);
         }
-        if ('or_else' === $operation->key) {
+        if (OperationKey::OrElse === $operation->key) {
             $found = $this->temporary();
 
             return "(null === ($found = {$this->expression($operation->arguments[0])}) || \\".Nothing::class."::Null === $found ? {$this->expression($operation->arguments[1])} : $found)";
         }
-        $ofFailure = ['failure_name' => 'failureName', 'failure_shown' => 'failureShown', 'failure_field' => 'failureField', 'failure_value' => 'failureValue'][$operation->key] ?? null;
+        $ofFailure = match ($operation->key) {
+            OperationKey::FailureName => 'failureName',
+            OperationKey::FailureShown => 'failureShown',
+            OperationKey::FailureField => 'failureField',
+            OperationKey::FailureValue => 'failureValue',
+            default => null,
+        };
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->expression($value), \array_slice($operation->arguments, 1))).')';
         }
-        $object = \in_array($operation->key, ['ask', 'ask_word', 'next_word', 'chance', 'chosen', 'shuffle', 'sampled', 'drawn', 'uniform', 'seeded', 'seeded_there', 'exit', 'all_input', 'complain', 'printed', 'console_stream', 'maker', 'maker_of', 'open_class', 'answers_ended', 'later', 'again_and_again', 'called_off'], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::Complain, OperationKey::Printed, OperationKey::ConsoleStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, self::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';
-        if (Language::Cpp === $this->language && ($isOfBits || \in_array($operation->key, ['to_unsigned', 'to_unsigned_long'], true)) && $this->isUnsigned($operation)) {
+        if (Language::Cpp === $this->language && ($isOfBits || \in_array($operation->key, [OperationKey::ToUnsigned, OperationKey::ToUnsignedLong], true)) && $this->isUnsigned($operation)) {
             return $this->unsignedBits($operation, $method);
         }
-        if (\in_array($operation->key, ['to_whole', 'to_long'], true) && $this->isUnsigned($operation->arguments[0])) {
-            return 'to_long' === $operation->key ? $this->expression($operation->arguments[0]) : "\$v->signedAgain({$this->expression($operation->arguments[0])})";
+        if (\in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong], true) && $this->isUnsigned($operation->arguments[0])) {
+            return OperationKey::ToLong === $operation->key ? $this->expression($operation->arguments[0]) : "\$v->signedAgain({$this->expression($operation->arguments[0])})";
         }
-        if (\in_array($operation->key, ['to_text', 'to_number'], true) && Language::Cpp === $this->language && TypeKind::UnsignedLong === $this->types->expression($this->part, $operation->arguments[0])->kind) {
-            return '$v->'.('to_text' === $operation->key ? 'showUnsigned' : 'unsignedReal')."({$this->expression($operation->arguments[0])})";
+        if (\in_array($operation->key, [OperationKey::ToText, OperationKey::ToNumber], true) && Language::Cpp === $this->language && TypeKind::UnsignedLong === $this->types->expression($this->part, $operation->arguments[0])->kind) {
+            return '$v->'.(OperationKey::ToText === $operation->key ? 'showUnsigned' : 'unsignedReal')."({$this->expression($operation->arguments[0])})";
         }
 
         if ($isOfBits && Language::Cpp === $this->language && [] !== array_filter($operation->arguments, fn (Expression $value): bool => TypeKind::Letter === $this->types->expression($this->part, $value)->kind)) {
@@ -1425,8 +1432,8 @@ final class Compiler
         $operands = array_map(fn (Expression $value): string => $this->unsigned($value, $bits), $operation->arguments);
 
         return match ($operation->key) {
-            'to_unsigned', 'to_unsigned_long' => $operands[0],
-            'shifted_right' => '$v->unsignedShiftRight('.implode(', ', $operands).", $bits)",
+            OperationKey::ToUnsigned, OperationKey::ToUnsignedLong => $operands[0],
+            OperationKey::ShiftedRight => '$v->unsignedShiftRight('.implode(', ', $operands).", $bits)",
             default => "\$v->unsigned(\$v->$method(".implode(', ', $operands).", true), $bits)",
         };
     }
@@ -1549,7 +1556,7 @@ final class Compiler
     private function given(Operation $given): string
     {
         [$target, $value] = $given->arguments;
-        $before = 'given_after' === $given->key ? $this->temporary() : null;
+        $before = OperationKey::GivenAfter === $given->key ? $this->temporary() : null;
         $keeps = null === $before ? '' : "$before = ".$this->expression($target).', ';
         $code = $this->kept($this->types->expression($this->part, $target), $this->expression($value), $value);
         if ($target instanceof VariableRead) {
@@ -1575,7 +1582,7 @@ final class Compiler
 
     private function isConstantSet(Operation $operation, int $least = 3): bool
     {
-        $items = 'set_of' === $operation->key && Language::Python === $this->language ? $operation->arguments[0] ?? null : null;
+        $items = OperationKey::SetOf === $operation->key && Language::Python === $this->language ? $operation->arguments[0] ?? null : null;
         $isConstant = static function (Expression $value) use (&$isConstant): bool {
             return match (true) {
                 $value instanceof NumberLiteral, $value instanceof TextLiteral, $value instanceof TruthLiteral, $value instanceof NothingLiteral => true,
@@ -1594,14 +1601,14 @@ final class Compiler
             $code = $this->expression($argument);
             $arguments[] = match (true) {
                 0 === $index => $code,
-                'lamp_show' === $operation->key => "\$v->colour($code)",
+                OperationKey::LampShow === $operation->key => "\$v->colour($code)",
                 default => "(float) \$v->number($code)",
             };
         }
 
         $call = $this->object('mower')."->$method(".implode(', ', $arguments).')';
 
-        return 'distance' === $operation->key && Language::JavaScript === $this->language ? "($call ?? \\".Nothing::class.'::Null)' : $call;
+        return OperationKey::Distance === $operation->key && Language::JavaScript === $this->language ? "($call ?? \\".Nothing::class.'::Null)' : $call;
     }
 
     private function collected(Collected $collected): string
@@ -1634,21 +1641,21 @@ final class Compiler
         $names = Language::JavaScript === $this->language ? array_map(static fn (string $name): string => "$name = null", $names) : $names;
         $code = Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
 
-        return Language::Python === $this->language && $this->uses('function_name') ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
+        return Language::Python === $this->language && $this->uses(OperationKey::FunctionName) ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
     }
 
     /** @var array<string, bool> by operation, whether the program has it */
     private array $used = [];
 
-    private function uses(string ...$keys): bool
+    private function uses(OperationKey ...$keys): bool
     {
-        return $this->used[implode(' ', $keys)] ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && \in_array($part->key, $keys, true)));
+        return $this->used[implode(' ', array_column($keys, 'value'))] ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && \in_array($part->key, $keys, true)));
     }
 
     /** Whether functions that are values are given something by its name anywhere. */
     private function givesByName(): bool
     {
-        return $this->uses('by_name', 'by_names') || [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => \in_array(new Operation('all_named'), $function->defaults, false));
+        return $this->uses(OperationKey::ByName, OperationKey::ByNames) || [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => \in_array(new Operation(OperationKey::AllNamed), $function->defaults, false));
     }
 
     /** What Python calls a small function: one that only hands on to a function of the language has that one's name (The Python Language Reference, 6.14). */
@@ -1694,7 +1701,7 @@ final class Compiler
         $isUnequal = Operator::NotEqual === $binary->operator;
         // C++ has one sign for each of them (C++17, 16.5.2).
         $method = [Operator::TruncDivide->value => '@divide', Operator::TruncRemainder->value => '@floor_remainder'][$binary->operator->value] ?? '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
-        if (null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, $method) || $this->uses('not_taken')) {
+        if (null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, $method) || $this->uses(OperationKey::NotTaken)) {
             // Where a method may say that it is not made for a value, the other object is asked (Values).
             return null;
         }

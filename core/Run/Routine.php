@@ -307,7 +307,7 @@ abstract class Routine
             return $this->callValue($kept, ...$arguments);
         }
         $key = \is_string($object) || $object instanceof ListValue || $object instanceof MapValue && '' === $object->class ? ValueOperations::ofMethod($this->values->language()->value, $method, \count($arguments)) : null;
-        $does = null === $key ? null : [$this->values, lcfirst(str_replace('_', '', ucwords($key, '_')))];
+        $does = null === $key ? null : [$this->values, lcfirst(str_replace('_', '', ucwords($key->value, '_')))];
 
         return \is_callable($does) ? $does($object, ...$arguments) : throw new RunError('no_method', ['name' => $method]);
     }

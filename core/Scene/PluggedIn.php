@@ -20,9 +20,9 @@ final class PluggedIn
         $fittings = [];
         foreach (Walk::live($program->script->body->statements) as $row) {
             $value = $row instanceof SetVariable ? $row->value : null;
-            if ($row instanceof SetVariable && $value instanceof Operation && null !== FittingKind::tryFrom($value->key)) {
+            if ($row instanceof SetVariable && $value instanceof Operation && null !== FittingKind::tryFrom($value->key->value)) {
                 $sockets = array_map(static fn ($socket): int => $socket instanceof NumberLiteral ? (int) $socket->value : 0, array_values($value->arguments));
-                $fittings[] = ['row' => $row->id, 'name' => $row->variable, 'kind' => $value->key, 'sockets' => $sockets];
+                $fittings[] = ['row' => $row->id, 'name' => $row->variable, 'kind' => $value->key->value, 'sockets' => $sockets];
             }
         }
 

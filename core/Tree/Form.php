@@ -94,7 +94,7 @@ final class Form
             $expression instanceof FunctionReference => ['handler' => $expression->function],
             $expression instanceof CommandValue => ['command' => $expression->command, 'of' => self::operands($expression)],
             $expression instanceof OwnValue => ['function' => $expression->function, 'of' => self::operands($expression)],
-            $expression instanceof Operation => ['operation' => $expression->key, 'of' => self::operands($expression)],
+            $expression instanceof Operation => ['operation' => $expression->key->value, 'of' => self::operands($expression)],
             $expression instanceof ListLiteral => ['list' => self::operands($expression)],
             $expression instanceof MapLiteral => ['map' => self::operands($expression)],
             $expression instanceof NothingLiteral => $expression->undefined ? ['undefined' => true] : null,

@@ -125,7 +125,7 @@ final readonly class FunctionDefinition extends Statement
     public function handsOut(): bool
     {
         foreach (Walk::live($this->body->statements) as $statement) {
-            if ($statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, ['hand_out', 'hand_out_all'], true)) {
+            if ($statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, [OperationKey::HandOut, OperationKey::HandOutAll], true)) {
                 return true;
             }
         }

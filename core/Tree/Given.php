@@ -8,7 +8,7 @@ namespace Scrivlet\Core\Tree;
 final class Given
 {
     /** The value that is given, and the one that was there before. */
-    public const KEYS = ['given', 'given_after'];
+    public const KEYS = [OperationKey::Given, OperationKey::GivenAfter];
 
     public static function is(Expression $value): bool
     {

@@ -4,11 +4,11 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Tree;
 
-/** What every language can do with values, by its key in the table of operations: `length`, `upper`, `append`. */
+/** What every language can do with values, with its operands: the length of `beds`. */
 final readonly class Operation extends Expression
 {
     /** @param list<Expression> $arguments */
-    public function __construct(public string $key, public array $arguments = [])
+    public function __construct(public OperationKey $key, public array $arguments = [])
     {
     }
 

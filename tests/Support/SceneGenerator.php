@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
@@ -51,9 +52,9 @@ final class SceneGenerator
     {
         $rows = [$this->set('visits', new NumberLiteral(0))];
         if (SceneName::Lawn === $this->scene) {
-            $rows[] = $this->set('wheels', new Operation('drive_pair', [new NumberLiteral(1), new NumberLiteral(2)]));
-            $rows[] = $this->set('eye', new Operation('range_sensor', [new NumberLiteral($this->pick([3, 4, 5, 6]))]));
-            $rows[] = $this->set('edge', new Operation('surface_sensor', [new NumberLiteral(8)]));
+            $rows[] = $this->set('wheels', new Operation(OperationKey::DrivePair, [new NumberLiteral(1), new NumberLiteral(2)]));
+            $rows[] = $this->set('eye', new Operation(OperationKey::RangeSensor, [new NumberLiteral($this->pick([3, 4, 5, 6]))]));
+            $rows[] = $this->set('edge', new Operation(OperationKey::SurfaceSensor, [new NumberLiteral(8)]));
         }
         if (SceneName::Lantern === $this->scene) {
             foreach ($this->pick([['round'], ['square', 'both'], ['round', 'square', 'both'], ['both']]) as $button) {
@@ -112,7 +113,7 @@ final class SceneGenerator
                 1 => $this->of('mower.travel', ['distance' => $number($this->pick([10, 25.5, -15])), 'speed' => $number($this->pick([40, 90]))]),
                 2 => $this->of('mower.turn', ['degrees' => $number($this->pick([90, -45, 30, 137]))]),
                 3 => $this->of('mower.stop', []),
-                4 => new Perform($this->id(), new Operation('pair_turn', [new VariableRead('wheels'), $number($this->pick([60, -120]))])),
+                4 => new Perform($this->id(), new Operation(OperationKey::PairTurn, [new VariableRead('wheels'), $number($this->pick([60, -120]))])),
                 default => $this->of('mower.lamp', ['colour' => new TextLiteral($this->pick(['leaf', 'poppy']))]),
             };
         }
@@ -134,8 +135,8 @@ final class SceneGenerator
         return match ($this->scene) {
             SceneName::Plot => new CommandValue('barrow.'.$this->pick(['path_clear', 'clear_left', 'clear_right', 'seedling_here', 'at_gate'])),
             SceneName::Lawn => $this->pick([
-                new Binary(Operator::Equal, new Operation('surface', [new VariableRead('edge')]), new TextLiteral('grass')),
-                new Binary(Operator::Equal, new Operation('distance', [new VariableRead('eye')]), new NothingLiteral()),
+                new Binary(Operator::Equal, new Operation(OperationKey::Surface, [new VariableRead('edge')]), new TextLiteral('grass')),
+                new Binary(Operator::Equal, new Operation(OperationKey::Distance, [new VariableRead('eye')]), new NothingLiteral()),
             ]),
             default => $this->pick([
                 new CommandValue('lantern.'.$this->pick(['held', 'tapped']), [new TextLiteral($this->pick(['round', 'square', 'both']))]),

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Script;
@@ -52,7 +53,7 @@ trait Conversions
             return $this->withValue($row, TypeNames::read($scope->types['']), $row->value, $scope);
         }
         $put = $row instanceof Perform ? $row->value : null;
-        if ($row instanceof Perform && $put instanceof Operation && \in_array($put->key, ['append', 'prepend', 'insert', 'put_in'], true)) {
+        if ($row instanceof Perform && $put instanceof Operation && \in_array($put->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::PutIn], true)) {
             $arguments = $put->arguments;
             $last = \count($arguments) - 1;
             $list = $this->types->expression($scope, $arguments[0]);
@@ -69,7 +70,7 @@ trait Conversions
         $type = $this->types->variable($scope, $row->variable);
         $amount = $this->types->expression($scope, $row->amount);
         if (TypeKind::Text === $type->kind && $amount->isNumeric()) {
-            return $row->withBlank('amount', new Operation('letter', [$row->amount]));
+            return $row->withBlank('amount', new Operation(OperationKey::Letter, [$row->amount]));
         }
         if (!$type->isWhole() || $type->isUnsigned() || StaticType::number() !== $amount) {
             return $row;
@@ -91,14 +92,14 @@ trait Conversions
         $was = $this->types->expression($scope, $value);
 
         return match (true) {
-            TypeKind::Letter === $type->kind && $was->isNumeric() => new Operation('letter', [$value]),
-            TypeKind::Truth === $type->kind && $was->isNumeric() => new Operation('to_truth', [$value]),
+            TypeKind::Letter === $type->kind && $was->isNumeric() => new Operation(OperationKey::Letter, [$value]),
+            TypeKind::Truth === $type->kind && $was->isNumeric() => new Operation(OperationKey::ToTruth, [$value]),
             !$type->isWhole() || $type->isUnsigned() => $value,
-            TypeKind::Letter === $was->kind => new Operation('code', [$value]),
+            TypeKind::Letter === $was->kind => new Operation(OperationKey::Code, [$value]),
             StaticType::number() !== $was => $value,
             $value instanceof NumberLiteral && \is_float($value->value) && floor($value->value) === $value->value && abs($value->value) < 2 ** 31 => new NumberLiteral((int) $value->value),
-            $value instanceof Operation && 'to_number' === $value->key && $this->types->expression($scope, $value->arguments[0])->isWhole() => $value->arguments[0],
-            default => new Operation($type->isWide() ? 'to_long' : 'to_whole', [$value]),
+            $value instanceof Operation && OperationKey::ToNumber === $value->key && $this->types->expression($scope, $value->arguments[0])->isWhole() => $value->arguments[0],
+            default => new Operation($type->isWide() ? OperationKey::ToLong : OperationKey::ToWhole, [$value]),
         };
     }
 }

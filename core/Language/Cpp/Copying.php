@@ -24,6 +24,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -90,12 +91,12 @@ final class Copying
     private function inOrder(EachLoop $loop, FunctionDefinition|Script $scope): EachLoop
     {
         $over = $loop->over;
-        $map = $over instanceof Operation && 'entries' === $over->key ? $over->arguments[0] : $over;
+        $map = $over instanceof Operation && OperationKey::Entries === $over->key ? $over->arguments[0] : $over;
         if (2 !== \count($loop->variables) || !$this->types->expression($scope, $map)->isMap()) {
             return $loop;
         }
 
-        return new EachLoop($loop->id, $loop->variables, new Operation('sorted', [new Operation('entries', [$map])]), $loop->body, $loop->off, $loop->refers);
+        return new EachLoop($loop->id, $loop->variables, new Operation(OperationKey::Sorted, [new Operation(OperationKey::Entries, [$map])]), $loop->body, $loop->off, $loop->refers);
     }
 
     private function expression(Expression $value, FunctionDefinition|Script $scope): Expression
@@ -120,9 +121,9 @@ final class Copying
         if ($value instanceof MapLiteral) {
             return new MapLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->entries));
         }
-        if ($value instanceof Operation && 'filled' === $value->key && $this->isContainer($value->arguments[1], $scope)) {
+        if ($value instanceof Operation && OperationKey::Filled === $value->key && $this->isContainer($value->arguments[1], $scope)) {
             // Each item is a list of its own.
-            return new Collected($value->arguments[1], 'turn', new Operation('numbers', [new NumberLiteral(0), $value->arguments[0], new NumberLiteral(1)]));
+            return new Collected($value->arguments[1], 'turn', new Operation(OperationKey::Numbers, [new NumberLiteral(0), $value->arguments[0], new NumberLiteral(1)]));
         }
 
         return $value;
@@ -138,7 +139,7 @@ final class Copying
     private function copied(Expression $value, FunctionDefinition|Script $scope): Expression
     {
         // Some operations give what lies in a list or a map, and no new one.
-        $isKept = $value instanceof VariableRead || $value instanceof Item || $value instanceof Field || $value instanceof Operation && \in_array($value->key, ['value_or_put', 'value_or', 'first', 'last'], true);
+        $isKept = $value instanceof VariableRead || $value instanceof Item || $value instanceof Field || $value instanceof Operation && \in_array($value->key, [OperationKey::ValueOrPut, OperationKey::ValueOr, OperationKey::First, OperationKey::Last], true);
         if (!$isKept || !$this->isContainer($value, $scope)) {
             return $value;
         }
@@ -148,7 +149,7 @@ final class Copying
 
     private function copyOf(Expression $value, StaticType $type): Operation
     {
-        return new Operation($this->isDeep($type, 0) ? 'deep_copied' : 'copied', [$value]);
+        return new Operation($this->isDeep($type, 0) ? OperationKey::DeepCopied : OperationKey::Copied, [$value]);
     }
 
     /** Whether there is something inside that is copied as well, and nothing that is only pointed at. */
@@ -192,7 +193,7 @@ final class Copying
     private function lettered(SetItem $row, Item $target): Statement
     {
         $text = $target->container;
-        $value = new Operation('with_letter', [$text, $target->index, null === $row->operator ? $row->value : new Operation('letter', [new Binary($row->operator, new Operation('code', [$target]), $row->value)])]);
+        $value = new Operation(OperationKey::WithLetter, [$text, $target->index, null === $row->operator ? $row->value : new Operation(OperationKey::Letter, [new Binary($row->operator, new Operation(OperationKey::Code, [$target]), $row->value)])]);
 
         return match (true) {
             $text instanceof VariableRead => new SetVariable($row->id, $text->name, $value, $row->off),
@@ -212,9 +213,9 @@ final class Copying
         if ($first instanceof VariableRead && TypeKind::Text === $this->types->variable($scope, $first->name)->kind) {
             $arguments = $operation->arguments;
             $value = match ($operation->key) {
-                'append' => null,
-                'drop_last' => new Slice($first, new NothingLiteral(), new NumberLiteral(-1)),
-                'clear' => new TextLiteral(''),
+                OperationKey::Append => null,
+                OperationKey::DropLast => new Slice($first, new NothingLiteral(), new NumberLiteral(-1)),
+                OperationKey::Clear => new TextLiteral(''),
                 default => $operation,
             };
             if (null === $value) {
@@ -223,7 +224,7 @@ final class Copying
 
             return $value === $operation ? $row : new SetVariable($row->id, $first->name, $value, $row->off);
         }
-        if (\in_array($operation->key, ['append', 'prepend', 'insert'], true)) {
+        if (\in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert], true)) {
             $last = \count($operation->arguments) - 1;
 
             return new Perform($row->id, new Operation($operation->key, array_map(fn (Expression $argument, int $index): Expression => $index === $last ? $this->copied($argument, $scope) : $argument, $operation->arguments, array_keys($operation->arguments))), $row->off);

@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
@@ -271,7 +272,7 @@ abstract class CppExpressions extends BraceExpressions
                     $thing = $this->expression(9);
                     $isObject = null !== TypeNames::read($this->typeOf($thing))->class || 'return' === $before && isset($this->classes[rtrim($this->gives, ' *')]) && str_ends_with($this->gives, '*');
                     if ($isObject && '(' !== $before) {
-                        return new Operation('itself', [$thing]);
+                        return new Operation(OperationKey::Itself, [$thing]);
                     }
                     if ('(' === $before || ',' === $before) {
                         return $thing;
@@ -297,10 +298,10 @@ abstract class CppExpressions extends BraceExpressions
         $isLong = '' !== $match[2].($match[3] ?? '');
         $isUnsigned = '' !== $match[1].($match[4] ?? '');
         if ($isUnsigned) {
-            return new Operation($isLong || $number->value > 0xFFFFFFFF ? 'to_unsigned_long' : 'to_unsigned', [$number]);
+            return new Operation($isLong || $number->value > 0xFFFFFFFF ? OperationKey::ToUnsignedLong : OperationKey::ToUnsigned, [$number]);
         }
 
-        return $isLong && $number->value <= Types::LARGEST_WHOLE ? new Operation('to_long', [$number]) : $number;
+        return $isLong && $number->value <= Types::LARGEST_WHOLE ? new Operation(OperationKey::ToLong, [$number]) : $number;
     }
 
     private function conversion(Token $token): Expression
@@ -325,23 +326,23 @@ abstract class CppExpressions extends BraceExpressions
     private function converted(string $type, Expression $value, Token $token): Expression
     {
         $operation = match ($type) {
-            'int', 'short' => 'to_whole',
-            'unsigned', 'unsigned int' => 'to_unsigned',
-            'long', 'long long', 'long int' => 'to_long',
-            'size_t', 'unsigned long', 'unsigned long long', 'unsigned long int' => 'to_unsigned_long',
-            'double', 'float' => 'to_number',
-            'bool' => 'to_truth',
-            'char', 'unsigned char' => 'letter',
-            'string' => 'to_text',
+            'int', 'short' => OperationKey::ToWhole,
+            'unsigned', 'unsigned int' => OperationKey::ToUnsigned,
+            'long', 'long long', 'long int' => OperationKey::ToLong,
+            'size_t', 'unsigned long', 'unsigned long long', 'unsigned long int' => OperationKey::ToUnsignedLong,
+            'double', 'float' => OperationKey::ToNumber,
+            'bool' => OperationKey::ToTruth,
+            'char', 'unsigned char' => OperationKey::Letter,
+            'string' => OperationKey::ToText,
             default => $this->fail('unsupported', $token, ['what' => $type.'(…)']),
         };
-        if ('letter' === $operation && 'unsigned char' === $type) {
+        if (OperationKey::Letter === $operation && 'unsigned char' === $type) {
             return $value;
         }
-        if ('letter' === $operation && $value instanceof Operation && \in_array($value->key, ['upper_letter', 'lower_letter'], true)) {
+        if (OperationKey::Letter === $operation && $value instanceof Operation && \in_array($value->key, [OperationKey::UpperLetter, OperationKey::LowerLetter], true)) {
             return $value;
         }
-        if ('to_whole' === $operation && $value instanceof Operation && \in_array($value->key, ['floor', 'ceiling'], true)) {
+        if (OperationKey::ToWhole === $operation && $value instanceof Operation && \in_array($value->key, [OperationKey::Floor, OperationKey::Ceiling], true)) {
             return $value;
         }
 
@@ -387,7 +388,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 9;
             $this->read($name->text, $name->offset);
 
-            return new Operation('length', [new VariableRead($name->text)]);
+            return new Operation(OperationKey::Length, [new VariableRead($name->text)]);
         }
         $isFollowed = $this->is('*', 7);
         foreach (['sizeof', '(', null, ')', '/', 'sizeof', '(', ...$isFollowed ? ['*', $name?->text] : [$name?->text, '[', '0', ']'], ')'] as $ahead => $wanted) {
@@ -402,7 +403,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->at += $isFollowed ? 10 : 12;
         $this->read($name->text, $name->offset);
 
-        return new Operation('length', [new VariableRead($name->text)]);
+        return new Operation(OperationKey::Length, [new VariableRead($name->text)]);
     }
 
     /**
@@ -415,15 +416,15 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function member(Expression $receiver): Expression
     {
-        if ($receiver instanceof Operation && 'put_in' === $receiver->key && $this->is('second')) {
+        if ($receiver instanceof Operation && OperationKey::PutIn === $receiver->key && $this->is('second')) {
             // Whether a set did not have it yet (C++17, 26.2.6, table 90).
             ++$this->at;
 
-            return new Operation('put_new', $receiver->arguments);
+            return new Operation(OperationKey::PutNew, $receiver->arguments);
         }
-        if ($receiver instanceof Operation && \in_array($receiver->key, ['begin', 'rbegin'], true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second')) && $this->isOfType($receiver->arguments[0], 'map')) {
+        if ($receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Begin, OperationKey::Rbegin], true) && '->' === $this->tokens[$this->at - 1]->text && ($this->is('first') || $this->is('second')) && $this->isOfType($receiver->arguments[0], 'map')) {
             // The least key of a map comes first, the greatest last (C++17, 26.4.4).
-            $key = new Operation('begin' === $receiver->key ? 'least' : 'greatest', [new Operation('keys', [$receiver->arguments[0]])]);
+            $key = new Operation(OperationKey::Begin === $receiver->key ? OperationKey::Least : OperationKey::Greatest, [new Operation(OperationKey::Keys, [$receiver->arguments[0]])]);
             $isKey = $this->is('first');
             ++$this->at;
 
@@ -513,7 +514,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->read($name->text, $name->offset);
             $type = $this->types[$this->scope][$name->text] ?? $this->types[''][$name->text] ?? '';
 
-            return $this->postfix(new Operation(1 === preg_match('/\bset ?</', $type) ? ($isLast ? 'greatest' : 'least') : ($isLast ? 'last' : 'first'), [new VariableRead($name->text)]));
+            return $this->postfix(new Operation(1 === preg_match('/\bset ?</', $type) ? ($isLast ? OperationKey::Greatest : OperationKey::Least) : ($isLast ? OperationKey::Last : OperationKey::First), [new VariableRead($name->text)]));
         }
         if ($this->is('std', 1) && $this->is('::', 2)) {
             $this->at += 2;
@@ -532,7 +533,7 @@ abstract class CppExpressions extends BraceExpressions
             }
 
             // What is pointed at is taken as a thing of its own (C++17, 8.3.1).
-            return $isTaken && $isWhole && null !== TypeNames::read($this->typeOf($thing))->class ? new Operation('followed', [$thing]) : $thing;
+            return $isTaken && $isWhole && null !== TypeNames::read($this->typeOf($thing))->class ? new Operation(OperationKey::Followed, [$thing]) : $thing;
         }
         $name = $this->peek(1)->text ?? '';
         if (\in_array($name, ['find', 'find_if', 'lower_bound', 'upper_bound'], true) && null !== ($opened = $this->peek(2)) && '(' === $opened->text && !isset($this->functions[$name])) {
@@ -542,8 +543,8 @@ abstract class CppExpressions extends BraceExpressions
             if ($found instanceof Operation && null !== $spot = self::spot($found)) {
                 return $this->postfix(new Item($spot->arguments[0], $spot));
             }
-            if ($found instanceof Operation && \in_array($found->key, ['found', 'found_if'], true)) {
-                return $this->postfix(new Item($found->arguments[0], new Operation('found' === $found->key ? 'position' : 'first_place', $found->arguments)));
+            if ($found instanceof Operation && \in_array($found->key, [OperationKey::Sought, OperationKey::SoughtIf], true)) {
+                return $this->postfix(new Item($found->arguments[0], new Operation(OperationKey::Sought === $found->key ? OperationKey::Position : OperationKey::FirstPlace, $found->arguments)));
             }
             $this->fail('unsupported', $token, ['what' => '*'.$name]);
         }
@@ -554,7 +555,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->at += 3;
         $arguments = $this->arguments($opened);
         $found = $this->builtin($name, $arguments, $token);
-        if (!$found instanceof Operation || !\in_array($found->key, ['greatest_place', 'least_place'], true)) {
+        if (!$found instanceof Operation || !\in_array($found->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true)) {
             $this->fail('unsupported', $token, ['what' => '*'.$name]);
         }
 
@@ -564,9 +565,13 @@ abstract class CppExpressions extends BraceExpressions
     /** The item that stands at the place of the greatest or the least. */
     protected static function foundBy(Operation $place): Operation
     {
-        $key = 'greatest_place' === $place->key ? 'greatest' : 'least';
+        $isByItself = 1 === \count($place->arguments);
+        $key = match (true) {
+            OperationKey::GreatestPlace === $place->key => $isByItself ? OperationKey::Greatest : OperationKey::GreatestBy,
+            default => $isByItself ? OperationKey::Least : OperationKey::LeastBy,
+        };
 
-        return new Operation(2 === \count($place->arguments) ? $key.'_by' : $key, $place->arguments);
+        return new Operation($key, $place->arguments);
     }
 
     /** `{1, 2, 3}`, or `{{"a", 1}, {"b", 2}}` for a map. */
@@ -626,7 +631,7 @@ abstract class CppExpressions extends BraceExpressions
         }
         $this->close($opened);
 
-        return new Operation('record', $values);
+        return new Operation(OperationKey::Record, $values);
     }
 
     /** Braces within braces: an object, where the list holds some. */
@@ -799,7 +804,7 @@ abstract class CppExpressions extends BraceExpressions
         for ($index = 0; $index < \count($arguments); ++$index) {
             $one = $arguments[$index]->value;
             $two = $arguments[$index + 1]->value ?? null;
-            if ($one instanceof Operation && 'begin' === $one->key && $two instanceof Operation && 'end' === $two->key && $one->arguments == $two->arguments) {
+            if ($one instanceof Operation && OperationKey::Begin === $one->key && $two instanceof Operation && OperationKey::End === $two->key && $one->arguments == $two->arguments) {
                 $collapsed[] = new Argument($one->arguments[0], $arguments[$index]->offset, $arguments[++$index]->end, null, true);
                 continue;
             }
@@ -816,7 +821,7 @@ abstract class CppExpressions extends BraceExpressions
     /** What was found is there if it is not the end; the remainder of a number by chance is one below the divisor. */
     protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
-        if (Operator::TruncRemainder === $operator && $left instanceof Operation && 'rand' === $left->key) {
+        if (Operator::TruncRemainder === $operator && $left instanceof Operation && OperationKey::Rand === $left->key) {
             $last = $right instanceof NumberLiteral && \is_int($right->value) ? new NumberLiteral($right->value - 1) : new Binary(Operator::Subtract, $right, new NumberLiteral(1));
 
             return new RandomWhole(new NumberLiteral(0), $last);
@@ -824,7 +829,7 @@ abstract class CppExpressions extends BraceExpressions
         $isEnd = $right instanceof TextLiteral && "\0" === $right->value || $right instanceof NumberLiteral && 0 === $right->value;
         if ($isEnd && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && $left instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($left->container))) {
             // A text ends with a letter that is none (C++17, 24.3.2.5).
-            return new Binary($operator, $left->index, new Operation('length', [$left->container]));
+            return new Binary($operator, $left->index, new Operation(OperationKey::Length, [$left->container]));
         }
         // `rand() % 6 + 1` is a number from 1 to 6.
         if (Operator::Add === $operator && $left instanceof RandomWhole && $left->from == new NumberLiteral(0) && $left->to instanceof NumberLiteral && \is_int($left->to->value) && $right instanceof NumberLiteral && \is_int($right->value)) {
@@ -834,58 +839,58 @@ abstract class CppExpressions extends BraceExpressions
             // It is another number than the one without that letter (C++17, 5.13.4).
             $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => $this->tokens[$this->at - 1]->text]);
         }
-        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, ['greatest_place', 'least_place', 'found', 'found_if', 'spot_before', 'spot_behind'], true) && $this->isArray($right->name) && $left->arguments[0] == $right) {
+        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace, OperationKey::Sought, OperationKey::SoughtIf, OperationKey::SpotBefore, OperationKey::SpotBehind], true) && $this->isArray($right->name) && $left->arguments[0] == $right) {
             // `max_element(beds, beds + 3) - beds`
-            $right = new Operation('begin', [$right]);
+            $right = new Operation(OperationKey::Begin, [$right]);
         }
         $between = [] === $this->iterators ? null : $this->betweenPlaces($operator, $left, $right);
         if (null !== $between) {
             return $between;
         }
-        $ended = $right instanceof Operation && 'end' === $right->key && $left instanceof VariableRead ? $this->iterators[$left->name] ?? null : null;
+        $ended = $right instanceof Operation && OperationKey::End === $right->key && $left instanceof VariableRead ? $this->iterators[$left->name] ?? null : null;
         $spot = $this->spotOrName($left);
-        if (null !== $spot && $right instanceof Operation && \in_array($right->key, ['begin', 'end'], true) && \in_array($operator, [Operator::Equal, Operator::NotEqual, Operator::Subtract], true)) {
-            return Operator::Subtract === $operator && 'begin' === $right->key ? $spot : new Binary($operator, $spot, 'begin' === $right->key ? new NumberLiteral(0) : new Operation('length', $right->arguments));
+        if (null !== $spot && $right instanceof Operation && \in_array($right->key, [OperationKey::Begin, OperationKey::End], true) && \in_array($operator, [Operator::Equal, Operator::NotEqual, Operator::Subtract], true)) {
+            return Operator::Subtract === $operator && OperationKey::Begin === $right->key ? $spot : new Binary($operator, $spot, OperationKey::Begin === $right->key ? new NumberLiteral(0) : new Operation(OperationKey::Length, $right->arguments));
         }
         if (null !== $spot && Operator::Subtract === $operator && null !== $other = self::spot($right)) {
             return new Binary($operator, $spot, $other);
         }
         if (null !== $ended && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
-            $isThere = 'key' === $ended[0] ? new Operation('contains', [$ended[1], $left]) : new Binary(Operator::NotEqual, $left, new NumberLiteral(-1));
+            $isThere = 'key' === $ended[0] ? new Operation(OperationKey::Contains, [$ended[1], $left]) : new Binary(Operator::NotEqual, $left, new NumberLiteral(-1));
 
             return Operator::NotEqual === $operator ? $isThere : ($isThere instanceof Binary ? new Binary(Operator::Equal, $left, new NumberLiteral(-1)) : new Unary(UnaryOperator::Not, $isThere));
         }
-        if (Operator::Subtract === $operator && $right instanceof Operation && 'begin' === $right->key) {
+        if (Operator::Subtract === $operator && $right instanceof Operation && OperationKey::Begin === $right->key) {
             if ($left instanceof VariableRead && 'place' === ($this->iterators[$left->name][0] ?? '')) {
                 return $left;
             }
-            if ($left instanceof Operation && \in_array($left->key, ['greatest_place', 'least_place'], true)) {
-                return new Operation('position', [$left->arguments[0], self::foundBy($left)]);
+            if ($left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true)) {
+                return new Operation(OperationKey::Position, [$left->arguments[0], self::foundBy($left)]);
             }
-            if ($left instanceof Operation && 'found' === $left->key) {
-                return new Operation('position', $left->arguments);
+            if ($left instanceof Operation && OperationKey::Sought === $left->key) {
+                return new Operation(OperationKey::Position, $left->arguments);
             }
-            if ($left instanceof Operation && 'found_if' === $left->key) {
-                return new Operation('first_place', $left->arguments);
+            if ($left instanceof Operation && OperationKey::SoughtIf === $left->key) {
+                return new Operation(OperationKey::FirstPlace, $left->arguments);
             }
         }
-        if ($left instanceof Operation && 'found_if' === $left->key && $left->arguments[1] instanceof Lambda && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0] && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
-            $any = new Operation('any_holds', [new Collected($left->arguments[1]->value, $left->arguments[1]->parameters[0], $left->arguments[0])]);
+        if ($left instanceof Operation && OperationKey::SoughtIf === $left->key && $left->arguments[1] instanceof Lambda && $right instanceof Operation && OperationKey::End === $right->key && $left->arguments[0] == $right->arguments[0] && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
+            $any = new Operation(OperationKey::AnyHolds, [new Collected($left->arguments[1]->value, $left->arguments[1]->parameters[0], $left->arguments[0])]);
 
             return Operator::NotEqual === $operator ? $any : new Unary(UnaryOperator::Not, $any);
         }
-        if ($left instanceof Operation && 'next_of_all' === $left->key && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] instanceof VariableRead && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
+        if ($left instanceof Operation && OperationKey::NextOfAll === $left->key && $right instanceof Operation && OperationKey::End === $right->key && $left->arguments[0] instanceof VariableRead && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
             $of = $right->arguments[0];
             if ('item' === ($this->iterators[$left->arguments[0]->name][0] ?? '') && $this->isOfType($of, '(?:unordered_)?set')) {
-                return new Binary($operator, $left->arguments[0], new Operation('greatest', [$of]));
+                return new Binary($operator, $left->arguments[0], new Operation(OperationKey::Greatest, [$of]));
             }
         }
-        if ($left instanceof VariableRead && $right instanceof Operation && 'begin' === $right->key && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && 'item' === ($this->iterators[$left->name][0] ?? '') && $this->isOfType($right->arguments[0], '(?:unordered_)?set')) {
-            return new Binary($operator, $left, new Operation('least', $right->arguments));
+        if ($left instanceof VariableRead && $right instanceof Operation && OperationKey::Begin === $right->key && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && 'item' === ($this->iterators[$left->name][0] ?? '') && $this->isOfType($right->arguments[0], '(?:unordered_)?set')) {
+            return new Binary($operator, $left, new Operation(OperationKey::Least, $right->arguments));
         }
-        $isSought = $left instanceof Operation && \in_array($left->key, ['found', 'position'], true) && $right instanceof Operation && 'end' === $right->key && $left->arguments[0] == $right->arguments[0];
+        $isSought = $left instanceof Operation && \in_array($left->key, [OperationKey::Sought, OperationKey::Position], true) && $right instanceof Operation && OperationKey::End === $right->key && $left->arguments[0] == $right->arguments[0];
         if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
-            $contains = new Operation('contains', $left->arguments);
+            $contains = new Operation(OperationKey::Contains, $left->arguments);
 
             return Operator::NotEqual === $operator ? $contains : new Unary(UnaryOperator::Not, $contains);
         }
@@ -950,7 +955,7 @@ abstract class CppExpressions extends BraceExpressions
             return $this->madeOf(new Token(TokenKind::Name, (string) $type->class, 0), array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $value->items), true);
         }
         if ([] !== $type->parts) {
-            return new Operation('record', $value->items);
+            return new Operation(OperationKey::Record, $value->items);
         }
 
         return $type->isList() ? new ListLiteral(array_map(fn (Expression $item): Expression => $this->inFieldsType($item, $type->item()), $value->items)) : $value;
@@ -1061,7 +1066,7 @@ abstract class CppExpressions extends BraceExpressions
                 $targets[] = $this->readInto($this->expression(8), $token, 'cin >> …');
             }
 
-            return new Operation('next_answer', $targets);
+            return new Operation(OperationKey::NextAnswer, $targets);
         }
         if ($this->is('>>', 1) && $this->isTextStream($token->text)) {
             $this->read($token->text, $token->offset);
@@ -1071,7 +1076,7 @@ abstract class CppExpressions extends BraceExpressions
                 $targets[] = $this->readInto($this->expression(8), $token, '>> …');
             }
 
-            return new Operation('next_of', [new VariableRead($token->text), ...$targets]);
+            return new Operation(OperationKey::NextOf, [new VariableRead($token->text), ...$targets]);
         }
         $opened = $this->peek($at + 1);
         if (!$this->is('getline', $at) || null === $opened || !$this->is('(', $at + 1)) {
@@ -1087,7 +1092,7 @@ abstract class CppExpressions extends BraceExpressions
             }
             $this->readInto($given[1], $token, 'getline(…)');
 
-            return new Operation('line_of', $given);
+            return new Operation(OperationKey::LineOf, $given);
         }
         if (!$this->is('cin', $cin) || !$this->is(',', $cin + 1)) {
             return null;
@@ -1098,7 +1103,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->fail('unsupported', $token, ['what' => 'getline(…)']);
         }
 
-        return new Operation('next_line', [$target]);
+        return new Operation(OperationKey::NextLine, [$target]);
     }
 
     /** What gets a value that is read: a variable, a field of an object or an item of a list. */
@@ -1226,7 +1231,7 @@ abstract class CppExpressions extends BraceExpressions
         if ('cin' === $token->text && $this->is('.', 1) && $this->is('eof', 2) && $this->is('(', 3) && $this->is(')', 4) && !$this->isVariable('cin')) {
             $this->at += 5;
 
-            return $this->postfix(new Operation('answers_ended'));
+            return $this->postfix(new Operation(OperationKey::AnswersEnded));
         }
         if ('cout' === $token->text && !$this->is('.', 1) && !$this->is('<<', 1) && !$this->isVariable('cout')) {
             if ($this->tellsForms()) {
@@ -1235,7 +1240,7 @@ abstract class CppExpressions extends BraceExpressions
             }
             ++$this->at;
 
-            return new Operation('console_stream');
+            return new Operation(OperationKey::ConsoleStream);
         }
         if ('string' === $token->text && $this->is('::', 1) && $this->is('npos', 2)) {
             // What is not found has no place; counted from 0 there is none before the first.
@@ -1252,17 +1257,17 @@ abstract class CppExpressions extends BraceExpressions
             if (1 === \count($arguments) && $arguments[0]->all) {
                 return $this->postfix($first);
             }
-            if (2 === \count($arguments) && $first instanceof Operation && 'rbegin' === $first->key) {
-                return $this->postfix(new Operation('backwards', $first->arguments));
+            if (2 === \count($arguments) && $first instanceof Operation && OperationKey::Rbegin === $first->key) {
+                return $this->postfix(new Operation(OperationKey::Backwards, $first->arguments));
             }
             if (2 === \count($arguments)) {
                 $times = $first;
                 $letter = $arguments[1]->value;
 
-                return $this->postfix($times instanceof NumberLiteral && 1 === $times->value ? new Operation('to_text', [$letter]) : new Operation('repeated', [$letter, $times]));
+                return $this->postfix($times instanceof NumberLiteral && 1 === $times->value ? new Operation(OperationKey::ToText, [$letter]) : new Operation(OperationKey::Repeated, [$letter, $times]));
             }
 
-            return $this->postfix($first instanceof TextLiteral ? $first : $this->asSaid(new Operation('to_text', [$first])));
+            return $this->postfix($first instanceof TextLiteral ? $first : $this->asSaid(new Operation(OperationKey::ToText, [$first])));
         }
         $at = $this->at;
         if ('vector' === $token->text && $this->is('<', 1)) {
@@ -1324,7 +1329,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->accept('(');
             $this->accept(')');
 
-            return $this->transient('greater_first', []);
+            return $this->transient(OperationKey::GreaterFirst, []);
         }
         if (isset(self::UNREAD_TEMPLATES[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
             $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
@@ -1345,13 +1350,13 @@ abstract class CppExpressions extends BraceExpressions
     {
         $this->at = $bracket + 1;
         $given = $this->arguments($this->tokens[$bracket])[0]->value ?? new NumberLiteral(0);
-        $bits = new Operation('formatted', [new Operation('bit_and', [$given, new NumberLiteral((1 << min(max($width, 1), 62)) - 1)]), new TextLiteral("0{$width}b")]);
+        $bits = new Operation(OperationKey::Formatted, [new Operation(OperationKey::BitAnd, [$given, new NumberLiteral((1 << min(max($width, 1), 62)) - 1)]), new TextLiteral("0{$width}b")]);
         if ($this->is('.') && $this->is('to_string', 1) && $this->is('(', 2) && $this->is(')', 3)) {
             $this->at += 4;
         } elseif ($this->is('.') && $this->is('count', 1) && $this->is('(', 2) && $this->is(')', 3)) {
             $this->at += 4;
 
-            return new Operation('occurrences', [$bits, new TextLiteral('1')]);
+            return new Operation(OperationKey::Occurrences, [$bits, new TextLiteral('1')]);
         } elseif ($this->is('.')) {
             $this->fail('unsupported', $this->peek(), ['what' => 'bitset<…>.…']);
         }
@@ -1368,10 +1373,10 @@ abstract class CppExpressions extends BraceExpressions
     {
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         if (1 === preg_match('/\bset ?</', $type)) {
-            return new Operation('set_of', 1 === \count($values) ? $values : []);
+            return new Operation(OperationKey::SetOf, 1 === \count($values) ? $values : []);
         }
 
-        return [] === $values ? new Operation('record', array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation('record', $values);
+        return [] === $values ? new Operation(OperationKey::Record, array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation(OperationKey::Record, $values);
     }
 
     /** @param list<Argument> $arguments */
@@ -1386,7 +1391,7 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ($arguments[0]->all) {
             // All items of another one: those of a map are pairs.
-            return $this->isOfType($first, '(?:unordered_)?map') ? new Operation('as_list', [new Operation('entries', [$first])]) : new Operation('as_list', [$first]);
+            return $this->isOfType($first, '(?:unordered_)?map') ? new Operation(OperationKey::AsList, [new Operation(OperationKey::Entries, [$first])]) : new Operation(OperationKey::AsList, [$first]);
         }
 
         if (1 === \count($arguments) && TypeNames::read($this->typeOf($first))->isList()) {
@@ -1399,17 +1404,17 @@ abstract class CppExpressions extends BraceExpressions
             return $part;
         }
 
-        return new Operation('filled', [$first, $arguments[1]->value ?? $this->empty($type)]);
+        return new Operation(OperationKey::Filled, [$first, $arguments[1]->value ?? $this->empty($type)]);
     }
 
     /** The items from one iterator of a list up to, but without, another: `list.begin() + 1`, `list.end()`. */
     private static function itemsBetween(Expression $from, Expression $until): ?Expression
     {
         $list = $from instanceof Binary ? $from->left : $from;
-        $list = $list instanceof Operation && \in_array($list->key, ['begin', 'end'], true) ? $list->arguments[0] : null;
+        $list = $list instanceof Operation && \in_array($list->key, [OperationKey::Begin, OperationKey::End], true) ? $list->arguments[0] : null;
         [$first, $last] = null === $list ? [null, null] : [self::behindFirst($from, $list), self::behindFirst($until, $list)];
 
-        return null === $list || null === $first || null === $last ? null : new Slice($list, $first, $last == new Operation('length', [$list]) ? new NothingLiteral() : $last);
+        return null === $list || null === $first || null === $last ? null : new Slice($list, $first, $last == new Operation(OperationKey::Length, [$list]) ? new NothingLiteral() : $last);
     }
 
     /**
@@ -1432,7 +1437,7 @@ abstract class CppExpressions extends BraceExpressions
     {
         if (1 === preg_match('/^vector<array<(.*), ([0-9]++)>>$/D', $type, $match)) {
             // Its items are there from the start (C++17, 26.3.7.1).
-            return new Operation('filled', [new NumberLiteral((int) $match[2]), $this->empty("vector<$match[1]>")]);
+            return new Operation(OperationKey::Filled, [new NumberLiteral((int) $match[2]), $this->empty("vector<$match[1]>")]);
         }
         $element = TypeNames::read($type)->element;
 
@@ -1441,10 +1446,10 @@ abstract class CppExpressions extends BraceExpressions
             TypeKind::Copied === $element->kind => new MakeObject((string) $element->class, $this->emptyFields((string) $element->class), true),
             TypeKind::Object === $element->kind => new NothingLiteral(),
             $element->isTextual() => new TextLiteral(''),
-            [] !== $element->parts => new Operation('record', array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), $element->parts)),
+            [] !== $element->parts => new Operation(OperationKey::Record, array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), $element->parts)),
             $element->isList() => new ListLiteral([]),
             $element->isMap() => new MapLiteral([]),
-            $element->isSet() => new Operation('set_of'),
+            $element->isSet() => new Operation(OperationKey::SetOf),
             'Truth' === $element->kind->name => new TruthLiteral(false),
             'Number' === $element->kind->name => new NumberLiteral(0.0),
             default => new NumberLiteral(0),
@@ -1476,21 +1481,21 @@ abstract class CppExpressions extends BraceExpressions
         $second = $values[1] ?? null;
         if (null !== $first && $arguments[0]->all && \in_array($name, ['max_element', 'min_element', 'find_if', 'count_if', 'any_of', 'all_of', 'none_of'], true) && $this->isOfType($first, '(?:unordered_)?map')) {
             // What a map goes over are its keys with their values.
-            $first = new Operation('as_list', [new Operation('entries', [$first])]);
+            $first = new Operation(OperationKey::AsList, [new Operation(OperationKey::Entries, [$first])]);
             $values = [$first, ...\array_slice($values, 1)];
         }
         if ('pow' === $name && null !== $first && null !== $second && 2 === $count) {
             return new Binary(Operator::Power, $first, $second);
         }
         if ('to_string' === $name && 1 === $count && null !== $first) {
-            return new Operation('spelled', [$first]);
+            return new Operation(OperationKey::Spelled, [$first]);
         }
         if ('random_between' === $name && null !== $first && null !== $second) {
             return new RandomWhole($first, $second);
         }
         if (('floor' === $name || 'ceil' === $name) && 1 === $count && null !== $first) {
             // They give a number with a point (C++17, 29.9), which shows where it is divided.
-            return new Operation('to_number', [new Operation('floor' === $name ? 'floor' : 'ceiling', [$first])]);
+            return new Operation(OperationKey::ToNumber, [new Operation('floor' === $name ? OperationKey::Floor : OperationKey::Ceiling, [$first])]);
         }
         if ('fmod' === $name && null !== $first && null !== $second) {
             return new Binary(Operator::TruncRemainder, $first, $second);
@@ -1518,20 +1523,20 @@ abstract class CppExpressions extends BraceExpressions
         if (('collected' === $name || 'filtered' === $name) && 2 === $count && null !== $first && $second instanceof Lambda) {
             return $this->gathered($first, $second, 'collected' === $name);
         }
-        if ('sort' === $name && 2 === $count && $arguments[0]->all && $second instanceof Operation && 'greater_first' === $second->key && null !== $first) {
-            return new Operation('sort_down', [$first]);
+        if ('sort' === $name && 2 === $count && $arguments[0]->all && $second instanceof Operation && OperationKey::GreaterFirst === $second->key && null !== $first) {
+            return new Operation(OperationKey::SortDown, [$first]);
         }
-        if ('sort' === $name && 2 === $count && $first instanceof Operation && 'rbegin' === $first->key) {
-            return new Operation('sort_down', $first->arguments);
+        if ('sort' === $name && 2 === $count && $first instanceof Operation && OperationKey::Rbegin === $first->key) {
+            return new Operation(OperationKey::SortDown, $first->arguments);
         }
         if ('count' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
-            return new Operation('occurrences', [$first, $second]);
+            return new Operation(OperationKey::Occurrences, [$first, $second]);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && ($second instanceof FunctionReference || $second instanceof VariableRead)) {
-            return new Operation('sort_before', [$first, $second]);
+            return new Operation(OperationKey::SortBefore, [$first, $second]);
         }
         if ('transform' === $name && 3 === $count && $arguments[0]->all && isset($values[2])) {
-            return $this->transient('transformed', $values);
+            return $this->transient(OperationKey::Transformed, $values);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
             return $this->sortedBy($first, $second, $token);
@@ -1542,7 +1547,7 @@ abstract class CppExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => 'swap(…, …)']);
             }
 
-            return $this->transient('swap', $values);
+            return $this->transient(OperationKey::Swap, $values);
         }
         if ('getline' === $name) {
             $this->fail('unsupported', $token, ['what' => 'getline']);
@@ -1551,39 +1556,39 @@ abstract class CppExpressions extends BraceExpressions
             return $this->accumulated($arguments[0]->value, $second, $values[2] ?? null, $token);
         }
         if ('find' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
-            return $this->transient('found', [$first, $second]);
+            return $this->transient(OperationKey::Sought, [$first, $second]);
         }
         if (('lower_bound' === $name || 'upper_bound' === $name) && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
-            return $this->transient('lower_bound' === $name ? 'spot_before' : 'spot_behind', [$first, $second]);
+            return $this->transient('lower_bound' === $name ? OperationKey::SpotBefore : OperationKey::SpotBehind, [$first, $second]);
         }
         if ('next_permutation' === $name && null !== $first && $this->isText($first)) {
             // A text is no list here, whose letters change their places.
             $this->fail('unsupported', $token, ['what' => $name]);
         }
         if ('find_if' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
-            return $this->transient('found_if', [$first, $second]);
+            return $this->transient(OperationKey::SoughtIf, [$first, $second]);
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
-            return new Operation('min' === $name ? 'smaller' : 'larger', $first->items);
+            return new Operation('min' === $name ? OperationKey::Smaller : OperationKey::Larger, $first->items);
         }
         if ('back_inserter' === $name && 1 === $count) {
-            return $this->transient('behind', $values);
+            return $this->transient(OperationKey::Behind, $values);
         }
         if (\in_array($name, ['make_pair', 'make_tuple'], true) && 1 < $count) {
-            return new Operation('record', $values);
+            return new Operation(OperationKey::Record, $values);
         }
         if ('move' === $name && 1 === $count && null !== $first) {
             // Nobody looks at what something was moved from.
             return $first;
         }
         if (('max_element' === $name || 'min_element' === $name) && 1 === $count && $arguments[0]->all && null !== $first) {
-            return $this->transient('max_element' === $name ? 'greatest_place' : 'least_place', [$first]);
+            return $this->transient('max_element' === $name ? OperationKey::GreatestPlace : OperationKey::LeastPlace, [$first]);
         }
         if ('count_if' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
-            return new Operation('length', [new Collected(new VariableRead($second->parameters[0]), $second->parameters[0], $first, $second->value)]);
+            return new Operation(OperationKey::Length, [new Collected(new VariableRead($second->parameters[0]), $second->parameters[0], $first, $second->value)]);
         }
         if (\in_array($name, ['any_of', 'all_of', 'none_of'], true) && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
-            $found = new Operation('all_of' === $name ? 'all_hold' : 'any_holds', [new Collected($second->value, $second->parameters[0], $first)]);
+            $found = new Operation('all_of' === $name ? OperationKey::AllHold : OperationKey::AnyHolds, [new Collected($second->value, $second->parameters[0], $first)]);
 
             return 'none_of' === $name ? new Unary(UnaryOperator::Not, $found) : $found;
         }
@@ -1594,43 +1599,43 @@ abstract class CppExpressions extends BraceExpressions
             return $far;
         }
         if ('next' === $name && 1 === $count && $first instanceof VariableRead && isset($this->iterators[$first->name])) {
-            return $this->transient('next_of_all', [$first]);
+            return $this->transient(OperationKey::NextOfAll, [$first]);
         }
         if ('ispunct' === $name && 1 === $count && null !== $first) {
             // What is seen and is neither a letter nor a digit (C11, 7.4.1.9).
-            return new Operation('contains', [new TextLiteral('!"#$%&\'()*+,-./:;<=>?@[\\]^_`{|}~'), $first]);
+            return new Operation(OperationKey::Contains, [new TextLiteral('!"#$%&\'()*+,-./:;<=>?@[\\]^_`{|}~'), $first]);
         }
         if ('strcmp' === $name && 2 === $count && null !== $first && null !== $second) {
             return $this->orderOfTexts($first, $second, $token);
         }
         if ('strlen' === $name && 1 === $count && null !== $first) {
-            return new Operation('length', [$first]);
+            return new Operation(OperationKey::Length, [$first]);
         }
-        $chosen = 'copy_if' === $name && 3 === $count && $arguments[0]->all && null !== $first && $second instanceof Operation && 'behind' === $second->key ? $values[2] : null;
+        $chosen = 'copy_if' === $name && 3 === $count && $arguments[0]->all && null !== $first && $second instanceof Operation && OperationKey::Behind === $second->key ? $values[2] : null;
         $chosen = $chosen instanceof FunctionReference || $chosen instanceof VariableRead ? self::asLambda($chosen) : $chosen;
         if ($chosen instanceof Lambda && $second instanceof Operation && null !== $first) {
-            return new Operation('extend', [$second->arguments[0], new Collected(new VariableRead($chosen->parameters[0]), $chosen->parameters[0], $first, $chosen->value)]);
+            return new Operation(OperationKey::Extend, [$second->arguments[0], new Collected(new VariableRead($chosen->parameters[0]), $chosen->parameters[0], $first, $chosen->value)]);
         }
         if ('minmax_element' === $name && 1 === $count && $arguments[0]->all && null !== $first) {
-            return $this->transient('outer_places', [$first]);
+            return $this->transient(OperationKey::OuterPlaces, [$first]);
         }
         if ('binary_search' === $name && 2 === $count && $arguments[0]->all && null !== $first && null !== $second) {
-            return new Operation('contains', [$first, $second]);
+            return new Operation(OperationKey::Contains, [$first, $second]);
         }
         if ('is_sorted' === $name && 1 === $count && $arguments[0]->all && null !== $first) {
-            return new Binary(Operator::Equal, $first, new Operation('sorted', [$first]));
+            return new Binary(Operator::Equal, $first, new Operation(OperationKey::Sorted, [$first]));
         }
         if (\in_array($name, ['iota', 'fill', 'remove', 'remove_if', 'unique', 'replace'], true) && (['unique' => 1, 'replace' => 3][$name] ?? 2) === $count && $arguments[0]->all) {
-            return $this->transient("all_$name", $values);
+            return $this->transient(OperationKey::from("all_$name"), $values);
         }
         if (\in_array($name, ['max_element', 'min_element'], true) && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
             $sorted = $this->sortedBy($first, $second, $token);
-            if ('sort_by' === $sorted->key) {
-                return $this->transient('max_element' === $name ? 'greatest_place' : 'least_place', [$first, $sorted->arguments[1]]);
+            if (OperationKey::SortBy === $sorted->key) {
+                return $this->transient('max_element' === $name ? OperationKey::GreatestPlace : OperationKey::LeastPlace, [$first, $sorted->arguments[1]]);
             }
         }
         if ('rand' === $name && 0 === $count && $this->is('%')) {
-            return $this->transient('rand', []);
+            return $this->transient(OperationKey::Rand, []);
         }
         if (\in_array($name, ['printf', 'scanf', 'malloc', 'system', 'rand', 'srand'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
@@ -1650,10 +1655,10 @@ abstract class CppExpressions extends BraceExpressions
         $compared = $lambda->value;
         $isDown = $compared instanceof Binary && Operator::Greater === $compared->operator;
         if (!$compared instanceof Binary || !$isDown && Operator::Less !== $compared->operator || Walk::mapExpression($compared->right, static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $other ? new VariableRead($one) : $part) != $compared->left) {
-            return new Operation('sort_before', [$list, $lambda]);
+            return new Operation(OperationKey::SortBefore, [$list, $lambda]);
         }
 
-        return $compared->left instanceof VariableRead ? new Operation($isDown ? 'sort_down' : 'sort', [$list]) : new Operation($isDown ? 'sort_down_by' : 'sort_by', [$list, new Lambda([$one], $compared->left)]);
+        return $compared->left instanceof VariableRead ? new Operation($isDown ? OperationKey::SortDown : OperationKey::Sort, [$list]) : new Operation($isDown ? OperationKey::SortDownBy : OperationKey::SortBy, [$list, new Lambda([$one], $compared->left)]);
     }
 
     /** @var array<int, Token> signs of which the first half ended an inner type, as they were */
@@ -1698,7 +1703,7 @@ abstract class CppExpressions extends BraceExpressions
     protected function plainName(Token $token): Expression
     {
         if (\in_array($token->text, ['tolower', 'toupper'], true) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
-            return new Lambda(['letter'], new Operation('tolower' === $token->text ? 'lower_letter' : 'upper_letter', [new VariableRead('letter')]));
+            return new Lambda(['letter'], new Operation('tolower' === $token->text ? OperationKey::LowerLetter : OperationKey::UpperLetter, [new VariableRead('letter')]));
         }
 
         return parent::plainName($token);
@@ -1720,30 +1725,30 @@ abstract class CppExpressions extends BraceExpressions
     private function ofSeveral(Expression $receiver, string $name, Expression $item, bool $isAll): ?Expression
     {
         if ('find' === $name) {
-            return $this->transient('found', [$receiver, $item]);
+            return $this->transient(OperationKey::Sought, [$receiver, $item]);
         }
         if ('count' === $name) {
-            return new Operation('occurrences', [$receiver, $item]);
+            return new Operation(OperationKey::Occurrences, [$receiver, $item]);
         }
         if (('insert' === $name || 'emplace' === $name) && !$isAll) {
-            return new Operation('insert', [$receiver, new Operation('place_behind', [$receiver, $item]), $item]);
+            return new Operation(OperationKey::Insert, [$receiver, new Operation(OperationKey::PlaceBehind, [$receiver, $item]), $item]);
         }
         if ('lower_bound' === $name || 'upper_bound' === $name) {
-            return $this->transient('lower_bound' === $name ? 'spot_before' : 'spot_behind', [$receiver, $item]);
+            return $this->transient('lower_bound' === $name ? OperationKey::SpotBefore : OperationKey::SpotBehind, [$receiver, $item]);
         }
-        $isPlace = $item instanceof VariableRead && isset($this->iterators[$item->name]) || $item instanceof Operation && \in_array($item->key, ['begin', 'found'], true) || null !== $this->placeIn($item);
-        if ('erase' === $name && $item instanceof Operation && 'found' === $item->key) {
-            return new Operation('drop_at', [$receiver, new Operation('position', $item->arguments)]);
+        $isPlace = $item instanceof VariableRead && isset($this->iterators[$item->name]) || $item instanceof Operation && \in_array($item->key, [OperationKey::Begin, OperationKey::Sought], true) || null !== $this->placeIn($item);
+        if ('erase' === $name && $item instanceof Operation && OperationKey::Sought === $item->key) {
+            return new Operation(OperationKey::DropAt, [$receiver, new Operation(OperationKey::Position, $item->arguments)]);
         }
 
         // All of them go (C++17, 26.2.6).
-        return 'erase' === $name && !$isPlace ? $this->transient('all_remove', [$receiver, $item]) : null;
+        return 'erase' === $name && !$isPlace ? $this->transient(OperationKey::AllRemove, [$receiver, $item]) : null;
     }
 
     protected function performed(Expression $value, int $offset, int $end): Statement
     {
-        if ($value instanceof Operation && 'took_away' === $value->key) {
-            $value = new Operation($this->isOfType($value->arguments[0], '(?:unordered_)?set') ? 'take_out' : 'forget', $value->arguments);
+        if ($value instanceof Operation && OperationKey::TookAway === $value->key) {
+            $value = new Operation($this->isOfType($value->arguments[0], '(?:unordered_)?set') ? OperationKey::TakeOut : OperationKey::Forget, $value->arguments);
         }
 
         return parent::performed($value, $offset, $end);
@@ -1772,34 +1777,34 @@ abstract class CppExpressions extends BraceExpressions
                 return null;
             case 'str':
                 if ($receiver instanceof VariableRead && $this->isTextStream($receiver->name)) {
-                    return null === $first ? new Operation('streamed_text', [$receiver]) : new Operation('streamed_set', [$receiver, $first]);
+                    return null === $first ? new Operation(OperationKey::StreamedText, [$receiver]) : new Operation(OperationKey::StreamedSet, [$receiver, $first]);
                 }
                 break;
             case 'rfind':
-                return 1 === $count && null !== $first ? new Operation('last_position', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::LastPosition, [$receiver, $first]) : null;
             case 'fill':
-                return 1 === $count && null !== $first ? $this->transient('all_fill', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? $this->transient(OperationKey::AllFill, [$receiver, $first]) : null;
             case 'compare':
                 return 1 === $count && null !== $first && $this->isText($receiver) ? $this->orderOfTexts($receiver, $first, $token) : null;
             case 'find_first_of':
             case 'find_last_of':
             case 'find_first_not_of':
             case 'find_last_not_of':
-                $key = ['find_first_of' => 'first_among', 'find_last_of' => 'last_among', 'find_first_not_of' => 'first_apart', 'find_last_not_of' => 'last_apart'][$name];
+                $key = ['find_first_of' => OperationKey::FirstAmong, 'find_last_of' => OperationKey::LastAmong, 'find_first_not_of' => OperationKey::FirstApart, 'find_last_not_of' => OperationKey::LastApart][$name];
 
                 return 1 === $count && null !== $first ? new Operation($key, [$receiver, $first]) : null;
             case 'get':
                 return 0 === $count ? $receiver : null;
             case 'contains':
-                return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Contains, [$receiver, $first]) : null;
             case 'begin':
             case 'end':
             case 'rbegin':
             case 'rend':
-                return 0 === $count ? $this->transient($name, [$receiver]) : null;
+                return 0 === $count ? $this->transient(OperationKey::from($name), [$receiver]) : null;
             case 'what':
                 if (0 === $count && $receiver instanceof VariableRead && isset($this->keptFailures[$receiver->name])) {
-                    return new Operation('failure_text', [$receiver]);
+                    return new Operation(OperationKey::FailureText, [$receiver]);
                 }
                 break;
             case 'value':
@@ -1818,52 +1823,52 @@ abstract class CppExpressions extends BraceExpressions
                 $length = $arguments[1]->value ?? null;
                 if (null !== $first && $length instanceof NumberLiteral && $length->value < 0) {
                     // `npos` letters are all the rest (C++17, 24.3.2.7.6).
-                    return new Operation('text_from', [$receiver, $first]);
+                    return new Operation(OperationKey::TextFrom, [$receiver, $first]);
                 }
-                $isPlain = $length instanceof NumberLiteral || $length instanceof Operation && 'length' === $length->key || $length instanceof Binary && Operator::Subtract === $length->operator && $length->left instanceof Operation && 'length' === $length->left->key;
+                $isPlain = $length instanceof NumberLiteral || $length instanceof Operation && OperationKey::Length === $length->key || $length instanceof Binary && Operator::Subtract === $length->operator && $length->left instanceof Operation && OperationKey::Length === $length->left->key;
 
                 return $isPlain && $first instanceof NumberLiteral && 0 === $first->value ? new Slice($receiver, new NothingLiteral(), $length) : null;
             case 'erase':
-                if (2 === $count && $first instanceof Operation && \in_array($first->key, ['all_remove', 'all_remove_if', 'all_unique'], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && 'end' === $arguments[1]->value->key) {
+                if (2 === $count && $first instanceof Operation && \in_array($first->key, [OperationKey::AllRemove, OperationKey::AllRemoveIf, OperationKey::AllUnique], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && OperationKey::End === $arguments[1]->value->key) {
                     return $first;
                 }
                 $from = null === $first ? null : self::behindFirst($first, $receiver);
                 $to = 2 === $count ? self::behindFirst($arguments[1]->value, $receiver) : null;
                 if (null !== $from && null !== $to) {
-                    return new Operation('drop_range', [$receiver, $from, self::between($from, $to)]);
+                    return new Operation(OperationKey::DropRange, [$receiver, $from, self::between($from, $to)]);
                 }
                 if (1 === $count && null !== $from && $this->isText($receiver)) {
-                    return $this->transient('text_erased', [$receiver, $from, new NumberLiteral(1)]);
+                    return $this->transient(OperationKey::TextErased, [$receiver, $from, new NumberLiteral(1)]);
                 }
                 if (1 === $count && null !== $first && null === $from && !($first instanceof VariableRead && isset($this->iterators[$first->name])) && $this->isText($receiver)) {
                     // From there on nothing stays (C++17, 24.3.2.6.5).
-                    return $this->transient('text_erased', [$receiver, $first, new Operation('length', [$receiver])]);
+                    return $this->transient(OperationKey::TextErased, [$receiver, $first, new Operation(OperationKey::Length, [$receiver])]);
                 }
                 if (2 === $count && null !== $first && !$first instanceof Operation) {
-                    return $this->transient('text_erased', [$receiver, $first, $arguments[1]->value]);
+                    return $this->transient(OperationKey::TextErased, [$receiver, $first, $arguments[1]->value]);
                 }
-                if (1 === $count && $first instanceof Operation && 'begin' === $first->key) {
-                    return new Operation('drop_first', [$receiver]);
+                if (1 === $count && $first instanceof Operation && OperationKey::Begin === $first->key) {
+                    return new Operation(OperationKey::DropFirst, [$receiver]);
                 }
-                if (1 === $count && $first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key) {
-                    return new Operation('drop_at', [$receiver, $first->right]);
+                if (1 === $count && $first instanceof Binary && $first->left instanceof Operation && OperationKey::Begin === $first->left->key) {
+                    return new Operation(OperationKey::DropAt, [$receiver, $first->right]);
                 }
 
                 if (1 === $count && $first instanceof VariableRead && \in_array($this->iterators[$first->name][0] ?? '', ['place', 'spot'], true)) {
-                    return new Operation('drop_at', [$receiver, $first]);
+                    return new Operation(OperationKey::DropAt, [$receiver, $first]);
                 }
 
                 // It gives how many went, unless it is a row (C++17, 26.2.6).
-                return 1 === $count && null !== $first ? new Operation($this->isOfType($receiver, '(?:unordered_)?(?:set|map)') ? 'took_away' : 'forget', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation($this->isOfType($receiver, '(?:unordered_)?(?:set|map)') ? OperationKey::TookAway : OperationKey::Forget, [$receiver, $first]) : null;
             case 'replace':
-                return 3 === $count && null !== $first ? $this->transient('text_replaced', [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
+                return 3 === $count && null !== $first ? $this->transient(OperationKey::TextReplaced, [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
             case 'insert':
             case 'emplace':
                 if (1 === $count && null !== $first && $this->isOfType($receiver, '(?:unordered_)?set')) {
-                    return new Operation('put_in', [$receiver, $first]);
+                    return new Operation(OperationKey::PutIn, [$receiver, $first]);
                 }
                 if ('emplace' === $name && 2 === $count && null !== $first && $this->isOfType($receiver, '(?:unordered_)?map')) {
-                    return $this->transient('map_inserted', [$receiver, $first, $arguments[1]->value]);
+                    return $this->transient(OperationKey::MapInserted, [$receiver, $first, $arguments[1]->value]);
                 }
                 if ('emplace' === $name) {
                     [$first, $count] = $this->madeInPlace($receiver, $name, $arguments, $token);
@@ -1873,45 +1878,45 @@ abstract class CppExpressions extends BraceExpressions
                     }
                     break;
                 }
-                $pair = $first instanceof Operation && 'record' === $first->key ? $first->arguments : ($first instanceof ListLiteral ? $first->items : []);
+                $pair = $first instanceof Operation && OperationKey::Record === $first->key ? $first->arguments : ($first instanceof ListLiteral ? $first->items : []);
                 if (1 === $count && 2 === \count($pair) && $this->isOfType($receiver, '(?:unordered_)?map')) {
                     // What is there already stays (C++17, 26.4.4.4).
-                    return $this->transient('map_inserted', [$receiver, ...$pair]);
+                    return $this->transient(OperationKey::MapInserted, [$receiver, ...$pair]);
                 }
                 $spot = 2 !== $count || null === $first ? null : $this->spotOrName($first);
                 if (null !== $spot && !$arguments[1]->all) {
-                    return new Operation('insert', [$receiver, $spot, $arguments[1]->value]);
+                    return new Operation(OperationKey::Insert, [$receiver, $spot, $arguments[1]->value]);
                 }
                 if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead)) {
-                    return $this->transient('text_inserted', [$receiver, $first, $arguments[1]->value]);
+                    return $this->transient(OperationKey::TextInserted, [$receiver, $first, $arguments[1]->value]);
                 }
-                if (2 === $count && $first instanceof Operation && 'begin' === $first->key) {
-                    return new Operation('prepend', [$receiver, $arguments[1]->value]);
+                if (2 === $count && $first instanceof Operation && OperationKey::Begin === $first->key) {
+                    return new Operation(OperationKey::Prepend, [$receiver, $arguments[1]->value]);
                 }
-                if (2 === $count && $first instanceof Operation && 'end' === $first->key && ($arguments[1]->all || $arguments[1]->value instanceof ListLiteral)) {
-                    return new Operation('extend', [$receiver, $arguments[1]->value]);
+                if (2 === $count && $first instanceof Operation && OperationKey::End === $first->key && ($arguments[1]->all || $arguments[1]->value instanceof ListLiteral)) {
+                    return new Operation(OperationKey::Extend, [$receiver, $arguments[1]->value]);
                 }
-                if (2 === $count && $first instanceof Operation && 'end' === $first->key && $first->arguments[0] == $receiver) {
-                    return new Operation('append', [$receiver, $arguments[1]->value]);
+                if (2 === $count && $first instanceof Operation && OperationKey::End === $first->key && $first->arguments[0] == $receiver) {
+                    return new Operation(OperationKey::Append, [$receiver, $arguments[1]->value]);
                 }
                 if (3 === $count && null !== $first && $this->isText($receiver) && !$first instanceof Operation) {
-                    return $this->transient('text_inserted', [$receiver, $first, new Operation('repeated', [new Operation('to_text', [new Operation('letter', [$arguments[2]->value])]), $arguments[1]->value])]);
+                    return $this->transient(OperationKey::TextInserted, [$receiver, $first, new Operation(OperationKey::Repeated, [new Operation(OperationKey::ToText, [new Operation(OperationKey::Letter, [$arguments[2]->value])]), $arguments[1]->value])]);
                 }
-                if (1 < $count && !($first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key)) {
+                if (1 < $count && !($first instanceof Binary && $first->left instanceof Operation && OperationKey::Begin === $first->left->key)) {
                     $this->fail('unsupported', $token, ['what' => 'insert(…)']);
                 }
 
-                return 2 === $count && $first instanceof Binary && $first->left instanceof Operation && 'begin' === $first->left->key
-                    ? new Operation('insert', [$receiver, $first->right, $arguments[1]->value])
+                return 2 === $count && $first instanceof Binary && $first->left instanceof Operation && OperationKey::Begin === $first->left->key
+                    ? new Operation(OperationKey::Insert, [$receiver, $first->right, $arguments[1]->value])
                     : null;
             case 'count':
-                return 1 === $count && null !== $first ? new Operation('contains', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Contains, [$receiver, $first]) : null;
             case 'find':
                 if (2 === $count && null !== $first) {
-                    return new Operation('position_from', [$receiver, $first, $arguments[1]->value]);
+                    return new Operation(OperationKey::PositionFrom, [$receiver, $first, $arguments[1]->value]);
                 }
 
-                return 1 === $count && null !== $first ? new Operation('position', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Position, [$receiver, $first]) : null;
             case 'push':
             case 'pop':
             case 'top':
@@ -1928,24 +1933,24 @@ abstract class CppExpressions extends BraceExpressions
                 }
                 // no break
             case 'append':
-                if (1 === $count && null !== $first && $receiver instanceof Operation && 'append' === $receiver->key) {
-                    return new Operation('append', [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $first)]);
+                if (1 === $count && null !== $first && $receiver instanceof Operation && OperationKey::Append === $receiver->key) {
+                    return new Operation(OperationKey::Append, [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $first)]);
                 }
                 if (1 === $count && null !== $first && $this->isText($receiver)) {
-                    return new Operation('append', [$receiver, $first]);
+                    return new Operation(OperationKey::Append, [$receiver, $first]);
                 }
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
                 // no break
             case 'assign':
                 if (1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $this->typeOf($receiver)) && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
-                    return new Operation('given', [$receiver, $this->vector($this->typeOf($receiver), $arguments)]);
+                    return new Operation(OperationKey::Given, [$receiver, $this->vector($this->typeOf($receiver), $arguments)]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.assign(…)']);
                 // no break
             case 'resize':
                 $type = $this->typeOf($receiver);
                 if (0 < $count && $count < 3 && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $type)) {
-                    return new Operation('resize', [$receiver, $first, $arguments[1]->value ?? $this->empty($type)]);
+                    return new Operation(OperationKey::Resize, [$receiver, $first, $arguments[1]->value ?? $this->empty($type)]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.resize(…)']);
                 // no break
@@ -1954,7 +1959,7 @@ abstract class CppExpressions extends BraceExpressions
                 // no break
             case 'length':
             case 'size':
-                return 0 === $count ? new Operation('length', [$receiver]) : null;
+                return 0 === $count ? new Operation(OperationKey::Length, [$receiver]) : null;
         }
 
         return null;
@@ -1975,7 +1980,7 @@ abstract class CppExpressions extends BraceExpressions
         if (!$isMade || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->classes[$item->class]))) {
             return [$first, $count];
         }
-        $made = [] !== $item->parts ? new Operation('record', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);
+        $made = [] !== $item->parts ? new Operation(OperationKey::Record, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);
 
         return [$made, 1];
     }
@@ -1989,17 +1994,17 @@ abstract class CppExpressions extends BraceExpressions
         }
         [$of, $isGiven] = [$match[1], 1 === $count && null !== $value];
         // The greatest comes first, or with `greater` the least (C++17, 26.6.5).
-        $next = new Operation(str_contains($type, 'greater<') ? 'least' : 'greatest', [$list]);
+        $next = new Operation(str_contains($type, 'greater<') ? OperationKey::Least : OperationKey::Greatest, [$list]);
 
         return match (true) {
-            'priority_queue' === $of && ('push' === $name || 'emplace' === $name) && $isGiven => new Operation('append', [$list, $value ?? $list]),
+            'priority_queue' === $of && ('push' === $name || 'emplace' === $name) && $isGiven => new Operation(OperationKey::Append, [$list, $value ?? $list]),
             'priority_queue' === $of && 'top' === $name && 0 === $count => $next,
-            'priority_queue' === $of && 'pop' === $name && 0 === $count => new Operation('remove', [$list, $next]),
-            ('push' === $name || 'emplace' === $name) && $isGiven && ('stack' === $of || 'queue' === $of), 'emplace_back' === $name && $isGiven && null !== $value => new Operation('append', [$list, $value ?? $list]),
-            'pop' === $name && 0 === $count && 'stack' === $of => new Operation('drop_last', [$list]),
-            'pop' === $name && 0 === $count && 'queue' === $of, 'pop_front' === $name && 0 === $count && 'deque' === $of => new Operation('drop_first', [$list]),
-            'top' === $name && 0 === $count && 'stack' === $of => new Operation('last', [$list]),
-            'push_front' === $name && $isGiven && 'deque' === $of => new Operation('prepend', [$list, $value ?? $list]),
+            'priority_queue' === $of && 'pop' === $name && 0 === $count => new Operation(OperationKey::Remove, [$list, $next]),
+            ('push' === $name || 'emplace' === $name) && $isGiven && ('stack' === $of || 'queue' === $of), 'emplace_back' === $name && $isGiven && null !== $value => new Operation(OperationKey::Append, [$list, $value ?? $list]),
+            'pop' === $name && 0 === $count && 'stack' === $of => new Operation(OperationKey::DropLast, [$list]),
+            'pop' === $name && 0 === $count && 'queue' === $of, 'pop_front' === $name && 0 === $count && 'deque' === $of => new Operation(OperationKey::DropFirst, [$list]),
+            'top' === $name && 0 === $count && 'stack' === $of => new Operation(OperationKey::Last, [$list]),
+            'push_front' === $name && $isGiven && 'deque' === $of => new Operation(OperationKey::Prepend, [$list, $value ?? $list]),
             default => null,
         };
     }
@@ -2071,12 +2076,12 @@ abstract class CppExpressions extends BraceExpressions
         $item = TypeNames::read($this->typeOf($list))->item();
 
         return match (true) {
-            null !== $by => new Operation('reduced', [$list, $by, $start]),
-            $isWhole && StaticType::number() === $item => new Operation('reduced', [$list, new Lambda(['sum', 'item'], new Operation('to_whole', [$sum])), $start]),
-            $isWhole => 0 === $start->value ? new Operation('total', [$list]) : new Binary(Operator::Add, $start, new Operation('total', [$list])),
-            $start == new NumberLiteral(0.0) => $item->isWhole() ? new Operation('to_number', [new Operation('total', [$list])]) : new Operation('total', [$list]),
-            $start == new TextLiteral('') => new Operation('joined', [$list, $start]),
-            default => new Operation('reduced', [$list, new Lambda(['sum', 'item'], $sum), $start]),
+            null !== $by => new Operation(OperationKey::Reduced, [$list, $by, $start]),
+            $isWhole && StaticType::number() === $item => new Operation(OperationKey::Reduced, [$list, new Lambda(['sum', 'item'], new Operation(OperationKey::ToWhole, [$sum])), $start]),
+            $isWhole => 0 === $start->value ? new Operation(OperationKey::Total, [$list]) : new Binary(Operator::Add, $start, new Operation(OperationKey::Total, [$list])),
+            $start == new NumberLiteral(0.0) => $item->isWhole() ? new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Total, [$list])]) : new Operation(OperationKey::Total, [$list]),
+            $start == new TextLiteral('') => new Operation(OperationKey::Joined, [$list, $start]),
+            default => new Operation(OperationKey::Reduced, [$list, new Lambda(['sum', 'item'], $sum), $start]),
         };
     }
 
@@ -2088,8 +2093,8 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ($iterator instanceof Operation && $iterator->arguments == [$list]) {
             return match ($iterator->key) {
-                'begin' => new NumberLiteral(0),
-                'end' => new Operation('length', [$list]),
+                OperationKey::Begin => new NumberLiteral(0),
+                OperationKey::End => new Operation(OperationKey::Length, [$list]),
                 default => null,
             };
         }
@@ -2108,7 +2113,7 @@ abstract class CppExpressions extends BraceExpressions
     /** The place that `lower_bound` or `upper_bound` finds (C++17, 28.7.3); null for anything else. */
     protected static function spot(Expression $value): ?Operation
     {
-        $key = $value instanceof Operation ? ['spot_before' => 'place_before', 'spot_behind' => 'place_behind'][$value->key] ?? null : null;
+        $key = $value instanceof Operation ? [OperationKey::SpotBefore->value => OperationKey::PlaceBefore, OperationKey::SpotBehind->value => OperationKey::PlaceBehind][$value->key->value] ?? null : null;
 
         return null === $key || !$value instanceof Operation ? null : new Operation($key, $value->arguments);
     }

@@ -50,6 +50,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -408,7 +409,7 @@ final class CppParser extends CppExpressions
             $value instanceof MakeObject => $value->class,
             $value instanceof Binary && Operator::Join === $value->operator => 'string',
             $value instanceof Binary && $value->operator->isArithmetic() => \in_array('double', [$this->types_($value->left), $this->types_($value->right)], true) ? 'double' : $this->types_($value->left),
-            $value instanceof Operation => ['text' => 'string', 'number' => 'double', 'whole' => 'int', 'natural' => 'int', 'truth' => 'bool', 'letter' => 'char'][ValueOperations::find($value->key)->result ?? ''] ?? '',
+            $value instanceof Operation => ['text' => 'string', 'number' => 'double', 'whole' => 'int', 'natural' => 'int', 'truth' => 'bool', 'letter' => 'char'][ValueOperations::find($value->key)->result->value ?? ''] ?? '',
             default => '',
         };
     }
@@ -1025,15 +1026,15 @@ final class CppParser extends CppExpressions
         $isList = str_starts_with($kind, 'vector<');
         if (2 === \count($values)) {
             return match (true) {
-                $isList => [new Operation('filled', $values)],
-                'string' === $kind => [new Operation('repeated', [new Operation('to_text', [$values[1]]), $values[0]])],
+                $isList => [new Operation(OperationKey::Filled, $values)],
+                'string' === $kind => [new Operation(OperationKey::Repeated, [new Operation(OperationKey::ToText, [$values[1]]), $values[0]])],
                 default => $values,
             };
         }
         $size = 1 === \count($values) && $isList ? $values[0] : null;
         $isNumber = $size instanceof NumberLiteral || $size instanceof Binary && $size->operator->isArithmetic() || null !== $size && TypeNames::read($this->typeOf($size))->isWhole();
 
-        return null !== $size && $isNumber ? [new Operation('filled', [$size, $this->empty($kind)])] : $values;
+        return null !== $size && $isNumber ? [new Operation(OperationKey::Filled, [$size, $this->empty($kind)])] : $values;
     }
 
     /** @var array<string, string> the word with which the declaration of a field begins, by class and name */
@@ -1072,7 +1073,7 @@ final class CppParser extends CppExpressions
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
             $self = $this->thisObject($name);
             if ($this->isFailure($name->text) && !isset($this->fieldNames[$name->text])) {
-                $rows[] = new Perform($this->newId(), new Operation('say_failing', [$self, $values[0] ?? new TextLiteral('')]));
+                $rows[] = new Perform($this->newId(), new Operation(OperationKey::SayFailing, [$self, $values[0] ?? new TextLiteral('')]));
             } elseif (isset($this->classes[$name->text]) && $this->isRaised($name->text) && null === $this->ownerOf($name->text, ClassDefinition::MAKES)) {
                 $this->fail('unsupported', $name, ['what' => "$name->text(…)"]);
             } elseif (isset($this->makers[$name->text]) && [] !== $values) {
@@ -1240,7 +1241,7 @@ final class CppParser extends CppExpressions
             $this->at = $closing + 1;
             $this->semicolon();
 
-            return $this->ended(new Perform($this->newId(), new Operation('seeded_there', [$seed])), $start);
+            return $this->ended(new Perform($this->newId(), new Operation(OperationKey::SeededThere, [$seed])), $start);
         }
         $this->at = $closing + 1;
         $this->semicolon();
@@ -1426,7 +1427,7 @@ final class CppParser extends CppExpressions
             $this->at += 5;
             $this->semicolon();
 
-            return [$this->ended(new Perform($this->newId(), new Operation('streamed_set', [new VariableRead($token->text), new Operation('streamed_text', [new VariableRead($token->text)])])), $start)];
+            return [$this->ended(new Perform($this->newId(), new Operation(OperationKey::StreamedSet, [new VariableRead($token->text), new Operation(OperationKey::StreamedText, [new VariableRead($token->text)])])), $start)];
         }
         switch ($token->text) {
             case 'cout':
@@ -1446,9 +1447,9 @@ final class CppParser extends CppExpressions
                     $letter = $this->value();
                     $this->close($opened);
                     $this->semicolon();
-                    $isLetter = $letter instanceof TextLiteral && $letter->letter || $letter instanceof VariableRead && $this->isLetter($letter->name) || $letter instanceof Item || $letter instanceof Operation && \in_array($letter->key, ['letter', 'upper_letter', 'lower_letter'], true);
+                    $isLetter = $letter instanceof TextLiteral && $letter->letter || $letter instanceof VariableRead && $this->isLetter($letter->name) || $letter instanceof Item || $letter instanceof Operation && \in_array($letter->key, [OperationKey::Letter, OperationKey::UpperLetter, OperationKey::LowerLetter], true);
 
-                    return [$this->ended(new PrintLine($this->newId(), [$isLetter ? $letter : new Operation('letter', [$letter])], false, false), $start)];
+                    return [$this->ended(new PrintLine($this->newId(), [$isLetter ? $letter : new Operation(OperationKey::Letter, [$letter])], false, false), $start)];
                 }
                 break;
             case 'printf':
@@ -1853,7 +1854,7 @@ final class CppParser extends CppExpressions
         $this->declared[$full][$stream] = true;
         $this->write($stream, $opened->offset);
         [$before, $this->showing] = [$this->showing, $stream];
-        $begun = new SetVariable($this->newId(), $stream, new Operation('text_stream', [new TextLiteral('')]), false, 'stringstream');
+        $begun = new SetVariable($this->newId(), $stream, new Operation(OperationKey::TextStream, [new TextLiteral('')]), false, 'stringstream');
         $this->cut($begun->id, 'head', $end, $end);
         $rows = $this->block($start);
         $this->showing = $before;
@@ -1877,7 +1878,7 @@ final class CppParser extends CppExpressions
             $this->semicolon();
             $end = null;
         }
-        $back = new GiveBack($this->newId(), new Operation('streamed_text', [$name]));
+        $back = new GiveBack($this->newId(), new Operation(OperationKey::StreamedText, [$name]));
         $this->cut($back->id, 'head', $end ?? $start, $this->endOffset());
 
         return [...$rows, $back];
@@ -1985,7 +1986,7 @@ final class CppParser extends CppExpressions
             } else {
                 [$kept, $value] = [$type, $this->filledUp($type, $this->initializer($type, $name))];
                 // What may hold a value several times has them in their order (C++17, 26.4.7).
-                $value = str_starts_with($type, 'multiset<') && null !== $value && $value != new ListLiteral([]) ? new Operation('sorted', [$value]) : $value;
+                $value = str_starts_with($type, 'multiset<') && null !== $value && $value != new ListLiteral([]) ? new Operation(OperationKey::Sorted, [$value]) : $value;
             }
             $this->types[$this->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->typeOf($value) ? $this->typeOf($value) : $kept;
             $this->declared[$this->scope][$name->text] = true;
@@ -1998,7 +1999,7 @@ final class CppParser extends CppExpressions
                 $this->constants[$this->scope][$name->text] = true;
                 $this->fixed[$name->text] = $value;
             }
-            if ($value instanceof Operation && 'length' === $value->key && $value->arguments[0] instanceof VariableRead && 1 === preg_match_all('/(?<![\w.])'.preg_quote($name->text, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)|(?:\+\+|--|>>\s*|&)\s*'.preg_quote($name->text, '/').'\b/', $this->text)) {
+            if ($value instanceof Operation && OperationKey::Length === $value->key && $value->arguments[0] instanceof VariableRead && 1 === preg_match_all('/(?<![\w.])'.preg_quote($name->text, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)|(?:\+\+|--|>>\s*|&)\s*'.preg_quote($name->text, '/').'\b/', $this->text)) {
                 $this->lengths[$name->text] = $value->arguments[0]->name;
             }
             $this->write($name->text, $name->offset);
@@ -2032,13 +2033,13 @@ final class CppParser extends CppExpressions
         $this->types[$this->scope][$name->text] = 'auto' === $type ? '' : $type;
         $this->write($name->text, $name->offset);
         if (!$this->is(';')) {
-            return $this->givenInside('given', new VariableRead($name->text), $value, $name->offset);
+            return $this->givenInside(OperationKey::Given, new VariableRead($name->text), $value, $name->offset);
         }
         // `if (int n = count(); n > 0)` (C++17, 9.4)
-        $given = $this->givenInside('given', new VariableRead($name->text), $this->asIterator($name->text, $type, $value) ?? $value, $name->offset);
+        $given = $this->givenInside(OperationKey::Given, new VariableRead($name->text), $this->asIterator($name->text, $type, $value) ?? $value, $name->offset);
         ++$this->at;
 
-        return new Operation('after', [$given, $this->value()]);
+        return new Operation(OperationKey::After, [$given, $this->value()]);
     }
 
     /** `auto it = find(v.begin(), v.end(), 3)` is a place in a list, -1 for none; `m.find(key)` is a key, which may be missing. */
@@ -2060,22 +2061,22 @@ final class CppParser extends CppExpressions
 
             return $spot;
         }
-        if (\in_array($value->key, ['greatest_place', 'least_place'], true) && null !== $list) {
-            $value = new Operation('found', [$list, $what = self::foundBy($value)]);
+        if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
+            $value = new Operation(OperationKey::Sought, [$list, $what = self::foundBy($value)]);
         }
-        if ('found_if' === $value->key && null !== $list) {
+        if (OperationKey::SoughtIf === $value->key && null !== $list) {
             $this->iterators[$name] = ['place', $list];
             $this->types[$this->scope][$name] = '';
 
-            return new Operation('first_place', $value->arguments);
+            return new Operation(OperationKey::FirstPlace, $value->arguments);
         }
-        if (null === $list || null === $what || 'found' !== $value->key && ('position' !== $value->key || !$this->isOfType($list, '(?:unordered_)?(?:map|set)'))) {
+        if (null === $list || null === $what || OperationKey::Sought !== $value->key && (OperationKey::Position !== $value->key || !$this->isOfType($list, '(?:unordered_)?(?:map|set)'))) {
             return $value;
         }
-        $this->iterators[$name] = ['found' === $value->key ? 'place' : 'key', $list];
+        $this->iterators[$name] = [OperationKey::Sought === $value->key ? 'place' : 'key', $list];
         $this->types[$this->scope][$name] = '';
 
-        return 'found' === $value->key ? new Operation('position', [$list, $what]) : $what;
+        return OperationKey::Sought === $value->key ? new Operation(OperationKey::Position, [$list, $what]) : $what;
     }
 
     /** @var array<string, array<string, bool>> names that are other names for what has one already, by scope */
@@ -2166,12 +2167,12 @@ final class CppParser extends CppExpressions
         }
         $isEmpty = [] === array_filter($items, static fn (Expression $inner): bool => $inner != $item);
         if ($isEmpty && (!$size instanceof NumberLiteral || \count($items) < $size->value)) {
-            return new Operation('filled', [$size, $item]);
+            return new Operation(OperationKey::Filled, [$size, $item]);
         }
         $missing = $size instanceof NumberLiteral ? (int) $size->value - \count($items) : 0;
 
         if ($missing >= 1000) {
-            return new Operation('concatenated', [new ListLiteral($items), new Operation('filled', [new NumberLiteral($missing), $item])]);
+            return new Operation(OperationKey::Concatenated, [new ListLiteral($items), new Operation(OperationKey::Filled, [new NumberLiteral($missing), $item])]);
         }
 
         return new ListLiteral([...$items, ...array_fill(0, max(0, $missing), $item)]);
@@ -2206,7 +2207,7 @@ final class CppParser extends CppExpressions
 
     private static function setOf(ListLiteral $list): Operation
     {
-        return new Operation('set_of', [] === $list->items ? [] : [$list]);
+        return new Operation(OperationKey::SetOf, [] === $list->items ? [] : [$list]);
     }
 
     protected function valueFor(Expression $target): Expression
@@ -2282,7 +2283,7 @@ final class CppParser extends CppExpressions
             $given = $this->is('(') || $this->is('{') ? $this->peek() : null;
             $this->at += null === $given ? 0 : 1;
 
-            return new Operation('text_stream', [null === $given ? new TextLiteral('') : $this->arguments($given)[0]->value ?? new TextLiteral('')]);
+            return new Operation(OperationKey::TextStream, [null === $given ? new TextLiteral('') : $this->arguments($given)[0]->value ?? new TextLiteral('')]);
         }
         if ($this->is('(') && null !== $token) {
             ++$this->at;
@@ -2292,13 +2293,13 @@ final class CppParser extends CppExpressions
             }
             $fitting = FittingKind::ofClass($type);
             if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
-                return new Operation($fitting->value, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+                return new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
             }
-            if ('string' === $type && 2 === \count($arguments) && $arguments[0]->value instanceof Operation && 'rbegin' === $arguments[0]->value->key) {
-                return new Operation('backwards', $arguments[0]->value->arguments);
+            if ('string' === $type && 2 === \count($arguments) && $arguments[0]->value instanceof Operation && OperationKey::Rbegin === $arguments[0]->value->key) {
+                return new Operation(OperationKey::Backwards, $arguments[0]->value->arguments);
             }
             if ('string' === $type && 2 === \count($arguments)) {
-                return new Operation('repeated', [$arguments[1]->value, $arguments[0]->value]);
+                return new Operation(OperationKey::Repeated, [$arguments[1]->value, $arguments[0]->value]);
             }
 
             return $this->inType($type, $arguments[0]->value ?? $this->empty("vector<$type>"));
@@ -2309,7 +2310,7 @@ final class CppParser extends CppExpressions
 
         return match ($read->kind) {
             TypeKind::List => [] !== $read->parts ? $this->ofRecord($type, []) : new ListLiteral([]),
-            TypeKind::Set => new Operation('set_of'),
+            TypeKind::Set => new Operation(OperationKey::SetOf),
             TypeKind::Map => new MapLiteral([]),
             TypeKind::Text => new TextLiteral(''),
             default => null,
@@ -2324,7 +2325,7 @@ final class CppParser extends CppExpressions
         }
 
         if ('char' === $type) {
-            return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
+            return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation(OperationKey::Letter, [$value]) : $value;
         }
 
         return $this->asNumber($type, $value);
@@ -2336,7 +2337,7 @@ final class CppParser extends CppExpressions
         $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name)
             || $value instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value->container));
 
-        return $isLetter && TypeNames::read($type)->isNumeric() ? new Operation('code', [$value]) : $value;
+        return $isLetter && TypeNames::read($type)->isNumeric() ? new Operation(OperationKey::Code, [$value]) : $value;
     }
 
     private function fits(string $type, Expression $value, int $offset): void
@@ -2372,7 +2373,7 @@ final class CppParser extends CppExpressions
         }
         $value = $this->value();
         $this->semicolon();
-        if ($value instanceof Operation && 'outer_places' === $value->key && 2 === \count($targets)) {
+        if ($value instanceof Operation && OperationKey::OuterPlaces === $value->key && 2 === \count($targets)) {
             return [$this->ended(new SetSeveral($this->newId(), $targets, $this->outerPlaces($value->arguments[0], $targets)), $token->offset)];
         }
         $head = substr($this->text, $token->offset, $opened->offset - $token->offset);
@@ -2395,11 +2396,11 @@ final class CppParser extends CppExpressions
         foreach ($names as $name) {
             $this->iterators[$name->name] = ['place', $list];
         }
-        $fromBehind = new Operation('position', [new Operation('backwards', [$list]), new Operation('greatest', [$list])]);
+        $fromBehind = new Operation(OperationKey::Position, [new Operation(OperationKey::Backwards, [$list]), new Operation(OperationKey::Greatest, [$list])]);
 
         return [
-            new Operation('position', [$list, new Operation('least', [$list])]),
-            new Binary(Operator::Subtract, new Binary(Operator::Subtract, new Operation('length', [$list]), new NumberLiteral(1)), $fromBehind),
+            new Operation(OperationKey::Position, [$list, new Operation(OperationKey::Least, [$list])]),
+            new Binary(Operator::Subtract, new Binary(Operator::Subtract, new Operation(OperationKey::Length, [$list]), new NumberLiteral(1)), $fromBehind),
         ];
     }
 
@@ -2519,7 +2520,7 @@ final class CppParser extends CppExpressions
         }
         $this->read($stream->text, $stream->offset);
         $this->semicolon();
-        $rows = [...$first, new Perform($this->newId(), new Operation('next_of', [new VariableRead($stream->text), ...$names])), ...$last];
+        $rows = [...$first, new Perform($this->newId(), new Operation(OperationKey::NextOf, [new VariableRead($stream->text), ...$names])), ...$last];
         $this->cutTogether($rows, $stream->offset);
 
         return $rows;
@@ -2527,7 +2528,7 @@ final class CppParser extends CppExpressions
 
     private function isLetterOnly(Expression $value): bool
     {
-        return $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name) || $value instanceof Operation && 'letter' === $value->key;
+        return $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->isLetter($value->name) || $value instanceof Operation && OperationKey::Letter === $value->key;
     }
 
     /** `strcpy(to, from);` and `strcat(to, more);` (C11, 7.24.2.3 and 7.24.3.1) */
@@ -2572,11 +2573,11 @@ final class CppParser extends CppExpressions
         if (TypeKind::Truth === ($inner->isList() ? $inner->item() : $inner)->kind) {
             $value = new TruthLiteral(false);
         }
-        $length = new Operation('length', [$list]);
-        $filled = new Operation('filled', [$length, $value]);
+        $length = new Operation(OperationKey::Length, [$list]);
+        $filled = new Operation(OperationKey::Filled, [$length, $value]);
         if ($inner->isList()) {
             $row = $this->madeUp('row');
-            $filled = new Collected(new Operation('filled', [new Operation('length', [new VariableRead($row)]), $value]), $row, $list);
+            $filled = new Collected(new Operation(OperationKey::Filled, [new Operation(OperationKey::Length, [new VariableRead($row)]), $value]), $row, $list);
         }
         while (!$this->is(';')) {
             ++$this->at;
@@ -3099,7 +3100,7 @@ final class CppParser extends CppExpressions
             return $loop;
         }
 
-        return new EachLoop($loop->id, [$loop->variable], new Operation('letters_between', [$loop->from, $condition->right]), $loop->body);
+        return new EachLoop($loop->id, [$loop->variable], new Operation(OperationKey::LettersBetween, [$loop->from, $condition->right]), $loop->body);
     }
 
     /** What a letter becomes by a step is a letter. */
@@ -3121,7 +3122,7 @@ final class CppParser extends CppExpressions
     protected function isOfLetters(Expression $value): bool
     {
         return $value instanceof Binary && $value->operator->isArithmetic() && [] !== array_filter(Walk::expressions($value), fn (Expression $part): bool => $part instanceof TextLiteral && $part->letter
-            || $part instanceof VariableRead && $this->isLetter($part->name) || $part instanceof Operation && 'code' === $part->key);
+            || $part instanceof VariableRead && $this->isLetter($part->name) || $part instanceof Operation && OperationKey::Code === $part->key);
     }
 
     private function isLetter(string $name): bool
@@ -3136,7 +3137,7 @@ final class CppParser extends CppExpressions
             return $this->movedTo($name, $value) ?? $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => "$name = …"]);
         }
         if ($this->isLetter($name)) {
-            return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation('letter', [$value]) : $value;
+            return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation(OperationKey::Letter, [$value]) : $value;
         }
 
         return $this->asNumber($this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '', $value);
@@ -3198,7 +3199,7 @@ final class CppParser extends CppExpressions
         }
 
         if ($target instanceof VariableRead && $this->isLetter($target->name)) {
-            return new SetVariable($this->newId(), $target->name, new Operation('letter', [new Binary($operator, $target, $amount)]));
+            return new SetVariable($this->newId(), $target->name, new Operation(OperationKey::Letter, [new Binary($operator, $target, $amount)]));
         }
 
         return parent::changed($target, $operator, $amount, $start);
@@ -3272,13 +3273,13 @@ final class CppParser extends CppExpressions
             $offset = $this->offset();
             $begins = $this->sign();
             $value = $this->expression(7);
-            if ($value instanceof Operation && \in_array($value->key, ['upper_letter', 'lower_letter'], true) && \in_array($begins, ['toupper', 'tolower'], true)) {
+            if ($value instanceof Operation && \in_array($value->key, [OperationKey::UpperLetter, OperationKey::LowerLetter], true) && \in_array($begins, ['toupper', 'tolower'], true)) {
                 // It gives an `int`, which the stream shows as one (C++17, 24.5.1; C11, 7.4.2).
-                $value = new Operation('code', [$value]);
+                $value = new Operation(OperationKey::Code, [$value]);
             }
             if ($value instanceof VariableRead && $begins === $value->name && -8 === TypeNames::narrow($this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '')) {
                 // A number of a byte shows as a letter (C++17, 30.7.5.2.4).
-                $value = new Operation('letter', [$value]);
+                $value = new Operation(OperationKey::Letter, [$value]);
             }
             if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
                 $this->failAt('no_value', $offset, $this->endOffset() - $offset, ['name' => $value->command]);
@@ -3317,7 +3318,7 @@ final class CppParser extends CppExpressions
                 $joined = new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
             }
 
-            return $this->ended(new Perform($this->newId(), new Operation('complain', [$joined])), $start);
+            return $this->ended(new Perform($this->newId(), new Operation(OperationKey::Complain, [$joined])), $start);
         }
         if (null !== $onto) {
             $joined = new TextLiteral('');
@@ -3325,7 +3326,7 @@ final class CppParser extends CppExpressions
                 $joined = $joined == new TextLiteral('') && $part instanceof TextLiteral ? $part : new Binary(Operator::Join, $joined, $part);
             }
 
-            return $this->ended(new Perform($this->newId(), new Operation('put_on', [$onto, $joined])), $start);
+            return $this->ended(new Perform($this->newId(), new Operation(OperationKey::PutOn, [$onto, $joined])), $start);
         }
 
         return $this->ended(new PrintLine($this->newId(), $this->printed($parts), false, $endsLine), $start);
@@ -3388,10 +3389,10 @@ final class CppParser extends CppExpressions
             return null;
         }
         if ($conversion->isWhole() && $isLetter) {
-            $value = new Operation('code', [$value]);
+            $value = new Operation(OperationKey::Code, [$value]);
         }
 
-        return '' === $conversion->form() ? $value : new Operation('formatted', [$value, new TextLiteral($conversion->form())]);
+        return '' === $conversion->form() ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($conversion->form())]);
     }
 
     /** A word that says how values are shown: `fixed`, `setw(5)`. */
@@ -3426,7 +3427,7 @@ final class CppParser extends CppExpressions
             }
         }
 
-        return new Operation(StreamForms::WORD.$word, $values);
+        return new Operation(OperationKey::from(StreamForms::WORD.$word), $values);
     }
 
     /** `cout.precision(3);` is what `cout << setprecision(3);` is (C++17, 30.5.3.2). */
@@ -3444,7 +3445,7 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $opened, ['what' => 'cout.…(…)']);
         }
         $this->semicolon();
-        $row = new PrintLine($this->newId(), [new Operation(StreamForms::WORD.$word, $values)], false, false);
+        $row = new PrintLine($this->newId(), [new Operation(OperationKey::from(StreamForms::WORD.$word), $values)], false, false);
         $this->ended($row, $start);
 
         return $row;
@@ -3471,7 +3472,7 @@ final class CppParser extends CppExpressions
         $joined = null;
         foreach ($parts as $index => $part) {
             $before = $parts[$index - 1] ?? null;
-            $isSpace = $part instanceof TextLiteral && ' ' === $part->value && !$part->letter && !($before instanceof Operation && str_starts_with($before->key, StreamForms::WORD));
+            $isSpace = $part instanceof TextLiteral && ' ' === $part->value && !$part->letter && !($before instanceof Operation && str_starts_with($before->key->value, StreamForms::WORD));
             if ($isSpace && null !== $joined && $index < \count($parts) - 1) {
                 $values[] = $joined;
                 $joined = null;
@@ -3505,15 +3506,15 @@ final class CppParser extends CppExpressions
         while ($this->accept('>>')) {
             $token = $this->peek();
             $target = $this->placeOf($this->expression(8));
-            $word = new Operation($isOfSeveral ? 'next_word' : 'ask_word');
+            $word = new Operation($isOfSeveral ? OperationKey::NextWord : OperationKey::AskWord);
             if ($target instanceof VariableRead) {
                 $type = TypeNames::read($this->types[$this->scope][$target->name] ?? $this->types[''][$target->name] ?? '');
-                $value = $type->isWhole() ? new Operation($type->isWide() ? 'to_long' : 'to_whole', [$word]) : (StaticType::number() === $type ? new Operation('to_number', [$word]) : $word);
+                $value = $type->isWhole() ? new Operation($type->isWide() ? OperationKey::ToLong : OperationKey::ToWhole, [$word]) : (StaticType::number() === $type ? new Operation(OperationKey::ToNumber, [$word]) : $word);
                 $this->given($target->name, $start);
                 $rows[] = new SetVariable($this->newId(), $target->name, $value);
             } elseif ($target instanceof Field) {
                 $type = TypeNames::read($this->fieldTypes[$target->name] ?? '');
-                $rows[] = new SetItem($this->newId(), $target, $type->isTextual() || TypeKind::Unknown === $type->kind ? $word : new Operation(StaticType::number() === $type ? 'to_number' : ($type->isWide() ? 'to_long' : 'to_whole'), [$word]));
+                $rows[] = new SetItem($this->newId(), $target, $type->isTextual() || TypeKind::Unknown === $type->kind ? $word : new Operation(StaticType::number() === $type ? OperationKey::ToNumber : ($type->isWide() ? OperationKey::ToLong : OperationKey::ToWhole), [$word]));
             } elseif ($target instanceof Item) {
                 $inner = $target;
                 while ($inner instanceof Item) {
@@ -3522,7 +3523,7 @@ final class CppParser extends CppExpressions
                 $type = TypeNames::read($this->typeOf($inner instanceof VariableRead ? $inner : $target));
                 for (; null !== $type->element; $type = $type->element) {
                 }
-                $rows[] = new SetItem($this->newId(), $target, $type->isTextual() ? $word : new Operation(StaticType::number() === $type ? 'to_number' : ($type->isWide() ? 'to_long' : 'to_whole'), [$word]));
+                $rows[] = new SetItem($this->newId(), $target, $type->isTextual() ? $word : new Operation(StaticType::number() === $type ? OperationKey::ToNumber : ($type->isWide() ? OperationKey::ToLong : OperationKey::ToWhole), [$word]));
             } else {
                 $this->fail('assign_to_value', $token, ['text' => $token->text ?? '']);
             }
@@ -3541,13 +3542,13 @@ final class CppParser extends CppExpressions
         if (TokenKind::Name === $token?->kind && $this->is(')', 1)) {
             $name = $this->newName();
             $this->given($name->text, $start);
-            $row = new SetVariable($this->newId(), $name->text, new Operation('ask'));
+            $row = new SetVariable($this->newId(), $name->text, new Operation(OperationKey::Ask));
         } else {
             $target = $this->expression(8);
             if (!($target instanceof Item || $target instanceof Field) || !$this->is(')')) {
                 $this->fail('unsupported', $token, ['what' => 'getline(…)']);
             }
-            $row = new SetItem($this->newId(), $target, new Operation('ask'));
+            $row = new SetItem($this->newId(), $target, new Operation(OperationKey::Ask));
         }
         if (!$this->accept(')')) {
             $this->fail('unsupported', $token, ['what' => 'getline(…)']);
@@ -3650,7 +3651,7 @@ final class CppParser extends CppExpressions
         $this->until = $until;
         $this->at += 4 + \count($wanted);
         if (str_contains($ends, 'r')) {
-            $value = TypeNames::read($this->typeOf($value))->isList() ? new Operation('backwards', [$value]) : $this->fail('unsupported', $name, ['what' => ".$ends()"]);
+            $value = TypeNames::read($this->typeOf($value))->isList() ? new Operation(OperationKey::Backwards, [$value]) : $this->fail('unsupported', $name, ['what' => ".$ends()"]);
         }
         $this->iterators[$name->text] = ['item', $value];
 
@@ -3692,7 +3693,7 @@ final class CppParser extends CppExpressions
             $this->closeBrace($id, $start);
         }
 
-        return new Count($id, $name, new NumberLiteral(0), self::less(new Operation('length', [$over])), new NumberLiteral(1), $body);
+        return new Count($id, $name, new NumberLiteral(0), self::less(new Operation(OperationKey::Length, [$over])), new NumberLiteral(1), $body);
     }
 
     /** @param non-empty-list<string> $names */
@@ -3733,16 +3734,16 @@ final class CppParser extends CppExpressions
         } elseif ($braced) {
             $this->closeBrace($id, $start);
         }
-        if ($over instanceof Operation && 'keys' === $over->key) {
+        if ($over instanceof Operation && OperationKey::Keys === $over->key) {
             $over = $over->arguments[0];
         }
         if (2 === \count($names) && ($isMap || $over instanceof VariableRead && !TypeNames::read($this->typeOf($over))->isList())) {
-            return new EachLoop($id, $names, new Operation('entries', [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
+            return new EachLoop($id, $names, new Operation(OperationKey::Entries, [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
         }
         if ($isReference && 1 === \count($names) && References::areChanged($body, $names[0])) {
             References::isPlace($over) || $this->failAt('unsupported', $offset, \strlen($names[0]), ['what' => "& $names[0] = …"]);
             $place = $this->madeUp('at');
-            $last = self::less(new Operation('length', [$over]));
+            $last = self::less(new Operation(OperationKey::Length, [$over]));
 
             return new Count($id, $place, new NumberLiteral(0), $last, new NumberLiteral(1), References::changed($body, $names[0], new Item($over, new VariableRead($place))));
         }
@@ -3790,30 +3791,30 @@ final class CppParser extends CppExpressions
         if ($value instanceof Operation && null !== $edited = $this->edited($value)) {
             return $edited;
         }
-        if ($value instanceof Operation && 'map_inserted' === $value->key) {
+        if ($value instanceof Operation && OperationKey::MapInserted === $value->key) {
             [$map, $key, $item] = $value->arguments;
 
-            return new Perform($this->newId(), new Operation('value_or_put', [$map, $key, $item]));
+            return new Perform($this->newId(), new Operation(OperationKey::ValueOrPut, [$map, $key, $item]));
         }
-        $changed = $value instanceof Operation && 'transformed' === $value->key ? $this->transformed($value) : null;
+        $changed = $value instanceof Operation && OperationKey::Transformed === $value->key ? $this->transformed($value) : null;
         if (null !== $changed) {
             return $changed;
         }
-        $all = $value instanceof Operation && str_starts_with($value->key, 'all_') ? $this->changedAll($value) : null;
+        $all = $value instanceof Operation && str_starts_with($value->key->value, 'all_') ? $this->changedAll($value) : null;
         if (null !== $all) {
             return $all;
         }
-        $swapped = $value instanceof Operation && 'swap' === $value->key ? $this->swappedLetters($value) : null;
+        $swapped = $value instanceof Operation && OperationKey::Swap === $value->key ? $this->swappedLetters($value) : null;
         if (null !== $swapped) {
             return $swapped;
         }
-        if ($value instanceof Operation && \in_array($value->key, ['turn_round', 'sort'], true) && ($text = $value->arguments[0]) instanceof VariableRead && 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($text))) {
-            return new SetVariable($this->newId(), $text->name, 'sort' === $value->key ? new Operation('joined', [new Operation('sorted', [new Operation('letters', [$text])]), new TextLiteral('')]) : new Operation('backwards', [$text]));
+        if ($value instanceof Operation && \in_array($value->key, [OperationKey::TurnRound, OperationKey::Sort], true) && ($text = $value->arguments[0]) instanceof VariableRead && 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($text))) {
+            return new SetVariable($this->newId(), $text->name, OperationKey::Sort === $value->key ? new Operation(OperationKey::Joined, [new Operation(OperationKey::Sorted, [new Operation(OperationKey::Letters, [$text])]), new TextLiteral('')]) : new Operation(OperationKey::Backwards, [$text]));
         }
-        if ($value instanceof Operation && \in_array($value->key, ['next_of', 'line_of'], true)) {
+        if ($value instanceof Operation && \in_array($value->key, [OperationKey::NextOf, OperationKey::LineOf], true)) {
             return new Perform($this->newId(), $value);
         }
-        if ($value instanceof Operation && 'swap' === $value->key) {
+        if ($value instanceof Operation && OperationKey::Swap === $value->key) {
             return new SetSeveral($this->newId(), $this->afterGiven($value, $offset), array_reverse($value->arguments));
         }
 

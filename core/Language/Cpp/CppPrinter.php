@@ -43,6 +43,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -68,7 +69,7 @@ use Scrivlet\Core\Tree\Walk;
 final class CppPrinter extends BracePrinter
 {
     /** Operations whose second operand is a key or an item of the first. */
-    private const ASKING = ['contains', 'occurrences', 'position', 'index', 'append', 'prepend', 'value_or', 'value_or_put', 'forget', 'put_in', 'take_out'];
+    private const ASKING = [OperationKey::Contains, OperationKey::Occurrences, OperationKey::Position, OperationKey::Index, OperationKey::Append, OperationKey::Prepend, OperationKey::ValueOr, OperationKey::ValueOrPut, OperationKey::Forget, OperationKey::PutIn, OperationKey::TakeOut];
 
     protected function language(): Language
     {
@@ -329,10 +330,10 @@ final class CppPrinter extends BracePrinter
         $type = $this->type($over);
         $names = array_map($this->name(...), $loop->variables);
         if (1 < \count($names)) {
-            $inner = $over instanceof Operation && 'sorted' === $over->key ? $over->arguments[0] : null;
+            $inner = $over instanceof Operation && OperationKey::Sorted === $over->key ? $over->arguments[0] : null;
             // A map has that order anyhow.
-            $over = $inner instanceof Operation && 'entries' === $inner->key ? $inner : $over;
-            $text = $over instanceof Operation && 'entries' === $over->key ? $this->expression($over->arguments[0]) : $this->expression($over);
+            $over = $inner instanceof Operation && OperationKey::Entries === $inner->key ? $inner : $over;
+            $text = $over instanceof Operation && OperationKey::Entries === $over->key ? $this->expression($over->arguments[0]) : $this->expression($over);
 
             return 'auto ['.implode(', ', $names).'] : '.$text;
         }
@@ -416,16 +417,16 @@ final class CppPrinter extends BracePrinter
     private function ofStream(Operation $operation): ?string
     {
         $of = $operation->arguments;
-        if ('told_form' === $operation->key && $of[0] instanceof TextLiteral) {
+        if (OperationKey::ToldForm === $operation->key && $of[0] instanceof TextLiteral) {
             return 'std::'.$of[0]->value.(isset($of[1]) && !$of[1] instanceof NothingLiteral ? '('.$this->expression($of[1]).')' : '');
         }
-        if ('shown_formed' === $operation->key) {
+        if (OperationKey::ShownFormed === $operation->key) {
             $value = $this->expression($of[0], self::ADDED);
 
             return isset($of[1]) && $of[1] != new NumberLiteral(0) ? 'std::setw('.$this->expression($of[1]).') << '.$value : $value;
         }
 
-        return 'put_on' === $operation->key ? implode(' << ', array_map(fn (Expression $part): string => $this->expression($part, self::ADDED), [$of[0], ...$this->joined($of[1])])) : null;
+        return OperationKey::PutOn === $operation->key ? implode(' << ', array_map(fn (Expression $part): string => $this->expression($part, self::ADDED), [$of[0], ...$this->joined($of[1])])) : null;
     }
 
     protected function operation(Operation $operation, int $around): string
@@ -434,7 +435,7 @@ final class CppPrinter extends BracePrinter
         if (null !== $stream) {
             return $stream;
         }
-        if ('exit' === $operation->key && [] === $operation->arguments) {
+        if (OperationKey::Exit === $operation->key && [] === $operation->arguments) {
             // It wants a number (C++17, 21.5).
             return 'exit(0)';
         }
@@ -443,36 +444,36 @@ final class CppPrinter extends BracePrinter
             $operation = new Operation($operation->key, [$first, $this->keyOf($first, $operation->arguments[1]), ...\array_slice($operation->arguments, 2)]);
         }
 
-        $by = str_ends_with($operation->key, '_by') ? $operation->arguments[1] : null;
+        $by = str_ends_with($operation->key->value, '_by') ? $operation->arguments[1] : null;
         if (null !== $first && $by instanceof Lambda && null !== $kept = self::foundOrNothing($by->value)) {
             $operation = new Operation($operation->key, [$first, new Lambda($by->parameters, $kept)]);
         }
 
-        if (\in_array($operation->key, ['smaller', 'larger'], true) && 2 === \count($operation->arguments)) {
+        if (\in_array($operation->key, [OperationKey::Smaller, OperationKey::Larger], true) && 2 === \count($operation->arguments)) {
             // Both have to be of one type (C++17, 28.7.8).
             $types = array_map(fn (Expression $argument): string => TypeNames::write($this->type($argument)), $operation->arguments);
             if ($types[0] !== $types[1]) {
-                return ('smaller' === $operation->key ? 'min<' : 'max<').TypeNames::write($this->type($operation)).'>('.$this->listed($operation->arguments).')';
+                return (OperationKey::Smaller === $operation->key ? 'min<' : 'max<').TypeNames::write($this->type($operation)).'>('.$this->listed($operation->arguments).')';
             }
         }
 
-        $filler = 'filled' === $operation->key ? $operation->arguments[1] : null;
+        $filler = OperationKey::Filled === $operation->key ? $operation->arguments[1] : null;
         if (null !== $first && $filler instanceof TextLiteral && !$filler->letter) {
             // `vector(3, " ")` would hold pointers (C++17, 26.3.11.1, class template argument deduction).
             return 'vector<string>('.$this->listed([$first, $filler]).')';
         }
-        $added = 'append' === $operation->key ? $operation->arguments[1] : null;
+        $added = OperationKey::Append === $operation->key ? $operation->arguments[1] : null;
         if (null !== $first && ($added instanceof ListLiteral || $added instanceof MapLiteral) && [] === $this->type($first)->parts && null !== $kept = $this->type($first)->element) {
             return $this->expression($first, self::POSTFIX).'.push_back('.$this->given($added, $kept).')';
         }
 
-        $nothing = 'value_or_put' === $operation->key ? $operation->arguments[2] : null;
+        $nothing = OperationKey::ValueOrPut === $operation->key ? $operation->arguments[2] : null;
         if (null !== $first && ($nothing instanceof ListLiteral && [] === $nothing->items || $nothing instanceof MapLiteral && [] === $nothing->entries)) {
             // Square brackets put in what is missing, an empty one (C++17, 26.4.4.3).
             return $this->expression($first, self::POSTFIX).'['.$this->expression($operation->arguments[1]).']';
         }
 
-        $more = 'extend' === $operation->key ? $operation->arguments[1] : null;
+        $more = OperationKey::Extend === $operation->key ? $operation->arguments[1] : null;
         if ($more instanceof ListLiteral && null !== $first) {
             $list = $this->expression($first, self::POSTFIX);
 
@@ -482,7 +483,7 @@ final class CppPrinter extends BracePrinter
             return $this->call($this->need('extend_list'), $operation->arguments);
         }
 
-        return 'to_long' === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
+        return OperationKey::ToLong === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
     }
 
     /** Whether one of two values is what is meant, by the first, and not only a truth: a text, or what a map has or has not. */
@@ -533,7 +534,7 @@ final class CppPrinter extends BracePrinter
     {
         $sum = $set->value;
         $was = $sum instanceof Binary ? $sum->left : null;
-        if (null === $set->operator && $sum instanceof Binary && $set->target instanceof Item && $was instanceof Operation && 'value_or' === $was->key
+        if (null === $set->operator && $sum instanceof Binary && $set->target instanceof Item && $was instanceof Operation && OperationKey::ValueOr === $was->key
             && $was->arguments[0] == $set->target->container && $was->arguments[1] == $set->target->index && self::isNothing($was->arguments[2])) {
             return $this->changed($this->itemTarget($set), $was, $sum->operator, $sum->right);
         }
@@ -576,7 +577,7 @@ final class CppPrinter extends BracePrinter
     {
         $names = $this->types->itemOf($this->part, $collected);
         $lambda = fn (Expression $value, bool $isAsked = false): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $isAsked ? $this->asked($value, 0) : ($value instanceof TextLiteral ? $this->lifted($value, 0) : $this->expression($value))).'; }';
-        $text = $this->lifted($this->type($collected->over)->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, 0);
+        $text = $this->lifted($this->type($collected->over)->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, 0);
         if (null !== $collected->condition) {
             $text = "filtered($text, ".$lambda($collected->condition, true).')';
         }
@@ -655,7 +656,7 @@ final class CppPrinter extends BracePrinter
         $value = KeyQuestion::asked($value, $this->type(...));
         $found = self::foundOrNothing($value);
         if (null !== $found) {
-            return $this->bracket($this->expression(new Operation('contains', [$found->container, $found->index])).' && '.$this->asked($found, 4), 3, $around);
+            return $this->bracket($this->expression(new Operation(OperationKey::Contains, [$found->container, $found->index])).' && '.$this->asked($found, 4), 3, $around);
         }
         $type = $this->type($value);
 
@@ -672,13 +673,13 @@ final class CppPrinter extends BracePrinter
     /** What a map has for a key, where a missing one is nothing. */
     private static function foundOrNothing(Expression $value): ?Item
     {
-        return $value instanceof Operation && 'value_or' === $value->key && $value->arguments[2] instanceof NothingLiteral ? new Item($value->arguments[0], $value->arguments[1]) : null;
+        return $value instanceof Operation && OperationKey::ValueOr === $value->key && $value->arguments[2] instanceof NothingLiteral ? new Item($value->arguments[0], $value->arguments[1]) : null;
     }
 
     protected function set(SetVariable $set): string
     {
         $value = $set->value;
-        if ($value instanceof Operation && 'with_letter' === $value->key && $value->arguments[0] == new VariableRead($set->variable)) {
+        if ($value instanceof Operation && OperationKey::WithLetter === $value->key && $value->arguments[0] == new VariableRead($set->variable)) {
             return $this->name($set->variable).'['.$this->expression($value->arguments[1]).'] = '.$this->letterOf($value->arguments[2]);
         }
         if (!$this->declarations->isAt($set)) {
@@ -777,7 +778,7 @@ final class CppPrinter extends BracePrinter
         $left = $found ?? $binary->left;
         $right = $this->fitting($this->type($left), $binary->right);
         if (null !== $found && Operator::Or === $binary->operator && self::isNothing($right) && $this->type($found)->isNumeric() === $this->type($right)->isNumeric()) {
-            return $this->operation(new Operation('value_or', [$found->container, $found->index, $right]), $around);
+            return $this->operation(new Operation(OperationKey::ValueOr, [$found->container, $found->index, $right]), $around);
         }
         if (!self::choosesValue($binary->left, $this->type($left))) {
             return $this->asked($binary, $around);
@@ -860,7 +861,7 @@ final class CppPrinter extends BracePrinter
     private function fitting(?StaticType $wanted, Expression $value): Expression
     {
         return match (true) {
-            TypeKind::Text === $wanted?->kind && TypeKind::Letter === $this->type($value)->kind => new Operation('to_text', [$value]),
+            TypeKind::Text === $wanted?->kind && TypeKind::Letter === $this->type($value)->kind => new Operation(OperationKey::ToText, [$value]),
             TypeKind::Letter === $wanted?->kind && $value instanceof TextLiteral && 1 === \strlen($value->value) => new TextLiteral($value->value, true),
             default => $value,
         };
@@ -1046,7 +1047,7 @@ final class CppPrinter extends BracePrinter
         if ($first instanceof OwnCall && str_ends_with($first->function, '.'.ClassDefinition::MAKES)) {
             return $this->name((string) strstr($first->function, '.', true)).'('.$this->listed(\array_slice($first->arguments, 1)).')';
         }
-        $failure = $first instanceof Perform && $first->value instanceof Operation && 'say_failing' === $first->value->key ? $this->classes()->failure($function->class()) : null;
+        $failure = $first instanceof Perform && $first->value instanceof Operation && OperationKey::SayFailing === $first->value->key ? $this->classes()->failure($function->class()) : null;
 
         return null === $failure || !$first instanceof Perform ? null : FailureNames::thrown(Language::Cpp, $failure).'('.$this->expression($first->value->operands()[1] ?? new TextLiteral('')).')';
     }
@@ -1134,8 +1135,8 @@ final class CppPrinter extends BracePrinter
     private function objectValue(Expression $expression, int $around): ?string
     {
         return match (true) {
-            $expression instanceof Operation && 'next_answer' === $expression->key => $this->bracket('cin >> '.implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
-            $expression instanceof Operation && 'next_of' === $expression->key => $this->bracket(implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
+            $expression instanceof Operation && OperationKey::NextAnswer === $expression->key => $this->bracket('cin >> '.implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
+            $expression instanceof Operation && OperationKey::NextOf === $expression->key => $this->bracket(implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
             $expression instanceof MakeObject => $this->madeObject($expression),
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall => $this->pointed($expression->object).$this->methodName($expression->method).'('.$this->listed($expression->arguments).')',

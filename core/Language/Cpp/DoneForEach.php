@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
@@ -61,7 +62,7 @@ trait DoneForEach
         $from = $this->expression();
         $isTwo = $this->accept(',');
         $until = $isTwo ? $this->expression() : null;
-        if (!$from instanceof Operation || 'begin' !== $from->key || !$until instanceof Operation || 'end' !== $until->key || $from->arguments != $until->arguments || !$this->accept(',')) {
+        if (!$from instanceof Operation || OperationKey::Begin !== $from->key || !$until instanceof Operation || OperationKey::End !== $until->key || $from->arguments != $until->arguments || !$this->accept(',')) {
             $this->fail('unsupported', $token, ['what' => 'for_each']);
         }
 

@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -102,7 +103,7 @@ trait NamesOfPlaces
         $start = $this->at;
         $this->at += 2;
         $value = $this->expression();
-        if (!$value instanceof Operation || 'drop_at' !== $value->key || $value->arguments != [$place[1], $place[0]]) {
+        if (!$value instanceof Operation || OperationKey::DropAt !== $value->key || $value->arguments != [$place[1], $place[0]]) {
             $this->at = $start;
 
             return null;

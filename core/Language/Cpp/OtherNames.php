@@ -12,6 +12,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -110,7 +111,7 @@ trait OtherNames
             $size = $this->value();
             $this->close($opened);
             $braces = $this->is('{') ? $this->peek() : null;
-            $made = null === $braces ? new Operation('filled', [$size, $this->empty("vector<$of>")]) : self::sized($this->braced($braces, "vector<$of>"), [$size], $this->empty("vector<$of>"));
+            $made = null === $braces ? new Operation(OperationKey::Filled, [$size, $this->empty("vector<$of>")]) : self::sized($this->braced($braces, "vector<$of>"), [$size], $this->empty("vector<$of>"));
             $this->semicolon();
             $this->write($name->text, $name->offset);
             $this->types[$this->scope][$name->text] = "vector<$of>";

@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\VariableRead;
 
@@ -27,8 +28,8 @@ trait Places
 
             return 'spot' === $sort && null !== $list ? [$value, $list] : null;
         }
-        if ($value instanceof Operation && 1 === \count($value->arguments) && ('begin' === $value->key || 'end' === $value->key)) {
-            return ['begin' === $value->key ? new NumberLiteral(0) : new Operation('length', $value->arguments), $value->arguments[0]];
+        if ($value instanceof Operation && 1 === \count($value->arguments) && (OperationKey::Begin === $value->key || OperationKey::End === $value->key)) {
+            return [OperationKey::Begin === $value->key ? new NumberLiteral(0) : new Operation(OperationKey::Length, $value->arguments), $value->arguments[0]];
         }
         if (!$value instanceof Binary || Operator::Add !== $value->operator && Operator::Subtract !== $value->operator) {
             return null;
@@ -89,7 +90,7 @@ trait Places
     /** What stands at a place: `*(p + 1)`. */
     private function atPlace(Expression $value): ?Item
     {
-        $changes = $value instanceof Operation && 'given_after' === $value->key && $this->isMovable($value->arguments[0]);
+        $changes = $value instanceof Operation && OperationKey::GivenAfter === $value->key && $this->isMovable($value->arguments[0]);
         $place = $this->placeIn($changes ? $value->arguments[0] : $value);
         if (null === $place && $value instanceof Binary && Operator::Add === $value->operator && $value->left instanceof VariableRead && TypeNames::read($this->typeOf($value->left))->isList()) {
             // Nothing is added to a list but where an array of C stands for its first item (C++17, 7.2).

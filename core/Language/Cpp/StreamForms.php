@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -203,7 +204,7 @@ final class StreamForms
     /** What one value becomes for a stream that is asked how it shows it. */
     public static function asked(Expression $value, ?Expression $width, ?VariableRead $stream): Expression
     {
-        return new Operation('shown_formed', null === $stream ? [$value, ...null === $width ? [] : [$width]] : [$value, $width ?? new NumberLiteral(0), $stream]);
+        return new Operation(OperationKey::ShownFormed, null === $stream ? [$value, ...null === $width ? [] : [$width]] : [$value, $width ?? new NumberLiteral(0), $stream]);
     }
 
     /** A word that a stream is told while the program runs; nothing is shown by it. */
@@ -211,7 +212,7 @@ final class StreamForms
     {
         $argument = $told instanceof Operation ? $told->arguments : [];
 
-        return new Operation('told_form', [new TextLiteral((string) self::word($told)), ...[] === $argument && null !== $stream ? [new NothingLiteral()] : $argument, ...null === $stream ? [] : [$stream]]);
+        return new Operation(OperationKey::ToldForm, [new TextLiteral((string) self::word($told)), ...[] === $argument && null !== $stream ? [new NothingLiteral()] : $argument, ...null === $stream ? [] : [$stream]]);
     }
 
     /** The width, where a word says one for the next value. */
@@ -242,12 +243,12 @@ final class StreamForms
     /** A whole number that was put where a `double` stands is one. */
     private function asKept(Expression $part, FunctionDefinition|Script $scope): Expression
     {
-        return null === self::word($part) && TypeKind::Number === $this->types->expression($scope, $part)->kind ? new Operation('to_number', [$part]) : $part;
+        return null === self::word($part) && TypeKind::Number === $this->types->expression($scope, $part)->kind ? new Operation(OperationKey::ToNumber, [$part]) : $part;
     }
 
     private static function word(Expression $value): ?string
     {
-        return $value instanceof Operation && str_starts_with($value->key, self::WORD) ? substr($value->key, \strlen(self::WORD)) : null;
+        return $value instanceof Operation && str_starts_with($value->key->value, self::WORD) ? substr($value->key->value, \strlen(self::WORD)) : null;
     }
 
     /** @param list<Statement> $rows */
@@ -385,7 +386,7 @@ final class StreamForms
             $value = $state->words ? new Choice($value, new TextLiteral('true'), new TextLiteral('false')) : $value;
         }
         if (null === $width) {
-            return '' === $form ? $value : new Operation('formatted', [$value, new TextLiteral($form)]);
+            return '' === $form ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($form)]);
         }
         if (null === $state->fill || null === $state->left) {
             return null;
@@ -393,14 +394,14 @@ final class StreamForms
         $sides = (' ' === $state->fill ? '' : $state->fill).(' ' === $state->fill && !$state->left && $type->isNumeric() ? '' : ($state->left ? '<' : '>'));
         if (TypeKind::Number === $type->kind && '' === $form) {
             // A number without a form of its own is shown as ever, and only moved.
-            $value = new Operation('to_text', [$value]);
+            $value = new Operation(OperationKey::ToText, [$value]);
             $sides = '' === $sides ? '>' : $sides;
         }
         if ($width instanceof NumberLiteral) {
-            return new Operation('formatted', [$value, new TextLiteral($sides.$width->value.$form)]);
+            return new Operation(OperationKey::Formatted, [$value, new TextLiteral($sides.$width->value.$form)]);
         }
-        $whole = '' === $sides ? new Operation('to_text', [$width]) : new Binary(Operator::Join, new TextLiteral($sides), $width);
+        $whole = '' === $sides ? new Operation(OperationKey::ToText, [$width]) : new Binary(Operator::Join, new TextLiteral($sides), $width);
 
-        return new Operation('formatted', [$value, '' === $form ? $whole : new Binary(Operator::Join, $whole, new TextLiteral($form))]);
+        return new Operation(OperationKey::Formatted, [$value, '' === $form ? $whole : new Binary(Operator::Join, $whole, new TextLiteral($form))]);
     }
 }

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetItem;
@@ -35,16 +36,16 @@ trait WholeLists
     private function transformed(Operation $operation): ?Statement
     {
         [$over, $to, $make] = $operation->arguments;
-        $target = $to instanceof Operation && ('begin' === $to->key || 'behind' === $to->key) ? $to->arguments[0] : null;
+        $target = $to instanceof Operation && (OperationKey::Begin === $to->key || OperationKey::Behind === $to->key) ? $to->arguments[0] : null;
         if (!$target instanceof VariableRead || !$make instanceof Lambda || 1 !== \count($make->parameters)) {
             return null;
         }
         $made = new Collected($make->value, $make->parameters[0], $over);
-        if ('behind' === $to->key) {
-            return new Perform($this->newId(), new Operation('extend', [$target, $made]));
+        if (OperationKey::Behind === $to->key) {
+            return new Perform($this->newId(), new Operation(OperationKey::Extend, [$target, $made]));
         }
 
-        return new SetVariable($this->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($target)) ? new Operation('joined', [$made, new TextLiteral('')]) : $made);
+        return new SetVariable($this->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($target)) ? new Operation(OperationKey::Joined, [$made, new TextLiteral('')]) : $made);
     }
 
     /** `swap(word[i], word[k])` puts another text in a variable. */
@@ -55,7 +56,7 @@ trait WholeLists
             return null;
         }
 
-        return new SetVariable($this->newId(), $one->container->name, new Operation('with_letter', [new Operation('with_letter', [$one->container, $one->index, $other]), $other->index, $one]));
+        return new SetVariable($this->newId(), $one->container->name, new Operation(OperationKey::WithLetter, [new Operation(OperationKey::WithLetter, [$one->container, $one->index, $other]), $other->index, $one]));
     }
 
     /** A part of a text, with other bounds for none. */
@@ -72,9 +73,9 @@ trait WholeLists
         $count = $edit->arguments[2] ?? new NumberLiteral(0);
         $behind = $from instanceof NumberLiteral && $count instanceof NumberLiteral ? new NumberLiteral($from->value + $count->value) : new Binary(Operator::Add, $from, $count);
         $parts = match ($edit->key) {
-            'text_erased' => [self::part_($text, null, $from), self::part_($text, $behind, null)],
-            'text_replaced' => [self::part_($text, null, $from), $edit->arguments[3], self::part_($text, $behind, null)],
-            'text_inserted' => [self::part_($text, null, $from), $edit->arguments[2], self::part_($text, $from, null)],
+            OperationKey::TextErased => [self::part_($text, null, $from), self::part_($text, $behind, null)],
+            OperationKey::TextReplaced => [self::part_($text, null, $from), $edit->arguments[3], self::part_($text, $behind, null)],
+            OperationKey::TextInserted => [self::part_($text, null, $from), $edit->arguments[2], self::part_($text, $from, null)],
             default => null,
         };
         if (null === $parts || !$text instanceof VariableRead) {
@@ -99,30 +100,30 @@ trait WholeLists
     /** A letter as a text of one. */
     private static function asText(Expression $letter): Expression
     {
-        return $letter instanceof TextLiteral ? new TextLiteral($letter->value) : new Operation('to_text', [$letter]);
+        return $letter instanceof TextLiteral ? new TextLiteral($letter->value) : new Operation(OperationKey::ToText, [$letter]);
     }
 
     /** `iota(…)`, `fill(…)`, `v.erase(remove_if(…), v.end())`: a list gets other items (C++17, 28.6 and 29.8). */
     private function changedAll(Operation $change): ?Statement
     {
         [$list, $what] = [$change->arguments[0], $change->arguments[1] ?? new NothingLiteral()];
-        $length = new Operation('length', [$list]);
+        $length = new Operation(OperationKey::Length, [$list]);
         $item = $what instanceof Lambda ? $what->parameters[0] : $this->madeUp('item');
         $place = new VariableRead($this->madeUp('place'));
         $before = new Item($list, new Binary(Operator::Subtract, $place, new NumberLiteral(1)));
         $value = match ($change->key) {
-            'all_iota' => new Operation('numbers', [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
-            'all_fill' => $this->isOfText($list) ? new Operation('repeated', [self::asText($what), $length]) : new Operation('filled', [$length, $what]),
-            'all_replace' => $this->isOfText($list) ? new Operation('replaced', [$list, self::asText($what), self::asText($change->arguments[2] ?? $what)]) : new Collected(new Choice(new Binary(Operator::Equal, new VariableRead($item), $what), $change->arguments[2] ?? $what, new VariableRead($item)), $item, $list),
-            'all_remove' => $this->isOfText($list) ? new Operation('replaced', [$list, self::asText($what), new TextLiteral('')]) : new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
-            'all_remove_if' => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
-            'all_unique' => new Collected(new Item($list, $place), $place->name, new Operation('numbers', [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),
+            OperationKey::AllIota => new Operation(OperationKey::Numbers, [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
+            OperationKey::AllFill => $this->isOfText($list) ? new Operation(OperationKey::Repeated, [self::asText($what), $length]) : new Operation(OperationKey::Filled, [$length, $what]),
+            OperationKey::AllReplace => $this->isOfText($list) ? new Operation(OperationKey::Replaced, [$list, self::asText($what), self::asText($change->arguments[2] ?? $what)]) : new Collected(new Choice(new Binary(Operator::Equal, new VariableRead($item), $what), $change->arguments[2] ?? $what, new VariableRead($item)), $item, $list),
+            OperationKey::AllRemove => $this->isOfText($list) ? new Operation(OperationKey::Replaced, [$list, self::asText($what), new TextLiteral('')]) : new Collected(new VariableRead($item), $item, $list, new Binary(Operator::NotEqual, new VariableRead($item), $what)),
+            OperationKey::AllRemoveIf => $what instanceof Lambda ? new Collected(new VariableRead($item), $item, $list, new Unary(UnaryOperator::Not, $what->value)) : null,
+            OperationKey::AllUnique => new Collected(new Item($list, $place), $place->name, new Operation(OperationKey::Numbers, [new NumberLiteral(0), $length, new NumberLiteral(1)]), new Binary(Operator::Or, new Binary(Operator::Equal, $place, new NumberLiteral(0)), new Binary(Operator::NotEqual, new Item($list, $place), $before))),
             default => null,
         };
 
         if ($value instanceof Collected && $this->isOfText($list)) {
             // The letters that are left are a text again.
-            $value = new Operation('joined', [new Collected($value->value, $value->variable, 'all_unique' === $change->key ? $value->over : new Operation('letters', [$list]), $value->condition), new TextLiteral('')]);
+            $value = new Operation(OperationKey::Joined, [new Collected($value->value, $value->variable, OperationKey::AllUnique === $change->key ? $value->over : new Operation(OperationKey::Letters, [$list]), $value->condition), new TextLiteral('')]);
         }
 
         return match (true) {
@@ -141,7 +142,7 @@ trait WholeLists
     private function afterGiven(Operation $swap, int $offset): array
     {
         $changing = array_filter($swap->arguments, Given::isIn(...));
-        $places = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, static fn (Expression $part): Expression => $part instanceof Operation && 'given' === $part->key ? $part->arguments[0] : $part), $swap->arguments);
+        $places = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, static fn (Expression $part): Expression => $part instanceof Operation && OperationKey::Given === $part->key ? $part->arguments[0] : $part), $swap->arguments);
         if (1 < \count($changing) || [] !== array_filter($places, Given::isIn(...))) {
             $this->failAt('unsupported', $offset, 4, ['what' => 'swap(…++, …)']);
         }

@@ -329,13 +329,13 @@ final class ExpressionReader
     private static function made(string $name, array $arguments): ?Expression
     {
         $count = \count($arguments);
-        $entry = ValueOperations::find($name);
+        $entry = ValueOperations::named($name);
         if (null !== $entry) {
             if ($count < $entry->least || $count > $entry->most) {
                 throw new Refusal('blank.arguments', ['name' => $name, 'wanted' => $entry->least, 'given' => $count]);
             }
 
-            return new Operation($name, $arguments);
+            return new Operation($entry->key, $arguments);
         }
 
         [$first, $second] = [$arguments[0] ?? null, $arguments[1] ?? null];

@@ -72,7 +72,7 @@ final readonly class ExpressionSpelling
             $expression instanceof MethodCall => $this->call('method', [$expression->object, new TextLiteral($expression->method), ...$expression->arguments]),
             $expression instanceof Field => $this->call('field', [$expression->object, new TextLiteral($expression->name)]),
             $expression instanceof KindTest => $this->call('kind', [$expression->value, new TextLiteral($expression->kind)]),
-            $expression instanceof Operation => $this->call($expression->key, $expression->arguments),
+            $expression instanceof Operation => $this->call($expression->key->value, $expression->arguments),
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => $this->call('map', $expression->entries),
             $expression instanceof NothingLiteral => 'nothing',

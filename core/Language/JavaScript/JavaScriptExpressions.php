@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\JavaScript;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -35,6 +36,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
@@ -77,7 +79,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => $token->text]);
             }
 
-            return $this->postfix(new Operation('pattern', [new TextLiteral($source), new TextLiteral($flags)]));
+            return $this->postfix(new Operation(OperationKey::Pattern, [new TextLiteral($source), new TextLiteral($flags)]));
         }
         switch ($token->text) {
             case '[':
@@ -97,7 +99,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     $this->at += $this->is('.', 3) ? 5 : 3;
                     $this->read($this->itself, $token->offset);
 
-                    return new Operation('kind_name', [new VariableRead($this->itself)]);
+                    return new Operation(OperationKey::KindName, [new VariableRead($this->itself)]);
                 }
 
                 return $this->newArray($token);
@@ -110,7 +112,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
 
                 // It gives whether nothing is there now, which is always so (ECMAScript 2022, 13.5.1.2).
-                return new Operation('after', [new Operation('forget', [$target->container, $target->index]), new TruthLiteral(true)]);
+                return new Operation(OperationKey::After, [new Operation(OperationKey::Forget, [$target->container, $target->index]), new TruthLiteral(true)]);
             case 'void':
                 if (TokenKind::Number === $this->peek(1)?->kind) {
                     $this->at += 2;
@@ -180,7 +182,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if (null === $member && null === $this->ownerOf($this->classes[$this->class] ?? '', ClassDefinition::MAKES) && $this->isRaised($this->class)) {
             $this->read($this->itself, $token->offset);
 
-            return new Operation('say_failing', [new VariableRead($this->itself), $arguments[0] ?? new TextLiteral('')]);
+            return new Operation(OperationKey::SayFailing, [new VariableRead($this->itself), $arguments[0] ?? new TextLiteral('')]);
         }
         $name = null === $member ? ClassDefinition::MAKES : ('toString' === $member->text ? ClassDefinition::SHOWS : $member->text);
         $owner = $this->ownerOf($this->classes[$this->class] ?? '', $name);
@@ -219,11 +221,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $isEqual = $this->is('===') || $this->is('==');
         $kind = $this->peek(1);
         if (!$isEqual && !$this->is('!==') && !$this->is('!=') || null === $kind || TokenKind::Text !== $kind->kind) {
-            return new Operation('kind_word', [$value]);
+            return new Operation(OperationKey::KindWord, [$value]);
         }
         $named = ['string' => '@text', 'number' => '@number', 'boolean' => '@truth'][trim($kind->text, '"\'')] ?? null;
         if (null === $named) {
-            return new Operation('kind_word', [$value]);
+            return new Operation(OperationKey::KindWord, [$value]);
         }
         $this->at += 2;
         $test = new KindTest($value, $named);
@@ -264,10 +266,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail(\count($sockets) < $fitting->sockets() ? 'few_arguments' : 'many_arguments', $opened, ['name' => $fitting->value, 'wanted' => $fitting->sockets(), 'given' => \count($sockets)]);
             }
 
-            return $this->postfix(new Operation($fitting->value, array_map(static fn (Argument $argument): Expression => $argument->value, $sockets)));
+            return $this->postfix(new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $sockets)));
         }
         if ($this->is('Set', 1) || $this->is('Map', 1)) {
-            $key = $this->is('Set', 1) ? 'set_of' : 'new_map';
+            $key = $this->is('Set', 1) ? OperationKey::SetOf : OperationKey::NewMap;
             $this->at += 2;
             $opened = $this->peek();
             $given = null !== $opened && $this->accept('(') ? $this->arguments($opened) : [];
@@ -281,7 +283,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->at += 3;
             $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
 
-            return $this->postfix(new Operation('pattern', [$given[0] ?? new TextLiteral(''), $given[1] ?? new TextLiteral('')]));
+            return $this->postfix(new Operation(OperationKey::Pattern, [$given[0] ?? new TextLiteral(''), $given[1] ?? new TextLiteral('')]));
         }
         if (!$this->is('Array', 1) || !$this->is('(', 2)) {
             $this->fail('unsupported', $token, ['what' => 'new '.($this->peek(1)->text ?? '')]);
@@ -293,7 +295,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->at += 3;
             $values = $this->arguments($fill);
 
-            return $this->postfix(new Operation('filled', [$arguments[0]->value, $values[0]->value ?? new NothingLiteral()]));
+            return $this->postfix(new Operation(OperationKey::Filled, [$arguments[0]->value, $values[0]->value ?? new NothingLiteral()]));
         }
         if ([] === $arguments) {
             return $this->postfix(new ListLiteral([]));
@@ -316,8 +318,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
             if ($this->accept('...')) {
                 $more = $this->expression();
-                $spread = null === $spread && [] === $items ? new Operation($more instanceof VariableRead && isset($this->begun[$more->name]) ? 'as_list' : 'copied', [$more])
-                    : new Operation('concatenated', [$this->gathered($spread, $items), $more]);
+                $spread = null === $spread && [] === $items ? new Operation($more instanceof VariableRead && isset($this->begun[$more->name]) ? OperationKey::AsList : OperationKey::Copied, [$more])
+                    : new Operation(OperationKey::Concatenated, [$this->gathered($spread, $items), $more]);
                 $items = [];
             } else {
                 $items[] = $this->expression();
@@ -332,8 +334,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         $all = $this->gathered($spread, $items);
 
-        return $all instanceof Operation && 'concatenated' === $all->key && $all->arguments[0] instanceof Operation && 'copied' === $all->arguments[0]->key
-            ? new Operation('concatenated', [$all->arguments[0]->arguments[0], $all->arguments[1]])
+        return $all instanceof Operation && OperationKey::Concatenated === $all->key && $all->arguments[0] instanceof Operation && OperationKey::Copied === $all->arguments[0]->key
+            ? new Operation(OperationKey::Concatenated, [$all->arguments[0]->arguments[0], $all->arguments[1]])
             : $all;
     }
 
@@ -344,7 +346,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return new ListLiteral($items);
         }
 
-        return [] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)]);
+        return [] === $items ? $spread : new Operation(OperationKey::Concatenated, [$spread, new ListLiteral($items)]);
     }
 
     /** Whether names in braces or square brackets stand here, which get parts of something. */
@@ -373,7 +375,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $isRest = $this->accept('...');
             if ($isRest && '{' === $opened->text) {
                 // All that was not taken by a name of its own.
-                array_push($parts, ...$this->patternPart(new Operation('left_out', [$from, new ListLiteral($taken)])));
+                array_push($parts, ...$this->patternPart(new Operation(OperationKey::LeftOut, [$from, new ListLiteral($taken)])));
                 break;
             }
             if ('[' === $opened->text) {
@@ -390,7 +392,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     isset($this->asked[$name]) => $this->askedFor($from, $name),
                     isset($this->fieldNames[$name]) => new Field($from, $name),
                     // A text or a list has it as well as an object that was given one.
-                    'length' === $name && 1 !== preg_match('/\blength\s*:/', $this->text) => new Operation('length', [$from]),
+                    'length' === $name && 1 !== preg_match('/\blength\s*:/', $this->text) => new Operation(OperationKey::Length, [$from]),
                     default => new Item($from, new TextLiteral($name)),
                 };
                 $this->at += $this->is(':', 1) ? 2 : 0;
@@ -414,7 +416,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $rest = new Slice($from, new NumberLiteral($place), new NothingLiteral());
         $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($from->name, '/').'\s*=\s*(["\'`])[^\r\n]*?\1\s*(?:[;,]|$)/m', $this->text));
 
-        return $isText ? new Operation('letters', [$rest]) : $rest;
+        return $isText ? new Operation(OperationKey::Letters, [$rest]) : $rest;
     }
 
     /** @return list<array{string, Expression, Token}> */
@@ -522,7 +524,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         $map = array_shift($parts);
 
-        return [] === $parts ? new Operation('copied', [$map]) : array_reduce($parts, static fn (Expression $before, Expression $part): Expression => new Operation('merged', [$before, $part]), $map);
+        return [] === $parts ? new Operation(OperationKey::Copied, [$map]) : array_reduce($parts, static fn (Expression $before, Expression $part): Expression => new Operation(OperationKey::Merged, [$before, $part]), $map);
     }
 
     protected function literal(Token $token): Expression
@@ -688,7 +690,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         if ('Math' === $token->text && $this->is('.', 1) && \in_array($this->sign(2), ['max', 'min'], true) && $this->is('.', 3) && $this->is('apply', 4) && null !== ($opened = $this->peek(5)) && '(' === $opened->text) {
             // All items of a list are given to it (ECMAScript 2022, 20.2.3.1).
-            $key = $this->is('max', 2) ? 'greatest' : 'least';
+            $key = $this->is('max', 2) ? OperationKey::Greatest : OperationKey::Least;
             $this->at += 6;
             $given = $this->arguments($opened);
             if (2 === \count($given)) {
@@ -786,7 +788,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         $this->at += 4;
 
-        return new Operation('printed', $this->handed($this->arguments($opened)));
+        return new Operation(OperationKey::Printed, $this->handed($this->arguments($opened)));
     }
 
     /** What every console can do (Console Living Standard, 1). */
@@ -828,7 +830,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $other = $this->expression(3);
 
             // What stands behind is reckoned only where it is needed (ECMAScript 2022, 13.13).
-            return $left instanceof Item && $this->isSteady($other) ? new Operation('value_or', [$left->container, $left->index, $other]) : new Operation('or_else', [$left, $other]);
+            return $left instanceof Item && $this->isSteady($other) ? new Operation(OperationKey::ValueOr, [$left->container, $left->index, $other]) : new Operation(OperationKey::OrElse, [$left, $other]);
         }
         $kind = $this->peek(1);
         if ('instanceof' === $sign && 5 >= $around && null !== $kind && isset($this->classes[$kind->text])) {
@@ -849,7 +851,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $sign, ['what' => 'in']);
             }
 
-            return new Operation('contains', [$in, $left]);
+            return new Operation(OperationKey::Contains, [$in, $left]);
         }
 
         return parent::special($left, $around, $offset);
@@ -860,12 +862,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ($this->is('constructor') && $this->is('.', 1) && $this->is('name', 2)) {
             $this->at += 3;
 
-            return new Operation('kind_name', [$receiver]);
+            return new Operation(OperationKey::KindName, [$receiver]);
         }
         if ($this->is('constructor') && $this->isAskedForClass(1)) {
             ++$this->at;
 
-            return new Operation('kind_name', [$receiver]);
+            return new Operation(OperationKey::KindName, [$receiver]);
         }
 
         return parent::member($receiver);
@@ -876,11 +878,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $ends = $this->peek(3)?->text;
         $key = ')' === $ends || ',' === $ends ? [
-            'Object.keys' => 'keys', 'Object.values' => 'values', 'Math.abs' => 'absolute', 'Math.round' => 'rounded', 'Math.floor' => 'floor', 'Math.ceil' => 'ceiling', 'Math.sqrt' => 'root', 'Math.trunc' => 'to_whole',
-            'Number.isInteger' => 'is_whole', 'Number.isNaN' => 'is_nan', 'JSON.stringify' => 'json', 'JSON.parse' => 'from_json',
+            'Object.keys' => OperationKey::Keys, 'Object.values' => OperationKey::Values, 'Math.abs' => OperationKey::Absolute, 'Math.round' => OperationKey::Rounded, 'Math.floor' => OperationKey::Floor, 'Math.ceil' => OperationKey::Ceiling, 'Math.sqrt' => OperationKey::Root, 'Math.trunc' => OperationKey::ToWhole,
+            'Number.isInteger' => OperationKey::IsWhole, 'Number.isNaN' => OperationKey::IsNan, 'JSON.stringify' => OperationKey::Json, 'JSON.parse' => OperationKey::FromJson,
         ][($this->peek()->text ?? '').($this->peek(1)->text ?? '').($this->peek(2)->text ?? '')] ?? null : null;
         $ends = $this->peek(1)?->text;
-        $short = null === $key && (')' === $ends || ',' === $ends) && !$this->isVariable($this->peek()->text ?? '') ? ['String' => 'to_text', 'Number' => 'to_number', 'Boolean' => 'to_truth'][$this->peek()->text ?? ''] ?? null : null;
+        $short = null === $key && (')' === $ends || ',' === $ends) && !$this->isVariable($this->peek()->text ?? '') ? ['String' => OperationKey::ToText, 'Number' => OperationKey::ToNumber, 'Boolean' => OperationKey::ToTruth][$this->peek()->text ?? ''] ?? null : null;
         $key ??= $short;
         if (null === $key) {
             return null;
@@ -957,7 +959,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $joined = new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
             }
 
-            return new Operation('complain', [$joined]);
+            return new Operation(OperationKey::Complain, [$joined]);
         }
         if (\in_array($name, ['console.log', 'console.info', 'console.debug'], true)) {
             foreach ($arguments as $argument) {
@@ -979,28 +981,28 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
             }
 
-            return $this->transient('console', $this->handed($arguments));
+            return $this->transient(OperationKey::Console, $this->handed($arguments));
         }
         if (('Math.max' === $name || 'Math.min' === $name) && 0 === $count) {
             // Of nothing (ECMAScript 2022, 21.3.2.24).
-            return 'Math.min' === $name ? new Operation('infinity', []) : new Unary(UnaryOperator::Negate, new Operation('infinity', []));
+            return 'Math.min' === $name ? new Operation(OperationKey::Infinity, []) : new Unary(UnaryOperator::Negate, new Operation(OperationKey::Infinity, []));
         }
         if ('Math.max' === $name || 'Math.min' === $name) {
             if (1 === $count && '...' === $arguments[0]->name) {
-                return new Operation('Math.max' === $name ? 'greatest' : 'least', [$first]);
+                return new Operation('Math.max' === $name ? OperationKey::Greatest : OperationKey::Least, [$first]);
             }
 
             if (\in_array('...', array_column($arguments, 'name'), true)) {
-                return new Operation('Math.max' === $name ? 'greatest' : 'least', [$this->inOneList($arguments)]);
+                return new Operation('Math.max' === $name ? OperationKey::Greatest : OperationKey::Least, [$this->inOneList($arguments)]);
             }
 
-            return 2 <= $count ? new Operation('Math.max' === $name ? 'larger' : 'smaller', $values) : null;
+            return 2 <= $count ? new Operation('Math.max' === $name ? OperationKey::Larger : OperationKey::Smaller, $values) : null;
         }
         if ('Math.pow' === $name && 2 === $count && null !== $first) {
             return new Binary(Operator::Power, $first, $values[1]);
         }
         if ('String.fromCharCode' === $name && 1 < $count) {
-            return new Operation('joined', [new ListLiteral(array_map(static fn (Expression $value): Expression => new Operation('letter', [$value]), $values)), new TextLiteral('')]);
+            return new Operation(OperationKey::Joined, [new ListLiteral(array_map(static fn (Expression $value): Expression => new Operation(OperationKey::Letter, [$value]), $values)), new TextLiteral('')]);
         }
         if ('randomBetween' === $name && 2 === $count && null !== $first) {
             return new RandomWhole($first, $values[1]);
@@ -1009,33 +1011,33 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return new Binary('floorDiv' === $name ? Operator::FloorDivide : Operator::FloorRemainder, $first, $values[1]);
         }
         if (('parseInt' === $name || 'Number.parseInt' === $name) && 2 === $count && null !== $first) {
-            return $values[1] instanceof NumberLiteral && 10 === $values[1]->value ? new Operation('to_whole', [$first]) : new Operation('from_base', $values);
+            return $values[1] instanceof NumberLiteral && 10 === $values[1]->value ? new Operation(OperationKey::ToWhole, [$first]) : new Operation(OperationKey::FromBase, $values);
         }
         if ('Object.freeze' === $name && 1 === $count && null !== $first && null === $arguments[0]->name && 1 !== preg_match('/^\s*(["\'])use strict\1|^\s*(?:import|export)\b|\bclass\b/m', $this->text)) {
             // What is given to a frozen thing is lost without a word, where the language is not strict (ECMA-262, 10.1.9.2).
-            return new Operation('frozen', [$first]);
+            return new Operation(OperationKey::Frozen, [$first]);
         }
         if ('Object.isFrozen' === $name && 1 === $count && null !== $first) {
-            return new Operation('is_frozen', [$first]);
+            return new Operation(OperationKey::IsFrozen, [$first]);
         }
         if ('Object.assign' === $name && 1 < $count && null !== $first && !\in_array('...', array_column($arguments, 'name'), true)) {
             if ($first instanceof MapLiteral) {
-                return array_reduce(\array_slice($values, 1), static fn (Expression $all, Expression $more): Expression => new Operation('merged', [$all, $more]), $first);
+                return array_reduce(\array_slice($values, 1), static fn (Expression $all, Expression $more): Expression => new Operation(OperationKey::Merged, [$all, $more]), $first);
             }
 
-            return 2 === $count ? new Operation('after', [new Operation('update', $values), $first]) : null;
+            return 2 === $count ? new Operation(OperationKey::After, [new Operation(OperationKey::Update, $values), $first]) : null;
         }
         if ('Array' === $name && 1 === $count && null !== $first) {
             // A list of so many places without anything in them can be gone over, but shows as what it is.
             $isSpread = '...' === ($this->textBefore('Array') ?? '');
             if ($isSpread && !$this->is('.') || $this->is('.') && ($this->is('keys', 1) || $this->is('join', 1))) {
-                return new Operation('filled', [$first, new NothingLiteral(true)]);
+                return new Operation(OperationKey::Filled, [$first, new NothingLiteral(true)]);
             }
         }
         if ('Array' === $name && 1 === $count && null !== $first && $this->is('.') && $this->is('fill', 1) && null !== $fill = $this->peek(2)) {
             $this->at += 3;
 
-            return new Operation('filled', [$first, $this->arguments($fill)[0]->value ?? new NothingLiteral()]);
+            return new Operation(OperationKey::Filled, [$first, $this->arguments($fill)[0]->value ?? new NothingLiteral()]);
         }
         if ('Array.isArray' === $name && 1 === $count && null !== $first) {
             return new KindTest($first, '@list');
@@ -1048,7 +1050,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $this->fail('unsupported', $token, ['what' => 'Array.from({ … })']);
             }
 
-            return new Operation('filled', [$first->entries[1], new NothingLiteral(true)]);
+            return new Operation(OperationKey::Filled, [$first->entries[1], new NothingLiteral(true)]);
         }
         if ('Array.from' === $name && 2 === $count && null !== $first && $values[1] instanceof Lambda) {
             return $this->madeList($first, $values[1], $token);
@@ -1058,8 +1060,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return $this->allInput($this->arguments($opened), $token);
         }
-        $timer = ['setTimeout' => 'later', 'setInterval' => 'again_and_again', 'clearTimeout' => 'called_off', 'clearInterval' => 'called_off'][$name] ?? null;
-        if (null !== $timer && null !== $first && !$first instanceof TextLiteral && ('called_off' !== $timer || 1 === $count)) {
+        $timer = ['setTimeout' => OperationKey::Later, 'setInterval' => OperationKey::AgainAndAgain, 'clearTimeout' => OperationKey::CalledOff, 'clearInterval' => OperationKey::CalledOff][$name] ?? null;
+        if (null !== $timer && null !== $first && !$first instanceof TextLiteral && (OperationKey::CalledOff !== $timer || 1 === $count)) {
             $given = \array_slice($values, 2);
             if ([] !== array_filter($given, static fn (Expression $value): bool => !$value instanceof NumberLiteral && !$value instanceof TextLiteral && !$value instanceof TruthLiteral)) {
                 $this->fail('unsupported', $token, ['what' => $name.'(…, …, …)']);
@@ -1068,7 +1070,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $first = new Lambda([], $first instanceof FunctionReference ? new OwnValue($first->function, $given) : new MethodCall($first, MethodCall::CALL, $given));
             }
 
-            return new Operation($timer, 'called_off' === $timer ? $values : [$first, $values[1] ?? new NumberLiteral(0)]);
+            return new Operation($timer, OperationKey::CalledOff === $timer ? $values : [$first, $values[1] ?? new NumberLiteral(0)]);
         }
         if (\in_array($name, ['alert', 'setTimeout', 'setInterval', 'fetch', 'require', 'eval'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
@@ -1095,7 +1097,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         switch ($name) {
             case 'write':
                 if ($receiver instanceof Item && $receiver->index instanceof TextLiteral && 'stdout' === $receiver->index->value && null !== $first) {
-                    return $this->transient('stdout', [$first]);
+                    return $this->transient(OperationKey::Stdout, [$first]);
                 }
                 break;
             case 'at':
@@ -1110,10 +1112,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $first ??= new NumberLiteral(0);
 
                 // Beyond the ends it is an empty text (ECMA-262, 22.1.3.2).
-                return $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? new Slice($receiver, 0 === $first->value ? new NothingLiteral() : $first, new NumberLiteral($first->value + 1)) : new Operation('letter_at', [$receiver, $first]);
+                return $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? new Slice($receiver, 0 === $first->value ? new NothingLiteral() : $first, new NumberLiteral($first->value + 1)) : new Operation(OperationKey::LetterAt, [$receiver, $first]);
             case 'substring':
                 if (null !== $first && null !== $second && !self::areInOrder($first, $second)) {
-                    return new Operation('substring', [$receiver, $first, $second]);
+                    return new Operation(OperationKey::Substring, [$receiver, $first, $second]);
                 }
                 // no break
             case 'slice':
@@ -1121,25 +1123,25 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     return new Slice($receiver, $first instanceof NumberLiteral && 0 === $first->value && null === $second ? new NothingLiteral() : self::bare($first, null === $second), $second ?? new NothingLiteral());
                 }
 
-                return new Operation('copied', [$receiver]);
+                return new Operation(OperationKey::Copied, [$receiver]);
             case 'sort':
                 return $this->afterwards($this->sorted($receiver, $first, $token), $receiver);
             case 'reverse':
-                $sorts = $receiver instanceof Operation && 'after' === $receiver->key ? $receiver->arguments[0] : $receiver;
-                if (0 === $count && $sorts instanceof Operation && \in_array($sorts->key, ['sort_as_texts', 'sorted_as_texts'], true)) {
+                $sorts = $receiver instanceof Operation && OperationKey::After === $receiver->key ? $receiver->arguments[0] : $receiver;
+                if (0 === $count && $sorts instanceof Operation && \in_array($sorts->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true)) {
                     // Texts, perhaps of numbers, the last first.
-                    return $sorts === $receiver ? new Operation('backwards', [$receiver]) : new Operation('after', [$sorts, new Operation('after', [new Operation('turn_round', [$sorts->arguments[0]]), $sorts->arguments[0]])]);
+                    return $sorts === $receiver ? new Operation(OperationKey::Backwards, [$receiver]) : new Operation(OperationKey::After, [$sorts, new Operation(OperationKey::After, [new Operation(OperationKey::TurnRound, [$sorts->arguments[0]]), $sorts->arguments[0]])]);
                 }
-                $receiver = $receiver instanceof Operation && 'after' === $receiver->key ? $receiver->arguments[0] : $receiver;
-                if ($receiver instanceof Operation && 'copied' === $receiver->key) {
-                    return new Operation('backwards', $receiver->arguments);
+                $receiver = $receiver instanceof Operation && OperationKey::After === $receiver->key ? $receiver->arguments[0] : $receiver;
+                if ($receiver instanceof Operation && OperationKey::Copied === $receiver->key) {
+                    return new Operation(OperationKey::Backwards, $receiver->arguments);
                 }
-                $down = $receiver instanceof Operation ? ['sort' => 'sort_down', 'sorted' => 'sorted_down'][$receiver->key] ?? null : null;
+                $down = $receiver instanceof Operation ? [OperationKey::Sort->value => OperationKey::SortDown, OperationKey::Sorted->value => OperationKey::SortedDown][$receiver->key->value] ?? null : null;
                 if (null !== $down && $receiver instanceof Operation) {
                     return $this->afterwards(new Operation($down, $receiver->arguments), $receiver->arguments[0]);
                 }
                 if (0 === $count) {
-                    return $this->isFresh($receiver) ? new Operation('backwards', [$receiver]) : $this->afterwards(new Operation('turn_round', [$receiver]), $receiver);
+                    return $this->isFresh($receiver) ? new Operation(OperationKey::Backwards, [$receiver]) : $this->afterwards(new Operation(OperationKey::TurnRound, [$receiver]), $receiver);
                 }
                 break;
             case 'fill':
@@ -1150,26 +1152,26 @@ abstract class JavaScriptExpressions extends BraceExpressions
             case 'concat':
                 if (0 < $count && [] === array_filter(array_column($arguments, 'name'))) {
                     // A list is put behind item by item, anything else as it is (ECMA-262, 23.1.3.2): where the text does not show which, its type tells.
-                    return array_reduce($arguments, static fn (Expression $all, Argument $argument): Expression => new Operation($argument->value instanceof ListLiteral || $argument->value instanceof Collected ? 'concatenated' : 'with_items', [$all, $argument->value]), $receiver);
+                    return array_reduce($arguments, static fn (Expression $all, Argument $argument): Expression => new Operation($argument->value instanceof ListLiteral || $argument->value instanceof Collected ? OperationKey::Concatenated : OperationKey::WithItems, [$all, $argument->value]), $receiver);
                 }
                 break;
             case 'split':
                 if (1 === $count && $first == new TextLiteral('')) {
-                    return new Operation('letters', [$receiver]);
+                    return new Operation(OperationKey::Letters, [$receiver]);
                 }
                 if (2 === $count && null !== $first && $second instanceof NumberLiteral && $second->value >= 0) {
-                    return new Slice(new Operation('split', [$receiver, $first]), new NothingLiteral(), $second);
+                    return new Slice(new Operation(OperationKey::Split, [$receiver, $first]), new NothingLiteral(), $second);
                 }
                 break;
             case 'join':
                 if (0 === $count) {
-                    return new Operation('joined', [$receiver, new TextLiteral(',')]);
+                    return new Operation(OperationKey::Joined, [$receiver, new TextLiteral(',')]);
                 }
                 break;
             case 'toFixed':
                 $first ??= new NumberLiteral(0);
                 if ($first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 && $first->value < 10) {
-                    return new Operation('formatted', [$receiver, new TextLiteral(".{$first->value}f")]);
+                    return new Operation(OperationKey::Formatted, [$receiver, new TextLiteral(".{$first->value}f")]);
                 }
                 break;
             case 'map':
@@ -1179,8 +1181,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 $lambda = $this->itemLambda($first);
                 if (1 === $count && null !== $lambda) {
                     return match ($name) {
-                        'some' => new Operation('any_holds', [$this->collected($receiver, $lambda, true)]),
-                        'every' => new Operation('all_hold', [$this->collected($receiver, $lambda, true)]),
+                        'some' => new Operation(OperationKey::AnyHolds, [$this->collected($receiver, $lambda, true)]),
+                        'every' => new Operation(OperationKey::AllHold, [$this->collected($receiver, $lambda, true)]),
                         default => $this->collected($receiver, $lambda, 'map' === $name),
                     };
                 }
@@ -1193,124 +1195,124 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 }
 
                 return match ($name) {
-                    'map' => new Operation('mapped', [$receiver, $first]),
-                    'filter' => new Operation('sifted', [$receiver, $first]),
-                    'some' => new Operation('any_holds', [new Operation('mapped', [$receiver, $first])]),
-                    'every' => new Operation('all_hold', [new Operation('mapped', [$receiver, $first])]),
+                    'map' => new Operation(OperationKey::Mapped, [$receiver, $first]),
+                    'filter' => new Operation(OperationKey::Sifted, [$receiver, $first]),
+                    'some' => new Operation(OperationKey::AnyHolds, [new Operation(OperationKey::Mapped, [$receiver, $first])]),
+                    'every' => new Operation(OperationKey::AllHold, [new Operation(OperationKey::Mapped, [$receiver, $first])]),
                 };
             case 'reduce':
                 $first = $this->lambdaOf($first, 2);
                 if (2 === $count && null !== $first && null !== $second) {
                     $isSum = $first->value == new Binary(Operator::Add, new VariableRead($first->parameters[0]), new VariableRead($first->parameters[1])) && $second == new NumberLiteral(0);
 
-                    return $isSum ? new Operation('total', [$receiver]) : new Operation('reduced', [$receiver, $first, $second]);
+                    return $isSum ? new Operation(OperationKey::Total, [$receiver]) : new Operation(OperationKey::Reduced, [$receiver, $first, $second]);
                 }
                 if (1 === $count && null !== $first) {
-                    return new Operation('folded', [$receiver, $first]);
+                    return new Operation(OperationKey::Folded, [$receiver, $first]);
                 }
                 $given = $arguments[0]->value ?? null;
                 if (2 === $count && null !== $second && null !== $given) {
-                    return new Operation('reduced_numbered', [$receiver, $given, $second]);
+                    return new Operation(OperationKey::ReducedNumbered, [$receiver, $given, $second]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.reduce(…)']);
                 // no break
             case 'flatMap':
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
-                    return new Operation('flattened', [$this->collected($receiver, $lambda, true)]);
+                    return new Operation(OperationKey::Flattened, [$this->collected($receiver, $lambda, true)]);
                 }
                 $both = $this->lambdaOf($first, 2);
                 if (1 === $count && null !== $first) {
-                    return new Operation('flattened', [null !== $both ? $this->numbered($receiver, $both) : new Operation('mapped', [$receiver, $first])]);
+                    return new Operation(OperationKey::Flattened, [null !== $both ? $this->numbered($receiver, $both) : new Operation(OperationKey::Mapped, [$receiver, $first])]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.flatMap(…)']);
                 // no break
             case 'findIndex':
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
-                    return new Operation('first_place', [$receiver, $lambda]);
+                    return new Operation(OperationKey::FirstPlace, [$receiver, $lambda]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.findIndex(…)']);
                 // no break
             case 'findLast':
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
-                    return new Operation('first_of', [new Operation('backwards', [$receiver]), $lambda]);
+                    return new Operation(OperationKey::FirstOf, [new Operation(OperationKey::Backwards, [$receiver]), $lambda]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.findLast(…)']);
                 // no break
             case 'find':
                 if (1 === $count && null !== $lambda = $this->itemLambda($first)) {
-                    return new Operation('first_of', [$receiver, $lambda]);
+                    return new Operation(OperationKey::FirstOf, [$receiver, $lambda]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.find(…)']);
                 // no break
             case 'next':
-                if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, ['keys', 'values', 'entries', 'numbered', 'keys_of', 'values_of', 'entries_of'], true)) {
-                    return new Operation('next_step', [new Operation('started', [$receiver])]);
+                if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::Numbered, OperationKey::KeysOf, OperationKey::ValuesOf], true)) {
+                    return new Operation(OperationKey::NextStep, [new Operation(OperationKey::Started, [$receiver])]);
                 }
                 if (0 === $count && 1 !== preg_match('/\bnext\s*(?::|\([^()]*\)\s*\{)/', $this->text) && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->text)) {
-                    return new Operation('next_step', [$receiver]);
+                    return new Operation(OperationKey::NextStep, [$receiver]);
                 }
                 break;
             case 'forEach':
-                return 1 === $count && null !== $first ? new Operation('done_with_each', [$receiver, $first]) : $this->fail('unsupported', $token, ['what' => '.forEach(…)']);
+                return 1 === $count && null !== $first ? new Operation(OperationKey::DoneWithEach, [$receiver, $first]) : $this->fail('unsupported', $token, ['what' => '.forEach(…)']);
             case 'padStart':
             case 'padEnd':
                 if (1 === $count && null !== $first) {
-                    return new Operation('padStart' === $name ? 'padded_left' : 'padded_right', [$receiver, $first, new TextLiteral(' ')]);
+                    return new Operation('padStart' === $name ? OperationKey::PaddedLeft : OperationKey::PaddedRight, [$receiver, $first, new TextLiteral(' ')]);
                 }
                 break;
             case 'push':
                 if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
-                    return new Operation('extend', [$receiver, $first]);
+                    return new Operation(OperationKey::Extend, [$receiver, $first]);
                 }
                 break;
             case 'splice':
                 if (2 === $count && null !== $first && null !== $second && [] === array_filter(array_column($arguments, 'name'))) {
                     // What was taken away is the value (ECMA-262, 23.1.3.31).
-                    return new Operation('spliced', [$receiver, $first, $second, new ListLiteral([])]);
+                    return new Operation(OperationKey::Spliced, [$receiver, $first, $second, new ListLiteral([])]);
                 }
                 if (2 < $count && (3 < $count || !($second instanceof NumberLiteral && 0 === $second->value)) && null !== $first && null !== $second && !\in_array('...', array_column(\array_slice($arguments, 0, 2), 'name'), true)) {
-                    return new Operation('spliced', [$receiver, $first, $second, $this->inOneList(\array_slice($arguments, 2))]);
+                    return new Operation(OperationKey::Spliced, [$receiver, $first, $second, $this->inOneList(\array_slice($arguments, 2))]);
                 }
                 break;
             case 'substr':
                 if (null !== $first && 3 > $count) {
-                    return null === $second ? new Operation('tail_of', [$receiver, $first]) : new Operation('part_of', [$receiver, $first, $second]);
+                    return null === $second ? new Operation(OperationKey::TailOf, [$receiver, $first]) : new Operation(OperationKey::PartOf, [$receiver, $first, $second]);
                 }
                 break;
             case 'toLocaleString':
                 if (0 === $count || 1 === $count && $first instanceof TextLiteral && \in_array($first->value, ['en-US', 'en-GB', 'en'], true)) {
-                    return new Operation('localized', [$receiver]);
+                    return new Operation(OperationKey::Localized, [$receiver]);
                 }
                 $this->fail('unsupported', $token, ['what' => '.toLocaleString(…)']);
                 // no break
             case 'flat':
                 if (1 === $count && $first instanceof VariableRead && 'Infinity' === $first->name || 1 === $count && $first instanceof NumberLiteral && ($first->value > 100 || \is_float($first->value) && is_infinite($first->value))) {
-                    return new Operation('flattened_deep', [$receiver]);
+                    return new Operation(OperationKey::FlattenedDeep, [$receiver]);
                 }
                 if (1 === $count && $first instanceof NumberLiteral && \is_int($first->value) && 0 < $first->value) {
-                    return array_reduce(range(1, $first->value), static fn (Expression $flat): Expression => new Operation('flattened', [$flat]), $receiver);
+                    return array_reduce(range(1, $first->value), static fn (Expression $flat): Expression => new Operation(OperationKey::Flattened, [$flat]), $receiver);
                 }
                 break;
             case 'codePointAt':
             case 'charCodeAt':
                 if (1 === $count && null !== $first) {
-                    return new Operation('code', [$first instanceof NumberLiteral && 0 === $first->value ? $receiver : new Item($receiver, $first)]);
+                    return new Operation(OperationKey::Code, [$first instanceof NumberLiteral && 0 === $first->value ? $receiver : new Item($receiver, $first)]);
                 }
                 break;
             case 'get':
-                return 1 === $count && null !== $first ? new Operation('got', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Got, [$receiver, $first]) : null;
             case 'set':
-                return 2 === $count && null !== $first && null !== $second ? new Operation('put_for', [$receiver, $first, $second]) : null;
+                return 2 === $count && null !== $first && null !== $second ? new Operation(OperationKey::PutFor, [$receiver, $first, $second]) : null;
             case 'has':
-                return 1 === $count && null !== $first ? new Operation('has', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Has, [$receiver, $first]) : null;
             case 'add':
-                return 1 === $count && null !== $first ? new Operation('put_in', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::PutIn, [$receiver, $first]) : null;
             case 'delete':
-                return 1 === $count && null !== $first ? new Operation('take_out', [$receiver, $first]) : null;
+                return 1 === $count && null !== $first ? new Operation(OperationKey::TakeOut, [$receiver, $first]) : null;
             case 'keys':
-                return 0 === $count ? new Operation('keys_of', [$receiver]) : null;
+                return 0 === $count ? new Operation(OperationKey::KeysOf, [$receiver]) : null;
             case 'values':
-                return 0 === $count ? new Operation('values_of', [$receiver]) : null;
+                return 0 === $count ? new Operation(OperationKey::ValuesOf, [$receiver]) : null;
             case 'append':
             case 'push_back':
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push'], [new Replacement($token->offset, \strlen($name), 'push')]);
@@ -1334,20 +1336,20 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $file = $arguments[0]->value ?? null;
         $isInput = $file == new NumberLiteral(0) || $file == new TextLiteral('/dev/stdin');
 
-        return $isInput ? new Operation('all_input') : $this->fail('unsupported', $token, ['what' => 'readFileSync(…)']);
+        return $isInput ? new Operation(OperationKey::AllInput) : $this->fail('unsupported', $token, ['what' => 'readFileSync(…)']);
     }
 
     /** `Array.from({ length: 3 }, (_, place) => …)`. */
     private function madeList(Expression $size, Lambda $lambda, Token $token): Expression
     {
         if (!$size instanceof MapLiteral && 1 === \count($lambda->parameters)) {
-            return new Collected($lambda->value, $lambda->parameters[0], new Operation('copied', [$size]));
+            return new Collected($lambda->value, $lambda->parameters[0], new Operation(OperationKey::Copied, [$size]));
         }
         if (!$size instanceof MapLiteral || 2 !== \count($size->entries) || $size->entries[0] != new TextLiteral('length')) {
             $this->fail('unsupported', $token, ['what' => 'Array.from(…)']);
         }
 
-        return new Collected($lambda->value, $lambda->parameters[1] ?? 'turn', new Operation('numbers', [new NumberLiteral(0), $size->entries[1], new NumberLiteral(1)]));
+        return new Collected($lambda->value, $lambda->parameters[1] ?? 'turn', new Operation(OperationKey::Numbers, [new NumberLiteral(0), $size->entries[1], new NumberLiteral(1)]));
     }
 
     /** A function of one item: as it stands, or by its name. */
@@ -1362,9 +1364,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return match (true) {
             null === $name => null,
             !isset($this->functions[$name]) && $this->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
-            'Number' === $name => new Lambda(['item'], new Operation('to_number', [$item])),
-            'String' === $name => new Lambda(['item'], new Operation('to_text', [$item])),
-            'Boolean' === $name => new Lambda(['item'], new Operation('to_truth', [$item])),
+            'Number' === $name => new Lambda(['item'], new Operation(OperationKey::ToNumber, [$item])),
+            'String' === $name => new Lambda(['item'], new Operation(OperationKey::ToText, [$item])),
+            'Boolean' === $name => new Lambda(['item'], new Operation(OperationKey::ToTruth, [$item])),
             isset($this->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
             default => null,
         };
@@ -1391,7 +1393,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $pair = new VariableRead(self::pairIn($lambda->value));
         $put = static fn (Expression $part): Expression => $part instanceof VariableRead && \in_array($part->name, $lambda->parameters, true) ? new Item($pair, new NumberLiteral($part->name === $lambda->parameters[0] ? 1 : 0)) : $part;
 
-        return new Collected(Walk::mapExpression($lambda->value, $put), $pair->name, new Operation('numbered', [$over]));
+        return new Collected(Walk::mapExpression($lambda->value, $put), $pair->name, new Operation(OperationKey::Numbered, [$over]));
     }
 
     /** Whether two places are known to stand in order, none before the start. */
@@ -1401,20 +1403,20 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return 0 <= $from->value && $from->value <= $to->value;
         }
         if ($from instanceof VariableRead) {
-            return $to instanceof Binary && Operator::Add === $to->operator && $to->left == $from && $to->right instanceof NumberLiteral && $to->right->value >= 0 || $to instanceof Operation && 'length' === $to->key;
+            return $to instanceof Binary && Operator::Add === $to->operator && $to->left == $from && $to->right instanceof NumberLiteral && $to->right->value >= 0 || $to instanceof Operation && OperationKey::Length === $to->key;
         }
 
-        return $from instanceof NumberLiteral && 0 === $from->value && $to instanceof Operation && \in_array($to->key, ['length', 'position'], true);
+        return $from instanceof NumberLiteral && 0 === $from->value && $to instanceof Operation && \in_array($to->key, [OperationKey::Length, OperationKey::Position], true);
     }
 
     /** As texts, or by a function that subtracts what is asked of two items. */
     private function sorted(Expression $receiver, ?Expression $compare, Token $token): Operation
     {
-        $isCopy = $receiver instanceof Operation && 'copied' === $receiver->key;
+        $isCopy = $receiver instanceof Operation && OperationKey::Copied === $receiver->key;
         $list = $isCopy ? $receiver->arguments[0] : $receiver;
         $isCopy = $isCopy || $this->isFresh($receiver);
         if (null === $compare) {
-            return new Operation($isCopy ? 'sorted_as_texts' : 'sort_as_texts', [$list]);
+            return new Operation($isCopy ? OperationKey::SortedAsTexts : OperationKey::SortAsTexts, [$list]);
         }
         $value = $compare instanceof Lambda && 2 === \count($compare->parameters) ? $compare->value : null;
         $with = $this->lambdaOf($compare, 2);
@@ -1426,17 +1428,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $with = new Lambda($names, $call);
         }
         if (!$compare instanceof Lambda || !$value instanceof Binary || Operator::Subtract !== $value->operator) {
-            return null === $with ? $this->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? 'sorted_with' : 'sort_with', [$list, $with]);
+            return null === $with ? $this->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? OperationKey::SortedWith : OperationKey::SortWith, [$list, $with]);
         }
         [$one, $other] = $compare->parameters;
         $ofOne = static fn (Expression $side): Expression => Walk::mapExpression($side, static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $other ? new VariableRead($one) : $part);
         $isDown = $ofOne($value->left) != $value->left;
         if ($ofOne($value->left) != $ofOne($value->right) || $isDown === ($ofOne($value->right) != $value->right)) {
-            return null === $with ? $this->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? 'sorted_with' : 'sort_with', [$list, $with]);
+            return null === $with ? $this->fail('unsupported', $token, ['what' => '.sort(…)']) : new Operation($isCopy ? OperationKey::SortedWith : OperationKey::SortWith, [$list, $with]);
         }
-        $key = ($isCopy ? 'sorted' : 'sort').($isDown ? '_down' : '');
+        $by = $value->left instanceof VariableRead ? null : new Lambda([$one], $ofOne($value->left));
 
-        return $value->left instanceof VariableRead ? new Operation($key, [$list]) : new Operation($key.'_by', [$list, new Lambda([$one], $ofOne($value->left))]);
+        return new Operation(OperationKey::ofOrder($isCopy, $isDown, null !== $by), null === $by ? [$list] : [$list, $by]);
     }
 
     /** What stands before the last name of this kind that was read. */
@@ -1454,7 +1456,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** Whether a list was made where it stands, so that nobody else knows it. */
     private function isFresh(Expression $list): bool
     {
-        return $list instanceof Collected || $list instanceof ListLiteral || $list instanceof Slice || $list instanceof Operation && !\in_array($list->key, ['value_or', 'value_or_put', 'got', 'or_else', 'first', 'last', 'pop', 'shift', 'pop_at', 'after', 'spread'], true) && !Given::is($list);
+        return $list instanceof Collected || $list instanceof ListLiteral || $list instanceof Slice || $list instanceof Operation && !\in_array($list->key, [OperationKey::ValueOr, OperationKey::ValueOrPut, OperationKey::Got, OperationKey::OrElse, OperationKey::First, OperationKey::Last, OperationKey::Pop, OperationKey::Shift, OperationKey::PopAt, OperationKey::After, OperationKey::Spread], true) && !Given::is($list);
     }
 
     /** @var array<string, true> names under which objects of their own keep functions */
@@ -1480,20 +1482,20 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->fail('unsupported', $token, ['what' => 'fill']);
         }
 
-        return $this->afterwards(new Operation('fill_up', [$list, $value, $from, $until ?? new Operation('length', [$list])]), $list);
+        return $this->afterwards(new Operation(OperationKey::FillUp, [$list, $value, $from, $until ?? new Operation(OperationKey::Length, [$list])]), $list);
     }
 
     /** What changes a list in place gives the list itself. */
     private function afterwards(Operation $changes, Expression $list): Operation
     {
-        return 'nothing' === ValueOperations::get($changes->key)->result ? new Operation('after', [$changes, $list]) : $changes;
+        return Result::Nothing === ValueOperations::get($changes->key)->result ? new Operation(OperationKey::After, [$changes, $list]) : $changes;
     }
 
     /** `==` takes a text for the number that it spells, `===` does not. */
     protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
         if ((Operator::Equal === $operator || Operator::NotEqual === $operator) && '=' !== ($this->text[$at + 2] ?? '')) {
-            $alike = new Operation('alike', [$left, $right]);
+            $alike = new Operation(OperationKey::Alike, [$left, $right]);
 
             return Operator::Equal === $operator ? $alike : new Unary(UnaryOperator::Not, $alike);
         }
@@ -1516,7 +1518,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function collected(Expression $over, Lambda $lambda, bool $maps): Expression
     {
         $name = $lambda->parameters[0];
-        $over = $over instanceof Operation && \in_array($over->key, ['keys', 'copied', 'letters'], true) ? $over->arguments[0] : $over;
+        $over = $over instanceof Operation && \in_array($over->key, [OperationKey::Keys, OperationKey::Copied, OperationKey::Letters], true) ? $over->arguments[0] : $over;
         if (!$maps) {
             return new Collected(new VariableRead($name), $name, $over, $lambda->value);
         }
@@ -1551,7 +1553,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $rest = $this->member($value);
         }
 
-        $made = new Choice(new Operation('alike', [$value, new NothingLiteral()]), new NothingLiteral(true), $this->postfix($rest));
+        $made = new Choice(new Operation(OperationKey::Alike, [$value, new NothingLiteral()]), new NothingLiteral(true), $this->postfix($rest));
 
         return null === $once ? $made : new MethodCall(new Lambda([$once], $made), MethodCall::CALL, [$asked]);
     }
@@ -1566,13 +1568,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
         // What hands out its items one after another (ECMAScript 2022, 23.1.3.36).
         $this->at += 6;
 
-        return new Operation('started', [$container]);
+        return new Operation(OperationKey::Started, [$container]);
     }
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
         if ('message' === $name && $receiver instanceof VariableRead && (isset($this->keptFailures[$receiver->name]) || $receiver->name === $this->itself && $this->isRaised($this->class))) {
-            return new Operation('failure_text', [$receiver]);
+            return new Operation(OperationKey::FailureText, [$receiver]);
         }
         if (\in_array($name, ['size', 'len', 'Length'], true) && 1 !== preg_match('/\bnew\s+(?:Set|Map)\b/', $this->text) && 1 !== preg_match('/\b'.$name.'\s*:|\.'.$name.'\s*=[^=]|\bget\s+'.$name.'\s*\(/', $this->text)) {
             $this->fail('Length' === $name ? 'capitals' : 'foreign_word', $token, ['name' => $name, 'word' => '.'.$name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -38,6 +39,7 @@ use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -608,7 +610,7 @@ final class JavaScriptParser extends JavaScriptExpressions
                 $this->semicolon();
 
                 return $target instanceof Item
-                    ? [$this->ended(new Perform($this->newId(), new Operation('forget', [$target->container, $target->index])), $start)]
+                    ? [$this->ended(new Perform($this->newId(), new Operation(OperationKey::Forget, [$target->container, $target->index])), $start)]
                     : $this->fail('unsupported', $token, ['what' => 'delete']);
             case 'class':
                 return [$this->classDefinition($token)];
@@ -664,7 +666,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $name = $this->accept(':') ? $this->newName() : $part;
             $this->declared[$this->scope][$name->text] = true;
             $this->write($name->text, $name->offset);
-            $this->takenApart[] = new SetVariable($this->newId(), $name->text, 'name' === $part->text ? new Operation('failure_name', [new VariableRead($all)]) : new VariableRead($all));
+            $this->takenApart[] = new SetVariable($this->newId(), $name->text, 'name' === $part->text ? new Operation(OperationKey::FailureName, [new VariableRead($all)]) : new VariableRead($all));
         } while ($this->accept(','));
         if (!$this->accept('}')) {
             $this->fail('unsupported', $opened, ['what' => 'catch ({ … })']);
@@ -832,27 +834,27 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ($isOfMaker || $this->is('.') && $this->is('name', 1)) {
             $this->at += $isOfMaker ? 4 : 2;
 
-            return new Operation('failure_name', [$this->plainName($name)]);
+            return new Operation(OperationKey::FailureName, [$this->plainName($name)]);
         }
         $kind = $this->is('instanceof') ? $this->peek(1) : null;
         if (null !== $kind && $this->isFailure($kind->text) && !isset($this->classes[$kind->text])) {
             $this->at += 2;
 
-            return 'Error' === $kind->text ? new TruthLiteral(true) : new Binary(Operator::Equal, new Operation('failure_name', [$this->plainName($name)]), new TextLiteral($kind->text));
+            return 'Error' === $kind->text ? new TruthLiteral(true) : new Binary(Operator::Equal, new Operation(OperationKey::FailureName, [$this->plainName($name)]), new TextLiteral($kind->text));
         }
         if ($this->isMadeText()) {
             $this->at += $this->is('.') ? 4 : 0;
 
-            return new Operation('failure_shown', [$this->plainName($name)]);
+            return new Operation(OperationKey::FailureShown, [$this->plainName($name)]);
         }
         if ($this->throwsAnyBare()) {
             if ($this->is('.') && $this->is('message', 1)) {
                 $this->at += 2;
 
-                return new Operation('failure_field', [$this->plainName($name), new TextLiteral('message')]);
+                return new Operation(OperationKey::FailureField, [$this->plainName($name), new TextLiteral('message')]);
             }
             if (!$this->is('.')) {
-                return new Operation('failure_value', [$this->plainName($name)]);
+                return new Operation(OperationKey::FailureValue, [$this->plainName($name)]);
             }
         }
         $kept = $this->is('.') ? $this->peek(1) : null;
@@ -861,7 +863,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $this->at += 2;
 
-        return 'message' === $kept->text ? $this->plainName($name) : new Operation('failure_field', [$this->plainName($name), new TextLiteral($kept->text)]);
+        return 'message' === $kept->text ? $this->plainName($name) : new Operation(OperationKey::FailureField, [$this->plainName($name), new TextLiteral($kept->text)]);
     }
 
     /** Whether a text stands where something is thrown: a literal, a template, or what begins with one. */
@@ -974,7 +976,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $this->begun[$name] = true;
 
-        return new Operation('started', [$value]);
+        return new Operation(OperationKey::Started, [$value]);
     }
 
     /** @return list<Statement> */
@@ -1108,7 +1110,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             // It runs before the first line is read.
             $this->fail('unsupported', $verb, ['what' => ".on(…) … $later"]);
         }
-        $over = $isWhole ? new ListLiteral([new Operation('all_input')]) : new Operation('lines', [new Operation('all_input')]);
+        $over = $isWhole ? new ListLiteral([new Operation(OperationKey::AllInput)]) : new Operation(OperationKey::Lines, [new Operation(OperationKey::AllInput)]);
         [$each, $atEnd] = $isWhole ? ['data', 'end'] : ['line', 'close'];
         $head = 'on' === $verb->text && $each === $this->textAt($point + 3) && $this->is(',', $point + 4) ? $this->unnamedHead($this->at + $point + 5) : null;
         if (null !== $head && 1 === \count($head[0])) {
@@ -1129,7 +1131,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->semicolon();
         [$what, $does] = [$arguments[0]->value ?? null, $arguments[1]->value ?? null];
         if (!$isWhole && 'question' === $verb->text && null !== $what && null !== $does && 2 === \count($arguments)) {
-            return [$this->ended($this->handedTo($does, new Operation('ask', [$what]), $verb), $token->offset)];
+            return [$this->ended($this->handedTo($does, new Operation(OperationKey::Ask, [$what]), $verb), $token->offset)];
         }
         if ('on' === $verb->text && $what == new TextLiteral($each) && null !== $does) {
             $id = $this->newId();
@@ -1196,7 +1198,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ('reader' === ($this->brought[$token->text] ?? '') && 'of' === ($this->tokens[$this->at - 1]->text ?? '') && $this->is(')', 1)) {
             ++$this->at;
 
-            return new Operation('lines', [new Operation('all_input')]);
+            return new Operation(OperationKey::Lines, [new Operation(OperationKey::AllInput)]);
         }
         if ('fs' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1) || !$this->is('readFileSync', 2)) {
             return null;
@@ -1769,9 +1771,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         $rows = [] === $first ? $rows : new Block([...$first, ...$rows->statements]);
 
         // A map hands its values over (ECMAScript 2022, 24.1.3.5), lists and sets their items.
-        $one = 1 === preg_match('/\bnew\s+Map\b/', $this->text) && !$over instanceof ListLiteral ? new Operation('values_of', [$over]) : $over;
+        $one = 1 === preg_match('/\bnew\s+Map\b/', $this->text) && !$over instanceof ListLiteral ? new Operation(OperationKey::ValuesOf, [$over]) : $over;
 
-        return new EachLoop($id, array_reverse($names), 1 === \count($names) ? $one : new Operation('numbered', [$over]), $rows);
+        return new EachLoop($id, array_reverse($names), 1 === \count($names) ? $one : new Operation(OperationKey::Numbered, [$over]), $rows);
     }
 
     /** @return int|null the point before a call for each item that is all of a row */
@@ -1962,7 +1964,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             isset($this->declared[$this->scope][$name]) || !$isNew || $this->counted_($name);
             $this->declared[$this->scope][$name] = true;
         }
-        if ($over instanceof Operation && 'entries' === $over->key && 1 === \count($names)) {
+        if ($over instanceof Operation && OperationKey::Entries === $over->key && 1 === \count($names)) {
             $this->failAt('unsupported', $overStart, $this->endOffset() - $overStart, ['what' => 'for (… of Object.entries(…))']);
         }
         $this->close($opened);
@@ -1978,7 +1980,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->closeBrace($id, $start);
         }
         if ($isIn) {
-            $over = new Operation('keys', [$over]);
+            $over = new Operation(OperationKey::Keys, [$over]);
         }
 
         // @phpstan-ignore argument.type (there is one name at least)
@@ -2036,7 +2038,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     {
         $all = Walk::expressions($value);
 
-        return [] !== array_filter($all, static fn (Expression $part): bool => $part instanceof Operation && ('console' === $part->key || 'nothing' === ValueOperations::find($part->key)?->result));
+        return [] !== array_filter($all, static fn (Expression $part): bool => $part instanceof Operation && (OperationKey::Console === $part->key || Result::Nothing === ValueOperations::find($part->key)?->result));
     }
 
     protected function performed(Expression $value, int $offset, int $end): Statement
@@ -2052,12 +2054,12 @@ final class JavaScriptParser extends JavaScriptExpressions
                 ? $this->performedWhere(new Unary(UnaryOperator::Not, $value->condition), $otherwise, null, $offset, $end)
                 : $this->performedWhere($value->condition, $value->then, $otherwise, $offset, $end);
         }
-        if ($value instanceof Operation && 'console' === $value->key) {
+        if ($value instanceof Operation && OperationKey::Console === $value->key) {
             return new PrintLine($this->newId(), $value->arguments);
         }
-        if ($value instanceof Operation && 'stdout' === $value->key) {
+        if ($value instanceof Operation && OperationKey::Stdout === $value->key) {
             $text = $value->arguments[0];
-            $text = $text instanceof Operation && 'to_text' === $text->key ? $text->arguments[0] : $text;
+            $text = $text instanceof Operation && OperationKey::ToText === $text->key ? $text->arguments[0] : $text;
             if ($text instanceof TextLiteral && str_ends_with($text->value, "\n")) {
                 return new PrintLine($this->newId(), new TextLiteral(substr($text->value, 0, -1)));
             }

@@ -42,6 +42,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\PrintLine;
@@ -254,7 +255,7 @@ final class JavaScriptPrinter extends BracePrinter
         $over = $loop->over;
         $type = $this->type($over);
         if ($type->isMap()) {
-            $over = new Operation(1 < \count($loop->variables) ? 'entries' : 'keys', [$over]);
+            $over = new Operation(1 < \count($loop->variables) ? OperationKey::Entries : OperationKey::Keys, [$over]);
         }
         $names = array_map($this->name(...), $loop->variables);
         $kept = true;
@@ -314,10 +315,10 @@ final class JavaScriptPrinter extends BracePrinter
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof Operation && 'failure_name' === $expression->key => "$this->caughtLast.name",
-            $expression instanceof Operation && 'failure_field' === $expression->key && ($of = $expression->arguments[1]) instanceof TextLiteral => "$this->caughtLast.$of->value",
-            $expression instanceof Operation && 'failure_value' === $expression->key => $this->caughtLast,
-            $expression instanceof Operation && 'failure_shown' === $expression->key => "String($this->caughtLast)",
+            $expression instanceof Operation && OperationKey::FailureName === $expression->key => "$this->caughtLast.name",
+            $expression instanceof Operation && OperationKey::FailureField === $expression->key && ($of = $expression->arguments[1]) instanceof TextLiteral => "$this->caughtLast.$of->value",
+            $expression instanceof Operation && OperationKey::FailureValue === $expression->key => $this->caughtLast,
+            $expression instanceof Operation && OperationKey::FailureShown === $expression->key => "String($this->caughtLast)",
             $expression instanceof NothingLiteral => $expression->undefined ? 'undefined' : 'null',
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => $this->bracket([] === $expression->entries ? '{}' : '{ '.implode(', ', array_map(fn (array $pair): string => $this->entry($pair[0], $pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).' }', self::ATOM, $around),
@@ -374,7 +375,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $name = $this->name($collected->variable);
         $over = $this->type($collected->over);
-        $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : ($collected->over instanceof Operation && 'numbered' === $collected->over->key ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation('keys', [$collected->over]) : $collected->over, self::POSTFIX));
+        $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : ($collected->over instanceof Operation && OperationKey::Numbered === $collected->over->key ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, self::POSTFIX));
         $names = $this->types->itemOf($this->part, $collected);
         $inner = fn (Expression $value): string => $this->types->inside($names, fn (): string => $this->expression($value));
         if (null !== $collected->condition) {
@@ -389,28 +390,28 @@ final class JavaScriptPrinter extends BracePrinter
     protected function operation(Operation $operation, int $around): string
     {
         $asked = $operation->arguments[0] ?? null;
-        if (null !== $asked && 'length' === $operation->key && null !== $this->type($asked)->class) {
+        if (null !== $asked && OperationKey::Length === $operation->key && null !== $this->type($asked)->class) {
             return $this->expression(new MethodCall($asked, '@length'), $around);
         }
-        if (null !== $asked && \in_array($operation->key, ['keys', 'entries'], true) && true === $this->type($asked)->key?->isNumeric()) {
+        if (null !== $asked && \in_array($operation->key, [OperationKey::Keys, OperationKey::Entries], true) && true === $this->type($asked)->key?->isNumeric()) {
             // Keys of objects are texts (ECMA-262, 6.1.7).
-            return parent::operation($operation, self::POSTFIX).('keys' === $operation->key ? '.map(Number)' : '.map(([key, value]) => [Number(key), value])');
+            return parent::operation($operation, self::POSTFIX).(OperationKey::Keys === $operation->key ? '.map(Number)' : '.map(([key, value]) => [Number(key), value])');
         }
-        if ('spliced' === $operation->key && $operation->arguments[3] == new ListLiteral([])) {
+        if (OperationKey::Spliced === $operation->key && $operation->arguments[3] == new ListLiteral([])) {
             return $this->operand($operation->arguments[0], self::POSTFIX).'.splice('.$this->listed(\array_slice($operation->arguments, 1, 2)).')';
         }
-        if (\in_array($operation->key, ['any_holds', 'all_hold'], true) && $asked instanceof Collected && null === $asked->condition) {
-            return $this->collected($asked, 'any_holds' === $operation->key ? 'some' : 'every');
+        if (\in_array($operation->key, [OperationKey::AnyHolds, OperationKey::AllHold], true) && $asked instanceof Collected && null === $asked->condition) {
+            return $this->collected($asked, OperationKey::AnyHolds === $operation->key ? 'some' : 'every');
         }
         $otherwise = $operation->arguments[2] ?? null;
-        if (null !== $asked && 'value_or' === $operation->key && $otherwise instanceof NothingLiteral && $otherwise->undefined) {
+        if (null !== $asked && OperationKey::ValueOr === $operation->key && $otherwise instanceof NothingLiteral && $otherwise->undefined) {
             return $this->expression(new Item($asked, $operation->arguments[1]), $around);
         }
         $form = $operation->arguments[1] ?? null;
-        if ('pattern' === $operation->key && $asked instanceof TextLiteral && $form instanceof TextLiteral && self::isLiteralPattern($asked->value, $form->value)) {
+        if (OperationKey::Pattern === $operation->key && $asked instanceof TextLiteral && $form instanceof TextLiteral && self::isLiteralPattern($asked->value, $form->value)) {
             return "/$asked->value/$form->value";
         }
-        if ('formatted' === $operation->key && $form instanceof TextLiteral && 1 === preg_match('/^\.(\d)f$/D', $form->value, $match)) {
+        if (OperationKey::Formatted === $operation->key && $form instanceof TextLiteral && 1 === preg_match('/^\.(\d)f$/D', $form->value, $match)) {
             return $this->operand($operation->arguments[0], self::POSTFIX).".toFixed($match[1])";
         }
 
@@ -459,7 +460,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         if ($print->endsLine) {
             // What is shown of an object is its text, where its class has one.
-            $values = array_map(fn (Expression $value): Expression => $this->hasText($value) ? new Operation('to_text', [$value]) : $value, $print->values);
+            $values = array_map(fn (Expression $value): Expression => $this->hasText($value) ? new Operation(OperationKey::ToText, [$value]) : $value, $print->values);
 
             return $this->call('console.log', $values);
         }

@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
@@ -171,7 +172,7 @@ trait Promises
         }
         $this->close($opened);
 
-        return [new GiveBack($this->newId(), new Operation('ask', [$question]))];
+        return [new GiveBack($this->newId(), new Operation(OperationKey::Ask, [$question]))];
     }
 
     /**
@@ -201,7 +202,7 @@ trait Promises
             }
             if ('then' === $word->text && $this->is('console') && $this->is('.', 1) && $this->is('log', 2) && $this->is(')', 3)) {
                 $this->at += 3;
-                $does = new Lambda(['value'], new Operation('printed', [new VariableRead('value')]));
+                $does = new Lambda(['value'], new Operation(OperationKey::Printed, [new VariableRead('value')]));
             } else {
                 $does = $this->expression();
             }

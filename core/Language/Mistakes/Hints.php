@@ -21,6 +21,7 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
@@ -94,7 +95,7 @@ final readonly class Hints
             return ['same_turn', ['name' => $unchanged]];
         }
         $value = $row instanceof SetVariable && 1 === preg_match('/^(?:const )?(?:double|float)$/D', (string) $row->declared) ? $row->value : null;
-        $value = $value instanceof Operation && 'to_number' === $value->key ? $value->arguments[0] : $value;
+        $value = $value instanceof Operation && OperationKey::ToNumber === $value->key ? $value->arguments[0] : $value;
         if (Language::Cpp === $this->language && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::FloorDivide], true) && $this->type($part, $value->left)->isWhole() && $this->type($part, $value->right)->isWhole()) {
             return ['whole_division', []];
         }
@@ -126,7 +127,7 @@ final readonly class Hints
 
     private static function isNumber(Expression $value): bool
     {
-        return $value instanceof NumberLiteral || $value instanceof Operation && 'length' === $value->key;
+        return $value instanceof NumberLiteral || $value instanceof Operation && OperationKey::Length === $value->key;
     }
 
     /** @return array<string, true> names that get nothing but texts, wherever they get something */
@@ -134,7 +135,7 @@ final readonly class Hints
     {
         $texts = $others = [];
         foreach (Walk::statements($program->parts()) as $row) {
-            $isText = $row instanceof SetVariable && ($row->value instanceof TextLiteral || $row->value instanceof Operation && 'ask' === $row->value->key);
+            $isText = $row instanceof SetVariable && ($row->value instanceof TextLiteral || $row->value instanceof Operation && OperationKey::Ask === $row->value->key);
             foreach ($row->assigned() as $name) {
                 $isText ? $texts[$name] = true : $others[$name] = true;
             }
@@ -178,7 +179,7 @@ final readonly class Hints
                 return null;
             }
             foreach (Walk::expressionsOf($row) as $value) {
-                if ($value instanceof OwnValue || $value instanceof MethodCall || $value instanceof Operation && str_starts_with($value->key, 'next_')) {
+                if ($value instanceof OwnValue || $value instanceof MethodCall || $value instanceof Operation && str_starts_with($value->key->value, 'next_')) {
                     return null;
                 }
             }

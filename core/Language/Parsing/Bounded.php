@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Mistake;
@@ -31,6 +32,7 @@ use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -229,8 +231,8 @@ final class Bounded
                 $value instanceof Operation => match (true) {
                     true !== ValueOperations::find($value->key)?->takes(\count($value->arguments)) => ['gives_no_value', [], null],
                     // In JavaScript these give a value as well (ECMA-262, 24.2.3).
-                    Language::JavaScript === $this->parser->language() && \in_array($value->key, ['put_in', 'take_out'], true) => null,
-                    !$mayGiveNothing && 'nothing' === ValueOperations::get($value->key)->result => Language::Cpp === $this->parser->language() ? ['unsupported', ['what' => ValueOperations::get($value->key)->example()], null] : ['in_place_value', [], null],
+                    Language::JavaScript === $this->parser->language() && \in_array($value->key, [OperationKey::PutIn, OperationKey::TakeOut], true) => null,
+                    !$mayGiveNothing && Result::Nothing === ValueOperations::get($value->key)->result => Language::Cpp === $this->parser->language() ? ['unsupported', ['what' => ValueOperations::get($value->key)->example()], null] : ['in_place_value', [], null],
                     default => null,
                 },
                 $value instanceof CommandValue => true === Catalogue::find($value->command)?->value ? null : ['gives_no_value', [], null],
@@ -240,7 +242,7 @@ final class Bounded
                 return $beyond;
             }
             foreach ($value->operands() as $operand) {
-                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda || $value instanceof Operation && 'after' === $value->key || $mayGiveNothing && $value instanceof Choice];
+                $waiting[] = [$operand, $depth + 1, $value instanceof Lambda || $value instanceof Operation && OperationKey::After === $value->key || $mayGiveNothing && $value instanceof Choice];
             }
         }
 
@@ -257,7 +259,7 @@ final class Bounded
         if (Language::Cpp !== $this->parser->language()) {
             return null;
         }
-        $isPlace = static fn (Expression $part): bool => $part instanceof Operation && 'position' === $part->key;
+        $isPlace = static fn (Expression $part): bool => $part instanceof Operation && OperationKey::Position === $part->key;
         $isOrder = static fn (Expression $part): bool => $part instanceof Binary && \in_array($part->operator, [Operator::Less, Operator::LessOrEqual, Operator::Greater, Operator::GreaterOrEqual], true);
         $found = false;
         foreach (Walk::expressions($value) as $part) {

@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
@@ -72,18 +73,18 @@ abstract class BraceExpressions extends BraceParser
                 $operand = $this->expression(9);
 
                 // JavaScript makes a number of what stands behind it (ECMA-262, 13.5.4).
-                return Language::JavaScript === $this->language() && !$operand instanceof NumberLiteral ? new Operation('to_number', [$operand]) : $operand;
+                return Language::JavaScript === $this->language() && !$operand instanceof NumberLiteral ? new Operation(OperationKey::ToNumber, [$operand]) : $operand;
             case '++':
             case '--':
                 ++$this->at;
                 $from = $this->offset();
                 $target = $this->expression(19);
 
-                return $this->givenInside('given', $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, new NumberLiteral(1)), $from);
+                return $this->givenInside(OperationKey::Given, $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, new NumberLiteral(1)), $from);
             case '~':
                 ++$this->at;
 
-                return new Operation('bit_not', [$this->expression(9)]);
+                return new Operation(OperationKey::BitNot, [$this->expression(9)]);
             case '!':
                 ++$this->at;
 
@@ -123,7 +124,7 @@ abstract class BraceExpressions extends BraceParser
                 $this->fail('deep');
             }
             // What stands before a comma is done, and what stands behind it is the value (ECMA-262, 13.16; C++17, 8.19).
-            $value = new Operation('after', [$value, $this->giving()]);
+            $value = new Operation(OperationKey::After, [$value, $this->giving()]);
         }
         $this->close($opened);
 
@@ -196,7 +197,7 @@ abstract class BraceExpressions extends BraceParser
         if (('++' === $sign || '--' === $sign) && !isset($this->begins[$this->at]) && (!$this->isRowAt($offset) || 0 < $around)) {
             ++$this->at;
 
-            return $this->givenInside('given_after', $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, new NumberLiteral(1)), $offset);
+            return $this->givenInside(OperationKey::GivenAfter, $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, new NumberLiteral(1)), $offset);
         }
         if (null !== $made = $this->bitsOf($left, $around, $sign)) {
             return $made;

@@ -38,6 +38,7 @@ use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -1839,7 +1840,7 @@ abstract class BraceParser extends ExpressionParser
         $value = $this->valueGivenBack();
         if (null !== $turn) {
             // Nobody gets what the turn gives back.
-            $isPrinted = $value instanceof Operation && 'printed' === $value->key;
+            $isPrinted = $value instanceof Operation && OperationKey::Printed === $value->key;
             $does = match (true) {
                 $isPrinted => [new PrintLine($this->newId(), $value->arguments)],
                 $this->isSteady($value) => [],
@@ -2029,7 +2030,7 @@ abstract class BraceParser extends ExpressionParser
         ++$this->at;
         $behind = $this->giving($strength);
         if (null !== $logic || '??=' === $sign) {
-            return $this->givenInside('given', $value, null === $logic ? new Operation('or_else', [$value, $behind]) : new Binary($logic, $value, $behind), $from);
+            return $this->givenInside(OperationKey::Given, $value, null === $logic ? new Operation(OperationKey::OrElse, [$value, $behind]) : new Binary($logic, $value, $behind), $from);
         }
 
         $changed = '=' === $sign ? null : $this->changedByMethod($value, self::CHANGES[$sign] ?? $this->division(), $behind);
@@ -2037,7 +2038,7 @@ abstract class BraceParser extends ExpressionParser
             return $changed;
         }
 
-        return $this->givenInside('given', $value, '=' === $sign ? $behind : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
+        return $this->givenInside(OperationKey::Given, $value, '=' === $sign ? $behind : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
     }
 
     /** What changes an object in the way that its class says; null where no class says anything. */
@@ -2053,7 +2054,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** A value that changes something; what is changed must not do so itself, as it is found twice. */
-    protected function givenInside(string $key, Expression $target, Expression $value, int $from): Operation
+    protected function givenInside(OperationKey $key, Expression $target, Expression $value, int $from): Operation
     {
         $target = $this->placeOf($target);
         if (!Given::isPlace($target) || Given::isIn($target)) {
@@ -2130,7 +2131,7 @@ abstract class BraceParser extends ExpressionParser
             }
             $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
         }
-        $key = self::CHANGED_BY[$sign ?? ''] ?? ('??=' === $sign && Language::JavaScript === $this->language() ? 'or_else' : null);
+        $key = self::CHANGED_BY[$sign ?? ''] ?? ('??=' === $sign && Language::JavaScript === $this->language() ? OperationKey::OrElse : null);
         if (null !== $key) {
             ++$this->at;
             $this->isInValue = true;
@@ -2171,10 +2172,10 @@ abstract class BraceParser extends ExpressionParser
             if ($target instanceof Item || $target instanceof Field) {
                 return $this->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->newId(), $target, $value);
             }
-            if ($target instanceof Operation && 'length' === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
-                return new Perform($this->newId(), new Operation('clear', $target->arguments));
+            if ($target instanceof Operation && OperationKey::Length === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
+                return new Perform($this->newId(), new Operation(OperationKey::Clear, $target->arguments));
             }
-            if ($target instanceof Operation && 'length' === $target->key && Language::JavaScript === $this->language()) {
+            if ($target instanceof Operation && OperationKey::Length === $target->key && Language::JavaScript === $this->language()) {
                 $this->failAt('unsupported', $start, 1, ['what' => '.length = …']);
             }
             $length = max(1, $this->endOffset() - $start);
@@ -2226,7 +2227,7 @@ abstract class BraceParser extends ExpressionParser
         if ($target instanceof MethodCall && 'length' === $target->method && null !== $target->otherwise && null === $this->ownerOf($this->class, 'length')) {
             $target = $target->otherwise;
         }
-        $isOwn = $target instanceof Operation && 'length' === $target->key && Language::JavaScript === $this->language() && '' !== $this->class && $target->arguments[0] == new VariableRead($this->itself);
+        $isOwn = $target instanceof Operation && OperationKey::Length === $target->key && Language::JavaScript === $this->language() && '' !== $this->class && $target->arguments[0] == new VariableRead($this->itself);
 
         return $isOwn ? new Field($target->arguments[0], 'length') : $target;
     }

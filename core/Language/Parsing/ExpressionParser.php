@@ -40,6 +40,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -89,7 +90,7 @@ abstract class ExpressionParser extends Parser
      *
      * @param list<Expression> $arguments
      */
-    protected function transient(string $key, array $arguments): Operation
+    protected function transient(OperationKey $key, array $arguments): Operation
     {
         $this->hasTransients = true;
 
@@ -97,10 +98,10 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Signs between the bits of two numbers, weakest first. */
-    protected const BITS = ['|' => [1, 'bit_or'], '^' => [2, 'bit_xor'], '&' => [3, 'bit_and'], '<<' => [4, 'shifted_left'], '>>' => [4, 'shifted_right'], '>>>' => [4, 'shifted_plain']];
+    protected const BITS = ['|' => [1, OperationKey::BitOr], '^' => [2, OperationKey::BitXor], '&' => [3, OperationKey::BitAnd], '<<' => [4, OperationKey::ShiftedLeft], '>>' => [4, OperationKey::ShiftedRight], '>>>' => [4, OperationKey::ShiftedPlain]];
 
     /** Signs that change a value by an operation. */
-    protected const CHANGED_BY = ['|=' => 'bit_or', '^=' => 'bit_xor', '&=' => 'bit_and', '<<=' => 'shifted_left', '>>=' => 'shifted_right', '>>>=' => 'shifted_plain'];
+    protected const CHANGED_BY = ['|=' => OperationKey::BitOr, '^=' => OperationKey::BitXor, '&=' => OperationKey::BitAnd, '<<=' => OperationKey::ShiftedLeft, '>>=' => OperationKey::ShiftedRight, '>>>=' => OperationKey::ShiftedPlain];
 
     /** @var array<int, true> rows by which what a name stands for changes itself, if it can: `seen |= more` in Python */
     public array $inPlace = [];
@@ -108,7 +109,7 @@ abstract class ExpressionParser extends Parser
     public array $outliving = [];
 
     /** `flags |= 4`. */
-    protected function changedBy(Expression $target, string $key, Expression $amount, int $start): Statement
+    protected function changedBy(Expression $target, OperationKey $key, Expression $amount, int $start): Statement
     {
         $value = new Operation($key, [$target, $amount]);
         $id = $this->newId();
@@ -129,7 +130,7 @@ abstract class ExpressionParser extends Parser
     protected function bits(Expression $left, int $strength, array $signs): Expression
     {
         $values = [$left];
-        /** @var list<array{int, string}> $waiting */
+        /** @var list<array{int, OperationKey}> $waiting */
         $waiting = [];
         $fold = static function (int $least) use (&$values, &$waiting): void {
             while ([] !== $waiting && $waiting[\count($waiting) - 1][0] >= $least) {
@@ -222,7 +223,7 @@ abstract class ExpressionParser extends Parser
     {
         foreach (Walk::expressions($value) as $part) {
             $isPlain = $part instanceof NumberLiteral || $part instanceof TextLiteral || $part instanceof TruthLiteral || $part instanceof VariableRead || $part instanceof NothingLiteral
-                || $part instanceof Unary || $part instanceof Binary || $part instanceof Item || $part instanceof Field || $part instanceof Operation && \in_array($part->key, ['length', 'to_whole', 'to_number', 'to_text', 'code', 'letter', 'upper', 'lower', 'upper_letter', 'lower_letter', 'absolute', 'floor'], true);
+                || $part instanceof Unary || $part instanceof Binary || $part instanceof Item || $part instanceof Field || $part instanceof Operation && \in_array($part->key, [OperationKey::Length, OperationKey::ToWhole, OperationKey::ToNumber, OperationKey::ToText, OperationKey::Code, OperationKey::Letter, OperationKey::Upper, OperationKey::Lower, OperationKey::UpperLetter, OperationKey::LowerLetter, OperationKey::Absolute, OperationKey::Floor], true);
             if (!$isPlain) {
                 return false;
             }
@@ -440,7 +441,7 @@ abstract class ExpressionParser extends Parser
         $last = $arguments[array_key_last($arguments) ?? 0] ?? null;
         if ('**' === $last?->name && [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name && !\in_array($argument->name, ['*', '**'], true))) {
             // They are handed on as a whole, in a map of their own (The Python Language Reference, 6.3.4).
-            return [...\array_slice($arguments, 0, -1), new Argument(new Operation('copied', [$last->value]), $last->offset, $last->end, $name)];
+            return [...\array_slice($arguments, 0, -1), new Argument(new Operation(OperationKey::Copied, [$last->value]), $last->offset, $last->end, $name)];
         }
         foreach ($arguments as $argument) {
             if ('**' === $argument->name) {
@@ -474,11 +475,11 @@ abstract class ExpressionParser extends Parser
         $more = \array_slice($given, $at);
         $list = null;
         foreach ($more as $one) {
-            $item = null === $one->name ? new ListLiteral([$one->value]) : new Operation('as_list', [$one->value]);
+            $item = null === $one->name ? new ListLiteral([$one->value]) : new Operation(OperationKey::AsList, [$one->value]);
             $list = match (true) {
                 null === $list => $item,
                 $list instanceof ListLiteral && $item instanceof ListLiteral => new ListLiteral([...$list->items, ...$item->items]),
-                default => new Operation('concatenated', [$list, $item]),
+                default => new Operation(OperationKey::Concatenated, [$list, $item]),
             };
         }
         $list ??= new ListLiteral([]);
@@ -490,7 +491,7 @@ abstract class ExpressionParser extends Parser
         // Behind parameters that are given by their names, or have a default, it needs its own.
         $rest = \count($given) < $at ? $this->functions[$function][2][$at] ?? null : null;
 
-        return [...\array_slice($given, 0, $at), new Argument(Language::Python === $this->language() ? new Operation('as_tuple', [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset(), $rest), ...$named];
+        return [...\array_slice($given, 0, $at), new Argument(Language::Python === $this->language() ? new Operation(OperationKey::AsTuple, [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset(), $rest), ...$named];
     }
 
     /** Whether a value may be a function, so that brackets behind it call it. */
@@ -751,7 +752,7 @@ abstract class ExpressionParser extends Parser
     protected function isSteady(Expression $value): bool
     {
         foreach (Walk::expressions($value) as $part) {
-            if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || 'found_next' === $part->key)) {
+            if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || OperationKey::FoundNext === $part->key)) {
                 return false;
             }
         }
@@ -762,7 +763,7 @@ abstract class ExpressionParser extends Parser
     /** A text made of what a failure says is that. */
     protected function asSaid(Expression $value): Expression
     {
-        $of = $value instanceof Operation && 'to_text' === $value->key ? $value->arguments[0] ?? null : null;
+        $of = $value instanceof Operation && OperationKey::ToText === $value->key ? $value->arguments[0] ?? null : null;
 
         return $of instanceof VariableRead && isset($this->caught[$of->name]) ? $of : $value;
     }
@@ -1166,7 +1167,7 @@ abstract class ExpressionParser extends Parser
             $this->read($name, $token->offset);
             $handed = $this->handed($arguments);
 
-            return \count($handed) === \count(array_filter($handed, static fn (Expression $value): bool => !$value instanceof Operation || !\in_array($value->key, ['spread', 'by_name', 'by_names'], true))) ? new OwnValue($name, $handed) : new MethodCall(new VariableRead($name), MethodCall::CALL, $handed);
+            return \count($handed) === \count(array_filter($handed, static fn (Expression $value): bool => !$value instanceof Operation || !\in_array($value->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true))) ? new OwnValue($name, $handed) : new MethodCall(new VariableRead($name), MethodCall::CALL, $handed);
         }
         $made = $this->builtin($name, $arguments, $token);
         if (null !== $made) {
@@ -1218,8 +1219,8 @@ abstract class ExpressionParser extends Parser
     {
         $all = new ListLiteral([]);
         foreach ($arguments as $argument) {
-            $part = '*' === $argument->name || '...' === $argument->name ? new Operation('as_list', [$argument->value]) : new ListLiteral([$argument->value]);
-            $all = $all == new ListLiteral([]) ? $part : new Operation('concatenated', [$all, $part]);
+            $part = '*' === $argument->name || '...' === $argument->name ? new Operation(OperationKey::AsList, [$argument->value]) : new ListLiteral([$argument->value]);
+            $all = $all == new ListLiteral([]) ? $part : new Operation(OperationKey::Concatenated, [$all, $part]);
         }
 
         return $all;
@@ -1252,9 +1253,9 @@ abstract class ExpressionParser extends Parser
     protected function handed(array $arguments): array
     {
         return array_map(fn (Argument $argument): Expression => match (true) {
-            '*' === $argument->name, '...' === $argument->name => new Operation('spread', [$argument->value]),
-            '**' === $argument->name => new Operation('by_names', [$argument->value]),
-            null !== $argument->name && Language::Python === $this->language() => new Operation('by_name', [new TextLiteral($argument->name), $argument->value]),
+            '*' === $argument->name, '...' === $argument->name => new Operation(OperationKey::Spread, [$argument->value]),
+            '**' === $argument->name => new Operation(OperationKey::ByNames, [$argument->value]),
+            null !== $argument->name && Language::Python === $this->language() => new Operation(OperationKey::ByName, [new TextLiteral($argument->name), $argument->value]),
             default => $argument->value,
         }, $arguments);
     }
@@ -1334,31 +1335,31 @@ abstract class ExpressionParser extends Parser
         if ($value instanceof MethodCall || $value instanceof MakeObject) {
             return new Perform($this->newId(), $value);
         }
-        if ($value instanceof Operation && 'after' === $value->key && !($value->arguments[1] instanceof Operation && 'after' === $value->arguments[1]->key)) {
+        if ($value instanceof Operation && OperationKey::After === $value->key && !($value->arguments[1] instanceof Operation && OperationKey::After === $value->arguments[1]->key)) {
             return new Perform($this->newId(), $value->arguments[0]);
         }
         if ($value instanceof Operation && Given::is($value)) {
             return $this->givenAsRow($value);
         }
         if ($value instanceof Operation) {
-            if ('spliced' === $value->key && $value->arguments[3] == new ListLiteral([])) {
+            if (OperationKey::Spliced === $value->key && $value->arguments[3] == new ListLiteral([])) {
                 $isOne = $value->arguments[2] == new NumberLiteral(1);
 
-                return new Perform($this->newId(), new Operation($isOne ? 'drop_at' : 'drop_range', \array_slice($value->arguments, 0, $isOne ? 2 : 3)));
+                return new Perform($this->newId(), new Operation($isOne ? OperationKey::DropAt : OperationKey::DropRange, \array_slice($value->arguments, 0, $isOne ? 2 : 3)));
             }
-            $shorter = ['pop' => 'drop_last', 'shift' => 'drop_first', 'pop_at' => 'drop_at'][$value->key] ?? null;
+            $shorter = [OperationKey::Pop->value => OperationKey::DropLast, OperationKey::Shift->value => OperationKey::DropFirst, OperationKey::PopAt->value => OperationKey::DropAt][$value->key->value] ?? null;
             if (null !== $shorter) {
                 return new Perform($this->newId(), new Operation($shorter, $value->arguments));
             }
-            if (true === ValueOperations::find($value->key)?->hasEffect() || 'ask' === $value->key) {
+            if (true === ValueOperations::find($value->key)?->hasEffect() || OperationKey::Ask === $value->key) {
                 return new Perform($this->newId(), $value);
             }
         }
         $does = array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
-        if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && 'after' === $value->key || $this->makesItself($value)) {
+        if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && OperationKey::After === $value->key || $this->makesItself($value)) {
             return new Perform($this->newId(), $value);
         }
-        $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
+        $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && OperationKey::Alike === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
 
         return new Perform($this->newId(), $value);
     }
@@ -1414,7 +1415,7 @@ abstract class ExpressionParser extends Parser
     {
         $text = substr($this->text, $offset, $end - $offset);
 
-        return ($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && 'alike' === $value->key) && 1 === preg_match('/={2,3}/', $text, $match, \PREG_OFFSET_CAPTURE)
+        return ($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && OperationKey::Alike === $value->key) && 1 === preg_match('/={2,3}/', $text, $match, \PREG_OFFSET_CAPTURE)
             ? [new Replacement($offset + $match[0][1], \strlen($match[0][0]), '=')]
             : [];
     }
@@ -1434,10 +1435,10 @@ abstract class ExpressionParser extends Parser
         foreach ($rows as $row) {
             foreach (Walk::expressionsOf($row) as $expression) {
                 // How a stream shows what follows is told among what it shows.
-                if ($expression instanceof Operation && null === ValueOperations::find($expression->key) && !str_starts_with($expression->key, StreamForms::WORD)) {
-                    $isIterator = \in_array($expression->key, ['begin', 'end', 'rbegin', 'rend'], true);
+                if ($expression instanceof Operation && null === ValueOperations::find($expression->key) && !str_starts_with($expression->key->value, StreamForms::WORD)) {
+                    $isIterator = \in_array($expression->key, [OperationKey::Begin, OperationKey::End, OperationKey::Rbegin, OperationKey::Rend], true);
                     $said = trim(substr($this->text, $offset, max(1, $this->endOffset() - $offset)));
-                    $this->failAt('unsupported', $offset, max(1, $this->endOffset() - $offset), ['what' => $isIterator ? ".$expression->key()" : mb_strimwidth(mb_scrub($said, 'UTF-8'), 0, 30, '…')]);
+                    $this->failAt('unsupported', $offset, max(1, $this->endOffset() - $offset), ['what' => $isIterator ? ".{$expression->key->value}()" : mb_strimwidth(mb_scrub($said, 'UTF-8'), 0, 30, '…')]);
                 }
             }
         }

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** Functions that a language brings, where their name alone stands: kept, put into a list, handed over. */
@@ -15,10 +16,10 @@ final class LibraryValues
     /** Those that take one value; what takes more is another thing by how much it is given. */
     private const OF_ONE = [
         'python' => [
-            'len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'repr' => 'written', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted',
-            'ord' => 'code', 'chr' => 'letter', 'list' => 'as_list', 'tuple' => 'as_tuple', 'set' => 'set_of', 'round' => 'rounded_even', 'any' => 'any_holds', 'all' => 'all_hold',
+            'len' => OperationKey::Length, 'str' => OperationKey::ToText, 'int' => OperationKey::ToWhole, 'float' => OperationKey::ToNumber, 'bool' => OperationKey::ToTruth, 'repr' => OperationKey::Written, 'abs' => OperationKey::Absolute, 'sum' => OperationKey::Total, 'sorted' => OperationKey::Sorted,
+            'ord' => OperationKey::Code, 'chr' => OperationKey::Letter, 'list' => OperationKey::AsList, 'tuple' => OperationKey::AsTuple, 'set' => OperationKey::SetOf, 'round' => OperationKey::RoundedEven, 'any' => OperationKey::AnyHolds, 'all' => OperationKey::AllHold,
         ],
-        'javascript' => ['String' => 'to_text', 'Number' => 'to_number', 'Boolean' => 'to_truth', 'parseFloat' => 'leading_number', 'isNaN' => 'is_no_number'],
+        'javascript' => ['String' => OperationKey::ToText, 'Number' => OperationKey::ToNumber, 'Boolean' => OperationKey::ToTruth, 'parseFloat' => OperationKey::LeadingNumber, 'isNaN' => OperationKey::IsNoNumber],
         'cpp' => [],
     ];
 

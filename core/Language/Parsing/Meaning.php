@@ -41,6 +41,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
@@ -160,14 +161,14 @@ final class Meaning
     {
         if (Language::Cpp === $this->language && $condition instanceof Item && $this->type($condition->container)->isTextual()) {
             // A text ends with a letter that is none (C++17, 24.3.2.5).
-            return new Binary(Operator::NotEqual, $condition->index, new Operation('length', [$condition->container]));
+            return new Binary(Operator::NotEqual, $condition->index, new Operation(OperationKey::Length, [$condition->container]));
         }
         if ($condition instanceof Unary && UnaryOperator::Not === $condition->operator) {
             $asked = $this->asked($condition->operand);
 
             return match (true) {
                 $asked === $condition->operand => $condition,
-                $asked instanceof Binary && Operator::Greater === $asked->operator => new Operation('is_empty', [$condition->operand]),
+                $asked instanceof Binary && Operator::Greater === $asked->operator => new Operation(OperationKey::IsEmpty, [$condition->operand]),
                 $asked instanceof Binary && Operator::NotEqual === $asked->operator => new Binary(Operator::Equal, $asked->left, $asked->right),
                 default => new Unary(UnaryOperator::Not, $asked),
             };
@@ -181,27 +182,27 @@ final class Meaning
             return $condition;
         }
         // Asked for again when more is known.
-        $condition = $condition instanceof Operation && \in_array($condition->key, ['holds', 'is_there'], true) ? $condition->arguments[0] : $condition;
+        $condition = $condition instanceof Operation && \in_array($condition->key, [OperationKey::Holds, OperationKey::IsThere], true) ? $condition->arguments[0] : $condition;
         $type = $this->type($condition);
         $isOpen = TypeKind::Mixed === $type->kind && !$type->isScalar;
         if (Language::JavaScript === $this->language) {
             $asked = $this->orUndefined($condition);
-            $isOfKey = $asked instanceof Operation && 'value_or' === $asked->key;
+            $isOfKey = $asked instanceof Operation && OperationKey::ValueOr === $asked->key;
 
             // Whatever holds others is true there, be it empty (ECMA-262, 7.1.2).
-            return $isOpen || self::holds($type) && !$isOfKey ? new Operation('is_there', [$asked]) : $asked;
+            return $isOpen || self::holds($type) && !$isOfKey ? new Operation(OperationKey::IsThere, [$asked]) : $asked;
         }
         if ($isOpen && !$condition instanceof Slice) {
-            return new Operation('holds', [$condition]);
+            return new Operation(OperationKey::Holds, [$condition]);
         }
 
-        return $type->isList() || $type->isMap() || $condition instanceof Slice ? new Binary(Operator::Greater, new Operation('length', [$condition]), new NumberLiteral(0)) : $condition;
+        return $type->isList() || $type->isMap() || $condition instanceof Slice ? new Binary(Operator::Greater, new Operation(OperationKey::Length, [$condition]), new NumberLiteral(0)) : $condition;
     }
 
     /** A key that is missing is asked for as one that holds nothing (ECMAScript 2024, 10.1.8.1), where other languages fail. */
     private function orUndefined(Expression $asked): Expression
     {
-        return $asked instanceof Item && $this->type($asked->container)->isMap() ? new Operation('value_or', [$asked->container, $asked->index, new NothingLiteral(true)]) : $asked;
+        return $asked instanceof Item && $this->type($asked->container)->isMap() ? new Operation(OperationKey::ValueOr, [$asked->container, $asked->index, new NothingLiteral(true)]) : $asked;
     }
 
     private function settled(Statement $row): Statement
@@ -217,14 +218,14 @@ final class Meaning
         if (Language::Cpp === $this->language) {
             $row = $this->withObjects($row);
         }
-        if (Language::Cpp === $this->language && $row instanceof EachLoop && $row->over instanceof Operation && 'entries' === $row->over->key && $this->type($row->over->arguments[0])->isList()) {
+        if (Language::Cpp === $this->language && $row instanceof EachLoop && $row->over instanceof Operation && OperationKey::Entries === $row->over->key && $this->type($row->over->arguments[0])->isList()) {
             // Pairs are taken apart whatever holds them.
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }
-        if ($row instanceof EachLoop && $row->over instanceof Operation && 'values_of' === $row->over->key && ($this->type($row->over->arguments[0])->isList() || $this->type($row->over->arguments[0])->isSet())) {
+        if ($row instanceof EachLoop && $row->over instanceof Operation && OperationKey::ValuesOf === $row->over->key && ($this->type($row->over->arguments[0])->isList() || $this->type($row->over->arguments[0])->isSet())) {
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }
-        if ($row instanceof EachLoop && $row->over instanceof Operation && 'keys' === $row->over->key && $this->type($row->over->arguments[0])->isMap() && !LiveLoops::changesItself(new EachLoop($row->id, $row->variables, $row->over->arguments[0], $row->body))) {
+        if ($row instanceof EachLoop && $row->over instanceof Operation && OperationKey::Keys === $row->over->key && $this->type($row->over->arguments[0])->isMap() && !LiveLoops::changesItself(new EachLoop($row->id, $row->variables, $row->over->arguments[0], $row->body))) {
             // What goes over a map goes over its keys.
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }
@@ -238,14 +239,14 @@ final class Meaning
             $row = $this->withLetterAdded($row);
         }
         $made = isset($this->inPlace[$row->id]) && ($row instanceof SetVariable || $row instanceof SetItem) ? $row->value : null;
-        $taken = $made instanceof Operation && \in_array($made->key, ['bit_or', 'union', 'merged'], true) ? $this->type($made->arguments[1]) : null;
+        $taken = $made instanceof Operation && \in_array($made->key, [OperationKey::BitOr, OperationKey::Union, OperationKey::Merged], true) ? $this->type($made->arguments[1]) : null;
         if ($made instanceof Operation && ($taken?->isSet() || $taken?->isMap())) {
             // A set and a map take up the other one, whoever else knows them (The Python Language Reference, 3.3.8).
-            return new Perform($row->id, new Operation('update', $made->arguments), $row->off);
+            return new Perform($row->id, new Operation(OperationKey::Update, $made->arguments), $row->off);
         }
         $was = $row instanceof ChangeVariable ? new VariableRead($row->variable) : null;
         if (null !== $was && $row instanceof ChangeVariable && Operator::Multiply === $row->operator && Language::Python === $this->language && ($this->type($was)->isTextual() || $this->type($was)->isList())) {
-            return new SetVariable($row->id, $row->variable, new Operation('repeated', [$was, $row->amount]), $row->off);
+            return new SetVariable($row->id, $row->variable, new Operation(OperationKey::Repeated, [$was, $row->amount]), $row->off);
         }
         if ($row instanceof ChangeVariable) {
             $operator = $this->operator($row->operator, new VariableRead($row->variable), $row->amount);
@@ -267,14 +268,14 @@ final class Meaning
         if ($row instanceof Count && $row->from instanceof NumberLiteral && 0 === $row->from->value && $row->by instanceof NumberLiteral && 1 === $row->by->value && !$this->isRead($row)) {
             return new Repeat($row->id, $this->times($row->to), $row->body, $row->off, 1 === preg_match('/^turn\d*$/D', $row->variable) ? null : $row->variable);
         }
-        if ($row instanceof Perform && $row->value instanceof Operation && Language::JavaScript === $this->language && isset(self::IN_PLACE[$row->value->key])) {
-            $inPlace = self::IN_PLACE[$row->value->key];
-            $isOfTexts = 'sort_as_texts' === $inPlace && $this->type($row->value->arguments[0])->isList() && $this->type($row->value->arguments[0])->item()->isTextual();
+        if ($row instanceof Perform && $row->value instanceof Operation && Language::JavaScript === $this->language && isset(self::IN_PLACE[$row->value->key->value])) {
+            $inPlace = self::IN_PLACE[$row->value->key->value];
+            $isOfTexts = OperationKey::SortAsTexts === $inPlace && $this->type($row->value->arguments[0])->isList() && $this->type($row->value->arguments[0])->item()->isTextual();
 
-            return new Perform($row->id, new Operation($isOfTexts ? 'sort' : $inPlace, $row->value->arguments), $row->off);
+            return new Perform($row->id, new Operation($isOfTexts ? OperationKey::Sort : $inPlace, $row->value->arguments), $row->off);
         }
-        if ($row instanceof Perform && $row->value instanceof Operation && 'drop_at' === $row->value->key && $this->type($row->value->arguments[0])->isMap()) {
-            return new Perform($row->id, new Operation('forget', $row->value->arguments), $row->off);
+        if ($row instanceof Perform && $row->value instanceof Operation && OperationKey::DropAt === $row->value->key && $this->type($row->value->arguments[0])->isMap()) {
+            return new Perform($row->id, new Operation(OperationKey::Forget, $row->value->arguments), $row->off);
         }
 
         return $row;
@@ -286,9 +287,9 @@ final class Meaning
         $tuples = $this->tuples();
         $mayBe = isset($tuples[self::nameOf($target)]) || $target instanceof Field && !isset($this->given[self::nameOf($target)]);
         if (!self::isTuple($amount) || !$mayBe) {
-            return new Perform($row->id, new Operation('extend', [$target, $amount]), $row->off);
+            return new Perform($row->id, new Operation(OperationKey::Extend, [$target, $amount]), $row->off);
         }
-        $both = new Operation('concatenated', [$target, $amount]);
+        $both = new Operation(OperationKey::Concatenated, [$target, $amount]);
 
         return $target instanceof VariableRead ? new SetVariable($row->id, $target->name, $both, $row->off) : new SetItem($row->id, $target, $both, null, $row->off);
     }
@@ -296,7 +297,7 @@ final class Meaning
     /** Whether a value is written as a tuple. */
     private static function isTuple(Expression $value): bool
     {
-        return $value instanceof Operation && 'as_tuple' === $value->key;
+        return $value instanceof Operation && OperationKey::AsTuple === $value->key;
     }
 
     /** The name of a variable, or behind a point of what objects keep; '' for others. */
@@ -351,7 +352,7 @@ final class Meaning
         if (null === $key || TypeKind::Copied !== $key->kind && [] === $key->parts) {
             return $value;
         }
-        $operands[1] = [] === $key->parts ? new MakeObject((string) $key->class, $operands[1]->items, true) : new Operation('record', $operands[1]->items);
+        $operands[1] = [] === $key->parts ? new MakeObject((string) $key->class, $operands[1]->items, true) : new Operation(OperationKey::Record, $operands[1]->items);
 
         return $value->withOperands($operands);
     }
@@ -360,11 +361,11 @@ final class Meaning
     private function withObjects(Statement $row): Statement
     {
         $made = static fn (StaticType $type, Expression $value): Expression => $value instanceof ListLiteral && TypeKind::Copied === $type->kind ? new MakeObject((string) $type->class, $value->items, true) : $value;
-        if ($row instanceof Perform && $row->value instanceof Operation && 'append' === $row->value->key && isset($row->value->arguments[1])) {
+        if ($row instanceof Perform && $row->value instanceof Operation && OperationKey::Append === $row->value->key && isset($row->value->arguments[1])) {
             [$list, $value] = $row->value->arguments;
             $object = $made($this->type($list)->item(), $value);
 
-            return $object === $value ? $row : new Perform($row->id, new Operation('append', [$list, $object]), $row->off);
+            return $object === $value ? $row : new Perform($row->id, new Operation(OperationKey::Append, [$list, $object]), $row->off);
         }
         $wanted = match (true) {
             $row instanceof GiveBack && $this->scope instanceof FunctionDefinition => TypeNames::read($this->scope->types[''] ?? ''),
@@ -380,9 +381,9 @@ final class Meaning
     private function withLetterAdded(ChangeVariable|SetItem $row): Statement
     {
         [$target, $blank, $amount] = $row instanceof ChangeVariable ? [new VariableRead($row->variable), 'amount', $row->amount] : [$row->target, 'value', $row->value];
-        $isOfLetters = $amount instanceof Binary && $amount->operator->isArithmetic() && [] !== array_filter(Walk::expressions($amount), fn (Expression $part): bool => $part instanceof Operation && 'code' === $part->key || TypeKind::Letter === $this->type($part)->kind);
+        $isOfLetters = $amount instanceof Binary && $amount->operator->isArithmetic() && [] !== array_filter(Walk::expressions($amount), fn (Expression $part): bool => $part instanceof Operation && OperationKey::Code === $part->key || TypeKind::Letter === $this->type($part)->kind);
 
-        return $isOfLetters && TypeKind::Text === $this->type($target)->kind && $this->type($amount)->isWhole() ? $row->withBlank($blank, new Operation('letter', [$amount])) : $row;
+        return $isOfLetters && TypeKind::Text === $this->type($target)->kind && $this->type($amount)->isWhole() ? $row->withBlank($blank, new Operation(OperationKey::Letter, [$amount])) : $row;
     }
 
     /** A loop that only counts up or down to a fixed end says so. */
@@ -423,7 +424,7 @@ final class Meaning
         $count = new Count($loop->id, $loop->variable, $loop->from, $to, $by, $loop->body, $loop->off);
         $last = $isUp ? $to : $loop->from;
         $first = $isUp ? $loop->from : $to;
-        $isOfText = $first instanceof NumberLiteral && $first->value >= 0 && $last instanceof Binary && Operator::Subtract === $last->operator && $last->right == new NumberLiteral(1) && $last->left instanceof Operation && 'length' === $last->left->key;
+        $isOfText = $first instanceof NumberLiteral && $first->value >= 0 && $last instanceof Binary && Operator::Subtract === $last->operator && $last->right == new NumberLiteral(1) && $last->left instanceof Operation && OperationKey::Length === $last->left->key;
 
         return $isOfText ? $count->withBody('body', self::lettersOf($last->left->arguments[0], $loop->variable, $loop->body)) : $count;
     }
@@ -441,7 +442,7 @@ final class Meaning
     /** Where a count stays within a text, the letter at its place is an item of it. */
     private static function lettersOf(Expression $text, string $place, Block $body): Block
     {
-        $letter = new Operation('letter_at', [$text, new VariableRead($place)]);
+        $letter = new Operation(OperationKey::LetterAt, [$text, new VariableRead($place)]);
         $change = static fn (Expression $value): Expression => $value == $letter ? new Item($text, new VariableRead($place)) : $value;
         $changed = array_map(static fn (Statement $row): Statement => Walk::map($row, static function (Statement $inner) use ($change): Statement {
             foreach ($inner->blanks() as $name => $value) {
@@ -505,7 +506,7 @@ final class Meaning
     /** A number of times is cut to a whole number anyway. */
     private function uncut(Expression $value): Expression
     {
-        if ($value instanceof Operation && 'to_whole' === $value->key && !$this->type($value->arguments[0])->isTextual() && !$this->type($value->arguments[0])->isWhole()) {
+        if ($value instanceof Operation && OperationKey::ToWhole === $value->key && !$this->type($value->arguments[0])->isTextual() && !$this->type($value->arguments[0])->isWhole()) {
             return $value->arguments[0];
         }
 
@@ -548,11 +549,11 @@ final class Meaning
         if ($expression instanceof VariableRead && null !== $this->program->functionNamed($expression->name) && $this->isNoVariable($expression->name)) {
             return new FunctionReference($expression->name);
         }
-        if ($expression instanceof MethodCall && MethodCall::CALL === $expression->method && $expression->object instanceof Operation && 'kind' === $expression->object->key) {
-            return $this->expression(new MethodCall(new Operation('maker_of', $expression->object->arguments), MethodCall::CALL, $expression->arguments));
+        if ($expression instanceof MethodCall && MethodCall::CALL === $expression->method && $expression->object instanceof Operation && OperationKey::Kind === $expression->object->key) {
+            return $this->expression(new MethodCall(new Operation(OperationKey::MakerOf, $expression->object->arguments), MethodCall::CALL, $expression->arguments));
         }
         if ($expression instanceof VariableRead && Language::Python === $this->language && null !== $this->program->classNamed($expression->name) && $this->isNoVariable($expression->name)) {
-            return new Operation('maker', [new TextLiteral($expression->name)]);
+            return new Operation(OperationKey::Maker, [new TextLiteral($expression->name)]);
         }
         if ($expression instanceof VariableRead && null !== ($function = LibraryValues::named($expression->name, $this->language)) && $this->isNoVariable($expression->name)) {
             return $function;
@@ -562,7 +563,7 @@ final class Meaning
             // Objects of several classes are of no class that is known.
             if (null === $object->class && !\in_array($object->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::Object, TypeKind::Copied], true)) {
                 $this->changed = true;
-                if (Language::JavaScript === $this->language && $object->isMap() && !$expression->otherwise instanceof Item && !($expression->otherwise instanceof Operation && \in_array($expression->otherwise->key, ['length', 'size'], true)) && !\in_array($expression->method, self::OF_MAPS, true)) {
+                if (Language::JavaScript === $this->language && $object->isMap() && !$expression->otherwise instanceof Item && !($expression->otherwise instanceof Operation && \in_array($expression->otherwise->key, [OperationKey::Length, OperationKey::Size], true)) && !\in_array($expression->method, self::OF_MAPS, true)) {
                     // A plain object has no functions but those that it keeps.
                     return $this->expression(new MethodCall(new Item($expression->object, new TextLiteral($expression->method)), MethodCall::CALL, $expression->arguments));
                 }
@@ -573,19 +574,19 @@ final class Meaning
             return null === $object->class && !$this->isLast ? $expression : new MethodCall($expression->object, $expression->method, $expression->arguments);
         }
         if ($expression instanceof Field && 'size' === $expression->name && Language::JavaScript === $this->language && $this->type($expression->object)->isSet()) {
-            return new Operation('size', [$expression->object]);
+            return new Operation(OperationKey::Size, [$expression->object]);
         }
         if ($expression instanceof Item && Language::JavaScript === $this->language && $this->type($expression->container)->isSet() && $expression->index == new TextLiteral('size')) {
-            return new Operation('size', [$expression->container]);
+            return new Operation(OperationKey::Size, [$expression->container]);
         }
         $expression = $this->withKeyObject($expression);
         if ($expression instanceof Item) {
-            if ($expression->container instanceof Operation && 'spliced' === $expression->container->key && $expression->container->arguments[2] == new NumberLiteral(1) && $expression->container->arguments[3] == new ListLiteral([]) && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
-                return new Operation('pop_at', \array_slice($expression->container->arguments, 0, 2));
+            if ($expression->container instanceof Operation && OperationKey::Spliced === $expression->container->key && $expression->container->arguments[2] == new NumberLiteral(1) && $expression->container->arguments[3] == new ListLiteral([]) && 0 === ($expression->index instanceof NumberLiteral ? $expression->index->value : null)) {
+                return new Operation(OperationKey::PopAt, \array_slice($expression->container->arguments, 0, 2));
             }
             $value = $this->valueOrNothing($expression);
 
-            return $value instanceof Operation ? new Operation('value_or_put', $value->arguments) : $expression;
+            return $value instanceof Operation ? new Operation(OperationKey::ValueOrPut, $value->arguments) : $expression;
         }
         if ($expression instanceof RandomWhole && Language::Python === $this->language) {
             $from = $this->uncut($expression->from);
@@ -593,16 +594,16 @@ final class Meaning
 
             return $from === $expression->from && $to === $expression->to ? $expression : new RandomWhole($from, $to);
         }
-        if ($expression instanceof Operation && 'to_truth' === $expression->key) {
+        if ($expression instanceof Operation && OperationKey::ToTruth === $expression->key) {
             $type = $this->type($expression->arguments[0]);
             if (Language::Python === $this->language && (self::holds($type) || TypeKind::Mixed === $type->kind && !$type->isScalar)) {
-                return new Operation('to_truth', [new Operation('holds', $expression->arguments)]);
+                return new Operation(OperationKey::ToTruth, [new Operation(OperationKey::Holds, $expression->arguments)]);
             }
             $asked = $this->asked($expression->arguments[0]);
 
-            return $asked === $expression->arguments[0] || Language::Python === $this->language ? $expression : new Operation('to_truth', [$asked]);
+            return $asked === $expression->arguments[0] || Language::Python === $this->language ? $expression : new Operation(OperationKey::ToTruth, [$asked]);
         }
-        if ($expression instanceof Operation && 'length' === $expression->key && Language::JavaScript === $this->language && ($operands[0] instanceof VariableRead || $operands[0] instanceof Field || $operands[0] instanceof Item || $operands[0] instanceof MapLiteral)) {
+        if ($expression instanceof Operation && OperationKey::Length === $expression->key && Language::JavaScript === $this->language && ($operands[0] instanceof VariableRead || $operands[0] instanceof Field || $operands[0] instanceof Item || $operands[0] instanceof MapLiteral)) {
             $asked = $this->type($expression->arguments[0]);
             if (TypeKind::Object === $asked->kind || $asked->isMap()) {
                 // Only lists and texts have a length that nobody gave them (ECMAScript 2022, 23.1.4.1).
@@ -615,7 +616,7 @@ final class Meaning
         if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && $expression !== $asked = $this->asked($expression)) {
             return $asked;
         }
-        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && \in_array($operands[0]->key, ['alike', 'same'], true) && $made[0] instanceof Binary) {
+        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && \in_array($operands[0]->key, [OperationKey::Alike, OperationKey::Same], true) && $made[0] instanceof Binary) {
             return new Binary(Operator::NotEqual, $made[0]->left, $made[0]->right);
         }
 
@@ -630,7 +631,7 @@ final class Meaning
         }
         $nothing = $this->nothingOf($this->type($item->container)->item());
 
-        return null === $nothing ? null : new Operation('value_or', [$item->container, $item->index, $nothing]);
+        return null === $nothing ? null : new Operation(OperationKey::ValueOr, [$item->container, $item->index, $nothing]);
     }
 
     /** What a type makes of nothing: nought, false, or what is empty. */
@@ -639,7 +640,7 @@ final class Meaning
         if ([] !== $type->parts) {
             $parts = array_map($this->nothingOf(...), $type->parts);
 
-            return \in_array(null, $parts, true) ? null : new Operation('record', $parts);
+            return \in_array(null, $parts, true) ? null : new Operation(OperationKey::Record, $parts);
         }
 
         return match (true) {
@@ -647,7 +648,7 @@ final class Meaning
             $type->isNumeric() => new NumberLiteral(0.0),
             TypeKind::Text === $type->kind => new TextLiteral(''),
             TypeKind::Truth === $type->kind => new TruthLiteral(false),
-            $type->isSet() => new Operation('set_of'),
+            $type->isSet() => new Operation(OperationKey::SetOf),
             $type->isList() => new ListLiteral([]),
             $type->isMap() => new MapLiteral([]),
             TypeKind::Copied === $type->kind && null === $this->program->functionNamed($type->class.'.'.ClassDefinition::MAKES) => new MakeObject((string) $type->class, [], true),
@@ -702,7 +703,7 @@ final class Meaning
                 if ($type->isTextual() || $type->isList()) {
                     $this->changed = true;
 
-                    return $many instanceof ListLiteral && 1 === \count($many->items) ? new Operation('filled', [$times, $many->items[0]]) : new Operation('repeated', [$many, $times]);
+                    return $many instanceof ListLiteral && 1 === \count($many->items) ? new Operation(OperationKey::Filled, [$times, $many->items[0]]) : new Operation(OperationKey::Repeated, [$many, $times]);
                 }
             }
         }
@@ -711,7 +712,7 @@ final class Meaning
         }
         if (Language::JavaScript === $this->language && \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && self::holds($this->type($binary->left)) && self::holds($this->type($binary->right))) {
             // Two lists are the same to JavaScript if they are one (ECMA-262, 7.2.13).
-            $same = new Operation('identical', [$binary->left, $binary->right]);
+            $same = new Operation(OperationKey::Identical, [$binary->left, $binary->right]);
 
             return Operator::Equal === $binary->operator ? $same : new Unary(UnaryOperator::Not, $same);
         }
@@ -719,10 +720,10 @@ final class Meaning
         if (Operator::Add === $binary->operator && Language::JavaScript !== $this->language && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
             $this->changed = true;
 
-            return new Operation('concatenated', [$binary->left, $binary->right]);
+            return new Operation(OperationKey::Concatenated, [$binary->left, $binary->right]);
         }
         if (Language::Cpp === $this->language && $binary->operator->isArithmetic()) {
-            $code = fn (Expression $side): Expression => TypeKind::Letter === $this->type($side)->kind ? new Operation('code', [$side]) : $side;
+            $code = fn (Expression $side): Expression => TypeKind::Letter === $this->type($side)->kind ? new Operation(OperationKey::Code, [$side]) : $side;
             if (TypeKind::Text !== $this->type($binary->left)->kind && TypeKind::Text !== $this->type($binary->right)->kind) {
                 [$left, $right] = [$code($binary->left), $code($binary->right)];
                 $binary = $left === $binary->left && $right === $binary->right ? $binary : new Binary($binary->operator, $left, $right);
@@ -744,7 +745,7 @@ final class Meaning
     {
         $whole = fn (Expression $side): Expression => match (true) {
             $side instanceof NumberLiteral && \is_float($side->value) && floor($side->value) === $side->value && abs($side->value) < Types::LARGEST_WHOLE => new NumberLiteral((int) $side->value),
-            $side instanceof Operation && 'to_number' === $side->key && $this->type($side->arguments[0])->isWhole() => $side->arguments[0],
+            $side instanceof Operation && OperationKey::ToNumber === $side->key && $this->type($side->arguments[0])->isWhole() => $side->arguments[0],
             default => $side,
         };
         if ($this->type($right)->isWhole()) {
@@ -759,7 +760,7 @@ final class Meaning
     /** Joining makes a text of what it joins, so that making one before says nothing. */
     private function bare(Expression $value): Expression
     {
-        return $value instanceof Operation && 'to_text' === $value->key && (Language::Cpp !== $this->language || $this->type($value->arguments[0])->isWhole()) ? $value->arguments[0] : $value;
+        return $value instanceof Operation && OperationKey::ToText === $value->key && (Language::Cpp !== $this->language || $this->type($value->arguments[0])->isWhole()) ? $value->arguments[0] : $value;
     }
 
     private function operator(Operator $operator, Expression $left, Expression $right): Operator
@@ -800,13 +801,13 @@ final class Meaning
     }
 
     /** Operations that change a list, by those that give it changed: JavaScript's do both, and are used for one of it. */
-    private const IN_PLACE = ['backwards' => 'turn_round', 'sorted' => 'sort', 'sorted_down' => 'sort_down', 'sorted_as_texts' => 'sort_as_texts', 'sorted_by' => 'sort_by', 'sorted_down_by' => 'sort_down_by'];
+    private const IN_PLACE = ['backwards' => OperationKey::TurnRound, 'sorted' => OperationKey::Sort, 'sorted_down' => OperationKey::SortDown, 'sorted_as_texts' => OperationKey::SortAsTexts, 'sorted_by' => OperationKey::SortBy, 'sorted_down_by' => OperationKey::SortDownBy];
 
     /** Whether a list was made right here, so that no variable holds it. */
     private static function isFresh(Expression $list): bool
     {
         return $list instanceof ListLiteral || $list instanceof Slice || $list instanceof Collected
-            || $list instanceof Operation && !\in_array($list->key, ['pop', 'pop_at', 'shift', 'first', 'last', 'value_or', 'value_or_put', 'first_of'], true);
+            || $list instanceof Operation && !\in_array($list->key, [OperationKey::Pop, OperationKey::PopAt, OperationKey::Shift, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::ValueOrPut, OperationKey::FirstOf], true);
     }
 
     private function operation(Operation $operation): Expression
@@ -814,89 +815,89 @@ final class Meaning
         $given = Language::JavaScript === $this->language ? array_search($operation->key, self::IN_PLACE, true) : false;
         // Of a list that nothing else can see, the changed one is all there is; any other is changed itself.
         if (false !== $given && self::isFresh($operation->arguments[0] ?? $operation)) {
-            return $this->operation(new Operation($given, $operation->arguments));
+            return $this->operation(new Operation(OperationKey::from($given), $operation->arguments));
         }
         $first = $operation->arguments[0] ?? null;
         if (null === $first) {
             return $operation;
         }
-        if ('is_nan' === $operation->key && $this->type($first)->isNumeric()) {
-            return new Operation('is_no_number', [$first]);
+        if (OperationKey::IsNan === $operation->key && $this->type($first)->isNumeric()) {
+            return new Operation(OperationKey::IsNoNumber, [$first]);
         }
-        if ('with_items' === $operation->key) {
+        if (OperationKey::WithItems === $operation->key) {
             [$list, $more] = [$this->type($first), $this->type($operation->arguments[1])];
 
             return match (true) {
                 $list->isTextual() => new Binary(Operator::Join, $first, $operation->arguments[1]),
-                $more->isList() => new Operation('concatenated', $operation->arguments),
-                $list->isList() && ($more->isNumeric() || $more->isTextual()) => new Operation('concatenated', [$first, new ListLiteral([$operation->arguments[1]])]),
+                $more->isList() => new Operation(OperationKey::Concatenated, $operation->arguments),
+                $list->isList() && ($more->isNumeric() || $more->isTextual()) => new Operation(OperationKey::Concatenated, [$first, new ListLiteral([$operation->arguments[1]])]),
                 default => $operation,
             };
         }
         // A rounded quotient of two whole numbers is one operation of its own, whatever it is made of.
-        if (('floor' === $operation->key || 'to_whole' === $operation->key && Language::Cpp !== $this->language) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
+        if ((OperationKey::Floor === $operation->key || OperationKey::ToWhole === $operation->key && Language::Cpp !== $this->language) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
             $this->changed = true;
 
-            return new Binary('floor' === $operation->key ? Operator::FloorDivide : Operator::TruncDivide, $first->left, $first->right);
+            return new Binary(OperationKey::Floor === $operation->key ? Operator::FloorDivide : Operator::TruncDivide, $first->left, $first->right);
         }
-        if (Language::Cpp === $this->language && \in_array($operation->key, ['to_whole', 'to_number'], true)) {
+        if (Language::Cpp === $this->language && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToNumber], true)) {
             $type = $this->type($first);
-            $inner = $first instanceof Operation && 'to_number' === $first->key ? $first->arguments[0] : null;
-            if ('to_whole' === $operation->key && $inner instanceof Operation && \in_array($inner->key, ['floor', 'ceiling'], true)) {
+            $inner = $first instanceof Operation && OperationKey::ToNumber === $first->key ? $first->arguments[0] : null;
+            if (OperationKey::ToWhole === $operation->key && $inner instanceof Operation && \in_array($inner->key, [OperationKey::Floor, OperationKey::Ceiling], true)) {
                 return $inner;
             }
-            if ('to_whole' === $operation->key && $first instanceof Operation && 'length' === $first->key) {
+            if (OperationKey::ToWhole === $operation->key && $first instanceof Operation && OperationKey::Length === $first->key) {
                 return $first;
             }
             if (TypeKind::Letter === $type->kind) {
-                $code = new Operation('code', [$first]);
+                $code = new Operation(OperationKey::Code, [$first]);
 
-                return 'to_whole' === $operation->key ? $code : new Operation('to_number', [$code]);
+                return OperationKey::ToWhole === $operation->key ? $code : new Operation(OperationKey::ToNumber, [$code]);
             }
         }
-        if (\in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'least', 'greatest', 'least_by', 'greatest_by', 'total', 'numbered', 'numbered_from', 'joined'], true) && $this->type($first)->isMap()) {
-            return $operation->withOperands([new Operation('keys', [$first]), ...\array_slice($operation->arguments, 1)]);
+        if (\in_array($operation->key, [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::Least, OperationKey::Greatest, OperationKey::LeastBy, OperationKey::GreatestBy, OperationKey::Total, OperationKey::Numbered, OperationKey::NumberedFrom, OperationKey::Joined], true) && $this->type($first)->isMap()) {
+            return $operation->withOperands([new Operation(OperationKey::Keys, [$first]), ...\array_slice($operation->arguments, 1)]);
         }
-        if ('letters' === $operation->key && Language::JavaScript === $this->language && TypeKind::Unknown !== $this->type($first)->kind && !$this->type($first)->isTextual()) {
-            return new Operation('as_list', [$first]);
+        if (OperationKey::Letters === $operation->key && Language::JavaScript === $this->language && TypeKind::Unknown !== $this->type($first)->kind && !$this->type($first)->isTextual()) {
+            return new Operation(OperationKey::AsList, [$first]);
         }
-        if ('copied' === $operation->key && Language::JavaScript === $this->language && $this->type($first)->isTextual()) {
-            return new Operation('letters', [$first]);
+        if (OperationKey::Copied === $operation->key && Language::JavaScript === $this->language && $this->type($first)->isTextual()) {
+            return new Operation(OperationKey::Letters, [$first]);
         }
-        $ofSets = ['bit_and' => 'shared_items', 'bit_or' => 'union', 'bit_xor' => 'apart_items'][$operation->key] ?? null;
+        $ofSets = [OperationKey::BitAnd->value => OperationKey::SharedItems, OperationKey::BitOr->value => OperationKey::Union, OperationKey::BitXor->value => OperationKey::ApartItems][$operation->key->value] ?? null;
         if (null !== $ofSets && ($this->type($first)->isSet() || $this->type($first)->isMap())) {
             $this->changed = true;
 
-            return new Operation($this->type($first)->isSet() ? $ofSets : 'merged', $operation->arguments);
+            return new Operation($this->type($first)->isSet() ? $ofSets : OperationKey::Merged, $operation->arguments);
         }
-        if ('as_list' === $operation->key) {
+        if (OperationKey::AsList === $operation->key) {
             $type = $this->type($first);
-            $key = $type->isMap() ? 'keys' : ($type->isTextual() ? 'letters' : ($type->isList() && !($first instanceof Operation && 'as_tuple' === $first->key) ? 'as_list' : null));
+            $key = $type->isMap() ? OperationKey::Keys : ($type->isTextual() ? OperationKey::Letters : ($type->isList() && !($first instanceof Operation && OperationKey::AsTuple === $first->key) ? OperationKey::AsList : null));
 
-            return null === $key || 'as_list' === $key ? $operation : new Operation($key, [$first]);
+            return null === $key || OperationKey::AsList === $key ? $operation : new Operation($key, [$first]);
         }
-        if ('same' === $operation->key) {
+        if (OperationKey::Same === $operation->key) {
             return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);
         }
-        if ('alike' === $operation->key && $this->areOfOneKind($operation->arguments[0], $operation->arguments[1])) {
+        if (OperationKey::Alike === $operation->key && $this->areOfOneKind($operation->arguments[0], $operation->arguments[1])) {
             return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);
         }
-        if ('spelled' === $operation->key && TypeKind::Unknown !== $this->type($first)->kind && TypeKind::Number !== $this->type($first)->kind) {
+        if (OperationKey::Spelled === $operation->key && TypeKind::Unknown !== $this->type($first)->kind && TypeKind::Number !== $this->type($first)->kind) {
             // Only numbers with a point are shown another way by `to_string` than by `cout` (C++17, 24.3.4).
-            return new Operation('to_text', [$first]);
+            return new Operation(OperationKey::ToText, [$first]);
         }
-        if ('joined' === $operation->key && Language::Python === $this->language && $this->type($first)->isTextual()) {
-            return new Operation('joined', [new Operation('letters', [$first]), $operation->arguments[1]]);
+        if (OperationKey::Joined === $operation->key && Language::Python === $this->language && $this->type($first)->isTextual()) {
+            return new Operation(OperationKey::Joined, [new Operation(OperationKey::Letters, [$first]), $operation->arguments[1]]);
         }
-        if ('joined' === $operation->key && Language::Python !== $this->language && $this->type($first)->item()->isNumeric()) {
+        if (OperationKey::Joined === $operation->key && Language::Python !== $this->language && $this->type($first)->item()->isNumeric()) {
             // Python joins texts only, so that each number becomes one first.
-            return new Operation('joined', [new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $first), $operation->arguments[1]]);
+            return new Operation(OperationKey::Joined, [new Collected(new Operation(OperationKey::ToText, [new VariableRead('item')]), 'item', $first), $operation->arguments[1]]);
         }
-        if ('upper' === $operation->key && TypeKind::Letter === $this->type($first)->kind && Language::Cpp === $this->language) {
-            return new Operation('upper_letter', [$first]);
+        if (OperationKey::Upper === $operation->key && TypeKind::Letter === $this->type($first)->kind && Language::Cpp === $this->language) {
+            return new Operation(OperationKey::UpperLetter, [$first]);
         }
-        if (\in_array($operation->key, ['sort_as_texts', 'sorted_as_texts'], true) && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {
-            return new Operation('sort_as_texts' === $operation->key ? 'sort' : 'sorted', [$first]);
+        if (\in_array($operation->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true) && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {
+            return new Operation(OperationKey::SortAsTexts === $operation->key ? OperationKey::Sort : OperationKey::Sorted, [$first]);
         }
 
         return $operation;

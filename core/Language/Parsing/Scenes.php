@@ -39,7 +39,7 @@ final class Scenes
             foreach (null === $scene ? Walk::expressionsOf($row) : [] as $value) {
                 $scene ??= match (true) {
                     $value instanceof CommandValue => SceneName::ofCommand($value->command),
-                    $value instanceof Operation && null !== FittingKind::tryFrom($value->key) => SceneName::Lawn,
+                    $value instanceof Operation && null !== FittingKind::tryFrom($value->key->value) => SceneName::Lawn,
                     default => null,
                 };
             }

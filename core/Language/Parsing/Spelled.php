@@ -7,13 +7,14 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 
 /** Fits the arguments of a call to the spellings of operations. */
 final class Spelled
 {
     /**
-     * @param list<array{string, list<string>}> $candidates
-     * @param list<Argument>                    $arguments
+     * @param list<array{OperationKey, list<string>}> $candidates
+     * @param list<Argument>                          $arguments
      */
     public static function match(array $candidates, array $arguments, string $text): ?Operation
     {

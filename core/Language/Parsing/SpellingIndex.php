@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Tree\OperationKey;
 
 /** Finds the operation that a call, a method or a property spells; made from the same table that printers write from. */
 final class SpellingIndex
@@ -13,18 +14,18 @@ final class SpellingIndex
     /** @var array<string, self> */
     private static array $all = [];
 
-    /** @var array<string, list<array{string, list<string>}>> operation and patterns of arguments, by the function's name */
+    /** @var array<string, list<array{OperationKey, list<string>}>> operation and patterns of arguments, by the function's name */
     public array $functions = [];
-    /** @var array<string, list<array{string, list<string>}>> operation and patterns, the receiver's first, by the method's name */
+    /** @var array<string, list<array{OperationKey, list<string>}>> operation and patterns, the receiver's first, by the method's name */
     public array $methods = [];
-    /** @var array<string, string> operation by the property's name */
+    /** @var array<string, OperationKey> operation by the property's name */
     public array $properties = [];
 
     private function __construct(Language $language)
     {
-        foreach (array_diff_key(ValueOperations::all(), self::BY_PLACE) as $key => $operation) {
-            foreach ($operation->spellings[$language->value] as $spelling) {
-                $this->add($key, $spelling);
+        foreach (ValueOperations::all() as $operation) {
+            foreach (\in_array($operation->key, self::BY_PLACE, true) ? [] : $operation->spellings[$language->value] as $spelling) {
+                $this->add($operation->key, $spelling);
             }
         }
         $this->functions = array_map(self::fixedFirst(...), $this->functions);
@@ -34,9 +35,9 @@ final class SpellingIndex
     /**
      * Those with a fixed argument come first: `insert(0, x)` before `insert(i, x)`.
      *
-     * @param list<array{string, list<string>}> $candidates
+     * @param list<array{OperationKey, list<string>}> $candidates
      *
-     * @return list<array{string, list<string>}>
+     * @return list<array{OperationKey, list<string>}>
      */
     private static function fixedFirst(array $candidates): array
     {
@@ -59,7 +60,7 @@ final class SpellingIndex
     }
 
     /** What is known by where it stands, not by its spelling, which may be that of something else. */
-    private const BY_PLACE = ['next_step' => true, 'failure_shown' => true, 'maker_of' => true];
+    private const BY_PLACE = [OperationKey::NextStep, OperationKey::FailureShown, OperationKey::MakerOf];
 
     /** Properties whose names anything else may have as well: what they are asked of has to be known. */
     private const OF_SOME = ['size', 'name', 'message', '__name__'];
@@ -67,7 +68,7 @@ final class SpellingIndex
     /** Every request begins with some hundred spellings, so that one pattern finds what each is: method, function, property, name. */
     private const FORMS = '/^(?:\w+\?)?(?:\d+\|)?(?:await )?(?:(\{\d\})\.(\w+)(?:\(([^()]*)\))?|@?([\w.]+)\(([^()]*)\)|([A-Z]?[\w.]+))$/';
 
-    private function add(string $key, string $spelling): void
+    private function add(OperationKey $key, string $spelling): void
     {
         if (1 !== preg_match(self::FORMS, $spelling, $match, \PREG_UNMATCHED_AS_NULL)) {
             return;

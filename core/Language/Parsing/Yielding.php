@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
@@ -55,7 +56,7 @@ trait Yielding
             $this->fail('unsupported', $token, ['what' => 'yield …, …']);
         }
 
-        return new Perform($this->newId(), new Operation($isAll ? 'extend' : 'append', [new VariableRead($made), $value]));
+        return new Perform($this->newId(), new Operation($isAll ? OperationKey::Extend : OperationKey::Append, [new VariableRead($made), $value]));
     }
 
     protected function valueYielded(): Expression
@@ -117,7 +118,7 @@ trait Yielding
                 return true;
             }
             foreach (Walk::expressionsOf($row) as $value) {
-                if ($value instanceof CommandValue || $value instanceof OwnValue || $value instanceof MethodCall || $value instanceof Operation && \in_array($value->key, ['ask', 'ask_word', 'next_word', 'all_input', 'next_item', 'next_step', 'printed'], true)) {
+                if ($value instanceof CommandValue || $value instanceof OwnValue || $value instanceof MethodCall || $value instanceof Operation && \in_array($value->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::AllInput, OperationKey::NextItem, OperationKey::NextStep, OperationKey::Printed], true)) {
                     return true;
                 }
             }
@@ -133,11 +134,11 @@ trait Yielding
             return new LeaveFunction($row->id, $row->off);
         }
         $value = $row instanceof Perform ? $row->value : null;
-        if (!$row instanceof Perform || !$value instanceof Operation || !\in_array($value->key, ['append', 'extend'], true) || $value->arguments[0] != new VariableRead($made)) {
+        if (!$row instanceof Perform || !$value instanceof Operation || !\in_array($value->key, [OperationKey::Append, OperationKey::Extend], true) || $value->arguments[0] != new VariableRead($made)) {
             return $row;
         }
 
-        return $row->withBlank('value', new Operation('append' === $value->key ? 'hand_out' : 'hand_out_all', [$value->arguments[1]]));
+        return $row->withBlank('value', new Operation(OperationKey::Append === $value->key ? OperationKey::HandOut : OperationKey::HandOutAll, [$value->arguments[1]]));
     }
 
     /**

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
@@ -266,7 +267,7 @@ trait CasesOfMatch
             if (!$this->accept(':')) {
                 $this->fail('unsupported', $this->peek(), ['what' => 'case {…']);
             }
-            $all = new Binary(Operator::And, $all, new Operation('has_own', [$value, $key]));
+            $all = new Binary(Operator::And, $all, new Operation(OperationKey::HasOwn, [$value, $key]));
             $test = $this->fitsCase(new Item($value, $key), $names);
             $all = null === $test ? $all : new Binary(Operator::And, $all, $test);
             if (!$this->accept(',')) {
@@ -302,7 +303,7 @@ trait CasesOfMatch
             }
         }
         $this->closes($close);
-        $length = new Operation('length', [$value]);
+        $length = new Operation(OperationKey::Length, [$value]);
         $all = new Binary(Operator::And, new KindTest($value, '@sequence'), null === $star ? new Binary(Operator::Equal, $length, new NumberLiteral($count)) : new Binary(Operator::GreaterOrEqual, $length, new NumberLiteral($count - 1)));
         foreach (array_filter($tests) as $test) {
             $all = new Binary(Operator::And, $all, $test);

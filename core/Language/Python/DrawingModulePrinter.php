@@ -12,6 +12,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -42,7 +43,7 @@ final class DrawingModulePrinter extends PythonPrinter
     {
         $ink = static fn (Expression $value): Expression => match (true) {
             $value instanceof ListLiteral => new ListLiteral(array_map(DrawingModule::ink(...), $value->items)),
-            $value instanceof Operation && 'as_tuple' === $value->key => $value->withOperands(array_map(static fn (Expression $list): Expression => $list instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::ink(...), $list->items)) : $list, $value->arguments)),
+            $value instanceof Operation && OperationKey::AsTuple === $value->key => $value->withOperands(array_map(static fn (Expression $list): Expression => $list instanceof ListLiteral ? new ListLiteral(array_map(DrawingModule::ink(...), $list->items)) : $list, $value->arguments)),
             default => DrawingModule::ink($value),
         };
         if ($row instanceof Command && 'nib.pace' === $row->command && ($row->blanks()['level'] ?? null) instanceof TextLiteral) {

@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\SetItem;
@@ -46,7 +47,7 @@ final class EnumerationMethods
 
             return array_reduce($parts, static fn (Expression $all, Expression $part): Expression => new Binary(Operator::Join, $all, $part), $first);
         };
-        $written = static fn (Expression $value): Expression => $isPlain ? $value : new Operation('written', [$value]);
+        $written = static fn (Expression $value): Expression => $isPlain ? $value : new Operation(OperationKey::Written, [$value]);
         $give = static fn (Expression $value): Block => new Block([new GiveBack($newId(), $value)]);
         $sought = static function (string $field, string $by, Raise $else) use ($members, $newId): Block {
             $one = new VariableRead('one');

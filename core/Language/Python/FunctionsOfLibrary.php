@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\TextLiteral;
@@ -68,7 +69,7 @@ trait FunctionsOfLibrary
             $this->fail('unsupported', $token, ['what' => "$member(…)"]);
         }
 
-        return new Lambda(['item'], 1 === \count($got) ? $got[0] : new Operation('as_tuple', [new ListLiteral($got)]));
+        return new Lambda(['item'], 1 === \count($got) ? $got[0] : new Operation(OperationKey::AsTuple, [new ListLiteral($got)]));
     }
 
     /** `partial(area, 3)`: the function with its first values given; those that may change later are refused. */

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Python;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 
 /**
  * What gives its items only once: `zip`, `map`, generators and their like (The Python Library Reference, Iterator Types). Where a
@@ -26,8 +27,8 @@ trait OnlyOnce
     {
         unset($this->begun[$name]);
         $token = $this->tokens[$from] ?? null;
-        if (null === $token || $value instanceof Operation && 'started' === $value->key) {
-            $this->begun += $value instanceof Operation && 'started' === $value->key ? [$name => true] : [];
+        if (null === $token || $value instanceof Operation && OperationKey::Started === $value->key) {
+            $this->begun += $value instanceof Operation && OperationKey::Started === $value->key ? [$name => true] : [];
 
             return $value;
         }
@@ -41,7 +42,7 @@ trait OnlyOnce
         }
         $this->begun[$name] = true;
 
-        return new Operation('started', [$value]);
+        return new Operation(OperationKey::Started, [$value]);
     }
 
     /** Whether brackets hold `item for item in items`. */

@@ -35,6 +35,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
@@ -125,7 +126,7 @@ abstract class PythonExpressions extends ExpressionParser
             case '~':
                 ++$this->at;
 
-                return new Operation('bit_not', [$this->expression(9)]);
+                return new Operation(OperationKey::BitNot, [$this->expression(9)]);
             case 'not':
                 ++$this->at;
 
@@ -204,7 +205,7 @@ abstract class PythonExpressions extends ExpressionParser
         if (ctype_digit($text)) {
             $digits = ltrim($text, '0') ?: '0';
 
-            return $digits === (string) (int) $digits ? new NumberLiteral((int) $digits) : new Operation('to_whole', [new TextLiteral($digits)]);
+            return $digits === (string) (int) $digits ? new NumberLiteral((int) $digits) : new Operation(OperationKey::ToWhole, [new TextLiteral($digits)]);
         }
 
         return new NumberLiteral((float) $text);
@@ -308,7 +309,7 @@ abstract class PythonExpressions extends ExpressionParser
             if (1 === preg_match('/^([^={}"\']*[^={}"\'<>!\s]\s*=\s*)[}:]/', substr($inner, $from), $shown)) {
                 // `{size=}` shows what is asked for as well (The Python Language Reference, 2.4.3).
                 $parts[] = new TextLiteral($shown[1]);
-                $value = $value instanceof Operation && 'formatted' === $value->key ? $value : new Operation('written', [$value]);
+                $value = $value instanceof Operation && OperationKey::Formatted === $value->key ? $value : new Operation(OperationKey::Written, [$value]);
             }
             $parts[] = $value;
         }
@@ -332,7 +333,7 @@ abstract class PythonExpressions extends ExpressionParser
             if ('**' === $argument->name && $argument->value instanceof VariableRead) {
                 $entries = $argument->value;
             } elseif ('*' === $argument->name) {
-                return new Operation('filled_template', [new TextLiteral($template), 1 === \count($arguments) ? $argument->value : $this->inOneList($arguments)]);
+                return new Operation(OperationKey::FilledTemplate, [new TextLiteral($template), 1 === \count($arguments) ? $argument->value : $this->inOneList($arguments)]);
             } elseif (null === $argument->name) {
                 $given[] = $argument->value;
             } else {
@@ -359,7 +360,7 @@ abstract class PythonExpressions extends ExpressionParser
             if (!$value instanceof Item || isset($named[$key]) || ctype_digit($key)) {
                 $used[$key] = true;
             }
-            $parts[] = '' === ($field[2] ?? '') ? $value : new Operation('formatted', [$value, new TextLiteral($field[2])]);
+            $parts[] = '' === ($field[2] ?? '') ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($field[2])]);
         }
         // What is not put anywhere would be reckoned for nothing; nobody can say it in another language.
         if (\count($used) < \count($given) + \count($named)) {
@@ -375,23 +376,23 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function begun(Expression $items, int $offset): ?Expression
     {
-        if ($items instanceof Operation && 'started' === $items->key || $items instanceof VariableRead && isset($this->begun[$items->name])) {
+        if ($items instanceof Operation && OperationKey::Started === $items->key || $items instanceof VariableRead && isset($this->begun[$items->name])) {
             return $items;
         }
         if ($items instanceof OwnValue && $this->yieldsAll($items->function)) {
-            return new Operation('started', [$items]);
+            return new Operation(OperationKey::Started, [$items]);
         }
         if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item || $items instanceof OwnValue || $items instanceof MethodCall) && 1 === preg_match('/\byield\b|\biter\s*\(/', $this->text)) {
             return $items;
         }
 
-        return $items instanceof Collected && '[' !== ($this->text[$offset] ?? '') && self::isQuiet($items) ? new Operation('started', [$items]) : null;
+        return $items instanceof Collected && '[' !== ($this->text[$offset] ?? '') && self::isQuiet($items) ? new Operation(OperationKey::Started, [$items]) : null;
     }
 
     /** Whether nothing shows that items were found that nobody asked for: nothing of the program's own is called for them, and no text that is no number fails. */
     private static function isQuiet(Expression $value): bool
     {
-        return [] === array_filter(Walk::expressions($value), static fn (Expression $one): bool => $one instanceof OwnValue || $one instanceof MethodCall || $one instanceof Operation && \in_array($one->key, ['to_whole', 'to_number'], true));
+        return [] === array_filter(Walk::expressions($value), static fn (Expression $one): bool => $one instanceof OwnValue || $one instanceof MethodCall || $one instanceof Operation && \in_array($one->key, [OperationKey::ToWhole, OperationKey::ToNumber], true));
     }
 
     /** A text before `%` is a template. */
@@ -400,10 +401,10 @@ abstract class PythonExpressions extends ExpressionParser
         if (Operator::FloorRemainder !== $operator || !$left instanceof TextLiteral) {
             return parent::combine($operator, $left, $right, $at);
         }
-        $isTuple = $right instanceof Operation && 'as_tuple' === $right->key && $right->arguments[0] instanceof ListLiteral;
+        $isTuple = $right instanceof Operation && OperationKey::AsTuple === $right->key && $right->arguments[0] instanceof ListLiteral;
         $given = $isTuple ? $right->arguments[0]->items : [$right];
         if (!$isTuple && 1 < preg_match_all('/%(?!%)/', str_replace('%%', '', $left->value))) {
-            return new Operation('percent', [$left, $right]);
+            return new Operation(OperationKey::Percent, [$left, $right]);
         }
         $parts = [];
         foreach (Conversion::pieces($left->value) as $piece) {
@@ -420,10 +421,10 @@ abstract class PythonExpressions extends ExpressionParser
             }
             // `%d` cuts what stands behind the point off.
             if ($conversion->isWhole() && !($value instanceof NumberLiteral && \is_int($value->value))) {
-                $value = new Operation('to_whole', [$value]);
+                $value = new Operation(OperationKey::ToWhole, [$value]);
             }
-            $value = $isWritten ? new Operation('written', [$value]) : $value;
-            $parts[] = '' === $conversion->form() ? $value : new Operation('formatted', [$value, new TextLiteral($conversion->form())]);
+            $value = $isWritten ? new Operation(OperationKey::Written, [$value]) : $value;
+            $parts[] = '' === $conversion->form() ? $value : new Operation(OperationKey::Formatted, [$value, new TextLiteral($conversion->form())]);
         }
         if ([] !== $given) {
             $this->failAt('unsupported', $at, 1, ['what' => '… % …']);
@@ -467,7 +468,7 @@ abstract class PythonExpressions extends ExpressionParser
             $joined = new Binary(Operator::Join, $joined, $part);
         }
 
-        return !$isAlone || $joined instanceof TextLiteral || $joined instanceof Operation && 'formatted' === $joined->key ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
+        return !$isAlone || $joined instanceof TextLiteral || $joined instanceof Operation && OperationKey::Formatted === $joined->key ? $joined : new Binary(Operator::Join, new TextLiteral(''), $joined);
     }
 
     /** @return array{Expression, int} the value in the braces, and where they close */
@@ -495,7 +496,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $value = $this->embedded((string) preg_replace('/(?<![=<>!])\s*=\s*$/D', '', substr($inner, $start, $at - $start)), $base + $start);
         if ('!' === $inner[$at]) {
-            $conversion = ['!r' => 'written', '!s' => 'to_text'][substr($inner, $at, 2)] ?? null;
+            $conversion = ['!r' => OperationKey::Written, '!s' => OperationKey::ToText][substr($inner, $at, 2)] ?? null;
             if (null === $conversion || !\in_array($inner[$at + 2] ?? '', [':', '}'], true)) {
                 $this->failAt('unsupported', $base + $at, 2, ['what' => substr($inner, $at, 2)]);
             }
@@ -511,7 +512,7 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->failAt('bracket_missing', $base + $start - 1, 1, ['opened' => '{', 'wanted' => '}']);
             }
 
-            return [new Operation('formatted', [$value, $this->form(substr($inner, $at + 1, $end - $at - 1), $base + $at + 1)]), $end];
+            return [new Operation(OperationKey::Formatted, [$value, $this->form(substr($inner, $at + 1, $end - $at - 1), $base + $at + 1)]), $end];
         }
 
         return [$value, $at];
@@ -534,7 +535,7 @@ abstract class PythonExpressions extends ExpressionParser
     {
         ++$this->at;
         if ($this->accept(')')) {
-            return new Operation('as_tuple', [new ListLiteral([])]);
+            return new Operation(OperationKey::AsTuple, [new ListLiteral([])]);
         }
         $collected = $this->collected($opened);
         if (null !== $collected) {
@@ -544,17 +545,17 @@ abstract class PythonExpressions extends ExpressionParser
             $items = $this->items([], ')');
             $this->close($opened);
 
-            return new Operation('as_tuple', [$items]);
+            return new Operation(OperationKey::AsTuple, [$items]);
         }
         $value = $this->expression();
         if (!$this->is(',')) {
             $this->close($opened);
-            $back = $value instanceof Operation && 'given' === $value->key ? Given::change($value) : null;
+            $back = $value instanceof Operation && OperationKey::Given === $value->key ? Given::change($value) : null;
             // `(n := n + 1) - 1` is what n was before.
             if (null !== $back && $back->right == new NumberLiteral(1) && $this->is(Operator::Add === $back->operator ? '-' : '+') && $this->is('1', 1)) {
                 $this->at += 2;
 
-                return new Operation('given_after', $value->arguments);
+                return new Operation(OperationKey::GivenAfter, $value->arguments);
             }
 
             return $value;
@@ -563,7 +564,7 @@ abstract class PythonExpressions extends ExpressionParser
         $items = $this->items([$value], ')');
         $this->close($opened);
 
-        return new Operation('as_tuple', [$items]);
+        return new Operation(OperationKey::AsTuple, [$items]);
     }
 
     private function list(Token $opened): Expression
@@ -596,8 +597,8 @@ abstract class PythonExpressions extends ExpressionParser
             }
             if ($this->accept('*')) {
                 $more = $this->expression(6);
-                $more = $more instanceof ListLiteral || $more instanceof Collected ? $more : new Operation('as_list', [$more]);
-                $spread = null === $spread && [] === $items ? $more : new Operation('concatenated', [null === $spread ? new ListLiteral($items) : ([] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)])), $more]);
+                $more = $more instanceof ListLiteral || $more instanceof Collected ? $more : new Operation(OperationKey::AsList, [$more]);
+                $spread = null === $spread && [] === $items ? $more : new Operation(OperationKey::Concatenated, [null === $spread ? new ListLiteral($items) : ([] === $items ? $spread : new Operation(OperationKey::Concatenated, [$spread, new ListLiteral($items)])), $more]);
                 $items = [];
             } else {
                 $items[] = $this->expression();
@@ -607,7 +608,7 @@ abstract class PythonExpressions extends ExpressionParser
             }
         }
         if (null !== $spread) {
-            return [] === $items ? $spread : new Operation('concatenated', [$spread, new ListLiteral($items)]);
+            return [] === $items ? $spread : new Operation(OperationKey::Concatenated, [$spread, new ListLiteral($items)]);
         }
 
         return new ListLiteral($items);
@@ -653,7 +654,7 @@ abstract class PythonExpressions extends ExpressionParser
         $this->writes[$this->scope] = $known;
         $this->close($opened);
 
-        return '{' === $opened->text ? new Operation($isSet ?? false ? 'set_of' : 'map_of', [$made]) : $made;
+        return '{' === $opened->text ? new Operation($isSet ?? false ? OperationKey::SetOf : OperationKey::MapOf, [$made]) : $made;
     }
 
     /** @return array<string, int> the names that the loops of a comprehension give values, and where */
@@ -695,7 +696,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ([] === $names || !$this->accept('in')) {
             $this->fail([] === $names ? 'name_missing' : 'in_missing');
         }
-        foreach ($value instanceof ListLiteral || $value instanceof MapLiteral || $value instanceof Operation && 'as_tuple' === $value->key ? Walk::expressions($value) : [$value] as $kept) {
+        foreach ($value instanceof ListLiteral || $value instanceof MapLiteral || $value instanceof Operation && OperationKey::AsTuple === $value->key ? Walk::expressions($value) : [$value] as $kept) {
             if (!$kept instanceof Lambda) {
                 continue;
             }
@@ -727,7 +728,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $made = new Collected($value, $variable, $over, $condition);
 
-        return null === $inner ? $made : new Operation('flattened', [$made]);
+        return null === $inner ? $made : new Operation(OperationKey::Flattened, [$made]);
     }
 
     /**
@@ -749,7 +750,7 @@ abstract class PythonExpressions extends ExpressionParser
             } elseif ($this->is('*') && TokenKind::Name === ($rest = $this->peek(1))?->kind && !$this->is(',', 2)) {
                 // The last name gets all that is left, as a list (The Python Language Reference, 7.2).
                 $this->at += 2;
-                $names[$rest->text] = new Operation('as_list', [new Slice($of, new NumberLiteral($index), new NothingLiteral())]);
+                $names[$rest->text] = new Operation(OperationKey::AsList, [new Slice($of, new NumberLiteral($index), new NothingLiteral())]);
             } else {
                 break;
             }
@@ -765,7 +766,7 @@ abstract class PythonExpressions extends ExpressionParser
     private function functionNamed(string $name): ?Lambda
     {
         $item = new VariableRead('item');
-        $key = ['len' => 'length', 'str' => 'to_text', 'int' => 'to_whole', 'float' => 'to_number', 'bool' => 'to_truth', 'repr' => 'written', 'abs' => 'absolute', 'sum' => 'total', 'sorted' => 'sorted', 'str.lower' => 'lower', 'str.upper' => 'upper', 'str.strip' => 'trimmed', 'ord' => 'code', 'max' => 'greatest', 'min' => 'least', 'list' => 'as_list'][$name] ?? null;
+        $key = ['len' => OperationKey::Length, 'str' => OperationKey::ToText, 'int' => OperationKey::ToWhole, 'float' => OperationKey::ToNumber, 'bool' => OperationKey::ToTruth, 'repr' => OperationKey::Written, 'abs' => OperationKey::Absolute, 'sum' => OperationKey::Total, 'sorted' => OperationKey::Sorted, 'str.lower' => OperationKey::Lower, 'str.upper' => OperationKey::Upper, 'str.strip' => OperationKey::Trimmed, 'ord' => OperationKey::Code, 'max' => OperationKey::Greatest, 'min' => OperationKey::Least, 'list' => OperationKey::AsList][$name] ?? null;
 
         return match (true) {
             isset($this->classes[$name]) && !$this->isVariable($name) => new Lambda(['item'], new MakeObject($name, [$item])),
@@ -824,7 +825,7 @@ abstract class PythonExpressions extends ExpressionParser
             $made = $this->functionNamed($token->text.'.'.($this->peek(2)->text ?? ''));
             if (null === $made && $this->is('get', 2) && TokenKind::Name === $token->kind) {
                 $this->read($token->text, $token->offset);
-                $made = new Lambda(['item'], new Operation('value_or', [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
+                $made = new Lambda(['item'], new Operation(OperationKey::ValueOr, [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
             }
             if (null === $made && $this->isVariable($token->text) && null !== $made = self::methodOf(new VariableRead($token->text), $this->peek(2)->text ?? '')) {
                 $this->read($token->text, $token->offset);
@@ -861,8 +862,8 @@ abstract class PythonExpressions extends ExpressionParser
             if ($this->accept('**')) {
                 // All of another map, which what stands behind it may replace (The Python Language Reference, 6.2.7).
                 $other = $this->expression();
-                $made = null === $before ? ([] === $entries ? null : new MapLiteral($entries)) : ([] === $entries ? $before : new Operation('merged', [$before, new MapLiteral($entries)]));
-                $before = null === $made ? new Operation('copied', [$other]) : new Operation('merged', [$made, $other]);
+                $made = null === $before ? ([] === $entries ? null : new MapLiteral($entries)) : ([] === $entries ? $before : new Operation(OperationKey::Merged, [$before, new MapLiteral($entries)]));
+                $before = null === $made ? new Operation(OperationKey::Copied, [$other]) : new Operation(OperationKey::Merged, [$made, $other]);
                 $entries = [];
                 if (!$this->accept(',')) {
                     break;
@@ -886,7 +887,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $this->close($opened);
         if (null !== $before) {
-            return [] === $entries ? $before : new Operation('merged', [$before, new MapLiteral($entries)]);
+            return [] === $entries ? $before : new Operation(OperationKey::Merged, [$before, new MapLiteral($entries)]);
         }
 
         return new MapLiteral($entries);
@@ -904,7 +905,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $this->close($opened);
 
-        return new Operation('set_of', [new ListLiteral($items)]);
+        return new Operation(OperationKey::SetOf, [new ListLiteral($items)]);
     }
 
     /** `lambda bed: print(bed)` shows something, and gives nothing back. */
@@ -921,7 +922,7 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail('unsupported', $token, ['what' => 'lambda …: print(…)']);
         }
 
-        return new Operation('printed', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        return new Operation(OperationKey::Printed, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
     }
 
     private function lambda(): Expression
@@ -1013,7 +1014,7 @@ abstract class PythonExpressions extends ExpressionParser
             ++$this->at;
             $this->write($left->name, $offset);
 
-            return new Operation('given', [$left, $this->expression()]);
+            return new Operation(OperationKey::Given, [$left, $this->expression()]);
         }
         if (\in_array($sign, [':=', '@'], true)) {
             $this->fail('unsupported', null, ['what' => $sign]);
@@ -1053,14 +1054,14 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->mistake('compare_nothing', $offset, $this->endOffset() - $offset);
             }
             if ('in' === $sign) {
-                $test = new Operation('contains', [$right, $left]);
+                $test = new Operation(OperationKey::Contains, [$right, $left]);
                 $test = $negates ? new Unary(UnaryOperator::Not, $test) : $test;
             } elseif ('is' === $sign) {
                 $isPlain = static fn (Expression $side): bool => $side instanceof NothingLiteral || $side instanceof TruthLiteral;
                 $kind = $this->ofKind($left, $right);
                 $test = $isPlain($left) || $isPlain($right) || null !== $kind
                     ? new Binary($negates ? Operator::NotEqual : Operator::Equal, $kind[0] ?? $left, $kind[1] ?? $right)
-                    : ($negates ? new Unary(UnaryOperator::Not, new Operation('identical', [$left, $right])) : new Operation('identical', [$left, $right]));
+                    : ($negates ? new Unary(UnaryOperator::Not, new Operation(OperationKey::Identical, [$left, $right])) : new Operation(OperationKey::Identical, [$left, $right]));
             } else {
                 [$left, $right] = $this->ofKind($left, $right) ?? [$left, $right];
                 $test = new Binary(self::COMPARISONS[$sign], $left, $right);
@@ -1077,11 +1078,11 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function ofKind(Expression $left, Expression $right): ?array
     {
-        if (!$left instanceof Operation || 'kind' !== $left->key || !$right instanceof VariableRead || !isset($this->classes[$right->name]) && !\in_array($right->name, ['int', 'float', 'str', 'bool', 'list', 'dict', 'tuple', 'set'], true)) {
+        if (!$left instanceof Operation || OperationKey::Kind !== $left->key || !$right instanceof VariableRead || !isset($this->classes[$right->name]) && !\in_array($right->name, ['int', 'float', 'str', 'bool', 'list', 'dict', 'tuple', 'set'], true)) {
             return null;
         }
 
-        return [new Operation('kind_name', $left->arguments), new TextLiteral($right->name)];
+        return [new Operation(OperationKey::KindName, $left->arguments), new TextLiteral($right->name)];
     }
 
     /** Values with commas between them are a tuple, without brackets too (The Python Language Reference, 6.15). */
@@ -1090,12 +1091,12 @@ abstract class PythonExpressions extends ExpressionParser
         $items = [$first];
         while ($this->accept(',')) {
             if (null === $this->peek() || $this->is(']')) {
-                return new Operation('as_tuple', [new ListLiteral($items)]);
+                return new Operation(OperationKey::AsTuple, [new ListLiteral($items)]);
             }
             $items[] = $this->expression();
         }
 
-        return 1 === \count($items) ? $first : new Operation('as_tuple', [new ListLiteral($items)]);
+        return 1 === \count($items) ? $first : new Operation(OperationKey::AsTuple, [new ListLiteral($items)]);
     }
 
     protected function indexed(Expression $container, Token $opened): Expression
@@ -1126,10 +1127,10 @@ abstract class PythonExpressions extends ExpressionParser
             $step = $this->is(']') ? new NumberLiteral(1) : $this->expression();
             $this->close($opened);
             if ($step instanceof NumberLiteral && -1 === $step->value && $from instanceof NothingLiteral && $to instanceof NothingLiteral) {
-                return new Operation('backwards', [$container]);
+                return new Operation(OperationKey::Backwards, [$container]);
             }
 
-            return 1 == ($step instanceof NumberLiteral ? $step->value : 0) ? new Slice($container, $from, $to) : new Operation('stepped', [$container, $from, $to, $step]);
+            return 1 == ($step instanceof NumberLiteral ? $step->value : 0) ? new Slice($container, $from, $to) : new Operation(OperationKey::Stepped, [$container, $from, $to, $step]);
         }
         $this->close($opened);
 
@@ -1215,13 +1216,13 @@ abstract class PythonExpressions extends ExpressionParser
             return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named), array_map(static fn (Argument $argument): Expression => $argument->value, array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name))));
         }
         if ('hash' === $name && null !== $first && 1 === $count && str_ends_with($this->scope, '.@hash')) {
-            return new Operation('hashed', [$first]);
+            return new Operation(OperationKey::Hashed, [$first]);
         }
         if ('itertools.groupby' === $name && null !== $first && 1 === $count) {
-            return new Operation('grouped', [$first, new Lambda(['item'], new VariableRead('item'))]);
+            return new Operation(OperationKey::Grouped, [$first, new Lambda(['item'], new VariableRead('item'))]);
         }
         if ('filter' === $name && 2 === $count && $first instanceof NothingLiteral) {
-            return new Collected(new VariableRead('item'), 'item', $arguments[1]->value, new Operation('to_truth', [new VariableRead('item')]));
+            return new Collected(new VariableRead('item'), 'item', $arguments[1]->value, new Operation(OperationKey::ToTruth, [new VariableRead('item')]));
         }
         if ('pow' === $name && 2 === $count && null !== $first) {
             return new Binary(Operator::Power, $first, $arguments[1]->value);
@@ -1229,10 +1230,10 @@ abstract class PythonExpressions extends ExpressionParser
         if ('functools.reduce' === $name && null !== $first && isset($arguments[1])) {
             $joins = $first instanceof Lambda && 2 === \count($first->parameters) || $first instanceof FunctionReference || $first instanceof VariableRead;
 
-            return !$joins ? null : new Operation(2 === $count ? 'folded' : 'reduced', [$arguments[1]->value, $first, ...2 === $count ? [] : [$arguments[2]->value ?? new NothingLiteral()]]);
+            return !$joins ? null : new Operation(2 === $count ? OperationKey::Folded : OperationKey::Reduced, [$arguments[1]->value, $first, ...2 === $count ? [] : [$arguments[2]->value ?? new NothingLiteral()]]);
         }
         if ('copy.copy' === $name && 1 === $count && null !== $first) {
-            return new Operation('copied', [$first]);
+            return new Operation(OperationKey::Copied, [$first]);
         }
         if ('time.sleep' === $name) {
             return $this->commanded(Catalogue::get('wait'), $token, $arguments);
@@ -1255,11 +1256,11 @@ abstract class PythonExpressions extends ExpressionParser
 
             return new RandomWhole(null === $last ? new NumberLiteral(0) : $first, self::less($until));
         }
-        if ('list' === $name && 1 === $count && $first instanceof Operation && \in_array($first->key, ['numbers', 'keys', 'values'], true)) {
+        if ('list' === $name && 1 === $count && $first instanceof Operation && \in_array($first->key, [OperationKey::Numbers, OperationKey::Keys, OperationKey::Values], true)) {
             return $first;
         }
         if ('list' === $name && 1 === $count && null !== $first && !$first instanceof TextLiteral) {
-            return $first instanceof Collected ? $first : new Operation('as_list', [$first]);
+            return $first instanceof Collected ? $first : new Operation(OperationKey::AsList, [$first]);
         }
         if (\in_array($name, ['list', 'dict', 'str'], true) && 0 === $count) {
             return match ($name) {
@@ -1272,7 +1273,7 @@ abstract class PythonExpressions extends ExpressionParser
             return $this->range($arguments, $token);
         }
         if ('counted' === $name && 3 === $count) {
-            return $this->transient('counted', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            return $this->transient(OperationKey::Counted, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }
         if ('int' === $name && 1 === $count && $first instanceof Binary && Operator::TrueDivide === $first->operator) {
             return new Binary(Operator::TruncDivide, $first->left, $first->right);
@@ -1284,53 +1285,53 @@ abstract class PythonExpressions extends ExpressionParser
             return new Binary(Operator::Power, $first, $arguments[1]->value);
         }
         if ('divmod' === $name && 2 === $count && null !== $first && $this->isPlain($first) && $this->isPlain($arguments[1]->value)) {
-            return new Operation('as_tuple', [new ListLiteral([new Binary(Operator::FloorDivide, $first, $arguments[1]->value), new Binary(Operator::FloorRemainder, $first, $arguments[1]->value)])]);
+            return new Operation(OperationKey::AsTuple, [new ListLiteral([new Binary(Operator::FloorDivide, $first, $arguments[1]->value), new Binary(Operator::FloorRemainder, $first, $arguments[1]->value)])]);
         }
         if ('math.pow' === $name && 2 === $count && null !== $first) {
-            return new Operation('to_number', [new Binary(Operator::Power, $first, $arguments[1]->value)]);
+            return new Operation(OperationKey::ToNumber, [new Binary(Operator::Power, $first, $arguments[1]->value)]);
         }
         if ('math.fabs' === $name && 1 === $count && null !== $first) {
-            return new Operation('to_number', [new Operation('absolute', [$first])]);
+            return new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Absolute, [$first])]);
         }
         if ('dict.fromkeys' === $name && 1 === $count && null !== $first) {
-            return new Operation('keyed_alike', [$first, new NothingLiteral()]);
+            return new Operation(OperationKey::KeyedAlike, [$first, new NothingLiteral()]);
         }
         if ('math.isqrt' === $name && 1 === $count && null !== $first) {
-            return new Operation('whole_root', [$first]);
+            return new Operation(OperationKey::WholeRoot, [$first]);
         }
         if ('math.trunc' === $name && 1 === $count && null !== $first) {
-            return new Operation('to_whole', [$first]);
+            return new Operation(OperationKey::ToWhole, [$first]);
         }
         if (('map' === $name || 'filter' === $name) && 2 === $count && $first instanceof Lambda && 1 === \count($first->parameters)) {
             return 'map' === $name ? new Collected($first->value, $first->parameters[0], $arguments[1]->value) : new Collected(new VariableRead($first->parameters[0]), $first->parameters[0], $arguments[1]->value, $first->value);
         }
         if (('min' === $name || 'max' === $name) && 1 === $count && null !== $first) {
-            return new Operation('min' === $name ? 'least' : 'greatest', [$first]);
+            return new Operation('min' === $name ? OperationKey::Least : OperationKey::Greatest, [$first]);
         }
         if ('reversed' === $name && 1 === $count && null !== $first) {
-            return new Operation('backwards', [$first]);
+            return new Operation(OperationKey::Backwards, [$first]);
         }
         if ('tuple' === $name && 0 === $count) {
-            return new Operation('as_tuple', [new ListLiteral([])]);
+            return new Operation(OperationKey::AsTuple, [new ListLiteral([])]);
         }
         if (('exit' === $name || 'quit' === $name) && 2 > $count) {
-            return new Operation('exit', array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+            return new Operation(OperationKey::Exit, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }
         if ('iter' === $name && 1 === $count && null !== $first) {
-            return new Operation('started', [$first]);
+            return new Operation(OperationKey::Started, [$first]);
         }
         if (1 === preg_match('/^bisect\.insort(_left|_right)?$/D', $name, $side) && 2 === $count && null !== $first && $this->isPlain($first) && $this->isPlain($arguments[1]->value)) {
-            return new Operation('insert', [$first, new Operation('_left' === ($side[1] ?? '') ? 'place_before' : 'place_behind', [$first, $arguments[1]->value]), $arguments[1]->value]);
+            return new Operation(OperationKey::Insert, [$first, new Operation('_left' === ($side[1] ?? '') ? OperationKey::PlaceBefore : OperationKey::PlaceBehind, [$first, $arguments[1]->value]), $arguments[1]->value]);
         }
         if (('heapq.nlargest' === $name || 'heapq.nsmallest' === $name) && 2 === $count && null !== $first && null === $arguments[1]->name) {
             // The Python Standard Library, heapq: equivalent to the first of what is sorted.
-            $many = $first instanceof NumberLiteral ? $first : new Operation('larger', [new NumberLiteral(0), $first]);
+            $many = $first instanceof NumberLiteral ? $first : new Operation(OperationKey::Larger, [new NumberLiteral(0), $first]);
 
-            return new Slice(new Operation('heapq.nlargest' === $name ? 'sorted_down' : 'sorted', [$arguments[1]->value]), new NumberLiteral(0), $many);
+            return new Slice(new Operation('heapq.nlargest' === $name ? OperationKey::SortedDown : OperationKey::Sorted, [$arguments[1]->value]), new NumberLiteral(0), $many);
         }
         $begun = 'next' === $name && null !== $first && 2 >= $count ? $this->begun($first, $arguments[0]->offset) : null;
         if (null !== $begun) {
-            return new Operation(1 === $count ? 'next_item' : 'next_or', [$begun, ...array_map(static fn (Argument $argument): Expression => $argument->value, \array_slice($arguments, 1))]);
+            return new Operation(1 === $count ? OperationKey::NextItem : OperationKey::NextOr, [$begun, ...array_map(static fn (Argument $argument): Expression => $argument->value, \array_slice($arguments, 1))]);
         }
         $field = 'getattr' === $name || 'setattr' === $name ? $this->fieldNamed($name, $arguments) : null;
         if (null !== $field) {
@@ -1345,19 +1346,19 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if (\in_array($name, ['log', 'math.log'], true) && 2 === $count && null !== $first) {
             // CPython divides as well (Modules/mathmodule.c).
-            return new Binary(Operator::TrueDivide, new Operation('logarithm', [$first]), new Operation('logarithm', [$arguments[1]->value]));
+            return new Binary(Operator::TrueDivide, new Operation(OperationKey::Logarithm, [$first]), new Operation(OperationKey::Logarithm, [$arguments[1]->value]));
         }
         if ('sum' === $name && 2 === $count && null !== $first && (null === $arguments[1]->name || 'start' === $arguments[1]->name)) {
-            return $arguments[1]->value == new ListLiteral([]) ? new Operation('flattened', [$first]) : ($arguments[1]->value == new NumberLiteral(0) ? new Operation('total', [$first]) : new Operation('total_from', [$first, $arguments[1]->value]));
+            return $arguments[1]->value == new ListLiteral([]) ? new Operation(OperationKey::Flattened, [$first]) : ($arguments[1]->value == new NumberLiteral(0) ? new Operation(OperationKey::Total, [$first]) : new Operation(OperationKey::TotalFrom, [$first, $arguments[1]->value]));
         }
         if ('super' === $name && '' !== $this->class && [] === $arguments) {
             return $this->above($token);
         }
         if ('set' === $name && 1 === $count && $first instanceof ListLiteral && 2 < \count($first->items)) {
             // A set in braces is another one than this where all in it is constant: its order can be another.
-            return new Operation('set_of', [new Operation('as_list', [$first])]);
+            return new Operation(OperationKey::SetOf, [new Operation(OperationKey::AsList, [$first])]);
         }
-        $kinds = 'isinstance' === $name && 2 === $count && $arguments[1]->value instanceof Operation && 'as_tuple' === $arguments[1]->value->key && $arguments[1]->value->arguments[0] instanceof ListLiteral ? $arguments[1]->value->arguments[0]->items : [];
+        $kinds = 'isinstance' === $name && 2 === $count && $arguments[1]->value instanceof Operation && OperationKey::AsTuple === $arguments[1]->value->key && $arguments[1]->value->arguments[0] instanceof ListLiteral ? $arguments[1]->value->arguments[0]->items : [];
         if ([] !== $kinds && null !== $first && $this->isPlain($first)) {
             $tests = null;
             if (2 === \count($kinds) && [] === array_diff(array_map(static fn (Expression $kind): string => $kind instanceof VariableRead ? $kind->name : '', $kinds), ['list', 'tuple'])) {
@@ -1401,55 +1402,55 @@ abstract class PythonExpressions extends ExpressionParser
     private function withNamed(string $name, Expression $first, array $named, int $plain, array $values = []): ?Expression
     {
         if ('itertools.groupby' === $name && ['key'] === array_keys($named)) {
-            return new Operation('grouped', [$first, $named['key']]);
+            return new Operation(OperationKey::Grouped, [$first, $named['key']]);
         }
         if ('random.choices' === $name && isset($named['k']) && 1 === \count($named)) {
-            return new Operation('drawn', [$first, $named['k']]);
+            return new Operation(OperationKey::Drawn, [$first, $named['k']]);
         }
         $key = $named['key'] ?? null;
         $reverse = $named['reverse'] ?? new TruthLiteral(false);
         if ('sorted' === $name && 1 === $plain && [] === array_diff(array_keys($named), ['key', 'reverse']) && $reverse instanceof TruthLiteral) {
-            return $this->inOrder('sorted', $first, $key, $reverse->value);
+            return $this->inOrder(true, $first, $key, $reverse->value);
         }
         if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && $first instanceof Collected) {
-            return new Operation('min' === $name ? 'least_or' : 'greatest_or', [$first, $named['default']]);
+            return new Operation('min' === $name ? OperationKey::LeastOr : OperationKey::GreatestOr, [$first, $named['default']]);
         }
         if (('min' === $name || 'max' === $name) && 1 === $plain && ['default'] === array_keys($named) && ($this->isPlain($first) || $first instanceof ListLiteral && [] === array_filter($first->items, fn (Expression $item): bool => !$this->isPlain($item)))) {
-            return new Choice(new Operation('is_empty', [$first]), $named['default'], new Operation('min' === $name ? 'least' : 'greatest', [$first]));
+            return new Choice(new Operation(OperationKey::IsEmpty, [$first]), $named['default'], new Operation('min' === $name ? OperationKey::Least : OperationKey::Greatest, [$first]));
         }
         if (('min' === $name || 'max' === $name) && 1 === $plain && [] === array_diff(['key', 'default'], array_keys($named)) && 2 === \count($named) && $key instanceof Lambda && $this->isPlain($first)) {
-            return new Choice(new Operation('is_empty', [$first]), $named['default'], new Operation('min' === $name ? 'least_by' : 'greatest_by', [$first, $key]));
+            return new Choice(new Operation(OperationKey::IsEmpty, [$first]), $named['default'], new Operation('min' === $name ? OperationKey::LeastBy : OperationKey::GreatestBy, [$first, $key]));
         }
         if (('min' === $name || 'max' === $name) && isset($named['default'])) {
             $this->fail('unsupported', $this->tokens[$this->at - 1] ?? null, ['what' => "$name(…, default=…)"]);
         }
         if (('min' === $name || 'max' === $name) && ['key'] === array_keys($named) && $key instanceof Lambda) {
-            return new Operation('min' === $name ? 'least_by' : 'greatest_by', [1 === $plain ? $first : new ListLiteral($values), $key]);
+            return new Operation('min' === $name ? OperationKey::LeastBy : OperationKey::GreatestBy, [1 === $plain ? $first : new ListLiteral($values), $key]);
         }
 
         if ('json.dumps' === $name && ['indent'] === array_keys($named)) {
-            return new Operation('json_laid_out', [$first, $named['indent']]);
+            return new Operation(OperationKey::JsonLaidOut, [$first, $named['indent']]);
         }
         if ('json.dumps' === $name && 1 === $plain && [] !== $named && [] === array_diff(array_keys($named), ['indent', 'sort_keys', 'ensure_ascii'])) {
-            return new Operation('json_formed', [$first, $named['indent'] ?? new NothingLiteral(), $named['sort_keys'] ?? new TruthLiteral(false), $named['ensure_ascii'] ?? new TruthLiteral(true)]);
+            return new Operation(OperationKey::JsonFormed, [$first, $named['indent'] ?? new NothingLiteral(), $named['sort_keys'] ?? new TruthLiteral(false), $named['ensure_ascii'] ?? new TruthLiteral(true)]);
         }
         if ('itertools.product' === $name && $named === ['repeat' => $named['repeat'] ?? null] && $named['repeat'] == new NumberLiteral(2)) {
-            return new Operation('combined', [$first, $first]);
+            return new Operation(OperationKey::Combined, [$first, $first]);
         }
 
-        return 'enumerate' === $name && ['start'] === array_keys($named) ? new Operation('numbered_from', [$first, $named['start']]) : null;
+        return 'enumerate' === $name && ['start'] === array_keys($named) ? new Operation(OperationKey::NumberedFrom, [$first, $named['start']]) : null;
     }
 
-    private function inOrder(string $key, Expression $list, ?Expression $by, bool $down): ?Expression
+    private function inOrder(bool $isCopy, Expression $list, ?Expression $by, bool $down): ?Expression
     {
-        $isText = $by instanceof Lambda && $by->value instanceof Operation && 'to_text' === $by->value->key && $by->value->arguments[0] == new VariableRead($by->parameters[0] ?? '');
+        $isText = $by instanceof Lambda && $by->value instanceof Operation && OperationKey::ToText === $by->value->key && $by->value->arguments[0] == new VariableRead($by->parameters[0] ?? '');
         if ($isText && !$down) {
-            return new Operation($key.'_as_texts', [$list]);
+            return new Operation($isCopy ? OperationKey::SortedAsTexts : OperationKey::SortAsTexts, [$list]);
         }
 
         return match (true) {
-            null === $by => new Operation($key.($down ? '_down' : ''), [$list]),
-            $by instanceof Lambda && 1 === \count($by->parameters) => new Operation($key.($down ? '_down_by' : '_by'), [$list, $by]),
+            null === $by => new Operation(OperationKey::ofOrder($isCopy, $down, false), [$list]),
+            $by instanceof Lambda && 1 === \count($by->parameters) => new Operation(OperationKey::ofOrder($isCopy, $down, true), [$list, $by]),
             default => null,
         };
     }
@@ -1475,7 +1476,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
 
-        return new Operation('numbers', match ($count) {
+        return new Operation(OperationKey::Numbers, match ($count) {
             1 => [new NumberLiteral(0), $values[0], new NumberLiteral(1)],
             2 => [$values[0], $values[1], new NumberLiteral(1)],
             default => $values,
@@ -1504,16 +1505,16 @@ abstract class PythonExpressions extends ExpressionParser
     {
         $count = \count($arguments);
         if ('_replace' === $name && 1 === $count && '**' === $arguments[0]->name) {
-            return new Operation('with_places', [$receiver, $arguments[0]->value]);
+            return new Operation(OperationKey::WithPlaces, [$receiver, $arguments[0]->value]);
         }
         if ('_replace' === $name && null !== $places = self::byNames($arguments)) {
-            return new Operation('with_places', [$receiver, $places]);
+            return new Operation(OperationKey::WithPlaces, [$receiver, $places]);
         }
         if ('update' === $name && 0 < $count && null !== $entries = self::byNames($arguments)) {
-            return new Operation('update', [$receiver, $entries]);
+            return new Operation(OperationKey::Update, [$receiver, $entries]);
         }
         if ('get' === $name && 1 === $count) {
-            return new Operation('value_or', [$receiver, $arguments[0]->value, new NothingLiteral()]);
+            return new Operation(OperationKey::ValueOr, [$receiver, $arguments[0]->value, new NothingLiteral()]);
         }
         if ('sort' === $name && 0 < $count) {
             $given = [];
@@ -1521,23 +1522,23 @@ abstract class PythonExpressions extends ExpressionParser
                 $given[$argument->name ?? ''] = $argument->value;
             }
             $reverse = $given['reverse'] ?? new TruthLiteral(false);
-            $made = [] === array_diff(array_keys($given), ['key', 'reverse']) && $reverse instanceof TruthLiteral ? $this->inOrder('sort', $receiver, $given['key'] ?? null, $reverse->value) : null;
+            $made = [] === array_diff(array_keys($given), ['key', 'reverse']) && $reverse instanceof TruthLiteral ? $this->inOrder(false, $receiver, $given['key'] ?? null, $reverse->value) : null;
 
             return $made ?? $this->fail('unsupported', $token, ['what' => '.sort(…)']);
         }
         if (('rjust' === $name || 'ljust' === $name) && 1 === $count) {
-            return new Operation('rjust' === $name ? 'padded_left' : 'padded_right', [$receiver, $arguments[0]->value, new TextLiteral(' ')]);
+            return new Operation('rjust' === $name ? OperationKey::PaddedLeft : OperationKey::PaddedRight, [$receiver, $arguments[0]->value, new TextLiteral(' ')]);
         }
         $oneOf = \in_array($name, ['startswith', 'endswith'], true) && 1 === $count ? $arguments[0]->value : null;
-        if ($oneOf instanceof Operation && 'as_tuple' === $oneOf->key && ($texts = $oneOf->arguments[0]) instanceof ListLiteral && [] !== $texts->items && $this->isPlain($receiver)) {
-            $asked = array_map(static fn (Expression $text): Expression => new Operation('startswith' === $name ? 'starts' : 'ends', [$receiver, $text]), $texts->items);
+        if ($oneOf instanceof Operation && OperationKey::AsTuple === $oneOf->key && ($texts = $oneOf->arguments[0]) instanceof ListLiteral && [] !== $texts->items && $this->isPlain($receiver)) {
+            $asked = array_map(static fn (Expression $text): Expression => new Operation('startswith' === $name ? OperationKey::Starts : OperationKey::Ends, [$receiver, $text]), $texts->items);
 
             return array_reduce(\array_slice($asked, 1), static fn (Expression $any, Expression $one): Expression => new Binary(Operator::Or, $any, $one), $asked[0]);
         }
         if ('isdisjoint' === $name && 1 === $count) {
-            return new Operation('is_empty', [new Operation('shared_items', [$receiver, $arguments[0]->value])]);
+            return new Operation(OperationKey::IsEmpty, [new Operation(OperationKey::SharedItems, [$receiver, $arguments[0]->value])]);
         }
-        $ofSets = ['union' => 'union', 'intersection' => 'shared_items', 'symmetric_difference' => 'apart_items'][$name] ?? null;
+        $ofSets = ['union' => OperationKey::Union, 'intersection' => OperationKey::SharedItems, 'symmetric_difference' => OperationKey::ApartItems][$name] ?? null;
         if (null !== $ofSets && 1 === $count) {
             return new Operation($ofSets, [$receiver, $arguments[0]->value]);
         }
@@ -1547,11 +1548,11 @@ abstract class PythonExpressions extends ExpressionParser
                 $given[$argument->name ?? ['sep', 'maxsplit'][$index] ?? ''] = $argument->value;
             }
             if (isset($given['maxsplit']) && [] === array_diff(array_keys($given), ['sep', 'maxsplit'])) {
-                return new Operation('split_most', [$receiver, $given['sep'] ?? new NothingLiteral(), $given['maxsplit']]);
+                return new Operation(OperationKey::SplitMost, [$receiver, $given['sep'] ?? new NothingLiteral(), $given['maxsplit']]);
             }
         }
         if ('pop' === $name && 2 === $count) {
-            return new Operation('pop_or', [$receiver, $arguments[0]->value, $arguments[1]->value]);
+            return new Operation(OperationKey::PopOr, [$receiver, $arguments[0]->value, $arguments[1]->value]);
         }
         if ('format' === $name) {
             return $receiver instanceof TextLiteral ? $this->templated($receiver->value, $arguments, $token) : $this->fail('unsupported', $token, ['what' => '.format()']);
@@ -1572,12 +1573,12 @@ abstract class PythonExpressions extends ExpressionParser
             return null;
         }
         if ('setattr' === $function) {
-            return null === $other ? null : new Operation('set_field', [$object, $name, $other]);
+            return null === $other ? null : new Operation(OperationKey::SetField, [$object, $name, $other]);
         }
         $isKept = $name instanceof TextLiteral && isset($this->fieldNames[$name->value]);
-        $read = $isKept ? new Field($object, $name->value) : new Operation('field_of', [$object, $name]);
+        $read = $isKept ? new Field($object, $name->value) : new Operation(OperationKey::FieldOf, [$object, $name]);
 
-        return null === $other ? $read : ($this->isPlain($object) && $this->isPlain($name) ? new Choice(new Operation('has_field', [$object, $name]), $read, $other) : null);
+        return null === $other ? $read : ($this->isPlain($object) && $this->isPlain($name) ? new Choice(new Operation(OperationKey::HasField, [$object, $name]), $read, $other) : null);
     }
 
     /** `super().water(2)`: the method as the class above has it. */
@@ -1596,7 +1597,7 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->fail('unsupported', $member, ['what' => 'super().__init__(…, …)']);
             }
 
-            return new Operation('say_failing', [new VariableRead($this->itself), $arguments[0]->value ?? new TextLiteral('')]);
+            return new Operation(OperationKey::SayFailing, [new VariableRead($this->itself), $arguments[0]->value ?? new TextLiteral('')]);
         }
 
         return $made ?? ('__init__' === $member->text ? new NothingLiteral() : $this->unknownMethod($member, true));
@@ -1615,7 +1616,7 @@ abstract class PythonExpressions extends ExpressionParser
     protected function member(Expression $receiver): Expression
     {
         if (!$this->is('__class__')) {
-            $static = $receiver instanceof Operation && \in_array($receiver->key, ['kind', 'maker_of'], true) ? $this->anyStatic($this->sign() ?? '') : null;
+            $static = $receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Kind, OperationKey::MakerOf], true) ? $this->anyStatic($this->sign() ?? '') : null;
             if (null !== $static && [] !== array_intersect($this->classes, [strstr($static, '.', true)])) {
                 // Each class that is a kind of it may have one of its own (The Python Language Reference, 3.2).
                 $this->fail('unsupported', null, ['what' => 'type(…).'.$this->sign()]);
@@ -1627,15 +1628,15 @@ abstract class PythonExpressions extends ExpressionParser
         if ($this->is('.') && $this->is('__name__', 1)) {
             $this->at += 2;
 
-            return new Operation('kind_name', [$receiver]);
+            return new Operation(OperationKey::KindName, [$receiver]);
         }
 
-        return new Operation('maker_of', [$receiver]);
+        return new Operation(OperationKey::MakerOf, [$receiver]);
     }
 
     protected function mayBeCalled(Expression $value): bool
     {
-        return $value instanceof Operation && \in_array($value->key, ['kind', 'maker_of'], true) || parent::mayBeCalled($value);
+        return $value instanceof Operation && \in_array($value->key, [OperationKey::Kind, OperationKey::MakerOf], true) || parent::mayBeCalled($value);
     }
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
@@ -1643,14 +1644,14 @@ abstract class PythonExpressions extends ExpressionParser
         if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
             return new Field($receiver, $name);
         }
-        if ('__name__' === $name && $receiver instanceof Operation && 'kind' === $receiver->key) {
-            return new Operation('kind_name', $receiver->arguments);
+        if ('__name__' === $name && $receiver instanceof Operation && OperationKey::Kind === $receiver->key) {
+            return new Operation(OperationKey::KindName, $receiver->arguments);
         }
         if ('__name__' === $name && $receiver instanceof VariableRead && isset($this->classes[$receiver->name]) && !$this->isVariable($receiver->name)) {
             return new TextLiteral($receiver->name);
         }
         if ('__name__' === $name) {
-            return new Operation('function_name', [$receiver]);
+            return new Operation(OperationKey::FunctionName, [$receiver]);
         }
         $made = $receiver instanceof VariableRead && 'str' === $receiver->name && !$this->isVariable('str') ? $this->methodOfTexts($name) : null;
         if (null !== $made) {
@@ -1678,7 +1679,7 @@ abstract class PythonExpressions extends ExpressionParser
             // A method says so that another one is asked; as a value of any kind it is something else.
             str_contains($this->scope, '.@') || $this->fail('unsupported', $token, ['what' => $token->text]);
 
-            return new Operation('not_taken');
+            return new Operation(OperationKey::NotTaken);
         }
         // A program is always run as itself here, and never taken in by another one.
         if ('__name__' === $token->text && $this->is('==') && '__main__' === $this->textBehind()) {
@@ -1739,7 +1740,7 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->fail('unsupported', $token, ['what' => 'str.maketrans(…)']);
             }
 
-            return new Operation('letter_table', [$arguments[0]->value, $arguments[1]->value]);
+            return new Operation(OperationKey::LetterTable, [$arguments[0]->value, $arguments[1]->value]);
         }
         if (isset(self::LETTERS[$name])) {
             $this->at += $length;
@@ -1758,7 +1759,7 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $kind && \in_array($kind->text, ['int', 'float', 'str', 'bool', 'list', 'dict', 'set'], true) && $this->is(')', $length + 2)) {
             $this->at += $length + 3;
 
-            return $this->postfix(new Operation('default_map', [new TextLiteral($kind->text)]));
+            return $this->postfix(new Operation(OperationKey::DefaultMap, [new TextLiteral($kind->text)]));
         }
         if (!$this->is('lambda', $length + 1)) {
             $this->fail('unsupported', $token, ['what' => 'defaultdict(…)']);
@@ -1767,7 +1768,7 @@ abstract class PythonExpressions extends ExpressionParser
         $makes = $this->expression();
         $this->close($opened);
 
-        return $this->postfix(new Operation('default_map', [$makes]));
+        return $this->postfix(new Operation(OperationKey::DefaultMap, [$makes]));
     }
 
     /** A member of an enumeration that is asked for, or all of them. */
@@ -1785,7 +1786,7 @@ abstract class PythonExpressions extends ExpressionParser
             $this->fail('unsupported', $this->tokens[$this->at - 1] ?? null, ['what' => ".$method(…)"]);
         }
 
-        return $isOfSeveral ? new OwnValue("$owners[0].$method", [new Operation('maker_of', [$receiver]), ...$arguments]) : parent::calledOf($receiver, $method, $arguments, $class);
+        return $isOfSeveral ? new OwnValue("$owners[0].$method", [new Operation(OperationKey::MakerOf, [$receiver]), ...$arguments]) : parent::calledOf($receiver, $method, $arguments, $class);
     }
 
     /** `cls(name)`, `cls.small(name)` in a method that is handed one of several classes. */
@@ -1805,7 +1806,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ($this->is('.') && $this->is('__name__', 1)) {
             $this->at += 2;
 
-            return new Operation('function_name', [$class]);
+            return new Operation(OperationKey::FunctionName, [$class]);
         }
         $member = $this->is('.') ? $this->peek(1) : null;
         $opened = $this->peek(2);
@@ -1828,12 +1829,12 @@ abstract class PythonExpressions extends ExpressionParser
             $this->at += 6;
             $this->read($caught->text, $caught->offset);
 
-            return new Operation('failure_name', [new VariableRead($caught->text)]);
+            return new Operation(OperationKey::FailureName, [new VariableRead($caught->text)]);
         }
         if ('sys' === $token->text && $this->is('.', 1) && ($this->is('stderr', 2) || $this->is('stdout', 2)) && !$this->is('.', 3)) {
             $this->at += 3;
 
-            return $this->transient('stream', [new TextLiteral($this->tokens[$this->at - 1]->text)]);
+            return $this->transient(OperationKey::Stream, [new TextLiteral($this->tokens[$this->at - 1]->text)]);
         }
         if ('sys' === $token->text && $this->is('.', 1) && $this->is('argv', 2) && !$this->isVariable('sys')) {
             // Nothing is given to a program that is run here.
@@ -1847,7 +1848,7 @@ abstract class PythonExpressions extends ExpressionParser
             }
             $this->at += 7;
 
-            return $this->postfix(new Operation('all_input'));
+            return $this->postfix(new Operation(OperationKey::AllInput));
         }
         if ('' !== $this->anyClass && $this->anyClass === $token->text) {
             return $this->postfix($this->ofAnyClass($token));
@@ -1902,7 +1903,7 @@ abstract class PythonExpressions extends ExpressionParser
         $variable = self::pairIn($function->value);
         $parts = array_map(static fn (int $place): Expression => new Item(new VariableRead($variable), new NumberLiteral($place)), array_flip($function->parameters));
 
-        return new Collected(Walk::mapExpression($function->value, static fn (Expression $part): Expression => $part instanceof VariableRead ? $parts[$part->name] ?? $part : $part), $variable, new Operation('paired', [$over, $other]));
+        return new Collected(Walk::mapExpression($function->value, static fn (Expression $part): Expression => $part instanceof VariableRead ? $parts[$part->name] ?? $part : $part), $variable, new Operation(OperationKey::Paired, [$over, $other]));
     }
 
     /** @var array<string, string> libraries by the names they were brought in with */
@@ -1911,10 +1912,10 @@ abstract class PythonExpressions extends ExpressionParser
     protected function called(Token $token, array $arguments): Expression
     {
         if ('zip' === $token->text && 1 === \count($arguments) && '*' === $arguments[0]->name) {
-            return new Operation('turned', [$arguments[0]->value]);
+            return new Operation(OperationKey::Turned, [$arguments[0]->value]);
         }
         if ('zip' === $token->text && 2 < \count($arguments)) {
-            return new Operation('turned', [new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments))]);
+            return new Operation(OperationKey::Turned, [new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments))]);
         }
         foreach ($arguments as $argument) {
             if ('*' === $argument->name && !isset($this->rests[$token->text]) && !isset($this->functions[$token->text]) && !$this->isVariable($token->text)) {
@@ -1949,7 +1950,7 @@ abstract class PythonExpressions extends ExpressionParser
             $this->refuseNames($arguments);
             $says = "Can't instantiate abstract class $token->text with abstract method".(1 < \count($open) ? 's' : '').' '.implode(', ', $open);
 
-            return new Operation('open_class', [new TextLiteral($token->text), new TextLiteral($says), ...$this->handed($arguments)]);
+            return new Operation(OperationKey::OpenClass, [new TextLiteral($token->text), new TextLiteral($says), ...$this->handed($arguments)]);
         }
 
         return parent::called($token, $arguments);
@@ -1983,7 +1984,7 @@ abstract class PythonExpressions extends ExpressionParser
             $name = PythonNames::METHODS[$member->text] ?? $member->text;
             $owner = $this->ownerOf($object->text, $name);
             if (null !== $owner && isset($this->ofSeveral["$owner.$name"])) {
-                return new OwnValue("$owner.$name", [new Operation('maker', [new TextLiteral($object->text)]), ...$this->inOrderOf($this->methods[$owner][$name][2], $this->packed("$owner.$name", $arguments))]);
+                return new OwnValue("$owner.$name", [new Operation(OperationKey::Maker, [new TextLiteral($object->text)]), ...$this->inOrderOf($this->methods[$owner][$name][2], $this->packed("$owner.$name", $arguments))]);
             }
 
             return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $this->packed("$owner.$name", $arguments)));

@@ -43,6 +43,7 @@ use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
@@ -918,7 +919,7 @@ final class PythonParser extends PythonStatements
                 $others[] = [$name, match (true) {
                     $index < $star => new Item(new VariableRead($each), new NumberLiteral($index)),
                     $index > $star => new Item(new VariableRead($each), new NumberLiteral($behind)),
-                    default => new Operation('as_list', [new Slice(new VariableRead($each), new NumberLiteral($index), -1 === $behind ? new NothingLiteral() : new NumberLiteral($behind + 1))]),
+                    default => new Operation(OperationKey::AsList, [new Slice(new VariableRead($each), new NumberLiteral($index), -1 === $behind ? new NothingLiteral() : new NumberLiteral($behind + 1))]),
                 }];
             }
             $names = [$each];
@@ -938,10 +939,10 @@ final class PythonParser extends PythonStatements
         $this->atHead($first, $id, $end);
         $body = $read();
         $body = [] === $first ? $body : new Block([...$first, ...$body->statements]);
-        if (1 === \count($names) && $over instanceof Operation && 'counted' === $over->key) {
+        if (1 === \count($names) && $over instanceof Operation && OperationKey::Counted === $over->key) {
             return new Count($id, $names[0], $over->arguments[0], $over->arguments[1], $over->arguments[2], $body);
         }
-        if (1 === \count($names) && $over instanceof Operation && 'numbers' === $over->key) {
+        if (1 === \count($names) && $over instanceof Operation && OperationKey::Numbers === $over->key) {
             $by = $over->arguments[2];
             if ($by instanceof NumberLiteral && \is_int($by->value) && 0 !== $by->value) {
                 return new Count($id, $names[0], $over->arguments[0], self::less($over->arguments[1], $by->value > 0 ? 1 : -1), $by, $body);
@@ -954,10 +955,10 @@ final class PythonParser extends PythonStatements
     /** What a loop goes over has items; a number has none. */
     private function gone(Expression $over, int $start, int $end): Expression
     {
-        if ($over instanceof NumberLiteral || $over instanceof Operation && \in_array($over->key, ['length', 'to_whole'], true)) {
+        if ($over instanceof NumberLiteral || $over instanceof Operation && \in_array($over->key, [OperationKey::Length, OperationKey::ToWhole], true)) {
             $this->mistake('range_missing', $start, $end - $start, ['text' => substr($this->text, $start, min(40, $end - $start))], [new Replacement($end, 0, ')'), new Replacement($start, 0, 'range(')]);
 
-            return new Operation('numbers', [new NumberLiteral(0), $over, new NumberLiteral(1)]);
+            return new Operation(OperationKey::Numbers, [new NumberLiteral(0), $over, new NumberLiteral(1)]);
         }
 
         return $over;
@@ -1227,7 +1228,7 @@ final class PythonParser extends PythonStatements
             $opened = $this->peek();
             $said = null !== $opened && $this->accept('(') ? array_map(static fn (Argument $one): Expression => $one->value, $this->arguments($opened)) : [];
 
-            return new Perform($this->newId(), new Operation('exit', $said));
+            return new Perform($this->newId(), new Operation(OperationKey::Exit, $said));
         }
         if ($this->isRaised($name->text)) {
             $made = $this->value();
@@ -1273,7 +1274,7 @@ final class PythonParser extends PythonStatements
         if ($this->is('.') && $this->is('__class__', 1) && $this->is('.', 2) && $this->is('__name__', 3)) {
             $this->at += 4;
 
-            return new Operation('failure_name', [$this->plainName($name)]);
+            return new Operation(OperationKey::FailureName, [$this->plainName($name)]);
         }
         // Elsewhere it is no text to Python, and would have to be made one by `str`.
         $before = $this->tokens[$this->at - 2] ?? null;
@@ -1486,7 +1487,7 @@ final class PythonParser extends PythonStatements
         $value = 'default' === $name ? $this->expression() : match ($kind) {
             'list' => new ListLiteral([]),
             'dict' => new MapLiteral([]),
-            default => new Operation('set_of'),
+            default => new Operation(OperationKey::SetOf),
         };
         $this->at += 'default' === $name ? 0 : 1;
         $this->close($opened);
@@ -1613,7 +1614,7 @@ final class PythonParser extends PythonStatements
                 $parameter = $this->newName('parameter_no_name');
                 $parameters[] = $parameter->text;
                 if ($isNamedRest) {
-                    $defaults[$parameter->text] = new Operation('all_named');
+                    $defaults[$parameter->text] = new Operation(OperationKey::AllNamed);
                 }
                 $rest = $isRest ? $parameter->text : $rest;
                 $this->write($parameter->text, $parameter->offset);

@@ -47,6 +47,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PrintLine;
@@ -185,7 +186,7 @@ class PythonPrinter extends Printer
         foreach ($function->parameters as $name) {
             $isLeftOut = $isLeftOut || isset($function->defaults[$name]);
             // Behind one that may be left out, all may be (The Python Language Reference, 8.7).
-            if (isset($function->defaults[$name]) && $function->defaults[$name] == new Operation('all_named')) {
+            if (isset($function->defaults[$name]) && $function->defaults[$name] == new Operation(OperationKey::AllNamed)) {
                 $parameters[] = '**'.$this->name($name);
                 continue;
             }
@@ -304,9 +305,9 @@ class PythonPrinter extends Printer
     {
         $over = $loop->over;
         if (1 < \count($loop->variables) && $this->type($over)->isMap()) {
-            $over = new Operation('entries', [$over]);
+            $over = new Operation(OperationKey::Entries, [$over]);
         }
-        $text = $over instanceof Operation && 'numbers' === $over->key ? $this->rangeCall($over) : $this->expression($over);
+        $text = $over instanceof Operation && OperationKey::Numbers === $over->key ? $this->rangeCall($over) : $this->expression($over);
         $this->line($loop, 'head', 'for '.implode(', ', array_map($this->name(...), $loop->variables))." in $text:");
         $this->loopBody($loop, $loop->body, null);
     }
@@ -358,7 +359,7 @@ class PythonPrinter extends Printer
         }
 
         $gathered = $set->values[0] ?? null;
-        if (1 === \count($set->values) && $gathered instanceof Operation && 'gathered' === $gathered->key) {
+        if (1 === \count($set->values) && $gathered instanceof Operation && OperationKey::Gathered === $gathered->key) {
             $targets = array_map(fn (Expression $target): string => $this->expression($target), $set->targets);
             $at = $gathered->arguments[1] instanceof NumberLiteral ? (int) $gathered->arguments[1]->value : 0;
             $targets[$at] = '*'.($targets[$at] ?? '');
@@ -618,7 +619,7 @@ class PythonPrinter extends Printer
                 $text .= strtr(self::escape($part->value), ['{' => '{{', '}' => '}}']);
                 continue;
             }
-            $form = $part instanceof Operation && 'formatted' === $part->key && ($part->arguments[1] ?? null) instanceof TextLiteral ? $part->arguments[1]->value : '';
+            $form = $part instanceof Operation && OperationKey::Formatted === $part->key && ($part->arguments[1] ?? null) instanceof TextLiteral ? $part->arguments[1]->value : '';
             $printed = $this->asShown($this->expression('' === $form || !$part instanceof Operation ? $part : $part->arguments[0]));
             if (false !== strpbrk($printed, '"\'\\{')) {
                 return $this->bracket(implode(' + ', array_map($this->asText(...), $parts)), self::ADDED, $around);
@@ -654,7 +655,7 @@ class PythonPrinter extends Printer
     protected function givenInside(Operation $given, int $around): string
     {
         $set = '('.$this->expression($given->arguments[0]).' := '.$this->expression($given->arguments[1]).')';
-        $change = 'given_after' === $given->key ? Given::change($given) : null;
+        $change = OperationKey::GivenAfter === $given->key ? Given::change($given) : null;
         if (null === $change) {
             return $set;
         }
@@ -666,11 +667,11 @@ class PythonPrinter extends Printer
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof Operation && 'failure_name' === $expression->key && ($of = $expression->arguments[0]) instanceof VariableRead => 'type('.$this->name($of->name).').__name__',
-            $expression instanceof Operation && 'set_of' === $expression->key && ($items = $expression->arguments[0] ?? null) instanceof ListLiteral && [] !== $items->items => '{'.$this->listed($items->items).'}',
-            $expression instanceof Operation && 'set_of' === $expression->key && ($made = $expression->arguments[0] ?? null) instanceof Collected => '{'.$this->comprehension($made).'}',
-            $expression instanceof Operation && 'maker' === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value),
-            $expression instanceof Operation && 'open_class' === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value).'('.$this->listed(\array_slice($expression->arguments, 2)).')',
+            $expression instanceof Operation && OperationKey::FailureName === $expression->key && ($of = $expression->arguments[0]) instanceof VariableRead => 'type('.$this->name($of->name).').__name__',
+            $expression instanceof Operation && OperationKey::SetOf === $expression->key && ($items = $expression->arguments[0] ?? null) instanceof ListLiteral && [] !== $items->items => '{'.$this->listed($items->items).'}',
+            $expression instanceof Operation && OperationKey::SetOf === $expression->key && ($made = $expression->arguments[0] ?? null) instanceof Collected => '{'.$this->comprehension($made).'}',
+            $expression instanceof Operation && OperationKey::Maker === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value),
+            $expression instanceof Operation && OperationKey::OpenClass === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value).'('.$this->listed(\array_slice($expression->arguments, 2)).')',
             $expression instanceof NothingLiteral => 'None',
             $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.('@sequence' === $expression->kind ? '(list, tuple)' : array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
             $expression instanceof MakeObject => $this->name($expression->class).'('.$this->listed($expression->arguments).')',
@@ -693,7 +694,7 @@ class PythonPrinter extends Printer
     private function comprehension(Expression $expression): string
     {
         $loops = '';
-        while ($expression instanceof Operation && 'flattened' === $expression->key && $expression->arguments[0] instanceof Collected) {
+        while ($expression instanceof Operation && OperationKey::Flattened === $expression->key && $expression->arguments[0] instanceof Collected) {
             $loops .= $this->loopOf($expression->arguments[0]);
             $expression = $expression->arguments[0]->value;
         }
@@ -704,7 +705,7 @@ class PythonPrinter extends Printer
     private function loopOf(Collected $collected): string
     {
         $over = $collected->over;
-        $text = $over instanceof Operation && 'numbers' === $over->key ? $this->rangeCall($over) : $this->expression($over, self::CHOICE + 1);
+        $text = $over instanceof Operation && OperationKey::Numbers === $over->key ? $this->rangeCall($over) : $this->expression($over, self::CHOICE + 1);
 
         return ' for '.$this->name($collected->variable)." in $text".(null === $collected->condition ? '' : ' if '.$this->types->inside($this->types->itemOf($this->part, $collected), fn (): string => $this->expression($collected->condition, self::CHOICE + 1)));
     }
@@ -722,40 +723,40 @@ class PythonPrinter extends Printer
 
     protected function operation(Operation $operation, int $around): string
     {
-        $kind = 'default_map' === $operation->key ? $operation->arguments[0] : null;
+        $kind = OperationKey::DefaultMap === $operation->key ? $operation->arguments[0] : null;
         if ($kind instanceof TextLiteral) {
             return $this->need('collections').".defaultdict($kind->value)";
         }
         $first = $operation->arguments[0] ?? null;
-        if ('to_whole' === $operation->key && $first instanceof TextLiteral && 1 === preg_match('/^[1-9]\d{18,}$/D', $first->value)) {
+        if (OperationKey::ToWhole === $operation->key && $first instanceof TextLiteral && 1 === preg_match('/^[1-9]\d{18,}$/D', $first->value)) {
             // A whole number that is too long for a literal elsewhere.
             return $first->value;
         }
-        if (null !== $first && 'value_or' === $operation->key && $operation->arguments[2] instanceof NothingLiteral) {
+        if (null !== $first && OperationKey::ValueOr === $operation->key && $operation->arguments[2] instanceof NothingLiteral) {
             return $this->operand($first, self::POSTFIX).'.get('.$this->expression($operation->arguments[1]).')';
         }
-        if ('by_name' === $operation->key && $first instanceof TextLiteral) {
+        if (OperationKey::ByName === $operation->key && $first instanceof TextLiteral) {
             return "$first->value={$this->expression($operation->arguments[1])}";
         }
-        if ('as_tuple' === $operation->key && $first instanceof ListLiteral) {
+        if (OperationKey::AsTuple === $operation->key && $first instanceof ListLiteral) {
             return '('.$this->listed($first->items).(1 === \count($first->items) ? ',)' : ')');
         }
-        if ('stepped' === $operation->key && null !== $first) {
+        if (OperationKey::Stepped === $operation->key && null !== $first) {
             return $this->operand($first, self::POSTFIX).'['.implode(':', array_map($this->bound(...), \array_slice($operation->arguments, 1))).']';
         }
-        if ('flattened' === $operation->key && $first instanceof Collected && ($first->value instanceof Collected || $first->value instanceof Operation && 'flattened' === $first->value->key)) {
+        if (OperationKey::Flattened === $operation->key && $first instanceof Collected && ($first->value instanceof Collected || $first->value instanceof Operation && OperationKey::Flattened === $first->value->key)) {
             return '['.$this->comprehension($operation).']';
         }
-        if ('map_of' === $operation->key && $first instanceof Collected && $first->value instanceof ListLiteral && 2 === \count($first->value->items)) {
+        if (OperationKey::MapOf === $operation->key && $first instanceof Collected && $first->value instanceof ListLiteral && 2 === \count($first->value->items)) {
             return '{'.$this->expression($first->value->items[0]).': '.$this->expression($first->value->items[1]).$this->loopOf($first).'}';
         }
-        if (\in_array($operation->key, ['total', 'any_holds', 'all_hold', 'least', 'greatest', 'sorted', 'as_tuple'], true) && $first instanceof Collected) {
-            return ['total' => 'sum', 'any_holds' => 'any', 'all_hold' => 'all', 'least' => 'min', 'greatest' => 'max', 'sorted' => 'sorted', 'as_tuple' => 'tuple'][$operation->key].'('.$this->comprehension($first).')';
+        if (\in_array($operation->key, [OperationKey::Total, OperationKey::AnyHolds, OperationKey::AllHold, OperationKey::Least, OperationKey::Greatest, OperationKey::Sorted, OperationKey::AsTuple], true) && $first instanceof Collected) {
+            return ['total' => 'sum', 'any_holds' => 'any', 'all_hold' => 'all', 'least' => 'min', 'greatest' => 'max', 'sorted' => 'sorted', 'as_tuple' => 'tuple'][$operation->key->value].'('.$this->comprehension($first).')';
         }
-        if ('numbers' === $operation->key) {
+        if (OperationKey::Numbers === $operation->key) {
             return 'list('.$this->rangeCall($operation).')';
         }
-        if (\in_array($operation->key, ['floor'], true) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
+        if (\in_array($operation->key, [OperationKey::Floor], true) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
             return $this->expression(new Binary(Operator::FloorDivide, $first->left, $first->right), $around);
         }
 
@@ -777,12 +778,12 @@ class PythonPrinter extends Printer
 
     protected function not(Unary $not, int $around): string
     {
-        $there = $not->operand instanceof Operation && 'is_there' === $not->operand->key ? $not->operand->arguments[0] : null;
+        $there = $not->operand instanceof Operation && OperationKey::IsThere === $not->operand->key ? $not->operand->arguments[0] : null;
         if (null !== $there && ($this->type($there)->isList() || $this->type($there)->isMap() || $this->type($there)->isSet())) {
             return $this->bracket($this->expression($there, self::COMPARED).' is None', self::COMPARED - 1, $around);
         }
         $inner = KeyQuestion::asked($not->operand, $this->type(...));
-        if ($inner instanceof Operation && 'contains' === $inner->key) {
+        if ($inner instanceof Operation && OperationKey::Contains === $inner->key) {
             return $this->bracket($this->expression($inner->arguments[1], self::COMPARED).' not in '.$this->expression($inner->arguments[0], self::COMPARED), self::COMPARED - 1, $around);
         }
 
@@ -831,7 +832,7 @@ class PythonPrinter extends Printer
         return 'field(default_factory='.match (true) {
             $value instanceof ListLiteral && [] === $value->items => 'list',
             $value instanceof MapLiteral && [] === $value->entries => 'dict',
-            $value instanceof Operation && 'set_of' === $value->key && [] === $value->arguments => 'set',
+            $value instanceof Operation && OperationKey::SetOf === $value->key && [] === $value->arguments => 'set',
             $value instanceof MakeObject && [] === $value->arguments => $this->name($value->class),
             default => 'lambda: '.$this->expression($value),
         }.')';

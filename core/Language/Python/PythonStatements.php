@@ -26,6 +26,7 @@ use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\Perform;
@@ -229,16 +230,16 @@ abstract class PythonStatements extends PythonExpressions
                 default => $this->fail('unsupported', $token, ['what' => 'del']),
             };
 
-            return new Perform($this->newId(), new Operation('drop_range', [$target->container, $target->from, $count]));
+            return new Perform($this->newId(), new Operation(OperationKey::DropRange, [$target->container, $target->from, $count]));
         }
         if (!$target instanceof Item) {
             $this->fail('unsupported', $token, ['what' => 'del']);
         }
         if ($target->index instanceof NumberLiteral && 0 === $target->index->value) {
-            return new Perform($this->newId(), new Operation('drop_first', [$target->container]));
+            return new Perform($this->newId(), new Operation(OperationKey::DropFirst, [$target->container]));
         }
 
-        return new Perform($this->newId(), new Operation('drop_at', [$target->container, $target->index]));
+        return new Perform($this->newId(), new Operation(OperationKey::DropAt, [$target->container, $target->index]));
     }
 
     /** Rows of the standard drawing module for which the sheet has nothing, and what makes its objects: they stay as they are. */
@@ -280,7 +281,7 @@ abstract class PythonStatements extends PythonExpressions
             return $value;
         }
 
-        if ($value instanceof Operation && 'as_tuple' === $value->key) {
+        if ($value instanceof Operation && OperationKey::AsTuple === $value->key) {
             return $value->withOperands(array_map($this->coloured(...), $value->arguments));
         }
 
@@ -473,14 +474,14 @@ abstract class PythonStatements extends PythonExpressions
             return $this->chained($targets, $values, $start);
         }
         $only = $targets[0];
-        $only = $only instanceof Operation && 'as_tuple' === $only->key ? $only->arguments[0] : $only;
+        $only = $only instanceof Operation && OperationKey::AsTuple === $only->key ? $only->arguments[0] : $only;
         if (1 === \count($targets) && $only instanceof ListLiteral && [] !== $only->items) {
             if (1 === \count($only->items)) {
                 $this->failAt('unsupported', $start, max(1, $this->endOffset() - $start), ['what' => '[…] = …']);
             }
             // `(x, y) = point`, `[first, second] = beds`
             $targets = $only->items;
-            $values = 1 === \count($values) && $values[0] instanceof Operation && 'as_tuple' === $values[0]->key && $values[0]->arguments[0] instanceof ListLiteral ? $values[0]->arguments[0]->items : $values;
+            $values = 1 === \count($values) && $values[0] instanceof Operation && OperationKey::AsTuple === $values[0]->key && $values[0]->arguments[0] instanceof ListLiteral ? $values[0]->arguments[0]->items : $values;
         }
         $set = 1 === \count($targets) && 1 === \count($values) ? $this->throughSetter($targets[0], null, $value) : null;
         if (null !== $set) {
@@ -490,17 +491,17 @@ abstract class PythonStatements extends PythonExpressions
             // `beds[1:3] = [4]`: the items between give way to others (The Python Language Reference, 7.2).
             $given = 1 === \count($values) ? $value : new ListLiteral($values);
 
-            return new Perform($this->newId(), new Operation('put_range', [$targets[0]->container, $targets[0]->from, $targets[0]->to, $given]));
+            return new Perform($this->newId(), new Operation(OperationKey::PutRange, [$targets[0]->container, $targets[0]->from, $targets[0]->to, $given]));
         }
-        if (1 === \count($targets) && $targets[0] instanceof Operation && 'stepped' === $targets[0]->key) {
-            return new Perform($this->newId(), new Operation('put_stepped', [...$targets[0]->arguments, 1 === \count($values) ? $value : new ListLiteral($values)]));
+        if (1 === \count($targets) && $targets[0] instanceof Operation && OperationKey::Stepped === $targets[0]->key) {
+            return new Perform($this->newId(), new Operation(OperationKey::PutStepped, [...$targets[0]->arguments, 1 === \count($values) ? $value : new ListLiteral($values)]));
         }
         $targets = 1 < \count($targets) ? $this->apart($targets, $start, $sign) : $targets;
         foreach ($targets as $target) {
             $this->given($target, $start, $sign);
         }
         if (1 === \count($targets)) {
-            $value = 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
+            $value = 1 === \count($values) ? $value : new Operation(OperationKey::AsTuple, [new ListLiteral($values)]);
             $target = $targets[0];
             if ($target instanceof Item || $target instanceof Field) {
                 return new SetItem($this->newId(), $target, $value);
@@ -541,7 +542,7 @@ abstract class PythonStatements extends PythonExpressions
         }
         $value = 1 === \count($values) ? $value : new ListLiteral($values);
 
-        return new SetSeveral($this->newId(), $targets, [new Operation('gathered', [$value, new NumberLiteral($star), new NumberLiteral(\count($targets))])]);
+        return new SetSeveral($this->newId(), $targets, [new Operation(OperationKey::Gathered, [$value, new NumberLiteral($star), new NumberLiteral(\count($targets))])]);
     }
 
     /**
@@ -554,9 +555,9 @@ abstract class PythonStatements extends PythonExpressions
     private function apart(array $targets, int $start, ?Token $sign): array
     {
         foreach ($targets as $index => $target) {
-            $inner = $target instanceof Operation && 'as_tuple' === $target->key ? $target->arguments[0] : $target;
+            $inner = $target instanceof Operation && OperationKey::AsTuple === $target->key ? $target->arguments[0] : $target;
             $star = null;
-            if ($inner instanceof Operation && 'concatenated' === $inner->key && $inner->arguments[0] instanceof ListLiteral && $inner->arguments[1] instanceof Operation && 'as_list' === $inner->arguments[1]->key) {
+            if ($inner instanceof Operation && OperationKey::Concatenated === $inner->key && $inner->arguments[0] instanceof ListLiteral && $inner->arguments[1] instanceof Operation && OperationKey::AsList === $inner->arguments[1]->key) {
                 // `(first, *others)`: what is behind the others is given to the last name.
                 $star = \count($inner->arguments[0]->items);
                 $inner = new ListLiteral([...$inner->arguments[0]->items, $inner->arguments[1]->arguments[0]]);
@@ -572,7 +573,7 @@ abstract class PythonStatements extends PythonExpressions
                 $this->given($item, $start, $sign);
             }
             $value = new VariableRead($taken);
-            array_unshift($this->behind, new SetSeveral($this->newId(), $items, [null === $star ? $value : new Operation('gathered', [$value, new NumberLiteral($star), new NumberLiteral(\count($items))])]));
+            array_unshift($this->behind, new SetSeveral($this->newId(), $items, [null === $star ? $value : new Operation(OperationKey::Gathered, [$value, new NumberLiteral($star), new NumberLiteral(\count($items))])]));
         }
 
         return array_values($targets);
@@ -622,7 +623,7 @@ abstract class PythonStatements extends PythonExpressions
             $this->failAt('assign_to_command', $start, ($sign->offset ?? $start + 1) - $start);
         } elseif (!$target instanceof Item && !$target instanceof Field) {
             $end = $sign->offset ?? $start + 1;
-            if ($target instanceof ListLiteral || $target instanceof Operation && 'as_tuple' === $target->key) {
+            if ($target instanceof ListLiteral || $target instanceof Operation && OperationKey::AsTuple === $target->key) {
                 $this->failAt('unsupported', $start, max(1, $end - $start), ['what' => '(…), … = …']);
             }
             $isSwapped = $target instanceof NumberLiteral || $target instanceof TextLiteral;
@@ -639,7 +640,7 @@ abstract class PythonStatements extends PythonExpressions
             $values[] = $this->value();
         }
 
-        return 1 === \count($values) ? $value : new Operation('as_tuple', [new ListLiteral($values)]);
+        return 1 === \count($values) ? $value : new Operation(OperationKey::AsTuple, [new ListLiteral($values)]);
     }
 
     private function changing(Expression $target, Operator $operator, int $start): Statement
@@ -690,7 +691,7 @@ abstract class PythonStatements extends PythonExpressions
         $arguments = $this->arguments($opened);
         $isComplaint = false;
         foreach ($arguments as $index => $argument) {
-            if ('file' === $argument->name && $argument->value instanceof Operation && 'stream' === $argument->value->key) {
+            if ('file' === $argument->name && $argument->value instanceof Operation && OperationKey::Stream === $argument->value->key) {
                 $isComplaint = new TextLiteral('stderr') == ($argument->value->arguments[0] ?? null);
                 unset($arguments[$index]);
             }
@@ -699,8 +700,8 @@ abstract class PythonStatements extends PythonExpressions
         $isMixed = 1 < \count($plain = array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name))) && \in_array('*', array_column($plain, 'name'), true);
         foreach ($arguments as $argument) {
             if ($isMixed && \in_array($argument, $plain, true)) {
-                $item = '*' === $argument->name ? new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $argument->value) : new ListLiteral([new Operation('to_text', [$argument->value])]);
-                $together = isset($together) ? new Operation('concatenated', [$together, $item]) : $item;
+                $item = '*' === $argument->name ? new Collected(new Operation(OperationKey::ToText, [new VariableRead('item')]), 'item', $argument->value) : new ListLiteral([new Operation(OperationKey::ToText, [$argument->value])]);
+                $together = isset($together) ? new Operation(OperationKey::Concatenated, [$together, $item]) : $item;
             } elseif ('*' === $argument->name && 1 === \count(array_filter($arguments, static fn (Argument $other): bool => !\in_array($other->name, ['sep', 'end'], true)))) {
                 $spread = $argument->value;
             } elseif ('sep' === $argument->name) {
@@ -714,11 +715,11 @@ abstract class PythonStatements extends PythonExpressions
                 $near = Names::nearest($argument->name, ['sep', 'end']);
                 $this->failAt('no_such_parameter', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->name, 'near' => $near ?? 'end']);
             } else {
-                if ($argument->value instanceof Operation && 'numbers' === $argument->value->key && str_starts_with(substr($this->text, $argument->offset, 6), 'range')) {
+                if ($argument->value instanceof Operation && OperationKey::Numbers === $argument->value->key && str_starts_with(substr($this->text, $argument->offset, 6), 'range')) {
                     // It shows as what it is, not as the numbers in it (The Python Standard Library, `range`).
                     $this->failAt('range_shown', $argument->offset, $argument->end - $argument->offset, [], [new Replacement($argument->offset, 0, 'list('), new Replacement($argument->end, 0, ')')]);
                 }
-                if ($argument->value instanceof Operation && \in_array($argument->value->key, ['keys', 'values', 'entries', 'numbered', 'paired', 'turned'], true) && 'list' !== substr($this->text, $argument->offset, 4)) {
+                if ($argument->value instanceof Operation && \in_array($argument->value->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::Numbered, OperationKey::Paired, OperationKey::Turned], true) && 'list' !== substr($this->text, $argument->offset, 4)) {
                     // They show as what they are (The Python Standard Library, `dict`).
                     $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => 'print('.mb_strcut(substr($this->text, $argument->offset, $argument->end - $argument->offset), 0, 30).')']);
                 }
@@ -729,11 +730,11 @@ abstract class PythonStatements extends PythonExpressions
             }
         }
         if (isset($together)) {
-            $values = [new Operation('joined', [$together, $separator])];
+            $values = [new Operation(OperationKey::Joined, [$together, $separator])];
         }
         if (isset($spread)) {
             // All items in one line are as good as a text that joins them.
-            $values = [new Operation('joined', [new Collected(new Operation('to_text', [new VariableRead('item')]), 'item', $spread), $separator])];
+            $values = [new Operation(OperationKey::Joined, [new Collected(new Operation(OperationKey::ToText, [new VariableRead('item')]), 'item', $spread), $separator])];
         }
         if ($this->is('+') || $this->is(',')) {
             $this->fail('print_outside', null, [], []);
@@ -760,7 +761,7 @@ abstract class PythonStatements extends PythonExpressions
                 $joined = new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $value);
             }
 
-            return new Perform($this->newId(), new Operation('complain', [$joined]));
+            return new Perform($this->newId(), new Operation(OperationKey::Complain, [$joined]));
         }
 
         return new PrintLine($this->newId(), $values, false, $endsLine);

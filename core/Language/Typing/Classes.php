@@ -9,6 +9,7 @@ use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
@@ -69,7 +70,7 @@ final class Classes
     public function makesUnderParent(FunctionDefinition $function): bool
     {
         return ClassDefinition::MAKES === $function->shortName() && '' !== $function->class() && '' !== ($this->parents[$function->class()] ?? '')
-            && [] === array_filter($this->program->rowsOf($function), static fn (Statement $row): bool => $row instanceof OwnCall && str_ends_with($row->function, '.'.ClassDefinition::MAKES) || $row instanceof Perform && $row->value instanceof Operation && 'say_failing' === $row->value->key);
+            && [] === array_filter($this->program->rowsOf($function), static fn (Statement $row): bool => $row instanceof OwnCall && str_ends_with($row->function, '.'.ClassDefinition::MAKES) || $row instanceof Perform && $row->value instanceof Operation && OperationKey::SayFailing === $row->value->key);
     }
 
     /** @return list<string> what objects of a class keep as its class and those above say, from the top on */

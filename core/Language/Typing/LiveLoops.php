@@ -42,7 +42,7 @@ final class LiveLoops
         $as = 1 === \count($loop->variables) ? '' : 'rows';
         if ($over instanceof Operation && 1 === \count($over->arguments)) {
             foreach (self::PARTS as $part) {
-                if ($part === $over->key) {
+                if ($part === $over->key->value) {
                     [$as, $over] = [$part, $over->arguments[0]];
                     break;
                 }

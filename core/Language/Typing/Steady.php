@@ -10,6 +10,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Statement;
@@ -20,7 +21,7 @@ use Scrivlet\Core\Tree\Walk;
 /** Whether asking for a value again in every turn of a loop gives the same one: nothing the loop does can change it. */
 final class Steady
 {
-    private const PURE = ['to_whole', 'to_number', 'absolute', 'floor', 'ceiling', 'root', 'rounded', 'rounded_even', 'smaller', 'larger', 'pi'];
+    private const PURE = [OperationKey::ToWhole, OperationKey::ToNumber, OperationKey::Absolute, OperationKey::Floor, OperationKey::Ceiling, OperationKey::Root, OperationKey::Rounded, OperationKey::RoundedEven, OperationKey::Smaller, OperationKey::Larger, OperationKey::Pi];
 
     public static function within(Expression $expression, Statement $loop, Scopes $scopes): bool
     {
@@ -30,7 +31,7 @@ final class Steady
                 if ($reached || Scopes::assignsWithin($loop, $inner->name)) {
                     return false;
                 }
-            } elseif ($inner instanceof Operation && 'length' === $inner->key) {
+            } elseif ($inner instanceof Operation && OperationKey::Length === $inner->key) {
                 if (self::changesLengths($loop)) {
                     return false;
                 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Typing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
@@ -34,6 +35,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -271,15 +273,15 @@ final class Types
         return array_map(fn (int $index): StaticType => $this->itemType($type->item(), new NumberLiteral($index)), array_keys($loop->variables));
     }
 
-    private const PAIRS = ['numbered', 'numbered_from', 'paired', 'entries'];
+    private const PAIRS = [OperationKey::Numbered, OperationKey::NumberedFrom, OperationKey::Paired, OperationKey::Entries];
 
     /** @return non-empty-list<StaticType> of what goes together in `numbered`, `paired` and `entries` */
     private function pair(FunctionDefinition|Script $part, Operation $pairs, StaticType $first): array
     {
         return match ($pairs->key) {
-            'numbered' => [StaticType::natural(), $first->item()],
-            'numbered_from' => [$this->expression($part, $pairs->arguments[1]), $first->item()],
-            'paired' => [$first->item(), $this->expression($part, $pairs->arguments[1])->item()],
+            OperationKey::Numbered => [StaticType::natural(), $first->item()],
+            OperationKey::NumberedFrom => [$this->expression($part, $pairs->arguments[1]), $first->item()],
+            OperationKey::Paired => [$first->item(), $this->expression($part, $pairs->arguments[1])->item()],
             default => [$first->key ?? StaticType::unknown(), $first->item()],
         };
     }
@@ -421,8 +423,8 @@ final class Types
     private function bits(FunctionDefinition|Script $part, Operation $operation, StaticType $first): StaticType
     {
         $type = match ($operation->key) {
-            'shifted_left', 'shifted_right', 'bit_not' => $first,
-            'bit_and', 'bit_or', 'bit_xor' => $this->combined([$first, isset($operation->arguments[1]) ? $this->expression($part, $operation->arguments[1]) : $first], StaticType::natural()),
+            OperationKey::ShiftedLeft, OperationKey::ShiftedRight, OperationKey::BitNot => $first,
+            OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor => $this->combined([$first, isset($operation->arguments[1]) ? $this->expression($part, $operation->arguments[1]) : $first], StaticType::natural()),
             default => StaticType::whole(),
         };
 
@@ -430,15 +432,15 @@ final class Types
     }
 
     /** Operations that go through what they are given. */
-    private const OVER_KEYS = ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'as_list', 'as_tuple', 'least', 'greatest', 'least_by', 'greatest_by', 'set_of'];
+    private const OVER_KEYS = [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::AsList, OperationKey::AsTuple, OperationKey::Least, OperationKey::Greatest, OperationKey::LeastBy, OperationKey::GreatestBy, OperationKey::SetOf];
 
     private function operation(FunctionDefinition|Script $part, Operation $operation): StaticType
     {
         $first = isset($operation->arguments[0]) ? $this->expression($part, $operation->arguments[0]) : StaticType::unknown();
 
-        if (null !== $first->class && \in_array($operation->key, ['followed', 'itself'], true)) {
+        if (null !== $first->class && \in_array($operation->key, [OperationKey::Followed, OperationKey::Itself], true)) {
             // What a pointer points at, and what points at a thing.
-            return 'followed' === $operation->key ? StaticType::copied($first->class) : StaticType::object($first->class);
+            return OperationKey::Followed === $operation->key ? StaticType::copied($first->class) : StaticType::object($first->class);
         }
 
         if ($first->isMap() && \in_array($operation->key, self::OVER_KEYS, true)) {
@@ -446,33 +448,33 @@ final class Types
             $first = StaticType::listOf($first->key ?? StaticType::unknown());
         }
 
-        if ($first->isTextual() && \in_array($operation->key, ['sorted', 'sorted_down', 'sorted_by', 'sorted_down_by', 'as_list', 'as_tuple'], true)) {
+        if ($first->isTextual() && \in_array($operation->key, [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::AsList, OperationKey::AsTuple], true)) {
             // A list of its letters (The Python Standard Library, sorted).
             return StaticType::listOf(StaticType::text());
         }
 
-        if ('concatenated' === $operation->key && $first->isList() && TypeKind::Unknown === $first->item()->kind && isset($operation->arguments[1])) {
+        if (OperationKey::Concatenated === $operation->key && $first->isList() && TypeKind::Unknown === $first->item()->kind && isset($operation->arguments[1])) {
             // What is put behind an empty list says what it is of.
             return $first->join($this->expression($part, $operation->arguments[1]));
         }
 
         return match (ValueOperations::find($operation->key)->result ?? null) {
-            'natural' => StaticType::natural(),
-            'whole' => $this->bits($part, $operation, $first),
-            'unsigned' => StaticType::of(TypeKind::Unsigned),
-            'unsigned long' => StaticType::of(TypeKind::UnsignedLong),
-            'long' => StaticType::of(TypeKind::Long),
-            'number' => StaticType::number(),
-            'truth' => StaticType::truth(),
-            'text' => StaticType::text(),
-            'letter' => StaticType::letter(),
-            'same' => $first->isSet() && !\in_array($operation->key, ['union', 'shared_items', 'other_items', 'apart_items', 'copied'], true) ? StaticType::listOf($first->item()) : (TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && 'absolute' === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first)),
-            'set' => StaticType::setOf(isset($operation->arguments[0]) ? $first->item() : StaticType::unknown()),
-            'first' => $first,
-            'record' => [] === $operation->arguments ? StaticType::unknown() : StaticType::tupleOf(array_map(fn (Expression $value): StaticType => $this->expression($part, $value), $operation->arguments)),
-            'second' => $this->expression($part, $operation->arguments[1] ?? new NothingLiteral()),
-            'counts' => StaticType::mapOf($first->isMap() ? $first->key ?? StaticType::unknown() : $first->item(), StaticType::natural()),
-            'defaults' => StaticType::mapOf(StaticType::unknown(), match (true) {
+            Result::Natural => StaticType::natural(),
+            Result::Whole => $this->bits($part, $operation, $first),
+            Result::Unsigned => StaticType::of(TypeKind::Unsigned),
+            Result::UnsignedLong => StaticType::of(TypeKind::UnsignedLong),
+            Result::Long => StaticType::of(TypeKind::Long),
+            Result::Number => StaticType::number(),
+            Result::Truth => StaticType::truth(),
+            Result::Text => StaticType::text(),
+            Result::Letter => StaticType::letter(),
+            Result::Same => $first->isSet() && !\in_array($operation->key, [OperationKey::Union, OperationKey::SharedItems, OperationKey::OtherItems, OperationKey::ApartItems, OperationKey::Copied], true) ? StaticType::listOf($first->item()) : (TypeKind::Letter === $first->kind ? StaticType::text() : ($first->isWhole() && OperationKey::Absolute === $operation->key ? StaticType::wholeOf(true, $first->isWide()) : $first)),
+            Result::Set => StaticType::setOf(isset($operation->arguments[0]) ? $first->item() : StaticType::unknown()),
+            Result::First => $first,
+            Result::Record => [] === $operation->arguments ? StaticType::unknown() : StaticType::tupleOf(array_map(fn (Expression $value): StaticType => $this->expression($part, $value), $operation->arguments)),
+            Result::Second => $this->expression($part, $operation->arguments[1] ?? new NothingLiteral()),
+            Result::Counts => StaticType::mapOf($first->isMap() ? $first->key ?? StaticType::unknown() : $first->item(), StaticType::natural()),
+            Result::Defaults => StaticType::mapOf(StaticType::unknown(), match (true) {
                 !($kind = $operation->arguments[0] ?? null) instanceof TextLiteral => StaticType::unknown(),
                 'int' === $kind->value => StaticType::natural(),
                 'float' === $kind->value => StaticType::number(),
@@ -480,24 +482,24 @@ final class Types
                 'list' === $kind->value => StaticType::listOf(StaticType::unknown()),
                 default => StaticType::unknown(),
             }),
-            'list' => StaticType::listOf($first->item()),
-            'lists' => StaticType::listOf(StaticType::listOf($first->item())),
-            'item', 'value' => $first->item(),
-            'join' => $this->joined($part, $operation->arguments),
-            'texts' => StaticType::listOf(StaticType::text()),
-            'letters' => StaticType::listOf(StaticType::letter()),
-            'wholes' => StaticType::listOf(StaticType::whole()),
-            'list2' => $this->expression($part, $operation->arguments[2] ?? new NothingLiteral()),
-            'map_of' => $first->isList() && $first->item()->isList() ? StaticType::mapOf($first->item()->item(), $first->item()->item()) : StaticType::unknown(),
-            'list1' => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
-            'keys' => StaticType::listOf($first->key ?? StaticType::unknown()),
-            'values' => StaticType::listOf($first->item()),
-            'maybe whole' => StaticType::of(TypeKind::MaybeWhole),
-            'drive pair' => StaticType::of(TypeKind::DrivePair),
-            'surface sensor' => StaticType::of(TypeKind::SurfaceSensor),
-            'range sensor' => StaticType::of(TypeKind::RangeSensor),
-            'lamp' => StaticType::of(TypeKind::Lamp),
-            'pairs' => StaticType::listOf(\in_array($operation->key, self::PAIRS, true) ? StaticType::tupleOf($this->pair($part, $operation, $first)) : StaticType::listOf(StaticType::unknown())),
+            Result::List => StaticType::listOf($first->item()),
+            Result::Lists => StaticType::listOf(StaticType::listOf($first->item())),
+            Result::Item, Result::Value => $first->item(),
+            Result::Join => $this->joined($part, $operation->arguments),
+            Result::Texts => StaticType::listOf(StaticType::text()),
+            Result::Letters => StaticType::listOf(StaticType::letter()),
+            Result::Wholes => StaticType::listOf(StaticType::whole()),
+            Result::Third => $this->expression($part, $operation->arguments[2] ?? new NothingLiteral()),
+            Result::MapOf => $first->isList() && $first->item()->isList() ? StaticType::mapOf($first->item()->item(), $first->item()->item()) : StaticType::unknown(),
+            Result::ListOfSecond => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
+            Result::Keys => StaticType::listOf($first->key ?? StaticType::unknown()),
+            Result::Values => StaticType::listOf($first->item()),
+            Result::MaybeWhole => StaticType::of(TypeKind::MaybeWhole),
+            Result::DrivePair => StaticType::of(TypeKind::DrivePair),
+            Result::SurfaceSensor => StaticType::of(TypeKind::SurfaceSensor),
+            Result::RangeSensor => StaticType::of(TypeKind::RangeSensor),
+            Result::Lamp => StaticType::of(TypeKind::Lamp),
+            Result::Pairs => StaticType::listOf(\in_array($operation->key, self::PAIRS, true) ? StaticType::tupleOf($this->pair($part, $operation, $first)) : StaticType::listOf(StaticType::unknown())),
             default => StaticType::unknown(),
         };
     }
@@ -696,9 +698,9 @@ final class Types
             $this->pass($part, $statement->function, $statement->arguments);
         }
         foreach (Walk::expressionsOf($statement) as $expression) {
-            if ($part instanceof FunctionDefinition && $expression instanceof Operation && \in_array($expression->key, ['hand_out', 'hand_out_all'], true)) {
+            if ($part instanceof FunctionDefinition && $expression instanceof Operation && \in_array($expression->key, [OperationKey::HandOut, OperationKey::HandOutAll], true)) {
                 $given = $this->expression($part, $expression->arguments[0]);
-                $this->widenIn($this->results, $part->name, StaticType::listOf('hand_out' === $expression->key ? $given : $given->item()));
+                $this->widenIn($this->results, $part->name, StaticType::listOf(OperationKey::HandOut === $expression->key ? $given : $given->item()));
             }
             if ($expression instanceof OwnValue) {
                 $this->pass($part, $expression->function, $expression->arguments);
@@ -754,18 +756,18 @@ final class Types
     {
         $list = $operation->arguments[0] ?? null;
         $put = match ($operation->key) {
-            'append', 'prepend', 'put_in', 'given', 'given_after' => $operation->arguments[1] ?? null,
-            'insert' => $operation->arguments[2] ?? null,
+            OperationKey::Append, OperationKey::Prepend, OperationKey::PutIn, OperationKey::Given, OperationKey::GivenAfter => $operation->arguments[1] ?? null,
+            OperationKey::Insert => $operation->arguments[2] ?? null,
             default => null,
         };
         if (null !== $list && null !== $put) {
             $type = $this->expression($part, $put);
             $this->gets($part, $list, match ($operation->key) {
-                'put_in' => StaticType::setOf($type),
-                'given', 'given_after' => $type,
+                OperationKey::PutIn => StaticType::setOf($type),
+                OperationKey::Given, OperationKey::GivenAfter => $type,
                 default => StaticType::listOf($type),
             });
-        } elseif (null !== $list && 'extend' === $operation->key && isset($operation->arguments[1])) {
+        } elseif (null !== $list && OperationKey::Extend === $operation->key && isset($operation->arguments[1])) {
             $this->gets($part, $list, $this->expression($part, $operation->arguments[1]));
         }
     }

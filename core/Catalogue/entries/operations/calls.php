@@ -1,0 +1,18 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Catalogue;
+
+use Scrivlet\Core\Tree\OperationKey;
+
+// What stands in calls, and values that are given on the way.
+return [
+    new ValueOperation(OperationKey::After, 2, Result::Second, javaScript: '{0}'),
+    // Given to a function that is a value: one by its name, or all that a map holds.
+    new ValueOperation(OperationKey::ByName, 2, Result::Unknown, python: '{0}={1}'),
+    new ValueOperation(OperationKey::ByNames, 1, Result::Unknown, python: '**{0}'),
+    new ValueOperation(OperationKey::AllNamed, 0, Result::Unknown, python: '{}', javaScript: '{}'),
+    new ValueOperation(OperationKey::Given, 2, Result::First, python: '({0} := {1})', javaScript: '({0} = {1})', cpp: '({0} = {1})', changes: true),
+    new ValueOperation(OperationKey::GivenAfter, 2, Result::First, python: '({0} := {1})', javaScript: '({0} = {1})', cpp: '({0} = {1})', changes: true),
+];

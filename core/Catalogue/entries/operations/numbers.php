@@ -1,0 +1,61 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Catalogue;
+
+use Scrivlet\Core\Tree\OperationKey;
+
+// Numbers.
+return [
+    new ValueOperation(OperationKey::PowerModulo, 3, Result::Whole, python: 'pow({0}, {1}, {2})'),
+    new ValueOperation(OperationKey::IsClose, 2, Result::Truth, python: 'math.isclose({0}, {1})'),
+    new ValueOperation(OperationKey::IsNoNumber, 1, Result::Truth, python: 'math.isnan({0})', javaScript: 'isNaN({0})', cpp: ['std::isnan({0})', 'isnan({0})']),
+    new ValueOperation(OperationKey::IsNan, 1, Result::Truth, javaScript: 'Number.isNaN({0})'),
+    new ValueOperation(OperationKey::IsWhole, 1, Result::Truth, python: '5|{0:8} % 1 == 0', javaScript: 'Number.isInteger({0})', cpp: '5|fmod({0}, 1) == 0'),
+    new ValueOperation(OperationKey::Absolute, 1, Result::Same, python: 'abs({0})', javaScript: 'Math.abs({0})', cpp: ['abs({0})', 'fabs({0})']),
+    new ValueOperation(OperationKey::Root, 1, Result::Number, python: 'math.sqrt({0})', javaScript: 'Math.sqrt({0})', cpp: 'sqrt({0})'),
+    new ValueOperation(OperationKey::WholeRoot, 1, Result::Natural, python: 'math.isqrt({0})', javaScript: 'Math.floor(Math.sqrt({0}))', cpp: 'int(floor(sqrt({0})))'),
+    new ValueOperation(OperationKey::Floor, 1, Result::Whole, python: 'math.floor({0})', javaScript: 'Math.floor({0})', cpp: ['int(floor({0}))', 'floor({0})']),
+    new ValueOperation(OperationKey::Ceiling, 1, Result::Whole, python: 'math.ceil({0})', javaScript: 'Math.ceil({0})', cpp: ['int(ceil({0}))', 'ceil({0})']),
+    new ValueOperation(OperationKey::Rounded, 1, Result::Whole, python: '@rounded({0})', javaScript: 'Math.round({0})', cpp: '@rounded({0})'),
+    new ValueOperation(OperationKey::RoundedEven, 1, Result::Whole, python: 'round({0})', javaScript: '@roundedEven({0})', cpp: '@rounded_even({0})'),
+    new ValueOperation(OperationKey::RoundedAway, 1, Result::Number, python: '@rounded_away({0})', javaScript: '@roundedAway({0})', cpp: 'round({0})'),
+    new ValueOperation(OperationKey::RoundedTo, 2, Result::Number, python: 'round({0}, {1})', javaScript: '@roundedTo({0}, {1})', cpp: '@rounded_to({0}, {1})'),
+    new ValueOperation(OperationKey::Smaller, 2, Result::Join, upTo: 9, python: 'min({*})', javaScript: 'Math.min({*})', cpp: ['min({0}, {1})', 'min({{*}})']),
+    new ValueOperation(OperationKey::Larger, 2, Result::Join, upTo: 9, python: 'max({*})', javaScript: 'Math.max({*})', cpp: ['max({0}, {1})', 'max({{*}})']),
+    new ValueOperation(OperationKey::Sine, 1, Result::Number, python: 'math.sin({0})', javaScript: 'Math.sin({0})', cpp: 'sin({0})'),
+    new ValueOperation(OperationKey::Cosine, 1, Result::Number, python: 'math.cos({0})', javaScript: 'Math.cos({0})', cpp: 'cos({0})'),
+    new ValueOperation(OperationKey::Tangent, 1, Result::Number, python: 'math.tan({0})', javaScript: 'Math.tan({0})', cpp: 'tan({0})'),
+    new ValueOperation(OperationKey::ArcSine, 1, Result::Number, python: 'math.asin({0})', javaScript: 'Math.asin({0})', cpp: 'asin({0})'),
+    new ValueOperation(OperationKey::ArcCosine, 1, Result::Number, python: 'math.acos({0})', javaScript: 'Math.acos({0})', cpp: 'acos({0})'),
+    new ValueOperation(OperationKey::ArcTangent, 1, Result::Number, python: 'math.atan({0})', javaScript: 'Math.atan({0})', cpp: 'atan({0})'),
+    new ValueOperation(OperationKey::Exponential, 1, Result::Number, python: 'math.exp({0})', javaScript: 'Math.exp({0})', cpp: 'exp({0})'),
+    new ValueOperation(OperationKey::Logarithm, 1, Result::Number, python: 'math.log({0})', javaScript: 'Math.log({0})', cpp: 'log({0})'),
+    new ValueOperation(OperationKey::Logarithm10, 1, Result::Number, python: 'math.log10({0})', javaScript: 'Math.log10({0})', cpp: 'log10({0})'),
+    new ValueOperation(OperationKey::Logarithm2, 1, Result::Number, python: 'math.log2({0})', javaScript: 'Math.log2({0})', cpp: 'log2({0})'),
+    new ValueOperation(OperationKey::Degrees, 1, Result::Number, python: 'math.degrees({0})', javaScript: '@toDegrees({0})', cpp: '@to_degrees({0})'),
+    new ValueOperation(OperationKey::ArcTangent2, 2, Result::Number, python: 'math.atan2({0}, {1})', javaScript: 'Math.atan2({0}, {1})', cpp: 'atan2({0}, {1})'),
+    new ValueOperation(OperationKey::Hypotenuse, 2, Result::Number, python: 'math.hypot({0}, {1})', javaScript: 'Math.hypot({0}, {1})', cpp: 'hypot({0}, {1})'),
+    new ValueOperation(OperationKey::Way, 2, Result::Number, python: 'math.dist({0}, {1})', javaScript: '@wayBetween({0}, {1})', cpp: '@way_between({0}, {1})'),
+    new ValueOperation(OperationKey::CommonDivisor, 2, Result::Natural, python: 'math.gcd({0}, {1})', javaScript: '@commonDivisor({0}, {1})', cpp: ['@common_divisor({0}, {1})', 'gcd({0}, {1})']),
+    new ValueOperation(OperationKey::CommonMultiple, 2, Result::Natural, python: 'math.lcm({0}, {1})', javaScript: '@commonMultiple({0}, {1})', cpp: ['@common_multiple({0}, {1})', 'lcm({0}, {1})']),
+    new ValueOperation(OperationKey::Factorial, 1, Result::Long, python: 'math.factorial({0})', javaScript: '@factorialOf({0})', cpp: '@factorial_of({0})'),
+    new ValueOperation(OperationKey::Infinity, 0, Result::Number, python: 'math.inf', javaScript: 'Infinity', cpp: 'INFINITY'),
+    new ValueOperation(OperationKey::NotANumber, 0, Result::Number, python: 'math.nan', javaScript: 'NaN', cpp: 'NAN'),
+    new ValueOperation(OperationKey::Euler, 0, Result::Number, python: 'math.e', javaScript: 'Math.E', cpp: 'M_E'),
+    new ValueOperation(OperationKey::Sign, 1, Result::Whole, python: '@sign_of({0})', javaScript: 'Math.sign({0})', cpp: '@sign_of({0})'),
+    new ValueOperation(OperationKey::Radians, 1, Result::Number, python: 'math.radians({0})', javaScript: '@radians({0})', cpp: '@radians({0})'),
+    new ValueOperation(OperationKey::Pi, 0, Result::Number, python: 'math.pi', javaScript: 'Math.PI', cpp: 'M_PI'),
+    new ValueOperation(OperationKey::WaysToChoose, 2, Result::Natural, python: 'math.comb({0}, {1})'),
+    new ValueOperation(OperationKey::Orderings, 2, Result::Natural, python: 'math.perm({0}, {1})'),
+    new ValueOperation(OperationKey::CubeRoot, 1, Result::Number, python: '@cube_root({0})', javaScript: 'Math.cbrt({0})', cpp: 'cbrt({0})'),
+    new ValueOperation(OperationKey::Mean, 1, Result::Number, python: ['statistics.mean({0})', 'statistics.fmean({0})']),
+    new ValueOperation(OperationKey::Median, 1, Result::Number, python: 'statistics.median({0})'),
+    new ValueOperation(OperationKey::Mode, 1, Result::Item, python: 'statistics.mode({0})'),
+    new ValueOperation(OperationKey::Variance, 1, Result::Number, python: 'statistics.variance({0})'),
+    new ValueOperation(OperationKey::WholeVariance, 1, Result::Number, python: 'statistics.pvariance({0})'),
+    new ValueOperation(OperationKey::Deviation, 1, Result::Number, python: 'statistics.stdev({0})'),
+    new ValueOperation(OperationKey::WholeDeviation, 1, Result::Number, python: 'statistics.pstdev({0})'),
+    new ValueOperation(OperationKey::Divided, 2, Result::Wholes, python: 'divmod({0}, {1})'),
+];
