@@ -8,6 +8,7 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\Walk;
@@ -107,6 +108,8 @@ final class Fingerprints1
 
             return $text.$space.')';
         }
+        // Operations were known by plain texts.
+        $value = $value instanceof OperationKey ? $value->value : $value;
         if ($value instanceof \UnitEnum) {
             return $start.self::SPACE.self::name($value).'::'.$value->name;
         }
