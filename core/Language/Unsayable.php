@@ -494,6 +494,10 @@ final class Unsayable
                     // Elsewhere both would be reckoned.
                     return '??';
                 }
+                if ($value instanceof Operation && OperationKey::MethodOf === $value->key && Language::JavaScript === $other && !Given::isPlace($value->arguments[0])) {
+                    // It would be reckoned twice.
+                    return ValueOperations::get($value->key)->example();
+                }
                 if ($value instanceof Operation && OperationKey::FailureName === $value->key) {
                     // Each language has names of its own for what fails.
                     return ValueOperations::get(OperationKey::FailureName)->example();

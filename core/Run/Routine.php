@@ -390,6 +390,11 @@ abstract class Routine
         $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));
     }
 
+    final protected function printer(): \Closure
+    {
+        return $this->printed(...);
+    }
+
     private ?StreamValue $console = null;
 
     /** What is written to the console through another name for it. */

@@ -32,6 +32,8 @@ enum OperationKey: string
     case PowerModulo = 'power_modulo';
     case FunctionName = 'function_name';
     case FieldOf = 'field_of';
+    case MethodOf = 'method_of';
+    case IsFunction = 'is_function';
     case SetField = 'set_field';
     case PutStepped = 'put_stepped';
     case PutRange = 'put_range';
@@ -280,6 +282,7 @@ enum OperationKey: string
     case HandOutAll = 'hand_out_all';
     case NextStep = 'next_step';
     case Printed = 'printed';
+    case Printer = 'printer';
     case Complain = 'complain';
     case Json = 'json';
     case JsonSpaced = 'json_spaced';

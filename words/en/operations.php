@@ -285,6 +285,8 @@ return [
     'operation.centred_with' => '{0} in the middle of {1} signs {2}',
     'operation.power_modulo' => 'what is left of {0} to the power of {1} by {2}',
     'operation.function_name' => 'name of the function {0}',
+    'operation.method_of' => 'method {1} of {0}',
+    'operation.is_function' => '{0} can be called',
     'operation.field_of' => '{1} of {0}',
     'operation.set_field' => 'let {1} of {0} be {2}',
     'operation.put_stepped' => 'every {3} items of {0} from {1} to {2} become {4}',
@@ -370,5 +372,6 @@ return [
     'operation.later' => '{0} after {1} milliseconds',
     'operation.again_and_again' => '{0} every {1} milliseconds',
     'operation.called_off' => 'call {0} off',
+    'operation.printer' => 'what prints',
     'operation.printed' => 'print {*}',
 ];

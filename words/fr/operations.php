@@ -285,6 +285,8 @@ return [
     'operation.centred_with' => '{0} au milieu de {1} signes {2}',
     'operation.power_modulo' => 'reste de {0} puissance {1} par {2}',
     'operation.function_name' => 'nom de la fonction {0}',
+    'operation.method_of' => 'méthode {1} de {0}',
+    'operation.is_function' => '{0} peut être appelé',
     'operation.field_of' => '{1} de {0}',
     'operation.set_field' => 'mettre {2} dans {1} de {0}',
     'operation.put_stepped' => 'tous les {3} éléments de {0} de {1} à {2} deviennent {4}',
@@ -370,5 +372,6 @@ return [
     'operation.later' => '{0} après {1} millisecondes',
     'operation.again_and_again' => '{0} toutes les {1} millisecondes',
     'operation.called_off' => 'annuler {0}',
+    'operation.printer' => 'ce qui affiche',
     'operation.printed' => 'afficher {*}',
 ];

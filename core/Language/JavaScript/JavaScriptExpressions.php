@@ -702,6 +702,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return $there;
         }
         if ('console' === $token->text && $this->is('.', 1) && !$this->is('(', 3) && TokenKind::Name === $this->peek(2)?->kind && !$this->isVariable('console')) {
+            if ($this->is('log', 2) && !\in_array($this->sign(3), ['.', '[', '='], true)) {
+                $this->at += 3;
+
+                return new Operation(OperationKey::Printer);
+            }
             $this->fail('unsupported', $token, ['what' => 'console.'.($this->peek(2)->text ?? '')]);
         }
         if (isset($this->classes[$token->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($token->text)) {
@@ -909,13 +914,32 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return parent::argument();
     }
 
+    /** `bed.show.bind(bed)`: without its object a method has no `this` (ECMAScript 2022, 20.2.3.2). */
+    protected function methodAsValue(Expression $receiver, Token $name): ?Expression
+    {
+        if ($receiver instanceof VariableRead && isset($this->classes[$receiver->name]) && !$this->isVariable($receiver->name)) {
+            return null;
+        }
+        $opened = $this->is('.') && $this->is('bind', 1) ? $this->peek(2) : null;
+        if (null === $opened || '(' !== $opened->text) {
+            $this->fail('unsupported', $name, ['what' => "….$name->text"]);
+        }
+        $this->at += 3;
+        $given = $this->arguments($opened);
+        if (1 !== \count($given) || $given[0]->value != $receiver || !Given::isPlace($receiver)) {
+            $this->fail('unsupported', $name, ['what' => "….$name->text.bind(…)"]);
+        }
+
+        return new Operation(OperationKey::MethodOf, [$receiver, new TextLiteral($name->text)]);
+    }
+
     /** @var array<string, bool> whether the text shows that objects keep functions under a name */
     private array $functionsByText = [];
 
     protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
     {
         $quoted = preg_quote($name->text, '/');
-        $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>|[A-Za-z_$][\w$.]*+\s*[,}])|\.\s*'.$quoted.'\s*=\s*(?:function\b|\([^()]*\)\s*=>|[A-Za-z_$][\w$.]*+\s*(?:=>|;|$))|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/m', $this->text);
+        $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>|[A-Za-z_$][\w$.]*+(?:(?<=\.bind)\(\w+\))?\s*[,}])|\.\s*'.$quoted.'\s*=\s*(?:function\b|\([^()]*\)\s*=>|[A-Za-z_$][\w$.]*+\s*(?:=>|;|$))|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/m', $this->text);
 
         return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->handed($arguments)) : null;
     }

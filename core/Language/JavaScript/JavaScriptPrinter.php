@@ -389,6 +389,10 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function operation(Operation $operation, int $around): string
     {
+        $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
+        if ($method instanceof TextLiteral) {
+            return $this->operand($operation->arguments[0], self::POSTFIX).'.'.self::methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
+        }
         $asked = $operation->arguments[0] ?? null;
         if (null !== $asked && OperationKey::Length === $operation->key && null !== $this->type($asked)->class) {
             return $this->expression(new MethodCall($asked, '@length'), $around);

@@ -537,6 +537,11 @@ abstract class ExpressionParser extends Parser
         if ($isOwn) {
             $this->checkField($name);
         }
+        $isBound = Language::JavaScript === $this->language() && $this->is('.') && $this->is('bind', 1);
+        $handed = isset($this->methodNames[$name->text]) && ($isBound || !isset($this->setFields[$name->text])) ? $this->methodAsValue($receiver, $name) : null;
+        if (null !== $handed) {
+            return $handed;
+        }
         if ((isset($this->fieldNames[$name->text]) || Language::Python === $this->language() && $this->isSharedByAny($name->text)) && $this->mayHaveFields($receiver)) {
             return new Field($receiver, $name->text);
         }
@@ -546,6 +551,12 @@ abstract class ExpressionParser extends Parser
         }
 
         return $this->property($receiver, $name->text, $name) ?? $this->unknownMethod($name, false);
+    }
+
+    /** A method of the program's own that is not called: null where the language has no such value, or not here. */
+    protected function methodAsValue(Expression $receiver, Token $name): ?Expression
+    {
+        return null;
     }
 
     /** What a method works out that is written like a field; lists and texts have some of those names, and a plain object of JavaScript keeps what it was given. */

@@ -162,7 +162,9 @@ final class Shadows
         $first = $opened + ('function' === $this->text($opened + 1) ? 2 : 1);
         $last = '(' === $this->text($first) ? $this->closing($first) : $first;
         $closed = $this->closing($opened);
-        if (null === $last || null === $closed || $last - $first > self::FAR) {
+        // A function that only its name stands for takes nothing here.
+        $isMade = $first > $opened + 1 || '=>' === $this->text(($last ?? $first) + 1);
+        if (null === $last || null === $closed || !$isMade || $last - $first > self::FAR) {
             return;
         }
         $this->leave($opened);

@@ -827,6 +827,11 @@ abstract class PythonExpressions extends ExpressionParser
                 $this->read($token->text, $token->offset);
                 $made = new Lambda(['item'], new Operation(OperationKey::ValueOr, [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
             }
+            $method = $this->peek(2)->text ?? '';
+            if (null === $made && $this->isVariable($token->text) && isset($this->methodNames[$method]) && !isset($this->setFields[$method])) {
+                $this->read($token->text, $token->offset);
+                $made = new Lambda(['item'], new MethodCall(new VariableRead($token->text), $method, [new VariableRead('item')]));
+            }
             if (null === $made && $this->isVariable($token->text) && null !== $made = self::methodOf(new VariableRead($token->text), $this->peek(2)->text ?? '')) {
                 $this->read($token->text, $token->offset);
             }
@@ -1385,7 +1390,7 @@ abstract class PythonExpressions extends ExpressionParser
                 return new KindTest($first, isset($this->classes[$kind]) ? $kind : PythonNames::KINDS[$kind]);
             }
         }
-        if (\in_array($name, ['isinstance', 'open', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'callable', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true)) {
+        if (\in_array($name, ['isinstance', 'open', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
 
@@ -1639,6 +1644,19 @@ abstract class PythonExpressions extends ExpressionParser
         return $value instanceof Operation && \in_array($value->key, [OperationKey::Kind, OperationKey::MakerOf], true) || parent::mayBeCalled($value);
     }
 
+    /** `self.action(bed)`: what an object keeps may be a function. */
+    protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
+    {
+        return isset($this->setFields[$name->text]) && isset($this->fieldNames[$name->text]) && !$receiver instanceof TextLiteral ? new MethodCall(new Field($receiver, $name->text), MethodCall::CALL, $this->handed($arguments)) : null;
+    }
+
+    protected function methodAsValue(Expression $receiver, Token $name): ?Expression
+    {
+        $isClass = $receiver instanceof VariableRead && (isset($this->classes[$receiver->name]) || isset($this->imported[$receiver->name])) && !$this->isVariable($receiver->name);
+
+        return $isClass || $this->isOfLibrary($receiver) ? null : new Operation(OperationKey::MethodOf, [$receiver, new TextLiteral($name->text)]);
+    }
+
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
         if ($receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class) {
@@ -1686,6 +1704,9 @@ abstract class PythonExpressions extends ExpressionParser
             $this->at += 2;
 
             return new TruthLiteral(true);
+        }
+        if ('print' === $token->text && !$this->isVariable('print') && !isset($this->functions['print'])) {
+            return new Operation(OperationKey::Printer);
         }
         $property = SpellingIndex::of(Language::Python)->properties[$this->imported[$token->text] ?? ''] ?? null;
         if (null !== $property && !$this->isVariable($token->text)) {

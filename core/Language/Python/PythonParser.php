@@ -165,7 +165,7 @@ final class PythonParser extends PythonStatements
                 $isSet = '=' === ($this->tokens[$index + 2]->text ?? '') || 0 === $brackets && ',' === ($this->tokens[$index + 2]->text ?? '');
                 $isKept = isset($this->classes[$this->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->anyStatic($name);
                 $sign = $this->tokens[$index + 2]->text ?? '';
-                if ($isField && ('=' === $sign && '=' !== ($this->tokens[$index + 3]->text ?? '') || ',' === $sign || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
+                if ($isField && ('=' === $sign && '=' !== ($this->tokens[$index + 3]->text ?? '') || ',' === $sign && (0 === $brackets || !isset($this->methodNames[$name])) || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
                     $this->setFields[$name] = true;
                 }
                 if ($isField && !$isKept && ('self' === ($this->tokens[$index - 1] ?? null)?->text || $isSet)) {

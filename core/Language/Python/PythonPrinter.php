@@ -723,6 +723,10 @@ class PythonPrinter extends Printer
 
     protected function operation(Operation $operation, int $around): string
     {
+        $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
+        if ($method instanceof TextLiteral) {
+            return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value);
+        }
         $kind = OperationKey::DefaultMap === $operation->key ? $operation->arguments[0] : null;
         if ($kind instanceof TextLiteral) {
             return $this->need('collections').".defaultdict($kind->value)";

@@ -20,6 +20,7 @@ return [
     'operation.later' => "setTimeout(() => console.log(\"pea\"), 20);\nconsole.log(\"bean\");",
     'operation.again_and_again' => "let days = 0;\nconst clock = setInterval(() => {\n  days += 1;\n  console.log(days);\n  if (days === 3) clearInterval(clock);\n}, 10);",
     'operation.called_off' => "const clock = setTimeout(() => console.log(\"never\"), 20);\nclearTimeout(clock);\nconsole.log(\"bean\");",
+    'operation.printer' => "const say = console.log;\nsay(\"peas\", 3);",
     'operation.printed' => "const beds = [\"pea\", \"bean\"];\nconst shown = (bed) => console.log(bed);\nbeds.map((bed) => console.log(bed));",
     'operation.localized' => 'console.log((1234567.891).toLocaleString("en-US"));',
     'operation.frozen' => "const bed = Object.freeze({ plant: \"rose\" });\nbed.plant = \"bean\";\nconsole.log(bed.plant);",

@@ -394,6 +394,8 @@ return [
     'operation.centred_with' => 'print("pea".center(9, "*"))',
     'operation.power_modulo' => 'print(pow(3, 4, 5))',
     'operation.function_name' => "def water(litres):\n    return litres * 2\n\n\ndoes = water\nprint(does.__name__)",
+    'operation.method_of' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n    def show(self):\n        print(self.plant)\n\n\nshow = Bed(\"rose\").show\nshow()",
+    'operation.is_function' => "def water(litres):\n    return litres * 2\n\n\ndoes = water\nprint(callable(does))",
     'operation.field_of' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nside = \"plant\"\nprint(getattr(Bed(\"rose\"), side))",
     'operation.set_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nsetattr(bed, \"plant\", \"bean\")\nprint(bed.plant)",
     'operation.put_range' => "beds = [3, 5, 8, 2]\nbeds[1:3] = [7]\nprint(beds)",

@@ -108,6 +108,23 @@ trait ObjectOperations
         return $entry[1] ?? null;
     }
 
+    /** A method with the object that it is asked of, or what the object keeps under that name. */
+    public function methodOf(mixed $object, mixed $name): mixed
+    {
+        $name = self::text_($name);
+        if (!$object instanceof MapValue || isset($object->entries["t$name"]) || !$this->can($object, $name)) {
+            return $this->field($object, $name);
+        }
+        $asks = $this->asks;
+
+        return $this->named(static fn (mixed ...$given): mixed => null === $asks ? null : $asks($object, $name, ...$given), $name);
+    }
+
+    public function isFunction(mixed $value): bool
+    {
+        return $value instanceof \Closure || $value instanceof MapValue && $this->can($value, '@called');
+    }
+
     public function hasField(mixed $object, mixed $name): bool
     {
         $name = self::text_($name);

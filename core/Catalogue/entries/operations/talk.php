@@ -14,6 +14,8 @@ return [
     new ValueOperation(OperationKey::AllInput, 0, Result::Text, python: 'sys.stdin.read()', javaScript: 'require("fs").readFileSync(0, "utf8")'),
     new ValueOperation(OperationKey::Exit, 0, Result::Nothing, upTo: 1, python: 'sys.exit({*})', javaScript: 'process.exit({*})', cpp: 'exit({0})'),
     new ValueOperation(OperationKey::AnswersEnded, 0, Result::Truth, cpp: 'cin.eof()'),
+    // What shows values, as a value.
+    new ValueOperation(OperationKey::Printer, 0, Result::Unknown, python: 'print', javaScript: 'console.log'),
     new ValueOperation(OperationKey::Printed, 0, Result::Empty, upTo: 9, python: 'print({*})', javaScript: 'console.log({*})', changes: true),
     new ValueOperation(OperationKey::Complain, 1, Result::Nothing, python: 'print({0}, file=sys.stderr)', javaScript: 'console.error({0})', cpp: 'cerr << {0} << endl'),
     new ValueOperation(OperationKey::NextAnswer, 1, Result::Truth, upTo: 6, cpp: 'cin >> {*}'),
