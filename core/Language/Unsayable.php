@@ -428,6 +428,32 @@ final class Unsayable
     }
 
     /** @return string|null what a language has no words for, as another one writes it */
+    /** A function inside of another that a row above it uses: only JavaScript knows it before it comes to it. */
+    private static function calledAbove(FunctionDefinition $around): ?string
+    {
+        $inner = array_filter($around->body->statements, static fn (Statement $row): bool => $row instanceof FunctionDefinition);
+        if ([] === $inner) {
+            return null;
+        }
+        $used = [];
+        foreach ($around->body->statements as $row) {
+            if ($row instanceof FunctionDefinition) {
+                if (isset($used[$row->name])) {
+                    return $row->shortName();
+                }
+                continue;
+            }
+            foreach (Walk::live([$row]) as $part) {
+                $used += $part instanceof OwnCall ? [$part->function => true] : [];
+                foreach (Walk::expressionsOf($part) as $value) {
+                    $used += $value instanceof OwnValue || $value instanceof FunctionReference ? [$value->function => true] : [];
+                }
+            }
+        }
+
+        return null;
+    }
+
     private static function wordless(Program $program, Language $other): ?string
     {
         $types = null;
@@ -442,6 +468,9 @@ final class Unsayable
             if ($refers && [] !== ReferenceParameters::of($program, $function, $types ??= Types::of($program))) {
                 // Only C++ hands over the variable itself beside what is given back.
                 return $function->shortName().'(… &)';
+            }
+            if (Language::JavaScript !== $other && null !== $below = self::calledAbove($function)) {
+                return "function $below";
             }
             if (Language::JavaScript !== $other && $function->isTied()) {
                 return 'this';

@@ -307,7 +307,7 @@ final class Compiler
             }
             $changes .= $this->changed($parameter);
         }
-        $body = $this->places->perhaps(fn (): string => $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($part->body));
+        $body = $this->places->perhaps(fn (): string => $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($this->hoisted($part->body)));
         $objects = $this->objects().($part instanceof Handler ? '' : $this->places->absent($part));
         if (null !== $index) {
             $enter = 'if ($d > $this->deepest) { throw new '.RunError::class."('deep_calls'); }\n"
@@ -380,6 +380,18 @@ final class Compiler
         }
 
         return $code;
+    }
+
+    /** In JavaScript the functions of a body are there before its first row runs (ECMAScript 2022, 10.2.11). */
+    private function hoisted(Block $body): Block
+    {
+        if (Language::JavaScript !== $this->language) {
+            return $body;
+        }
+        $isFunction = static fn (Statement $row): bool => $row instanceof FunctionDefinition;
+        $functions = array_filter($body->statements, $isFunction);
+
+        return [] === $functions ? $body : new Block([...array_values($functions), ...array_values(array_filter($body->statements, static fn (Statement $row): bool => !$isFunction($row)))]);
     }
 
     private function perhaps(Block $block): string

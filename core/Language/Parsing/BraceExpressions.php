@@ -264,7 +264,7 @@ abstract class BraceExpressions extends BraceParser
             $sign = $match[6] ?? '';
 
             return ['n' => "\n", 't' => "\t", 'r' => "\r", 'b' => "\x08", 'f' => "\f", 'v' => "\v"][$sign] ?? $sign;
-        }, $text);
+        }, self::withPlainEnds($text));
     }
 
     /** The text between the quotes of a literal. */

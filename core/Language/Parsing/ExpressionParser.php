@@ -553,6 +553,12 @@ abstract class ExpressionParser extends Parser
         return $this->property($receiver, $name->text, $name) ?? $this->unknownMethod($name, false);
     }
 
+    /** The ends of lines inside of a literal are the same, however a file writes them (The Python Language Reference, 2.1.2; ECMAScript 2022, 12.9.6.1). */
+    protected static function withPlainEnds(string $text): string
+    {
+        return str_contains($text, "\r") ? str_replace(["\r\n", "\r"], "\n", $text) : $text;
+    }
+
     /** A method of the program's own that is not called: null where the language has no such value, or not here. */
     protected function methodAsValue(Expression $receiver, Token $name): ?Expression
     {

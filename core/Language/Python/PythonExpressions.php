@@ -245,7 +245,7 @@ abstract class PythonExpressions extends ExpressionParser
             return $this->formatted($inner, $token, $token->offset + \strlen($prefix) + \strlen($quote), $isRaw);
         }
 
-        return new TextLiteral($isRaw ? $inner : self::unescaped($inner));
+        return new TextLiteral($isRaw ? self::withPlainEnds($inner) : self::unescaped($inner));
     }
 
     private function unclosed(Token $token, string $quote): never
@@ -277,7 +277,7 @@ abstract class PythonExpressions extends ExpressionParser
             $sign = $match[6] ?? '';
 
             return ['n' => "\n", 't' => "\t", 'r' => "\r", 'a' => "\x07", 'b' => "\x08", 'f' => "\f", 'v' => "\v", '\\' => '\\', "'" => "'", '"' => '"'][$sign] ?? '\\'.$sign;
-        }, $text);
+        }, self::withPlainEnds($text));
     }
 
     /** A formatted literal: The Python Language Reference, 2.4.3. */

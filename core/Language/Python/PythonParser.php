@@ -175,10 +175,23 @@ final class PythonParser extends PythonStatements
         }
     }
 
+    /** @var array<string, true> classes whose annotated names are what each of their objects keeps */
+    private array $madeOfFields = [];
+
+    /** `count: int = 0` among the methods of a class that is no data class. */
+    private function isGivenByType(LogicalLine $line): bool
+    {
+        if (':' !== ($this->tokens[$line->from + 1]->text ?? '')) {
+            return false;
+        }
+        // Where a type stands there is no other sign like it.
+        return [] !== array_filter(\array_slice($this->tokens, $line->from + 2, $line->until - $line->from - 2), static fn (Token $token): bool => '=' === $token->text);
+    }
+
     /** What stands between the methods of a class is kept by the class. */
     private function announceStatics(): void
     {
-        [$class, $column] = ['', null];
+        [$class, $column, $above] = ['', null, ''];
         foreach ([] === $this->classes ? [] : $this->lines as $line) {
             if ($line->remark) {
                 continue;
@@ -187,14 +200,24 @@ final class PythonParser extends PythonStatements
                 $named = 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
                 $class = isset($this->classes[$named]) ? $named : '';
                 $column = null;
+                if ('' !== $class && ('dataclass' === $above || \array_key_exists($class, $this->records))) {
+                    $this->madeOfFields[$class] = true;
+                }
+                $above = '@' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
             } elseif ('' !== $class) {
                 $column ??= $line->column();
-                if ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && ':' === ($this->tokens[$line->from + 1]->text ?? '')) {
+                if ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && ':' === ($this->tokens[$line->from + 1]->text ?? '') && isset($this->madeOfFields[$class])) {
                     $this->fieldNames[$this->tokens[$line->from]->text] = true;
                     $this->given[$class][] = $this->tokens[$line->from]->text;
                     $this->setFields[$this->tokens[$line->from]->text] = true;
-                } elseif ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && '=' === ($this->tokens[$line->from + 1]->text ?? '')) {
+                } elseif ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && ('=' === ($this->tokens[$line->from + 1]->text ?? '') || $this->isGivenByType($line))) {
                     $this->statics[$class][$this->tokens[$line->from]->text] = true;
+                    for ($at = $line->from + 1; $at + 2 < $line->until; ++$at) {
+                        // Rows may stand side by side.
+                        if (';' === $this->tokens[$at]->text && TokenKind::Name === $this->tokens[$at + 1]->kind && '=' === $this->tokens[$at + 2]->text) {
+                            $this->statics[$class][$this->tokens[$at + 1]->text] = true;
+                        }
+                    }
                 }
             }
         }
@@ -1540,7 +1563,7 @@ final class PythonParser extends PythonStatements
             $this->class = '';
         }
         foreach ($body->statements as $row) {
-            if (!$row instanceof FunctionDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration && !$row instanceof Pass) {
+            if (!$row instanceof FunctionDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration && !$row instanceof Import && !$row instanceof Pass) {
                 $cut = array_filter($this->cuts, static fn (Cut $cut): bool => $cut->id === $row->id);
                 $first = reset($cut);
                 $this->failAt('unsupported', false === $first ? $start : $first->start, false === $first ? 1 : $first->end - $first->start, ['what' => 'class …: … = …']);
@@ -1724,8 +1747,16 @@ final class PythonParser extends PythonStatements
                 $this->fail('two_rows', $token, [], [new Replacement($start, 0, "\n".$line->indent.$this->indentStep())]);
         }
 
-        if ('' !== $this->class && '' === $this->scope && TokenKind::Name === $token->kind && $this->is(':', 1)) {
+        if ('' !== $this->class && '' === $this->scope && TokenKind::Name === $token->kind && $this->is(':', 1) && isset($this->madeOfFields[$this->class])) {
             return [$this->ended($this->fieldDeclaration($token), $start)];
+        }
+
+        if ('' !== $this->class && '' === $this->scope && TokenKind::Name === $token->kind && $this->is(':', 1) && !$this->isGivenByType($line)) {
+            // What kind of value it will have says nothing to the machine, and gives it none.
+            $this->at += 2;
+            $this->annotation();
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];
         }
 
         $this->behind = [];

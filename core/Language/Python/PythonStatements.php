@@ -51,7 +51,7 @@ abstract class PythonStatements extends PythonExpressions
     /** Libraries, and what courses use of them. */
     private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'dist', 'degrees', 'gcd', 'lcm', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
         'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque', 'namedtuple'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain', 'groupby'],
-        'bisect' => ['bisect', 'bisect_left', 'bisect_right', 'insort', 'insort_left', 'insort_right'], 'heapq' => ['heappush', 'heappop', 'heapify', 'nlargest', 'nsmallest'], 'functools' => ['lru_cache', 'cache', 'reduce', 'partial', 'wraps'], 'operator' => ['itemgetter', 'attrgetter', 'mul', 'add', 'sub', 'truediv', 'floordiv', 'mod', 'pow', 'lt', 'le', 'gt', 'ge', 'eq', 'ne'], 'abc' => ['ABC', 'abstractmethod'], 'enum' => ['Enum', 'auto'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable', 'NamedTuple'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
+        'bisect' => ['bisect', 'bisect_left', 'bisect_right', 'insort', 'insort_left', 'insort_right'], 'heapq' => ['heappush', 'heappop', 'heapify', 'nlargest', 'nsmallest'], 'functools' => ['lru_cache', 'cache', 'reduce', 'partial', 'wraps'], 'operator' => ['itemgetter', 'attrgetter', 'mul', 'add', 'sub', 'truediv', 'floordiv', 'mod', 'pow', 'lt', 'le', 'gt', 'ge', 'eq', 'ne'], 'abc' => ['ABC', 'abstractmethod'], 'enum' => ['Enum', 'auto'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable', 'NamedTuple', 'ClassVar', 'Final', 'Sequence', 'Mapping', 'Iterator', 'Generator', 'Literal', 'Type'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
     abstract protected function docstring(Expression $value, Token $token): ?Comment;
 
@@ -431,7 +431,7 @@ abstract class PythonStatements extends PythonExpressions
         $token = $this->peek();
         if (null !== $token && TokenKind::Name === $token->kind) {
             $next = $this->sign(1);
-            if ('=' === $next || ',' === $next || ':' === $next && TokenKind::Name === $this->peek(2)?->kind && $this->is('=', 3)) {
+            if ('=' === $next || ',' === $next || ':' === $next && (TokenKind::Name === $this->peek(2)?->kind && $this->is('=', 3) || '' !== $this->class && '' === $this->scope)) {
                 if ('=' === $next && $this->is('=', 2) && ($this->peek(1)->offset ?? 0) + 1 === ($this->peek(2)->offset ?? -1)) {
                     return $this->expression();
                 }
