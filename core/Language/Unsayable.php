@@ -460,6 +460,11 @@ final class Unsayable
         if (Language::Python !== $other && [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)) {
             return 'NamedTuple';
         }
+        $lasting = array_values(array_filter($program->below, static fn (Statement $row): bool => $row instanceof SetVariable))[0] ?? null;
+        if (Language::Cpp !== $other && $lasting instanceof SetVariable) {
+            // It would get its value when the program is over.
+            return "static $lasting->variable";
+        }
         foreach ($program->definitions() as $function) {
             if (Language::Python !== $other && 'remembered' === $function->sort) {
                 return '@lru_cache';

@@ -307,7 +307,7 @@ final class Compiler
             }
             $changes .= $this->changed($parameter);
         }
-        $body = $this->places->perhaps(fn (): string => $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($part->body) : $this->block($this->hoisted($part->body)));
+        $body = $this->places->perhaps(fn (): string => $part instanceof Script ? $this->block(new Block($this->program->functions)).$this->block($this->lasting()).$this->block($part->body) : $this->block($this->hoisted($part->body)));
         $objects = $this->objects().($part instanceof Handler ? '' : $this->places->absent($part));
         if (null !== $index) {
             $enter = 'if ($d > $this->deepest) { throw new '.RunError::class."('deep_calls'); }\n"
@@ -380,6 +380,12 @@ final class Compiler
         }
 
         return $code;
+    }
+
+    /** Variables below `main` have their values before it begins (C++17, 6.6.2). */
+    private function lasting(): Block
+    {
+        return new Block(Language::Cpp === $this->language ? array_values(array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof SetVariable)) : []);
     }
 
     /** In JavaScript the functions of a body are there before its first row runs (ECMAScript 2022, 10.2.11). */

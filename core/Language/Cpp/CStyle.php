@@ -28,11 +28,78 @@ trait CStyle
      */
     private function usual(array $tokens): array
     {
+        $tokens = 1 === preg_match('/\breturn\s*\(/', $this->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = str_contains($this->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->text) ? $this->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
         return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
+    }
+
+    /**
+     * `return (a + b);`: brackets around all that is given back say nothing more.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withoutBracketsOfResults(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $gone = [];
+        foreach ($code as $at => $index) {
+            if ('return' !== $tokens[$index]->text || '(' !== ($tokens[$code[$at + 1] ?? -1]->text ?? '')) {
+                continue;
+            }
+            for ($depth = 0, $end = $at + 1; isset($code[$end]); ++$end) {
+                $text = $tokens[$code[$end]]->text;
+                $depth += '(' === $text ? 1 : (')' === $text ? -1 : 0);
+                if (0 === $depth || ';' === $text) {
+                    break;
+                }
+            }
+            if (0 === $depth && $end > $at + 2 && ';' === ($tokens[$code[$end + 1] ?? -1]->text ?? '')) {
+                $gone += [$code[$at + 1] => true, $code[$end] => true];
+            }
+        }
+
+        return array_values(array_diff_key($tokens, $gone));
+    }
+
+    /**
+     * `auto main() -> int {`: the type of what is given back, of one word, where it usually stands (C++17, 11.3.5).
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withoutTrailingTypes(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $gone = [];
+        $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
+        foreach ($code as $at => $index) {
+            if ('auto' !== $tokens[$index]->text || '(' !== $text($at + 2)) {
+                continue;
+            }
+            for ($depth = 0, $end = $at + 2; isset($code[$end]); ++$end) {
+                $depth += ['(' => 1, ')' => -1][$text($end)] ?? 0;
+                if (0 === $depth) {
+                    break;
+                }
+            }
+            if ('->' !== $text($end + 1)) {
+                continue;
+            }
+            $type = $end + ('std' === $text($end + 2) && '::' === $text($end + 3) ? 4 : 2);
+            if ('{' === $text($type + 1)) {
+                $tokens[$index] = $tokens[$index]->readAs($text($type));
+                $gone += array_fill_keys(\array_slice($code, $end + 1, $type - $end), true);
+            }
+        }
+
+        return array_values(array_diff_key($tokens, $gone));
     }
 
     /**

@@ -349,7 +349,7 @@ abstract class CppExpressions extends BraceExpressions
         return new Operation($operation, [$value]);
     }
 
-    private function isText(Expression $value): bool
+    protected function isText(Expression $value): bool
     {
         return 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value));
     }
@@ -1227,6 +1227,11 @@ abstract class CppExpressions extends BraceExpressions
         if ('std' === $token->text && $this->is('::', 1) && \in_array($this->peek(2)?->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
+            if ('nullopt' === $token->text) {
+                ++$this->at;
+
+                return new NothingLiteral();
+            }
         }
         if ('cin' === $token->text && $this->is('.', 1) && $this->is('eof', 2) && $this->is('(', 3) && $this->is(')', 4) && !$this->isVariable('cin')) {
             $this->at += 5;

@@ -884,6 +884,7 @@ final class CppParser extends CppExpressions
                 $this->parent = $before;
             }
             if (!$this->is('{')) {
+                $this->withoutTrailingType();
                 $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
             }
             $loops = $this->loops;
@@ -1384,7 +1385,7 @@ final class CppParser extends CppExpressions
 
             return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
         }
-        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base'], true)) {
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base', 'getline', 'printf', 'puts', 'putchar'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
@@ -1459,7 +1460,7 @@ final class CppParser extends CppExpressions
                 }
                 break;
             case 'getline':
-                if ($this->is('(', 1) && $this->is('cin', 2)) {
+                if ($this->is('(', 1) && ($this->is('cin', 2) || $this->is('std', 2) && $this->is('::', 3) && $this->is('cin', 4))) {
                     return [$this->getline($start)];
                 }
                 break;
@@ -2714,6 +2715,7 @@ final class CppParser extends CppExpressions
             return $this->ended(new Import($id, substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
         }
         if (!$this->is('{') && !$this->is(';')) {
+            $this->withoutTrailingType();
             $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);
         }
         $body = $this->body($id, $start, 'head', 'body', false);
@@ -2963,6 +2965,12 @@ final class CppParser extends CppExpressions
     }
 
     /** What a function gives whose type was just read. */
+    /** `-> vector<int>` behind the brackets of a function. */
+    private function withoutTrailingType(): void
+    {
+        $this->is('->') && $this->fail('unsupported', $this->peek(), ['what' => 'auto … -> …']);
+    }
+
     private function text_(int $start): string
     {
         $type = substr($this->text, $this->tokens[$start]->offset, $this->endOffset() - $this->tokens[$start]->offset);
@@ -3536,7 +3544,7 @@ final class CppParser extends CppExpressions
 
     private function getline(int $start): Statement
     {
-        $this->at += 3;
+        $this->at += $this->is('std', 2) ? 5 : 3;
         $this->accept(',');
         $token = $this->peek();
         if (TokenKind::Name === $token?->kind && $this->is(')', 1)) {
@@ -3723,7 +3731,8 @@ final class CppParser extends CppExpressions
                 // Of a pair of a map what lies there has the type of its values.
                 $isMap => 1 === $index ? TypeNames::ofItem($this->typeOf($over)) : '',
                 'auto' !== $written => $written,
-                default => 1 === \count($names) ? TypeNames::ofItem($this->typeOf($over)) : '',
+                1 < \count($names) => '',
+                default => $this->isText($over) ? 'char' : TypeNames::ofItem($this->typeOf($over)),
             };
         }
         $this->close($opened);

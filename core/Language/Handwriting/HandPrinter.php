@@ -226,7 +226,7 @@ final class HandPrinter
     private function startsLine(Piece $piece): bool
     {
         $text = $this->handwriting->text;
-        $lead = substr($text, $piece->start, $piece->coreStart - $piece->start);
+        $lead = self::withoutRemarks(substr($text, $piece->start, $piece->coreStart - $piece->start));
         $isFresh = 0 === $piece->start || "\n" === $text[$piece->start - 1] || "\r" === $text[$piece->start - 1];
 
         return $isFresh && '' === trim($lead, " \t\f\r\n;\xEF\xBB\xBF") || 1 === preg_match('/[\r\n][ \t\f;]*$/D', $lead);
@@ -234,9 +234,15 @@ final class HandPrinter
 
     private function indentOf(Piece $piece): string
     {
-        $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
+        $lead = self::withoutRemarks(substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start));
 
         return 1 === preg_match('/([ \t]*)[ \t;]*$/D', $lead, $match) ? $match[1] : '';
+    }
+
+    /** What stands before a piece without the remarks beside it on its line, and the space behind them. */
+    private static function withoutRemarks(string $lead): string
+    {
+        return str_contains($lead, '/*') ? (string) preg_replace('~(?:/\*(?:[^*]++|\*(?!/))*+\*/[ \t]*)++$~D', '', $lead) : $lead;
     }
 
     /**

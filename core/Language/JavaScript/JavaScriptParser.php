@@ -776,8 +776,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ($at >= $end || \in_array($first, ['if', 'for', 'while', 'do', 'switch', 'try', 'function', ';'], true)) {
             return null;
         }
-        while ($at < $end && ';' !== $this->tokens[$at]->text) {
-            $at = ($this->closingOf($at) ?? $at) + 1;
+        for ($from = $at; $at < $end && ';' !== $this->tokens[$at]->text; $at = ($this->closingOf($at) ?? $at) + 1) {
+            if ($at > $from && isset($this->begins[$at]) && \in_array($this->tokens[$at]->kind, [TokenKind::Name, TokenKind::Keyword], true) && !\in_array($this->tokens[$at]->text, ['instanceof', 'in'], true)) {
+                // A row may end with its line (ECMAScript 2022, 12.10).
+                return $at - 1;
+            }
         }
 
         return $at < $end ? $at : $end - 1;

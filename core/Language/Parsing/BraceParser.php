@@ -336,7 +336,6 @@ abstract class BraceParser extends ExpressionParser
                 }
             }
             $this->uncut($row->id);
-            $this->cut($row->id, 'head', $end, $end);
         }
         $definitions = [];
         foreach ($this->unnamed as $index => [$definition, $opened, $closing, $closed]) {
@@ -344,6 +343,10 @@ abstract class BraceParser extends ExpressionParser
             $this->cut($definition->id, 'head', $start, $opened);
             $start = isset($this->unnamed[$index + 1]) ? $closed : $end;
             $this->cut($definition->id, 'close', $closing, $start);
+        }
+        // Where no semicolon stands the function and the row end at one place, and the function comes first.
+        foreach ($rows as $row) {
+            $this->cut($row->id, 'head', $end, $end);
         }
 
         return [...$definitions, ...$rows];
