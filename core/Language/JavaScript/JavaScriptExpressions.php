@@ -615,7 +615,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $depth = 0;
         if ('{' === ($this->tokens[$index]->text ?? '')) {
-            return true;
+            return !$this->onlyGives($index);
         }
         for (; $index < $this->until && $depth >= 0; ++$index) {
             $text = $this->tokens[$index]->text;
@@ -747,7 +747,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->fail('unsupported', $this->peek(), ['what' => '(… '.($this->sign() ?? '').' …) => …']);
         }
         $this->at = $closing + 2;
-        $value = $this->inLambda(fn (): Expression => $this->expression(1), ...$names);
+        $value = $this->inLambda(fn (): Expression => $this->onlyGiven() ?? $this->expression(1), ...$names);
 
         return new Lambda($parameters, Walk::mapExpression($value, static fn (Expression $part): Expression => $part instanceof VariableRead && isset($parts[$part->name]) ? $parts[$part->name] : $part));
     }
@@ -757,7 +757,39 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         ++$this->at;
 
-        return new Lambda($names, $this->inLambda(fn (): Expression => $this->printedValue() ?? $this->giving(1), ...$names));
+        return new Lambda($names, $this->inLambda(fn (): Expression => $this->onlyGiven() ?? $this->printedValue() ?? $this->giving(1), ...$names));
+    }
+
+    /** What a function gives whose one row gives something back: `{ return a - b; }`; null for a value without braces. */
+    private function onlyGiven(): ?Expression
+    {
+        if (!$this->is('{') || !$this->onlyGives($this->at)) {
+            return null;
+        }
+        $opened = $this->peek();
+        $this->at += 2;
+        $value = $this->printedValue() ?? $this->giving(1);
+        $this->accept(';');
+        $this->close($opened);
+
+        return $value;
+    }
+
+    /** Whether the braces that open at a token hold one row that gives something back, and nothing else. */
+    private function onlyGives(int $brace): bool
+    {
+        $end = 'return' === ($this->tokens[$brace + 1]->text ?? '') && !isset($this->begins[$brace + 2]) && ';' !== ($this->tokens[$brace + 2]->text ?? ';') ? $this->closingOf($brace) : null;
+        if (null === $end || isset($this->remarksBefore[$end]) || isset($this->remarksBefore[$brace + 1])) {
+            return false;
+        }
+        for ($at = $brace + 2; $at < $end; ++$at) {
+            if (';' === $this->tokens[$at]->text && $at !== $end - 1 || $at > $brace + 2 && isset($this->begins[$at]) && \in_array($this->tokens[$at]->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
+                return false;
+            }
+            $at = $this->closingOf($at) ?? $at;
+        }
+
+        return true;
     }
 
     /** `(bed) => { console.log(bed); }` in a loop, which sees the variables of its turn: a function with that one row; null for any other. */
