@@ -763,10 +763,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** What a function gives whose one row gives something back: `{ return a - b; }`; null for a value without braces. */
     private function onlyGiven(): ?Expression
     {
-        if (!$this->is('{') || !$this->onlyGives($this->at)) {
+        $opened = $this->peek();
+        if (null === $opened || '{' !== $opened->text || !$this->onlyGives($this->at)) {
             return null;
         }
-        $opened = $this->peek();
         $this->at += 2;
         $value = $this->printedValue() ?? $this->giving(1);
         $this->accept(';');

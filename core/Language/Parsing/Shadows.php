@@ -30,6 +30,7 @@ final class Shadows
     /** @var array<int, array<string, string>> by the end of a function, the types that it gave names in blocks of its own */
     private array $kinds = [];
 
+    private readonly bool $hasOld;
     /** @var array<int, string> the tokens' texts, but for what literals say */
     private array $texts = [];
 
@@ -47,6 +48,7 @@ final class Shadows
             }
         }
         $this->frames = [[[], true, \count($tokens)]];
+        $this->hasOld = \in_array('var', $this->texts, true);
     }
 
     /**
@@ -127,12 +129,17 @@ final class Shadows
                 if (!$isCpp && 'forEach' === $token->text && '.' === $before && '(' === $this->text($index + 1)) {
                     $this->eachFunction($index + 1);
                 }
-                if ('var' === $before && !$isCpp) {
+                if (!$isCpp && ('var' === $before || ',' === $before && $this->hasOld && $this->isDeclaredBehind($index, true))) {
                     // It is the function's, wherever it stands (ECMA-262, 14.3.2).
                     $this->leave($index);
-                    for ($at = \count($this->frames) - 1; $at > 0 && !$this->frames[$at][1]; --$at) {
+                    for ($at = \count($this->frames) - 1; $at > 0 && !$this->frames[$at][1] && !isset($this->each[$this->frames[$at][2]]); --$at) {
                     }
-                    $this->frames[$at][0][$token->text] = true;
+                    $isOuter = isset($this->each[$this->frames[$at][2]]) && !isset($this->frames[$at][0][$token->text]) && [] !== array_filter(\array_slice($this->frames, 0, $at), static fn (array $frame): bool => isset($frame[0][$token->text]));
+                    if ($isOuter) {
+                        $this->shadow($token, $this->frames[$at][2]);
+                    } else {
+                        $this->frames[$at][0][$token->text] = true;
+                    }
                     continue;
                 }
                 if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : \in_array($before, ['let', 'const', '[', '{', ':', ','], true)) && $this->isDeclared($index)) {
@@ -153,6 +160,8 @@ final class Shadows
         }
     }
 
+    /** @var array<int, true> where functions end that are read as loops, and have variables of their own all the same */
+    private array $each = [];
     /** @var array<int, true> the braces around what is done with each item of a list, as in a loop */
     private array $turns = [];
 
@@ -169,6 +178,7 @@ final class Shadows
         }
         $this->leave($opened);
         $this->frames[] = [[], false, $closed];
+        $this->each[$closed] = true;
         for ($index = $first; $index <= $last; ++$index) {
             if (TokenKind::Name === $this->tokens[$index]->kind && ':' !== $this->text($index + 1)) {
                 $this->declare($index, $this->tokens[$index]);
@@ -222,17 +232,17 @@ final class Shadows
     }
 
     /** Whether a row that begins with `let` or `const` declares this name behind others. */
-    private function isDeclaredBehind(int $index): bool
+    private function isDeclaredBehind(int $index, bool $isOld = false): bool
     {
         if (!\in_array($this->text($index + 1), [',', '=', ';'], true)) {
             return false;
         }
         for ($steps = 0; --$index >= 0 && $steps < self::FAR; ++$steps) {
             $text = $this->texts[$index];
-            if ('let' === $text || 'const' === $text) {
+            if ($isOld ? 'var' === $text : 'let' === $text || 'const' === $text) {
                 return true;
             }
-            if (\in_array($text, [';', '(', '[', '{', 'return', 'var', 'case'], true)) {
+            if (\in_array($text, [';', '(', '[', '{', 'return', 'var', 'let', 'const', 'case'], true)) {
                 return false;
             }
             $index = $this->opening($index) ?? $index;
