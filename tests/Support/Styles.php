@@ -19,12 +19,11 @@ final class Styles
     /** @return array<string, \Closure(string): string> by name */
     public static function of(Language $language): array
     {
-        $rows = static fn (string $text): string => (string) preg_replace('/(?<=\S)$/m', ' ', $text);
         $common = [
             'line ends' => static fn (string $text): string => str_replace("\n", "\r\n", $text),
-            'blanks behind rows' => $rows,
-            'tabs' => static fn (string $text): string => (string) preg_replace_callback('/^ {4,}/m', static fn (array $match): string => str_repeat("\t", intdiv(\strlen($match[0]), 4)).str_repeat(' ', \strlen($match[0]) % 4), $text),
-            'two blanks' => static fn (string $text): string => 1 === preg_match('/^ {2}\S|^\t/m', $text) ? $text : (string) preg_replace_callback('/^ +/m', static fn (array $match): string => str_repeat(' ', intdiv(\strlen($match[0]), 2)), $text),
+            'blanks behind rows' => self::code($language, static fn (string $code): string => (string) preg_replace('/(?<=[^\s\\\\])$/m', ' ', $code)),
+            'tabs' => self::code($language, static fn (string $code): string => (string) preg_replace_callback('/^ {4,}/m', static fn (array $match): string => str_repeat("\t", intdiv(\strlen($match[0]), 4)).str_repeat(' ', \strlen($match[0]) % 4), $code)),
+            'two blanks' => self::code($language, static fn (string $code): string => 1 === preg_match('/^ {2}\S|^\t/m', $code) ? $code : (string) preg_replace_callback('/^ +/m', static fn (array $match): string => str_repeat(' ', intdiv(\strlen($match[0]), 2)), $code)),
             'empty rows' => self::code($language, static fn (string $code): string => (string) preg_replace('/(?<=[;{:])\n/', "\n\n", $code)),
             'close together' => self::code($language, static fn (string $code): string => (string) preg_replace('/(?<=[\w)\]\x02]) (\+|\*|<=|>=|==|===|!=|!==|&&|\|\||<|>|=) (?=[\w(\x01])/', '$1', $code)),
         ];

@@ -93,8 +93,9 @@ trait CStyle
                 continue;
             }
             $type = $end + ('std' === $text($end + 2) && '::' === $text($end + 3) ? 4 : 2);
-            if ('{' === $text($type + 1)) {
-                $tokens[$index] = $tokens[$index]->readAs($text($type));
+            if ('{' === $text($type + 1) && (2 === $type - $end || 'string' === $text($type))) {
+                // A text is one without being told so.
+                $tokens[$index] = 2 === $type - $end ? $tokens[$index]->readAs($text($type)) : $tokens[$index];
                 $gone += array_fill_keys(\array_slice($code, $end + 1, $type - $end), true);
             }
         }

@@ -617,6 +617,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ('{' === ($this->tokens[$index]->text ?? '')) {
             return !$this->onlyGives($index);
         }
+        // Where a function within takes what is left, or has values for what is left out, it is one with rows as well.
+        $takesMore = [];
         for (; $index < $this->until && $depth >= 0; ++$index) {
             $text = $this->tokens[$index]->text;
             if (TokenKind::Text === $this->tokens[$index]->kind) {
@@ -627,8 +629,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 && (\in_array($last->kind, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true) || \in_array($last->text, [')', ']', '}'], true))) {
                 return false;
             }
-            if ('=>' === $text && '{' === ($this->tokens[$index + 1]->text ?? '') || 'function' === $text) {
+            $isRows = '=>' === $text && ('{' === ($this->tokens[$index + 1]->text ?? '') && !$this->onlyGives($index + 1) || isset($takesMore[$index - 1]));
+            if ($isRows || 'function' === $text) {
                 return true;
+            }
+            $closing = '(' === $text ? $this->closingOf($index) : null;
+            if (null !== $closing && '=>' === ($this->tokens[$closing + 1]->text ?? '') && [] !== array_filter(\array_slice($this->tokens, $index + 1, $closing - $index - 1), static fn (Token $token): bool => '=' === $token->text || '...' === $token->text)) {
+                $takesMore[$closing] = true;
             }
             if (0 === $depth && (',' === $text || ';' === $text)) {
                 return false;

@@ -820,6 +820,31 @@ final class JavaScriptParser extends JavaScriptExpressions
         return [$rescues, $from];
     }
 
+    protected function prepared(array $tokens): array
+    {
+        if (1 !== preg_match('/\bif\s*\(\s*\(/', $this->text)) {
+            return $tokens;
+        }
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
+        $gone = [];
+        foreach (array_keys($code) as $at) {
+            if ('if' !== $text($at) || '(' !== $text($at + 1) || '(' !== $text($at + 2)) {
+                continue;
+            }
+            for ($depth = 0, $end = $at + 2; isset($code[$end]); ++$end) {
+                $depth += ['(' => 1, ')' => -1][$text($end)] ?? 0;
+                if (0 === $depth) {
+                    break;
+                }
+            }
+            // Brackets around all of a condition say nothing more.
+            $gone += ')' === $text($end + 1) ? [$code[$at + 2] => true, $code[$end] => true] : [];
+        }
+
+        return [] === $gone ? $tokens : array_values(array_diff_key($tokens, $gone));
+    }
+
     protected function valueGivenBack(): Expression
     {
         return $this->printedValue() ?? parent::valueGivenBack();

@@ -184,6 +184,7 @@ final class PythonParser extends PythonStatements
         if (':' !== ($this->tokens[$line->from + 1]->text ?? '')) {
             return false;
         }
+
         // Where a type stands there is no other sign like it.
         return [] !== array_filter(\array_slice($this->tokens, $line->from + 2, $line->until - $line->from - 2), static fn (Token $token): bool => '=' === $token->text);
     }
