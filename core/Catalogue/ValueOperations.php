@@ -15,7 +15,7 @@ final class ValueOperations
     private static array $byTheme = [];
 
     /** In their order on reading: of two that are spelled alike the first is meant. */
-    private const THEMES = ['common', 'texts', 'conversions', 'numbers', 'bits', 'chance', 'lists', 'maps', 'sets', 'walks', 'talk', 'objects', 'failures', 'calls', 'json', 'streams', 'patterns', 'fittings', 'time'];
+    private const THEMES = ['common', 'texts', 'conversions', 'numbers', 'bits', 'chance', 'lists', 'maps', 'sets', 'walks', 'talk', 'files', 'objects', 'failures', 'calls', 'json', 'streams', 'patterns', 'fittings', 'time'];
 
     /** @return array<string, ValueOperation> */
     public static function all(): array

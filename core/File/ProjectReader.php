@@ -52,6 +52,7 @@ use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Hand;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Handwriting;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
@@ -478,6 +479,7 @@ final class ProjectReader
             'print' => new PrintLine($id, $this->printed($data), $off),
             'comment' => new Comment($id, $this->isTyped ? $this->text($data, 'text', Bounds::TEXT) : (string) preg_replace('/\s+/', ' ', $this->text($data, 'text', Filling::LONGEST_REMARK)), $off),
             'print_on' => new PrintLine($id, $this->printed($data), $off, false),
+            'with' => new Holding($id, $this->name($data, 'variable'), $this->blank($data, 'value', $key), $this->block($data, 'body'), $off),
             'for_each' => new EachLoop($id, $this->names($data, 'variables', $this->isTyped) ?: throw $this->wrong('file.wrong'), $this->blank($data, 'over', $key), $this->block($data, 'body'), $off, true === ($data['refers'] ?? false)),
             'for' => new ForLoop($id, $this->name($data, 'variable'), $this->blank($data, 'from', $key), $this->blank($data, 'condition', $key), $this->operator($data) ?? Operator::Add, $this->blank($data, 'amount', $key), $this->block($data, 'body'), $off),
             'do_while' => new DoWhile($id, $this->blank($data, 'condition', $key), $this->block($data, 'body'), $off),

@@ -19,6 +19,7 @@ use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -158,6 +159,14 @@ abstract class BracePrinter extends Printer
             }
         }
         $this->braces($loop, $loop->body);
+    }
+
+    /** Languages with braces have no word for it; what is held in Python has none there either. */
+    protected function holding(Holding $holding): void
+    {
+        $this->line($holding, 'head', '{');
+        $this->inside(fn () => $this->line($holding, 'enter', $this->name($holding->variable).' = '.$this->expression($holding->value).';'));
+        $this->braces($holding, $holding->body);
     }
 
     protected function forLoop(ForLoop $loop): void

@@ -32,7 +32,7 @@ final class FailureNames
         'python' => [
             'ZeroDivisionError' => 'ArithmeticError', 'OverflowError' => 'ArithmeticError', 'IndexError' => 'LookupError', 'KeyError' => 'LookupError',
             'RecursionError' => 'RuntimeError', 'NotImplementedError' => 'RuntimeError', 'UnboundLocalError' => 'NameError',
-            'JSONDecodeError' => 'ValueError', 'StatisticsError' => 'ValueError', 'FileNotFoundError' => 'OSError', 'PermissionError' => 'OSError', 'TimeoutError' => 'OSError',
+            'JSONDecodeError' => 'ValueError', 'StatisticsError' => 'ValueError', 'FileNotFoundError' => 'OSError', 'PermissionError' => 'OSError', 'TimeoutError' => 'OSError', 'UnsupportedOperation' => 'OSError',
         ],
         'javascript' => [],
         'cpp' => [

@@ -40,6 +40,7 @@ use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
@@ -187,6 +188,8 @@ abstract class Printer
     abstract protected function share(ShareVariable $share): void;
 
     abstract protected function each(EachLoop $loop): void;
+
+    abstract protected function holding(Holding $holding): void;
 
     abstract protected function forLoop(ForLoop $loop): void;
 
@@ -463,6 +466,7 @@ abstract class Printer
             $statement instanceof WhileLoop => $this->loop($statement, $this->condition($statement->condition), $statement->body),
             $statement instanceof Forever => $this->loop($statement, $this->truth(true), $statement->body),
             $statement instanceof ShareVariable => $this->share($statement),
+            $statement instanceof Holding => $this->holding($statement),
             $statement instanceof EachLoop => $this->each($statement),
             $statement instanceof ForLoop => $this->forLoop($statement),
             $statement instanceof DoWhile => $this->doWhile($statement),

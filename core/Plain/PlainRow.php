@@ -28,6 +28,7 @@ use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
@@ -119,6 +120,7 @@ final readonly class PlainRow
             $row instanceof Perform => $this->performed($row->value),
             $row instanceof Count => $this->phrases->fill($row->by instanceof NumberLiteral && 1.0 === (float) $row->by->value ? 'count_up' : 'count', $said),
             $row instanceof ForLoop => $this->phrases->fill('for', [...$said, 'change' => $this->phrases->fill(Operator::Add === $row->operator ? 'change' : 'change_'.$row->operator->value, ['variable' => $this->values->name($row->variable), 'amount' => $this->values->noun($row->amount)])]),
+            $row instanceof Holding => $this->phrases->fill('with', [...$said, 'variable' => $this->values->name($row->variable)]),
             $row instanceof EachLoop => $this->phrases->fill('for_each', [...$said, 'variable' => $this->phrases->all(array_map($this->values->name(...), $row->variables))]),
             default => $this->phrases->fill($row->entry(), $said),
         };

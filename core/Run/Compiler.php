@@ -55,6 +55,7 @@ use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
@@ -434,6 +435,7 @@ final class Compiler
             $statement instanceof Claim => $this->step($statement).'if (!'.$this->truth($statement->condition).') { $this->unclaimed('.(null === $statement->says ? "''" : $this->expression($statement->says))."); }\n",
             $statement instanceof Declaration => $this->declaration($statement),
             $statement instanceof Unread => throw new \LogicException('What cannot be read cannot run.'),
+            $statement instanceof Holding => $this->held($statement),
             $statement instanceof EachLoop => $this->each($statement),
             $statement instanceof ForLoop => $this->forLoop($statement),
             $statement instanceof DoWhile => $this->doWhile($statement),
@@ -566,6 +568,15 @@ final class Compiler
             TypeKind::Text => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, "''") : '',
             default => Language::JavaScript === $this->language ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
         };
+    }
+
+    /** The Python Language Reference, 8.5: what was opened is closed however the rows end. */
+    private function held(Holding $holding): string
+    {
+        $held = $this->temporary();
+        $opened = $this->step($holding)."$held = ".$this->expression($holding->value).";\n".$this->assign($holding->variable, $held);
+
+        return $opened."try {\n".$this->perhaps($holding->body)."} finally { \$v->fileClosed($held); }\n";
     }
 
     private function each(EachLoop $loop): string

@@ -38,6 +38,9 @@ final class Places
     {
         foreach ($program->definitions() as $function) {
             $this->reach($program->rowsOf($function), true, $function);
+            foreach ($function->defaults as $default) {
+                $this->reachFrom($default, true, $function);
+            }
         }
         $this->reach($program->rowsOf($program->script), false, $program->script);
     }

@@ -377,6 +377,15 @@ enum OperationKey: string
     case Later = 'later';
     case AgainAndAgain = 'again_and_again';
     case CalledOff = 'called_off';
+    case FileOpened = 'file_opened';
+    case FileRead = 'file_read';
+    case FileLine = 'file_line';
+    case FileLines = 'file_lines';
+    case FileWritten = 'file_written';
+    case FileLinesWritten = 'file_lines_written';
+    case FileClosed = 'file_closed';
+    case FileThere = 'file_there';
+    case FileGone = 'file_gone';
 
     // What stands for something only while a text is read, and in no tree: places in lists, what changes a whole list, streams.
     case Begin = 'begin';

@@ -90,6 +90,7 @@ return [
     'row.lantern.when_tapped.docs' => 'From now on the function runs at each tap of the button.',
     'row.lantern.when_light.docs' => 'From now on the function runs each time the light changes that way.',
     'row.when_announced.docs' => 'From now on the function runs each time the message is announced.',
+    'row.with.docs' => 'The rows inside have what is opened, under this name; behind them it is closed, even when something goes wrong.',
     'row.for_each.docs' => 'The rows inside run once for each item, from the first to the last; the variable is that item.',
     'row.for.docs' => 'The variable gets a first value; the rows inside run as long as the condition holds; after each turn the variable is changed.',
     'row.rescue.docs' => 'The rows inside run when the rows that were tried failed in this way.',

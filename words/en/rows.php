@@ -160,6 +160,7 @@ return [
     'row.print.docs' => 'Puts a line on the printout.',
     'row.comment' => '{text}',
     'row.comment.docs' => 'A remark for people; the program does not read it.',
+    'row.with' => 'with {value} as {variable}',
     'row.for_each' => 'for each {variable} of {over}',
     'row.for' => 'for {variable} from {from}, while {condition}, changed by {amount}',
     'row.rescue' => 'if it fails with {kinds}',

@@ -90,6 +90,7 @@ return [
     'row.lantern.when_tapped.docs' => 'Désormais la fonction tourne à chaque appui sur le bouton.',
     'row.lantern.when_light.docs' => 'Désormais la fonction tourne chaque fois que la lumière change ainsi.',
     'row.when_announced.docs' => 'Désormais la fonction tourne chaque fois que le message est annoncé.',
+    'row.with.docs' => 'Les lignes à l’intérieur ont ce qui est ouvert, sous ce nom ; après elles, c’est fermé, même si quelque chose tourne mal.',
     'row.for_each.docs' => 'Les lignes à l’intérieur tournent une fois par élément, du premier au dernier ; la variable est cet élément.',
     'row.for.docs' => 'La variable reçoit une première valeur ; les lignes à l’intérieur tournent tant que la condition est vraie ; après chaque tour la variable change.',
     'row.rescue.docs' => 'Les lignes à l’intérieur s’exécutent quand les lignes essayées ont échoué ainsi.',

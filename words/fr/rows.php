@@ -160,6 +160,7 @@ return [
     'row.print.docs' => 'Ajoute une ligne à la sortie.',
     'row.comment' => '{text}',
     'row.comment.docs' => 'Une remarque pour les personnes ; le programme ne la lit pas.',
+    'row.with' => 'avec {value} nommé {variable}',
     'row.for_each' => 'pour chaque {variable} de {over}',
     'row.for' => 'pour {variable} à partir de {from}, tant que {condition}, changé de {amount}',
     'row.rescue' => 'si ça échoue avec {kinds}',

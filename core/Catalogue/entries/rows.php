@@ -56,6 +56,7 @@ return [
     $typed('pass_on', Kind::Choose),
     $typed('claim', Kind::Choose, [Slot::truth('condition')]),
     $typed('claim_saying', Kind::Choose, [Slot::truth('condition'), Slot::any('says', 'stop')]),
+    $typed('with', Kind::Remember, [$variable, Slot::any('value', 0)]),
     $typed('for_each', Kind::Again, [$variable, Slot::any('over', 0)]),
     $typed('for', Kind::Again, [$variable, Slot::any('from', 0), Slot::truth('condition'), $amount]),
     $typed('do_while', Kind::Again, [Slot::truth('condition')]),

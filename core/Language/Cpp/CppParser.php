@@ -1104,7 +1104,13 @@ final class CppParser extends CppExpressions
         for ($at = $from; $at <= $closing; ++$at) {
             if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at + 1]->text ?? '', [',', ')', '=', '['], true)) {
                 $parameters[] = $this->tokens[$at]->text;
-                $defaults += '=' === $this->tokens[$at + 1]->text ? 1 : 0;
+                if ('=' === $this->tokens[$at + 1]->text) {
+                    ++$defaults;
+                    // What stands for a value that is left out may be a name, too.
+                    while ($at < $closing && ',' !== $this->tokens[$at]->text) {
+                        $at = ($this->closingOf($at) ?? $at) + 1;
+                    }
+                }
             }
         }
 

@@ -62,7 +62,7 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'heapq', 'bisect', 'scrivlet'];
+    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'heapq', 'bisect', 'scrivlet', 'os'];
     /** The Python Standard Library, string: String constants. */
     private const LETTERS = [
         'string.ascii_lowercase' => 'abcdefghijklmnopqrstuvwxyz', 'string.ascii_uppercase' => 'ABCDEFGHIJKLMNOPQRSTUVWXYZ', 'string.ascii_letters' => 'abcdefghijklmnopqrstuvwxyzABCDEFGHIJKLMNOPQRSTUVWXYZ',
@@ -1390,7 +1390,10 @@ abstract class PythonExpressions extends ExpressionParser
                 return new KindTest($first, isset($this->classes[$kind]) ? $kind : PythonNames::KINDS[$kind]);
             }
         }
-        if (\in_array($name, ['isinstance', 'open', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true)) {
+        if ('open' === $name && null !== $first && 2 >= $count) {
+            return $this->opened($first, $arguments[1]->value ?? null, $token);
+        }
+        if (\in_array($name, ['isinstance', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true)) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
 
@@ -1406,6 +1409,9 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function withNamed(string $name, Expression $first, array $named, int $plain, array $values = []): ?Expression
     {
+        if ('open' === $name && 2 >= $plain && [] === array_diff(array_keys($named), ['mode', 'encoding', 'newline']) && !(isset($named['mode']) && 2 === $plain)) {
+            return $this->opened($first, $named['mode'] ?? $values[1] ?? null, $this->tokens[$this->at - 1] ?? null);
+        }
         if ('itertools.groupby' === $name && ['key'] === array_keys($named)) {
             return new Operation(OperationKey::Grouped, [$first, $named['key']]);
         }
@@ -1650,6 +1656,36 @@ abstract class PythonExpressions extends ExpressionParser
         return isset($this->setFields[$name->text]) && isset($this->fieldNames[$name->text]) && !$receiver instanceof TextLiteral ? new MethodCall(new Field($receiver, $name->text), MethodCall::CALL, $this->handed($arguments)) : null;
     }
 
+    /** `os.path.exists("beds.txt")`: there are files and no folders here, so that a path is a name. */
+    private function ofFolder(Token $token): ?Expression
+    {
+        $isOfLibrary = 'os' === $token->text && $this->is('.', 1) && $this->is('path', 2) && $this->is('.', 3) && !$this->isVariable('os');
+        if (!$isOfLibrary) {
+            return null;
+        }
+        $opened = $this->peek(5);
+        if (!\in_array($this->sign(4), ['exists', 'isfile'], true) || null === $opened || '(' !== $opened->text) {
+            $this->fail('unsupported', $token, ['what' => 'os.path.'.($this->sign(4) ?? '')]);
+        }
+        $this->at += 6;
+        $given = $this->handed($this->arguments($opened));
+        if (1 !== \count($given)) {
+            $this->fail('unsupported', $token, ['what' => 'os.path.exists(…)']);
+        }
+
+        return $this->postfix(new Operation(OperationKey::FileThere, $given));
+    }
+
+    /** A file of letters; one of bytes, or one that is read and written at once, is none yet. */
+    private function opened(Expression $name, ?Expression $mode, ?Token $token): Operation
+    {
+        if ($mode instanceof TextLiteral && 1 === preg_match('/[bx+U]/', $mode->value)) {
+            $this->fail('unsupported', $token, ['what' => "open(…, \"$mode->value\")"]);
+        }
+
+        return new Operation(OperationKey::FileOpened, null === $mode ? [$name] : [$name, $mode]);
+    }
+
     protected function methodAsValue(Expression $receiver, Token $name): ?Expression
     {
         $isClass = $receiver instanceof VariableRead && (isset($this->classes[$receiver->name]) || isset($this->imported[$receiver->name])) && !$this->isVariable($receiver->name);
@@ -1881,7 +1917,7 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $member) {
             return $this->postfix($member);
         }
-        $made = $this->ofStandardLibrary($token);
+        $made = $this->ofStandardLibrary($token) ?? $this->ofFolder($token);
         if (null !== $made) {
             return $made;
         }

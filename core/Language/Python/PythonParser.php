@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
@@ -61,6 +62,7 @@ use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
 
 /** Python 3.11, as far as a school course goes (The Python Language Reference, chapters 7 and 8). */
@@ -201,7 +203,7 @@ final class PythonParser extends PythonStatements
                 $named = 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
                 $class = isset($this->classes[$named]) ? $named : '';
                 $column = null;
-                if ('' !== $class && ('dataclass' === $above || \array_key_exists($class, $this->records))) {
+                if ('' !== $class && ('dataclass' === $above || 'NamedTuple' === ($this->tokens[$line->from + 3]->text ?? ''))) {
                     $this->madeOfFields[$class] = true;
                 }
                 $above = '@' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
@@ -633,6 +635,7 @@ final class PythonParser extends PythonStatements
             'def' => [$this->definition($line)],
             'class' => [$this->classDefinition($line)],
             'try' => [$this->attempt($line)],
+            'with' => [$this->holding($line)],
             'elif', 'else' => $this->strayElse($line, $word),
             'except', 'finally' => $this->fail('without_try', $token, ['word' => $word]),
             default => $this->simple($line),
@@ -643,7 +646,7 @@ final class PythonParser extends PythonStatements
     private function keyword(Token $token): ?string
     {
         if (TokenKind::Keyword === $token->kind) {
-            return \in_array($token->text, ['with', 'async', 'await'], true)
+            return \in_array($token->text, ['async', 'await'], true)
                 ? $this->fail('unsupported', $token, ['what' => $token->text])
                 : $token->text;
         }
@@ -810,6 +813,26 @@ final class PythonParser extends PythonStatements
         $body = $read();
 
         return $condition instanceof TruthLiteral && $condition->value ? new Forever($id, $body) : new WhileLoop($id, $condition, $body);
+    }
+
+    /** `with open("beds.txt") as beds:` */
+    private function holding(LogicalLine $line): Statement
+    {
+        $token = $this->peek();
+        $start = $this->offset();
+        $id = $this->newId();
+        ++$this->at;
+        $value = $this->value();
+        if (!$value instanceof Operation || OperationKey::FileOpened !== $value->key || !$this->accept('as') || TokenKind::Name !== $this->peek()?->kind || !$this->is(':', 1)) {
+            $this->fail('unsupported', $token, ['what' => 'with']);
+        }
+        $name = $this->newName();
+        $this->write($name->text, $name->offset);
+        $this->colon('with');
+        [$tight, $read] = $this->suite($id, $line, false);
+        $this->headEnd($id, 'head', $start, $tight);
+
+        return new Holding($id, $name->text, $value, $read());
     }
 
     /** @var array<int, string> what remembers that a loop was left, for those with an `else`, by how deep they stand */
@@ -1578,6 +1601,28 @@ final class PythonParser extends PythonStatements
         return new ClassDefinition($id, $name->text, $parent, $body);
     }
 
+    /** What stands for a value that is left out is reckoned once, where the function is made (The Python Language Reference, 8.7); here when it is called. */
+    private function onlyFixed(Expression $default, Token $parameter): void
+    {
+        foreach (Walk::expressions($default) as $read) {
+            if (!$read instanceof VariableRead) {
+                continue;
+            }
+            $given = 0;
+            foreach ($this->tokens as $at => $token) {
+                if ($token->text === $read->name && TokenKind::Name === $token->kind) {
+                    $before = $this->tokens[$at - 1]->text ?? '';
+                    $sign = $this->tokens[$at + 1]->text ?? '';
+                    $isGiven = '=' === $sign && '(' !== $before && ',' !== $before || \in_array($sign, ['+=', '-=', '*=', '/=', '//=', '%='], true) || \in_array($before, ['for', 'global', 'nonlocal'], true);
+                    $given += $isGiven ? 1 : 0;
+                }
+            }
+            if (1 < $given || $read->name === $parameter->text) {
+                $this->fail('unsupported', $parameter, ['what' => "def …(… = $read->name)"]);
+            }
+        }
+    }
+
     /** @param ''|'asked'|'shared'|'class'|'set'|'remembered' $sort */
     private function definition(LogicalLine $line, ?int $start = null, string $sort = ''): Statement
     {
@@ -1647,6 +1692,7 @@ final class PythonParser extends PythonStatements
                 }
                 if ($this->accept('=')) {
                     $defaults[$parameter->text] = $this->expression();
+                    $this->onlyFixed($defaults[$parameter->text], $parameter);
                 }
                 if (!$this->accept(',')) {
                     break;

@@ -36,6 +36,7 @@ use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
@@ -310,6 +311,12 @@ class PythonPrinter extends Printer
         $text = $over instanceof Operation && OperationKey::Numbers === $over->key ? $this->rangeCall($over) : $this->expression($over);
         $this->line($loop, 'head', 'for '.implode(', ', array_map($this->name(...), $loop->variables))." in $text:");
         $this->loopBody($loop, $loop->body, null);
+    }
+
+    protected function holding(Holding $holding): void
+    {
+        $this->line($holding, 'head', 'with '.$this->expression($holding->value).' as '.$this->name($holding->variable).':');
+        $this->loopBody($holding, $holding->body, null);
     }
 
     protected function forLoop(ForLoop $loop): void

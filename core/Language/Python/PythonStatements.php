@@ -49,7 +49,7 @@ abstract class PythonStatements extends PythonExpressions
         '//=' => Operator::FloorDivide, '%=' => Operator::FloorRemainder, '**=' => Operator::Power,
     ];
     /** Libraries, and what courses use of them. */
-    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'dist', 'degrees', 'gcd', 'lcm', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
+    private const KNOWN = ['random' => ['randint', 'choice', 'random', 'shuffle', 'randrange', 'sample', 'choices', 'uniform', 'seed'], 'math' => ['sqrt', 'isqrt', 'floor', 'ceil', 'pi', 'sin', 'cos', 'radians', 'tan', 'asin', 'acos', 'atan', 'atan2', 'exp', 'log', 'log10', 'log2', 'hypot', 'dist', 'degrees', 'gcd', 'lcm', 'factorial', 'trunc', 'pow', 'fabs', 'inf', 'e', 'isnan', 'isclose', 'prod', 'comb', 'perm'], 'time' => ['sleep'], 'sys' => ['exit'], 'os' => ['remove', 'path'], 'dataclasses' => ['dataclass', 'field'], 're' => ['search', 'match', 'fullmatch', 'findall', 'sub', 'split'], 'string' => ['ascii_lowercase', 'ascii_uppercase', 'ascii_letters', 'digits', 'punctuation'], 'json' => ['dumps', 'loads'],
         'statistics' => ['mean', 'fmean', 'median', 'mode', 'stdev', 'pstdev', 'variance', 'pvariance'], 'collections' => ['Counter', 'defaultdict', 'deque', 'namedtuple'], 'itertools' => ['permutations', 'combinations', 'product', 'accumulate', 'chain', 'groupby'],
         'bisect' => ['bisect', 'bisect_left', 'bisect_right', 'insort', 'insort_left', 'insort_right'], 'heapq' => ['heappush', 'heappop', 'heapify', 'nlargest', 'nsmallest'], 'functools' => ['lru_cache', 'cache', 'reduce', 'partial', 'wraps'], 'operator' => ['itemgetter', 'attrgetter', 'mul', 'add', 'sub', 'truediv', 'floordiv', 'mod', 'pow', 'lt', 'le', 'gt', 'ge', 'eq', 'ne'], 'abc' => ['ABC', 'abstractmethod'], 'enum' => ['Enum', 'auto'], 'copy' => ['copy', 'deepcopy'], 'typing' => ['List', 'Dict', 'Tuple', 'Set', 'Optional', 'Any', 'Union', 'Callable', 'Iterable', 'NamedTuple', 'ClassVar', 'Final', 'Sequence', 'Mapping', 'Iterator', 'Generator', 'Literal', 'Type'], '__future__' => ['annotations'], 'scrivlet' => null, DrawingModule::NAME => null];
 
@@ -694,6 +694,9 @@ abstract class PythonStatements extends PythonExpressions
             if ('file' === $argument->name && $argument->value instanceof Operation && OperationKey::Stream === $argument->value->key) {
                 $isComplaint = new TextLiteral('stderr') == ($argument->value->arguments[0] ?? null);
                 unset($arguments[$index]);
+            } elseif ('file' === $argument->name) {
+                $file = $argument->value;
+                unset($arguments[$index]);
             }
         }
         $arguments = array_values($arguments);
@@ -755,6 +758,17 @@ abstract class PythonStatements extends PythonExpressions
             $values[] = null === $last ? $rest : new Binary(Operator::Join, $last, $rest);
         }
 
+        if (isset($file)) {
+            // What would be printed is written to a file.
+            $joined = new TextLiteral('');
+            foreach ($values as $index => $value) {
+                $shown = $value instanceof TextLiteral ? $value : new Operation(OperationKey::ToText, [$value]);
+                $joined = 0 === $index ? $shown : new Binary(Operator::Join, new Binary(Operator::Join, $joined, new TextLiteral(' ')), $shown);
+            }
+            $joined = !$endsLine ? $joined : ([] === $values ? new TextLiteral("\n") : new Binary(Operator::Join, $joined, new TextLiteral("\n")));
+
+            return new Perform($this->newId(), new Operation(OperationKey::FileWritten, [$file, $joined]));
+        }
         if ($isComplaint) {
             $joined = array_shift($values) ?? new TextLiteral('');
             foreach ($values as $value) {

@@ -25,6 +25,7 @@ use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
@@ -672,6 +673,8 @@ final class Types
         } elseif ($statement instanceof ForLoop) {
             $this->widen($part, $statement->variable, $this->expression($part, $statement->from));
             $this->widen($part, $statement->variable, $this->expression($part, new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)));
+        } elseif ($statement instanceof Holding) {
+            $this->widen($part, $statement->variable, $this->expression($part, $statement->value));
         } elseif ($statement instanceof EachLoop) {
             foreach ($this->gone($part, $statement) as $index => $type) {
                 $this->widen($part, $statement->variables[$index] ?? '', $type);

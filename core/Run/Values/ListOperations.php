@@ -64,6 +64,9 @@ trait ListOperations
 
             return $value->items;
         }
+        if ($value instanceof FileValue) {
+            return $this->fileLines($value)->items;
+        }
         if ($this->can($value, '@iter')) {
             return $this->over($this->asked($value, '@iter'));
         }

@@ -22,6 +22,9 @@ trait Turning
         if ($this->can($value, '@iter')) {
             return $this->turns($this->asked($value, '@iter'), $as);
         }
+        if ($value instanceof FileValue) {
+            return $this->linesOf($value);
+        }
         if ($value instanceof ListValue && $value->once && \in_array($as, ['', 'rows'], true)) {
             return $this->takenInTurn($value);
         }

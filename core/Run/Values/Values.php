@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\ClassDefinition;
 abstract class Values
 {
     use CollectionOperations;
+    use FileOperations;
     use JsonOperations;
     use ListOperations;
     use NumberOperations;

@@ -1,0 +1,133 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\RunError;
+
+/**
+ * Files of Python (The Python Standard Library, built-in function `open` and `io`). A run has a folder of its own, which is
+ * empty when it begins and gone when it ends: what a program wrote it can read again.
+ */
+trait FileOperations
+{
+    /** @var array<string, string> what is in each, by its name */
+    private array $files = [];
+
+    public function fileOpened(mixed $name, mixed $mode = 'r'): FileValue
+    {
+        $name = self::text_($name);
+        $mode = str_replace('t', '', self::text_($mode));
+        if (!\in_array($mode, ['r', 'w', 'a'], true)) {
+            throw new RunError('file_mode', ['mode' => mb_substr($mode, 0, 10)], "invalid mode: '$mode'");
+        }
+        if ('r' === $mode && !isset($this->files[$name])) {
+            throw new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        }
+        if (str_contains($name, '/') && 'r' !== $mode) {
+            // There are no folders in it.
+            throw new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        }
+        $this->files[$name] = 'w' === $mode ? '' : $this->files[$name] ?? '';
+
+        return new FileValue($name, 'r' === $mode, 'r' !== $mode);
+    }
+
+    public function fileRead(mixed $file): string
+    {
+        $file = $this->reading($file);
+        $rest = substr($this->files[$file->name], $file->at);
+        $file->at += \strlen($rest);
+
+        return $this->bounded($rest);
+    }
+
+    public function fileLine(mixed $file): string
+    {
+        $file = $this->reading($file);
+        $text = $this->files[$file->name];
+        $end = strpos($text, "\n", $file->at);
+        $line = substr($text, $file->at, false === $end ? null : $end + 1 - $file->at);
+        $file->at += \strlen($line);
+        Room::spend(1);
+
+        return $line;
+    }
+
+    public function fileLines(mixed $file): ListValue
+    {
+        return new ListValue(iterator_to_array($this->linesOf($this->reading($file)), false));
+    }
+
+    public function fileWritten(mixed $file, mixed $text): int
+    {
+        $file = $this->writing($file);
+        if (!\is_string($text)) {
+            throw new RunError('not_a_text', [], 'write() argument must be str, not '.$this->kind($text));
+        }
+        $this->files[$file->name] = $this->bounded($this->files[$file->name].$text);
+
+        return mb_strlen($text);
+    }
+
+    public function fileLinesWritten(mixed $file, mixed $lines): void
+    {
+        foreach ($this->over($lines) as $line) {
+            $this->fileWritten($file, $line);
+        }
+    }
+
+    public function fileClosed(mixed $file): void
+    {
+        self::file_($file)->isClosed = true;
+    }
+
+    public function fileThere(mixed $name): bool
+    {
+        return isset($this->files[self::text_($name)]);
+    }
+
+    public function fileGone(mixed $name): void
+    {
+        $name = self::text_($name);
+        if (!isset($this->files[$name])) {
+            throw new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        }
+        unset($this->files[$name]);
+    }
+
+    /** @return \Generator<int, string> the lines that are left, each with its end */
+    protected function linesOf(FileValue $file): \Generator
+    {
+        while ('' !== $line = $this->fileLine($file)) {
+            yield $line;
+        }
+    }
+
+    private function reading(mixed $file): FileValue
+    {
+        $file = self::open_($file);
+
+        return $file->reads ? $file : throw new RunError('file_no_reading', ['name' => mb_substr($file->name, 0, 40)], 'not readable');
+    }
+
+    private function writing(mixed $file): FileValue
+    {
+        $file = self::open_($file);
+
+        return $file->writes ? $file : throw new RunError('file_no_writing', ['name' => mb_substr($file->name, 0, 40)], 'not writable');
+    }
+
+    private static function open_(mixed $file): FileValue
+    {
+        $file = self::file_($file);
+
+        return $file->isClosed ? throw new RunError('file_closed', ['name' => mb_substr($file->name, 0, 40)], 'I/O operation on closed file.') : $file;
+    }
+
+    private static function file_(mixed $file): FileValue
+    {
+        return $file instanceof FileValue ? $file : throw new RunError('no_method', ['name' => 'close']);
+    }
+}
