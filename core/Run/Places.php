@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run;
 
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Lambda;
@@ -40,6 +41,13 @@ final class Places
             $this->reach($program->rowsOf($function), true, $function);
             foreach ($function->defaults as $default) {
                 $this->reachFrom($default, true, $function);
+            }
+        }
+        foreach ($program->classes() as $class) {
+            foreach ($class->body->statements as $row) {
+                if ($row instanceof FieldDeclaration && null !== $row->value) {
+                    $this->reachFrom($row->value, true, $program->script);
+                }
             }
         }
         $this->reach($program->rowsOf($program->script), false, $program->script);
