@@ -2078,11 +2078,12 @@ abstract class CppExpressions extends BraceExpressions
         }
         $sum = new Binary(Operator::Add, new VariableRead('sum'), new VariableRead('item'));
         $isWhole = $start instanceof NumberLiteral && \is_int($start->value);
+        $keepsWhole = $isWhole || $start instanceof VariableRead && TypeNames::read($this->typeOf($start))->isWhole();
         $item = TypeNames::read($this->typeOf($list))->item();
 
         return match (true) {
             null !== $by => new Operation(OperationKey::Reduced, [$list, $by, $start]),
-            $isWhole && StaticType::number() === $item => new Operation(OperationKey::Reduced, [$list, new Lambda(['sum', 'item'], new Operation(OperationKey::ToWhole, [$sum])), $start]),
+            $keepsWhole && StaticType::number() === $item => new Operation(OperationKey::Reduced, [$list, new Lambda(['sum', 'item'], new Operation(OperationKey::ToWhole, [$sum])), $start]),
             $isWhole => 0 === $start->value ? new Operation(OperationKey::Total, [$list]) : new Binary(Operator::Add, $start, new Operation(OperationKey::Total, [$list])),
             $start == new NumberLiteral(0.0) => $item->isWhole() ? new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Total, [$list])]) : new Operation(OperationKey::Total, [$list]),
             $start == new TextLiteral('') => new Operation(OperationKey::Joined, [$list, $start]),

@@ -416,7 +416,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $rest = new Slice($from, new NumberLiteral($place), new NothingLiteral());
         $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($from->name, '/').'\s*=\s*(["\'`])[^\r\n]*?\1\s*(?:[;,]|$)/m', $this->text));
 
-        return $isText ? new Operation(OperationKey::Letters, [$rest]) : $rest;
+        // Where the text does not show what is taken apart, its type does, or the run.
+        return $isText ? new Operation(OperationKey::Letters, [$rest]) : new Operation(OperationKey::AsList, [$rest]);
     }
 
     /** @return list<array{string, Expression, Token}> */
@@ -1165,7 +1166,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 break;
             case 'at':
                 if (1 === $count && null !== $first) {
-                    return new Item($receiver, $first);
+                    return new Item($receiver, $this->fromEitherEnd($receiver, $first, $token));
                 }
                 break;
             case 'charAt':
@@ -1541,11 +1542,24 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new ListLiteral(array_map(static fn (Expression $item, int $at): Expression => $at >= $start && $at < $end ? $value : $item, $list->items, array_keys($list->items)));
         }
-        if (!$this->isSteady($list)) {
+        if (!$this->isSteady($list) || !Given::isPlace($list)) {
             $this->fail('unsupported', $token, ['what' => 'fill']);
         }
 
         return $this->afterwards(new Operation(OperationKey::FillUp, [$list, $value, $from, $until ?? new Operation(OperationKey::Length, [$list])]), $list);
+    }
+
+    /** `beds.at(-k)` counts from the end where the place is below nought, which only shows when it runs (ECMAScript 2022, 23.1.3.1). */
+    private function fromEitherEnd(Expression $list, Expression $place, Token $token): Expression
+    {
+        if ($place instanceof NumberLiteral || $place instanceof Operation && OperationKey::Length === $place->key) {
+            return $place;
+        }
+        if (!$this->isPlain($place) || !$this->isPlain($list)) {
+            $this->fail('unsupported', $token, ['what' => '.at(…)']);
+        }
+
+        return new Choice(new Binary(Operator::Less, $place, new NumberLiteral(0)), new Binary(Operator::Add, new Operation(OperationKey::Length, [$list]), $place), $place);
     }
 
     /** What changes a list in place gives the list itself. */

@@ -697,6 +697,11 @@ final class Meaning
 
     private function binary(Binary $binary): Expression
     {
+        if (Operator::FloorRemainder === $binary->operator && Language::Python === $this->language && $this->type($binary->left)->isTextual()) {
+            $this->changed = true;
+
+            return new Operation(OperationKey::Percent, [$binary->left, $binary->right]);
+        }
         if (Operator::Multiply === $binary->operator && Language::Python === $this->language) {
             foreach ([[$binary->left, $binary->right], [$binary->right, $binary->left]] as [$many, $times]) {
                 $type = $this->type($many);
@@ -872,6 +877,9 @@ final class Meaning
         }
         if (OperationKey::AsList === $operation->key) {
             $type = $this->type($first);
+            if (Language::JavaScript === $this->language && $first instanceof Slice && $type->isList()) {
+                return $first;
+            }
             $key = $type->isMap() ? OperationKey::Keys : ($type->isTextual() ? OperationKey::Letters : ($type->isList() && !($first instanceof Operation && OperationKey::AsTuple === $first->key) ? OperationKey::AsList : null));
 
             return null === $key || OperationKey::AsList === $key ? $operation : new Operation($key, [$first]);

@@ -119,6 +119,10 @@ final class PythonValues extends Values
         if ($this->can($a, '@floor_remainder')) {
             return $this->asked($a, '@floor_remainder', $b);
         }
+        if (\is_string($a)) {
+            // A template is filled (The Python Standard Library, printf-style String Formatting).
+            return $this->percent($a, $b);
+        }
         $a = self::operand($a);
         $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float modulo' : 'integer modulo by zero');
         if (\is_int($a) && \is_int($b)) {
