@@ -100,5 +100,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp'], 'javascript' => ['fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 226, 'javascript' => 169, 'cpp' => 203];
+    private const KNOWN = ['python' => 230, 'javascript' => 170, 'cpp' => 204];
 }

@@ -172,7 +172,13 @@ final class CppParser extends CppExpressions
         }
         $this->cut(1, 'head', $token->offset, $this->endOffset());
         $this->inMain = true;
-        $rows = $this->block($start);
+        try {
+            $rows = $this->block($start);
+        } catch (ParseFailure $failure) {
+            // What goes at its end can't be told; the text stays as it is.
+            $this->mistakes[] = $failure->mistake;
+            $rows = [];
+        }
         $this->inMain = false;
         $offset = $this->offset();
         $last = self::lastRow($rows);
