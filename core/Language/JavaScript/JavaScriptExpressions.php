@@ -15,6 +15,7 @@ use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
+use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Shadows;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Patterns;
@@ -783,10 +784,15 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return $value;
     }
 
+    protected function mayReadSmall(ParseFailure $failure): bool
+    {
+        return 'unsupported' === $failure->mistake->kind && \in_array($failure->mistake->parameters['what'] ?? '', ['=> { … }', 'for … { => { … } }', 'from(…, …)', 'Array.from(…)'], true);
+    }
+
     /** Whether the braces that open at a token hold one row that gives something back, and nothing else. */
     private function onlyGives(int $brace): bool
     {
-        $end = 'return' === ($this->tokens[$brace + 1]->text ?? '') && !isset($this->begins[$brace + 2]) && ';' !== ($this->tokens[$brace + 2]->text ?? ';') ? $this->closingOf($brace) : null;
+        $end = $this->readsSmall && 'return' === ($this->tokens[$brace + 1]->text ?? '') && !isset($this->begins[$brace + 2]) && ';' !== ($this->tokens[$brace + 2]->text ?? ';') ? $this->closingOf($brace) : null;
         if (null === $end || isset($this->remarksBefore[$end]) || isset($this->remarksBefore[$brace + 1])) {
             return false;
         }

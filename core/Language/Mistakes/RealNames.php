@@ -85,7 +85,7 @@ final class RealNames
         .'tellp tie unget unique use_count wait wait_for '
         .'tgamma thread time to_chars to_wstring transform_reduce try_emplace unique_copy unsetf upper_bound visit width write ';
     /** Functions that are read of what courses give them, and take more: parts of an array, other containers. */
-    private const CPP_CALLED = 'accumulate all_of any_of copy count count_if fill find find_if getline iota max_element min_element none_of remove remove_if replace reverse rotate sort stable_sort swap transform unique ';
+    private const CPP_CALLED = 'accumulate all_of any_of copy count count_if fill find find_if getline iota max_element memcmp memcpy memset min_element none_of remove remove_if replace reverse rotate sort stable_sort swap transform unique ';
 
     /** Libraries that come with each of them. */
     private const LIBRARIES = [

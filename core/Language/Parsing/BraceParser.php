@@ -287,6 +287,7 @@ abstract class BraceParser extends ExpressionParser
         }
         $depth = $this->depth++;
         $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
+        $known = [$this->declared, $this->assigned, $this->writes, $this->reads, $this->functions, $this->outermost];
         [$outer, $this->unnamed] = [$this->unnamed, []];
         try {
             $rows = $this->statement();
@@ -297,6 +298,17 @@ abstract class BraceParser extends ExpressionParser
         } catch (ParseFailure $failure) {
             $this->depth = $depth + 1;
             $this->givenUp($state, $failure);
+            if (!$this->readsSmall && $this->mayReadSmall($failure)) {
+                // Once more, with functions that only give something back as parts of the row.
+                array_pop($this->mistakes);
+                [$this->at, $this->depth, $this->readsSmall] = [$start, $depth, true];
+                [$this->declared, $this->assigned, $this->writes, $this->reads, $this->functions, $this->outermost] = $known;
+                try {
+                    return $this->row();
+                } finally {
+                    $this->readsSmall = false;
+                }
+            }
             $before = $this->silenced;
             $row = $this->unread($start);
             $at = array_search($failure->mistake, $this->mistakes, true);
@@ -309,6 +321,14 @@ abstract class BraceParser extends ExpressionParser
             $this->depth = $depth;
             $this->unnamed = $outer;
         }
+    }
+
+    /** Whether a function whose one row gives something back is read as the small function that it is, and not as one with rows. */
+    protected bool $readsSmall = false;
+
+    protected function mayReadSmall(ParseFailure $failure): bool
+    {
+        return false;
     }
 
     /** @var list<array{FunctionDefinition, int, int, int}> functions with rows that stand in the row being read, the end of the brace that opens each, the brace that closes it, and its end */

@@ -180,6 +180,13 @@ final class Shadows
         $this->frames[] = [[], false, $closed];
         $this->each[$closed] = true;
         for ($index = $first; $index <= $last; ++$index) {
+            if ('=' === $this->text($index)) {
+                // What stands for what is left out is no name of its own.
+                while ($index < $last && !\in_array($this->text($index + 1), [',', '}', ']', ')'], true)) {
+                    $index = $this->closing($index + 1) ?? $index + 1;
+                }
+                continue;
+            }
             if (TokenKind::Name === $this->tokens[$index]->kind && ':' !== $this->text($index + 1)) {
                 $this->declare($index, $this->tokens[$index]);
             }
