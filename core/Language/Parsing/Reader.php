@@ -198,9 +198,11 @@ final class Reader
         }
         $unread = array_search('unsupported', $kinds, true);
 
-        return false === $unread ? $mistakes : array_values(array_filter($mistakes, static fn (Mistake $mistake, int $index): bool => $index < $unread || !\in_array($mistake->kind, self::DEPENDING, true), \ARRAY_FILTER_USE_BOTH));
+        return false === $unread ? $mistakes : array_values(array_filter($mistakes, static fn (Mistake $mistake, int $index): bool => !\in_array($mistake->kind, $index < $unread ? self::OF_BODIES : self::DEPENDING, true), \ARRAY_FILTER_USE_BOTH));
     }
 
+    /** What may be said of the rows of something that is not read for what stands further down in it. */
+    private const OF_BODIES = ['outside_function', 'extra_brace'];
     /** What may only be said because something above is not read yet: its names, or where it ends. */
     private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'no_value', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if', 'without_try'];
 
