@@ -1959,6 +1959,10 @@ final class JavaScriptParser extends JavaScriptExpressions
                 }
             }
             $after = $index + 1;
+            if ([] === $names) {
+                // Nothing gets a name: a turn without one is no row here.
+                $this->fail('unsupported', $this->peek($ahead), ['what' => 'for ([] of …)']);
+            }
         } else {
             $token = $this->peek($ahead);
             if (null === $token || TokenKind::Name !== $token->kind) {

@@ -940,6 +940,10 @@ final class PythonParser extends PythonStatements
                 $apart[] = [$name, $this->namesWithin($token)];
                 continue;
             }
+            if ([] !== $names && 'in' === $token?->text) {
+                // The one item of each.
+                $this->fail('unsupported', $token, ['what' => 'for …, in …']);
+            }
             if (null === $token || TokenKind::Name !== $token->kind) {
                 $this->fail('name_missing', $token);
             }
