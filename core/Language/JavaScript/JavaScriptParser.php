@@ -2015,7 +2015,6 @@ final class JavaScriptParser extends JavaScriptExpressions
             $over = new Operation(OperationKey::Keys, [$over]);
         }
 
-        // @phpstan-ignore argument.type (there is one name at least)
         return new EachLoop($id, $names, $over, $body);
     }
 
