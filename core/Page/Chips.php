@@ -51,7 +51,7 @@ final readonly class Chips
 
         return match (true) {
             $expression instanceof NumberLiteral => new Chip([Printer::number($expression->value)], false),
-            $expression instanceof TextLiteral => new Chip([$inner ? str_replace('{text}', $expression->value, Words::in($this->locale)->raw('plain.quoted')) : $expression->value], false),
+            $expression instanceof TextLiteral => new Chip([$inner ? str_replace('{text}', self::inOneLine($expression->value), Words::in($this->locale)->raw('plain.quoted')) : self::inOneLine($expression->value)], false),
             $expression instanceof TruthLiteral => new Chip([$this->words($expression->value ? 'true' : 'false')], true),
             $expression instanceof VariableRead => new Chip([$expression->name], true),
             $expression instanceof Unary => new Chip($this->phrase($expression->operator->value, $operands), true),
@@ -197,5 +197,11 @@ final readonly class Chips
         }
 
         return $segments;
+    }
+
+    /** A row is one line high: the ends of lines in a text and its tabs are signs there. */
+    private static function inOneLine(string $text): string
+    {
+        return strtr($text, ["\n" => '↵', "\r" => '', "\t" => '⇥']);
     }
 }
