@@ -10,6 +10,7 @@ use Scrivlet\Core\Run\Ending;
 use Scrivlet\Core\Run\Held;
 use Scrivlet\Core\Run\Outcome;
 use Scrivlet\Core\Run\RealError;
+use Scrivlet\Core\Run\Values\FileValue;
 use Scrivlet\Core\Scene\GoalState;
 use Scrivlet\Core\Scene\Lawn\Fitting;
 
@@ -28,6 +29,7 @@ final class RunReport
             $value instanceof Held => $value->number,
             $value instanceof Fitting => '#'.$value->socket.(0 === $value->other ? '' : ' #'.$value->other),
             $value instanceof \Closure => 'ƒ',
+            $value instanceof FileValue => $value->name,
             default => $outcome->values->display($value),
         };
         $changes = $heap = $objects = [];

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
@@ -47,20 +48,14 @@ trait CStyle
     private static function withoutBracketsOfResults(array $tokens): array
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-        $gone = [];
+        [$partners, $places, $gone] = [Partners::of($tokens), array_flip($code), []];
         foreach ($code as $at => $index) {
             if ('return' !== $tokens[$index]->text || '(' !== ($tokens[$code[$at + 1] ?? -1]->text ?? '')) {
                 continue;
             }
-            for ($depth = 0, $end = $at + 1; isset($code[$end]); ++$end) {
-                $text = $tokens[$code[$end]]->text;
-                $depth += '(' === $text ? 1 : (')' === $text ? -1 : 0);
-                if (0 === $depth || ';' === $text) {
-                    break;
-                }
-            }
-            if (0 === $depth && $end > $at + 2 && ';' === ($tokens[$code[$end + 1] ?? -1]->text ?? '')) {
-                $gone += [$code[$at + 1] => true, $code[$end] => true];
+            $close = $partners[$code[$at + 1]] ?? -1;
+            if ($close > ($code[$at + 2] ?? $close) && ';' === ($tokens[$code[($places[$close] ?? -2) + 1] ?? -1]->text ?? '')) {
+                $gone += [$code[$at + 1] => true, $close => true];
             }
         }
 
@@ -77,19 +72,14 @@ trait CStyle
     private static function withoutTrailingTypes(array $tokens): array
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-        $gone = [];
+        [$partners, $places, $gone] = [Partners::of($tokens), array_flip($code), []];
         $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
         foreach ($code as $at => $index) {
             if ('auto' !== $tokens[$index]->text || '(' !== $text($at + 2)) {
                 continue;
             }
-            for ($depth = 0, $end = $at + 2; isset($code[$end]); ++$end) {
-                $depth += ['(' => 1, ')' => -1][$text($end)] ?? 0;
-                if (0 === $depth) {
-                    break;
-                }
-            }
-            if ('->' !== $text($end + 1)) {
+            $end = $places[$partners[$code[$at + 2]] ?? -1] ?? null;
+            if (null === $end || '->' !== $text($end + 1)) {
                 continue;
             }
             $type = $end + ('std' === $text($end + 2) && '::' === $text($end + 3) ? 4 : 2);

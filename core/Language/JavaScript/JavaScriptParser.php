@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\JavaScript;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
+use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -827,19 +828,14 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
-        $gone = [];
+        [$partners, $places, $gone] = [Partners::of($tokens), array_flip($code), []];
         foreach (array_keys($code) as $at) {
             if ('if' !== $text($at) || '(' !== $text($at + 1) || '(' !== $text($at + 2)) {
                 continue;
             }
-            for ($depth = 0, $end = $at + 2; isset($code[$end]); ++$end) {
-                $depth += ['(' => 1, ')' => -1][$text($end)] ?? 0;
-                if (0 === $depth) {
-                    break;
-                }
-            }
+            $close = $partners[$code[$at + 2]] ?? -1;
             // Brackets around all of a condition say nothing more.
-            $gone += ')' === $text($end + 1) ? [$code[$at + 2] => true, $code[$end] => true] : [];
+            $gone += ')' === $text(($places[$close] ?? -2) + 1) ? [$code[$at + 2] => true, $close => true] : [];
         }
 
         return [] === $gone ? $tokens : array_values(array_diff_key($tokens, $gone));

@@ -1612,19 +1612,33 @@ final class PythonParser extends PythonStatements
             if (!$read instanceof VariableRead) {
                 continue;
             }
-            $given = 0;
-            foreach ($this->tokens as $at => $token) {
-                if ($token->text === $read->name && TokenKind::Name === $token->kind) {
-                    $before = $this->tokens[$at - 1]->text ?? '';
-                    $sign = $this->tokens[$at + 1]->text ?? '';
-                    $isGiven = '=' === $sign && '(' !== $before && ',' !== $before || \in_array($sign, ['+=', '-=', '*=', '/=', '//=', '%='], true) || \in_array($before, ['for', 'global', 'nonlocal'], true);
-                    $given += $isGiven ? 1 : 0;
-                }
-            }
-            if (1 < $given || $read->name === $parameter->text) {
+            if (1 < ($this->timesGiven()[$read->name] ?? 0) || $read->name === $parameter->text) {
                 $this->fail('unsupported', $parameter, ['what' => "def …(… = $read->name)"]);
             }
         }
+    }
+
+    /** @var array<string, int>|null */
+    private ?array $timesGiven = null;
+
+    /** @return array<string, int> how many rows of the text give each name something */
+    private function timesGiven(): array
+    {
+        if (null === $this->timesGiven) {
+            $this->timesGiven = [];
+            foreach ($this->tokens as $at => $token) {
+                if (TokenKind::Name !== $token->kind) {
+                    continue;
+                }
+                $before = $this->tokens[$at - 1]->text ?? '';
+                $sign = $this->tokens[$at + 1]->text ?? '';
+                if ('=' === $sign && '(' !== $before && ',' !== $before || \in_array($sign, ['+=', '-=', '*=', '/=', '//=', '%='], true) || \in_array($before, ['for', 'global', 'nonlocal'], true)) {
+                    $this->timesGiven[$token->text] = ($this->timesGiven[$token->text] ?? 0) + 1;
+                }
+            }
+        }
+
+        return $this->timesGiven;
     }
 
     /** @param ''|'asked'|'shared'|'class'|'set'|'remembered' $sort */

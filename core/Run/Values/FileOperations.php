@@ -12,7 +12,7 @@ use Scrivlet\Core\Run\RunError;
  */
 trait FileOperations
 {
-    /** @var array<string, string> what is in each, by its name */
+    /** @var array<string, FileContent> by the names the folder has for them */
     private array $files = [];
 
     public function fileOpened(mixed $name, mixed $mode = 'r'): FileValue
@@ -22,37 +22,33 @@ trait FileOperations
         if (!\in_array($mode, ['r', 'w', 'a'], true)) {
             throw new RunError('file_mode', ['mode' => mb_substr($mode, 0, 10)], "invalid mode: '$mode'");
         }
-        if ('r' === $mode && !isset($this->files[$name])) {
-            throw new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        $place = self::placeOf($name);
+        // There are no folders in it.
+        if ('r' === $mode && !isset($this->files[$place]) || str_contains($place, '/')) {
+            throw self::notThere($name);
         }
-        if (str_contains($name, '/') && 'r' !== $mode) {
-            // There are no folders in it.
-            throw new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        $content = $this->files[$place] ??= new FileContent();
+        Room::spend(1);
+        if ('w' === $mode) {
+            $content->text = '';
         }
-        $this->files[$name] = 'w' === $mode ? '' : $this->files[$name] ?? '';
 
-        return new FileValue($name, 'r' === $mode, 'r' !== $mode);
+        return new FileValue($name, $content, $mode);
     }
 
     public function fileRead(mixed $file): string
     {
         $file = $this->reading($file);
-        $rest = substr($this->files[$file->name], $file->at);
-        $file->at += \strlen($rest);
+        $rest = $file->rest();
 
         return $this->bounded($rest);
     }
 
     public function fileLine(mixed $file): string
     {
-        $file = $this->reading($file);
-        $text = $this->files[$file->name];
-        $end = strpos($text, "\n", $file->at);
-        $line = substr($text, $file->at, false === $end ? null : $end + 1 - $file->at);
-        $file->at += \strlen($line);
         Room::spend(1);
 
-        return $line;
+        return $this->reading($file)->line();
     }
 
     public function fileLines(mixed $file): ListValue
@@ -66,7 +62,7 @@ trait FileOperations
         if (!\is_string($text)) {
             throw new RunError('not_a_text', [], 'write() argument must be str, not '.$this->kind($text));
         }
-        $this->files[$file->name] = $this->bounded($this->files[$file->name].$text);
+        $file->content->text = $this->bounded($file->content->text.$text);
 
         return mb_strlen($text);
     }
@@ -85,16 +81,17 @@ trait FileOperations
 
     public function fileThere(mixed $name): bool
     {
-        return isset($this->files[self::text_($name)]);
+        return isset($this->files[self::placeOf(self::text_($name))]);
     }
 
     public function fileGone(mixed $name): void
     {
         $name = self::text_($name);
-        if (!isset($this->files[$name])) {
-            throw new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        if (!isset($this->files[self::placeOf($name)])) {
+            throw self::notThere($name);
         }
-        unset($this->files[$name]);
+        // Who has it open has its content still.
+        unset($this->files[self::placeOf($name)]);
     }
 
     /** @return \Generator<int, string> the lines that are left, each with its end */
@@ -105,18 +102,28 @@ trait FileOperations
         }
     }
 
+    private static function placeOf(string $name): string
+    {
+        return preg_replace('~^(?:\./+)+~', '', $name) ?? $name;
+    }
+
+    private static function notThere(string $name): RunError
+    {
+        return new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+    }
+
     private function reading(mixed $file): FileValue
     {
         $file = self::open_($file);
 
-        return $file->reads ? $file : throw new RunError('file_no_reading', ['name' => mb_substr($file->name, 0, 40)], 'not readable');
+        return 'r' === $file->mode ? $file : throw new RunError('file_no_reading', ['name' => mb_substr($file->name, 0, 40)], 'not readable');
     }
 
     private function writing(mixed $file): FileValue
     {
         $file = self::open_($file);
 
-        return $file->writes ? $file : throw new RunError('file_no_writing', ['name' => mb_substr($file->name, 0, 40)], 'not writable');
+        return 'r' !== $file->mode ? $file : throw new RunError('file_no_writing', ['name' => mb_substr($file->name, 0, 40)], 'not writable');
     }
 
     private static function open_(mixed $file): FileValue

@@ -363,6 +363,9 @@ final class PythonValues extends Values
         if ($value instanceof BigInteger) {
             return (string) $value;
         }
+        if ($value instanceof FileValue) {
+            return "<_io.TextIOWrapper name='$value->name' mode='$value->mode' encoding='UTF-8'>";
+        }
         if (!\is_float($value)) {
             return null === $value ? 'None' : (\is_scalar($value) ? (string) $value : '');
         }

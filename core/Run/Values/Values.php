@@ -120,6 +120,7 @@ abstract class Values
             $value instanceof ListValue => $value->fixed ? 'tuple' : 'list',
             $value instanceof MapValue => 'set' === $value->sort ? 'set' : 'dict',
             $value instanceof \Closure => 'function',
+            $value instanceof FileValue => '_io.TextIOWrapper',
             default => 'int',
         };
     }
@@ -199,7 +200,7 @@ abstract class Values
         if ($a instanceof ListValue || $b instanceof ListValue || $a instanceof MapValue || $b instanceof MapValue) {
             return $this->sameThing($a, $b);
         }
-        if (\is_string($a) || \is_string($b)) {
+        if (\is_string($a) || \is_string($b) || $a instanceof FileValue || $b instanceof FileValue) {
             return $a === $b;
         }
 

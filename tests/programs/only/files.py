@@ -69,3 +69,18 @@ try:
     open(FILE)
 except OSError as e:
     print(type(e).__name__, e)
+with open("kept.txt", "w") as w:
+    w.write("one\ntwo\n")
+kept = open("kept.txt")
+os.remove("./kept.txt")
+print(kept.readline(), end="")
+print(kept.read(), end="")
+kept.close()
+with open("again.txt", "w") as w:
+    w.write("0123456789\nmore\n")
+again = open("again.txt")
+print(again.readline(), end="")
+open("again.txt", "w").write("x")
+print(again.readline(), again.read() == "", open("./again.txt").read())
+print(again == kept, again == again, again != 3, again is None)
+print(again, str(again) in f"{again}")
