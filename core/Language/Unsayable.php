@@ -229,7 +229,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null) ?? (Language::JavaScript === $other ? null : self::leavesOut($program, $other));
+        $asked = self::comparesFields($program) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null) ?? (Language::JavaScript === $other ? null : self::leavesOut($program, $other)) ?? (Language::Cpp === $other ? null : self::dividesBySort($program));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
@@ -253,6 +253,31 @@ final class Unsayable
         }
         if (Failures::mayDiffer($program, $other)) {
             return new Refusal('console.failures', ['language' => $other->title()]);
+        }
+
+        return null;
+    }
+
+    /** A template divides whole numbers without and others with what is behind the point, as each call gives them (C++17, 8.6). */
+    private static function dividesBySort(Program $program): ?string
+    {
+        if (!isset($program->handwriting[Language::Cpp->value])) {
+            return null;
+        }
+        $types = null;
+        foreach ($program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
+                    if ($value instanceof Binary && Operator::TruncDivide === $value->operator) {
+                        $types ??= Types::of($program);
+                        foreach ([$value->left, $value->right] as $side) {
+                            if (\in_array($types->expression($part, $side)->kind, [TypeKind::Either, TypeKind::Mixed], true)) {
+                                return 'template <…>';
+                            }
+                        }
+                    }
+                }
+            }
         }
 
         return null;

@@ -1205,7 +1205,13 @@ final class Compiler
 
     private function isWide(Expression $expression): bool
     {
-        return Language::Cpp === $this->language && $this->types->expression($this->part, $expression)->isWide();
+        if (Language::Cpp !== $this->language) {
+            return false;
+        }
+        $type = $this->types->expression($this->part, $expression);
+
+        // Where a template takes numbers of several types, the widest of them is what none of them outgrows.
+        return $type->isWide() || TypeKind::Either === $type->kind || $type->isMixed();
     }
 
     /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */

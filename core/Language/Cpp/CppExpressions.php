@@ -308,7 +308,13 @@ abstract class CppExpressions extends BraceExpressions
     {
         $type = $this->type() ?? $token->text;
         $opened = $this->peek();
-        if (null === $opened || '(' !== $opened->text) {
+        if (null !== $opened && (\in_array([$opened->text, $this->sign(1)], [['(', ')'], ['{', '}']], true))) {
+            // `T()` and `int{}` are what a value of the type is when nothing is said (C++17, 8.2.3).
+            $this->at += 2;
+
+            return $this->postfix($this->empty("vector<$type>"));
+        }
+        if (null === $opened || '(' !== $opened->text && ('{' !== $opened->text || TokenKind::Sign !== $opened->kind)) {
             $last = $this->tokens[$this->at - 2] ?? null;
             if ('>' === $opened?->text && '<' === $last?->text) {
                 // The type stands in what is made by it, which is not known here.
@@ -334,8 +340,12 @@ abstract class CppExpressions extends BraceExpressions
             'bool' => OperationKey::ToTruth,
             'char', 'unsigned char' => OperationKey::Letter,
             'string' => OperationKey::ToText,
+            'auto' => null,
             default => $this->fail('unsupported', $token, ['what' => $type.'(…)']),
         };
+        if (null === $operation) {
+            return $value;
+        }
         if (OperationKey::Letter === $operation && 'unsigned char' === $type) {
             return $value;
         }
@@ -584,6 +594,8 @@ abstract class CppExpressions extends BraceExpressions
             return $this->bracedRecord($opened, $parts);
         }
         $isMap = null !== $type && TypeNames::read($type)->isMap();
+        // What a template divides by its sort has to be of the sort that is said.
+        $isReal = null !== $type && TypeKind::Number === TypeNames::read($type)->item()->kind && str_contains($this->text, 'template');
         while (!$this->is('}')) {
             $inner = $this->peek();
             if ($isMap && null !== $inner && '{' === $inner->text) {
@@ -601,7 +613,8 @@ abstract class CppExpressions extends BraceExpressions
             } elseif (null !== $inner && '{' === $inner->text) {
                 $items[] = $this->bracedItem($inner, $type);
             } else {
-                $items[] = $this->expression();
+                $item = $this->expression();
+                $items[] = $isReal && $item instanceof NumberLiteral ? new NumberLiteral((float) $item->value) : $item;
             }
             if (!$this->accept(',')) {
                 break;
@@ -1129,7 +1142,7 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function named(Token $token): Expression
     {
-        if ($this->is('(', 1) && ('size_t' === $token->text || isset($this->aliases[$token->text])) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+        if (($this->is('(', 1) || $this->is('{', 1)) && ('size_t' === $token->text || isset($this->aliases[$token->text])) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
             // `uint32_t(n)`: a name of a type makes one of what stands behind it (C++17, 8.2.3).
             return $this->conversion($token);
         }

@@ -3441,8 +3441,7 @@ final class CppParser extends CppExpressions
                 $this->fail('call_brackets', $token, ['name' => $word]);
             }
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
-            $lasts = 'setw' !== $word;
-            if (1 !== \count($values) || $lasts && !$values[0] instanceof ('setfill' === $word ? TextLiteral::class : NumberLiteral::class)) {
+            if (1 !== \count($values) || 'setfill' === $word && !$values[0] instanceof TextLiteral && !$this->isLetterOnly($values[0])) {
                 $this->fail('unsupported', $token, ['what' => $word.'(…)']);
             }
         }
@@ -3461,7 +3460,7 @@ final class CppParser extends CppExpressions
         }
         $this->at += 3;
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
-        if (1 !== \count($values) || !$values[0] instanceof ('setfill' === $word ? TextLiteral::class : NumberLiteral::class)) {
+        if (1 !== \count($values) || 'setfill' === $word && !$values[0] instanceof TextLiteral && !$this->isLetterOnly($values[0])) {
             $this->fail('unsupported', $opened, ['what' => 'cout.…(…)']);
         }
         $this->semicolon();

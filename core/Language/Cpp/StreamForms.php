@@ -302,6 +302,7 @@ final class StreamForms
         $word = self::word($part);
         $argument = $part instanceof Operation ? $part->arguments[0] ?? null : null;
 
+        // What a name or a sum says is known when it runs.
         return null === $word ? null : $state->after($word, $argument instanceof NumberLiteral ? (int) $argument->value : ($argument instanceof TextLiteral ? $argument->value : null));
     }
 
@@ -374,7 +375,7 @@ final class StreamForms
                 return null;
             }
             $form = $state->fixed ? ".{$state->precision}f" : (6 === $state->precision ? '' : ".{$state->precision}g");
-        } elseif (TypeKind::Unknown === $type->kind || TypeKind::Mixed === $type->kind) {
+        } elseif (\in_array($type->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::Either], true)) {
             if (false !== $state->fixed || 6 !== $state->precision || false !== $state->words) {
                 // Whether a form is its own shows when it is there.
                 return null;

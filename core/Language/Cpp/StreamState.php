@@ -27,8 +27,8 @@ final readonly class StreamState
     {
         return match ($word) {
             'fixed', 'defaultfloat' => new self('fixed' === $word, $this->precision, $this->fill, $this->left, $this->words),
-            'setprecision' => new self($this->fixed, (int) $argument, $this->fill, $this->left, $this->words),
-            'setfill' => new self($this->fixed, $this->precision, (string) $argument, $this->left, $this->words),
+            'setprecision' => new self($this->fixed, null === $argument ? null : (int) $argument, $this->fill, $this->left, $this->words),
+            'setfill' => new self($this->fixed, $this->precision, null === $argument ? null : (string) $argument, $this->left, $this->words),
             'left', 'right' => new self($this->fixed, $this->precision, $this->fill, 'left' === $word, $this->words),
             'boolalpha', 'noboolalpha' => new self($this->fixed, $this->precision, $this->fill, $this->left, 'boolalpha' === $word),
             default => null,

@@ -383,6 +383,13 @@ abstract class ExpressionParser extends Parser
             if (0 === $depth) {
                 break;
             }
+            if (1 === $depth && 'lambda' === $text && TokenKind::Keyword === $this->tokens[$at]->kind) {
+                // Its parameters are its own (The Python Language Reference, 6.14).
+                while (isset($this->tokens[$at + 1]) && ':' !== $this->tokens[$at + 1]->text) {
+                    ++$at;
+                }
+                continue;
+            }
             $isRest = \in_array($this->tokens[$at - 1]->text, ['*', '...'], true) && \in_array($this->tokens[$at - 2]->text ?? '', ['(', ','], true);
             if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && ($isRest || \in_array($this->tokens[$at - 1]->text, ['(', ','], true))) {
                 $rest = $isRest ? \count($parameters) : $rest;

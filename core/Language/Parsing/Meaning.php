@@ -93,17 +93,17 @@ final class Meaning
      */
     public static function settle(Program $program, Language $language, array $inPlace, array $outliving): array
     {
-        $types = Types::of($program);
+        $types = Types::of($program, isCpp: Language::Cpp === $language);
         $meaning = new self($program, $types, $language, $inPlace, $outliving);
         $settled = $meaning->program();
         for ($round = 1; $meaning->changed && $round < self::ROUNDS; ++$round) {
             // What one sign means can show what another one does: `a` is a text, so `a + b` is one.
-            $types = Types::of($settled);
+            $types = Types::of($settled, isCpp: Language::Cpp === $language);
             $meaning = new self($settled, $types, $language, $inPlace, $outliving);
             $settled = $meaning->program();
         }
         if ([] !== $program->classes()) {
-            $types = Types::of($settled);
+            $types = Types::of($settled, isCpp: Language::Cpp === $language);
             $settled = (new self($settled, $types, $language, $inPlace, $outliving, true))->program();
         }
 
@@ -796,8 +796,10 @@ final class Meaning
     private function division(Expression $left, Expression $right): Operator
     {
         $types = [$this->type($left), $this->type($right)];
+        // What may be either in a template is divided as what it is.
+        $mayBeWhole = [TypeKind::Letter, TypeKind::Unknown, TypeKind::Either, TypeKind::Mixed];
         foreach ($types as $type) {
-            if (!$type->isWhole() && TypeKind::Letter !== $type->kind && TypeKind::Unknown !== $type->kind) {
+            if (!$type->isWhole() && !\in_array($type->kind, $mayBeWhole, true)) {
                 return Operator::TrueDivide;
             }
         }

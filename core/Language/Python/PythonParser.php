@@ -1530,17 +1530,31 @@ final class PythonParser extends PythonStatements
         }
         $token = $this->peek();
         $opened = $this->peek(1);
-        [$name, $kind] = [$this->peek(2)->text ?? '', $this->peek(4)->text ?? ''];
-        if (null === $opened || !$this->is('=', 3) || 'default' !== $name && !($this->is(')', 5) && \in_array($kind, ['list', 'dict', 'set'], true))) {
+        [$name, $kind] = [$this->peek(2)->text ?? '', $this->peek(4)];
+        if (null === $opened || null === $kind || !$this->is('=', 3) || !\in_array($name, ['default', 'default_factory'], true)) {
             $this->fail('unsupported', $token, ['what' => 'field(…)']);
         }
         $this->at += 4;
-        $value = 'default' === $name ? $this->expression() : match ($kind) {
-            'list' => new ListLiteral([]),
-            'dict' => new MapLiteral([]),
-            default => new Operation(OperationKey::SetOf),
-        };
-        $this->at += 'default' === $name ? 0 : 1;
+        $isMade = 'default_factory' === $name && !$this->accept('lambda');
+        if (!$isMade) {
+            $this->accept(':');
+            $value = $this->expression();
+        } else {
+            ++$this->at;
+            $value = match (true) {
+                'list' === $kind->text => new ListLiteral([]),
+                'dict' === $kind->text => new MapLiteral([]),
+                'set' === $kind->text => new Operation(OperationKey::SetOf),
+                'str' === $kind->text => new TextLiteral(''),
+                'int' === $kind->text => new NumberLiteral(0),
+                'float' === $kind->text => new NumberLiteral(0.0),
+                isset($this->classes[$kind->text]) && !isset($this->records[$kind->text]) => new MakeObject($kind->text),
+                default => null,
+            };
+        }
+        if (null === $value || !$this->is(')')) {
+            $this->fail('unsupported', $token, ['what' => 'field(…)']);
+        }
         $this->close($opened);
 
         return $value;

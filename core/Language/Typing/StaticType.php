@@ -144,8 +144,12 @@ final class StaticType
         };
     }
 
-    /** The narrowest type that holds both. */
-    public function join(self $other): self
+    /**
+     * The narrowest type that holds both.
+     *
+     * @param bool $isTemplate whether whole numbers stay what they are beside others
+     */
+    public function join(self $other, bool $isTemplate = false): self
     {
         if ($this === $other || TypeKind::Unknown === $other->kind) {
             return $this;
@@ -154,8 +158,8 @@ final class StaticType
             return $other;
         }
         if ($this->isNumeric() && $other->isNumeric()) {
-            if (TypeKind::Number === $this->kind || TypeKind::Number === $other->kind) {
-                return self::number();
+            if (!$this->isWhole() || !$other->isWhole()) {
+                return $isTemplate || TypeKind::Either === $this->kind || TypeKind::Either === $other->kind ? self::of(TypeKind::Either) : self::number();
             }
 
             foreach ([TypeKind::UnsignedLong, TypeKind::Long, TypeKind::Unsigned] as $kind) {
@@ -180,12 +184,12 @@ final class StaticType
             return self::text();
         }
         if ([] !== $this->parts && \count($this->parts) === \count($other->parts)) {
-            return self::tupleOf(array_map(static fn (self $one, self $two): self => $one->join($two), $this->parts, $other->parts));
+            return self::tupleOf(array_map(static fn (self $one, self $two): self => $one->join($two, $isTemplate), $this->parts, $other->parts));
         }
         if (null !== $this->element && null !== $other->element && $this->kind === $other->kind) {
-            $element = $this->element->join($other->element);
+            $element = $this->element->join($other->element, $isTemplate);
 
-            return $this->isSet() ? self::setOf($element) : (null === $this->key || null === $other->key ? self::listOf($element) : self::mapOf($this->key->join($other->key), $element));
+            return $this->isSet() ? self::setOf($element) : (null === $this->key || null === $other->key ? self::listOf($element) : self::mapOf($this->key->join($other->key, $isTemplate), $element));
         }
 
         return $this->isPlain() && $other->isPlain() ? self::scalars() : self::mixed();
@@ -193,7 +197,7 @@ final class StaticType
 
     public function isNumeric(): bool
     {
-        return TypeKind::Number === $this->kind || $this->isWhole();
+        return TypeKind::Number === $this->kind || TypeKind::Either === $this->kind || $this->isWhole();
     }
 
     public function isWhole(): bool

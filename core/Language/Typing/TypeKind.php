@@ -18,6 +18,8 @@ enum TypeKind
     case Unsigned;
     case UnsignedLong;
     case Number;
+    /** A whole number in one call and any other in the next, which a template of C++ divides as either (C++17, 17.8). */
+    case Either;
     case Truth;
     /** One letter, which only C++ keeps apart from a text. */
     case Letter;

@@ -48,7 +48,7 @@ final class TypeNames
             TypeKind::LongNatural, TypeKind::Long => 'long long',
             TypeKind::Unsigned => 'unsigned int',
             TypeKind::UnsignedLong => 'unsigned long long',
-            TypeKind::Number, TypeKind::Unknown => 'double',
+            TypeKind::Number, TypeKind::Either, TypeKind::Unknown => 'double',
             TypeKind::Truth => 'bool',
             TypeKind::Text => 'string',
             TypeKind::Letter => 'char',
@@ -64,6 +64,12 @@ final class TypeNames
             TypeKind::Copied => (string) $type->class,
             TypeKind::Mixed, TypeKind::Function => 'auto',
         };
+    }
+
+    /** Whether each call of a template says a part of it. */
+    public static function isOpen(string $type): bool
+    {
+        return 1 === preg_match('/\bauto\b/', $type);
     }
 
     /** Unknown for a type that is not one of ours, and for `auto`. */

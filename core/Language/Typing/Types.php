@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Typing;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\ChangeVariable;
@@ -85,15 +86,19 @@ final class Types
 
     private readonly Classes $classes;
 
-    private function __construct(private readonly Program $program, public readonly Scopes $scopes)
+    /** @param bool $isCpp whether it was written in C++, where what has no type is of whatever type a template's call gives it */
+    private function __construct(private readonly Program $program, public readonly Scopes $scopes, private readonly bool $isCpp)
     {
         $this->classes = new Classes($program);
     }
 
-    /** @param bool $asDeclared whether types that C++ declares count, or only what the program shows without them */
-    public static function of(Program $program, bool $asDeclared = true): self
+    /**
+     * @param bool $asDeclared whether types that C++ declares count, or only what the program shows without them
+     * @param bool $isCpp      whether it is being read from C++
+     */
+    public static function of(Program $program, bool $asDeclared = true, bool $isCpp = false): self
     {
-        $types = new self($program, Scopes::of($program));
+        $types = new self($program, Scopes::of($program), $isCpp || isset($program->handwriting[Language::Cpp->value]));
         $scopes = $program->scopes();
         $types->fixFields($asDeclared);
         if ($asDeclared) {
@@ -516,7 +521,7 @@ final class Types
         if ($operator->isLogic()) {
             $both = $this->joined($part, [$expression->left, $expression->right]);
 
-            return TypeKind::Unknown === $both->kind || TypeKind::Mixed === $both->kind || $both->isNumeric() ? StaticType::truth() : $both;
+            return $both->isNumeric() ? StaticType::truth() : $both;
         }
         if (!$operator->isArithmetic()) {
             return Operator::Join === $operator ? StaticType::text() : StaticType::truth();
@@ -564,7 +569,7 @@ final class Types
             if (TypeKind::Letter === $operand->kind) {
                 $operand = StaticType::whole();
             }
-            if (!$operand->isWhole()) {
+            if (TypeKind::Number === $operand->kind || !$operand->isNumeric()) {
                 return StaticType::number();
             }
             $narrowest = $narrowest->join($operand);
@@ -642,6 +647,9 @@ final class Types
         if (TypeKind::Unknown !== $read->kind) {
             $key = $this->scopes->owner($scope, $name).':'.$name;
             $this->variables[$key] = self::least($read);
+            if (TypeNames::isOpen($type)) {
+                return;
+            }
             $this->declared[$key] = true;
             if (0 !== $bits = TypeNames::narrow($type)) {
                 $this->narrow[$key] = $bits;
@@ -822,7 +830,7 @@ final class Types
             }
             $type = StaticType::wholeOf(false, $old->isWide());
         }
-        $new = $old->join($type);
+        $new = $old->join($type, $this->isCpp);
         if ($new !== $old) {
             $types[$key] = $new;
             $this->widened[$key] = true;
