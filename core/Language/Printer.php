@@ -216,22 +216,19 @@ abstract class Printer
 
     abstract protected function field(FieldDeclaration $field): void;
 
-    /** What stands in a class of C++ stands before it elsewhere. */
+    /** What stands in a class of Python or C++ stands before it in JavaScript. */
     final protected function innerClasses(ClassDefinition $class): void
     {
         foreach ($class->inner() as $inner) {
             $this->statement($inner);
             $this->line($inner, 'gap', '');
-            if (Language::Python === $this->language()) {
-                $this->line($inner, 'gap', '');
-            }
         }
     }
 
     /** @return list<Statement> what a class says, and the methods that C++ has behind it */
     final protected function rowsOfClass(ClassDefinition $class): array
     {
-        return [...array_values(array_filter($class->body->statements, static fn (Statement $row): bool => !$row instanceof ClassDefinition)), ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
+        return [...array_values(array_filter($class->body->statements, fn (Statement $row): bool => !$row instanceof ClassDefinition || Language::Python === $this->language())), ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
     }
 
     /** Whether a method stands behind its class, with which it is written in all languages but C++. */
@@ -534,6 +531,19 @@ abstract class Printer
         if (Scopes::isOfClass($name)) {
             return $this->ofClass($name);
         }
+
+        return $this->namesAround($name).$this->ownName($name);
+    }
+
+    /** The classes that a class stands in, where their names are said before its own. */
+    protected function namesAround(string $class): string
+    {
+        return '';
+    }
+
+    /** The same, without the names of classes that it may stand in. */
+    final protected function ownName(string $name): string
+    {
         if (!isset($this->renamed[$name]) && !Names::isReserved($this->language(), $name)) {
             return $name;
         }

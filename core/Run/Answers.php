@@ -92,6 +92,11 @@ final class Answers
         return $answer;
     }
 
+    public function hasFailed(): bool
+    {
+        return $this->failed;
+    }
+
     public function isMalformed(): bool
     {
         return $this->malformed;

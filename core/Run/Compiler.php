@@ -1388,6 +1388,9 @@ final class Compiler
         if (\in_array($operation->key, self::OF_FITTINGS, true)) {
             return $this->ofFitting($operation, $method);
         }
+        if (OperationKey::TextStream === $operation->key && $this->part instanceof FunctionDefinition && $operation === $this->part->showingStream()?->value) {
+            return '$v->showingStream()';
+        }
         $asked = $operation->arguments[0] ?? null;
         if (Language::Cpp === $this->language && $asked instanceof Operation && \in_array($asked->key, self::WORDS, true) && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true)) {
             return "\$v->$method(\$this->askNumber(".(OperationKey::ToNumber === $operation->key ? 'false' : 'true').'))';

@@ -402,7 +402,7 @@ abstract class Routine
     {
         return $this->console ??= new StreamValue('', function (string $text): void {
             str_ends_with($text, "\n") ? $this->trace->print(substr($text, 0, -1)) : $this->trace->say($text);
-        });
+        }, $this->values->formOf(null));
     }
 
     final protected function complain(mixed $what): void

@@ -77,6 +77,14 @@ final readonly class FunctionDefinition extends Statement
         return substr($this->name, 0, (int) strpos($this->name, '.'));
     }
 
+    /** The row that begins the stream in which what an object shows is gathered; null where the function says it in one value. */
+    public function showingStream(): ?SetVariable
+    {
+        $first = ClassDefinition::SHOWS === $this->shortName() ? $this->body->statements[0] ?? null : null;
+
+        return $first instanceof SetVariable && $first->value instanceof Operation && OperationKey::TextStream === $first->value->key ? $first : null;
+    }
+
     /** The parameter that is the method's object; null for a function. */
     public function itself(): ?string
     {

@@ -386,6 +386,17 @@ enum OperationKey: string
     case FileClosed = 'file_closed';
     case FileThere = 'file_there';
     case FileGone = 'file_gone';
+    case FileIn = 'file_in';
+    case FileOut = 'file_out';
+    case FileMore = 'file_more';
+    case StreamOpen = 'stream_open';
+    case StreamFailed = 'stream_failed';
+    case StreamGood = 'stream_good';
+    case StreamEnded = 'stream_ended';
+    case StreamClosed = 'stream_closed';
+    case FileText = 'file_text';
+    case FileTextPut = 'file_text_put';
+    case FileTextAdded = 'file_text_added';
 
     // What stands for something only while a text is read, and in no tree: places in lists, what changes a whole list, streams.
     case Begin = 'begin';

@@ -33,6 +33,7 @@ trait CStyle
         $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = str_contains($this->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->text) ? $this->withoutNamesOfTypes($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->text) ? $this->withoutOuterNames($tokens) : $tokens;
         $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
         return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
@@ -214,7 +215,7 @@ trait CStyle
     private function withoutMacros(array $tokens): array
     {
         foreach ($tokens as $token) {
-            if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*([^{};#]+)$/D', rtrim($token->text), $match)) {
+            if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*((?!for\b)[^{};#]+|for\s*\([^{}#]+\))$/D', rtrim($token->text), $match)) {
                 $parameters = preg_split('/\s*,\s*/', trim($match[2])) ?: [];
                 $body = array_values(array_filter($this->language()->tokens($match[3]), static fn (Token $one): bool => $one->isCode()));
                 if (\count($body) <= 60) {

@@ -112,7 +112,7 @@ abstract class CppExpressions extends BraceExpressions
 
             return 'greater<int>';
         }
-        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream', 'ostream'], true) && !$this->isVariable((string) $word)) {
+        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream', 'ostream', 'istream', 'ifstream', 'ofstream', 'fstream'], true) && !$this->isVariable((string) $word)) {
             $words[] = 'string' === $word ? $this->memberType(1) ?? $word : $word;
             ++$this->at;
         } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->peek(1)?->kind) {
@@ -177,6 +177,9 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
             // A pointer that the caller's own changes with: `Node*& head`.
             $type .= $this->mayPoint && $this->accept('&') ? ' * &' : ' *';
+        } elseif ($this->is('*') && 'auto' === $type && (':' === $this->sign(2) || $this->is('=', 2) && ($this->is('&', 3) || $this->is('new', 3)))) {
+            // That it points at something, its value says as well (C++17, 10.1.7.4).
+            ++$this->at;
         } elseif ($this->is('*') && $this->mayPoint) {
             ++$this->at;
             $type .= ' *';
@@ -254,6 +257,12 @@ abstract class CppExpressions extends BraceExpressions
 
                     return $this->postfix($this->madeOf($class, null !== $opened && ($this->accept('(') || $this->accept('{')) ? $this->arguments($opened) : [], false));
                 }
+                if (TokenKind::Sign === $this->peek(2)?->kind && '[' === $this->sign(2) && '=' === ($this->tokens[$this->at - 1]->text ?? '') && ']' === ($this->tokens[$this->at - 2]->text ?? '')) {
+                    // `rows[at] = new int[4]`: a row of what `new int*[3]` has made.
+                    ++$this->at;
+
+                    return $this->newArray($token);
+                }
                 $this->fail('unsupported', $token, ['what' => 'new']);
                 // no break
             case 'this':
@@ -288,6 +297,9 @@ abstract class CppExpressions extends BraceExpressions
         return null;
     }
 
+    /** What `int[4]` behind `new` makes. */
+    abstract protected function newArray(Token $token): Expression;
+
     /** A literal with a suffix is a `long long`, or without a sign, whatever its size (C++17, 5.13.2). */
     protected function number(Token $token): Expression
     {
@@ -308,7 +320,7 @@ abstract class CppExpressions extends BraceExpressions
     {
         $type = $this->type() ?? $token->text;
         $opened = $this->peek();
-        if (null !== $opened && (\in_array([$opened->text, $this->sign(1)], [['(', ')'], ['{', '}']], true))) {
+        if (null !== $opened && \in_array([$opened->text, $this->sign(1)], [['(', ')'], ['{', '}']], true)) {
             // `T()` and `int{}` are what a value of the type is when nothing is said (C++17, 8.2.3).
             $this->at += 2;
 
@@ -1131,10 +1143,13 @@ abstract class CppExpressions extends BraceExpressions
         return $target;
     }
 
-    /** Whether a name is that of a stream in memory. */
+    /** What asks a stream for its state. */
+    private const STATES_OF_STREAMS = ['is_open' => OperationKey::StreamOpen, 'fail' => OperationKey::StreamFailed, 'bad' => OperationKey::StreamFailed, 'good' => OperationKey::StreamGood, 'eof' => OperationKey::StreamEnded];
+
+    /** Whether a name is that of a stream: in memory, of a file, or one that is handed over. */
     protected function isTextStream(string $name): bool
     {
-        return 1 === preg_match('/^(?:[io]?stringstream|ostream &)$/D', $this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '');
+        return 1 === preg_match('/^(?:[io]?stringstream|[io]?fstream|[io]stream)(?: &)?$/D', $this->types[$this->scope][$name] ?? $this->types[''][$name] ?? '');
     }
 
     /** @var array<string, true> names of spaces for names, which say nothing here */
@@ -1252,10 +1267,6 @@ abstract class CppExpressions extends BraceExpressions
             return $this->postfix(new Operation(OperationKey::AnswersEnded));
         }
         if ('cout' === $token->text && !$this->is('.', 1) && !$this->is('<<', 1) && !$this->isVariable('cout')) {
-            if ($this->tellsForms()) {
-                // Its forms are known row by row, and would be told through the other name, too.
-                $this->fail('unsupported', $token, ['what' => 'cout']);
-            }
             ++$this->at;
 
             return new Operation(OperationKey::ConsoleStream);
@@ -1796,6 +1807,15 @@ abstract class CppExpressions extends BraceExpressions
             case 'str':
                 if ($receiver instanceof VariableRead && $this->isTextStream($receiver->name)) {
                     return null === $first ? new Operation(OperationKey::StreamedText, [$receiver]) : new Operation(OperationKey::StreamedSet, [$receiver, $first]);
+                }
+                break;
+            case 'is_open':
+            case 'fail':
+            case 'bad':
+            case 'good':
+            case 'eof':
+                if (0 === $count && $receiver instanceof VariableRead && $this->isTextStream($receiver->name)) {
+                    return new Operation(self::STATES_OF_STREAMS[$name], [$receiver]);
                 }
                 break;
             case 'rfind':

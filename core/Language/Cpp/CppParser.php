@@ -74,7 +74,9 @@ final class CppParser extends CppExpressions
     use CStyle;
     use Destructors;
     use DoneForEach;
+    use FilesOfStreams;
     use FreeOperators;
+    use InnerNames;
     use Makers;
     use NamesOfPlaces;
     use NamesOfTypes;
@@ -538,6 +540,9 @@ final class CppParser extends CppExpressions
                 $at += 2;
                 continue;
             }
+            if ('enum' === $this->tokens[$at]->text) {
+                $this->announceInnerEnumeration($class, $at, $closing);
+            }
             if (\in_array($this->tokens[$at]->text, ['struct', 'class', 'enum', 'union'], true) && null !== $behind = $this->behindInner($at, $closing)) {
                 $at = $behind;
                 continue;
@@ -613,6 +618,21 @@ final class CppParser extends CppExpressions
                 }
             }
             ++$at;
+        }
+    }
+
+    /** The names of an enumeration in a class are the class's own (C++17, 10.2). */
+    private function announceInnerEnumeration(string $class, int $at, int $closing): void
+    {
+        $isApart = \in_array($this->tokens[$at + 1]->text ?? '', ['class', 'struct'], true);
+        $apart = $isApart ? ($this->tokens[$at + 2]->text ?? '').'_' : '';
+        while ($at < $closing && !\in_array($this->tokens[$at]->text, ['{', ';'], true)) {
+            ++$at;
+        }
+        for ($end = $this->partners[$at] ?? $at; $at < $end; ++$at) {
+            if (TokenKind::Name === $this->tokens[$at]->kind && \in_array($this->tokens[$at - 1]->text, ['{', ','], true)) {
+                $this->statics[$class][$apart.$this->tokens[$at]->text] = true;
+            }
         }
     }
 
@@ -728,6 +748,9 @@ final class CppParser extends CppExpressions
         }
         if (($this->is('struct') || $this->is('class')) && TokenKind::Name === $this->peek(1)?->kind && ($this->is('{', 2) || $this->is(':', 2))) {
             return $this->classDefinition($token);
+        }
+        if ($this->is('enum')) {
+            return $this->enumeration($token->offset);
         }
         $isShared = $this->is('static');
         while (\in_array($this->sign(), ['virtual', 'inline', 'explicit', 'static'], true)) {
@@ -1291,7 +1314,7 @@ final class CppParser extends CppExpressions
                 $next = $value instanceof NumberLiteral && \is_int($value->value) ? $value->value : $this->fail('unsupported', $one, ['what' => 'enum']);
             }
             // The names of an `enum class` stand behind its own (C++17, 10.2).
-            $known = null !== $apart ? $apart.'_'.$one->text : $one->text;
+            $known = ('' === $this->class ? '' : "$this->class.").(null !== $apart ? $apart.'_'.$one->text : $one->text);
             if (null !== $apart) {
                 $this->enumerators["$apart::$one->text"] = $known;
             }
@@ -1435,6 +1458,10 @@ final class CppParser extends CppExpressions
         if ($this->is('<<', 1) && $this->isTextStream($token->text)) {
             return [$this->output($start, new VariableRead($token->text))];
         }
+        $row = $this->fileRow($token, $start);
+        if (null !== $row) {
+            return [$row];
+        }
         if ($this->isTextStream($token->text) && $this->is('.', 1) && $this->is('clear', 2) && $this->is('(', 3) && $this->is(')', 4)) {
             // What failed is asked again.
             $this->at += 5;
@@ -1557,6 +1584,9 @@ final class CppParser extends CppExpressions
                 $row = $this->memorySet($start);
                 if (null !== $row) {
                     return [$row];
+                }
+                if ($this->is('(', 1) && !isset($this->functions['memset'])) {
+                    $this->fail('unsupported', $token, ['what' => 'memset(…)']);
                 }
                 break;
             case 'template':
@@ -2292,6 +2322,9 @@ final class CppParser extends CppExpressions
 
             return $list;
         }
+        if (self::isFileStream($type)) {
+            return $this->fileDeclared($type, $name);
+        }
         if (1 === preg_match('/^[io]?stringstream$/D', $type)) {
             $given = $this->is('(') || $this->is('{') ? $this->peek() : null;
             $this->at += null === $given ? 0 : 1;
@@ -2573,7 +2606,7 @@ final class CppParser extends CppExpressions
         $number = $this->sign($isMinus ? 5 : 4);
         $ahead = $isMinus ? 6 : 5;
         $rest = implode('', array_map(fn (int $more): string => (string) $this->sign($ahead + $more), range(0, 6)));
-        if (null === $name || !isset($this->arraySizes[$name->text]) || !\in_array(($isMinus ? '-' : '').$number, ['0', '-1', 'false'], true) || !str_starts_with($rest, ",sizeof($name->text));") && !str_starts_with($rest, ",sizeof$name->text);")) {
+        if (null === $name || !isset($this->arraySizes[$name->text]) || !\in_array(($isMinus ? '-' : '').$number, ['0', '-1', 'false', 'true'], true) || !str_starts_with($rest, ",sizeof($name->text));") && !str_starts_with($rest, ",sizeof$name->text);")) {
             return null;
         }
         $value = $isMinus ? new NumberLiteral(-1) : new NumberLiteral(0);
@@ -2584,7 +2617,10 @@ final class CppParser extends CppExpressions
             return null;
         }
         if (TypeKind::Truth === ($inner->isList() ? $inner->item() : $inner)->kind) {
-            $value = new TruthLiteral(false);
+            $value = new TruthLiteral('true' === $number);
+        } elseif ('true' === $number) {
+            // Each byte of a number would be 1.
+            return null;
         }
         $length = new Operation(OperationKey::Length, [$list]);
         $filled = new Operation(OperationKey::Filled, [$length, $value]);
@@ -3024,6 +3060,12 @@ final class CppParser extends CppExpressions
             }
             if (null === $parameterType) {
                 $this->noType($parameter);
+            }
+            if (str_ends_with($parameterType, ' *') && $this->is('*') && TokenKind::Name === $this->peek(1)?->kind && \in_array($this->sign(2), [',', ')'], true)) {
+                // Rows that were made one by one.
+                ++$this->at;
+                $parameter = $this->peek();
+                $parameterType = 'vector<vector<'.substr($parameterType, 0, -2).'>> &';
             }
             if (null !== $parameter && TokenKind::Name === $parameter->kind) {
                 ++$this->at;
@@ -3808,6 +3850,10 @@ final class CppParser extends CppExpressions
 
     protected function performed(Expression $value, int $offset, int $end): Statement
     {
+        $where = $this->doneWhere($value, $offset, $end);
+        if (null !== $where) {
+            return $where;
+        }
         if ($value instanceof Operation && null !== $edited = $this->edited($value)) {
             return $edited;
         }

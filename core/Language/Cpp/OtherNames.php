@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -82,6 +83,10 @@ trait OtherNames
     /** `int* p = &beds;`: another name for what it points at, which never points elsewhere; `new int[3]` is a list. */
     private function pointer(Token $token, string $type): ?Statement
     {
+        $rows = $this->pointerToRows($token, $type);
+        if (null !== $rows) {
+            return $rows;
+        }
         $name = $this->peek();
         $moved = null === $name || !$this->is('=', 1) ? null : $this->movedPointer($token, $name);
         if (null !== $moved) {
@@ -103,15 +108,8 @@ trait OtherNames
         $this->silenced[$name->text] = true;
         if ($this->is('new')) {
             $this->accept('new');
-            $of = $this->type();
-            $opened = $this->peek();
-            if (null === $of || null === $opened || !$this->accept('[')) {
-                $this->fail('unsupported', $token, ['what' => 'new '.substr($type, 0, -2)]);
-            }
-            $size = $this->value();
-            $this->close($opened);
-            $braces = $this->is('{') ? $this->peek() : null;
-            $made = null === $braces ? new Operation(OperationKey::Filled, [$size, $this->empty("vector<$of>")]) : self::sized($this->braced($braces, "vector<$of>"), [$size], $this->empty("vector<$of>"));
+            $of = substr($type, 0, -2);
+            $made = $this->newArray($token);
             $this->semicolon();
             $this->write($name->text, $name->offset);
             $this->types[$this->scope][$name->text] = "vector<$of>";
@@ -126,6 +124,46 @@ trait OtherNames
         $this->semicolon();
 
         return $this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset);
+    }
+
+    /** `int[4]` behind `new`: so many values, as they are when nothing is said, or as the braces say (C++17, 8.3.4). */
+    protected function newArray(Token $token): Expression
+    {
+        $of = $this->type();
+        $opened = $this->peek();
+        if (null === $of || null === $opened || !$this->accept('[')) {
+            $this->fail('unsupported', $token, ['what' => "new $of"]);
+        }
+        $size = $this->value();
+        $this->close($opened);
+        $braces = $this->is('{') ? $this->peek() : null;
+        if (null === $braces && $this->is('(') && $this->is(')', 1)) {
+            $this->at += 2;
+        }
+        $first = $this->empty("vector<$of>");
+
+        return null === $braces ? new Operation(OperationKey::Filled, [$size, $first]) : self::sized($this->braced($braces, "vector<$of>"), [$size], $first);
+    }
+
+    /** `int** rows = new int*[3];`: lists that are made one by one. */
+    private function pointerToRows(Token $token, string $type): ?Statement
+    {
+        $of = substr($type, 0, -2);
+        $name = $this->peek(1);
+        if (!$this->is('*') || TokenKind::Name !== $name?->kind || !$this->is('=', 2) || !$this->is('new', 3) || $of !== $this->sign(4) || !$this->is('*', 5) || !$this->is('[', 6)) {
+            return null;
+        }
+        $this->at += 6;
+        $opened = $this->peek() ?? $token;
+        ++$this->at;
+        $size = $this->value();
+        $this->close($opened);
+        $this->semicolon();
+        $this->declared[$this->scope][$name->text] = true;
+        $this->write($name->text, $name->offset);
+        $this->types[$this->scope][$name->text] = $kept = "vector<vector<$of>>";
+
+        return $this->ended(new SetVariable($this->newId(), $name->text, new Operation(OperationKey::Filled, [$size, new ListLiteral([])]), false, $kept), $token->offset);
     }
 
     /** Whether a pointer is given another place further down: then it is no other name for one thing. */

@@ -72,10 +72,11 @@ final class StreamForms
     {
         $shows = array_values(array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => ClassDefinition::SHOWS === $function->shortName()));
         $used = self::used($program, $shows);
-        if ([] === $used) {
+        $forms = new self($types);
+        $isHanded = str_contains($text, 'ostream') && $forms->isHanded($program);
+        if ([] === $used && (!$isHanded || !self::isTold($program))) {
             return $program;
         }
-        $forms = new self($types);
         foreach ($shows as $function) {
             foreach ($program->rowsOf($function) as $row) {
                 $forms->showing[$row->id] = $function;
@@ -106,9 +107,49 @@ final class StreamForms
 
             return $program->withFunctions(array_map(static fn (Statement $part): Statement => $each($part, $isAsked), $program->functions))->withScript($script)->withBelow(array_map(static fn (Statement $part): Statement => $each($part, $isAsked), $program->below));
         };
-        $settled = [] === array_intersect_key($used, self::ASKED) && $forms->showsPlainly($shows, $used) ? $all(false) : null;
+        $settled = !$isHanded && [] === array_intersect_key($used, self::ASKED) && $forms->showsPlainly($shows, $used) ? $all(false) : null;
 
         return null === $settled || $forms->isUnsure ? $all(true) : $settled;
+    }
+
+    /** Whether a stream is told how to show values while the program runs. */
+    private static function isTold(Program $program): bool
+    {
+        foreach (Walk::statements($program->parts()) as $row) {
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof Operation && OperationKey::ToldForm === $value->key) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Whether something is put on the stream under another name, and that is told how to show it, or asks how it does.
+     */
+    private function isHanded(Program $program): bool
+    {
+        foreach ($program->scopes() as $part) {
+            $isShowing = $part instanceof FunctionDefinition && null !== $part->showingStream();
+            foreach ($program->rowsOf($part) as $row) {
+                foreach (Walk::expressionsOf($row) as $value) {
+                    if (!$value instanceof Operation) {
+                        continue;
+                    }
+                    if (OperationKey::ConsoleStream === $value->key || $isShowing && OperationKey::ToldForm === $value->key) {
+                        return true;
+                    }
+                    $type = $isShowing && OperationKey::ShownFormed === $value->key ? $this->types->expression($part, $value->arguments[0]) : null;
+                    if (null !== $type && !$type->isTextual() && !$type->isWhole()) {
+                        return true;
+                    }
+                }
+            }
+        }
+
+        return false;
     }
 
     /** @var array<string, true> functions that tell how values are shown, or call one that does */

@@ -176,6 +176,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $member = $this->accept('.') ? $this->peek() : null;
         $this->at += null === $member ? 0 : 1;
         $opened = $this->peek();
+        if (null !== $member && isset($this->asked[$member->text]) && !\in_array($opened?->text, ['(', '=', '+=', '-='], true) && null !== $owner = $this->ownerOf($this->classes[$this->class] ?? '', $member->text)) {
+            $this->read($this->itself, $token->offset);
+
+            return new OwnValue("$owner.$member->text", [new VariableRead($this->itself)]);
+        }
         if (null === $opened || !$this->accept('(')) {
             $this->fail('unsupported', $token, ['what' => 'super']);
         }
@@ -1125,10 +1130,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ('Array.from' === $name && 2 === $count && null !== $first && $values[1] instanceof Lambda) {
             return $this->madeList($first, $values[1], $token);
         }
-        if ('require' === $name && 1 === $count && $first instanceof TextLiteral && \in_array($first->value, ['fs', 'node:fs'], true) && $this->is('.') && $this->is('readFileSync', 1) && null !== $opened = $this->peek(2)) {
+        if ('require' === $name && 1 === $count && $first instanceof TextLiteral && \in_array($first->value, ['fs', 'node:fs'], true) && $this->is('.') && null !== ($call = $this->sign(1)) && $this->is('(', 2) && null !== $opened = $this->peek(2)) {
             $this->at += 3;
 
-            return $this->allInput($this->arguments($opened), $token);
+            return $this->fileCallOf($call, $this->arguments($opened), $token);
         }
         $timer = ['setTimeout' => OperationKey::Later, 'setInterval' => OperationKey::AgainAndAgain, 'clearTimeout' => OperationKey::CalledOff, 'clearInterval' => OperationKey::CalledOff][$name] ?? null;
         if (null !== $timer && null !== $first && !$first instanceof TextLiteral && (OperationKey::CalledOff !== $timer || 1 === $count)) {
@@ -1396,18 +1401,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return null;
     }
 
-    /**
-     * All that is typed in is the file 0 (POSIX.1-2017, 2.5.1).
-     *
-     * @param list<Argument> $arguments
-     */
-    protected function allInput(array $arguments, Token $token): Expression
-    {
-        $file = $arguments[0]->value ?? null;
-        $isInput = $file == new NumberLiteral(0) || $file == new TextLiteral('/dev/stdin');
-
-        return $isInput ? new Operation(OperationKey::AllInput) : $this->fail('unsupported', $token, ['what' => 'readFileSync(…)']);
-    }
+    /** @param list<Argument> $arguments */
+    abstract protected function fileCallOf(string $call, array $arguments, Token $token): Expression;
 
     /** `Array.from({ length: 3 }, (_, place) => …)`. */
     private function madeList(Expression $size, Lambda $lambda, Token $token): Expression

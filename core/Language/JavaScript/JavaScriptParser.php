@@ -4,8 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
-use Scrivlet\Core\Catalogue\Result;
-use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -19,10 +17,7 @@ use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
-use Scrivlet\Core\Tree\Branch;
-use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
-use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -37,13 +32,12 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
-use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
-use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
@@ -55,14 +49,13 @@ use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
-use Scrivlet\Core\Tree\Unary;
-use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
 /** JavaScript modules, as far as a school course goes (ECMAScript 2022, clause 14). */
 final class JavaScriptParser extends JavaScriptExpressions
 {
+    use FilesOfNode;
     use InnerFunctionsToldApart;
     use LeftOut;
     use MadeByFunctions;
@@ -78,7 +71,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->tellInnerFunctionsApart();
         $this->announce();
         $start = $end = null;
-        while ($this->is('import') && null === $this->machineImport() && !isset($this->remarksBefore[$this->at])) {
+        while ($this->is('import') && null === $this->machineImport() && null === $this->fileImport() && !isset($this->remarksBefore[$this->at])) {
             $at = $this->at;
             $mistakes = \count($this->mistakes);
             $offset = $this->offset();
@@ -449,6 +442,22 @@ final class JavaScriptParser extends JavaScriptExpressions
         return true;
     }
 
+    /** Behind `import { readFileSync } from "fs"`; null where something else is brought in. */
+    private function fileImport(): ?int
+    {
+        $closed = $this->is('{', 1) ? ($this->partners[$this->at + 1] ?? 0) : 0;
+        $isOfFiles = 0 < $closed && 'from' === ($this->tokens[$closed + 1]->text ?? '') && \in_array($this->textIn($closed + 2), ['fs', 'node:fs'], true);
+
+        return $isOfFiles && null !== $this->fileCallsFrom($this->at + 1) ? $closed + 3 : null;
+    }
+
+    private function textIn(int $index): ?string
+    {
+        $token = $this->tokens[$index] ?? null;
+
+        return TokenKind::Text === $token?->kind ? $this->quoted($token) : null;
+    }
+
     /** The name for a library of the machine's own that is brought in here: `import fs from "fs";`, `import * as fs from "node:fs";`. */
     private function machineImport(): ?string
     {
@@ -588,7 +597,11 @@ final class JavaScriptParser extends JavaScriptExpressions
                 return [isset($this->makers[$this->peek(1)->text ?? '']) && '' === $this->scope && 1 === $this->parent ? $this->makerOfObjects($token) : $this->definition($token)];
             case 'import':
                 $name = $this->machineImport();
-                if (null !== $name) {
+                $behind = $this->fileImport();
+                if (null !== $behind) {
+                    $this->at = $behind;
+                    $this->semicolon();
+                } elseif (null !== $name) {
                     $file = $this->is('*', 1) ? 5 : 3;
                     $this->brought[$name] = 'fs' === preg_replace('/^node:/', '', (string) $this->textAt($file)) ? 'fs' : 'readline';
                     $this->at += $file + 1;
@@ -1073,6 +1086,16 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function broughtIn(Token $token): ?Import
     {
         $name = $this->peek();
+        $length = '{' === $name?->text && isset($this->partners[$this->at]) && \in_array('require', [$this->tokens[$this->partners[$this->at] + 2]->text ?? ''], true)
+            && \in_array($this->textIn($this->partners[$this->at] + 4), ['fs', 'node:fs'], true) ? $this->fileCallsFrom($this->at) : null;
+        if (null !== $length) {
+            $this->at += $length + 5;
+            $this->semicolon();
+            $row = new Import($this->newId(), rtrim(substr($this->text, $token->offset, $this->endOffset() - $token->offset)), $this->language()->value);
+            $this->ended($row, $token->offset);
+
+            return $row;
+        }
         $call = $this->is('=', 1) ? $this->peek(2) : null;
         if (null === $name || TokenKind::Name !== $name->kind || null === $call) {
             return null;
@@ -1224,13 +1247,20 @@ final class JavaScriptParser extends JavaScriptExpressions
 
             return new Operation(OperationKey::Lines, [new Operation(OperationKey::AllInput)]);
         }
-        if ('fs' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1) || !$this->is('readFileSync', 2)) {
+        if (isset($this->fileCalls[$token->text]) && $this->is('(', 1)) {
+            $opened = $this->peek(1) ?? $token;
+            $this->at += 2;
+
+            return $this->postfix($this->fileCallOf($this->fileCalls[$token->text], $this->arguments($opened), $token));
+        }
+        $call = $this->sign(2) ?? '';
+        if ('fs' !== ($this->brought[$token->text] ?? '') || !$this->is('.', 1) || !$this->is('(', 3)) {
             return null;
         }
         $opened = $this->peek(3) ?? $token;
         $this->at += 4;
 
-        return $this->postfix($this->allInput($this->arguments($opened), $token));
+        return $this->postfix($this->fileCallOf($call, $this->arguments($opened), $token));
     }
 
     private function handedTo(Expression $function, ?Expression $value, Token $token): Statement
@@ -2027,59 +2057,15 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $isPlain;
     }
 
-    /** `ready && water();`, `ready ? water() : wait();`: what is done where something holds (ECMAScript 2022, 13.13 and 13.14). */
-    private function performedWhere(Expression $condition, Expression $does, ?Expression $otherwise, int $offset, int $end): Conditional
-    {
-        $bodies = array_map(fn (Expression $value): Block => new Block([$this->performed($value, $offset, $end)]), [$does, ...null === $otherwise ? [] : [$otherwise]]);
-        $row = new Conditional($this->newId(), [new Branch($condition, $bodies[0])], $bodies[1] ?? null);
-        $this->inOneRow[$row->id] = true;
-
-        return $row;
-    }
-
-    /** @var array<int, true> rows that hold others, with one text for all */
-    private array $inOneRow = [];
-
-    protected function ended(Statement $row, int $start): Statement
-    {
-        if (!isset($this->inOneRow[$row->id])) {
-            return parent::ended($row, $start);
-        }
-        $this->cut($row->id, 'head', $start, $this->endOffset(), true);
-        $outer = $this->parent;
-        foreach ($row->bodies() as $name => $body) {
-            if (Conditional::OTHERWISE === $name) {
-                $this->cut($row->id, $name, $this->endOffset(), $this->endOffset(), true);
-            }
-            $this->parent = $row->id;
-            // What it holds stands in its text.
-            $this->ended($body->statements[0], $this->endOffset());
-            $this->parent = $outer;
-        }
-
-        return $row;
-    }
-
-    /** Whether finding a value does something that shows. */
-    private static function isDone(Expression $value): bool
-    {
-        $all = Walk::expressions($value);
-
-        return [] !== array_filter($all, static fn (Expression $part): bool => $part instanceof Operation && (OperationKey::Console === $part->key || Result::Nothing === ValueOperations::find($part->key)?->result));
-    }
-
     protected function performed(Expression $value, int $offset, int $end): Statement
     {
-        if ($value instanceof Binary && $value->operator->isLogic() && self::isDone($value->right)) {
-            return $this->performedWhere(Operator::And === $value->operator ? $value->left : new Unary(UnaryOperator::Not, $value->left), $value->right, null, $offset, $end);
+        if ($value instanceof NothingLiteral && str_starts_with(substr($this->text, $offset, 6), 'super')) {
+            // The class above makes nothing of its objects.
+            return new Pass($this->newId());
         }
-        if ($value instanceof Choice && (self::isDone($value->then) || self::isDone($value->otherwise))) {
-            // What stands there for nothing is not done: `ready ? water() : 0`.
-            [$then, $otherwise] = array_map(static fn (Expression $side): ?Expression => [] === $side->operands() && !self::isDone($side) && !$side instanceof OwnValue && !$side instanceof MethodCall ? null : $side, [$value->then, $value->otherwise]);
-
-            return null === $then && null !== $otherwise
-                ? $this->performedWhere(new Unary(UnaryOperator::Not, $value->condition), $otherwise, null, $offset, $end)
-                : $this->performedWhere($value->condition, $value->then, $otherwise, $offset, $end);
+        $where = $this->doneWhere($value, $offset, $end);
+        if (null !== $where) {
+            return $where;
         }
         if ($value instanceof Operation && OperationKey::Console === $value->key) {
             return new PrintLine($this->newId(), $value->arguments);

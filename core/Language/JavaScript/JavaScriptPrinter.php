@@ -236,6 +236,10 @@ final class JavaScriptPrinter extends BracePrinter
                 return 'super('.$this->listed(\array_slice($arguments, 1)).')';
             }
 
+            if ($isAbove && 'asked' === $definition?->sort) {
+                return "super.$method";
+            }
+
             return $isAbove ? 'super.'.self::methodName($method).'('.$this->listed(\array_slice($arguments, 1)).')' : $this->name($class).'.prototype.'.self::methodName($method).'.call('.$this->listed($arguments).')';
         }
         $call = parent::ownCall($function, $arguments, $around);

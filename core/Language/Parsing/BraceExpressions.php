@@ -181,12 +181,13 @@ abstract class BraceExpressions extends BraceParser
         $sign = $this->sign();
         if ('?' === $sign && 1 >= $around) {
             ++$this->at;
-            $then = $this->expression(1);
+            // Each of both may give something a value (ECMA-262, 13.14; C++17, 8.16).
+            $then = $this->giving(1);
             if (!$this->accept(':')) {
                 $this->fail('choice_colon');
             }
 
-            return new Choice($left, $then, Language::JavaScript === $this->language() ? $this->giving(1) : $this->expression(1));
+            return new Choice($left, $then, $this->giving(1));
         }
         if (('++' === $sign || '--' === $sign) && $left instanceof VariableRead && $this->mayStep()) {
             ++$this->at;

@@ -64,6 +64,8 @@ use Scrivlet\Core\Tree\WhileLoop;
 /** What JavaScript and C++ have in common: braces around rows, and round brackets around conditions. */
 abstract class BraceParser extends ExpressionParser
 {
+    use DoneWhere;
+
     /** Signs that change what stands on their left; what divides is another one in each language. */
     protected const CHANGES = [
         '+=' => Operator::Add, '-=' => Operator::Subtract, '*=' => Operator::Multiply, '/=' => null,
@@ -1816,6 +1818,10 @@ abstract class BraceParser extends ExpressionParser
 
     protected function ended(Statement $row, int $start): Statement
     {
+        $held = $this->endedInOneRow($row, $start);
+        if (null !== $held) {
+            return $held;
+        }
         $this->cut($row->id, 'head', $start, $this->endOffset());
 
         return $row;

@@ -250,6 +250,11 @@ abstract class ExpressionParser extends Parser
         if (null !== $next && \in_array($next->text, self::CLOSING, true) && TokenKind::Sign === $next->kind) {
             $this->fail('wrong_bracket', $next, ['wanted' => $closing, 'opened' => $opened->text], [new Replacement($next->offset, 1, $closing)]);
         }
+        $at = array_search($opened, $this->tokens, true);
+        if (false !== $at && ($this->partners[$at] ?? 0) > $this->at && (\in_array($next?->text, ['(', '['], true) || '`' === ($next->text[0] ?? ''))) {
+            // It goes on in a way that is not read.
+            $this->fail('unsupported', $next, ['what' => ($next->text[0] ?? '').'…']);
+        }
         if (null !== $next && (TokenKind::Name === $next->kind || TokenKind::Number === $next->kind || TokenKind::Text === $next->kind)) {
             $this->fail('comma_missing', $next, [], [new Replacement($this->endOffset(), 0, ',')]);
         }
@@ -505,13 +510,7 @@ abstract class ExpressionParser extends Parser
     protected function mayBeCalled(Expression $value): bool
     {
         return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->ownerOf($value->class, '@called')
-            || $value instanceof OwnValue && !isset($this->functions[$value->function]) || $value instanceof OwnValue && $this->givesFunctions($value->function);
-    }
-
-    /** Whether something stands inside of a function that it may give back. */
-    private function givesFunctions(string $function): bool
-    {
-        return \in_array($function, $this->around, true);
+            || $value instanceof OwnValue;
     }
 
     abstract protected function indexed(Expression $container, Token $opened): Expression;
@@ -1481,6 +1480,16 @@ abstract class ExpressionParser extends Parser
     }
 
     /** An expression inside of a literal text. */
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<Token> with each name of a class that stands in another one as one of its own
+     */
+    protected function withInnerNames(array $tokens): array
+    {
+        return $tokens;
+    }
+
     protected function embedded(string $source, int $base): Expression
     {
         $before = [$this->tokens, $this->at, $this->until, $this->partners];
@@ -1494,7 +1503,7 @@ abstract class ExpressionParser extends Parser
                 $this->tokens[] = new Token($token->kind, $token->text, $token->offset + $base);
             }
         }
-        $this->tokens = Shadows::renamedAll($this->tokens, $this->shadows, $this->language());
+        $this->tokens = Shadows::renamedAll($this->withInnerNames($this->tokens), $this->shadows, $this->language());
         [$this->at, $this->until, $this->partners] = [0, \count($this->tokens), Partners::of($this->tokens)];
         try {
             if (0 === $this->until) {

@@ -264,6 +264,10 @@ final class Shadows
         $depth = 0;
         for (; $index >= 0; --$index) {
             $text = $this->text($index);
+            if (\in_array($text, [';', '{', '}', '[', ']', 'if', 'while', 'for', 'return', '&&', '||', '=', '<<'], true)) {
+                // None of them stands in a type.
+                return false;
+            }
             $depth += '>' === $text ? 1 : ('<' === $text ? -1 : 0);
             if (0 === $depth && '&' !== $text && '<' !== $text) {
                 return isset(self::CPP_TYPES[$text]) || isset($this->classes[$text]) || \in_array($text, ['vector', 'map', 'optional', 'array'], true);

@@ -1597,6 +1597,12 @@ abstract class PythonExpressions extends ExpressionParser
     {
         $member = $this->peek(1);
         $opened = $this->peek(2);
+        if ($this->is('.') && null !== $member && isset($this->asked[$member->text]) && '(' !== $opened?->text && null !== $owner = $this->ownerOf($this->classes[$this->class] ?? '', $member->text)) {
+            $this->at += 2;
+            $this->read($this->itself, $token->offset);
+
+            return new OwnValue("$owner.$member->text", [new VariableRead($this->itself)]);
+        }
         if (!$this->is('.') || null === $member || null === $opened || '(' !== $opened->text) {
             $this->fail('unsupported', $token, ['what' => 'super()']);
         }
@@ -1876,8 +1882,17 @@ abstract class PythonExpressions extends ExpressionParser
         return new OwnValue("$owner.$member->text", [$class, ...$this->inOrderOf($this->methods[$owner][$member->text][2], $this->packed("$owner.$member->text", $this->arguments($opened)))]);
     }
 
+    /** Whether what is read stands for a value that a method may be called without. */
+    protected bool $inDefault = false;
+
     protected function named(Token $token): Expression
     {
+        if (($this->inDefault || '' === $this->scope) && isset($this->statics[$this->class][$token->text])) {
+            ++$this->at;
+            $this->read("$this->class.$token->text", $token->offset);
+
+            return $this->postfix(new VariableRead("$this->class.$token->text"));
+        }
         $caught = 'type' === $token->text && $this->is('(', 1) ? $this->peek(2) : null;
         if (null !== $caught && isset($this->caught[$caught->text]) && $this->is(')', 3)) {
             if (!$this->is('.', 4) || !$this->is('__name__', 5)) {

@@ -70,6 +70,7 @@ final class PythonParser extends PythonStatements
 {
     use CasesOfMatch;
     use Enumerations;
+    use InnerClasses;
     use Records;
     use ToldApart;
     use Yielding;
@@ -84,9 +85,16 @@ final class PythonParser extends PythonStatements
 
     public function rows(): Rows
     {
-        $lines = new LogicalLines(PythonLexer::tokens($this->text));
+        $tokens = PythonLexer::tokens($this->text);
+        $lines = new LogicalLines($tokens);
         $this->lines = $lines->lines;
         $this->tokens = $lines->tokens;
+        $this->announceInnerClasses();
+        if ([] !== array_filter($this->aroundClass)) {
+            $lines = new LogicalLines($this->withInnerNames($tokens));
+            $this->lines = $lines->lines;
+            $this->tokens = $lines->tokens;
+        }
         $this->partners = Partners::of($this->tokens);
         $this->tellApart();
         $this->announce();
@@ -99,10 +107,9 @@ final class PythonParser extends PythonStatements
     /** Functions may be called above their definition, so that their names are known first. */
     private function announce(): void
     {
-        $class = $decorator = $above = '';
+        $decorator = $above = '';
         $ofClass = [];
-        $column = null;
-        foreach ($this->lines as $line) {
+        foreach ($this->lines as $index => $line) {
             $name = $this->tokens[$line->from + 1] ?? null;
             if ($line->remark) {
                 continue;
@@ -113,17 +120,16 @@ final class PythonParser extends PythonStatements
                 [$above, $decorator] = [$decorator, $isDecorator ? ($isSetter ? 'setter' : $name->text ?? '') : ''];
             }
             $word = $this->tokens[$line->from]->text;
-            $class = '' === $decorator && 0 === $line->column() && 'class' !== $word ? '' : $class;
             if (null === $name || TokenKind::Name !== $name->kind) {
                 continue;
             }
-            if ('class' === $word && 0 === $line->column()) {
+            [$class, $isDirect] = $this->linesOfClasses[$index] ?? ['', true];
+            if ('class' === $word && $isDirect && ('' !== $class || 0 === $line->column())) {
                 $class = $name->text;
-                $column = null;
                 $parent = $this->tokens[$line->from + 3] ?? null;
                 $this->classes[$class] = '(' === ($this->tokens[$line->from + 2]->text ?? '') && null !== $parent && TokenKind::Name === $parent->kind && (isset($this->classes[$parent->text]) || $this->isFailure($parent->text)) ? $parent->text : '';
                 $this->methods[$class] = [];
-            } elseif ('def' === $word && '' !== $class && $line->column() === ($column ??= $line->column())) {
+            } elseif ('def' === $word && '' !== $class && $isDirect) {
                 [$least, $most, $parameters] = $this->signature($line->from + 2, $line->until);
                 if ('setter' === $above) {
                     $this->setters[$name->text] = true;
@@ -194,26 +200,23 @@ final class PythonParser extends PythonStatements
     /** What stands between the methods of a class is kept by the class. */
     private function announceStatics(): void
     {
-        [$class, $column, $above] = ['', null, ''];
-        foreach ([] === $this->classes ? [] : $this->lines as $line) {
+        $above = '';
+        foreach ([] === $this->classes ? [] : $this->lines as $index => $line) {
             if ($line->remark) {
                 continue;
             }
-            if (0 === $line->column()) {
-                $named = 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
-                $class = isset($this->classes[$named]) ? $named : '';
-                $column = null;
-                if ('' !== $class && ('dataclass' === $above || 'NamedTuple' === ($this->tokens[$line->from + 3]->text ?? ''))) {
-                    $this->madeOfFields[$class] = true;
-                }
-                $above = '@' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
-            } elseif ('' !== $class) {
-                $column ??= $line->column();
-                if ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && ':' === ($this->tokens[$line->from + 1]->text ?? '') && isset($this->madeOfFields[$class])) {
+            [$class, $isDirect] = $this->linesOfClasses[$index] ?? ['', true];
+            $named = $isDirect && 'class' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
+            if (isset($this->classes[$named]) && ('dataclass' === $above || 'NamedTuple' === ($this->tokens[$line->from + 3]->text ?? ''))) {
+                $this->madeOfFields[$named] = true;
+            }
+            $above = '@' === $this->tokens[$line->from]->text ? $this->tokens[$line->from + 1]->text ?? '' : '';
+            if ('' !== $class && $isDirect) {
+                if (TokenKind::Name === $this->tokens[$line->from]->kind && ':' === ($this->tokens[$line->from + 1]->text ?? '') && isset($this->madeOfFields[$class])) {
                     $this->fieldNames[$this->tokens[$line->from]->text] = true;
                     $this->given[$class][] = $this->tokens[$line->from]->text;
                     $this->setFields[$this->tokens[$line->from]->text] = true;
-                } elseif ($column === $line->column() && TokenKind::Name === $this->tokens[$line->from]->kind && ('=' === ($this->tokens[$line->from + 1]->text ?? '') || $this->isGivenByType($line))) {
+                } elseif (TokenKind::Name === $this->tokens[$line->from]->kind && ('=' === ($this->tokens[$line->from + 1]->text ?? '') || $this->isGivenByType($line))) {
                     $this->statics[$class][$this->tokens[$line->from]->text] = true;
                     for ($at = $line->from + 1; $at + 2 < $line->until; ++$at) {
                         // Rows may stand side by side.
@@ -1384,14 +1387,12 @@ final class PythonParser extends PythonStatements
     /** Methods that a class leaves to those that are kinds of it (The Python Standard Library, abc). */
     private function announceAbstract(): void
     {
-        $class = '';
         $isLeft = false;
-        foreach ($this->lines as $line) {
+        foreach ($this->lines as $index => $line) {
             $first = $line->remark ? '' : $this->tokens[$line->from]->text;
             $name = $this->tokens[$line->from + 1]->text ?? '';
-            if ('class' === $first && 0 === $line->column()) {
-                $class = $name;
-            } elseif ('@' === $first) {
+            $class = $this->linesOfClasses[$index][0] ?? '';
+            if ('@' === $first) {
                 $isLeft = $isLeft || 'abstractmethod' === $name || 'abc' === $name && 'abstractmethod' === ($this->tokens[$line->from + 3]->text ?? '');
             } elseif ('def' === $first) {
                 if ($isLeft && isset($this->classes[$class])) {
@@ -1566,7 +1567,8 @@ final class PythonParser extends PythonStatements
         $id = $this->newId();
         ++$this->at;
         $name = $this->newName();
-        if ('' !== $this->scope || 1 !== $this->parent || $line->column() > 0) {
+        $around = $this->class;
+        if ('' !== $this->scope || '' === $around && (1 !== $this->parent || $line->column() > 0) || $around !== ($this->aroundClass[$name->text] ?? '')) {
             $this->fail('unsupported', $name, ['what' => 'class … in …']);
         }
         $parent = '';
@@ -1602,10 +1604,10 @@ final class PythonParser extends PythonStatements
         try {
             $body = $read();
         } finally {
-            $this->class = '';
+            $this->class = $around;
         }
         foreach ($body->statements as $row) {
-            if (!$row instanceof FunctionDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration && !$row instanceof Import && !$row instanceof Pass) {
+            if (!$row instanceof FunctionDefinition && !$row instanceof ClassDefinition && !$row instanceof Comment && !$row instanceof Unread && !$row instanceof SetVariable && !$row instanceof FieldDeclaration && !$row instanceof Import && !$row instanceof Pass) {
                 $cut = array_filter($this->cuts, static fn (Cut $cut): bool => $cut->id === $row->id);
                 $first = reset($cut);
                 $this->failAt('unsupported', false === $first ? $start : $first->start, false === $first ? 1 : $first->end - $first->start, ['what' => 'class …: … = …']);
@@ -1723,7 +1725,10 @@ final class PythonParser extends PythonStatements
                     $this->annotation();
                 }
                 if ($this->accept('=')) {
+                    // It is reckoned where the class is made, in which its names need no class (The Python Language Reference, 8.7).
+                    $this->inDefault = $isMethod;
                     $defaults[$parameter->text] = $this->expression();
+                    $this->inDefault = false;
                     $this->onlyFixed($defaults[$parameter->text], $parameter);
                 }
                 if (!$this->accept(',')) {

@@ -184,6 +184,8 @@ class PythonPrinter extends Printer
         $this->part = $function;
         $parameters = [];
         $isLeftOut = false;
+        // What stands for a value that is left out is reckoned where the class is made (The Python Language Reference, 8.7).
+        $this->rowsOf = $function->class();
         foreach ($function->parameters as $name) {
             $isLeftOut = $isLeftOut || isset($function->defaults[$name]);
             // Behind one that may be left out, all may be (The Python Language Reference, 8.7).
@@ -194,6 +196,7 @@ class PythonPrinter extends Printer
             $default = isset($function->defaults[$name]) ? '='.$this->expression($function->defaults[$name]) : ($isLeftOut && '' === $function->rest ? '=None' : '');
             $parameters[] = ($name === $function->rest ? '*' : '').$this->name($name).$default;
         }
+        $this->rowsOf = '';
         if ('' !== $function->sort && !$function->isTied()) {
             $this->line($function, 'head', match ($function->sort) {
                 'asked' => '@property',
@@ -226,6 +229,10 @@ class PythonPrinter extends Printer
                 return $this->name($class).('of_value' === $method ? '('.$this->listed($arguments).')' : '['.$this->listed($arguments).']');
             }
             $isAbove = $this->part instanceof FunctionDefinition && null !== $this->part->itself() && ($arguments[0] ?? null) == new VariableRead($this->part->itself()) && true !== $this->program->functionNamed($function)?->isShared();
+
+            if ($isAbove && 'asked' === $this->program->functionNamed($function)?->sort) {
+                return "super().$method";
+            }
 
             return ($isAbove ? 'super()' : $this->name($class)).'.'.$this->methodName($method).'('.$this->listed($isAbove ? \array_slice($arguments, 1) : $arguments).')';
         }
@@ -439,13 +446,39 @@ class PythonPrinter extends Printer
         return false === $special ? $this->name($name) : $special;
     }
 
+    /** The class whose own rows are written, which call those in it by their names alone. */
+    private string $rowsOf = '';
+    /** @var array<string, string>|null by class, the one that it stands in */
+    private ?array $around = null;
+
+    protected function namesAround(string $class): string
+    {
+        if (null === $this->around) {
+            $this->around = [];
+            foreach ($this->program->classes() as $outer) {
+                foreach ($outer->inner() as $inner) {
+                    $this->around[$inner->name] = $outer->name;
+                }
+            }
+        }
+        $around = $this->around[$class] ?? '';
+
+        return '' === $around || $around === $this->rowsOf ? '' : $this->namesAround($around).$this->ownName($around).'.';
+    }
+
+    protected function ofClass(string $name): string
+    {
+        $class = (string) strstr($name, '.', true);
+
+        return $class === $this->rowsOf ? substr($name, \strlen($class) + 1) : $this->namesAround($class).$name;
+    }
+
     protected function classDefinition(ClassDefinition $class): void
     {
-        $this->innerClasses($class);
         if ($this->isPlain($class)) {
             $this->line($class, 'head', '@dataclass');
         }
-        $this->line($class, 'head', 'class '.$this->name($class->name).(EnumerationMethods::areOf($class) ? '(Enum)' : (ClassDefinition::RECORD === $class->parent ? '(NamedTuple)' : ('' === $class->parent ? '' : '('.$this->parent($class).')'))).':');
+        $this->line($class, 'head', 'class '.$this->ownName($class->name).(EnumerationMethods::areOf($class) ? '(Enum)' : (ClassDefinition::RECORD === $class->parent ? '(NamedTuple)' : ('' === $class->parent ? '' : '('.$this->parent($class).')'))).':');
         $rows = $this->rowsOfClass($class);
         if (EnumerationMethods::areOf($class)) {
             // What the library has already is not said.
@@ -453,8 +486,10 @@ class PythonPrinter extends Printer
             $rows = array_map(static fn (Statement $row): Statement => $row instanceof SetVariable && $row->value instanceof MakeObject ? new SetVariable($row->id, $row->variable, $row->value->arguments[1], $row->off) : $row, $rows);
         }
         foreach ($rows as $index => $row) {
+            $this->rowsOf = $row instanceof SetVariable || $row instanceof FieldDeclaration ? $class->name : '';
             $this->inside(fn () => $row instanceof SetVariable && !$row->off ? $this->line($row, 'head', substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value)) : $this->statement($row));
-            if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
+            $this->rowsOf = '';
+            if (($row instanceof FunctionDefinition || $row instanceof ClassDefinition) && isset($rows[$index + 1])) {
                 $this->line($row, 'gap', '');
             }
         }
@@ -833,6 +868,16 @@ class PythonPrinter extends Printer
     /** Whether a field is made anew for each object. */
     private bool $makesFields = false;
 
+    /** A value that is made where the names of the class are no names any more. */
+    private function later(Expression $value): string
+    {
+        [$before, $this->rowsOf] = [$this->rowsOf, ''];
+        $text = $this->expression($value);
+        $this->rowsOf = $before;
+
+        return $text;
+    }
+
     private function fieldValue(Expression $value): string
     {
         if (!self::isMadeAnew($value)) {
@@ -845,7 +890,7 @@ class PythonPrinter extends Printer
             $value instanceof MapLiteral && [] === $value->entries => 'dict',
             $value instanceof Operation && OperationKey::SetOf === $value->key && [] === $value->arguments => 'set',
             $value instanceof MakeObject && [] === $value->arguments => $this->name($value->class),
-            default => 'lambda: '.$this->expression($value),
+            default => 'lambda: '.$this->later($value),
         }.')';
     }
 

@@ -78,4 +78,9 @@ return [
     'operation.found' => 'console.log("12 peas, 8 beans".match(/[0-9]+/g));',
     'operation.found_all' => "for (const found of \"a1 b2\".matchAll(/([a-z])([0-9])/g)) {\n  console.log(found[1], found[2]);\n}",
     'operation.found_place' => 'console.log("bed 12".search(/[0-9]/));',
+    'operation.file_there' => "import fs from \"fs\";\n\nconsole.log(fs.existsSync(\"beds.txt\"));",
+    'operation.file_gone' => "import fs from \"fs\";\n\nfs.writeFileSync(\"beds.txt\", \"pea\\n\");\nfs.unlinkSync(\"beds.txt\");\nconsole.log(fs.existsSync(\"beds.txt\"));",
+    'operation.file_text' => "import fs from \"fs\";\n\nfs.writeFileSync(\"beds.txt\", \"pea\\nbean\");\nconsole.log(fs.readFileSync(\"beds.txt\", \"utf8\"));",
+    'operation.file_text_put' => "import fs from \"fs\";\n\nfs.writeFileSync(\"beds.txt\", \"pea\");\nconsole.log(fs.readFileSync(\"beds.txt\", \"utf8\"));",
+    'operation.file_text_added' => "import fs from \"fs\";\n\nfs.writeFileSync(\"beds.txt\", \"pea\");\nfs.appendFileSync(\"beds.txt\", \" and bean\");\nconsole.log(fs.readFileSync(\"beds.txt\", \"utf8\"));",
 ];

@@ -25,7 +25,7 @@ trait FileOperations
         $place = self::placeOf($name);
         // There are no folders in it.
         if ('r' === $mode && !isset($this->files[$place]) || str_contains($place, '/')) {
-            throw self::notThere($name);
+            throw $this->notThere($name);
         }
         $content = $this->files[$place] ??= new FileContent();
         Room::spend(1);
@@ -88,10 +88,67 @@ trait FileOperations
     {
         $name = self::text_($name);
         if (!isset($this->files[self::placeOf($name)])) {
-            throw self::notThere($name);
+            throw $this->notThere($name, 'unlink');
         }
         // Who has it open has its content still.
         unset($this->files[self::placeOf($name)]);
+    }
+
+    /** `ifstream`: what the file holds as it is opened (C++17, 30.9.3). */
+    public function fileIn(mixed $name): StreamValue
+    {
+        Room::spend(1);
+        $content = $this->files[self::placeOf(self::text_($name))] ?? null;
+
+        return new StreamValue($content->text ?? '', isThere: null !== $content);
+    }
+
+    /** `ofstream` (C++17, 30.9.4). */
+    public function fileOut(mixed $name, bool $isAnew = true): StreamValue
+    {
+        Room::spend(1);
+        $place = self::placeOf(self::text_($name));
+        // There are no folders in it.
+        if ('' === $place || str_contains($place, '/')) {
+            return new StreamValue('', static function (): void {}, isThere: false);
+        }
+        $content = $this->files[$place] ??= new FileContent();
+        $content->text = $isAnew ? '' : $content->text;
+
+        return new StreamValue('', function (string $text) use ($content): void {
+            $content->text = $this->bounded($content->text.$text);
+        });
+    }
+
+    public function fileMore(mixed $name): StreamValue
+    {
+        return $this->fileOut($name, false);
+    }
+
+    /** `fs.readFileSync` (Node.js, File system). */
+    public function fileText(mixed $name): string
+    {
+        $name = $this->text($name);
+        Room::spend(1);
+
+        return $this->bounded($this->files[self::placeOf($name)]->text ?? throw $this->notThere($name, 'open'));
+    }
+
+    public function fileTextPut(mixed $name, mixed $text): void
+    {
+        $this->fileTextAdded($name, $text, true);
+    }
+
+    public function fileTextAdded(mixed $name, mixed $text, bool $isAnew = false): void
+    {
+        $name = $this->text($name);
+        $place = self::placeOf($name);
+        if ('' === $place || str_contains($place, '/')) {
+            throw $this->notThere($name, 'open');
+        }
+        $content = $this->files[$place] ??= new FileContent();
+        $content->text = $this->bounded(($isAnew ? '' : $content->text).$this->text($text));
+        Room::spend(1);
     }
 
     /** @return \Generator<int, string> the lines that are left, each with its end */
@@ -107,9 +164,10 @@ trait FileOperations
         return preg_replace('~^(?:\./+)+~', '', $name) ?? $name;
     }
 
-    private static function notThere(string $name): RunError
+    /** @param string $call what the machine was asked for, which Node.js says */
+    private function notThere(string $name, string $call = ''): RunError
     {
-        return new RunError('no_file', ['name' => mb_substr($name, 0, 40)], "[Errno 2] No such file or directory: '$name'");
+        return new RunError('no_file', ['name' => mb_substr($name, 0, 40)], $this->isStrict() ? "[Errno 2] No such file or directory: '$name'" : "ENOENT: no such file or directory, $call '$name'");
     }
 
     private function reading(mixed $file): FileValue

@@ -77,7 +77,8 @@ trait JsonOperations
         return match (true) {
             \is_string($value) => $this->jsonText($value),
             \is_bool($value) => $value ? 'true' : 'false',
-            null === $value, Nothing::Null === $value => 'null',
+            // Nothing else stands for a function in a list of JavaScript (ECMA-262, 25.5.2.5).
+            null === $value, Nothing::Null === $value, !$isPython && $value instanceof \Closure => 'null',
             \is_float($value) && !is_finite($value) => $isPython ? (is_nan($value) ? 'NaN' : ($value > 0 ? 'Infinity' : '-Infinity')) : 'null',
             \is_int($value), \is_float($value), $value instanceof BigInteger => $this->text($value),
             $value instanceof MapValue && '' !== $value->sort && !$isPython => '{}',

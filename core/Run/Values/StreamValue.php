@@ -10,12 +10,18 @@ use Scrivlet\Core\Run\Answers;
 final class StreamValue
 {
     private Answers $reads;
+    public bool $isOpen;
     public readonly FormState $form;
 
-    /** @param (\Closure(string): void)|null $console where what is written goes, for the stream of the console, which keeps nothing */
-    public function __construct(private string $text, private readonly ?\Closure $console = null)
+    /**
+     * @param (\Closure(string): void)|null $console where what is written goes, for the stream of the console, which keeps nothing
+     * @param FormState|null                $form    that of the stream which it is another name of
+     * @param bool                          $isThere whether there is what it reads and writes
+     */
+    public function __construct(private string $text, private readonly ?\Closure $console = null, ?FormState $form = null, public readonly bool $isThere = true)
     {
-        $this->form = new FormState();
+        $this->form = $form ?? new FormState();
+        $this->isOpen = $isThere;
         $this->reads = new Answers($text);
     }
 
@@ -44,7 +50,19 @@ final class StreamValue
     /** @param 'line'|'whole'|'number'|'letter'|'word' $kind */
     public function next(string $kind): ?string
     {
-        return $this->reads->next_($kind);
+        return $this->isOpen ? $this->reads->next_($kind) : null;
+    }
+
+    /** Whether reading found nothing that fits, so that nothing more is read (C++17, 30.5.5.4). */
+    public function hasFailed(): bool
+    {
+        return !$this->isThere || $this->reads->hasFailed();
+    }
+
+    /** Whether reading met the end. */
+    public function hasEnded(): bool
+    {
+        return $this->reads->hasEnded();
     }
 
     public function isMalformed(): bool
@@ -61,8 +79,8 @@ final class StreamValue
     public function until(string $sign): ?string
     {
         $rest = $this->reads->rest();
-        if ('' === $rest) {
-            return null;
+        if ('' === $rest || !$this->isOpen) {
+            return $this->next('line');
         }
         $at = strpos($rest, $sign);
         $this->reads = new Answers(false === $at ? '' : substr($rest, $at + \strlen($sign)));

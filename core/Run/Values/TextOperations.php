@@ -357,6 +357,12 @@ trait TextOperations
         return new StreamValue(self::text_($text));
     }
 
+    /** What gathers the text of an object that is put on the console's stream. */
+    final public function showingStream(): StreamValue
+    {
+        return new StreamValue('', null, $this->formOf(null));
+    }
+
     public function putOn(mixed $stream, mixed $text): void
     {
         self::stream_($stream)->put($this->bounded($this->text($text)));
@@ -385,9 +391,36 @@ trait TextOperations
         return $this->bounded($this->formOf($stream)->shown($value, min(1000, null === $width ? 0 : self::whole($width)), fn (mixed $one, string $form): string => $this->formatted($one, $form), fn (mixed $one): string => $this->text($one)));
     }
 
-    private function formOf(mixed $stream): FormState
+    final public function formOf(mixed $stream): FormState
     {
         return $stream instanceof StreamValue ? $stream->form : $this->form ??= new FormState();
+    }
+
+    public function streamOpen(mixed $stream): bool
+    {
+        return self::stream_($stream)->isOpen;
+    }
+
+    public function streamFailed(mixed $stream): bool
+    {
+        return self::stream_($stream)->hasFailed();
+    }
+
+    public function streamGood(mixed $stream): bool
+    {
+        $stream = self::stream_($stream);
+
+        return !$stream->hasFailed() && !$stream->hasEnded();
+    }
+
+    public function streamEnded(mixed $stream): bool
+    {
+        return self::stream_($stream)->hasEnded();
+    }
+
+    public function streamClosed(mixed $stream): void
+    {
+        self::stream_($stream)->isOpen = false;
     }
 
     public function streamedText(mixed $stream): string

@@ -393,6 +393,9 @@ abstract class Values
         if ($value instanceof ListValue || $value instanceof MapValue) {
             return $this->listTruth($value);
         }
+        if ($value instanceof StreamValue) {
+            return !$value->hasFailed();
+        }
 
         return \is_string($value) ? '' !== $value : (\is_float($value) ? 0.0 !== abs($value) : (bool) $value);
     }

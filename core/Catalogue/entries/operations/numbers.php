@@ -38,7 +38,7 @@ return [
     new ValueOperation(OperationKey::ArcTangent2, 2, Result::Number, python: 'math.atan2({0}, {1})', javaScript: 'Math.atan2({0}, {1})', cpp: 'atan2({0}, {1})'),
     new ValueOperation(OperationKey::Hypotenuse, 2, Result::Number, python: 'math.hypot({0}, {1})', javaScript: 'Math.hypot({0}, {1})', cpp: 'hypot({0}, {1})'),
     new ValueOperation(OperationKey::Way, 2, Result::Number, python: 'math.dist({0}, {1})', javaScript: '@wayBetween({0}, {1})', cpp: '@way_between({0}, {1})'),
-    new ValueOperation(OperationKey::CommonDivisor, 2, Result::Natural, python: 'math.gcd({0}, {1})', javaScript: '@commonDivisor({0}, {1})', cpp: ['@common_divisor({0}, {1})', 'gcd({0}, {1})']),
+    new ValueOperation(OperationKey::CommonDivisor, 2, Result::Natural, python: 'math.gcd({0}, {1})', javaScript: '@commonDivisor({0}, {1})', cpp: ['@common_divisor({0}, {1})', 'gcd({0}, {1})', '__gcd({0}, {1})']),
     new ValueOperation(OperationKey::CommonMultiple, 2, Result::Natural, python: 'math.lcm({0}, {1})', javaScript: '@commonMultiple({0}, {1})', cpp: ['@common_multiple({0}, {1})', 'lcm({0}, {1})']),
     new ValueOperation(OperationKey::Factorial, 1, Result::Long, python: 'math.factorial({0})', javaScript: '@factorialOf({0})', cpp: '@factorial_of({0})'),
     new ValueOperation(OperationKey::Infinity, 0, Result::Number, python: 'math.inf', javaScript: 'Infinity', cpp: 'INFINITY'),
