@@ -277,6 +277,10 @@ final class Compiler
             return "private array \$m$index = [];\nprivate function $name(\$d, ...\$a): mixed { \$k = \\".MapValue::class.'::tag(new \\'.ListValue::class."(\$a)); if (!\\array_key_exists(\$k, \$this->m$index)) { \$this->m{$index}[\$k] = \$this->k_$name(\$d, ...\$a); } return \$this->m{$index}[\$k]; }\nprivate function k_$name($parameters): mixed $body\n";
         }
 
+        if ($part instanceof FunctionDefinition && $part->isAsync()) {
+            return "$visible function $name(...\$a): mixed { return \$this->started(fn (): mixed => \$this->y_$name(...\$a)); }\nprivate function y_$name($parameters): mixed $body\n";
+        }
+
         if ($part instanceof FunctionDefinition && $part->handsOut()) {
             return "$visible function $name(...\$a): mixed { return \$this->values->begun(\$this->y_$name(...\$a)); }\nprivate function y_$name($parameters): \\Generator $body\n";
         }
@@ -359,7 +363,11 @@ final class Compiler
 
             $used = [] === $uses ? '' : ' use ('.implode(', ', $uses).')';
 
-            return "\$n$index = function ($parameters)$used: mixed ".($function->handsOut() ? "{ \$y = function ($parameters)$used: \\Generator $body; return \$this->values->begun(\$y(...\\func_get_args())); };\n" : "$body;\n");
+            return "\$n$index = function ($parameters)$used: mixed ".match (true) {
+                $function->handsOut() => "{ \$y = function ($parameters)$used: \\Generator $body; return \$this->values->begun(\$y(...\\func_get_args())); };\n",
+                $function->isAsync() => "{ \$y = function ($parameters)$used: mixed $body; \$a = \\func_get_args(); return \$this->started(static fn (): mixed => \$y(...\$a)); };\n",
+                default => "$body;\n",
+            };
         });
         [$this->part, $this->objects, $this->loops, $this->caught] = $before;
 
@@ -1427,8 +1435,11 @@ final class Compiler
         if (Given::is($operation)) {
             return $this->given($operation);
         }
-        if (OperationKey::OrElse === $operation->key) {
+        $isLate = OperationKey::ValueOr === $operation->key && Language::JavaScript === $this->language && ($or = $operation->arguments[2] ?? null) instanceof Expression && [] !== $or->operands();
+        if (OperationKey::OrElse === $operation->key || $isLate) {
+            // What stands behind `??` is found only where it is wanted (ECMA-262, 13.13).
             $found = $this->temporary();
+            $operation = $isLate ? new Operation(OperationKey::OrElse, [new Item($operation->arguments[0], $operation->arguments[1]), $operation->arguments[2]]) : $operation;
 
             return "(null === ($found = {$this->expression($operation->arguments[0])}) || \\".Nothing::class."::Null === $found ? {$this->expression($operation->arguments[1])} : $found)";
         }
@@ -1442,7 +1453,7 @@ final class Compiler
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->caught[array_key_last($this->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->expression($value), \array_slice($operation->arguments, 1))).')';
         }
-        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, self::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';

@@ -22,6 +22,8 @@ use Scrivlet\Core\Tree\FailureKind;
 /** A compiled program, ready to run once; what the Compiler writes is a class of this kind. */
 abstract class Routine
 {
+    use Promising;
+
     protected int $depth = 0;
     /** Calls within calls that may be. */
     protected readonly int $deepest;

@@ -33,6 +33,12 @@ final class Scheduler
     {
         $this->start($main);
         while (true) {
+            while (null !== $job = array_shift($this->jobs)) {
+                $job();
+            }
+            while (null !== $check = array_shift($this->checks)) {
+                $check();
+            }
             $task = $this->first();
             $signal = $this->signals->list[$this->next] ?? null;
             if (null !== $signal && (null === $task ? [] !== $this->listeners : $signal->at <= $task->at)) {
@@ -44,10 +50,63 @@ final class Scheduler
             }
             unset($this->waiting[$task->number]);
             $this->pass($task->at);
-            $this->running = $task;
-            $this->trace->turn($task->number);
-            $task->fiber->isStarted() ? $task->fiber->resume() : $task->fiber->start();
+            $this->goOn($task);
         }
+    }
+
+    private function goOn(Task $task): void
+    {
+        $this->running = $task;
+        $this->trace->turn($task->number);
+        $task->fiber->isStarted() ? $task->fiber->resume() : $task->fiber->start();
+    }
+
+    /** @var list<\Closure(): void> what is done before time passes, or anything else goes on */
+    private array $jobs = [];
+    /** @var list<\Closure(): void> what is looked at when all jobs are done */
+    private array $checks = [];
+
+    /** @param \Closure(): void $job a script of its own, which may wait */
+    public function job(\Closure $job): void
+    {
+        $this->jobs[] = function () use ($job): void {
+            /** @var \Fiber<null, null, void, null> $fiber */
+            $fiber = new \Fiber($job);
+            $this->goOn(new Task($this->tasks++, $fiber));
+        };
+    }
+
+    /** @param \Closure(): mixed $check */
+    public function behindJobs(\Closure $check): void
+    {
+        $this->checks[] = static function () use ($check): void {
+            $check();
+        };
+    }
+
+    /**
+     * Starts a script at once; who starts it goes on when it waits or ends.
+     *
+     * @param \Closure(): void $script
+     */
+    public function now(\Closure $script): void
+    {
+        $before = $this->running;
+        /** @var \Fiber<null, null, void, null> $fiber */
+        $fiber = new \Fiber($script);
+        $this->goOn(new Task($this->tasks++, $fiber));
+        $this->running = $before;
+        if (null !== $before) {
+            $this->trace->turn($before->number);
+        }
+    }
+
+    /** @return \Closure(): void lets the script that runs go on, which is about to stop */
+    public function pause(): \Closure
+    {
+        $task = $this->running ?? throw new \LogicException('Only a script waits.');
+
+        return fn () => $this->goOn($task);
     }
 
     /** Lets the script that runs wait. */

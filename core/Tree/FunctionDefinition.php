@@ -15,13 +15,13 @@ final readonly class FunctionDefinition extends Statement
     public const OF = '_of_';
 
     /**
-     * @param list<string>                                                 $parameters
-     * @param array<string, Expression>                                    $defaults   by parameter
-     * @param array<string, string>                                        $types      as C++ names them, by parameter, the result's under ''; only those that
-     *                                                                                 differ from what the program shows without them
-     * @param string                                                       $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
-     * @param ''|'asked'|'shared'|'shared_asked'|'set'|'remembered'|'tied' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
-     *                                                                                 has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in
+     * @param list<string>                                                         $parameters
+     * @param array<string, Expression>                                            $defaults   by parameter
+     * @param array<string, string>                                                $types      as C++ names them, by parameter, the result's under ''; only those that
+     *                                                                                         differ from what the program shows without them
+     * @param string                                                               $rest       the parameter that gets a list of all that is given beyond the ones before it; '' for none
+     * @param ''|'asked'|'shared'|'shared_asked'|'set'|'remembered'|'tied'|'async' $sort       of a method: `asked` is written like a field, `set` like one that gets a value, `shared` is its class's and
+     *                                                                                         has no object; of a function: `remembered` is reckoned once for the same values, `tied` and `asked` know the object they are kept in
      */
     public function __construct(public int $id, public string $name, public array $parameters, public Block $body, public bool $off = false, public array $defaults = [], public array $types = [], public string $sort = '', public string $rest = '')
     {
@@ -75,6 +75,12 @@ final readonly class FunctionDefinition extends Statement
     public function class(): string
     {
         return substr($this->name, 0, (int) strpos($this->name, '.'));
+    }
+
+    /** Whether it gives a promise, and goes on while others wait (ECMA-262, 15.8). */
+    public function isAsync(): bool
+    {
+        return 'async' === $this->sort;
     }
 
     /** The row that begins the stream in which what an object shows is gathered; null where the function says it in one value. */

@@ -190,7 +190,6 @@ enum OperationKey: string
     case Paired = 'paired';
     case ValueOr = 'value_or';
     case MapOf = 'map_of';
-    case Started = 'started';
     case HeapPush = 'heap_push';
     case HeapPop = 'heap_pop';
     case PlaceBefore = 'place_before';
@@ -240,6 +239,7 @@ enum OperationKey: string
     case KindWord = 'kind_word';
     case FirstPlace = 'first_place';
     case Compared = 'compared';
+    case OrderOfTexts = 'order_of_texts';
     case SortWith = 'sort_with';
     case SortedWith = 'sorted_with';
     case OrElse = 'or_else';
@@ -394,6 +394,19 @@ enum OperationKey: string
     case StreamGood = 'stream_good';
     case StreamEnded = 'stream_ended';
     case StreamClosed = 'stream_closed';
+    case Started = 'started';
+    case Awaited = 'awaited';
+    case PromiseMade = 'promise_made';
+    case PromiseKept = 'promise_kept';
+    case PromiseBroken = 'promise_broken';
+    case PromisesKept = 'promises_kept';
+    case PromisesSettled = 'promises_settled';
+    case PromisesRaced = 'promises_raced';
+    case PromiseThen = 'promise_then';
+    case PromiseEither = 'promise_either';
+    case PromiseCaught = 'promise_caught';
+    case PromiseFinally = 'promise_finally';
+    case FailureMade = 'failure_made';
     case FileText = 'file_text';
     case FileTextPut = 'file_text_put';
     case FileTextAdded = 'file_text_added';

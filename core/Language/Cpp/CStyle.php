@@ -34,9 +34,47 @@ trait CStyle
         $tokens = str_contains($this->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->text) ? $this->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->text) ? $this->withoutOuterNames($tokens) : $tokens;
+        if (1 === preg_match('/\.\s*cr?(?:begin|end)\b/', $this->text)) {
+            // Nothing is changed through the places that these give, which are the same (C++17, 26.2.1).
+            $tokens = array_map(static fn (Token $token): Token => TokenKind::Name === $token->kind && \in_array($token->text, ['cbegin', 'cend', 'crbegin', 'crend'], true) ? $token->readAs(substr($token->text, 1)) : $token, $tokens);
+        }
+        if (1 === preg_match('/(?<![.\w])c?r?(?:begin|end)\s*\(\s*\w+\s*\)/', $this->text) && 1 !== preg_match('/\b\w+\s*[&*]?\s+(?:begin|end)\s*\([^()]*\)\s*(?:const\s*)?\{/', $this->text)) {
+            $tokens = self::withPlacesBehind($tokens);
+        }
         $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
         return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
+    }
+
+    /**
+     * `begin(beds)` is `beds.begin()` (C++17, 27.7).
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withPlacesBehind(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
+        $put = $gone = [];
+        foreach ($code as $at => $index) {
+            $name = 1 === preg_match('/^c?(r?(?:begin|end))$/D', $text($at), $match) ? $match[1] : '';
+            $isOfStd = '::' === $text($at - 1) && 'std' === $text($at - 2);
+            if ('' === $name || '(' !== $text($at + 1) || ')' !== $text($at + 3) || TokenKind::Name !== $tokens[$code[$at + 2]]->kind || \in_array($text($at - 1), ['.', '->', 'auto'], true) || '::' === $text($at - 1) && !$isOfStd) {
+                continue;
+            }
+            $first = $tokens[$isOfStd ? $code[$at - 2] : $index];
+            $list = $tokens[$code[$at + 2]];
+            $put[$index] = [new Token(TokenKind::Name, $list->text, $first->offset, 0), new Token(TokenKind::Sign, '.', $first->offset, 0), new Token(TokenKind::Name, $name, $first->offset, 0)];
+            $gone += array_fill_keys([...$isOfStd ? [$code[$at - 2], $code[$at - 1]] : [], $code[$at + 2]], true);
+        }
+        $kept = [];
+        foreach ($tokens as $index => $token) {
+            array_push($kept, ...isset($gone[$index]) ? [] : $put[$index] ?? [$token]);
+        }
+
+        return $kept;
     }
 
     /**

@@ -1499,7 +1499,12 @@ abstract class CppExpressions extends BraceExpressions
             $before = $this->tokens[$at]->offset < $token->offset ? $this->tokens[$at]->text : '';
         }
 
-        return \in_array($before, ['!', '(', '&&', '||'], true) && \in_array($this->sign(), [')', '&&', '||'], true) ? new Binary(Operator::NotEqual, $first, $second) : $this->fail('unsupported', $token, ['what' => 'strcmp']);
+        if (\in_array($before, ['!', '(', '&&', '||'], true) && \in_array($this->sign(), [')', '&&', '||'], true)) {
+            return new Binary(Operator::NotEqual, $first, $second);
+        }
+
+        // What number `strcmp` gives is the machine's own choice (C11, 7.24.4.2).
+        return 'compare' === $token->text ? new Operation(OperationKey::OrderOfTexts, [$first, $second]) : $this->fail('unsupported', $token, ['what' => $token->text]);
     }
 
     protected function builtin(string $name, array $arguments, Token $token): ?Expression
@@ -1515,6 +1520,13 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ('pow' === $name && null !== $first && null !== $second && 2 === $count) {
             return new Binary(Operator::Power, $first, $second);
+        }
+        if ('distance' === $name && 2 === $count && null !== $first && null !== $second) {
+            // So many steps lie between two places (C++17, 27.4.3).
+            return $this->combine(Operator::Subtract, $second, $first, $this->at);
+        }
+        if ('size' === $name && 1 === $count && null !== $first) {
+            return new Operation(OperationKey::Length, [$first]);
         }
         if ('to_string' === $name && 1 === $count && null !== $first) {
             return new Operation(OperationKey::Spelled, [$first]);
@@ -1796,7 +1808,7 @@ abstract class CppExpressions extends BraceExpressions
         if (null !== $ofSeveral) {
             return $ofSeveral;
         }
-        if ($receiver instanceof VariableRead && isset($this->arraySizes[$receiver->name]) && \in_array($name, ['size', 'length', 'push_back', 'pop_back', 'empty', 'begin', 'end'], true)) {
+        if ($receiver instanceof VariableRead && isset($this->arraySizes[$receiver->name]) && \in_array($name, ['size', 'length', 'push_back', 'pop_back', 'empty', 'begin', 'end'], true) && $token->end() > $token->offset) {
             // An array of C has none (C++17, 11.3.4).
             $this->fail('array_methods', $token, ['name' => $name, 'object' => $receiver->name]);
         }

@@ -792,6 +792,10 @@ final class CppParser extends CppExpressions
         if (null !== $friend) {
             return [$friend];
         }
+        if ($this->is('operator')) {
+            // What makes a value of another type of an object.
+            $this->fail('unsupported', $token, ['what' => 'operator '.$this->sign(1)]);
+        }
         $type = $this->type();
         if (null === $type) {
             $this->noType($token);
@@ -2288,6 +2292,9 @@ final class CppParser extends CppExpressions
 
     private function initializer(string $type, Token $name): ?Expression
     {
+        if (self::isFileStream($type)) {
+            return $this->fileDeclared($type, $name);
+        }
         $token = $this->peek();
         $class = TypeNames::read($type)->class;
         if (null !== $class && isset($this->classes[$class]) && TypeKind::Copied === TypeNames::read($type)->kind) {
@@ -2321,9 +2328,6 @@ final class CppParser extends CppExpressions
             }
 
             return $list;
-        }
-        if (self::isFileStream($type)) {
-            return $this->fileDeclared($type, $name);
         }
         if (1 === preg_match('/^[io]?stringstream$/D', $type)) {
             $given = $this->is('(') || $this->is('{') ? $this->peek() : null;

@@ -48,7 +48,18 @@ trait FilesOfStreams
     private function fileRow(Token $token, int $start): ?Statement
     {
         $type = $this->types[$this->scope][$token->text] ?? $this->types[''][$token->text] ?? '';
-        if (!self::isFileStream(rtrim($type, ' &')) || !$this->is('.', 1) || !$this->is('(', 3)) {
+        if (!self::isFileStream(rtrim($type, ' &'))) {
+            return null;
+        }
+        if ($this->is('=', 1) && $this->is(rtrim($type, ' &'), 2)) {
+            $this->at += 3;
+            $value = $this->fileOpened(rtrim($type, ' &'), $token);
+            $this->semicolon();
+            $this->write($token->text, $token->offset);
+
+            return $this->ended(new SetVariable($this->newId(), $token->text, $value), $start);
+        }
+        if (!$this->is('.', 1) || !$this->is('(', 3)) {
             return null;
         }
         if ($this->is('open', 2)) {
@@ -73,6 +84,11 @@ trait FilesOfStreams
     /** A stream of a file, as it is declared: with a name, or without any yet. */
     private function fileDeclared(string $type, Token $name): Operation
     {
+        if ($this->accept('=')) {
+            $this->at += $this->is('std') && $this->is('::', 1) ? 2 : 0;
+            $this->accept($type) || $this->fail('unsupported', $name, ['what' => "$type … = …"]);
+        }
+
         return $this->is('(') || $this->is('{') ? $this->fileOpened($type, $name) : new Operation(OperationKey::TextStream, [new TextLiteral('')]);
     }
 }

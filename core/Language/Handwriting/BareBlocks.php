@@ -36,9 +36,21 @@ final class BareBlocks
             if ($depth < 0) {
                 return null;
             }
-            if (0 === $depth) {
+            $isOutside = 0 === $depth;
+            $end = $handwriting->pieces[$index + 1]->start ?? \strlen($handwriting->text);
+            $trail = self::withoutRemarks(substr($handwriting->text, $piece->coreEnd, $end - $piece->coreEnd));
+            $first = strcspn($trail, '{}');
+            if ($first < \strlen($trail)) {
+                $found = true;
+                $depth += substr_count($trail, '{') - substr_count($trail, '}');
+                $end = $piece->coreEnd + \strlen(rtrim(substr($trail, 0, $first)));
+            }
+            if ($depth < 0) {
+                return null;
+            }
+            if ($isOutside) {
                 $without = new Piece($piece->id, $piece->part, $start, $piece->coreStart, $piece->coreEnd, $piece->fingerprint, $piece->parent, $piece->tight);
-                $pieces["$piece->id:$piece->part"] = [$without, $handwriting->pieces[$index + 1]->start ?? \strlen($handwriting->text)];
+                $pieces["$piece->id:$piece->part"] = [$without, $end];
             }
         }
 

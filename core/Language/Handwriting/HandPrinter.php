@@ -262,7 +262,7 @@ final class HandPrinter
         $starts = $this->startsLine($piece);
         if ($starts && !$this->atLineStart()) {
             $this->out .= $this->newLine;
-        } elseif (!$starts && $this->atLineStart() && $piece->coreEnd > $piece->coreStart && $piece->start > 0) {
+        } elseif (!$starts && $this->atLineStart() && $piece->coreEnd > $piece->coreStart && $piece->start > 0 && !\in_array($this->handwriting->text[$piece->start - 1], ["\n", "\r"], true)) {
             $text = $indent.substr($text, $lead);
             $lead = \strlen($indent);
         }

@@ -29,19 +29,25 @@ final class Awaiting
     private bool $hasFittings = false;
     /** @var array<string, true> methods of classes that give one */
     private array $promisingMethods = [];
+    /** @var array<string, true> names that the text declares */
+    private array $own = [];
     /** @var array<string, true> functions that give a promise */
     private array $promising;
 
     /**
      * @param list<Token>         $tokens  without spaces and remarks
      * @param array<string, true> $waiting own functions that wait
+     * @param bool                $isApart whether own functions may go on beside others
      */
-    private function __construct(private readonly array $tokens, array $waiting)
+    private function __construct(private readonly array $tokens, array $waiting, bool $isApart)
     {
-        $this->promising = $waiting;
+        $this->promising = $isApart ? [] : $waiting;
         foreach ($tokens as $at => $token) {
+            if (\in_array($token->text, ['const', 'let', 'var', 'function'], true) && TokenKind::Keyword === $token->kind && isset($tokens[$at + 1])) {
+                $this->own[$tokens[$at + 1]->text] = true;
+            }
             $this->hasFittings = $this->hasFittings || TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text);
-            if ('async' === $token->text && TokenKind::Text !== $token->kind) {
+            if (!$isApart && 'async' === $token->text && TokenKind::Text !== $token->kind) {
                 $name = $this->is($at + 1, 'function') ? $at + 2 : ($this->is($at - 1, '=') ? $at - 2 : -1);
                 if ($this->is($at + 2, '(') && TokenKind::Name === ($tokens[$at + 1]->kind ?? null) && !$this->is($at - 1, '=')) {
                     $this->promisingMethods[$tokens[$at + 1]->text] = true;
@@ -59,9 +65,9 @@ final class Awaiting
      *
      * @return list<Mistake>
      */
-    public static function mistakes(array $tokens, array $waiting): array
+    public static function mistakes(array $tokens, array $waiting, bool $isApart = false): array
     {
-        $self = new self($tokens, $waiting);
+        $self = new self($tokens, $waiting, $isApart);
         foreach (array_keys($tokens) as $at) {
             $self->look($at);
         }
@@ -123,7 +129,7 @@ final class Awaiting
             $entry = Vocabulary::commands(Language::JavaScript)['sleep' === $name->text ? 'wait' : $name->text] ?? null;
             $isOwn = isset($this->promising[$name->text]);
 
-            return !$this->is($opened - 2, 'function') && ($isOwn || true === $entry?->takesTime) ? $opened - 1 : null;
+            return !$this->is($opened - 2, 'function') && ($isOwn || true === $entry?->takesTime && !isset($this->own[$name->text])) ? $opened - 1 : null;
         }
         if (isset($this->promisingMethods[$name->text])) {
             return $this->beginOfChain($opened - 2);

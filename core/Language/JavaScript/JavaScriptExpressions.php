@@ -124,8 +124,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 return null;
             case 'await':
                 ++$this->at;
+                $value = $this->expression(9);
+                $isOfScene = $value instanceof CommandValue || $value instanceof Operation && str_starts_with(ValueOperations::find($value->key)->spellings['javascript'][0] ?? '', 'await ');
 
-                return $this->expression(9);
+                return $this->withPromises && !$isOfScene ? new Operation(OperationKey::Awaited, [$value]) : $value;
             case 'this':
                 if ('' !== $this->class && !$this->isVariable($this->itself) && str_contains($this->scope, '.')) {
                     // The class that is asked, which may be one of several.
@@ -273,6 +275,14 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
 
             return $this->postfix(new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $sockets)));
+        }
+        $failure = $this->withPromises && $this->is('(', 2) && $this->isFailure($this->sign(1) ?? '') ? $this->sign(1) : null;
+        if (null !== $failure || $this->withPromises && $this->is('Promise', 1) && $this->is('(', 2)) {
+            $opened = $this->peek(2) ?? $token;
+            $this->at += 3;
+            $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
+
+            return $this->postfix(null === $failure ? new Operation(OperationKey::PromiseMade, $given) : new Operation(OperationKey::FailureMade, [new TextLiteral($failure), ...\array_slice($given, 0, 1)]));
         }
         if ($this->is('Set', 1) || $this->is('Map', 1)) {
             $key = $this->is('Set', 1) ? OperationKey::SetOf : OperationKey::NewMap;
@@ -453,6 +463,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     /** A function with rows that stands in a value. */
     abstract protected function unnamedValue(): FunctionReference;
+
+    /**
+     * Whether functions that are not awaited go on beside others. A text that can be read without is one in which they
+     * never do.
+     */
+    public bool $withPromises = false;
 
     /** A function that an object of its own keeps, which it knows as `this`. */
     abstract protected function methodValue(Token $name, bool $isGetter): FunctionReference;
@@ -680,7 +696,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         if ('async' === $token->text && null !== $this->unnamedAt($this->at, false)) {
             // What is behind it would go on before it is done (ECMAScript 2022, 15.8.5).
-            $this->isCalledLast() || $this->fail('unsupported', $token, ['what' => 'async']);
+            $this->withPromises || $this->isCalledLast() || $this->fail('unsupported', $token, ['what' => 'async']);
 
             return $this->unnamedValue();
         }
@@ -1010,7 +1026,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function knows(string $object): bool
     {
-        return \in_array($object, ['Math', 'console', 'Object', 'String', 'Array', 'process', 'Number', 'JSON'], true);
+        return \in_array($object, [...$this->withPromises ? ['Promise'] : [], 'Math', 'console', 'Object', 'String', 'Array', 'process', 'Number', 'JSON'], true);
     }
 
     protected function libraries(): array

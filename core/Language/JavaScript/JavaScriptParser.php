@@ -116,7 +116,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $equals = $this->tokens[$index + 2] ?? null;
             if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
                 $from = $this->unnamedAt($index + 3);
-                $from ??= $this->givesPromise($index + 3) ? $this->unnamedAt($index + 3, false) : null;
+                $from ??= !$this->withPromises && $this->givesPromise($index + 3) ? $this->unnamedAt($index + 3, false) : null;
                 if (null !== $from) {
                     if (isset($this->functions[$name->text])) {
                         $this->doubled[$name->text] = true;
@@ -361,6 +361,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (!$isStatic && 'async' === $name->text && TokenKind::Name === $this->peek(1)?->kind && $this->is('(', 2)) {
             // Whoever calls it waits for it (Awaiting).
             $this->at += 2;
+            $this->isAsyncNext = $this->withPromises;
 
             return $this->function($token, $this->tokens[$this->at - 1], false);
         }
@@ -455,7 +456,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     {
         $token = $this->tokens[$index] ?? null;
 
-        return TokenKind::Text === $token?->kind ? $this->quoted($token) : null;
+        return TokenKind::Text === $token?->kind && 1 === preg_match('/^(["\'])(.*)\1$/D', $token->text, $match) ? $match[2] : null;
     }
 
     /** The name for a library of the machine's own that is brought in here: `import fs from "fs";`, `import * as fs from "node:fs";`. */
@@ -532,11 +533,11 @@ final class JavaScriptParser extends JavaScriptExpressions
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;
-        $promised = $this->promisedRow($token);
+        $promised = $this->withPromises ? null : $this->promisedRow($token);
         if (null !== $promised) {
             return $promised;
         }
-        $chain = $this->promiseChain($token);
+        $chain = $this->withPromises ? null : $this->promiseChain($token);
         if (null !== $chain) {
             return $chain;
         }
@@ -560,6 +561,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             }
             if ('async' === $token->text && $this->is('function', 1)) {
                 ++$this->at;
+                $this->isAsyncNext = $this->withPromises;
 
                 return [$this->definition($token)];
             }
@@ -613,7 +615,7 @@ final class JavaScriptParser extends JavaScriptExpressions
 
                 return [$this->ended($row, $start)];
             case 'await':
-                ++$this->at;
+                $this->at += $this->withPromises ? 0 : 1;
                 $value = $this->expression();
                 $this->semicolon();
 
@@ -1033,7 +1035,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $rows = [];
         do {
             $name = $this->newName();
-            if ([] === $rows && $this->is('=') && $this->givesPromise($this->at + 1)) {
+            if (!$this->withPromises && [] === $rows && $this->is('=') && $this->givesPromise($this->at + 1)) {
                 return [$this->promisingArrow($token, $name)];
             }
             if ([] === $rows && $this->isArrow() && !$this->isOneOfSeveral()) {
@@ -1379,7 +1381,7 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     public function mistakesOf(Program $program): array
     {
-        return Awaiting::mistakes($this->tokens, (new Waiting($program))->functions);
+        return Awaiting::mistakes($this->tokens, (new Waiting($program))->functions, $this->withPromises);
     }
 
     /** A handler runs later, and so does what loops of the script hold as far as anybody can tell. */
@@ -1436,6 +1438,7 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     private function arrowDefinition(Token $token, Token $name): Statement
     {
+        $this->isAsyncNext = $this->withPromises && $this->is('async', 1);
         $this->at = $this->unnamedAt($this->at + 1) ?? $this->at;
 
         return $this->function($token, $name, true);
@@ -1466,6 +1469,10 @@ final class JavaScriptParser extends JavaScriptExpressions
      */
     private function function(Token $token, Token $name, bool $arrow, string $sort = '', bool $yields = false, string $behind = ''): Statement
     {
+        [$isAsync, $this->isAsyncNext] = [$this->isAsyncNext, false];
+        if ($isAsync && ('' !== $sort || $yields)) {
+            $this->fail('unsupported', $token, ['what' => 'async']);
+        }
         $start = $this->indexOf($token);
         $outer = $this->scope;
         if ('' === $outer && 1 !== $this->parent && '' === $this->class || ('' !== $outer || 1 !== $this->parent) && isset($this->doubled[$name->text])) {
@@ -1533,8 +1540,11 @@ final class JavaScriptParser extends JavaScriptExpressions
             $this->known[$name->text] ??= $name->offset;
         }
 
-        return new FunctionDefinition($id, $full, $parameters, $this->shared($full, $body), false, $defaults, [], $sort, $rest);
+        return new FunctionDefinition($id, $full, $parameters, $this->shared($full, $body), false, $defaults, [], $isAsync ? 'async' : $sort, $rest);
     }
+
+    /** Whether the function that comes next gives a promise. */
+    private bool $isAsyncNext = false;
 
     /**
      * The parameters of the function whose scope has begun, up to what closes them.
@@ -1627,9 +1637,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ('' !== $own && (isset($this->doubled[$own]) || $this->isVariable($own))) {
             $this->fail('unsupported', $this->peek(), ['what' => "… = function $own(…) { … }"]);
         }
+        $isAsync = $this->withPromises && $this->is('async');
         $this->at = $this->unnamedAt($this->at, false) ?? $this->fail('unsupported', $this->peek(), ['what' => '=> { … }']);
 
-        return $this->functionValue('' === $own ? $this->nameFor('inner') : $own, [], '');
+        return $this->functionValue('' === $own ? $this->nameFor('inner') : $own, [], $isAsync ? 'async' : '');
     }
 
     protected function methodValue(Token $name, bool $isGetter): FunctionReference
@@ -1659,8 +1670,8 @@ final class JavaScriptParser extends JavaScriptExpressions
     }
 
     /**
-     * @param list<string>      $parameters those that are not written
-     * @param ''|'asked'|'tied' $sort
+     * @param list<string>              $parameters those that are not written
+     * @param ''|'asked'|'tied'|'async' $sort
      */
     private function functionValue(string $name, array $parameters, string $sort): FunctionReference
     {

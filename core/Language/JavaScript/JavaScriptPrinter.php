@@ -114,10 +114,10 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '...' : '').$this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->isTied() ? \array_slice($function->parameters, 1) : $function->given());
         if ('' !== $function->class()) {
-            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set '][$function->sort] ?? '').($function->handsOut() ? '*' : '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
+            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set ', 'async' => 'async '][$function->sort] ?? '').($function->handsOut() ? '*' : '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
         }
 
-        return ($this->waiting->functions[$function->name] ?? false ? 'async ' : '').($function->handsOut() ? 'function* ' : 'function ').$this->name($function->name).'('.implode(', ', $parameters).')';
+        return ($function->isAsync() || isset($this->waiting->functions[$function->name]) ? 'async ' : '').($function->handsOut() ? 'function* ' : 'function ').$this->name($function->name).'('.implode(', ', $parameters).')';
     }
 
     private function hasText(Expression $value): bool
@@ -398,6 +398,9 @@ final class JavaScriptPrinter extends BracePrinter
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.self::methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
         }
         $asked = $operation->arguments[0] ?? null;
+        if (OperationKey::FailureMade === $operation->key && $asked instanceof TextLiteral) {
+            return "new $asked->value(".$this->listed(\array_slice($operation->arguments, 1)).')';
+        }
         if (null !== $asked && OperationKey::Length === $operation->key && null !== $this->type($asked)->class) {
             return $this->expression(new MethodCall($asked, '@length'), $around);
         }

@@ -19,13 +19,20 @@ final class Waiting
 {
     /** @var array<string, true> */
     public array $functions = [];
+    /** @var array<string, true> those that say so themselves, whose promises the program awaits, or not */
+    public array $promising = [];
 
     public function __construct(Program $program)
     {
+        foreach ($program->definitions() as $function) {
+            if ($function->isAsync()) {
+                $this->promising[$function->name] = true;
+            }
+        }
         do {
             $before = \count($this->functions);
             foreach ($program->definitions() as $function) {
-                if (!isset($this->functions[$function->name]) && $this->waits($function->body->statements)) {
+                if (!isset($this->functions[$function->name]) && !isset($this->promising[$function->name]) && $this->waits($function->body->statements)) {
                     $this->functions[$function->name] = true;
                 }
             }

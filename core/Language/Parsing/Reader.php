@@ -49,12 +49,30 @@ final class Reader
      */
     public static function read(string $text, Language $language, ?Analysis $before = null, array $pinned = []): Reading
     {
+        $reading = self::readOnce($text, $language, $before, $pinned, false);
+        if (Language::JavaScript !== $language || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise)\b/', $text)) {
+            return $reading;
+        }
+        $again = self::readOnce($text, $language, $before, $pinned, true);
+
+        return \count($again->mistakes) < \count($reading->mistakes) ? $again : $reading;
+    }
+
+    /**
+     * @param array<int, int> $pinned
+     * @param bool            $withPromises whether functions of JavaScript may go on beside others
+     */
+    private static function readOnce(string $text, Language $language, ?Analysis $before, array $pinned, bool $withPromises): Reading
+    {
         $old = $before?->program;
         $parser = match ($language) {
             Language::Python => new PythonParser($text),
             Language::JavaScript => new JavaScriptParser($text),
             Language::Cpp => new CppParser($text),
         };
+        if ($parser instanceof JavaScriptParser) {
+            $parser->withPromises = $withPromises;
+        }
         $fingerprints = $before->fingerprints ?? new Fingerprints();
         try {
             $rows = $parser->rows();

@@ -44,6 +44,7 @@ return [
     'operation.stream_good' => "ofstream out(\"beds.txt\");\nout << \"pea\" << endl << \"bean\" << endl;\nout.close();\nifstream in(\"beds.txt\");\nif (in.good()) {\n    cout << \"there\" << endl;\n}",
     'operation.stream_ended' => "ofstream out(\"beds.txt\");\nout << \"pea\" << endl << \"bean\" << endl;\nout.close();\nifstream in(\"beds.txt\");\nstring bed;\nin >> bed;\nif (!in.eof()) {\n    cout << \"more\" << endl;\n}",
     'operation.stream_closed' => "ofstream out(\"beds.txt\");\nout << \"pea\" << endl << \"bean\" << endl;\nout.close();\nifstream in(\"beds.txt\");\nstring bed;\nin >> bed;\nin.close();\ncout << bed << endl;",
+    'operation.order_of_texts' => "string bed = \"pea\";\ncout << bed.compare(\"bean\") << endl;",
     'operation.put_on' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_text' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_set' => "stringstream text(\"pea\");\ntext.str(\"bean\");\ncout << text.str() << endl;",

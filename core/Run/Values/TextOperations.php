@@ -370,6 +370,15 @@ trait TextOperations
 
     private ?FormState $form = null;
 
+    /** The difference of the first letters that differ, or else of the lengths, as libstdc++ gives it (C++17, 24.3.2.7.9). */
+    public function orderOfTexts(mixed $one, mixed $other): int
+    {
+        [$one, $other] = [self::text_($one), self::text_($other)];
+        $same = strspn($one ^ $other, "\0");
+
+        return $same < min(\strlen($one), \strlen($other)) ? \ord($one[$same]) - \ord($other[$same]) : \strlen($one) - \strlen($other);
+    }
+
     /** What is written to the console or to a stream of its own is shown in another way from here on. */
     public function toldForm(mixed $word, mixed $argument = null, mixed $stream = null): string
     {

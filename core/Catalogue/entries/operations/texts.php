@@ -60,6 +60,7 @@ return [
     new ValueOperation(OperationKey::TrimmedRightOf, 2, Result::Text, python: '{0}.rstrip({1})'),
     new ValueOperation(OperationKey::Lines, 1, Result::Texts, python: '{0}.splitlines()'),
     new ValueOperation(OperationKey::SwappedCase, 1, Result::Text, python: '{0}.swapcase()'),
+    new ValueOperation(OperationKey::OrderOfTexts, 2, Result::Whole, cpp: '{0}.compare({1})'),
     new ValueOperation(OperationKey::Compared, 2, Result::Whole, javaScript: '{0}.localeCompare({1})'),
     new ValueOperation(OperationKey::FilledTemplate, 2, Result::Text, python: '{0}.format(*{1})'),
     new ValueOperation(OperationKey::LetterTable, 2, Result::Table, python: 'str.maketrans({0}, {1})'),
