@@ -617,7 +617,7 @@ final class Compiler
 
     private function handsOut(): bool
     {
-        return $this->handsOut ??= [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut());
+        return $this->handsOut ??= $this->uses(OperationKey::CountedOn, OperationKey::AgainInTurn) || [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut());
     }
 
     /** A function that waits is none of those that run; it goes on when what it hands out next is asked for. */

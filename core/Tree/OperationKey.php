@@ -300,6 +300,15 @@ enum OperationKey: string
     case MostCommon = 'most_common';
     case MostCommonOf = 'most_common_of';
     case DefaultMap = 'default_map';
+    case OrderedMap = 'ordered_map';
+    case MovedToEnd = 'moved_to_end';
+    case MovedToStart = 'moved_to_start';
+    case CountedItems = 'counted_items';
+    case CountedOn = 'counted_on';
+    case AgainInTurn = 'again_in_turn';
+    case TakenSome = 'taken_some';
+    case TakenWhile = 'taken_while';
+    case ZippedLongest = 'zipped_longest';
     case TwoEnded = 'two_ended';
     case TurnedBy = 'turned_by';
     case Orders = 'orders';

@@ -32,6 +32,12 @@ trait OnlyOnce
 
             return $value;
         }
+        if ($value instanceof Operation && \in_array($value->key, [OperationKey::CountedOn, OperationKey::AgainInTurn], true)) {
+            // It is begun where it is made, and has no end.
+            $this->begun[$name] = true;
+
+            return $value;
+        }
         $closing = $this->partners['(' === $token->text ? $from : $from + 1] ?? null;
         if (null === $closing || $closing !== $this->at - 1) {
             return $value;

@@ -376,13 +376,13 @@ abstract class PythonExpressions extends ExpressionParser
      */
     private function begun(Expression $items, int $offset): ?Expression
     {
-        if ($items instanceof Operation && OperationKey::Started === $items->key || $items instanceof VariableRead && isset($this->begun[$items->name])) {
+        if ($items instanceof Operation && \in_array($items->key, [OperationKey::Started, OperationKey::CountedOn, OperationKey::AgainInTurn], true) || $items instanceof VariableRead && isset($this->begun[$items->name])) {
             return $items;
         }
         if ($items instanceof OwnValue && $this->yieldsAll($items->function)) {
             return new Operation(OperationKey::Started, [$items]);
         }
-        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item || $items instanceof OwnValue || $items instanceof MethodCall) && 1 === preg_match('/\byield\b|\biter\s*\(/', $this->text)) {
+        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item || $items instanceof OwnValue || $items instanceof MethodCall) && 1 === preg_match('/\byield\b|\biter\s*\(|(?<!\.)\b(?:count|cycle)\s*\(|\bitertools\s*\.\s*(?:count|cycle)\b/', $this->text)) {
             return $items;
         }
 
@@ -1223,6 +1223,12 @@ abstract class PythonExpressions extends ExpressionParser
         if ('hash' === $name && null !== $first && 1 === $count && str_ends_with($this->scope, '.@hash')) {
             return new Operation(OperationKey::Hashed, [$first]);
         }
+        if ('collections.OrderedDict' === $name && 1 === $count && null !== $first) {
+            return new Operation(OperationKey::OrderedMap, [$first instanceof MapLiteral ? $first : new Operation(OperationKey::MapOf, [$first])]);
+        }
+        if ('itertools.zip_longest' === $name && 2 === $count && null !== $first) {
+            return new Operation(OperationKey::ZippedLongest, [$first, $arguments[1]->value, new NothingLiteral()]);
+        }
         if ('itertools.groupby' === $name && null !== $first && 1 === $count) {
             return new Operation(OperationKey::Grouped, [$first, new Lambda(['item'], new VariableRead('item'))]);
         }
@@ -1411,6 +1417,9 @@ abstract class PythonExpressions extends ExpressionParser
     {
         if ('open' === $name && 2 >= $plain && [] === array_diff(array_keys($named), ['mode', 'encoding', 'newline']) && !(isset($named['mode']) && 2 === $plain)) {
             return $this->opened($first, $named['mode'] ?? $values[1] ?? null, $this->tokens[$this->at - 1] ?? null);
+        }
+        if ('itertools.zip_longest' === $name && ['fillvalue'] === array_keys($named) && 2 === $plain) {
+            return new Operation(OperationKey::ZippedLongest, [...$values, $named['fillvalue']]);
         }
         if ('itertools.groupby' === $name && ['key'] === array_keys($named)) {
             return new Operation(OperationKey::Grouped, [$first, $named['key']]);

@@ -38,9 +38,7 @@ use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
-use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
-use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -69,6 +67,7 @@ use Scrivlet\Core\Tree\WhileLoop;
 final class PythonParser extends PythonStatements
 {
     use CasesOfMatch;
+    use DataClasses;
     use Enumerations;
     use InnerClasses;
     use Records;
@@ -1476,23 +1475,6 @@ final class PythonParser extends PythonStatements
         return $this->definition($next, $start, $sort);
     }
 
-    /** `@dataclass` and the class below it, whose objects are made from what it keeps (The Python Standard Library 3.11, dataclasses). */
-    private function dataClass(LogicalLine $line): Statement
-    {
-        $start = $this->offset();
-        $next = $this->codeBelow();
-        // Where nothing tries to change its objects, they are as others.
-        $fields = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), $this->given[$this->tokens[($next->from ?? 0) + 1]->text ?? ''] ?? ['\w+']));
-        $isFrozen = $this->is('(', 2) && $this->is('frozen', 3) && $this->is('=', 4) && $this->is('True', 5) && $this->is(')', 6) && null === $this->peek(7) && 1 !== preg_match('/\.\s*(?:'.$fields.')\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->text);
-        if (null !== $this->peek(2) && !$isFrozen || null === $next || $next->column() !== $line->column() || 'class' !== $this->tokens[$next->from]->text) {
-            $this->fail('unsupported', $this->peek(), ['what' => '@dataclass']);
-        }
-        ++$this->line;
-        [$this->at, $this->until] = [$next->from, $next->until];
-
-        return $this->classDefinition($next, $start);
-    }
-
     /** The next line that is no remark; those above it belong to what it goes on with. */
     private function codeBelow(): ?LogicalLine
     {
@@ -1518,47 +1500,9 @@ final class PythonParser extends PythonStatements
         $this->at += 2;
         $type = $this->peek();
         $this->annotation();
-        $value = $this->accept('=') ? $this->fieldDefault() ?? $this->value() : null;
+        $value = $this->accept('=') ? $this->defaultOf($name) : null;
 
         return new FieldDeclaration($this->newId(), $name->text, ['int' => 'int', 'str' => 'string', 'float' => 'double', 'bool' => 'bool'][$type->text ?? ''] ?? null, $value);
-    }
-
-    /** `field(default_factory=list)`: a new one for each object (The Python Standard Library, dataclasses). */
-    private function fieldDefault(): ?Expression
-    {
-        if (!$this->is('field') || !isset($this->imported['field']) || !$this->is('(', 1)) {
-            return null;
-        }
-        $token = $this->peek();
-        $opened = $this->peek(1);
-        [$name, $kind] = [$this->peek(2)->text ?? '', $this->peek(4)];
-        if (null === $opened || null === $kind || !$this->is('=', 3) || !\in_array($name, ['default', 'default_factory'], true)) {
-            $this->fail('unsupported', $token, ['what' => 'field(…)']);
-        }
-        $this->at += 4;
-        $isMade = 'default_factory' === $name && !$this->accept('lambda');
-        if (!$isMade) {
-            $this->accept(':');
-            $value = $this->expression();
-        } else {
-            ++$this->at;
-            $value = match (true) {
-                'list' === $kind->text => new ListLiteral([]),
-                'dict' === $kind->text => new MapLiteral([]),
-                'set' === $kind->text => new Operation(OperationKey::SetOf),
-                'str' === $kind->text => new TextLiteral(''),
-                'int' === $kind->text => new NumberLiteral(0),
-                'float' === $kind->text => new NumberLiteral(0.0),
-                isset($this->classes[$kind->text]) && !isset($this->records[$kind->text]) => new MakeObject($kind->text),
-                default => null,
-            };
-        }
-        if (null === $value || !$this->is(')')) {
-            $this->fail('unsupported', $token, ['what' => 'field(…)']);
-        }
-        $this->close($opened);
-
-        return $value;
     }
 
     private function classDefinition(LogicalLine $line, ?int $start = null): Statement

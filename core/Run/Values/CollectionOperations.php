@@ -45,6 +45,103 @@ trait CollectionOperations
         return new ListValue(\array_slice($this->mostCommon($counts)->items, 0, max(0, self::whole($most))));
     }
 
+    /** Each as often as it was counted. */
+    public function countedItems(mixed $counts): ListValue
+    {
+        $items = [];
+        foreach (self::map_($counts)->entries as [$item, $count]) {
+            $most = max(0, self::whole($count));
+            Room::spend($most);
+            array_push($items, ...array_fill(0, $most, $item));
+        }
+
+        return new ListValue($items);
+    }
+
+    public function orderedMap(mixed $map = null): MapValue
+    {
+        $ordered = null === $map ? new MapValue() : clone self::map_($map);
+        $ordered->made = 'OrderedDict';
+
+        return $ordered;
+    }
+
+    public function movedToEnd(mixed $map, mixed $key, bool $isLast = true): void
+    {
+        $map = self::map_($map);
+        $tag = MapValue::tag($key);
+        $entry = $map->entries[$tag] ?? throw new RunError('no_key', ['key' => mb_substr($this->text($key), 0, 30)], $this->display($key));
+        unset($map->entries[$tag]);
+        $map->entries = $isLast ? $map->entries + [$tag => $entry] : [$tag => $entry] + $map->entries;
+    }
+
+    public function movedToStart(mixed $map, mixed $key): void
+    {
+        $this->movedToEnd($map, $key, false);
+    }
+
+    /** Numbers without an end. */
+    public function countedOn(mixed $from = 0, mixed $by = 1): ListValue
+    {
+        return $this->begun((function () use ($from, $by): \Generator {
+            for ($number = $from;; $number = $this->add($number, $by)) {
+                yield $number;
+            }
+        })());
+    }
+
+    /** One after the other, and then again from the first. */
+    public function againInTurn(mixed $items): ListValue
+    {
+        $items = $this->over($items);
+
+        return $this->begun((static function () use ($items): \Generator {
+            while ([] !== $items) {
+                yield from $items;
+            }
+        })());
+    }
+
+    public function takenSome(mixed $items, mixed $count): ListValue
+    {
+        $begun = $this->started($items);
+        $taken = [];
+        for ($left = self::whole($count); $left > 0 && $begun->hasNext(); --$left) {
+            $taken[] = array_shift($begun->items);
+            Room::spend(1);
+        }
+
+        return new ListValue($taken);
+    }
+
+    public function takenWhile(mixed $holds, mixed $items): ListValue
+    {
+        $begun = $this->started($items);
+        $taken = [];
+        while ($holds instanceof \Closure && $begun->hasNext()) {
+            $item = array_shift($begun->items);
+            if (!$this->truth($holds($item))) {
+                break;
+            }
+            $taken[] = $item;
+            Room::spend(1);
+        }
+
+        return new ListValue($taken);
+    }
+
+    public function zippedLongest(mixed $one, mixed $other, mixed $fill): ListValue
+    {
+        [$one, $other] = [$this->over($one), $this->over($other)];
+        $rows = [];
+        for ($at = 0, $count = max(\count($one), \count($other)); $at < $count; ++$at) {
+            $rows[] = new ListValue([\array_key_exists($at, $one) ? $one[$at] : $fill, \array_key_exists($at, $other) ? $other[$at] : $fill], true);
+        }
+        Room::spend(\count($rows));
+
+        return new ListValue($rows);
+    }
+
     /** @param mixed $kind the name of a kind of values, or a function that makes one */
     public function defaultMap(mixed $kind): MapValue
     {

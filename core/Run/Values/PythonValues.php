@@ -347,6 +347,9 @@ final class PythonValues extends Values
         if ($value instanceof MapValue && 'set' === $value->sort) {
             return [] === $value->entries ? 'set()' : '{'.implode(', ', array_map($this->display(...), $this->over($value))).'}';
         }
+        if ($value instanceof MapValue && 'OrderedDict' === $value->made) {
+            return [] === $value->entries ? 'OrderedDict()' : 'OrderedDict(['.implode(', ', array_map(fn (array $entry): string => '('.$this->display($entry[0]).', '.$this->display($entry[1]).')', array_values($value->entries))).'])';
+        }
         if ($value instanceof MapValue) {
             $entries = 'Counter' === $value->made ? array_map(static fn (mixed $pair): array => $pair instanceof ListValue ? $pair->items : [], $this->mostCommon($value)->items) : $value->entries;
             if ('defaultdict(<function' === $value->made) {

@@ -28,5 +28,9 @@ return [
     new ValueOperation(OperationKey::Counter, 0, Result::Counts, upTo: 1, python: 'collections.Counter({*})'),
     new ValueOperation(OperationKey::MostCommon, 1, Result::Pairs, python: '{0}.most_common()'),
     new ValueOperation(OperationKey::MostCommonOf, 2, Result::Pairs, python: '{0}.most_common({1})'),
+    new ValueOperation(OperationKey::OrderedMap, 0, Result::Same, upTo: 1, python: 'collections.OrderedDict({*})'),
+    new ValueOperation(OperationKey::MovedToEnd, 2, Result::Nothing, python: '{0}.move_to_end({1})'),
+    new ValueOperation(OperationKey::MovedToStart, 2, Result::Nothing, python: '{0}.move_to_end({1}, last=False)'),
+    new ValueOperation(OperationKey::CountedItems, 1, Result::Keys, python: '{0}.elements()'),
     new ValueOperation(OperationKey::DefaultMap, 1, Result::Defaults, python: 'collections.defaultdict({0})'),
 ];
