@@ -55,6 +55,7 @@ final class Answers
     /** Whether something was read that was not what was wanted; the stream gives nothing more until it is cleared (C++17, 30.5.5.4). */
     private bool $failed = false;
     private bool $malformed = false;
+    private bool $erased = false;
 
     /**
      * What comes next, if it is of a kind.
@@ -65,10 +66,11 @@ final class Answers
      */
     public function next_(string $kind): ?string
     {
-        $this->malformed = false;
+        $this->malformed = $this->erased = false;
         if ($this->failed) {
             return null;
         }
+        $hadEnded = $this->hasEnded;
         try {
             $answer = match ($kind) {
                 'line' => $this->line(),
@@ -78,6 +80,7 @@ final class Answers
             };
         } catch (RunError) {
             $this->failed = true;
+            $this->erased = 'line' === $kind && !$hadEnded;
 
             return null;
         }
@@ -90,6 +93,12 @@ final class Answers
         }
 
         return $answer;
+    }
+
+    /** Whether what is read into is empty now, as nothing was left for it; it was not looked for behind an end that was met (C++17, 24.3.3.9). */
+    public function isErased(): bool
+    {
+        return $this->erased;
     }
 
     public function hasFailed(): bool

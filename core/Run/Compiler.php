@@ -1512,7 +1512,7 @@ final class Compiler
             default => throw new \LogicException('Only a place is read into.'),
         };
         $told = $this->record && $target instanceof VariableRead ? "array_push(\$t->changes, \$t->moment, {$this->places->slot($this->part, $target->name)}, {$this->variable($target->name)}) > 0" : 'true';
-        $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && '.$set('whole' === $kind ? '0' : '0.0').' && false)' : 'false';
+        $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && '.$set('whole' === $kind ? '0' : '0.0').' && false)' : ('line' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isErased() && '.$set("''").' && false)' : 'false');
 
         $found = match (true) {
             null !== $until => "{$stream}->until(\$v->text($until))",

@@ -398,11 +398,11 @@ enum OperationKey: string
     case FileIn = 'file_in';
     case FileOut = 'file_out';
     case FileMore = 'file_more';
-    case StreamOpen = 'stream_open';
-    case StreamFailed = 'stream_failed';
-    case StreamGood = 'stream_good';
-    case StreamEnded = 'stream_ended';
-    case StreamClosed = 'stream_closed';
+    case OpenStream = 'open_stream';
+    case FailedStream = 'failed_stream';
+    case GoodStream = 'good_stream';
+    case EndedStream = 'ended_stream';
+    case ClosedStream = 'closed_stream';
     case Started = 'started';
     case Awaited = 'awaited';
     case PromiseMade = 'promise_made';

@@ -1144,7 +1144,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** What asks a stream for its state. */
-    private const STATES_OF_STREAMS = ['is_open' => OperationKey::StreamOpen, 'fail' => OperationKey::StreamFailed, 'bad' => OperationKey::StreamFailed, 'good' => OperationKey::StreamGood, 'eof' => OperationKey::StreamEnded];
+    private const STATES_OF_STREAMS = ['is_open' => OperationKey::OpenStream, 'fail' => OperationKey::FailedStream, 'bad' => OperationKey::FailedStream, 'good' => OperationKey::GoodStream, 'eof' => OperationKey::EndedStream];
 
     /** Whether a name is that of a stream: in memory, of a file, or one that is handed over. */
     protected function isTextStream(string $name): bool

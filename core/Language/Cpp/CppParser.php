@@ -575,10 +575,11 @@ final class CppParser extends CppExpressions
                     $isMethod = true;
                     $closed = $this->partners[$at + 1] ?? $at + 1;
                     $method = $token->text === $class ? ClassDefinition::MAKES : $token->text;
-                    if (ClassDefinition::MAKES === $method && '~' !== ($this->tokens[$at - 1]->text ?? '')) {
+                    $isDefault = ClassDefinition::MAKES === $method && $closed > $at + 2 && '=' === ($this->tokens[$closed + 1]->text ?? '') && \in_array($this->tokens[$closed + 2]->text ?? '', ['default', 'delete'], true);
+                    if (ClassDefinition::MAKES === $method && !$isDefault && '~' !== ($this->tokens[$at - 1]->text ?? '')) {
                         $this->announceMaker($class, $at + 1);
                     }
-                    if ('~' !== ($this->tokens[$at - 1]->text ?? '')) {
+                    if (!$isDefault && '~' !== ($this->tokens[$at - 1]->text ?? '')) {
                         $this->methods[$class][$method] ??= $this->counted($at + 2, $closed);
                         $this->taken[".$method"] ??= $this->typesAt($at + 1) ?? [];
                         if ($isShared) {
@@ -756,6 +757,14 @@ final class CppParser extends CppExpressions
         while (\in_array($this->sign(), ['virtual', 'inline', 'explicit', 'static'], true)) {
             ++$this->at;
         }
+        $closed = $this->is($this->class) && $this->is('(', 1) ? $this->closingOf($this->at + 1) : null;
+        if (null !== $closed && $closed > $this->at + 2 && '=' === ($this->tokens[$closed + 1]->text ?? '') && \in_array($this->tokens[$closed + 2]->text ?? '', ['default', 'delete'], true)) {
+            // What the machine makes by itself is there without being said (C++17, 15.1).
+            $this->at = $closed + 3;
+            $this->semicolon();
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+        }
         if ($this->is($this->class) && $this->is('(', 1)) {
             $name = $this->newName();
 
@@ -791,6 +800,12 @@ final class CppParser extends CppExpressions
         $friend = $this->friend($token);
         if (null !== $friend) {
             return [$friend];
+        }
+        if ($this->is($this->class) && $this->is('&', 1) && $this->is('operator', 2) && $this->is('=', 3) && null !== ($closed = $this->closingOf($this->at + 4)) && '=' === ($this->tokens[$closed + 1]->text ?? '')) {
+            $this->at = $closed + 3;
+            $this->semicolon();
+
+            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
         }
         if ($this->is('operator')) {
             // What makes a value of another type of an object.
@@ -894,9 +909,13 @@ final class CppParser extends CppExpressions
             }
             $types = $makesItself ? ['' => $this->class] + $types : ($isMaker ? $types : ['' => $type] + $types);
             $isPure = $this->is('=') && $this->is('0', 1);
-            $this->at += $isPure ? 2 : 0;
+            $isDefault = $isMaker && $this->is('=') && $this->is('default', 1);
+            if ($isDefault && '' !== ($this->classes[$this->class] ?? '')) {
+                $this->fail('unsupported', $name, ['what' => '= default']);
+            }
+            $this->at += $isPure || $isDefault ? 2 : 0;
             if ($this->accept(';')) {
-                if (!$isPure) {
+                if (!$isPure && !$isDefault) {
                     // What it does stands below, behind the name of the class, perhaps with other names.
                     [$this->declared[$full], $this->writes[$full]] = $known;
                     $this->prototypes[$full] = $defaults;
@@ -2152,6 +2171,7 @@ final class CppParser extends CppExpressions
     private function array(string $type): array
     {
         $sizes = [];
+        $name = $this->tokens[$this->at - 1]->text ?? '';
         while (null !== ($opened = $this->peek()) && $this->accept('[')) {
             $sizes[] = $this->is(']') ? null : $this->value();
             $this->close($opened);
@@ -2163,6 +2183,12 @@ final class CppParser extends CppExpressions
             $text = null === $braces ? new TextLiteral('') : $this->value();
 
             return ['string', $text, $sizes[0] ?? new NumberLiteral($text instanceof TextLiteral ? \strlen($text->value) + 1 : 0)];
+        }
+        if ('char' === $type && 2 === \count($sizes) && $this->areTextsOfC($name, $braces)) {
+            // Rows of letters are texts.
+            $given = null === $braces ? new ListLiteral([]) : $this->braced($braces, 'vector<string>');
+
+            return ['vector<string>', self::sized($given, [null === $sizes[0] ? null : $this->known($sizes[0])], new TextLiteral('')), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
         }
         if (null !== $braces && '{' !== $braces->text) {
             $this->fail('brace_wanted', $braces, ['word' => '[]']);
@@ -3338,7 +3364,12 @@ final class CppParser extends CppExpressions
             }
             $offset = $this->offset();
             $begins = $this->sign();
+            $from = $this->at;
             $value = $this->expression(7);
+            if ($value instanceof Operation && OperationKey::Contains === $value->key && $this->tellsForms() && [] !== array_filter(\array_slice($this->tokens, $from, $this->at - $from), static fn (Token $token): bool => 'count' === $token->text)) {
+                // `count` gives a number, which no word for truths changes.
+                $value = new Operation(OperationKey::ToWhole, [$value]);
+            }
             if ($value instanceof Operation && \in_array($value->key, [OperationKey::UpperLetter, OperationKey::LowerLetter], true) && \in_array($begins, ['toupper', 'tolower'], true)) {
                 // It gives an `int`, which the stream shows as one (C++17, 24.5.1; C11, 7.4.2).
                 $value = new Operation(OperationKey::Code, [$value]);

@@ -75,7 +75,7 @@ trait FilesOfStreams
             $this->semicolon();
             $this->read($token->text, $token->offset);
 
-            return $this->ended(new Perform($this->newId(), new Operation(OperationKey::StreamClosed, [new VariableRead($token->text)])), $start);
+            return $this->ended(new Perform($this->newId(), new Operation(OperationKey::ClosedStream, [new VariableRead($token->text)])), $start);
         }
 
         return null;

@@ -19,14 +19,20 @@ trait InnerNames
     {
         $code = array_values(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $around = self::innerNames($code);
-        if ([] === $around) {
+        $spaces = [];
+        foreach ($code as $at => $token) {
+            if ('namespace' === $token->text && TokenKind::Name === ($code[$at + 1]->kind ?? null) && '{' === ($code[$at + 2]->text ?? '')) {
+                $spaces[$code[$at + 1]->text] = true;
+            }
+        }
+        if ([] === $around && [] === $spaces) {
             return $tokens;
         }
         $kept = $places = [];
         foreach ($tokens as $token) {
             $last = \count($places) - 1;
-            $outer = TokenKind::Name === $token->kind && '::' === ($last > 0 ? $kept[$places[$last]]->text : '') ? $around[$token->text] ?? '' : '';
-            if ('' !== $outer && $kept[$places[$last - 1]]->text === $outer) {
+            $outer = \in_array($token->kind, [TokenKind::Name, TokenKind::Keyword], true) && $last > 0 && '::' === $kept[$places[$last]]->text ? $kept[$places[$last - 1]]->text : '';
+            if ('' !== $outer && ($outer === ($around[$token->text] ?? '') || isset($spaces[$outer]) && 'using' !== ($kept[$places[$last - 2] ?? -1]->text ?? ''))) {
                 $at = $places[$last - 1];
                 $token = new Token(TokenKind::Name, $token->text, $kept[$at]->offset, $token->end() - $kept[$at]->offset);
                 array_splice($kept, $at);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
 /** Letters one behind the other, the last of which is none, are how C keeps a text (C++17, 20.4.2.1.5.1). */
@@ -20,6 +21,23 @@ trait TextsOfC
     private function ofLetters(string $name, string $type): string
     {
         return !$this->isTextOfC($name) ? 'vector<char> &' : (str_starts_with($type, 'const') ? 'string' : 'string &');
+    }
+
+    /** Whether the rows of an array of letters are given as texts, or taken as such. */
+    private function areTextsOfC(string $name, ?Token $braces): bool
+    {
+        if (null !== $braces) {
+            return '{' === $braces->text && str_starts_with($this->peek(1)->text ?? '', '"');
+        }
+        foreach ($this->tokens as $index => $token) {
+            $closing = $name === $token->text && '[' === ($this->tokens[$index + 1]->text ?? '') ? $this->partners[$index + 1] ?? null : null;
+            $before = $this->tokens[$index - 1]->text ?? '';
+            if (null !== $closing && '[' !== ($this->tokens[$closing + 1]->text ?? '') && (\in_array($before, ['<<', '>>'], true) || '(' === $before && isset(self::TAKES[$this->tokens[$index - 2]->text ?? '']))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether the function whose parameters are read goes up to the letter that is none, or takes all letters at once. */

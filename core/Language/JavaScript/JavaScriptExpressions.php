@@ -1302,6 +1302,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
                     return new Operation(OperationKey::Folded, [$receiver, $first]);
                 }
                 $given = $arguments[0]->value ?? null;
+                $called = $given instanceof VariableRead ? $given->name : ($given instanceof FunctionReference && 2 >= \count($this->functions[$given->function][2] ?? ['', '', '']) ? $given->function : null);
+                if (1 === $count && null !== $called) {
+                    return new Operation(OperationKey::Folded, [$receiver, new Lambda(['one', 'other'], new OwnValue($called, [new VariableRead('one'), new VariableRead('other')]))]);
+                }
                 if (2 === $count && null !== $second && null !== $given) {
                     return new Operation(OperationKey::ReducedNumbered, [$receiver, $given, $second]);
                 }

@@ -251,7 +251,7 @@ abstract class ExpressionParser extends Parser
             $this->fail('wrong_bracket', $next, ['wanted' => $closing, 'opened' => $opened->text], [new Replacement($next->offset, 1, $closing)]);
         }
         $at = array_search($opened, $this->tokens, true);
-        if (false !== $at && ($this->partners[$at] ?? 0) > $this->at && (\in_array($next?->text, ['(', '['], true) || '`' === ($next->text[0] ?? ''))) {
+        if (false !== $at && ($this->partners[$at] ?? 0) > $this->at && (\in_array($next?->text, ['(', '[', '='], true) || '`' === ($next->text[0] ?? ''))) {
             // It goes on in a way that is not read.
             $this->fail('unsupported', $next, ['what' => ($next->text[0] ?? '').'…']);
         }

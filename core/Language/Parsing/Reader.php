@@ -50,7 +50,8 @@ final class Reader
     public static function read(string $text, Language $language, ?Analysis $before = null, array $pinned = []): Reading
     {
         $reading = self::readOnce($text, $language, $before, $pinned, false);
-        if (Language::JavaScript !== $language || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise)\b/', $text)) {
+        if (Language::JavaScript !== $language || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise)\b/', $text) || 1 === preg_match('/\bfrom\s*["\'][.\/]*scrivlet/', $text)) {
+            // Who moves something on a scene means to wait for it.
             return $reading;
         }
         $again = self::readOnce($text, $language, $before, $pinned, true);
@@ -222,7 +223,7 @@ final class Reader
     /** What may be said of the rows of something that is not read for what stands further down in it. */
     private const OF_BODIES = ['outside_function', 'extra_brace'];
     /** What may only be said because something above is not read yet: its names, or where it ends. */
-    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'no_value', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if', 'without_try'];
+    private const DEPENDING = ['unknown_name', 'unknown_function', 'unknown_method', 'unknown_property', 'unknown_field', 'no_value', 'misspelt_method', 'misspelt_field', 'outside_function', 'extra_brace', 'many_arguments', 'few_arguments', 'no_such_parameter', 'await_missing', 'type_missing', 'main_missing', 'declared_twice', 'keyword_as_value', 'else_without_if', 'without_try', 'library_missing'];
 
     /**
      * A body that was left empty, or has remarks alone, was typed so: no `pass` is printed into it.

@@ -494,7 +494,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ($at >= \strlen($inner)) {
             $this->failAt('bracket_missing', $base + $start - 1, 1, ['opened' => '{', 'wanted' => '}']);
         }
-        $value = $this->embedded((string) preg_replace('/(?<![=<>!])\s*=\s*$/D', '', substr($inner, $start, $at - $start)), $base + $start);
+        $value = $this->viewed($this->embedded((string) preg_replace('/(?<![=<>!])\s*=\s*$/D', '', substr($inner, $start, $at - $start)), $base + $start), $base + $start);
         if ('!' === $inner[$at]) {
             $conversion = ['!r' => OperationKey::Written, '!s' => OperationKey::ToText][substr($inner, $at, 2)] ?? null;
             if (null === $conversion || !\in_array($inner[$at + 2] ?? '', [':', '}'], true)) {
@@ -1203,6 +1203,14 @@ abstract class PythonExpressions extends ExpressionParser
         return 'random' === $object ? ['randint', 'randrange'] : [];
     }
 
+    /** The keys, values and entries of a map show as what they are (The Python Standard Library, dictionary view objects). */
+    protected function viewed(Expression $value, int $offset): Expression
+    {
+        $view = !$value instanceof Operation || 'list' === substr($this->text, $offset, 4) ? null : [OperationKey::Keys->value => 'dict_keys(', OperationKey::Values->value => 'dict_values(', OperationKey::Entries->value => 'dict_items('][$value->key->value] ?? null;
+
+        return null === $view ? $value : new Binary(Operator::Join, new Binary(Operator::Join, new TextLiteral($view), new Operation(OperationKey::ToText, [$value])), new TextLiteral(')'));
+    }
+
     protected function builtin(string $name, array $arguments, Token $token): ?Expression
     {
         $name = $this->imported[$name] ?? $name;
@@ -1219,6 +1227,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ([] !== $named) {
             return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named), array_map(static fn (Argument $argument): Expression => $argument->value, array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name))));
+        }
+        if ('str' === $name && null !== $first && 1 === $count && $first !== $view = $this->viewed($first, $arguments[0]->offset)) {
+            return $view;
         }
         if ('hash' === $name && null !== $first && 1 === $count && str_ends_with($this->scope, '.@hash')) {
             return new Operation(OperationKey::Hashed, [$first]);

@@ -722,7 +722,12 @@ abstract class PythonStatements extends PythonExpressions
                     // It shows as what it is, not as the numbers in it (The Python Standard Library, `range`).
                     $this->failAt('range_shown', $argument->offset, $argument->end - $argument->offset, [], [new Replacement($argument->offset, 0, 'list('), new Replacement($argument->end, 0, ')')]);
                 }
-                if ($argument->value instanceof Operation && \in_array($argument->value->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::Numbered, OperationKey::Paired, OperationKey::Turned], true) && 'list' !== substr($this->text, $argument->offset, 4)) {
+                $view = $this->viewed($argument->value, $argument->offset);
+                if ($view !== $argument->value) {
+                    $values[] = $view;
+                    continue;
+                }
+                if ($argument->value instanceof Operation && \in_array($argument->value->key, [OperationKey::Numbered, OperationKey::Paired, OperationKey::Turned], true) && 'list' !== substr($this->text, $argument->offset, 4)) {
                     // They show as what they are (The Python Standard Library, `dict`).
                     $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => 'print('.mb_strcut(substr($this->text, $argument->offset, $argument->end - $argument->offset), 0, 30).')']);
                 }

@@ -65,6 +65,11 @@ final class StreamValue
         return $this->reads->hasEnded();
     }
 
+    public function isErased(): bool
+    {
+        return $this->reads->isErased();
+    }
+
     public function isMalformed(): bool
     {
         return $this->reads->isMalformed();

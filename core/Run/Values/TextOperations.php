@@ -405,29 +405,29 @@ trait TextOperations
         return $stream instanceof StreamValue ? $stream->form : $this->form ??= new FormState();
     }
 
-    public function streamOpen(mixed $stream): bool
+    public function openStream(mixed $stream): bool
     {
         return self::stream_($stream)->isOpen;
     }
 
-    public function streamFailed(mixed $stream): bool
+    public function failedStream(mixed $stream): bool
     {
         return self::stream_($stream)->hasFailed();
     }
 
-    public function streamGood(mixed $stream): bool
+    public function goodStream(mixed $stream): bool
     {
         $stream = self::stream_($stream);
 
         return !$stream->hasFailed() && !$stream->hasEnded();
     }
 
-    public function streamEnded(mixed $stream): bool
+    public function endedStream(mixed $stream): bool
     {
         return self::stream_($stream)->hasEnded();
     }
 
-    public function streamClosed(mixed $stream): void
+    public function closedStream(mixed $stream): void
     {
         self::stream_($stream)->isOpen = false;
     }
