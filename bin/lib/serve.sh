@@ -18,6 +18,18 @@ stop_services() {
   services=()
 }
 
+# service LOG COMMAND…: in a group of its own, so that Ctrl-C reaches it only through this script, in order. All are in one
+# session: Linux shares processors out by sessions first, so that what stands back would do so in its own alone, and the
+# database would wait for runs (sched(7), autogroup).
+service() {
+  local log=$1
+  shift
+  set -m
+  "$@" >"$log" 2>&1 9>&- &
+  services+=($!)
+  set +m
+}
+
 # wait_for SECONDS WHAT COMMAND…
 wait_for() {
   local tries=$(($1 * 20)) what=$2
@@ -41,11 +53,9 @@ start_database() {
     chown "$user" "$folder/mysql"
     mariadb-install-db --no-defaults --user="$user" --datadir="$folder/mysql" --auth-root-authentication-method=normal --skip-test-db >"$folder/log/mariadb-install.log" 2>&1 || fail "The database could not be made; see $folder/log/mariadb-install.log."
   fi
-  # In a session of its own, so that Ctrl-C reaches it only through this script, in order.
-  setsid mariadbd --no-defaults --user="$user" --datadir="$folder/mysql" --bind-address=127.0.0.1 --port="$port" --socket="$folder/mysql/socket" \
+  service "$folder/log/mariadb.log" mariadbd --no-defaults --user="$user" --datadir="$folder/mysql" --bind-address=127.0.0.1 --port="$port" --socket="$folder/mysql/socket" \
     --pid-file="$folder/mysql/pid" --character-set-server=utf8mb4 --collation-server=utf8mb4_unicode_ci --skip-name-resolve \
-    --innodb-buffer-pool-size=64M --innodb-flush-log-at-trx-commit=${SCRIVLET_FLUSH:-1} --max-connections=60 >"$folder/log/mariadb.log" 2>&1 9>&- &
-  services+=($!)
+    --innodb-buffer-pool-size=64M --innodb-flush-log-at-trx-commit=${SCRIVLET_FLUSH:-1} --max-connections=60
   secret_file "$folder/secret-root"
   secret_file "$folder/secret-database"
   local root_password database_password
@@ -112,16 +122,11 @@ start_web() {
   chown -R "$user" "$folder/cache" "$folder/log" "$folder/upload" 2>/dev/null
   local owner=
   [ "$(id -u)" = 0 ] && owner=$(printf 'user = %s\ngroup = %s\nlisten.owner = %s\nlisten.group = %s\nlisten.mode = 0660' "$user" "$(id -gn "$user")" "$user" "$(id -gn "$user")")
-  # Runs have workers of their own, which are ended from outside when they take too long, and stand back behind the
-  # others for the processor: edits never wait for one.
-  (umask 077; cat >"$folder/run/fpm.conf" <<EOF
-[global]
-error_log = $folder/log/php-fpm.log
-daemonize = no
-$(fpm_pool scrivlet php.sock 4 192M 20)
-$(fpm_pool runs runs.sock "${SCRIVLET_RUNNERS:-4}" 384M 5 15)
-EOF
-  )
+  # Runs have workers of their own, which are ended from outside when they take too long, and get what the others leave
+  # of the processors (sched(7), SCHED_IDLE): edits never wait for one.
+  local global
+  global=$(printf '[global]\nerror_log = %s\ndaemonize = no' "$folder/log/php-fpm.log")
+  (umask 077; printf '%s\n%s\n' "$global" "$(fpm_pool scrivlet php.sock 4 192M 20)" >"$folder/run/fpm.conf"; printf '%s\n%s\n' "$global" "$(fpm_pool runs runs.sock "${SCRIVLET_RUNNERS:-4}" 384M 5 15)" >"$folder/run/runs.conf")
   cat >"$folder/run/nginx.conf" <<EOF
 daemon off;
 load_module /usr/lib/nginx/modules/ngx_nchan_module.so;
@@ -180,11 +185,10 @@ EOF
   local preload=(-d opcache.memory_consumption=128 -d opcache.interned_strings_buffer=16)
   [ "$APP_ENV" = prod ] && preload+=(-d "opcache.preload=$root/config/preload.php" -d "scrivlet.var=$folder")
   [ "$(id -u)" = 0 ] && preload+=(-d "opcache.preload_user=$user")
-  setsid php-fpm8.2 $as_root "${preload[@]}" --nodaemonize --fpm-config "$folder/run/fpm.conf" >"$folder/log/php-fpm.out" 2>&1 9>&- &
-  services+=($!)
-  wait_for 15 php-fpm test -S "$folder/run/php.sock"
-  setsid nginx -e "$folder/log/nginx.log" -c "$folder/run/nginx.conf" >"$folder/log/nginx.out" 2>&1 9>&- &
-  services+=($!)
+  service "$folder/log/php-fpm.out" php-fpm8.2 $as_root "${preload[@]}" --nodaemonize --fpm-config "$folder/run/fpm.conf"
+  service "$folder/log/runs.out" chrt -i 0 php-fpm8.2 $as_root "${preload[@]}" --nodaemonize --fpm-config "$folder/run/runs.conf"
+  wait_for 15 php-fpm test -S "$folder/run/php.sock" -a -S "$folder/run/runs.sock"
+  service "$folder/log/nginx.out" nginx -e "$folder/log/nginx.log" -c "$folder/run/nginx.conf"
   wait_for 15 nginx curl -fsS -o /dev/null "http://127.0.0.1:$port/health"
 }
 

@@ -97,7 +97,7 @@ final class StrangersTest extends TestCase
     }
 
     /** Those that are known to become something else, until they are mended. */
-    private const OTHERWISE = ['python' => ['fourth/marks.cpp'], 'javascript' => ['fourth/marks.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
+    private const OTHERWISE = ['python' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp'], 'javascript' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
     private const KNOWN = ['python' => 230, 'javascript' => 170, 'cpp' => 204];

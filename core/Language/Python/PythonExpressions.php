@@ -635,6 +635,12 @@ abstract class PythonExpressions extends ExpressionParser
         if (null === $token) {
             return null;
         }
+        for ($at = $this->at, $end = $this->closingOf($this->indexOf($opened) ?? $at) ?? $at; $at < $end; ++$at) {
+            if (':=' === $this->tokens[$at]->text && TokenKind::Name === $this->tokens[$at - 1]->kind) {
+                // What a condition names stands before it, in the value (The Python Language Reference, 6.12).
+                $this->write($this->tokens[$at - 1]->text, $opened->offset);
+            }
+        }
         $known = $this->writes[$this->scope] ?? [];
         $names = $this->namesOfLoops($ahead);
         foreach ($names as $name => $offset) {

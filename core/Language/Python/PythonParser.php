@@ -1491,6 +1491,10 @@ final class PythonParser extends PythonStatements
         $type = $this->peek(2);
         $isGeneric = null !== $type && (str_starts_with($this->imported[$type->text] ?? '', 'typing.') || \in_array($type->text, ['list', 'dict', 'tuple', 'set'], true) && !$this->isVariable($type->text));
 
+        if ('' === $this->scope && '' === $this->class && null !== $type && 'typing.TypeVar' === ($this->imported[$type->text] ?? '') && $this->is('=', 1) && $this->is('(', 3)) {
+            return $this->until === ($this->partners[$this->at + 3] ?? 0) + 1;
+        }
+
         return '' === $this->scope && '' === $this->class && TokenKind::Name === $this->peek()?->kind && $this->is('=', 1) && $isGeneric && $this->is('[', 3) && $this->until === ($this->partners[$this->at + 3] ?? 0) + 1;
     }
 
@@ -1523,6 +1527,11 @@ final class PythonParser extends PythonStatements
                 ++$this->at;
                 $parent = 'object' === $of->text ? '' : $of->text;
                 $parent = 'abc.ABC' === ($this->imported[$parent] ?? '') ? '' : $parent;
+                if ('typing.Generic' === ($this->imported[$of->text] ?? '') && $this->is('[') && null !== $closed = $this->closingOf($this->at)) {
+                    // What it is of says nothing to the machine.
+                    $this->at = $closed + 1;
+                    $parent = '';
+                }
                 if (\array_key_exists($name->text, $this->records)) {
                     $parent = ClassDefinition::RECORD;
                 } elseif (isset($this->enumerations[$name->text])) {
