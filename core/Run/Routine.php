@@ -80,6 +80,9 @@ abstract class Routine
      */
     final protected function raiseObject(mixed $object, int $depth): never
     {
+        if ($object instanceof MapValue && 'Error' === $object->made) {
+            throw $this->errorOf($object);
+        }
         if (!$object instanceof MapValue || !isset($this->failing[$object->class])) {
             throw new RunError('no_failure');
         }

@@ -702,6 +702,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (!$this->is('new') && null === $kind && $this->throwsBare($this->at)) {
             return new Raise($this->newId(), FailureKind::Bare, $this->value());
         }
+        if ($this->withPromises && null !== $name && null === $kind && !$this->is('new')) {
+            // A failure that was made before.
+            return new RaiseObject($this->newId(), $this->value());
+        }
         if (null === $name || null === $kind) {
             $near = null === $name || !$this->is('new') ? null : Names::nearest($name->text, FailureNames::all($this->language()));
             if (null !== $near) {

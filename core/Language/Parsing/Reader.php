@@ -50,7 +50,7 @@ final class Reader
     public static function read(string $text, Language $language, ?Analysis $before = null, array $pinned = []): Reading
     {
         $reading = self::readOnce($text, $language, $before, $pinned, false);
-        if (Language::JavaScript !== $language || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise)\b/', $text) || 1 === preg_match('/\bfrom\s*["\'][.\/]*scrivlet/', $text)) {
+        if (Language::JavaScript !== $language || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise|new\s+\w*Error)\b/', $text) || 1 === preg_match('/\bfrom\s*["\'][.\/]*scrivlet/', $text)) {
             // Who moves something on a scene means to wait for it.
             return $reading;
         }

@@ -322,6 +322,10 @@ final class JavaScriptValues extends Values
 
     public function show(mixed $value): string
     {
+        if ($value instanceof MapValue && 'Error' === $value->made) {
+            // The machine shows where it was made, too.
+            throw new RunError('object_shown', ['name' => 'Error']);
+        }
         if ($value instanceof ListValue || $value instanceof MapValue) {
             return (new JavaScriptInspection($this->display(...), $this->key(...), $this->shown(...)))->of($value);
         }
@@ -352,6 +356,11 @@ final class JavaScriptValues extends Values
             }
             if ($value instanceof MapValue && $this->can($value, ClassDefinition::SHOWS)) {
                 return $this->objectText($value, [ClassDefinition::SHOWS]);
+            }
+            if ($value instanceof MapValue && 'Error' === $value->made) {
+                [$name, $says] = [$this->text($value->entries['tname'][1] ?? ''), $this->text($value->entries['tmessage'][1] ?? '')];
+
+                return '' === $says ? $name : "$name: $says";
             }
             if ($value instanceof MapValue) {
                 return '[object Object]';
