@@ -1546,6 +1546,14 @@ template <typename T>
 T shifted(vector<T>& list) {
     return popped(list, 0);
 }
+template <typename T, typename L>
+void put_range(vector<T>& list, int from, int to, const L& more) {
+    const vector<T> items(more.begin(), more.end());
+    const int size = int(list.size());
+    const auto bound = [size](int at) { return max(0, min(size, at < 0 ? at + size : at)); };
+    const auto behind = list.erase(list.begin() + bound(from), list.begin() + max(bound(from), bound(to)));
+    list.insert(behind, items.begin(), items.end());
+}
 template <typename T, typename U>
 void remove_value(vector<T>& list, const U& value) {
     list.erase(list.begin() + index_in(list, value));

@@ -992,11 +992,22 @@ final class Compiler
         return \in_array($index, $this->between, true) ? "(\$this->k$index ? $call : \$this->missing(".var_export($function, true).'))' : $call;
     }
 
+    /** @return list<FunctionDefinition> the methods that a call may reach: of the object's class, those above it, and those that are kinds of it */
+    private function methodsMeant(MethodCall $call): array
+    {
+        $class = $this->types->expression($this->part, $call->object)->class;
+        $classes = $this->classTable ??= new Classes($this->program);
+        $above = null === $class ? [] : $classes->ancestry($class);
+
+        return array_values(array_filter($this->definitions, static fn (FunctionDefinition $one): bool => '' !== $one->class() && $one->shortName() === $call->method
+            && (null === $class || \in_array($one->class(), $above, true) || \in_array($class, $classes->ancestry($one->class()), true))));
+    }
+
     private function sent(MethodCall $call): string
     {
         $head = $this->expression($call->object).', '.var_export($call->method, true).', $d';
         // Which class the object is of shows only when it runs: what any of their methods changes is handed over itself.
-        $methods = Language::Cpp !== $this->language ? [] : array_filter($this->definitions, static fn (FunctionDefinition $one): bool => '' !== $one->class() && $one->shortName() === $call->method);
+        $methods = Language::Cpp !== $this->language ? [] : $this->methodsMeant($call);
         $passed = $before = $after = [];
         $changes = false;
         foreach ($call->arguments as $index => $argument) {

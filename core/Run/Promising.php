@@ -206,6 +206,11 @@ trait Promising
     private function keep(PromiseValue $promise, mixed $value): void
     {
         $promise->isResolved = true;
+        if ($value === $promise) {
+            $this->break_($promise, new RunError('raised', ['says' => $says = 'Chaining cycle detected for promise #<Promise>'], $says, FailureNames::kindOf(Language::JavaScript, 'TypeError') ?? FailureKind::Any));
+
+            return;
+        }
         if ($value instanceof PromiseValue) {
             // It is followed by a job of its own (ECMA-262, 27.2.2.2).
             $this->stage->scheduler->job(fn () => $this->follow($value, fn () => $this->settle($promise, $value->value, $value->error)));

@@ -343,6 +343,7 @@ enum OperationKey: string
     case StreamedText = 'streamed_text';
     case StreamedSet = 'streamed_set';
     case SortBefore = 'sort_before';
+    case SortPartBefore = 'sort_part_before';
     case Record = 'record';
     case Spread = 'spread';
     case NotTaken = 'not_taken';

@@ -273,6 +273,7 @@ return [
     'operation.streamed_text' => 'all of the stream {0}',
     'operation.streamed_set' => 'let {0} hold {1}',
     'operation.sort_before' => 'sort {0} so that {1}',
+    'operation.sort_part_before' => 'sort {0} from {2} to {3} so that {1}',
     'operation.record' => '{*} together',
     'operation.spread' => 'each of {0}',
     'operation.pattern' => 'pattern {0} {1}',

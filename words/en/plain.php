@@ -451,6 +451,7 @@ return [
     'plain.operation.streamed_text' => 'all that the stream {0} holds',
     'plain.operation.streamed_set' => 'let the stream {0} hold {1}',
     'plain.operation.sort_before' => 'sort {0} so that what {1} says comes first',
+    'plain.operation.sort_part_before' => 'sort the items of {0} from place {2} until before {3} so that what {1} says comes first',
     'plain.operation.record' => '{*} together as one',
     'plain.operation.spread' => 'each item of {0} by itself',
     'plain.operation.pattern' => 'the pattern {0} with the signs {1}',

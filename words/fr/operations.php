@@ -273,6 +273,7 @@ return [
     'operation.streamed_text' => 'tout le flux {0}',
     'operation.streamed_set' => 'que {0} contienne {1}',
     'operation.sort_before' => 'trier {0} selon {1}',
+    'operation.sort_part_before' => 'trier {0} de {2} à {3} selon {1}',
     'operation.record' => '{*} ensemble',
     'operation.spread' => 'chacun de {0}',
     'operation.pattern' => 'motif {0} {1}',

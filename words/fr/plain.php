@@ -451,6 +451,7 @@ return [
     'plain.operation.streamed_text' => 'tout ce que le flux {0} contient',
     'plain.operation.streamed_set' => 'que le flux {0} contienne {1}',
     'plain.operation.sort_before' => 'trier {0} de sorte que vienne d’abord ce que dit {1}',
+    'plain.operation.sort_part_before' => 'trier les éléments de {0} de la place {2} jusque devant {3} de sorte que vienne d’abord ce que dit {1}',
     'plain.operation.record' => '{*} ensemble comme un tout',
     'plain.operation.spread' => 'chaque élément de {0} séparément',
     'plain.operation.pattern' => 'le motif {0} avec les signes {1}',

@@ -50,6 +50,7 @@ use Scrivlet\Core\Tree\Walk;
 /** Expressions: C++17 (ISO/IEC 14882:2017), clause 8. */
 abstract class CppExpressions extends BraceExpressions
 {
+    use PartsOfLists;
     use Places;
 
     private const OPERATORS = [
@@ -576,7 +577,8 @@ abstract class CppExpressions extends BraceExpressions
         $opened = $this->peek(2) ?? $token;
         $this->at += 3;
         $arguments = $this->arguments($opened);
-        $found = $this->builtin($name, $arguments, $token);
+        $part = 2 === \count($arguments) ? $this->partOfList($arguments) : null;
+        $found = null === $part ? $this->builtin($name, $arguments, $token) : $this->outermostOf($name, $part);
         if (!$found instanceof Operation || !\in_array($found->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true)) {
             $this->fail('unsupported', $token, ['what' => '*'.$name]);
         }
@@ -864,7 +866,7 @@ abstract class CppExpressions extends BraceExpressions
             // It is another number than the one without that letter (C++17, 5.13.4).
             $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => $this->tokens[$this->at - 1]->text]);
         }
-        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace, OperationKey::Sought, OperationKey::SoughtIf, OperationKey::SpotBefore, OperationKey::SpotBehind], true) && $this->isArray($right->name) && $left->arguments[0] == $right) {
+        if ($right instanceof VariableRead && $left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace, OperationKey::Sought, OperationKey::SoughtIf, OperationKey::SpotBefore, OperationKey::SpotBehind], true) && $this->isArray($right->name) && ($left->arguments[0] == $right || $left->arguments[0] instanceof Slice && $left->arguments[0]->container == $right)) {
             // `max_element(beds, beds + 3) - beds`
             $right = new Operation(OperationKey::Begin, [$right]);
         }
@@ -885,12 +887,18 @@ abstract class CppExpressions extends BraceExpressions
 
             return Operator::NotEqual === $operator ? $isThere : ($isThere instanceof Binary ? new Binary(Operator::Equal, $left, new NumberLiteral(-1)) : new Unary(UnaryOperator::Not, $isThere));
         }
+        if (\in_array($operator, [Operator::Add, Operator::Subtract], true) && !$right instanceof Operation && $left instanceof Binary && Operator::Add === $left->operator && $left->left instanceof Operation && OperationKey::Begin === $left->left->key) {
+            // `beds.begin() + middle + 1`: it is counted on from the same place.
+            return new Binary(Operator::Add, $left->left, new Binary($operator, $left->right, $right));
+        }
         if (Operator::Subtract === $operator && $right instanceof Operation && OperationKey::Begin === $right->key) {
             if ($left instanceof VariableRead && 'place' === ($this->iterators[$left->name][0] ?? '')) {
                 return $left;
             }
             if ($left instanceof Operation && \in_array($left->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true)) {
-                return new Operation(OperationKey::Position, [$left->arguments[0], self::foundBy($left)]);
+                $behind = new Operation(OperationKey::Position, [$left->arguments[0], self::foundBy($left)]);
+
+                return $left->arguments[0] instanceof Slice ? self::behindAll($left->arguments[0], $behind) : $behind;
             }
             if ($left instanceof Operation && OperationKey::Sought === $left->key) {
                 return new Operation(OperationKey::Position, $left->arguments);
@@ -912,6 +920,14 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ($left instanceof VariableRead && $right instanceof Operation && OperationKey::Begin === $right->key && \in_array($operator, [Operator::Equal, Operator::NotEqual], true) && 'item' === ($this->iterators[$left->name][0] ?? '') && $this->isOfType($right->arguments[0], '(?:unordered_)?set')) {
             return new Binary($operator, $left, new Operation(OperationKey::Least, $right->arguments));
+        }
+        if ($left instanceof Operation && OperationKey::Sought === $left->key && $left->arguments[0] instanceof Slice && \in_array($operator, [Operator::Equal, Operator::NotEqual], true)) {
+            if ($this->placeOrArray($right) != [$left->arguments[0]->to, $left->arguments[0]->container]) {
+                $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => 'find']);
+            }
+            $contains = new Operation(OperationKey::Contains, $left->arguments);
+
+            return Operator::NotEqual === $operator ? $contains : new Unary(UnaryOperator::Not, $contains);
         }
         $isSought = $left instanceof Operation && \in_array($left->key, [OperationKey::Sought, OperationKey::Position], true) && $right instanceof Operation && OperationKey::End === $right->key && $left->arguments[0] == $right->arguments[0];
         if ($isSought && (Operator::NotEqual === $operator || Operator::Equal === $operator)) {
@@ -1286,6 +1302,10 @@ abstract class CppExpressions extends BraceExpressions
             if (1 === \count($arguments) && $arguments[0]->all) {
                 return $this->postfix($first);
             }
+            $part = 2 === \count($arguments) ? $this->partOfList($arguments) : null;
+            if (null !== $part) {
+                return $this->postfix($part);
+            }
             if (2 === \count($arguments) && $first instanceof Operation && OperationKey::Rbegin === $first->key) {
                 return $this->postfix(new Operation(OperationKey::Backwards, $first->arguments));
             }
@@ -1423,6 +1443,10 @@ abstract class CppExpressions extends BraceExpressions
             return $this->isOfType($first, '(?:unordered_)?map') ? new Operation(OperationKey::AsList, [new Operation(OperationKey::Entries, [$first])]) : new Operation(OperationKey::AsList, [$first]);
         }
 
+        $part = 2 === \count($arguments) ? $this->partOfList($arguments) : null;
+        if (null !== $part) {
+            return $part;
+        }
         if (1 === \count($arguments) && TypeNames::read($this->typeOf($first))->isList()) {
             // Another list, which is copied.
             return $first;
@@ -1513,6 +1537,22 @@ abstract class CppExpressions extends BraceExpressions
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $first = $values[0] ?? null;
         $second = $values[1] ?? null;
+        if (str_starts_with($name, '__builtin_')) {
+            $this->fail('unsupported', $token, ['what' => $name]);
+        }
+        $part = $this->partOfList($arguments);
+        if ('copy' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
+            $part = new Slice($first, new NumberLiteral(0), new Operation(OperationKey::Length, [$first]));
+            $arguments = [$arguments[0], ...$arguments];
+        }
+        $ofPart = null === $part ? null : match ($name) {
+            'max_element', 'min_element' => 2 === $count && $this->is('-') ? $this->outermostOf($name, $part) : null,
+            'find' => 3 === $count && ($this->is('==') || $this->is('!=')) ? $this->transient(OperationKey::Sought, [$part, $arguments[2]->value]) : null,
+            default => $this->overPart($name, $part, \array_slice($arguments, 2), $token),
+        };
+        if (null !== $ofPart) {
+            return $ofPart;
+        }
         if (null !== $first && $arguments[0]->all && \in_array($name, ['max_element', 'min_element', 'find_if', 'count_if', 'any_of', 'all_of', 'none_of'], true) && $this->isOfType($first, '(?:unordered_)?map')) {
             // What a map goes over are its keys with their values.
             $first = new Operation(OperationKey::AsList, [new Operation(OperationKey::Entries, [$first])]);
@@ -1563,6 +1603,10 @@ abstract class CppExpressions extends BraceExpressions
         }
         if (('collected' === $name || 'filtered' === $name) && 2 === $count && null !== $first && $second instanceof Lambda) {
             return $this->gathered($first, $second, 'collected' === $name);
+        }
+        if ('stable_sort' === $name && $count < 3 && ($arguments[0]->all ?? false)) {
+            // What counts alike stays in its order here by any name.
+            return $this->builtin('sort', $arguments, $token) ?? (1 === $count && null !== $first ? new Operation(OperationKey::Sort, [$first]) : null);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && $second instanceof Operation && OperationKey::GreaterFirst === $second->key && null !== $first) {
             return new Operation(OperationKey::SortDown, [$first]);
@@ -1946,6 +1990,10 @@ abstract class CppExpressions extends BraceExpressions
                 if (2 === $count && $first instanceof Operation && OperationKey::End === $first->key && ($arguments[1]->all || $arguments[1]->value instanceof ListLiteral)) {
                     return new Operation(OperationKey::Extend, [$receiver, $arguments[1]->value]);
                 }
+                $part = 3 === $count && $first instanceof Operation && OperationKey::End === $first->key && $first->arguments[0] == $receiver ? $this->partOfList(\array_slice($arguments, 1)) : null;
+                if (null !== $part) {
+                    return new Operation(OperationKey::Extend, [$receiver, $part]);
+                }
                 if (2 === $count && $first instanceof Operation && OperationKey::End === $first->key && $first->arguments[0] == $receiver) {
                     return new Operation(OperationKey::Append, [$receiver, $arguments[1]->value]);
                 }
@@ -2076,6 +2124,7 @@ abstract class CppExpressions extends BraceExpressions
             $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
             $value instanceof Field => $this->fieldTypes[$value->name] ?? '',
             $value instanceof Item => $this->typeOfItem($this->typeOf($value->container)),
+            $value instanceof Slice => $this->typeOf($value->container),
             default => '',
         };
     }

@@ -61,6 +61,7 @@ use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
@@ -3911,6 +3912,13 @@ final class CppParser extends CppExpressions
         }
         if ($value instanceof Operation && \in_array($value->key, [OperationKey::TurnRound, OperationKey::Sort], true) && ($text = $value->arguments[0]) instanceof VariableRead && 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($text))) {
             return new SetVariable($this->newId(), $text->name, OperationKey::Sort === $value->key ? new Operation(OperationKey::Joined, [new Operation(OperationKey::Sorted, [new Operation(OperationKey::Letters, [$text])]), new TextLiteral('')]) : new Operation(OperationKey::Backwards, [$text]));
+        }
+        if ($value instanceof Operation && OperationKey::PutRange === $value->key && ($text = $value->arguments[0]) instanceof VariableRead && TypeNames::read($this->typeOf($text))->isTextual()) {
+            // No letter of a text gives way here: it is one that is put together anew.
+            [, $from, $to, $part] = $value->arguments;
+            $before = $from == new NumberLiteral(0) ? $part : new Binary(Operator::Join, new Slice($text, new NumberLiteral(0), $from), $part);
+
+            return new SetVariable($this->newId(), $text->name, $to == new Operation(OperationKey::Length, [$text]) ? $before : new Binary(Operator::Join, $before, new Slice($text, $to, new NothingLiteral())));
         }
         if ($value instanceof Operation && \in_array($value->key, [OperationKey::NextOf, OperationKey::LineOf], true)) {
             return new Perform($this->newId(), $value);

@@ -31,6 +31,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -429,11 +430,52 @@ final class CppPrinter extends BracePrinter
         return OperationKey::PutOn === $operation->key ? implode(' << ', array_map(fn (Expression $part): string => $this->expression($part, self::ADDED), [$of[0], ...$this->joined($of[1])])) : null;
     }
 
+    /** What is done with a part of a list where it stands: `sort(beds.begin() + 1, beds.end())`; null for what is not. */
+    private function ofPart(Operation $operation): ?string
+    {
+        $of = $operation->arguments;
+        [$list, $from, $to] = match ($operation->key) {
+            OperationKey::PutRange => [$of[0], $of[1], $of[2]],
+            OperationKey::FillUp, OperationKey::SortPartBefore => [$of[0], $of[2], $of[3]],
+            default => [null, null, null],
+        };
+        if (null === $list || null === $from || null === $to) {
+            return null;
+        }
+        $from = $from instanceof NothingLiteral ? new NumberLiteral(0) : $from;
+        $to = $to instanceof NothingLiteral ? new Operation(OperationKey::Length, [$list]) : $to;
+        $places = $this->placeBehind($list, $from).', '.$this->placeBehind($list, $to);
+        $changed = OperationKey::PutRange === $operation->key ? $of[3] : null;
+        $isSame = $changed instanceof Operation && 1 === \count($changed->arguments) && $changed->arguments[0] == new Slice($list, $of[1], $of[2]) && Given::isPlace($list);
+
+        return match (true) {
+            OperationKey::FillUp === $operation->key => 'fill('.$places.', '.$this->expression($of[1]).')',
+            OperationKey::SortPartBefore === $operation->key => 'sort('.$places.', '.$this->expression($of[1]).')',
+            $isSame && OperationKey::Sorted === $changed->key => "sort($places)",
+            $isSame && OperationKey::SortedDown === $changed->key => "sort($places, greater<>())",
+            $isSame && OperationKey::Backwards === $changed->key => "reverse($places)",
+            default => $this->call('put_range', [$list, $from, $to, $of[3]]),
+        };
+    }
+
+    private function placeBehind(Expression $list, Expression $steps): string
+    {
+        return $this->expression($list, self::POSTFIX).match (true) {
+            $steps == new NumberLiteral(0) => '.begin()',
+            $steps == new Operation(OperationKey::Length, [$list]) => '.end()',
+            default => '.begin() + '.$this->operand($steps, 8),
+        };
+    }
+
     protected function operation(Operation $operation, int $around): string
     {
         $stream = $this->ofStream($operation);
         if (null !== $stream) {
             return $stream;
+        }
+        $ofPart = $this->ofPart($operation);
+        if (null !== $ofPart) {
+            return $ofPart;
         }
         if (OperationKey::Exit === $operation->key && [] === $operation->arguments) {
             // It wants a number (C++17, 21.5).

@@ -7,7 +7,6 @@ namespace Scrivlet\Core\Language\Cpp;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
-use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Operation;
@@ -24,14 +23,6 @@ trait NamesOfPlaces
     private const BESIDE = ['+', '-', '++', '--', '+=', '-=', '<', '>', '<=', '>=', '==', '!=', '[', '='];
     /** What takes a place and gives another one, or changes the list there. */
     private const TAKES_PLACE = ['next' => true, 'prev' => true, 'distance' => true, 'erase' => true, 'insert' => true];
-
-    /** Whether a value is a list or a text that is found again by what is written. */
-    private function isListOfPlaces(Expression $value): bool
-    {
-        $type = TypeNames::read($this->typeOf($value));
-
-        return References::isPlace($value) && ($type->isList() || $type->isTextual());
-    }
 
     /**
      * A name for such a place.

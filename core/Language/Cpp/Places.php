@@ -52,6 +52,9 @@ trait Places
         if ($value instanceof Binary && Operator::Add === $value->operator && $value->left instanceof VariableRead && $this->isArray($value->left->name)) {
             return [$value->right, $value->left];
         }
+        if ($value instanceof Binary && \in_array($value->operator, [Operator::Add, Operator::Subtract], true) && $value->left instanceof Binary && null !== $place = $this->placeOrArray($value->left)) {
+            return [new Binary($value->operator, $place[0], $value->right), $place[1]];
+        }
 
         return $this->placeIn($value);
     }
@@ -63,6 +66,14 @@ trait Places
     protected function isArray(string $name): bool
     {
         return isset($this->arraySizes[$name]) || isset($this->handedArrays[$this->scope][$name]);
+    }
+
+    /** Whether a value is a list or a text that is found again by what is written. */
+    protected function isListOfPlaces(Expression $value): bool
+    {
+        $type = TypeNames::read($this->typeOf($value));
+
+        return References::isPlace($value) && ($type->isList() || $type->isTextual());
     }
 
     /** `p < beds + 5`, `it + 1 == beds.end()`, `p - beds`: two places in one list. */

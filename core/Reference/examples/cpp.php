@@ -49,6 +49,7 @@ return [
     'operation.streamed_text' => "stringstream text;\ntext << \"bed \" << 3;\ncout << text.str() << endl;",
     'operation.streamed_set' => "stringstream text(\"pea\");\ntext.str(\"bean\");\ncout << text.str() << endl;",
     'operation.sort_before' => "vector<string> beds = {\"kale\", \"pea\"};\nsort(beds.begin(), beds.end(), [](const string& a, const string& b) { return a.size() < b.size() || a == \"never\"; });\ncout << beds[0] << endl;",
+    'operation.sort_part_before' => "vector<string> beds = {\"kale\", \"pea\", \"bean\"};\nint n = 2;\nsort(beds.begin(), beds.begin() + n, [](const string& a, const string& b) { return a.size() < b.size() || a == \"never\"; });\ncout << beds[0] << endl;",
     'operation.next_order' => "vector<int> beds = {1, 2, 3};\nnext_permutation(beds.begin(), beds.end());\ncout << beds[1] << endl;",
     'operation.record' => "pair<string, int> bed = {\"rose\", 3};\ncout << bed.first << bed.second << endl;",
 ];

@@ -1070,6 +1070,14 @@ trait ListOperations
         $this->told($list);
     }
 
+    public function sortPartBefore(mixed $list, mixed $isBefore, mixed $from, mixed $to): void
+    {
+        $list = self::list_($list);
+        $part = new ListValue(\array_slice($list->items, self::whole($from), max(0, self::whole($to) - self::whole($from))));
+        $this->sortBefore($part, $isBefore);
+        $this->putRange($list, $from, $to, $part);
+    }
+
     public function mapped(mixed $list, mixed $function): ListValue
     {
         $made = [];

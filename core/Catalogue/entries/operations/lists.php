@@ -9,7 +9,7 @@ use Scrivlet\Core\Tree\OperationKey;
 // Lists.
 return [
     new ValueOperation(OperationKey::PutStepped, 5, Result::Nothing, python: '{0}[{1}:{2}:{3}] = {4}', javaScript: '@putStepped({0}, {1}, {2}, {3}, {4})'),
-    new ValueOperation(OperationKey::PutRange, 4, Result::Nothing, python: '{0}[{1}:{2}] = {3}'),
+    new ValueOperation(OperationKey::PutRange, 4, Result::Nothing, python: '{0}[{1}:{2}] = {3}', javaScript: '@putRange({0}, {1}, {2}, {3})', cpp: '@put_range({0}, {1}, {2}, {3})'),
     new ValueOperation(OperationKey::Append, 2, Result::Nothing, python: '{0}.append({1})', javaScript: '{0}.push({1})', cpp: '{0}.push_back({1})'),
     new ValueOperation(OperationKey::Insert, 3, Result::Nothing, python: '{0}.insert({1}, {2})', javaScript: '{0}.splice({1}, 0, {2})', cpp: '{0}.insert({0}.begin() + {1:8}, {2})'),
     new ValueOperation(OperationKey::Prepend, 2, Result::Nothing, python: ['{0}.insert(0, {1})', '{0}.appendleft({1})'], javaScript: '{0}.unshift({1})', cpp: '{0}.insert({0}.begin(), {1})'),
@@ -35,7 +35,7 @@ return [
     new ValueOperation(OperationKey::AllHold, 1, Result::Truth, python: 'all({0})', javaScript: '{0}.every(Boolean)', cpp: '@all_hold({0})'),
     new ValueOperation(OperationKey::Reduced, 3, Result::Third, python: '@reduced({0}, {1}, {2})', javaScript: '{0}.reduce({1}, {2})', cpp: '@reduced({0}, {1}, {2})'),
     new ValueOperation(OperationKey::FirstOf, 2, Result::Item, python: '@first_of({0}, {1})', javaScript: '{0}.find({1})', cpp: '@first_of({0}, {1})'),
-    new ValueOperation(OperationKey::FillUp, 4, Result::Nothing, python: '{0}[{2}:{3}] = [{1}] * ({3} - {2:8})', javaScript: '{0}.fill({1}, {2}, {3})'),
+    new ValueOperation(OperationKey::FillUp, 4, Result::Nothing, python: '{0}[{2}:{3}] = [{1}] * ({3} - {2:8})', javaScript: '{0}.fill({1}, {2}, {3})', cpp: 'fill({0}.begin() + {2:8}, {0}.begin() + {3:8}, {1})'),
     new ValueOperation(OperationKey::TurnRound, 1, Result::Nothing, python: '{0}.reverse()', javaScript: '{0}.reverse()', cpp: 'reverse({0:all})'),
     new ValueOperation(OperationKey::Sorted, 1, Result::Same, python: 'sorted({0})', javaScript: ['[...{0}].sort((a, b) => a - b)', 'texts?[...{0}].sort()', 'text?[...{0}].sort()', 'lists?@sortedBy({0}, (item) => item)'], cpp: '@sorted({0})'),
     new ValueOperation(OperationKey::SortedDown, 1, Result::Same, python: 'sorted({0}, reverse=True)', javaScript: ['[...{0}].sort((a, b) => b - a)', 'texts?[...{0}].sort().reverse()', 'text?[...{0}].sort().reverse()', 'lists?@sortedDownBy({0}, (item) => item)'], cpp: '@sorted_down({0})'),
@@ -92,6 +92,7 @@ return [
     new ValueOperation(OperationKey::LeftOut, 2, Result::Same, python: '@left_out({0}, {1})', javaScript: '@leftOut({0}, {1})'),
     new ValueOperation(OperationKey::ReducedBack, 3, Result::Unknown, javaScript: '{0}.reduceRight({1}, {2})'),
     new ValueOperation(OperationKey::SortBefore, 2, Result::Nothing, cpp: 'sort({0:all}, {1})'),
+    new ValueOperation(OperationKey::SortPartBefore, 4, Result::Nothing, cpp: 'sort({0}.begin() + {2:8}, {0}.begin() + {3:8}, {1})'),
     new ValueOperation(OperationKey::Record, 1, Result::Record, upTo: 9, python: '[{*}]', javaScript: '[{*}]', cpp: 'make_tuple({*})'),
     new ValueOperation(OperationKey::Spread, 1, Result::Same, python: '*{0}', javaScript: '...{0}'),
 ];
