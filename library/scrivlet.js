@@ -1273,6 +1273,12 @@ function order(a, b) {
   return a < b ? -1 : b < a ? 1 : 0;
 }
 
+const byOrder = (isBefore) => (one, other) => (isBefore(one, other) ? -1 : isBefore(other, one) ? 1 : 0);
+
+export const sortBefore = (list, isBefore) => void list.sort(byOrder(isBefore));
+
+export const sortPartBefore = (list, isBefore, from, to) => putRange(list, from, to, list.slice(from, to).sort(byOrder(isBefore)));
+
 export const sortBy = (list, key) => void list.sort((a, b) => order(key(a), key(b)));
 
 export const sortDownBy = (list, key) => void list.sort((a, b) => order(key(b), key(a)));

@@ -982,6 +982,18 @@ def sorted_with(values, compare):
     return sorted(values, key=functools.cmp_to_key(compare))
 
 
+def _by_order(is_before):
+    return functools.cmp_to_key(lambda one, other: -1 if is_before(one, other) else 1 if is_before(other, one) else 0)
+
+
+def sort_before(values, is_before):
+    values.sort(key=_by_order(is_before))
+
+
+def sort_part_before(values, is_before, start, end):
+    values[start:end] = sorted(values[start:end], key=_by_order(is_before))
+
+
 def cube_root(number):
     return math.cbrt(number)
 

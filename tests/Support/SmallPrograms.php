@@ -218,6 +218,47 @@ final class SmallPrograms
         return "#include <iostream>\n#include <map>\n#include <string>\n#include <vector>\nusing namespace std;\n\nstruct Bed {\n    int rows;\n    string crop;\n    vector<int> beds;\n};\n\n".$one('')."\nclass Tool {\npublic:\n".$one('    ')."};\n\nstruct Shed {\n    Bed best;\n    Tool tool;\n};\n\nvoid show(const Bed &one) {\n    cout << one.rows << one.crop;\n    for (int row : one.beds) {\n        cout << ',' << row;\n    }\n    cout << endl;\n}\n\nint main() {\n    int n = 3;\n    string s = \"s\";\n    vector<int> v = {1, 2};\n    Bed a = {1, \"pea\", {10}}, b = {2, \"leek\", {20, 21}};\n    vector<Bed> all = {a, b, {3, \"kale\", {30}}};\n    map<string, Bed> by;\n    by[\"x\"] = a;\n    Tool tool;\n    Shed shed;\n    shed.best = b;\n    ".implode("\n    ", $rows)."\n    cout << n << s << v.size() << v[0] << endl;\n    show(a);\n    show(b);\n    show(by[\"x\"]);\n    show(shed.best);\n    for (const Bed &one : all) {\n        show(one);\n    }\n}\n";
     }
 
+    /** Algorithms of C++ over a part of a list, an array or a text, between places written in many ways. */
+    public function parts(): string
+    {
+        $rows = $inside = [];
+        for ($row = 0; $row < 10; ++$row) {
+            $rows[] = $this->overPart($this->one(['a', 'b', 'd']));
+            $inside[] = $this->overPart('w');
+        }
+        $show = 'for (auto x : %1$s) cout << x << \' \';';
+        $all = implode("\n    ", array_map(static fn (string $list): string => \sprintf($show, $list), ['a', 'b', 'd']));
+
+        return "#include <algorithm>\n#include <iostream>\n#include <numeric>\n#include <string>\n#include <vector>\nusing namespace std;\n\nbool ends(int x, int y) { return x % 10 < y % 10; }\n\nvoid order(int w[], int n, int k) {\n    string s = \"watering\";\n    ".implode("\n    ", \array_slice($inside, 0, 4))."\n    cout << s << endl;\n}\n\nint main() {\n    vector<int> a = {52, 41, 37, 26, 15, 63};\n    int b[6] = {31, 12, 23, 94, 85, 76};\n    vector<double> d = {2.5, 1.25, 7, 0.5, 3, 9.75};\n    string s = \"lettuces\";\n    int n = 4, k = 2;\n    ".implode("\n    ", $rows)."\n    cout << s << endl;\n    $all\n    cout << endl;\n    order(b, n, 1);\n    order(b, 6, k);\n    ".\sprintf($show, 'b')."\n    cout << endl;\n}\n";
+    }
+
+    private function overPart(string $list): string
+    {
+        $isArray = \in_array($list, ['b', 'w'], true);
+        $start = $isArray ? $list : "$list.begin()";
+        $from = $start.$this->one(['', '', ' + 1', ' + k', ' + k - 1']);
+        $to = $this->one($isArray ? ["$start + n", "$start + 4", "$start + k + 2", "$start + n - 1 + 1"] : ["$list.end()", "$start + n", "$list.end() - 1", "$start + k + 2", "$start + $list.size() / 2 + 1"]);
+        // The whole values of places are asked for by name, whose order is the machine's own where two are alike.
+        $value = 'd' === $list ? '3' : $this->one(['37', '94', '85', '15']);
+
+        return match ($this->number(15)) {
+            0, 1 => "sort($from, $to);",
+            2 => "sort($from, $to, greater<>());",
+            3 => 'd' === $list ? "sort($from, $to);" : "sort($from, $to, ends);",
+            4 => "sort($from, $to, [](auto x, auto y) { return x > y; });",
+            5, 6 => "reverse($from, $to);",
+            7 => "fill($from, $from + 1, ".($this->number() + 1).');',
+            8 => "cout << accumulate($from, $to, ".('d' === $list ? '0.0' : $this->one(['0', '7', '0.0'])).') / 4 << endl;',
+            9 => 'cout << *'.$this->one(['max', 'min'])."_element($from, $to) << endl;",
+            10 => 'cout << '.$this->one(['max', 'min'])."_element($from, $to) - $start << endl;",
+            11 => "cout << count($from, $to, $value) << is_sorted($from, $to) << endl;",
+            12 => "cout << (find($from, $to, $value) ".$this->one(['==', '!='])." $to) << endl;",
+            13 => "rotate($from, $from + 1, $to);",
+            14 => 'reverse(s.begin() + k, s.begin() + '.$this->one(['n', 'k + 2', 's.size()']).');',
+            default => "cout << count_if($from, $to, [](auto x) { return x > 30; }) << any_of($from, $to, [](auto x) { return x > 90; }) << endl;",
+        };
+    }
+
     /** Rows of C++ that tell `cout` how to show values, and show some, in a function and a loop as well. */
     public function forms(): string
     {
