@@ -178,7 +178,7 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
             // A pointer that the caller's own changes with: `Node*& head`.
             $type .= $this->mayPoint && $this->accept('&') ? ' * &' : ' *';
-        } elseif ($this->is('*') && 'auto' === $type && (':' === $this->sign(2) || $this->is('=', 2) && ($this->is('&', 3) || $this->is('new', 3)))) {
+        } elseif ($this->is('*') && 'auto' === $type && (':' === $this->sign(2) || $this->is('=', 2) && ($this->is('&', 3) || $this->is('new', 3) || $this->is('dynamic_cast', 3) || $this->namesPointer($this->peek(3))))) {
             // That it points at something, its value says as well (C++17, 10.1.7.4).
             ++$this->at;
         } elseif ($this->is('*') && $this->mayPoint) {
@@ -189,6 +189,12 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         return $type;
+    }
+
+    /** Whether a word is the name of a pointer to an object. */
+    private function namesPointer(?Token $name): bool
+    {
+        return TokenKind::Name === $name?->kind && str_ends_with($this->typeOf(new VariableRead($name->text)), '*');
     }
 
     protected function ownPrefix(Token $token): ?Expression

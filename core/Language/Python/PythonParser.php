@@ -39,6 +39,7 @@ use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -119,6 +120,9 @@ final class PythonParser extends PythonStatements
                 [$above, $decorator] = [$decorator, $isDecorator ? ($isSetter ? 'setter' : $name->text ?? '') : ''];
             }
             $word = $this->tokens[$line->from]->text;
+            if ('=' === $name?->text && $line->until === $line->from + 3 && true === ($this->linesOfClasses[$index][1] ?? null)) {
+                $this->announceAlso($this->linesOfClasses[$index][0], $word, $this->tokens[$line->from + 2]->text);
+            }
             if (null === $name || TokenKind::Name !== $name->kind) {
                 continue;
             }
@@ -1498,6 +1502,33 @@ final class PythonParser extends PythonStatements
         return '' === $this->scope && '' === $this->class && TokenKind::Name === $this->peek()?->kind && $this->is('=', 1) && $isGeneric && $this->is('[', 3) && $this->until === ($this->partners[$this->at + 3] ?? 0) + 1;
     }
 
+    /** `__radd__ = __add__` among the methods of a class: they can be called by the other name, too. */
+    private function announceAlso(string $class, string $name, string $of): void
+    {
+        $of = PythonNames::METHODS[$of] ?? $of;
+        [$least, $most, $parameters] = $this->methods[$class][$of] ?? [0, 0, null];
+        $isKnown = !str_starts_with($name, '__') || isset(PythonNames::METHODS[$name]);
+        if ($isKnown && null !== $parameters && $least === $most && $most === \count($parameters) && !isset($this->asked[$of])) {
+            $this->methods[$class][PythonNames::METHODS[$name] ?? $name] = [$least, $most, $parameters];
+            $this->namedAlso["$class.$name"] = $of;
+        }
+    }
+
+    /** @var array<string, string> methods by further names, which stand behind their class and a point */
+    private array $namedAlso = [];
+
+    /** The row that says so: a method that calls the other. */
+    private function methodNamedAlso(string $name, string $of): FunctionDefinition
+    {
+        $name = PythonNames::METHODS[$name] ?? $name;
+        $parameters = $this->methods[$this->class][$of][2];
+        $row = new GiveBack($this->newId(), new MethodCall(new VariableRead('self'), $of, array_map(static fn (string $one): Expression => new VariableRead($one), $parameters)));
+        $made = new FunctionDefinition($this->newId(), "$this->class.$name", ['self', ...$parameters], new Block([$row]));
+        $this->cutAtHead([$row], $made->id, $this->tokens[$this->until - 1]->end());
+
+        return $made;
+    }
+
     /** `plant: str = "rose"` among the methods of a class. */
     private function fieldDeclaration(Token $name): Statement
     {
@@ -1786,6 +1817,13 @@ final class PythonParser extends PythonStatements
 
         if ('' !== $this->class && '' === $this->scope && TokenKind::Name === $token->kind && $this->is(':', 1) && isset($this->madeOfFields[$this->class])) {
             return [$this->ended($this->fieldDeclaration($token), $start)];
+        }
+
+        $also = '' === $this->scope && $this->is('=', 1) ? $this->namedAlso["$this->class.$token->text"] ?? null : null;
+        if (null !== $also && $this->until === $this->at + 3) {
+            $this->at += 3;
+
+            return [$this->ended($this->methodNamedAlso($token->text, $also), $start)];
         }
 
         if ('' !== $this->class && '' === $this->scope && TokenKind::Name === $token->kind && $this->is(':', 1) && !$this->isGivenByType($line)) {

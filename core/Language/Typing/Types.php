@@ -449,6 +449,11 @@ final class Types
             return OperationKey::Followed === $operation->key ? StaticType::copied($first->class) : StaticType::object($first->class);
         }
 
+        if (null !== $first->class && \in_array($operation->key, self::OVER_KEYS, true)) {
+            // What an object gives that is gone through is its class's affair (The Python Language Reference, 3.3.7).
+            $first = StaticType::listOf(StaticType::unknown());
+        }
+
         if ($first->isMap() && \in_array($operation->key, self::OVER_KEYS, true)) {
             // What is gone through of a map are its keys (The Python Language Reference, 3.3.7).
             $first = StaticType::listOf($first->key ?? StaticType::unknown());
