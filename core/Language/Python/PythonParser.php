@@ -16,6 +16,7 @@ use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\Attempt;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\Branch;
@@ -44,6 +45,7 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Pass;
 use Scrivlet\Core\Tree\PassOn;
 use Scrivlet\Core\Tree\Perform;
@@ -1507,7 +1509,7 @@ final class PythonParser extends PythonStatements
     {
         $of = PythonNames::METHODS[$of] ?? $of;
         [$least, $most, $parameters] = $this->methods[$class][$of] ?? [0, 0, null];
-        $isKnown = !str_starts_with($name, '__') || isset(PythonNames::METHODS[$name]);
+        $isKnown = (!str_starts_with($name, '__') || isset(PythonNames::METHODS[$name])) && (!str_starts_with($of, '@') || \in_array($of, ['@add', '@multiply', ClassDefinition::SHOWS, ClassDefinition::FORM], true));
         if ($isKnown && null !== $parameters && $least === $most && $most === \count($parameters) && !isset($this->asked[$of])) {
             $this->methods[$class][PythonNames::METHODS[$name] ?? $name] = [$least, $most, $parameters];
             $this->namedAlso["$class.$name"] = $of;
@@ -1522,7 +1524,13 @@ final class PythonParser extends PythonStatements
     {
         $name = PythonNames::METHODS[$name] ?? $name;
         $parameters = $this->methods[$this->class][$of][2];
-        $row = new GiveBack($this->newId(), new MethodCall(new VariableRead('self'), $of, array_map(static fn (string $one): Expression => new VariableRead($one), $parameters)));
+        $itself = new VariableRead('self');
+        $given = array_map(static fn (string $one): Expression => new VariableRead($one), $parameters);
+        $row = new GiveBack($this->newId(), match ($of) {
+            '@add', '@multiply' => new Binary('@add' === $of ? Operator::Add : Operator::Multiply, $itself, $given[0] ?? $itself),
+            ClassDefinition::SHOWS, ClassDefinition::FORM => new Operation(ClassDefinition::SHOWS === $of ? OperationKey::ToText : OperationKey::Written, [$itself]),
+            default => new MethodCall($itself, $of, $given),
+        });
         $made = new FunctionDefinition($this->newId(), "$this->class.$name", ['self', ...$parameters], new Block([$row]));
         $this->cutAtHead([$row], $made->id, $this->tokens[$this->until - 1]->end());
 
