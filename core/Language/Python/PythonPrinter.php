@@ -391,6 +391,12 @@ class PythonPrinter extends Printer
         $this->loopBody($repeat, $repeat->body, null);
     }
 
+    /** Elsewhere a number with a point may say how many there are (The Python Standard Library, range). */
+    private function countable(Expression $count): Expression
+    {
+        return TypeKind::Number === $this->type($count)->kind ? new Operation(OperationKey::ToWhole, [$count]) : $count;
+    }
+
     private function whole(Expression $expression): string
     {
         $text = $this->expression($expression);
@@ -765,6 +771,9 @@ class PythonPrinter extends Printer
 
     protected function operation(Operation $operation, int $around): string
     {
+        if (OperationKey::Filled === $operation->key) {
+            $operation = new Operation($operation->key, [$this->countable($operation->arguments[0]), $operation->arguments[1]]);
+        }
         $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
         if ($method instanceof TextLiteral) {
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value);
@@ -813,6 +822,8 @@ class PythonPrinter extends Printer
     {
         [$from, $to, $by] = [$numbers->arguments[0], $numbers->arguments[1], $numbers->arguments[2]];
         $short = $by instanceof NumberLiteral && 1 === $by->value;
+
+        [$from, $to, $by] = array_map($this->countable(...), [$from, $to, $by]);
 
         return $this->call('range', $short ? ($from instanceof NumberLiteral && 0 === $from->value ? [$to] : [$from, $to]) : [$from, $to, $by]);
     }
