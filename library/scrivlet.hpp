@@ -1546,13 +1546,18 @@ template <typename T>
 T shifted(vector<T>& list) {
     return popped(list, 0);
 }
+// From the end where it is below 0, and never outside.
+inline int bound_of(int at, int size) { return max(0, min(size, at < 0 ? at + size : at)); }
 template <typename T, typename L>
 void put_range(vector<T>& list, int from, int to, const L& more) {
     const vector<T> items(more.begin(), more.end());
-    const int size = int(list.size());
-    const auto bound = [size](int at) { return max(0, min(size, at < 0 ? at + size : at)); };
-    const auto behind = list.erase(list.begin() + bound(from), list.begin() + max(bound(from), bound(to)));
-    list.insert(behind, items.begin(), items.end());
+    const int size = int(list.size()), start = bound_of(from, size);
+    list.insert(list.erase(list.begin() + start, list.begin() + max(start, bound_of(to, size))), items.begin(), items.end());
+}
+template <typename T, typename U>
+void fill_up(vector<T>& list, const U& value, int from, int to) {
+    const int size = int(list.size()), end = bound_of(to, size);
+    for (int at = bound_of(from, size); at < end; ++at) list[at] = value;
 }
 template <typename T, typename U>
 void remove_value(vector<T>& list, const U& value) {
@@ -1693,9 +1698,8 @@ typename vector<T>::reference item(vector<T>& list, int at) {
 inline char item(const string& text, int at) { return text.at(at < 0 ? at + int(text.size()) : at); }
 template <typename L>
 L slice(const L& list, int from, int to = 2147483647) {
-    const int size = int(list.size());
-    const auto bound = [size](int at) { return max(0, min(size, at < 0 ? at + size : at)); };
-    return L(list.begin() + bound(from), list.begin() + max(bound(from), bound(to)));
+    const int size = int(list.size()), start = bound_of(from, size);
+    return L(list.begin() + start, list.begin() + max(start, bound_of(to, size)));
 }
 template <typename L, typename F>
 auto filtered(const L& list, F holds) {

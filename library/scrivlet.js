@@ -1205,7 +1205,7 @@ export function putStepped(list, from, to, by, items) {
 export function putRange(list, from, to, items) {
   const bound = (at, open) => Math.max(0, Math.min(list.length, at == null ? open : at < 0 ? at + list.length : at));
   const start = bound(from, 0);
-  list.splice(start, Math.max(0, bound(to, list.length) - start), ...[...items]);
+  list.splice(start, Math.max(0, bound(to, list.length) - start), ...items);
 }
 
 /** Items that follow each other and are alike, with what they are alike in. */

@@ -994,6 +994,11 @@ def sort_part_before(values, is_before, start, end):
     values[start:end] = sorted(values[start:end], key=_by_order(is_before))
 
 
+def fill_up(values, value, start, end):
+    for place in range(*slice(start, end).indices(len(values))):
+        values[place] = value
+
+
 def cube_root(number):
     return math.cbrt(number)
 

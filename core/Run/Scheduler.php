@@ -23,9 +23,15 @@ final class Scheduler
     private int $next = 0;
     /** @var array<string, list<Listener>> by what they wait for */
     private array $listeners = [];
+    /** @var \SplQueue<\Closure(): void> what is done before time passes, or anything else goes on */
+    private readonly \SplQueue $jobs;
+    /** @var \SplQueue<\Closure(): mixed> what is looked at when all jobs are done */
+    private readonly \SplQueue $checks;
 
     public function __construct(private readonly Trace $trace, private readonly Signals $signals, private readonly World $world)
     {
+        $this->jobs = new \SplQueue();
+        $this->checks = new \SplQueue();
     }
 
     /** @param \Closure(): void $main */
@@ -33,11 +39,11 @@ final class Scheduler
     {
         $this->start($main);
         while (true) {
-            while (null !== $job = array_shift($this->jobs)) {
-                $job();
+            while (!$this->jobs->isEmpty()) {
+                ($this->jobs->dequeue())();
             }
-            while (null !== $check = array_shift($this->checks)) {
-                $check();
+            while (!$this->checks->isEmpty()) {
+                ($this->checks->dequeue())();
             }
             $task = $this->first();
             $signal = $this->signals->list[$this->next] ?? null;
@@ -61,27 +67,20 @@ final class Scheduler
         $task->fiber->isStarted() ? $task->fiber->resume() : $task->fiber->start();
     }
 
-    /** @var list<\Closure(): void> what is done before time passes, or anything else goes on */
-    private array $jobs = [];
-    /** @var list<\Closure(): void> what is looked at when all jobs are done */
-    private array $checks = [];
-
     /** @param \Closure(): void $job a script of its own, which may wait */
     public function job(\Closure $job): void
     {
-        $this->jobs[] = function () use ($job): void {
+        $this->jobs->enqueue(function () use ($job): void {
             /** @var \Fiber<null, null, void, null> $fiber */
             $fiber = new \Fiber($job);
             $this->goOn(new Task($this->tasks++, $fiber));
-        };
+        });
     }
 
     /** @param \Closure(): mixed $check */
     public function behindJobs(\Closure $check): void
     {
-        $this->checks[] = static function () use ($check): void {
-            $check();
-        };
+        $this->checks->enqueue($check);
     }
 
     /**

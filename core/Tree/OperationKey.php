@@ -190,6 +190,7 @@ enum OperationKey: string
     case Paired = 'paired';
     case ValueOr = 'value_or';
     case MapOf = 'map_of';
+    case Started = 'started';
     case HeapPush = 'heap_push';
     case HeapPop = 'heap_pop';
     case PlaceBefore = 'place_before';
@@ -404,7 +405,6 @@ enum OperationKey: string
     case GoodStream = 'good_stream';
     case EndedStream = 'ended_stream';
     case ClosedStream = 'closed_stream';
-    case Started = 'started';
     case Awaited = 'awaited';
     case PromiseMade = 'promise_made';
     case PromiseKept = 'promise_kept';

@@ -19,7 +19,7 @@ final class SmallProgramsThereTest extends TestCase
 {
     private const PROGRAMS = 25;
 
-    /** @return iterable<string, array{Language, 'blocks'|'sharing'|'keys'|'letters'|'forms'|'truths'|'handed'|'parts', list<Language>}> language, what about, and what it is written over into */
+    /** @return iterable<string, array{Language, 'blocks'|'sharing'|'keys'|'letters'|'forms'|'truths'|'handed'|'parts'|'bounds', list<Language>}> language, what about, and what it is written over into */
     public static function kinds(): iterable
     {
         yield 'blocks of JavaScript' => [Language::JavaScript, 'blocks', [Language::Python]];
@@ -32,12 +32,14 @@ final class SmallProgramsThereTest extends TestCase
         yield 'letters of Python' => [Language::Python, 'letters', [Language::JavaScript, Language::Cpp]];
         yield 'what C++ hands over' => [Language::Cpp, 'handed', []];
         yield 'parts of lists of C++' => [Language::Cpp, 'parts', [Language::JavaScript, Language::Python]];
+        yield 'bounds of Python' => [Language::Python, 'bounds', [Language::JavaScript, Language::Cpp]];
+        yield 'bounds of JavaScript' => [Language::JavaScript, 'bounds', [Language::Python, Language::Cpp]];
         yield 'forms of C++' => [Language::Cpp, 'forms', [Language::JavaScript]];
     }
 
     /**
-     * @param 'blocks'|'sharing'|'keys'|'letters'|'forms'|'truths'|'handed'|'parts' $about
-     * @param list<Language>                                                        $others
+     * @param 'blocks'|'sharing'|'keys'|'letters'|'forms'|'truths'|'handed'|'parts'|'bounds' $about
+     * @param list<Language>                                                                 $others
      */
     #[DataProvider('kinds')]
     public function testSmallProgramsDoTheSameThere(Language $language, string $about, array $others): void

@@ -259,6 +259,22 @@ final class SmallPrograms
         };
     }
 
+    /** Parts of a list that begin before it, end behind it or are empty. */
+    public function bounds(): string
+    {
+        $isPython = Language::Python === $this->language;
+        $rows = [];
+        for ($row = 0; $row < 8; ++$row) {
+            [$from, $to] = [$this->random->getInt(-7, 8), $this->random->getInt(-7, 8)];
+            $part = $this->one(["$from:$to", "$from:", ":$to"]);
+            $rows[] = $isPython
+                ? "beds[$part] = ".$this->one(["sorted(beds[$part])", "sorted(beds[$part], reverse=True)", "beds[$part][::-1]", '[9, 8]', "[0] * {$this->number(3)}"])."\nprint(beds)"
+                : 'beds.fill('.$this->number().", $from".$this->one([", $to", '']).");\nconsole.log(beds.join(\" \"));";
+        }
+
+        return ($isPython ? "beds = [5, 3, 4, 1, 2]\n" : "const beds = [5, 3, 4, 1, 2];\n").implode("\n", $rows)."\n";
+    }
+
     /** Rows of C++ that tell `cout` how to show values, and show some, in a function and a loop as well. */
     public function forms(): string
     {

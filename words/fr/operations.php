@@ -221,7 +221,7 @@ return [
     'operation.counter' => 'décompte de {*}',
     'operation.most_common' => '{0}, le plus fréquent d’abord',
     'operation.most_common_of' => '{1} plus fréquents de {0}',
-    'operation.ordered_map' => 'table ordonnée de {*}',
+    'operation.ordered_map' => 'dictionnaire ordonné de {*}',
     'operation.moved_to_end' => 'mettre {1} à la fin de {0}',
     'operation.moved_to_start' => 'mettre {1} au début de {0}',
     'operation.counted_items' => 'chacun de {0}, autant que compté',

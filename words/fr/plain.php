@@ -403,7 +403,7 @@ return [
     'plain.operation.counter' => 'un dictionnaire du nombre de fois où chaque chose est dans {*}',
     'plain.operation.most_common' => 'les paires de {0}, la plus fréquente d’abord',
     'plain.operation.most_common_of' => 'les {1} paires les plus fréquentes de {0}',
-    'plain.operation.ordered_map' => 'une table de {*} qui garde son ordre',
+    'plain.operation.ordered_map' => 'un dictionnaire de {*} qui garde son ordre',
     'plain.operation.moved_to_end' => 'mettre {1} à la fin de {0}',
     'plain.operation.moved_to_start' => 'mettre {1} au début de {0}',
     'plain.operation.counted_items' => 'chacun de {0} autant de fois que compté',

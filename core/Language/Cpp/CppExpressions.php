@@ -1546,11 +1546,12 @@ abstract class CppExpressions extends BraceExpressions
         if (str_starts_with($name, '__builtin_')) {
             $this->fail('unsupported', $token, ['what' => $name]);
         }
-        $part = $this->partOfList($arguments);
+        // What counts alike stays in its order here by any name.
+        $name = 'stable_sort' === $name ? 'sort' : $name;
         if ('copy' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
-            $part = new Slice($first, new NumberLiteral(0), new Operation(OperationKey::Length, [$first]));
-            $arguments = [$arguments[0], ...$arguments];
+            return $this->copiedPart(new Slice($first, new NumberLiteral(0), new Operation(OperationKey::Length, [$first])), $arguments[1]->value);
         }
+        $part = $this->partOfList($arguments);
         $ofPart = null === $part ? null : match ($name) {
             'max_element', 'min_element' => 2 === $count && $this->is('-') ? $this->outermostOf($name, $part) : null,
             'find' => 3 === $count && ($this->is('==') || $this->is('!=')) ? $this->transient(OperationKey::Sought, [$part, $arguments[2]->value]) : null,
@@ -1609,10 +1610,6 @@ abstract class CppExpressions extends BraceExpressions
         }
         if (('collected' === $name || 'filtered' === $name) && 2 === $count && null !== $first && $second instanceof Lambda) {
             return $this->gathered($first, $second, 'collected' === $name);
-        }
-        if ('stable_sort' === $name && $count < 3 && ($arguments[0]->all ?? false)) {
-            // What counts alike stays in its order here by any name.
-            return $this->builtin('sort', $arguments, $token) ?? (1 === $count && null !== $first ? new Operation(OperationKey::Sort, [$first]) : null);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && $second instanceof Operation && OperationKey::GreaterFirst === $second->key && null !== $first) {
             return new Operation(OperationKey::SortDown, [$first]);

@@ -623,6 +623,25 @@ final class CppParser extends CppExpressions
         }
     }
 
+    /** `Bed(const Bed&) = default;`: what the machine makes by itself is there without being said (C++17, 15.1). */
+    private function madeByItself(int $closed, int $start): Statement
+    {
+        $this->at = $closed + 3;
+        $this->semicolon();
+
+        return $this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start);
+    }
+
+    /**
+     * Whether these are what `setw`, `setprecision` or `setfill` takes (C++17, 30.7.7).
+     *
+     * @param list<Expression> $values
+     */
+    private function areOfForm(string $word, array $values): bool
+    {
+        return 1 === \count($values) && ('setfill' !== $word || $values[0] instanceof TextLiteral || $this->isLetterOnly($values[0]));
+    }
+
     /** The names of an enumeration in a class are the class's own (C++17, 10.2). */
     private function announceInnerEnumeration(string $class, int $at, int $closing): void
     {
@@ -760,11 +779,7 @@ final class CppParser extends CppExpressions
         }
         $closed = $this->is($this->class) && $this->is('(', 1) ? $this->closingOf($this->at + 1) : null;
         if (null !== $closed && $closed > $this->at + 2 && '=' === ($this->tokens[$closed + 1]->text ?? '') && \in_array($this->tokens[$closed + 2]->text ?? '', ['default', 'delete'], true)) {
-            // What the machine makes by itself is there without being said (C++17, 15.1).
-            $this->at = $closed + 3;
-            $this->semicolon();
-
-            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+            return [$this->madeByItself($closed, $token->offset)];
         }
         if ($this->is($this->class) && $this->is('(', 1)) {
             $name = $this->newName();
@@ -803,10 +818,7 @@ final class CppParser extends CppExpressions
             return [$friend];
         }
         if ($this->is($this->class) && $this->is('&', 1) && $this->is('operator', 2) && $this->is('=', 3) && null !== ($closed = $this->closingOf($this->at + 4)) && '=' === ($this->tokens[$closed + 1]->text ?? '')) {
-            $this->at = $closed + 3;
-            $this->semicolon();
-
-            return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+            return [$this->madeByItself($closed, $token->offset)];
         }
         if ($this->is('operator')) {
             // What makes a value of another type of an object.
@@ -3519,7 +3531,7 @@ final class CppParser extends CppExpressions
                 $this->fail('call_brackets', $token, ['name' => $word]);
             }
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
-            if (1 !== \count($values) || 'setfill' === $word && !$values[0] instanceof TextLiteral && !$this->isLetterOnly($values[0])) {
+            if (!$this->areOfForm($word, $values)) {
                 $this->fail('unsupported', $token, ['what' => $word.'(…)']);
             }
         }
@@ -3538,7 +3550,7 @@ final class CppParser extends CppExpressions
         }
         $this->at += 3;
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($opened));
-        if (1 !== \count($values) || 'setfill' === $word && !$values[0] instanceof TextLiteral && !$this->isLetterOnly($values[0])) {
+        if (!$this->areOfForm($word, $values)) {
             $this->fail('unsupported', $opened, ['what' => 'cout.…(…)']);
         }
         $this->semicolon();

@@ -31,7 +31,6 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
-use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -430,31 +429,33 @@ final class CppPrinter extends BracePrinter
         return OperationKey::PutOn === $operation->key ? implode(' << ', array_map(fn (Expression $part): string => $this->expression($part, self::ADDED), [$of[0], ...$this->joined($of[1])])) : null;
     }
 
-    /** What is done with a part of a list where it stands: `sort(beds.begin() + 1, beds.end())`; null for what is not. */
+    /**
+     * What is done with a part of a list where it stands: `sort(beds.begin() + 1, beds.end())`; null for what is not. In the other
+     * languages a part may begin before the list and end behind it, which only the library's functions allow.
+     */
     private function ofPart(Operation $operation): ?string
     {
         $of = $operation->arguments;
-        [$list, $from, $to] = match ($operation->key) {
-            OperationKey::PutRange => [$of[0], $of[1], $of[2]],
-            OperationKey::FillUp, OperationKey::SortPartBefore => [$of[0], $of[2], $of[3]],
-            default => [null, null, null],
-        };
-        if (null === $list || null === $from || null === $to) {
+        $key = $operation->key;
+        if (OperationKey::PutRange === $key) {
+            [$list, $from, $to, $changed] = $of;
+        } elseif (OperationKey::FillUp === $key || OperationKey::SortPartBefore === $key) {
+            [$list, $changed, $from, $to] = $of;
+        } else {
             return null;
         }
-        $from = $from instanceof NothingLiteral ? new NumberLiteral(0) : $from;
-        $to = $to instanceof NothingLiteral ? new Operation(OperationKey::Length, [$list]) : $to;
-        $places = $this->placeBehind($list, $from).', '.$this->placeBehind($list, $to);
-        $changed = OperationKey::PutRange === $operation->key ? $of[3] : null;
-        $isSame = $changed instanceof Operation && 1 === \count($changed->arguments) && $changed->arguments[0] == new Slice($list, $of[1], $of[2]) && Given::isPlace($list);
+        $isPart = isset($this->program->handwriting[Language::Cpp->value]);
+        $places = $isPart ? $this->placeBehind($list, $from).', '.$this->placeBehind($list, $to) : '';
+        $isSame = $isPart && $changed instanceof Operation && 1 === \count($changed->arguments) && $changed->arguments[0] == new Slice($list, $from, $to);
 
         return match (true) {
-            OperationKey::FillUp === $operation->key => 'fill('.$places.', '.$this->expression($of[1]).')',
-            OperationKey::SortPartBefore === $operation->key => 'sort('.$places.', '.$this->expression($of[1]).')',
+            $isPart && OperationKey::FillUp === $key => "fill($places, {$this->expression($changed)})",
+            $isPart && OperationKey::SortPartBefore === $key => "sort($places, {$this->expression($changed)})",
             $isSame && OperationKey::Sorted === $changed->key => "sort($places)",
             $isSame && OperationKey::SortedDown === $changed->key => "sort($places, greater<>())",
             $isSame && OperationKey::Backwards === $changed->key => "reverse($places)",
-            default => $this->call('put_range', [$list, $from, $to, $of[3]]),
+            OperationKey::PutRange === $key => $this->call($this->need('put_range'), [$list, $from instanceof NothingLiteral ? new NumberLiteral(0) : $from, $to instanceof NothingLiteral ? new Operation(OperationKey::Length, [$list]) : $to, $changed]),
+            default => null,
         };
     }
 

@@ -51,7 +51,8 @@ trait FilesOfStreams
         if (!self::isFileStream(rtrim($type, ' &'))) {
             return null;
         }
-        if ($this->is('=', 1) && $this->is(rtrim($type, ' &'), 2)) {
+        $isCall = $this->is('.', 1) && $this->is('(', 3);
+        if ($isCall && $this->is('open', 2) || $this->is('=', 1) && $this->is(rtrim($type, ' &'), 2)) {
             $this->at += 3;
             $value = $this->fileOpened(rtrim($type, ' &'), $token);
             $this->semicolon();
@@ -59,18 +60,7 @@ trait FilesOfStreams
 
             return $this->ended(new SetVariable($this->newId(), $token->text, $value), $start);
         }
-        if (!$this->is('.', 1) || !$this->is('(', 3)) {
-            return null;
-        }
-        if ($this->is('open', 2)) {
-            $this->at += 3;
-            $value = $this->fileOpened(rtrim($type, ' &'), $token);
-            $this->semicolon();
-            $this->write($token->text, $token->offset);
-
-            return $this->ended(new SetVariable($this->newId(), $token->text, $value), $start);
-        }
-        if ($this->is('close', 2) && $this->is(')', 4)) {
+        if ($isCall && $this->is('close', 2) && $this->is(')', 4)) {
             $this->at += 5;
             $this->semicolon();
             $this->read($token->text, $token->offset);

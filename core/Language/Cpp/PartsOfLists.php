@@ -76,7 +76,7 @@ trait PartsOfLists
             'copy' === $name && 1 === \count($others) && null !== $by => $this->copiedPart($part, $by),
             'reverse' === $name && [] === $others => self::putBack($part, new Operation(OperationKey::Backwards, [$part])),
             'fill' === $name && null !== $by && 1 === \count($others) => new Operation(OperationKey::FillUp, [$part->container, $by, $part->from, $part->to]),
-            ('sort' === $name || 'stable_sort' === $name) && 2 > \count($others) => $this->sortedPart($part, $by, $token),
+            'sort' === $name && 2 > \count($others) => $this->sortedPart($part, $by, $token),
             default => null,
         };
     }

@@ -54,7 +54,8 @@ trait FilesOfNode
         if (!isset(self::FILE_CALLS[$call])) {
             $this->fail('unsupported', $token, ['what' => "fs.$call"]);
         }
-        if ('readFileSync' === $call && ($arguments[0]->value ?? null) == new NumberLiteral(0) || 'readFileSync' === $call && ($arguments[0]->value ?? null) == new TextLiteral('/dev/stdin')) {
+        $file = $arguments[0]->value ?? null;
+        if ('readFileSync' === $call && ($file == new NumberLiteral(0) || $file == new TextLiteral('/dev/stdin'))) {
             return new Operation(OperationKey::AllInput);
         }
         [$key, $wanted] = self::FILE_CALLS[$call];

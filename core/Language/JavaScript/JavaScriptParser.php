@@ -1092,7 +1092,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     private function broughtIn(Token $token): ?Import
     {
         $name = $this->peek();
-        $length = '{' === $name?->text && isset($this->partners[$this->at]) && \in_array('require', [$this->tokens[$this->partners[$this->at] + 2]->text ?? ''], true)
+        $length = '{' === $name?->text && isset($this->partners[$this->at]) && 'require' === ($this->tokens[$this->partners[$this->at] + 2]->text ?? '')
             && \in_array($this->textIn($this->partners[$this->at] + 4), ['fs', 'node:fs'], true) ? $this->fileCallsFrom($this->at) : null;
         if (null !== $length) {
             $this->at += $length + 5;

@@ -1479,7 +1479,6 @@ abstract class ExpressionParser extends Parser
         return $first;
     }
 
-    /** An expression inside of a literal text. */
     /**
      * @param list<Token> $tokens
      *
@@ -1490,6 +1489,7 @@ abstract class ExpressionParser extends Parser
         return $tokens;
     }
 
+    /** An expression inside of a literal text. */
     protected function embedded(string $source, int $base): Expression
     {
         $before = [$this->tokens, $this->at, $this->until, $this->partners];

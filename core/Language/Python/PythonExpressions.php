@@ -1209,10 +1209,16 @@ abstract class PythonExpressions extends ExpressionParser
         return 'random' === $object ? ['randint', 'randrange'] : [];
     }
 
+    /** Whether `list(…)` stands there. */
+    protected function isMadeList(int $offset): bool
+    {
+        return 1 === preg_match('/\Glist\s*\(/', $this->text, $match, 0, $offset);
+    }
+
     /** The keys, values and entries of a map show as what they are (The Python Standard Library, dictionary view objects). */
     protected function viewed(Expression $value, int $offset): Expression
     {
-        $view = !$value instanceof Operation || 'list' === substr($this->text, $offset, 4) ? null : [OperationKey::Keys->value => 'dict_keys(', OperationKey::Values->value => 'dict_values(', OperationKey::Entries->value => 'dict_items('][$value->key->value] ?? null;
+        $view = !$value instanceof Operation || $this->isMadeList($offset) ? null : [OperationKey::Keys->value => 'dict_keys(', OperationKey::Values->value => 'dict_values(', OperationKey::Entries->value => 'dict_items('][$value->key->value] ?? null;
 
         return null === $view ? $value : new Binary(Operator::Join, new Binary(Operator::Join, new TextLiteral($view), new Operation(OperationKey::ToText, [$value])), new TextLiteral(')'));
     }

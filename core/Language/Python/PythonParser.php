@@ -1519,9 +1519,27 @@ final class PythonParser extends PythonStatements
     /** @var array<string, string> methods by further names, which stand behind their class and a point */
     private array $namedAlso = [];
 
+    private function isBelow(string $class, string $above): bool
+    {
+        for ($seen = []; '' !== $class && !isset($seen[$class]); $class = $this->classes[$class] ?? '') {
+            $seen[$class] = true;
+            if ($class === $above) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** The row that says so: a method that calls the other. */
     private function methodNamedAlso(string $name, string $of): FunctionDefinition
     {
+        foreach (array_keys($this->classes) as $below) {
+            if ($below !== $this->class && isset($this->methods[$below][$of]) && $this->isBelow($below, $this->class)) {
+                // The further name would stay that of the method here.
+                $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => "$name = …"]);
+            }
+        }
         $name = PythonNames::METHODS[$name] ?? $name;
         $parameters = $this->methods[$this->class][$of][2];
         $itself = new VariableRead('self');

@@ -771,6 +771,13 @@ class PythonPrinter extends Printer
 
     protected function operation(Operation $operation, int $around): string
     {
+        if (OperationKey::FillUp === $operation->key) {
+            [$list, $value, $from, $to] = $operation->arguments;
+            if (isset($this->program->handwriting[Language::Cpp->value]) || $this->type($from)->isNatural() && $to == new Operation(OperationKey::Length, [$list])) {
+                // No place lies before the list or behind it.
+                return $this->operand($list, self::POSTFIX)."[{$this->expression($from)}:{$this->expression($to)}] = [{$this->expression($value)}] * ".($from == new NumberLiteral(0) ? $this->operand($to, 9) : '('.$this->expression(new Binary(Operator::Subtract, $to, $from)).')');
+            }
+        }
         if (OperationKey::Filled === $operation->key) {
             $operation = new Operation($operation->key, [$this->countable($operation->arguments[0]), $operation->arguments[1]]);
         }

@@ -727,7 +727,7 @@ abstract class PythonStatements extends PythonExpressions
                     $values[] = $view;
                     continue;
                 }
-                if ($argument->value instanceof Operation && \in_array($argument->value->key, [OperationKey::Numbered, OperationKey::Paired, OperationKey::Turned], true) && 'list' !== substr($this->text, $argument->offset, 4)) {
+                if ($argument->value instanceof Operation && \in_array($argument->value->key, [OperationKey::Numbered, OperationKey::Paired, OperationKey::Turned], true) && !$this->isMadeList($argument->offset)) {
                     // They show as what they are (The Python Standard Library, `dict`).
                     $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => 'print('.mb_strcut(substr($this->text, $argument->offset, $argument->end - $argument->offset), 0, 30).')']);
                 }

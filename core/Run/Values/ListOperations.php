@@ -407,12 +407,18 @@ trait ListOperations
         return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse($this->over($value)), $this->isTuple($value));
     }
 
+    /** A bound of a part; where none is said, the part is open on that side. */
+    private static function boundOr(mixed $at, int $open, int $size): int
+    {
+        return null === $at ? $open : self::bound_(self::whole($at), $size);
+    }
+
     public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
     {
         $items = \is_string($value) ? mb_str_split($value) : self::list_($value)->items;
         $size = \count($items);
-        $from = null === $from ? 0 : self::bound_(self::whole($from), $size);
-        $to = null === $to ? $size : self::bound_(self::whole($to), $size);
+        $from = self::boundOr($from, 0, $size);
+        $to = self::boundOr($to, $size, $size);
         $part = \array_slice($items, $from, max(0, $to - $from));
 
         return \is_string($value) ? implode('', array_map(self::text_(...), $part)) : new ListValue($part, $this->isTuple($value));
@@ -725,8 +731,9 @@ trait ListOperations
             throw new RunError('fixed_list');
         }
         $size = \count($list->items);
-        $from = null === $from ? 0 : self::bound_(self::whole($from), $size);
-        $to = null === $to ? $size : self::bound_(self::whole($to), $size);
+        // What is written over into JavaScript says `null` for an open side.
+        $from = self::boundOr(Nothing::Null === $from ? null : $from, 0, $size);
+        $to = self::boundOr(Nothing::Null === $to ? null : $to, $size, $size);
         $put = $this->over($items);
         if (\count($put) + $size > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
