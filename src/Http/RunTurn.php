@@ -14,7 +14,9 @@ use Symfony\Component\DependencyInjection\Attribute\Autowire;
 use Symfony\Component\EventDispatcher\Attribute\AsEventListener;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
 use Symfony\Component\HttpKernel\Event\ControllerEvent;
+use Symfony\Component\HttpKernel\Event\ResponseEvent;
 use Symfony\Component\HttpKernel\Event\TerminateEvent;
 use Symfony\Component\HttpKernel\Exception\TooManyRequestsHttpException;
 use Symfony\Component\RateLimiter\RateLimiterFactory;
@@ -73,8 +75,24 @@ final class RunTurn
         $event->setController(static fn (): Response => new JsonResponse(['message' => $message], 429, ['Retry-After' => '1']));
     }
 
-    #[AsEventListener]
-    public function end(TerminateEvent $event): void
+    /** The turn is free before the last of the answer is under way: who has it may ask for the next run at once. */
+    #[AsEventListener(priority: -1000)]
+    public function answer(ResponseEvent $event): void
+    {
+        $response = $event->getResponse();
+        $write = $response instanceof StreamedResponse ? $response->getCallback() : null;
+        if ($response instanceof StreamedResponse && null !== $write) {
+            $response->setCallback(function () use ($write): void {
+                $write();
+                $this->end();
+            });
+        } elseif ($event->isMainRequest()) {
+            $this->end();
+        }
+    }
+
+    #[AsEventListener(event: TerminateEvent::class)]
+    public function end(): void
     {
         if (null !== $this->held) {
             // What was ended from outside never comes here, and stays remembered as what it was taken for at first.

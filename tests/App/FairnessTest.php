@@ -9,6 +9,8 @@ use Psr\Cache\CacheItemPoolInterface;
 use Scrivlet\App\Program\Quota;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Program as Tree;
+use Symfony\Component\EventDispatcher\EventDispatcherInterface;
+use Symfony\Component\HttpKernel\KernelEvents;
 
 /** Nobody takes up so much that others have to wait. */
 final class FairnessTest extends AppTestCase
@@ -38,6 +40,17 @@ final class FairnessTest extends AppTestCase
             $codes[] = $this->code();
         }
         self::assertSame([200, 200], $codes, 'a run that has ended gives its turn away');
+
+        // What is put in order behind an answer may have to wait for the machine: whoever has the answer does not.
+        $isFree = [];
+        $this->browser->disableReboot();
+        $events = self::service('event_dispatcher');
+        \assert($events instanceof EventDispatcherInterface);
+        $events->addListener(KernelEvents::TERMINATE, function () use (&$isFree, $other): void {
+            $isFree[] = (int) $other->fetchOne('SELECT IS_FREE_LOCK(?)', ['scrivlet-run-'.$this->teacher->id()]);
+        }, 1000);
+        $this->post("/programs/$id/layouts", ['view' => 'both', 'text' => 'python'], $token);
+        self::assertSame([1], $isFree);
     }
 
     public function testThoseWhoRunWhatTakesLongWaitForEachOther(): void
