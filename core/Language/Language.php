@@ -5,10 +5,13 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Cpp\CppLexer;
+use Scrivlet\Core\Language\Cpp\CppSemantics;
 use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
+use Scrivlet\Core\Language\JavaScript\JavaScriptSemantics;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Language\Python\PythonLexer;
+use Scrivlet\Core\Language\Python\PythonSemantics;
 use Scrivlet\Core\Tree\Program;
 
 enum Language: string
@@ -53,6 +56,16 @@ enum Language: string
             self::Python => PythonLexer::keywords(),
             self::JavaScript => JavaScriptLexer::keywords(),
             self::Cpp => CppLexer::keywords(),
+        };
+    }
+
+    /** How its programs run. */
+    public function semantics(): Semantics
+    {
+        return match ($this) {
+            self::Python => PythonSemantics::facts(),
+            self::JavaScript => JavaScriptSemantics::facts(),
+            self::Cpp => CppSemantics::facts(),
         };
     }
 

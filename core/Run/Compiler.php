@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Cpp\CppPrinter;
 use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Semantics;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
@@ -158,17 +159,20 @@ final class Compiler
     private const OF_BITS = [OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor, OperationKey::BitNot, OperationKey::ShiftedLeft, OperationKey::ShiftedRight];
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
+    private readonly Semantics $facts;
+
     public function __construct(Analysis $analysis, private readonly Language $language, private readonly bool $record)
     {
+        $this->facts = $language->semantics();
         $this->program = $program = $analysis->program;
         $this->types = $analysis->types();
         $this->part = $program->script;
         $this->definitions = $program->definitions();
-        $this->places = new Places($program, $analysis->scopes(), Language::JavaScript !== $this->language);
+        $this->places = new Places($program, $analysis->scopes(), !$this->facts->freshTurns);
         $this->turns = new Turns($analysis->scopes());
         foreach ($this->definitions as $index => $function) {
             $this->functions[] = $function->name;
-            if (Language::Python === $language && \in_array($function, $program->script->body->statements, true)) {
+            if ($this->facts->definesByRow && \in_array($function, $program->script->body->statements, true)) {
                 $this->late[$index] = true;
                 $this->between[] = $index;
             }
@@ -301,14 +305,14 @@ final class Compiler
             $parameters[] = ($this->isReference($part, $parameter) ? '&' : '').$this->variable($parameter).($default && $this->knowsNone() ? ' = \\'.Absent::class.'::Value' : ($isLeftOut ? ' = null' : ''));
             if ($default && $part instanceof FunctionDefinition) {
                 $default = $this->expression($part->defaults[$parameter]);
-                $isOnce = Language::Python === $this->language && ($part->defaults[$parameter] instanceof ListLiteral || $part->defaults[$parameter] instanceof MapLiteral);
+                $isOnce = $this->facts->defaultsOnce && ($part->defaults[$parameter] instanceof ListLiteral || $part->defaults[$parameter] instanceof MapLiteral);
                 // Python makes a list that stands for what is left out only once (The Python Language Reference, 8.7).
                 $made = $isOnce ? $this->temporary() : '';
                 $changes .= ($isOnce ? self::MADE_ONCE."$made = null;\n" : '').($this->knowsNone() ? 'if (\\'.Absent::class.'::Value === '.$this->variable($parameter).') { '.$this->variable($parameter).' = ' : $this->variable($parameter).' ??= ').($isOnce ? "($made ??= $default)" : $default).';'.($this->knowsNone() ? ' }' : '')."\n";
             }
             if ($part instanceof FunctionDefinition && $parameter === $part->rest) {
                 // Nothing is left for it where values before it are left out.
-                $changes .= $this->variable($parameter).' ??= new \\'.ListValue::class.'([]'.(Language::Python === $this->language ? ', true' : '').");\n";
+                $changes .= $this->variable($parameter).' ??= new \\'.ListValue::class.'([]'.($this->facts->tuples ? ', true' : '').");\n";
             }
             $changes .= $this->changed($parameter);
         }
@@ -340,7 +344,7 @@ final class Compiler
     /** Whether nothing is something that can be given; JavaScript takes `undefined` for what was left out (ECMA-262, 10.2.11). */
     private function knowsNone(): bool
     {
-        return Language::JavaScript !== $this->language;
+        return !$this->facts->undefined;
     }
 
     /**
@@ -394,13 +398,13 @@ final class Compiler
     /** Variables below `main` have their values before it begins (C++17, 6.6.2). */
     private function lasting(): Block
     {
-        return new Block(Language::Cpp === $this->language ? array_values(array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof SetVariable)) : []);
+        return new Block($this->facts->globalsFirst ? array_values(array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof SetVariable)) : []);
     }
 
     /** In JavaScript the functions of a body are there before its first row runs (ECMAScript 2022, 10.2.11). */
     private function hoisted(Block $body): Block
     {
-        if (Language::JavaScript !== $this->language) {
+        if (!$this->facts->hoists) {
             return $body;
         }
         $isFunction = static fn (Statement $row): bool => $row instanceof FunctionDefinition;
@@ -431,7 +435,7 @@ final class Compiler
     private function statement(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Import => Language::Cpp === $this->language && 1 === preg_match('/^(?:std::)?cin\s*\.\s*(ignore|clear)\b(.*)/s', $statement->text, $match) ? '$this->answers->'.('clear' === $match[1] ? 'clear' : (str_contains($match[2], '\\n') ? 'skipLine' : 'skip'))."();\n" : '',
+            $statement instanceof Import => $this->facts->streams && 1 === preg_match('/^(?:std::)?cin\s*\.\s*(ignore|clear)\b(.*)/s', $statement->text, $match) ? '$this->answers->'.('clear' === $match[1] ? 'clear' : (str_contains($match[2], '\\n') ? 'skipLine' : 'skip'))."();\n" : '',
 
             $statement instanceof FieldDeclaration, $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Pass => '',
             $statement instanceof FunctionDefinition => $this->defined($statement),
@@ -488,7 +492,7 @@ final class Compiler
                 $rows = $assign.$this->block($rescue->body);
                 array_pop($this->caught);
                 // Python takes the name away again (The Python Language Reference, 8.4.1).
-                $ended = '' !== $rescue->name && Language::Python === $this->language ? $this->variable($rescue->name).' = \\'.Absent::class."::Value;\n" : '';
+                $ended = '' !== $rescue->name && $this->facts->forgetsFailures ? $this->variable($rescue->name).' = \\'.Absent::class."::Value;\n" : '';
 
                 return $rows.$ended;
             })."} else\n";
@@ -539,7 +543,7 @@ final class Compiler
      */
     private function ofThisTurn(Statement $loop): string
     {
-        if (Language::JavaScript !== $this->language) {
+        if (!$this->facts->freshTurns) {
             return '';
         }
         $part = $this->part instanceof FunctionDefinition ? $this->part->body->statements : [...$this->program->functions, ...$this->part->body->statements, ...$this->program->below];
@@ -560,7 +564,7 @@ final class Compiler
     {
         $type = $this->types->variable($this->part, $set->variable);
 
-        return Language::Cpp === $this->language && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || TypeKind::Copied === $type->kind);
+        return $this->facts->typed && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || TypeKind::Copied === $type->kind);
     }
 
     /** A variable of C++ that has no value yet; the other languages begin without one. */
@@ -570,11 +574,11 @@ final class Compiler
 
         return match ($type->kind) {
             TypeKind::Copied => $this->step($declaration).$this->assign($declaration->variable, '$this->madeCopied('.var_export($type->class, true).', $d)'),
-            TypeKind::Object => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
+            TypeKind::Object => $this->facts->typed ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
             TypeKind::List => $this->step($declaration).$this->assign($declaration->variable, '$v->list([])'),
             TypeKind::Map => $this->step($declaration).$this->assign($declaration->variable, '$v->map([])'),
-            TypeKind::Text => Language::Cpp === $this->language ? $this->step($declaration).$this->assign($declaration->variable, "''") : '',
-            default => Language::JavaScript === $this->language ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
+            TypeKind::Text => $this->facts->typed ? $this->step($declaration).$this->assign($declaration->variable, "''") : '',
+            default => $this->facts->undefined ? $this->step($declaration).$this->assign($declaration->variable, 'null') : '',
         };
     }
 
@@ -592,8 +596,8 @@ final class Compiler
         $row = \count($this->rows);
         $step = $this->step($loop);
         [$item, $first] = [$this->temporary(), $this->temporary()];
-        $turns = Language::Cpp === $this->language ? null : LiveLoops::of($loop);
-        if (null === $turns && Language::Cpp !== $this->language && $loop->over instanceof VariableRead && 1 === \count($loop->variables) && LiveLoops::isLeft($loop)) {
+        $turns = $this->facts->liveLoops ? LiveLoops::of($loop) : null;
+        if (null === $turns && $this->facts->liveLoops && $loop->over instanceof VariableRead && 1 === \count($loop->variables) && LiveLoops::isLeft($loop)) {
             $turns = [$loop->over, ''];
         }
         if (null === $turns && $this->handsOut()) {
@@ -603,7 +607,7 @@ final class Compiler
         $over = null !== $turns ? '$v->turns('.$this->expression($turns[0]).', '.var_export($turns[1], true).')' : (1 === \count($loop->variables) ? '$v->over(' : '$v->rows(').$this->goneOver($loop->over).')';
         $apart = 1 === \count($loop->variables) ? '' : "$item = \$v->apart($item, ".\count($loop->variables).");\n";
         $body = $this->places->perhaps(function () use ($loop, $item, $apart): string {
-            $isCopied = Language::Cpp === $this->language && !$loop->refers && TypeKind::Copied === $this->types->variable($this->part, $loop->variables[0])->kind;
+            $isCopied = $this->facts->typed && !$loop->refers && TypeKind::Copied === $this->types->variable($this->part, $loop->variables[0])->kind;
             $assign = 1 === \count($loop->variables) ? $this->assign($loop->variables[0], $isCopied ? "\$v->cloned($item)" : $item) : '';
             foreach (1 === \count($loop->variables) ? [] : $loop->variables as $index => $name) {
                 $assign .= $this->assign($name, "{$item}[$index]");
@@ -652,7 +656,7 @@ final class Compiler
             $kept = $this->temporary();
 
             $class = $this->types->expression($this->part, $target->object);
-            $value = Language::Cpp === $this->language && null !== $class->class ? $this->kept($this->types->expression($this->part, $target), $value, $source) : $value;
+            $value = $this->facts->typed && null !== $class->class ? $this->kept($this->types->expression($this->part, $target), $value, $source) : $value;
 
             return "$kept = $value;\n\$v->keep(".$this->expression($target->object).', '.var_export($target->name, true).", $kept);\n";
         }
@@ -660,14 +664,14 @@ final class Compiler
             throw new \LogicException('Only an item is set.');
         }
         $container = $target->container;
-        if (Language::Python !== $this->language && $target->index instanceof NumberLiteral && $target->index->value < 0) {
+        if (!$this->facts->negativePlaces && $target->index instanceof NumberLiteral && $target->index->value < 0) {
             // Only Python counts places from the end.
             $target = new Item($container, new Binary(Operator::Add, new Operation(OperationKey::Length, [$container]), $target->index));
         }
-        if (Language::JavaScript === $this->language) {
+        if ($this->facts->growsByPlace) {
             return '$v->put('.$this->expression($container).', '.$this->expression($target->index).", $value);\n";
         }
-        if (Language::Cpp === $this->language) {
+        if ($this->facts->typed) {
             $value = $this->kept($this->types->expression($this->part, $target), $value, $source);
         }
         // Python (Language Reference 6.16) and C++ (C++17, 8.18) find the value before the place.
@@ -711,7 +715,7 @@ final class Compiler
 
     private function printLine(PrintLine $print): string
     {
-        $streamed = Language::Cpp === $this->language ? $this->streamed($print) : null;
+        $streamed = $this->facts->streams ? $this->streamed($print) : null;
         if (null !== $streamed) {
             return $streamed;
         }
@@ -751,7 +755,7 @@ final class Compiler
     {
         $code = $this->expression($value);
 
-        $isPlace = Language::Cpp === $this->language && ($this->isPlace($value) || TypeKind::UnsignedLong === $this->types->expression($this->part, $value)->kind);
+        $isPlace = $this->facts->typed && ($this->isPlace($value) || TypeKind::UnsignedLong === $this->types->expression($this->part, $value)->kind);
 
         return $isPlace ? "\$v->showUnsigned($code)" : "\$v->show($code)";
     }
@@ -855,7 +859,7 @@ final class Compiler
         $step = $this->step($count);
         [$at, $to, $by, $first] = [$this->temporary(), $this->temporary(), $this->temporary(), $this->temporary()];
         $start = '$v->number('.$this->expression($count->from).')';
-        if (Language::Cpp === $this->language && !($this->types->expression($this->part, $count->from)->isWhole() && $this->types->expression($this->part, $count->by)->isWhole())) {
+        if ($this->facts->typed && !($this->types->expression($this->part, $count->from)->isWhole() && $this->types->expression($this->part, $count->by)->isWhole())) {
             $start = "(float) $start";
         }
 
@@ -865,7 +869,7 @@ final class Compiler
         $on = null === $stride ? "$by > 0 ? $at <= $to : $at >= $to" : "$at ".($stride > 0 ? '<=' : '>=')." $to";
         // Python and JavaScript have no end to their numbers that a count could reach.
         $wide = $this->types->expression($this->part, new VariableRead($count->variable))->isWide() ? ', true' : '';
-        $next = null === $stride ? "\$v->add($at, $by$wide)" : (Language::Cpp === $this->language ? "\\is_int($at) && \\abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride$wide)" : "$at + $stride");
+        $next = null === $stride ? "\$v->add($at, $by$wide)" : ($this->facts->typed ? "\\is_int($at) && \\abs($at) < 2000000000 ? $at + $stride : \$v->add($at, $stride$wide)" : "$at + $stride");
 
         return $step."$at = $start; $to = ".$this->end($count->to)."; $set$first = true;\n"
             ."for (; $on; $at = $next) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
@@ -972,7 +976,7 @@ final class Compiler
         }
         foreach (\array_slice($definition->parameters, \count($passed)) as $parameter) {
             if ($parameter === $definition->rest) {
-                $passed[] = Language::Python === $this->language ? 'new \\'.ListValue::class.'([], true)' : '$v->list([])';
+                $passed[] = $this->facts->tuples ? 'new \\'.ListValue::class.'([], true)' : '$v->list([])';
             } elseif (!isset($definition->defaults[$parameter]) || '' !== $definition->rest) {
                 $passed[] = isset($definition->defaults[$parameter]) && $this->knowsNone() ? '\\'.Absent::class.'::Value' : 'null';
             }
@@ -1007,7 +1011,7 @@ final class Compiler
     {
         $head = $this->expression($call->object).', '.var_export($call->method, true).', $d';
         // Which class the object is of shows only when it runs: what any of their methods changes is handed over itself.
-        $methods = Language::Cpp !== $this->language ? [] : $this->methodsMeant($call);
+        $methods = !$this->facts->typed ? [] : $this->methodsMeant($call);
         $passed = $before = $after = [];
         $changes = false;
         foreach ($call->arguments as $index => $argument) {
@@ -1092,7 +1096,7 @@ final class Compiler
         if (!$part instanceof FunctionDefinition || !str_ends_with($part->types[$parameter] ?? '', '&')) {
             return false;
         }
-        if (Language::Cpp === $this->language) {
+        if ($this->facts->typed) {
             return !str_starts_with($part->types[$parameter], 'const') && null === $this->types->variable($part, $parameter)->element;
         }
 
@@ -1123,7 +1127,7 @@ final class Compiler
     {
         $type = $this->types->variable(Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part, $name);
 
-        if (TypeKind::UnsignedLong === $type->kind && Language::Cpp === $this->language) {
+        if (TypeKind::UnsignedLong === $type->kind && $this->facts->typed) {
             return "\$v->toldUnsigned($variable)";
         }
 
@@ -1135,7 +1139,7 @@ final class Compiler
         $owner = Scopes::PROGRAM === $this->types->scopes->owner($this->part, $name) ? $this->program->script : $this->part;
 
         $this->places->ensure($this->part, $name);
-        if (Language::Cpp === $this->language && $source instanceof Operation && \in_array($source->key, self::WORDS, true) && TypeKind::Letter === $this->types->variable($owner, $name)->kind) {
+        if ($this->facts->streams && $source instanceof Operation && \in_array($source->key, self::WORDS, true) && TypeKind::Letter === $this->types->variable($owner, $name)->kind) {
             $value = '$this->askLetter()';
         }
 
@@ -1150,7 +1154,7 @@ final class Compiler
 
     private function narrowed(string $value, int $bits): string
     {
-        return Language::Cpp !== $this->language || 0 === $bits ? $value : "\$v->narrowed($value, $bits)";
+        return !$this->facts->typed || 0 === $bits ? $value : "\$v->narrowed($value, $bits)";
     }
 
     private function read(string $name): string
@@ -1166,7 +1170,7 @@ final class Compiler
     /** Whether C++ reckons with it as a number without a sign. */
     private function isUnsigned(Expression $expression): bool
     {
-        return Language::Cpp === $this->language && $this->types->expression($this->part, $expression)->isUnsigned();
+        return $this->facts->typed && $this->types->expression($this->part, $expression)->isUnsigned();
     }
 
     /** How many bits an unsigned type has. */
@@ -1224,7 +1228,7 @@ final class Compiler
 
     private function isWide(Expression $expression): bool
     {
-        if (Language::Cpp !== $this->language) {
+        if (!$this->facts->typed) {
             return false;
         }
         $type = $this->types->expression($this->part, $expression);
@@ -1236,7 +1240,7 @@ final class Compiler
     /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */
     private function kept(StaticType $type, string $value, ?Expression $source = null): string
     {
-        if (Language::Cpp !== $this->language) {
+        if (!$this->facts->typed) {
             return $value;
         }
         $was = null === $source ? $type : $this->types->expression($this->part, $source);
@@ -1299,7 +1303,7 @@ final class Compiler
         $code = $this->expression($condition);
 
         // What `or` gives is one of its sides, whatever is known of the other.
-        $isGiven = $condition instanceof Binary && $condition->operator->isLogic() && Language::Cpp !== $this->language && !($this->isTruth($condition->left) && $this->isTruth($condition->right));
+        $isGiven = $condition instanceof Binary && $condition->operator->isLogic() && $this->facts->logicGives && !($this->isTruth($condition->left) && $this->isTruth($condition->right));
 
         return !$isGiven && StaticType::truth() === $this->types->expression($this->part, $condition) ? "($code)" : "\$v->truth($code)";
     }
@@ -1320,7 +1324,7 @@ final class Compiler
                 ? '!'.$this->truth($expression->operand)
                 : $this->negated($expression) ?? ($this->isUnsigned($expression->operand) ? '$v->unsignedSubtract(0, '.$this->expression($expression->operand).', '.self::bitsOf($this->types->expression($this->part, $expression->operand)).')' : '$v->negate('.$this->expression($expression->operand).($this->isWide($expression) ? ', true' : '').')'),
             $expression instanceof Binary => $this->binary($expression),
-            $expression instanceof RandomWhole => (Language::JavaScript === $this->language ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
+            $expression instanceof RandomWhole => ($this->facts->onlyFractions ? '(float) ' : '').'$this->chance->between($v->whole('.$this->expression($expression->from).'), $v->whole('.$this->expression($expression->to).'))',
             $expression instanceof CommandValue => $this->command(Catalogue::get($expression->command), $expression->arguments),
             $expression instanceof FunctionReference => $this->handed($expression->function),
             $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
@@ -1329,11 +1333,11 @@ final class Compiler
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).self::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
             $expression instanceof MethodCall => $this->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
-            $expression instanceof OwnValue => Language::Cpp === $this->language && !$this->mayBeNothing($expression->function) ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
-            $expression instanceof NothingLiteral => Language::JavaScript === $this->language && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
+            $expression instanceof OwnValue => $this->facts->owesValues && !$this->mayBeNothing($expression->function) ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
+            $expression instanceof NothingLiteral => $this->facts->nullBeside && !$expression->undefined ? '\\'.Nothing::class.'::Null' : 'null',
             $expression instanceof ListLiteral => '$v->list(['.$this->listed($expression->items).'])',
             $expression instanceof MapLiteral => $this->mapLiteral($expression),
-            $expression instanceof Item && Language::JavaScript !== $this->language && $this->types->expression($this->part, $expression->container)->isList() => $this->listItem($expression),
+            $expression instanceof Item && !$this->facts->growsByPlace && $this->types->expression($this->part, $expression->container)->isList() => $this->listItem($expression),
             $expression instanceof Item => ($expression->index instanceof NumberLiteral && $expression->index->value < 0 ? '$v->itemFromEnd(' : '$v->item(').$this->listed($expression->operands()).')',
             $expression instanceof Slice => '$v->slice('.implode(', ', array_map(fn (Expression $operand): string => $operand instanceof NothingLiteral ? 'null' : $this->expression($operand), $expression->operands())).')',
             $expression instanceof Choice => '('.$this->truth($expression->condition).' ? '.$this->expression($expression->then).' : '.$this->expression($expression->otherwise).')',
@@ -1365,7 +1369,7 @@ final class Compiler
         $handed = "\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest$named)";
         $name = $this->nameWritten($definition);
 
-        return Language::JavaScript === $this->language && 1 === preg_match(self::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
+        return $this->facts->namesByVariable && 1 === preg_match(self::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
     }
 
     /**
@@ -1411,7 +1415,7 @@ final class Compiler
             return '$v->showingStream()';
         }
         $asked = $operation->arguments[0] ?? null;
-        if (Language::Cpp === $this->language && $asked instanceof Operation && \in_array($asked->key, self::WORDS, true) && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true)) {
+        if ($this->facts->streams && $asked instanceof Operation && \in_array($asked->key, self::WORDS, true) && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true)) {
             return "\$v->$method(\$this->askNumber(".(OperationKey::ToNumber === $operation->key ? 'false' : 'true').'))';
         }
         if (OperationKey::NextOf === $operation->key || OperationKey::LineOf === $operation->key) {
@@ -1446,7 +1450,7 @@ final class Compiler
         if (Given::is($operation)) {
             return $this->given($operation);
         }
-        $isLate = OperationKey::ValueOr === $operation->key && Language::JavaScript === $this->language && ($or = $operation->arguments[2] ?? null) instanceof Expression && [] !== $or->operands();
+        $isLate = OperationKey::ValueOr === $operation->key && $this->facts->lateChoice && ($or = $operation->arguments[2] ?? null) instanceof Expression && [] !== $or->operands();
         if (OperationKey::OrElse === $operation->key || $isLate) {
             // What stands behind `??` is found only where it is wanted (ECMA-262, 13.13).
             $found = $this->temporary();
@@ -1468,17 +1472,17 @@ final class Compiler
 
         $isOfBits = \in_array($operation->key, self::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';
-        if (Language::Cpp === $this->language && ($isOfBits || \in_array($operation->key, [OperationKey::ToUnsigned, OperationKey::ToUnsignedLong], true)) && $this->isUnsigned($operation)) {
+        if ($this->facts->typed && ($isOfBits || \in_array($operation->key, [OperationKey::ToUnsigned, OperationKey::ToUnsignedLong], true)) && $this->isUnsigned($operation)) {
             return $this->unsignedBits($operation, $method);
         }
         if (\in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong], true) && $this->isUnsigned($operation->arguments[0])) {
             return OperationKey::ToLong === $operation->key ? $this->expression($operation->arguments[0]) : "\$v->signedAgain({$this->expression($operation->arguments[0])})";
         }
-        if (\in_array($operation->key, [OperationKey::ToText, OperationKey::ToNumber], true) && Language::Cpp === $this->language && TypeKind::UnsignedLong === $this->types->expression($this->part, $operation->arguments[0])->kind) {
+        if (\in_array($operation->key, [OperationKey::ToText, OperationKey::ToNumber], true) && $this->facts->typed && TypeKind::UnsignedLong === $this->types->expression($this->part, $operation->arguments[0])->kind) {
             return '$v->'.(OperationKey::ToText === $operation->key ? 'showUnsigned' : 'unsignedReal')."({$this->expression($operation->arguments[0])})";
         }
 
-        if ($isOfBits && Language::Cpp === $this->language && [] !== array_filter($operation->arguments, fn (Expression $value): bool => TypeKind::Letter === $this->types->expression($this->part, $value)->kind)) {
+        if ($isOfBits && $this->facts->typed && [] !== array_filter($operation->arguments, fn (Expression $value): bool => TypeKind::Letter === $this->types->expression($this->part, $value)->kind)) {
             return "\$v->$method(".implode(', ', array_map(fn (Expression $value): string => TypeKind::Letter === $this->types->expression($this->part, $value)->kind ? "\$v->code({$this->expression($value)})" : $this->expression($value), $operation->arguments)).$wide.')';
         }
 
@@ -1569,7 +1573,7 @@ final class Compiler
         $function = $value instanceof FunctionReference ? $this->program->functionNamed($value->function) : null;
         $isUnnamed = $value instanceof Lambda || null !== $function && 1 === preg_match(self::UNNAMED, $this->nameWritten($function));
 
-        return $isUnnamed && '' !== $name && Language::JavaScript === $this->language ? "\$v->named($code, ".var_export($name, true).')' : $code;
+        return $isUnnamed && '' !== $name && $this->facts->namesByVariable ? "\$v->named($code, ".var_export($name, true).')' : $code;
     }
 
     private function newObject(MakeObject $made): string
@@ -1586,7 +1590,7 @@ final class Compiler
      */
     private function nought(string $class, int $given = 0, int $depth = 0): array
     {
-        $definition = Language::Cpp === $this->language ? $this->program->classNamed($class) : null;
+        $definition = $this->facts->typed ? $this->program->classNamed($class) : null;
         if (null === $definition || '' !== $definition->parent || null !== $this->program->functionNamed($class.'.'.ClassDefinition::MAKES) || $depth > self::DEEPEST_FIELDS) {
             return [];
         }
@@ -1642,7 +1646,7 @@ final class Compiler
 
     private function isConstantSet(Operation $operation, int $least = 3): bool
     {
-        $items = OperationKey::SetOf === $operation->key && Language::Python === $this->language ? $operation->arguments[0] ?? null : null;
+        $items = OperationKey::SetOf === $operation->key && $this->facts->hashedSets ? $operation->arguments[0] ?? null : null;
         $isConstant = static function (Expression $value) use (&$isConstant): bool {
             return match (true) {
                 $value instanceof NumberLiteral, $value instanceof TextLiteral, $value instanceof TruthLiteral, $value instanceof NothingLiteral => true,
@@ -1668,7 +1672,7 @@ final class Compiler
 
         $call = $this->object('mower')."->$method(".implode(', ', $arguments).')';
 
-        return OperationKey::Distance === $operation->key && Language::JavaScript === $this->language ? "($call ?? \\".Nothing::class.'::Null)' : $call;
+        return OperationKey::Distance === $operation->key && $this->facts->nullBeside ? "($call ?? \\".Nothing::class.'::Null)' : $call;
     }
 
     private function collected(Collected $collected): string
@@ -1698,10 +1702,10 @@ final class Compiler
         $this->inner = $before;
 
         // What JavaScript is not given is undefined (ECMAScript 2022, 10.2.11).
-        $names = Language::JavaScript === $this->language ? array_map(static fn (string $name): string => "$name = null", $names) : $names;
-        $code = Language::Cpp === $this->language ? '(fn ('.implode(', ', $names).') => '.$value.')' : $this->holding($names, $value, $before);
+        $names = $this->facts->undefined ? array_map(static fn (string $name): string => "$name = null", $names) : $names;
+        $code = $this->facts->lambdasSee ? $this->holding($names, $value, $before) : '(fn ('.implode(', ', $names).') => '.$value.')';
 
-        return Language::Python === $this->language && $this->uses(OperationKey::FunctionName) ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
+        return $this->facts->namesLambdas && $this->uses(OperationKey::FunctionName) ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
     }
 
     /** @var array<string, bool> by operation, whether the program has it */
@@ -1724,7 +1728,7 @@ final class Compiler
         $does = $lambda->value;
         $isHandedOn = $does instanceof Operation && [new VariableRead('item')] == $does->arguments && ['item'] === $lambda->parameters;
 
-        return $isHandedOn && 1 === preg_match('/^(\w+)\(\{0\}\)$/D', ValueOperations::get($does->key)->spellings[Language::Python->value][0] ?? '', $name) ? $name[1] : '<lambda>';
+        return $isHandedOn && 1 === preg_match('/^(\w+)\(\{0\}\)$/D', ValueOperations::get($does->key)->spellings[$this->language->value][0] ?? '', $name) ? $name[1] : '<lambda>';
     }
 
     /**
@@ -1746,14 +1750,14 @@ final class Compiler
 
     private function number(int|float $value): string
     {
-        return var_export(Language::JavaScript === $this->language ? (float) $value : $value, true);
+        return var_export($this->facts->onlyFractions ? (float) $value : $value, true);
     }
 
     /** What a sign asks of an object of the program's own is a method of its class, where it has one. */
     private function askedOfObject(Binary $binary): ?string
     {
         $class = $this->types->expression($this->part, $binary->left)->class;
-        $right = Language::Cpp === $this->language && null === $class ? $this->types->expression($this->part, $binary->right)->class : null;
+        $right = $this->facts->typed && null === $class ? $this->types->expression($this->part, $binary->right)->class : null;
         $onTheRight = ClassDefinition::ON_THE_RIGHT[$binary->operator->value] ?? null;
         if (null !== $right && null !== $onTheRight && [] !== ($this->classTable ??= new Classes($this->program))->answering($right, $onTheRight)) {
             return '$this->sent('.$this->expression($binary->right).', '.var_export($onTheRight, true).', $d, '.$this->expression($binary->left).')';
@@ -1772,7 +1776,7 @@ final class Compiler
 
     private function negated(Unary $unary): ?string
     {
-        $class = Language::Cpp === $this->language ? $this->types->expression($this->part, $unary->operand)->class : null;
+        $class = $this->facts->typed ? $this->types->expression($this->part, $unary->operand)->class : null;
 
         return null === $class || [] === ($this->classTable ??= new Classes($this->program))->answering($class, '@negate') ? null : '$this->sent('.$this->expression($unary->operand).", '@negate', \$d)";
     }
@@ -1781,7 +1785,7 @@ final class Compiler
 
     private function binary(Binary $binary): string
     {
-        $has = Language::JavaScript === $this->language ? null : KeyQuestion::of($binary, fn (Expression $value): StaticType => $this->types->expression($this->part, $value));
+        $has = $this->facts->undefined ? null : KeyQuestion::of($binary, fn (Expression $value): StaticType => $this->types->expression($this->part, $value));
         if (null !== $has) {
             return $this->expression($has);
         }
@@ -1794,7 +1798,7 @@ final class Compiler
         if (null !== $asked) {
             return $asked;
         }
-        $quick = (Language::Cpp === $this->language ? $this->withoutSign($binary) : null) ?? $this->quick($binary);
+        $quick = ($this->facts->typed ? $this->withoutSign($binary) : null) ?? $this->quick($binary);
         if (null !== $quick) {
             return $quick;
         }
@@ -1804,7 +1808,7 @@ final class Compiler
         // Each side is compiled once only: twice would double with each operand of a long chain.
         $isAsked = \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && $right instanceof NothingLiteral && $left instanceof OwnValue;
         $sides = [$isAsked ? $this->call($left->function, $left->arguments) : $this->expression($left), $this->expression($right)];
-        if (Language::Cpp === $this->language) {
+        if ($this->facts->typed) {
             $letters = [TypeKind::Letter === $this->types->expression($this->part, $left)->kind, TypeKind::Letter === $this->types->expression($this->part, $right)->kind];
             if (!$letters[0] && !$letters[1]) {
                 // Here one of both has a point, and the other takes one.
@@ -1850,15 +1854,15 @@ final class Compiler
         $found = self::QUICK[$binary->operator->value] ?? null;
         $isArithmetic = $binary->operator->isArithmetic();
         // What stands on the left is found before a value on the right changes it.
-        if (null === $found || Given::isIn($binary->right) || $isArithmetic && Language::Cpp === $this->language || !$this->isQuick($binary->left) || !$this->isQuick($binary->right)) {
+        if (null === $found || Given::isIn($binary->right) || $isArithmetic && $this->facts->typed || !$this->isQuick($binary->left) || !$this->isQuick($binary->right)) {
             return null;
         }
         $isFloor = Operator::FloorRemainder === $binary->operator || Operator::FloorDivide === $binary->operator;
-        if ($isFloor && (Language::Python !== $this->language || !$binary->right instanceof NumberLiteral || $binary->right->value <= 0)) {
+        if ($isFloor && (!$this->facts->endlessWholes || !$binary->right instanceof NumberLiteral || $binary->right->value <= 0)) {
             return null;
         }
         [$method, $sign] = $found;
-        $isSort = Language::JavaScript === $this->language ? '\\is_float(' : '\\is_int(';
+        $isSort = $this->facts->onlyFractions ? '\\is_float(' : '\\is_int(';
         [$a, $setA] = $this->operand($binary->left);
         [$b, $setB] = $this->operand($binary->right);
         // Both are found, whatever the first one is.
@@ -1872,7 +1876,7 @@ final class Compiler
 
             return "($are$bounded ? $inPlace : $otherwise)";
         }
-        if ($isArithmetic && Language::Python === $this->language) {
+        if ($isArithmetic && $this->facts->endlessWholes) {
             $sum = $this->temporary();
 
             return "($are && \\is_int($sum = $a $sign $b) ? $sum : $otherwise)";
@@ -1885,7 +1889,7 @@ final class Compiler
     {
         $type = $this->types->expression($this->part, $operand);
 
-        return Language::JavaScript === $this->language ? $type->isNumeric() : $type->isWhole();
+        return $this->facts->onlyFractions ? $type->isNumeric() : $type->isWhole();
     }
 
     /**
@@ -1896,7 +1900,7 @@ final class Compiler
     {
         $code = $this->expression($operand);
         // A number with a point is no place in a list, and has to be looked at.
-        if ($operand instanceof NumberLiteral && (\is_int($operand->value) || Language::JavaScript === $this->language)) {
+        if ($operand instanceof NumberLiteral && (\is_int($operand->value) || $this->facts->onlyFractions)) {
             return [$code, null];
         }
         if ($operand instanceof VariableRead && 1 === preg_match('/^\$[lc]\d+$/D', $code)) {
@@ -1933,7 +1937,7 @@ final class Compiler
     {
         $isAnd = Operator::And === $binary->operator;
         $areTruths = $this->isTruth($binary->left) && $this->isTruth($binary->right);
-        if ($areTruths || Language::Cpp === $this->language && !CppPrinter::choosesValue($binary->left, $this->types->expression($this->part, $binary->left))) {
+        if ($areTruths || !$this->facts->logicGives && !CppPrinter::choosesValue($binary->left, $this->types->expression($this->part, $binary->left))) {
             return '('.$this->truth($binary->left).($isAnd ? ' && ' : ' || ').$this->truth($binary->right).')';
         }
         $kept = $this->temporary();

@@ -33,11 +33,6 @@ final readonly class Limits
     /** Calls within calls as a language has them: CPython says its own error there (The Python Standard Library, sys). */
     public function depthIn(Language $language): int
     {
-        return $this->depth ?? match ($language) {
-            // The program itself is a call as well.
-            Language::Python => 999,
-            Language::JavaScript => 10_000,
-            Language::Cpp => 20_000,
-        };
+        return $this->depth ?? $language->semantics()->depth;
     }
 }

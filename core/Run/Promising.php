@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run;
 
 use Scrivlet\Core\Language\FailureNames;
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Run\Values\MapValue;
 use Scrivlet\Core\Run\Values\PromiseValue;
@@ -61,7 +60,7 @@ trait Promising
         try {
             $this->callValue($executor, $keep, $break);
         } catch (RunError $error) {
-            $promise->isResolved || $this->break_($promise, self::caughtOnly($error));
+            $promise->isResolved || $this->break_($promise, $this->caughtOnly($error));
         }
 
         return $promise;
@@ -196,7 +195,7 @@ trait Promising
         try {
             $value = $body();
         } catch (RunError $error) {
-            $this->break_($promise, self::caughtOnly($error));
+            $this->break_($promise, $this->caughtOnly($error));
 
             return;
         }
@@ -207,7 +206,7 @@ trait Promising
     {
         $promise->isResolved = true;
         if ($value === $promise) {
-            $this->break_($promise, new RunError('raised', ['says' => $says = 'Chaining cycle detected for promise #<Promise>'], $says, FailureNames::kindOf(Language::JavaScript, 'TypeError') ?? FailureKind::Any));
+            $this->break_($promise, new RunError('raised', ['says' => $says = 'Chaining cycle detected for promise #<Promise>'], $says, FailureNames::kindOf($this->values->language(), 'TypeError') ?? FailureKind::Any));
 
             return;
         }
@@ -254,9 +253,9 @@ trait Promising
     }
 
     /** What a limit of this place stops, no program catches. */
-    private static function caughtOnly(RunError $error): RunError
+    private function caughtOnly(RunError $error): RunError
     {
-        return RealError::isCaught($error, Language::JavaScript) ? $error : throw $error;
+        return RealError::isCaught($error, $this->values->language()) ? $error : throw $error;
     }
 
     /** What a function is handed that sees to a failure. */
@@ -274,7 +273,7 @@ trait Promising
         if ($reason instanceof MapValue && 'Error' === $reason->made) {
             [$name, $says] = [(string) $this->values->text($reason->entries['tname'][1] ?? 'Error'), $this->values->text($reason->entries['tmessage'][1] ?? '')];
 
-            return new RunError('raised', ['says' => mb_substr($says, 0, 200)], $says, FailureNames::kindOf(Language::JavaScript, $name) ?? FailureKind::Any);
+            return new RunError('raised', ['says' => mb_substr($says, 0, 200)], $says, FailureNames::kindOf($this->values->language(), $name) ?? FailureKind::Any);
         }
         if ($reason instanceof MapValue && '' !== $reason->class) {
             try {

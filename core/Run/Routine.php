@@ -57,11 +57,7 @@ abstract class Routine
     /** Reached where a variable is read that has no value. */
     final protected function missing(string $name): never
     {
-        throw new RunError('no_value', ['name' => $name], match ($this->values->language()) {
-            Language::Python => "name '$name' is not defined",
-            Language::JavaScript => "$name is not defined",
-            Language::Cpp => null,
-        });
+        throw new RunError('no_value', ['name' => $name], $this->values->facts->says('name', ['name' => $name]));
     }
 
     final protected function raise(FailureKind $kind, mixed $says): never
@@ -69,7 +65,7 @@ abstract class Routine
         $said = match (true) {
             FailureKind::Whole === $kind => (int) Values::number($says),
             // A key shows as Python writes it (The Python Standard Library 3.11, KeyError).
-            FailureKind::Key === $kind && Language::Python === $this->values->language() && '' !== $says => $this->values->display($says),
+            FailureKind::Key === $kind && $this->values->facts->showsKeys && '' !== $says => $this->values->display($says),
             default => $this->values->text($says),
         };
         throw new RunError('raised', ['says' => mb_substr((string) $said, 0, 200)], $said, $kind);
@@ -93,10 +89,8 @@ abstract class Routine
 
     final protected function unclaimed(mixed $says): never
     {
-        if (Language::Cpp === $this->values->language()) {
-            throw new RunError('unclaimed');
-        }
-        throw new RunError('unclaimed', [], $this->values->text($says), Language::Python === $this->values->language() ? FailureKind::Claim : FailureKind::Any);
+        $kind = $this->values->facts->claim;
+        throw null === $kind ? new RunError('unclaimed') : new RunError('unclaimed', [], $this->values->text($says), $kind);
     }
 
     /** What a class of the program shares; Absent where it shares nothing of that name. */
@@ -172,7 +166,7 @@ abstract class Routine
             $this->begin($class, $object, $depth);
         }
         if (isset($this->failing[$object->class])) {
-            $isOne = \count($arguments) <= 1 || Language::JavaScript === $this->values->language();
+            $isOne = \count($arguments) <= 1 || $this->values->facts->undefined;
             $this->values->sayFailing($object, $isOne ? array_values($arguments)[0] ?? '' : new ListValue(array_values($arguments), true));
         }
         if (isset($this->classes[$object->class][ClassDefinition::MAKES])) {
@@ -197,7 +191,7 @@ abstract class Routine
     final protected function isKind(mixed $value, string $kind): bool
     {
         return match ($kind) {
-            '@whole' => Language::JavaScript === $this->values->language() ? \is_float($value) && floor($value) === $value : \is_int($value) || \is_bool($value) || $value instanceof BigInteger,
+            '@whole' => $this->values->facts->onlyFractions ? \is_float($value) && floor($value) === $value : \is_int($value) || \is_bool($value) || $value instanceof BigInteger,
             '@number' => \is_float($value),
             '@text' => \is_string($value),
             '@truth' => \is_bool($value),
@@ -213,7 +207,7 @@ abstract class Routine
     /** What stands for a value that is left out. */
     private function leftOut(): ?Absent
     {
-        return Language::JavaScript === $this->values->language() ? null : Absent::Value;
+        return $this->values->facts->undefined ? null : Absent::Value;
     }
 
     /** What is asked for like a field: of a class that works it out, or of whatever keeps one of that name. */
@@ -269,16 +263,16 @@ abstract class Routine
         }
         $needed = $takes - $spare - (null === $rest ? 0 : 1);
         if (null !== $rest) {
-            if (\count($arguments) < $needed && Language::JavaScript !== $this->values->language()) {
+            if (\count($arguments) < $needed && !$this->values->facts->undefined) {
                 throw new RunError('few_arguments');
             }
-            $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, $this->leftOut()), new ListValue(\array_slice($arguments, $rest), Language::Python === $this->values->language())];
+            $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, $this->leftOut()), new ListValue(\array_slice($arguments, $rest), $this->values->facts->tuples)];
         }
         $given = \count($arguments);
-        if ($given !== $takes && Language::JavaScript !== $this->values->language() && ($given > $takes || $given < $needed)) {
+        if ($given !== $takes && !$this->values->facts->undefined && ($given > $takes || $given < $needed)) {
             throw new RunError('few_arguments');
         }
-        $missing = Language::JavaScript === $this->values->language() ? null : Absent::Value;
+        $missing = $this->values->facts->undefined ? null : Absent::Value;
         $handed = [];
         for ($index = 0; $index < $takes; ++$index) {
             if ($index < $given) {
@@ -352,7 +346,7 @@ abstract class Routine
         if (null === $error) {
             throw new RunError('says_unknown');
         }
-        $name = null === $error->object ? RealError::of($error, $this->values->language()) : ($error->object->entries['tname'][1] ?? (Language::Python === $this->values->language() ? $error->object->class : 'Error'));
+        $name = null === $error->object ? RealError::of($error, $this->values->language()) : ($error->object->entries['tname'][1] ?? ($this->values->facts->knowsFailures ? $error->object->class : 'Error'));
 
         return \is_string($name) ? str_replace('std::', '', $name) : throw new RunError('says_unknown');
     }
@@ -621,10 +615,10 @@ abstract class Routine
             $named = [] === $names ? [] : array_filter($given, static fn (mixed $one): bool => $one instanceof GivenByName);
             $given = [] === $named ? $given : array_values(array_diff_key($given, $named));
             if (null !== $rest) {
-                if (\count($given) < $least - 1 && Language::JavaScript !== $this->values->language()) {
+                if (\count($given) < $least - 1 && !$this->values->facts->undefined) {
                     throw new RunError('few_arguments');
                 }
-                $given = [...array_pad(\array_slice($given, 0, $rest), $rest, $this->leftOut()), new ListValue(array_values(\array_slice($given, $rest)), Language::Python === $this->values->language())];
+                $given = [...array_pad(\array_slice($given, 0, $rest), $rest, $this->leftOut()), new ListValue(array_values(\array_slice($given, $rest)), $this->values->facts->tuples)];
             }
             if ([] !== $named || '' !== $others) {
                 $given = GivenByName::inPlace(array_values($given), array_column($named, null, 'name'), $names, $others, $this->leftOut());
@@ -637,7 +631,7 @@ abstract class Routine
                 }
             }
             $count = \count($given);
-            if (Language::JavaScript === $this->values->language()) {
+            if ($this->values->facts->undefined) {
                 $given = \array_slice(array_pad($given, $most, null), 0, $most);
             } elseif ($count < $least || $count > $most) {
                 throw new RunError('few_arguments');

@@ -49,7 +49,8 @@ final class Runner
             Language::Cpp => new CppValues(),
         };
         $values->trace = $record ? $trace : null;
-        if (Language::JavaScript === $language && preg_match_all('/(?<!\w)#([A-Za-z_]\w*)/', $analysis->program->handwriting[$language->value]->text ?? '', $private)) {
+        $sign = $values->facts->privateSign;
+        if ('' !== $sign && preg_match_all('/(?<!\w)'.$sign.'([A-Za-z_]\w*)/', $analysis->program->handwriting[$language->value]->text ?? '', $private)) {
             $values->hidden = array_fill_keys(array_map(static fn (string $name): string => "_$name", $private[1]), true);
         }
         $chance = new Chance($seed);

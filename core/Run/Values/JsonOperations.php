@@ -51,7 +51,7 @@ trait JsonOperations
     {
         Room::spend(1);
         Depth::deeper($depth);
-        $isPython = Language::Python === $this->language();
+        $isPython = $this->facts->spacedJson;
         if ($value instanceof ListValue) {
             $items = array_map(fn (mixed $item): string => $this->jsonOf($item, $step, $between, $depth + 1), $value->items);
 
@@ -99,7 +99,7 @@ trait JsonOperations
 
     private function jsonText(string $text): string
     {
-        $isAscii = Language::Python === $this->language() && $this->isAscii;
+        $isAscii = $this->facts->spacedJson && $this->isAscii;
         $json = (string) json_encode($text, \JSON_UNESCAPED_SLASHES | \JSON_UNESCAPED_LINE_TERMINATORS | \JSON_INVALID_UTF8_SUBSTITUTE | ($isAscii ? 0 : \JSON_UNESCAPED_UNICODE));
 
         return str_replace("\x7f", $isAscii ? '\\u007f' : "\x7f", $json);
@@ -108,7 +108,7 @@ trait JsonOperations
     public function fromJson(mixed $text): mixed
     {
         $text = self::text_($text);
-        if (Language::Python === $this->language() && 1 === preg_match('/[-\d]\d{18,}(?![\d.eE])/', (string) preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/s', '', $text))) {
+        if ($this->facts->spacedJson && 1 === preg_match('/[-\d]\d{18,}(?![\d.eE])/', (string) preg_replace('/"(?:[^"\\\\]|\\\\.)*+"/s', '', $text))) {
             // It would have to be kept to its last digit.
             throw new RunError('large_number');
         }
@@ -137,8 +137,8 @@ trait JsonOperations
         }
 
         return match (true) {
-            null === $data => Language::JavaScript === $this->language() ? Nothing::Null : null,
-            \is_int($data) => Language::JavaScript === $this->language() ? (float) $data : $data,
+            null === $data => $this->facts->nullBeside ? Nothing::Null : null,
+            \is_int($data) => $this->facts->onlyFractions ? (float) $data : $data,
             default => $data,
         };
     }

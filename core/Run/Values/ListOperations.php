@@ -26,7 +26,7 @@ trait ListOperations
     {
         $begun = new ListValue([]);
         [$begun->once, $begun->more] = [true, $more];
-        $begun->busy = Language::JavaScript === $this->language() ? 'Generator is already running' : 'generator already executing';
+        $begun->busy = (string) $this->facts->says('busy');
 
         return $begun;
     }
@@ -70,7 +70,7 @@ trait ListOperations
         if ($this->can($value, '@iter')) {
             return $this->over($this->asked($value, '@iter'));
         }
-        if (Language::Python === $this->language() && $this->can($value, '@item')) {
+        if ($this->facts->asksObjects && $this->can($value, '@item')) {
             return $this->byPlaces($value);
         }
         if ($value instanceof MapValue) {
@@ -79,7 +79,7 @@ trait ListOperations
                 return $this->entries($value)->items;
             }
 
-            if ('set' === $value->sort && Language::Cpp === $this->language()) {
+            if ('set' === $value->sort && $this->facts->orderedSets) {
                 // They stand in their order (C++17, 26.4.6).
                 return self::list_($this->sorted(new ListValue($value->members())))->items;
             }
@@ -133,9 +133,7 @@ trait ListOperations
 
     private function notThatMany(int $wanted, int $given, string $least): RunError
     {
-        $says = $given > $wanted ? "too many values to unpack (expected $wanted)" : "not enough values to unpack (expected $least$wanted, got $given)";
-
-        return new RunError('not_that_many', ['wanted' => $wanted, 'given' => $given], Language::Python === $this->language() ? $says : null);
+        return new RunError('not_that_many', ['wanted' => $wanted, 'given' => $given], $this->facts->says($given > $wanted ? 'many' : 'few', ['wanted' => $wanted, 'given' => $given, 'least' => $least]));
     }
 
     /** @return list<mixed> so many at most; no more are made */
@@ -178,12 +176,12 @@ trait ListOperations
         if ($value instanceof MapValue && 'Map' === $value->sort) {
             return $this->entries($value);
         }
-        if ($value instanceof MapValue && 'set' === $value->sort && Language::JavaScript === $this->language()) {
+        if ($value instanceof MapValue && 'set' === $value->sort && $this->facts->namedPlaces) {
             return new ListValue(array_map(static fn (mixed $item): ListValue => new ListValue([$item, $item]), $value->members()));
         }
         $pairs = [];
         foreach ($this->over($value) as $index => $item) {
-            $pairs[] = new ListValue([$this->count_($index), $item], Language::Python === $this->language());
+            $pairs[] = new ListValue([$this->count_($index), $item], $this->facts->tuples);
         }
 
         return new ListValue($pairs);
@@ -236,13 +234,13 @@ trait ListOperations
 
     public function entries(mixed $map): ListValue
     {
-        if (Language::JavaScript === $this->language() && !$map instanceof MapValue) {
+        if ($this->facts->namedPlaces && !$map instanceof MapValue) {
             $items = $this->over($map);
 
             return new ListValue(array_map(static fn (int $place, mixed $item): ListValue => new ListValue([(string) $place, $item]), array_keys($items), $items));
         }
 
-        return new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, Language::Python === $this->language()), array_values($this->shown(self::map_($map)))));
+        return new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, $this->facts->tuples), array_values($this->shown(self::map_($map)))));
     }
 
     /**
@@ -287,7 +285,7 @@ trait ListOperations
     {
         if (\is_string($in)) {
             // JavaScript makes a text of what is looked for (ECMA-262, 22.1.3.8).
-            return str_contains($in, Language::JavaScript === $this->language() ? $this->text($what) : self::text_($what));
+            return str_contains($in, $this->facts->coerces ? $this->text($what) : self::text_($what));
         }
         if ($this->can($in, '@contains')) {
             return $this->truth($this->asked($in, '@contains', $what));
@@ -299,7 +297,7 @@ trait ListOperations
             return isset($in->entries['set' === $in->sort ? $this->tagOf($what) : MapValue::tag($this->keyed($what))]);
         }
         // JavaScript finds what is no number, though it equals nothing (ECMA-262, 7.2.11).
-        $isNoNumber = Language::JavaScript === $this->language() && \is_float($what) && is_nan($what);
+        $isNoNumber = $this->facts->sameByIdentity && \is_float($what) && is_nan($what);
         foreach ($this->over(self::list_($in)) as $item) {
             if ($isNoNumber ? \is_float($item) && is_nan($item) : $this->isSought($item, $what)) {
                 return true;
@@ -312,7 +310,7 @@ trait ListOperations
     /** Whether an item is the one that is looked for: a list or an object is found in JavaScript as itself alone (ECMAScript 2022, 7.2.15). */
     private function isSought(mixed $item, mixed $what): bool
     {
-        return Language::JavaScript === $this->language() && ($item instanceof ListValue || $item instanceof MapValue) ? $item === $what : $this->equal($item, $what);
+        return $this->facts->sameByIdentity && ($item instanceof ListValue || $item instanceof MapValue) ? $item === $what : $this->equal($item, $what);
     }
 
     public function position(mixed $in, mixed $what): int|float
@@ -427,7 +425,7 @@ trait ListOperations
     /** Whether what is made of a list is a tuple again; a part of what is frozen is not frozen. */
     private function isTuple(mixed $value): bool
     {
-        return $value instanceof ListValue && $value->fixed && Language::Python === $this->language();
+        return $value instanceof ListValue && $value->fixed && $this->facts->tuples;
     }
 
     /** Every n-th item from one bound until the other; The Python Language Reference, 3.2, extended slicing. */
@@ -517,7 +515,7 @@ trait ListOperations
             return $this->asked($container, '@item', $index);
         }
         if ($container instanceof MapValue) {
-            if ('' !== $container->sort && 'size' === $index && ('Map' === $container->sort || Language::JavaScript === $this->language())) {
+            if ('' !== $container->sort && 'size' === $index && ('Map' === $container->sort || $this->facts->namedPlaces)) {
                 return $this->size($container);
             }
             $entry = '' === $container->sort ? $container->entries[MapValue::tag($this->keyed($index))] ?? null : throw new RunError('not_a_list');
@@ -531,7 +529,7 @@ trait ListOperations
         if ($container instanceof ListValue && null !== $container->found && ('index' === $index || 'input' === $index)) {
             return 'index' === $index ? (float) $container->found[0] : $container->found[1];
         }
-        if (Language::JavaScript === $this->language() && (null === $container || $container instanceof Nothing)) {
+        if ($this->facts->nullBeside && (null === $container || $container instanceof Nothing)) {
             throw $this->noField($container, $this->text($index));
         }
         $items = \is_string($container) ? mb_str_split($container) : self::list_($container)->items;
@@ -557,13 +555,13 @@ trait ListOperations
     /** What the real machine says where there is no such place. */
     private function saysNoItem(mixed $container, mixed $index, int $size, bool $isGiven = false): ?string
     {
-        $isText = \is_string($container);
-
-        return match ($this->language()) {
-            Language::Python => ($isText ? 'string' : ($container instanceof ListValue && $container->fixed ? 'tuple' : 'list')).($isGiven ? ' assignment' : '').' index out of range',
-            Language::JavaScript => null,
-            Language::Cpp => ($isText ? 'basic_string::at' : 'vector::_M_range_check').': __n (which is '.\sprintf('%u', self::whole($index)).") >= this->size() (which is $size)",
+        $sort = match (true) {
+            \is_string($container) => 'text',
+            $container instanceof ListValue && $container->fixed && $this->facts->tuples => 'tuple',
+            default => 'list',
         };
+
+        return $this->facts->says("$sort place".($isGiven && $this->facts->tuples ? ' set' : ''), ['at' => \sprintf('%u', self::whole($index)), 'size' => $size]);
     }
 
     /** @param string|null $says what the real machine says of it */
@@ -574,7 +572,7 @@ trait ListOperations
 
     protected function noKey(MapValue $map, mixed $key): mixed
     {
-        throw new RunError('no_key', ['key' => mb_substr($this->text($key), 0, 30)], Language::Python === $this->language() ? $this->display($key) : 'map::at');
+        throw new RunError('no_key', ['key' => mb_substr($this->text($key), 0, 30)], $this->facts->showsKeys ? $this->display($key) : $this->facts->says('key'));
     }
 
     public function put(mixed $container, mixed $index, mixed $value): void
@@ -700,7 +698,7 @@ trait ListOperations
         $list = self::list_($list);
         $at = $this->place($index, \count($list->items));
         if (null === $at) {
-            return $this->noItem($index, \count($list->items), Language::Python === $this->language() ? (0 === \count($list->items) ? 'pop from empty list' : 'pop index out of range') : null);
+            return $this->noItem($index, \count($list->items), $this->facts->says([] === $list->items ? 'pop of nothing' : 'pop'));
         }
         if ($at === \count($list->items) - 1) {
             $value = array_pop($list->items);
@@ -1041,7 +1039,7 @@ trait ListOperations
     public function positionFrom(mixed $in, mixed $what, mixed $from): int|float
     {
         $from = self::whole($from);
-        $from = $from < 0 && Language::Python === $this->language() ? max(0, $from + (int) self::number($this->length($in))) : max(0, $from);
+        $from = $from < 0 && $this->facts->negativePlaces ? max(0, $from + (int) self::number($this->length($in))) : max(0, $from);
         if (\is_string($in)) {
             $what = self::text_($what);
             $at = $from > mb_strlen($in) ? false : mb_strpos($in, $what, $from);
@@ -1113,7 +1111,7 @@ trait ListOperations
             if (!$function instanceof \Closure) {
                 throw new RunError('no_function');
             }
-            Language::JavaScript === $this->language() ? $function($entry[1] ?? null, \is_int($entry[0]) ? (float) $entry[0] : $entry[0], $list) : $function($entry[1] ?? null);
+            $this->facts->handsPlaces ? $function($entry[1] ?? null, \is_int($entry[0]) ? (float) $entry[0] : $entry[0], $list) : $function($entry[1] ?? null);
         }
     }
 
@@ -1124,7 +1122,7 @@ trait ListOperations
             throw new RunError('no_function');
         }
 
-        return Language::JavaScript === $this->language() ? $function($item, (float) $index, $list) : $function($item);
+        return $this->facts->handsPlaces ? $function($item, (float) $index, $list) : $function($item);
     }
 
     /** A map without some of its keys. */
@@ -1203,7 +1201,7 @@ trait ListOperations
     {
         $items = $this->over($list);
         if ([] === $items) {
-            throw new RunError('empty_list', [], Language::JavaScript === $this->language() ? 'Reduce of empty array with no initial value' : null);
+            throw new RunError('empty_list', [], $this->facts->says('reduce'));
         }
 
         return $this->reduced(new ListValue(\array_slice($items, 1)), $join, $items[0]);
@@ -1465,23 +1463,23 @@ trait ListOperations
 
     public function copied(mixed $value): mixed
     {
-        if ($value instanceof MapValue && 'set' === $value->sort && Language::Python === $this->language()) {
+        if ($value instanceof MapValue && 'set' === $value->sort && $this->facts->hashedSets) {
             return $this->setOf($value);
         }
 
-        if ($this->can($value, '@iter') && Language::JavaScript === $this->language()) {
+        if ($this->can($value, '@iter') && $this->facts->spreads) {
             return new ListValue($this->over($value));
         }
         if (\is_string($value)) {
             // `[...word]` has the letters of a text (ECMA-262, 13.2.4).
-            return Language::JavaScript === $this->language() ? $this->letters($value) : $value;
+            return $this->facts->spreads ? $this->letters($value) : $value;
         }
 
-        if ($value instanceof MapValue && '' !== $value->class && Language::JavaScript === $this->language()) {
+        if ($value instanceof MapValue && '' !== $value->class && $this->facts->spreads) {
             return self::ofNoClass($value);
         }
 
-        return $value instanceof MapValue && ('Map' !== $value->sort && 'set' !== $value->sort || Language::JavaScript !== $this->language()) ? clone $value : new ListValue($this->over($value));
+        return $value instanceof MapValue && ('Map' !== $value->sort && 'set' !== $value->sort || !$this->facts->spreads) ? clone $value : new ListValue($this->over($value));
     }
 
     /** What C++ does when a list is given to another name. */
@@ -1511,7 +1509,7 @@ trait ListOperations
     public function concatenated(mixed $one, mixed $other): ListValue
     {
         // JavaScript spreads whatever can be gone over (ECMA-262, 13.2.4).
-        [$one, $other] = array_map(fn (mixed $part): mixed => $part instanceof MapValue && '' !== $part->sort || \is_string($part) && Language::JavaScript === $this->language() ? $this->asList($part) : $part, [$one, $other]);
+        [$one, $other] = array_map(fn (mixed $part): mixed => $part instanceof MapValue && '' !== $part->sort || \is_string($part) && $this->facts->spreads ? $this->asList($part) : $part, [$one, $other]);
         [$one, $other] = [self::list_($one), self::list_($other)];
         if (\count($one->items) + \count($other->items) > self::MOST_ITEMS) {
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
@@ -1567,7 +1565,7 @@ trait ListOperations
 
     public function keys(mixed $map): ListValue
     {
-        if (Language::JavaScript === $this->language() && !$map instanceof MapValue) {
+        if ($this->facts->namedPlaces && !$map instanceof MapValue) {
             // The places of a list or a text are names, too (ECMA-262, 14.7.5.9).
             return new ListValue(array_map(strval(...), array_keys($this->over($map))));
         }
@@ -1577,6 +1575,6 @@ trait ListOperations
 
     public function values(mixed $map): ListValue
     {
-        return Language::JavaScript === $this->language() && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column($this->shown(self::map_($map)), 1));
+        return $this->facts->namedPlaces && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column($this->shown(self::map_($map)), 1));
     }
 }

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigInteger;
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** What can be done with numbers, and how one kind of value becomes another. */
@@ -65,7 +64,7 @@ trait NumberOperations
     public function toNumber(mixed $value): float
     {
         if (\is_string($value)) {
-            return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?'.($this->readsOn() ? '' : '$').'/iD', trim($value), $match) ? (float) $match[0] : (float) $this->noNumber($value, Language::Python === $this->language() ? 'could not convert string to float: '.$this->display($value) : 'stod');
+            return 1 === preg_match('/^[+-]?(?:\d+\.?\d*|\.\d+)(?:e[+-]?\d+)?'.($this->readsOn() ? '' : '$').'/iD', trim($value), $match) ? (float) $match[0] : (float) $this->noNumber($value, $this->facts->says('number', ['shown' => $this->display($value)]));
         }
 
         return (float) self::number($value);
@@ -102,7 +101,7 @@ trait NumberOperations
     /** A text as a number in another base, from 2 to 36. */
     public function fromBase(mixed $text, mixed $base): int|float
     {
-        if (0 === $base && \is_string($text) && Language::Python === $this->language()) {
+        if (0 === $base && \is_string($text) && $this->facts->basesByPrefix) {
             // The text says its base itself (The Python Standard Library, int).
             $base = ['0x' => 16, '0b' => 2, '0o' => 8][strtolower(substr(ltrim(trim($text), '+-'), 0, 2))] ?? 10;
         }
@@ -151,7 +150,7 @@ trait NumberOperations
     public function shiftedLeft(mixed $a, mixed $by, bool $wide = false): int|float|BigInteger
     {
         $by = $this->placesOf($by, $wide);
-        if (Language::Python === $this->language()) {
+        if ($this->facts->endlessWholes) {
             return $by > 10000 ? throw new RunError('large_number') : Whole::multiply($this->bitsOf($a), BigInteger::of(2)->power($by));
         }
 
@@ -167,11 +166,11 @@ trait NumberOperations
     protected function placesOf(mixed $by, bool $wide): int
     {
         $by = $this->bitsOf($by);
-        if (Language::JavaScript === $this->language()) {
+        if ($this->facts->onlyFractions) {
             return $by & 31;
         }
 
-        return $by < 0 || Language::Cpp === $this->language() && $by > ($wide ? 63 : 31) ? throw new RunError('negative_count') : $by;
+        return $by < 0 || $this->facts->typed && $by > ($wide ? 63 : 31) ? throw new RunError('negative_count') : $by;
     }
 
     /** In how many ways some things are chosen of others (The Python Standard Library, math.comb). */
@@ -212,7 +211,7 @@ trait NumberOperations
     /** A power, of which only what is left over is wanted (The Python Standard Library, pow). */
     public function powerModulo(mixed $base, mixed $exponent, mixed $modulus): mixed
     {
-        [$base, $exponent, $modulus] = array_map(fn (mixed $number): BigInteger => $number instanceof BigInteger ? $number : BigInteger::of(\is_int($number) || \is_bool($number) || \is_float($number) && Language::Python !== $this->language() && floor($number) === $number && abs($number) < 2 ** 53 ? (int) $number : throw new RunError('not_a_number', ['value' => ''])), [$base, $exponent, $modulus]);
+        [$base, $exponent, $modulus] = array_map(fn (mixed $number): BigInteger => $number instanceof BigInteger ? $number : BigInteger::of(\is_int($number) || \is_bool($number) || \is_float($number) && !$this->facts->endlessWholes && floor($number) === $number && abs($number) < 2 ** 53 ? (int) $number : throw new RunError('not_a_number', ['value' => ''])), [$base, $exponent, $modulus]);
         if ($modulus->isZero()) {
             throw new RunError('division_by_zero', [], 'pow() 3rd argument cannot be 0');
         }
@@ -238,14 +237,14 @@ trait NumberOperations
     {
         $bits = $reckon($this->bitsOf($a), $this->bitsOf($b));
 
-        return Language::Python === $this->language() && \is_bool($a) && \is_bool($b) ? (bool) $bits : $this->ofSize($bits, $wide);
+        return $this->facts->truthsOfBits && \is_bool($a) && \is_bool($b) ? (bool) $bits : $this->ofSize($bits, $wide);
     }
 
     /** JavaScript takes 32 bits of any number (ECMA-262, 7.1.6). */
     private function bitsOf(mixed $value): int
     {
         $number = self::number($value);
-        if (Language::JavaScript !== $this->language()) {
+        if (!$this->facts->onlyFractions) {
             return \is_float($number) ? throw new RunError('not_a_number', ['value' => mb_substr($this->show($value), 0, 30)]) : self::whole($value);
         }
 
@@ -262,7 +261,7 @@ trait NumberOperations
     /** @param bool $wide whether C++ has 64 bits for it */
     private function ofSize(int $bits, bool $wide): int|float
     {
-        return $wide || Language::Python === $this->language() ? $bits : (Language::JavaScript === $this->language() ? (float) self::signed($bits) : self::signed($bits));
+        return $wide || $this->facts->endlessWholes ? $bits : ($this->facts->onlyFractions ? (float) self::signed($bits) : self::signed($bits));
     }
 
     public function binary(mixed $value): string
@@ -334,7 +333,7 @@ trait NumberOperations
             return $value->isNegative() ? (int) $this->noRoot() : Whole::add($value->sqrt(), 0);
         }
         $root = floor($this->root($value));
-        if (Language::JavaScript === $this->language() || !is_finite($root)) {
+        if ($this->facts->onlyFractions || !is_finite($root)) {
             return $root;
         }
 

@@ -80,7 +80,7 @@ trait ObjectOperations
 
     private function noField(mixed $object, string $name): RunError
     {
-        $isNothing = Language::JavaScript === $this->language() && (null === $object || $object instanceof Nothing);
+        $isNothing = $this->facts->nullBeside && (null === $object || $object instanceof Nothing);
 
         return $isNothing ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name]);
     }
@@ -98,10 +98,10 @@ trait ObjectOperations
             return $this->count_(\count($object->entries));
         }
         $entry = $object->entries["t$name"] ?? null;
-        if (null === $entry && '' !== $object->class && Language::Python === $this->language() && null !== $this->shares && Absent::Value !== $shared = ($this->shares)($object, $name)) {
+        if (null === $entry && '' !== $object->class && $this->facts->asksObjects && null !== $this->shares && Absent::Value !== $shared = ($this->shares)($object, $name)) {
             return $shared;
         }
-        if (null === $entry && Language::JavaScript !== $this->language()) {
+        if (null === $entry && !$this->facts->undefined) {
             throw new RunError('no_field', ['name' => $name], "'$object->class' object has no attribute '$name'");
         }
 
@@ -233,7 +233,7 @@ trait ObjectOperations
     /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
     final public function isOfFields(MapValue $object): bool
     {
-        return Language::Python === $this->language() && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);
+        return $this->facts->plainFields && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);
     }
 
     /** Whether values are shown to who looks on, not by the program. */

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** What patterns find in texts, and what is put in its place. */
@@ -65,7 +64,7 @@ trait PatternOperations
     private function found_(string $text, ?array $match): mixed
     {
         if (null === $match) {
-            return Language::JavaScript === $this->language() ? Nothing::Null : null;
+            return $this->facts->nullBeside ? Nothing::Null : null;
         }
         $list = new ListValue(array_column($match, 0));
         $list->found = [mb_strlen(substr($text, 0, $match[0][1])), $text];

@@ -6,7 +6,6 @@ namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** What JavaScript has a word of its own for: things that stay as they are, lists within lists, parts of texts. */
@@ -59,7 +58,7 @@ trait ScriptOperations
     /** Whether a thing has a name of its own for something, a list also its places and its length (ECMAScript 2022, 20.1.3.2). */
     public function hasOwn(mixed $thing, mixed $name): bool
     {
-        $name = Language::JavaScript === $this->language() ? $this->text($name) : $name;
+        $name = $this->facts->coerces ? $this->text($name) : $name;
         if (\is_string($name) && ($thing instanceof ListValue || \is_string($thing))) {
             return 'length' === $name || ctype_digit($name) && (string) (int) $name === $name && (int) $name < (\is_string($thing) ? mb_strlen($thing) : \count($thing->items));
         }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 
 /** Sets, and maps with keys of any kind. */
@@ -45,7 +44,7 @@ trait SetOperations
     {
         $set = new MapValue();
         $set->sort = 'set';
-        $set->table = Language::Python === $this->language() ? new HashTable() : null;
+        $set->table = $this->facts->hashedSets ? new HashTable() : null;
 
         return $set;
     }
@@ -69,7 +68,7 @@ trait SetOperations
         // -0 is 0 as a key (ECMA-262, 24.1.3.9).
         $key = 0.0 === $key ? 0.0 : $key;
 
-        return Language::JavaScript === $this->language() && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag(Language::JavaScript === $this->language() ? $key : $this->keyed($key));
+        return $this->facts->sameByIdentity && \is_object($key) && !$key instanceof Nothing ? 'o'.spl_object_id($key) : MapValue::tag($this->facts->sameByIdentity ? $key : $this->keyed($key));
     }
 
     /** Puts something in, and gives whether it was not there yet. */

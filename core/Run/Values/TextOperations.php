@@ -164,7 +164,7 @@ trait TextOperations
         }
         $separator = self::text_($separator);
 
-        if ('' === $separator && Language::Python === $this->language()) {
+        if ('' === $separator && $this->facts->strictTexts) {
             throw new RunError('empty_separator', [], 'empty separator');
         }
 
@@ -173,7 +173,7 @@ trait TextOperations
 
     public function letters(mixed $text): ListValue
     {
-        return new ListValue(Language::JavaScript === $this->language() && ($text instanceof ListValue || $text instanceof MapValue) ? $this->over($text) : mb_str_split(self::text_($text)));
+        return new ListValue($this->facts->spreads && ($text instanceof ListValue || $text instanceof MapValue) ? $this->over($text) : mb_str_split(self::text_($text)));
     }
 
     public function joined(mixed $list, mixed $separator): string
@@ -526,8 +526,8 @@ trait TextOperations
     /** As much of the signs, again and again, as is missing (ECMA-262, 22.1.3.17.1). */
     private function padding(mixed $text, mixed $length, mixed $with): string
     {
-        $with = Language::JavaScript === $this->language() ? $this->text($with) : self::text_($with);
-        if (Language::Python === $this->language() && 1 !== mb_strlen($with)) {
+        $with = $this->facts->coerces ? $this->text($with) : self::text_($with);
+        if ($this->facts->strictTexts && 1 !== mb_strlen($with)) {
             throw new RunError('one_letter');
         }
         $missing = max(0, $this->missing_($text, $length));
@@ -585,7 +585,7 @@ trait TextOperations
             throw new RunError('not_a_number', ['value' => mb_substr($this->text($value), 0, 30)]);
         }
         $isInBase = null !== $type && isset(self::BASES[$type]);
-        if ($isInBase && \is_float($value) && Language::Python === $this->language()) {
+        if ($isInBase && \is_float($value) && $this->facts->strictTexts) {
             throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)], "Unknown format code '$type' for object of type 'float'");
         }
         if (\is_float($value) && !is_finite($value) || $value instanceof BigInteger && null === $precision && 'f' !== $type && !$isInBase) {

@@ -35,7 +35,7 @@ trait Turning
             return $this->placesInTurn($value, 'numbered' === $as);
         }
         if ($value instanceof MapValue && '' === $value->class) {
-            if (Language::Python === $this->language()) {
+            if ($this->facts->guardsMaps) {
                 return $this->unlessResized($value, $as);
             }
             if ('Map' === $value->sort || 'set' === $value->sort && '' === $as) {
@@ -60,10 +60,10 @@ trait Turning
      */
     private function placesInTurn(ListValue $list, bool $isNumbered): iterable
     {
-        $most = $isNumbered && Language::JavaScript === $this->language() ? \count($list->items) : \PHP_INT_MAX;
+        $most = $isNumbered && $this->facts->numbersOnce ? \count($list->items) : \PHP_INT_MAX;
         for ($place = 0; $place < $most && $place < \count($list->items); ++$place) {
             Room::spend(1);
-            yield $isNumbered ? new ListValue([$this->count_($place), $list->items[$place]], Language::Python === $this->language()) : $list->items[$place];
+            yield $isNumbered ? new ListValue([$this->count_($place), $list->items[$place]], $this->facts->tuples) : $list->items[$place];
         }
     }
 
@@ -80,7 +80,7 @@ trait Turning
                 yield array_shift($begun->items);
             }
         } finally {
-            if (Language::JavaScript === $this->language()) {
+            if ($this->facts->closesLoops) {
                 [$begun->items, $begun->more] = [[], null];
             }
         }
@@ -91,7 +91,7 @@ trait Turning
     {
         $place = 0;
         foreach ($this->takenInTurn($begun) as $item) {
-            yield new ListValue([$this->count_($place++), $item], Language::Python === $this->language());
+            yield new ListValue([$this->count_($place++), $item], $this->facts->tuples);
         }
     }
 

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run\Values;
 
 use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Semantics;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Run\Trace;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -34,6 +35,13 @@ abstract class Values
     public ?Trace $trace = null;
     /** @var array<string, true> names under which objects keep what is their own alone */
     public array $hidden = [];
+
+    public readonly Semantics $facts;
+
+    final public function __construct()
+    {
+        $this->facts = $this->language()->semantics();
+    }
 
     /** Whose values these are. */
     abstract public function language(): Language;
@@ -100,7 +108,7 @@ abstract class Values
     /** The value as a list of values names it: texts with quotes. */
     final public function display(mixed $value): string
     {
-        if ($value instanceof MapValue && '' !== $value->class && Language::Python === $this->language()) {
+        if ($value instanceof MapValue && '' !== $value->class && $this->facts->asksObjects) {
             return $this->objectText($value, [ClassDefinition::FORM]);
         }
 
