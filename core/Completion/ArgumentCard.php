@@ -76,7 +76,7 @@ final readonly class ArgumentCard
     {
         $lines = preg_split('/\r\n|\n|\r/', $before) ?: [];
         $name = preg_quote($function, '/');
-        $defines = Language::Python === $language ? '/^[ \t]*def[ \t]+'.$name.'\b/' : '/^[^"\'(){}]*\b'.$name.'[ \t]*\(/';
+        $defines = $language->notation()->indents ? '/^[ \t]*def[ \t]+'.$name.'\b/' : '/^[^"\'(){}]*\b'.$name.'[ \t]*\(/';
         $at = (int) array_key_first(preg_grep($defines, $lines) ?: []);
         $remark = [];
         for ($line = $at - 1; $line >= 0 && 1 === preg_match('/^[ \t]*(?:#|\/\/)[ \t]?(.*)$/', $lines[$line], $match); --$line) {

@@ -12,6 +12,7 @@ use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Notation;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Language\Printer;
 use Scrivlet\Core\Language\Typing\StaticType;
@@ -34,6 +35,7 @@ final class Completion
     /** What is asked of a value without brackets. */
     private const PROPERTIES = ['length', 'first', 'second', 'message', 'name'];
 
+    private readonly Notation $notation;
     private readonly Place $place;
     private readonly KnownNames $names;
     private readonly Library $library;
@@ -47,6 +49,7 @@ final class Completion
     /** @param list<string>|null $stock */
     private function __construct(private readonly string $before, private readonly Language $language, private readonly string $locale, private readonly ?array $stock)
     {
+        $this->notation = $language->notation();
         $this->place = Place::after($before, $language);
         $this->names = new KnownNames($this->place->tokens, $language, $before);
         $this->library = Library::of($language);
@@ -165,7 +168,7 @@ final class Completion
         if ($isOpen && !\in_array($thing, self::ITSELF, true) && !isset($this->names->classes[$thing])) {
             $kind = $this->kindOf($thing);
             // An object of JavaScript has what it was given; a `Map` is asked for the rest.
-            $this->methods('map' === $kind && Language::JavaScript === $this->language && [] !== $this->names->members ? null : $kind);
+            $this->methods('map' === $kind && $this->notation->plainObjects && [] !== $this->names->members ? null : $kind);
         }
         if ('std' === $thing) {
             foreach ([...Usual::STATEMENTS['cpp'], ...Usual::TYPES, ...Usual::FORMS, ...array_keys($this->library->functions)] as $name) {
@@ -218,7 +221,7 @@ final class Completion
         $asked = strtolower(self::spoken($this->place->receiver));
         $decides = $this->isAsked();
         // In a row of its own stands what changes a value, elsewhere what gives one.
-        $isRow = 1 === preg_match(Language::Python === $this->language ? '/^\s*$|^:$/' : '/^$|^[;{})]$/', $this->place->before(3));
+        $isRow = 1 === preg_match($this->notation->indents ? '/^\s*$|^:$/' : '/^$|^[;{})]$/', $this->place->before(3));
         $changes = Usual::CHANGE[$this->language->value];
         foreach ($usual as $index => $method) {
             // What is put together with values is the first that is wanted of a text with gaps.
@@ -237,7 +240,7 @@ final class Completion
         $kind = $this->type($receiver)?->kind;
         $isItself = \in_array($receiver, self::ITSELF, true);
         $isObject = $isItself || \in_array($kind, [TypeKind::Object, TypeKind::Copied], true) || isset($this->names->classes[$receiver]);
-        $mayBe = null === $kind || TypeKind::Unknown === $kind || TypeKind::Mixed === $kind || TypeKind::Map === $kind && Language::JavaScript === $this->language;
+        $mayBe = null === $kind || TypeKind::Unknown === $kind || TypeKind::Mixed === $kind || TypeKind::Map === $kind && $this->notation->plainObjects;
         if (!$isObject && (!$isOpen || !$mayBe || null !== $this->kindOf($receiver) && TypeKind::Map !== $kind)) {
             return;
         }
@@ -306,7 +309,7 @@ final class Completion
 
     private function imports(): void
     {
-        $isPython = Language::Python === $this->language;
+        $isPython = $this->notation->indents;
         if ('import' === $this->place->before() && 'from' === $this->place->before(3)) {
             $library = $this->place->before(2);
             foreach ('scrivlet' === $library ? SceneName::objects() : [...Usual::LIBRARIES[$library] ?? [], ...array_keys($this->library->things[$library] ?? [])] as $index => $name) {
@@ -324,7 +327,7 @@ final class Completion
     private function newNames(): void
     {
         $last = max(1, \count($this->place->tokens));
-        if (':' === $this->one && Language::Python === $this->language) {
+        if (':' === $this->one && $this->notation->indents) {
             $this->hints(20);
         }
         if ('for' === $this->one) {
@@ -342,10 +345,10 @@ final class Completion
         foreach ($this->names->elsewhere + $this->names->variables as $name => $at) {
             $this->offer((string) $name, SuggestionKind::Variable, 1 + 2 * $at / $last);
         }
-        foreach (Language::Python !== $this->language || 'for' === $this->one ? Usual::NAMES[$this->language->value] : [] as $index => $name) {
+        foreach (!$this->notation->indents || 'for' === $this->one ? Usual::NAMES[$this->language->value] : [] as $index => $name) {
             $this->offer($name, SuggestionKind::Variable, 3 - 0.3 * $index);
         }
-        if (Language::Cpp === $this->language) {
+        if ($this->notation->typed) {
             if (!isset($this->names->functions['main'])) {
                 $this->offer('main', SuggestionKind::OwnFunction, 6);
             }
@@ -378,11 +381,11 @@ final class Completion
     {
         $names = [];
         $tokens = $this->place->tokens;
-        $end = Language::Python === $this->language ? ['', ':'] : ['', ';', '{', '}'];
+        $end = $this->notation->indents ? ['', ':'] : ['', ';', '{', '}'];
         for ($at = \count($tokens) - 1, $isBehind = false; $at >= 0 && !\in_array(trim($tokens[$at]->text), $end, true); --$at) {
             if ('for' === $tokens[$at]->text) {
                 // Behind the brackets of its head it has its names.
-                return $isBehind && (Language::Python === $this->language || !$this->isClosed($at + 1)) ? $names : [];
+                return $isBehind && ($this->notation->indents || !$this->isClosed($at + 1)) ? $names : [];
             }
             $isBehind = $isBehind || \in_array($tokens[$at]->text, ['in', 'of'], true);
             if ($isBehind) {
@@ -422,7 +425,7 @@ final class Completion
     private function functions(float $score): void
     {
         foreach ($this->names->functions as $name => $parameters) {
-            if ('main' === $name && Language::Cpp === $this->language) {
+            if ('main' === $name && $this->notation->typed) {
                 continue;
             }
             // One that nothing has called yet was made to be called.
@@ -441,7 +444,7 @@ final class Completion
         foreach (Usual::STATEMENTS[$this->language->value] as $word) {
             $fits = match ($word) {
                 'else', 'elif' => $this->follows('if', 'elif', 'else'),
-                'return' => Language::Cpp === $this->language || [] !== $this->names->functions,
+                'return' => $this->notation->typed || [] !== $this->names->functions,
                 'break', 'continue' => $this->follows('for', 'while', 'do'),
                 'import', 'from', 'using' => \count($tokens) < 60,
                 default => true,
@@ -457,19 +460,19 @@ final class Completion
         $this->variables(4);
         $this->functions(6);
         if ([] !== $this->names->classes) {
-            foreach (Language::JavaScript === $this->language ? ['constructor', 'toString', 'static', 'get'] : [] as $index => $word) {
+            foreach ($this->notation->memberWords as $index => $word) {
                 $this->offer($word, SuggestionKind::Keyword, 5 - $index);
             }
-            foreach (Language::Python === $this->language ? ['self'] : ['this'] as $word) {
+            foreach ([$this->notation->itself] as $word) {
                 $this->offer($word, SuggestionKind::Keyword, 6);
             }
             // A class may do by its own way what another does; Python says `def` before it.
-            foreach (Language::Python === $this->language ? [] : $this->names->methods as $name => $parameters) {
+            foreach ($this->notation->indents ? [] : $this->names->methods as $name => $parameters) {
                 $this->offer((string) $name, SuggestionKind::OwnFunction, 2.5, implode(', ', $parameters), self::withGaps((string) $name, $parameters));
             }
         }
         // A row of Python makes a name by giving it a value; another function may have one of the kind.
-        foreach (Language::Python === $this->language ? $this->names->elsewhere : [] as $name => $_at) {
+        foreach ($this->notation->indents ? $this->names->elsewhere : [] as $name => $_at) {
             $this->offer((string) $name, SuggestionKind::Variable, 1.5);
         }
         $this->standard();
@@ -501,12 +504,12 @@ final class Completion
             if (null !== $this->stock && [] === preg_grep("/^$thing\\./", $this->stock)) {
                 continue;
             }
-            $isKnown = isset($this->names->variables[$thing]) || Language::Python !== $this->language && str_contains($this->before, 'scrivlet.');
+            $isKnown = isset($this->names->variables[$thing]) || !$this->notation->indents && str_contains($this->before, 'scrivlet.');
             $this->offer($thing, SuggestionKind::Thing, $isKnown ? $base : -1 - $index);
         }
         foreach (array_keys($this->library->things) as $index => $thing) {
-            if (!\in_array($thing, ['console'], true) || Language::JavaScript === $this->language) {
-                $isKnown = Language::Python !== $this->language || isset($this->names->variables[$thing]);
+            if (!\in_array($thing, ['console'], true) || $this->notation->camel) {
+                $isKnown = !$this->notation->indents || isset($this->names->variables[$thing]);
                 $this->offer((string) $thing, SuggestionKind::Thing, ($isKnown ? 3 : -2) - 0.1 * $index);
             }
         }
@@ -515,7 +518,7 @@ final class Completion
     /** `std`, where names of the standard library are written with it. */
     private function standard(): void
     {
-        if (Language::Cpp === $this->language && str_contains($this->before, 'std::')) {
+        if ('' !== $this->notation->space && str_contains($this->before, $this->notation->space)) {
             $this->offer('std', SuggestionKind::Library, 8.5);
         }
     }
@@ -540,11 +543,11 @@ final class Completion
     private function expression(): void
     {
         $before = $this->place->before();
-        if ('->' === $before && Language::Python === $this->language) {
+        if ('->' === $before && $this->notation->indents) {
             $this->hints(20);
         }
         $this->standard();
-        if (Language::Cpp === $this->language) {
+        if ($this->notation->typed) {
             if ($this->isInTemplate()) {
                 foreach (Usual::TYPES as $index => $type) {
                     $this->offer($type, SuggestionKind::Keyword, 16 - 0.4 * $index);
@@ -560,7 +563,7 @@ final class Completion
                 $this->offer($form, SuggestionKind::Library, 0.5);
             }
         }
-        if (null !== $this->place->callee && Language::Python === $this->language) {
+        if (null !== $this->place->callee && $this->notation->indents) {
             foreach ($this->names->functions[$this->place->callee] ?? [] as $index => $name) {
                 $this->offer($name, SuggestionKind::Variable, 4.5 + ($index === $this->place->argument ? 1 : 0) - 0.1 * $index, $name.' = …', $name.'=${}');
             }
@@ -573,7 +576,7 @@ final class Completion
                 $this->offer($name, SuggestionKind::Library, 16 - 0.2 * $index);
             }
         }
-        if ('for' === ($this->place->tokens[\count($this->place->tokens) - 2] ?? null)?->text && Language::Python === $this->language) {
+        if ('for' === ($this->place->tokens[\count($this->place->tokens) - 2] ?? null)?->text && $this->notation->indents) {
             $this->offer('in', SuggestionKind::Keyword, 30);
         }
         $arguments = 'print' === $this->place->callee && 0 === $this->place->argument ? Usual::PRINTED : Usual::ARGUMENTS[$this->place->callee ?? ''] ?? [];
@@ -583,10 +586,10 @@ final class Completion
         foreach ($this->filled() as $index => $value) {
             $this->offer($value, SuggestionKind::Keyword, 12 - $index);
         }
-        if (Language::JavaScript === $this->language && 'import' === $this->rowBegins()) {
+        if ($this->notation->camel && 'import' === $this->rowBegins()) {
             $this->offer('from', SuggestionKind::Keyword, 20);
         }
-        if (Language::Cpp === $this->language && $this->wantsType()) {
+        if ($this->notation->typed && $this->wantsType()) {
             foreach (Usual::TYPES as $index => $type) {
                 $this->offer($type, SuggestionKind::Keyword, 16 - 0.4 * $index);
             }
@@ -626,7 +629,7 @@ final class Completion
             }
         }
         $this->numbers($slot);
-        if (\in_array($before, ['in', 'range', ':'], true) && Language::Python === $this->language) {
+        if (\in_array($before, ['in', 'range', ':'], true) && $this->notation->indents) {
             $this->offer('range', SuggestionKind::Library, 9);
         }
         $rank = 0;
@@ -644,20 +647,17 @@ final class Completion
     /** Whether a failure is named here, to be thrown or caught. */
     private function wantsFailure(string $before): bool
     {
-        return match ($this->language) {
-            Language::Python => \in_array($before, ['except', 'raise'], true) || \in_array($before, ['(', ','], true) && 'except' === $this->rowBegins(),
-            Language::JavaScript => 'new' === $before && 'throw' === $this->place->before(2),
-            Language::Cpp => 'throw' === $before,
-        };
+        return \in_array($before, $this->notation->failureBehind, true) || \in_array($this->place->before(2).' '.$before, $this->notation->failureBehind, true)
+            || $this->notation->indents && \in_array($before, ['(', ','], true) && 'except' === $this->rowBegins();
     }
 
     /** @return list<string> what a list of its kind is filled with here, other than numbers */
     private function filled(): array
     {
         if (',' === $this->one && \in_array(strtolower($this->place->before(2)), ['true', 'false'], true)) {
-            return Language::Python === $this->language ? ['True', 'False'] : ['true', 'false'];
+            return $this->notation->truths;
         }
-        if (Language::Cpp !== $this->language || 1 !== $this->place->argument) {
+        if (!$this->notation->typed || 1 !== $this->place->argument) {
             return [];
         }
         // `vector<bool> sown(rows, `

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Completion;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Notation;
 use Scrivlet\Core\Tree\Bounds;
 
 /** The names a program has made up before the caret, those of other functions left out, and how its pieces follow each other. */
@@ -51,11 +52,14 @@ final class KnownNames
     /** @var array<int, true> offsets at which lines begin that are not indented */
     private readonly array $margin;
 
+    private readonly Notation $notation;
+
     /**
      * @param list<Token> $tokens of the text, without spaces and remarks
      */
-    public function __construct(array $tokens, private readonly Language $language, string $text)
+    public function __construct(array $tokens, Language $language, string $text)
     {
+        $this->notation = $notation = $language->notation();
         $this->library = Library::of($language);
         preg_match_all('/(*ANYCRLF)^(?=\S)/m', $text, $match, \PREG_OFFSET_CAPTURE);
         $this->margin = array_fill_keys(array_column($match[0], 1), true);
@@ -68,7 +72,7 @@ final class KnownNames
         // In which region each function stands: what calls itself is not called for that.
         $bodies = [];
         foreach ($tokens as $index => $token) {
-            if ('class' === $token->text || Language::Cpp === $language && 'struct' === $token->text) {
+            if (\in_array($token->text, $notation->classWords, true)) {
                 $class = $depth + 1;
             } elseif (null !== $class && '}' === $token->text && $depth === $class) {
                 $class = null;
@@ -78,7 +82,7 @@ final class KnownNames
             }
             $isEnum = $isEnum ? '}' !== $token->text && ';' !== $token->text : 'enum' === $token->text;
             // `RED,` between the braces of a kind, `RED = 1` in the body of a class.
-            if (TokenKind::Name === $token->kind && ($isEnum ? !isset($this->classes[$token->text]) : Language::Python === $language && 0 === $regions[$index] && "\n" === $one && '=' === (($tokens[$index + 1] ?? null)->text ?? '') && !isset($this->margin[$token->offset]))) {
+            if (TokenKind::Name === $token->kind && ($isEnum ? !isset($this->classes[$token->text]) : $notation->indents && 0 === $regions[$index] && "\n" === $one && '=' === (($tokens[$index + 1] ?? null)->text ?? '') && !isset($this->margin[$token->offset]))) {
                 $this->members[$token->text] = $index;
             }
             $this->member($tokens, $index, $class === $depth);
@@ -93,10 +97,10 @@ final class KnownNames
                 $this->literals[$text] = $index;
             } elseif (TokenKind::Name === $token->kind && '.' !== $before && '::' !== $before) {
                 $isMethod = $class === $depth || 'def' === $before && \in_array(($tokens[$index + 2] ?? null)->text ?? '', ['self', 'cls'], true);
-                if (!$isMethod && '(' === $next && ('def' === $before || 'function' === $before || Language::Cpp === $language && self::isDefined($tokens[$index - 1] ?? null, $depth))) {
+                if (!$isMethod && '(' === $next && ('def' === $before || 'function' === $before || $notation->typed && self::isDefined($tokens[$index - 1] ?? null, $depth))) {
                     $this->functions[$text] = $this->parameters = $this->parameters($tokens, $index + 2);
                     $bodies[$text] = $regions[$index];
-                    $isAnnounced = Language::Cpp === $language && $this->isAnnounced($tokens, $index + 1);
+                    $isAnnounced = $notation->typed && $this->isAnnounced($tokens, $index + 1);
                     if ($isAnnounced) {
                         $this->awaited[$text] = $index;
                     } else {
@@ -134,18 +138,18 @@ final class KnownNames
         }
         $next = ($tokens[$index + 1] ?? null)->text ?? '';
         $before = ($tokens[$index - 1] ?? null)->text ?? '';
-        $isPython = Language::Python === $this->language;
+        $isPython = $this->notation->indents;
         if ($isPython ? 'def' === $before && !isset($this->margin[$tokens[$index - 1]->offset]) : $isMember && '(' === $next) {
             $this->parameters = \array_slice($this->parameters($tokens, $index + 2), $isPython ? 1 : 0);
             if (!str_starts_with($token->text, '__') && 'constructor' !== $token->text && !isset($this->classes[$token->text])) {
                 $this->methods[$token->text] = $this->parameters;
             }
         } elseif ('(' !== $next && ('.' === $before || '->' === $before) && \in_array(($tokens[$index - 2] ?? null)->text ?? '', ['self', 'this'], true)
-            || $isMember && Language::Cpp === $this->language && \in_array($next, [';', '=', '{'], true)) {
+            || $isMember && $this->notation->typed && \in_array($next, [';', '=', '{'], true)) {
             $this->fields[$token->text] = $index;
         }
         $isOfLibrary = isset($this->library->things[($tokens[$index - 2] ?? null)->text ?? '']);
-        if (!$isOfLibrary && ('.' === $before || '->' === $before) || ':' === $next && Language::JavaScript === $this->language && ('{' === $before || ',' === $before)) {
+        if (!$isOfLibrary && ('.' === $before || '->' === $before) || ':' === $next && $this->notation->plainObjects && ('{' === $before || ',' === $before)) {
             $this->members[$token->text] = $index;
         }
     }
@@ -157,9 +161,9 @@ final class KnownNames
             || \in_array($before, ['let', 'const', 'var', 'for', 'import', 'as', 'global', 'nonlocal', 'lambda', 'catch'], true)
             || \in_array($before, ['(', ',', '{', '['], true) && \in_array($next, [',', ')', ';', ':', '}', ']'], true)
             || ',' === $next && 1 === preg_match('/^\s*$/', $before)
-            || ':' === $next && Language::Python === $this->language && 1 === preg_match('/^\s*$/', $before)
+            || ':' === $next && $this->notation->indents && 1 === preg_match('/^\s*$/', $before)
             || \in_array($before, ['*', '**', '...'], true) && (',' === $next || ')' === $next || ']' === $next)
-            || Language::Cpp === $this->language && (\in_array($before, ['>', '>>', '&', '*'], true) || \in_array($before, Place::TYPES, true) || isset($this->classes[$before]));
+            || $this->notation->typed && (\in_array($before, ['>', '>>', '&', '*'], true) || \in_array($before, Place::TYPES, true) || isset($this->classes[$before]));
     }
 
     /** Whether a name with brackets behind it is defined there, and not called: a type stands before it. */
@@ -221,7 +225,7 @@ final class KnownNames
      */
     private function regions(array $tokens): array
     {
-        return Language::Python === $this->language ? $this->indented($tokens) : $this->braced($tokens);
+        return $this->notation->indents ? $this->indented($tokens) : $this->braced($tokens);
     }
 
     /**
@@ -262,10 +266,10 @@ final class KnownNames
         $isFunction = false;
         foreach ($tokens as $index => $token) {
             $regions[$index] = 0;
-            if (0 === $depth && ('function' === $token->text || Language::Cpp === $this->language && '{' === $token->text && ')' === (($tokens[$index - 1] ?? null)->text ?? ''))) {
+            if (0 === $depth && ('function' === $token->text || $this->notation->typed && '{' === $token->text && ')' === (($tokens[$index - 1] ?? null)->text ?? ''))) {
                 $isFunction = true;
                 ++$count;
-                if (Language::JavaScript === $this->language) {
+                if ($this->notation->camel) {
                     $begin = $index;
                 }
             }

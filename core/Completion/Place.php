@@ -119,7 +119,7 @@ final readonly class Place
                 continue;
             }
             if (TokenKind::NewLine === $token->kind) {
-                if (Language::Python === $language && 0 === $depth && [] !== $tokens) {
+                if ($language->notation()->indents && 0 === $depth && [] !== $tokens) {
                     $tokens[] = $token;
                 }
                 continue;
@@ -233,23 +233,24 @@ final readonly class Place
         if ('from' === $text || 'import' === $text) {
             return PlaceKind::Import;
         }
-        if (Language::Python === $language) {
+        $notation = $language->notation();
+        if ($notation->indents) {
             if ('for' === $text || null !== $callee && self::declares($tokens, $callee, 'def')) {
                 return PlaceKind::NewName;
             }
 
             return ':' === $text && null === $callee && self::opensBlock($tokens) ? PlaceKind::Statement : PlaceKind::Expression;
         }
-        if (Language::JavaScript === $language && \in_array($text, ['{', ','], true) && self::isImport($tokens)) {
+        if ($notation->camel && \in_array($text, ['{', ','], true) && self::isImport($tokens)) {
             return PlaceKind::Import;
         }
-        if (Language::JavaScript === $language && null !== $callee && self::declares($tokens, $callee, 'function')) {
+        if ('function' === $notation->defines && null !== $callee && self::declares($tokens, $callee, 'function')) {
             return PlaceKind::NewName;
         }
-        if (Language::Cpp === $language && \in_array($text, ['&', '*', '[', ','], true) && self::isNamed($tokens)) {
+        if ($notation->typed && \in_array($text, ['&', '*', '[', ','], true) && self::isNamed($tokens)) {
             return PlaceKind::NewName;
         }
-        if (Language::Cpp === $language && (TokenKind::Keyword === $last->kind && \in_array($text, self::TYPES, true) || '>' === $text && self::closesType($tokens))) {
+        if ($notation->typed && (TokenKind::Keyword === $last->kind && \in_array($text, self::TYPES, true) || '>' === $text && self::closesType($tokens))) {
             return PlaceKind::NewName;
         }
         if (null === $callee && \in_array($text, [';', '{', '}', 'else', 'do'], true)) {

@@ -21,9 +21,9 @@ final class Snippets
         foreach (Usual::CONSTRUCTS[$language->value] as $word => $construct) {
             $snippets[Usual::ROWS[$word]] ??= $construct;
         }
-        $end = Language::Python === $language ? '' : ';';
+        $end = $language->notation()->rowEnd;
         $snippets += ['set' => ['python' => '${name} = ${0}', 'javascript' => 'let ${name} = ${0};', 'cpp' => 'int ${name} = ${0};'][$language->value], 'change' => "\${name} += \${1}$end", 'return' => "return \${value}$end", 'break' => "break$end", 'continue' => "continue$end"];
-        $snippets['comment'] = (Language::Python === $language ? '#' : '//').' ${}';
+        $snippets['comment'] = $language->notation()->remark.' ${}';
         foreach (Catalogue::entries() as $entry) {
             if ($entry->command && !$entry->fromText) {
                 $snippets[$entry->key] = self::call($entry, $language);
@@ -43,9 +43,10 @@ final class Snippets
                 default => '${'.$slot->name.'}',
             };
         }
-        $name = Language::JavaScript === $language ? $entry->camelName() : $entry->snakeName();
-        $awaits = Language::JavaScript === $language && $entry->takesTime ? 'await ' : '';
+        $notation = $language->notation();
+        $name = $notation->camel ? $entry->camelName() : $entry->snakeName();
+        $awaits = $notation->awaits && $entry->takesTime ? 'await ' : '';
 
-        return "$awaits$name(".implode(', ', $arguments).')'.(Language::Python === $language || $entry->value ? '' : ';');
+        return "$awaits$name(".implode(', ', $arguments).')'.($entry->value ? '' : $notation->rowEnd);
     }
 }

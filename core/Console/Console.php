@@ -228,7 +228,7 @@ final readonly class Console
             return 2;
         }
         $text = null === $target ? '' : Unsayable::text($program, $target);
-        if (Language::Cpp === $target && $this->growsTooLarge($program, $own ?? Language::Python)) {
+        if (true === $target?->semantics()->typed && $this->growsTooLarge($program, $target, $own ?? Language::Python)) {
             throw new Refusal('console.too_large');
         }
         ($this->out)(match ($to) {
@@ -241,11 +241,11 @@ final readonly class Console
         return 0;
     }
 
-    /** Whether a number becomes larger than C++ keeps it, as far as a short run without answers shows, and only there. */
-    private function growsTooLarge(Program $program, Language $own): bool
+    /** Whether a number becomes larger than the language keeps it, as far as a short run without answers shows, and only there. */
+    private function growsTooLarge(Program $program, Language $target, Language $own): bool
     {
         $limits = new Limits(steps: self::TRIED, milliseconds: 1000, work: self::TRIED);
-        $outcome = Runner::run($program, Language::Cpp, 1, $limits, false);
+        $outcome = Runner::run($program, $target, 1, $limits, false);
 
         return \in_array($outcome->error?->kind, ['too_large_int', 'too_large_long'], true) && $outcome->error->kind !== Runner::run($program, $own, 1, $limits, false)->error?->kind;
     }

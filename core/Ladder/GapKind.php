@@ -72,7 +72,7 @@ enum GapKind: string
     /** @return list<array{int, int}> */
     private static function headers(string $text, Language $language): array
     {
-        $pattern = Language::Python === $language ? '/^[ \t]*\K(?:for|while|if|elif|def)\b[^\n]*:(?=[ \t]*$)/m' : '/^[ \t]*\K(?:for|while|if|function|void|int (?!main))\b[^\n]*\{(?=[ \t]*$)/m';
+        $pattern = $language->notation()->indents ? '/^[ \t]*\K(?:for|while|if|elif|def)\b[^\n]*:(?=[ \t]*$)/m' : '/^[ \t]*\K(?:for|while|if|function|void|int (?!main))\b[^\n]*\{(?=[ \t]*$)/m';
         preg_match_all($pattern, $text, $found, \PREG_OFFSET_CAPTURE);
 
         return array_map(static fn (array $one): array => [$one[1], \strlen($one[0])], $found[0]);

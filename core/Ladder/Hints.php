@@ -79,11 +79,11 @@ final class Hints
     {
         $found = $depths = [];
         foreach ($lines as $at => $line) {
-            if (1 === preg_match(Language::Python === $language ? '/^\s*(?:#.*)?$/' : '~^\s*(?://.*)?$~', $line)) {
+            if (1 === preg_match($language->notation()->emptyLine(), $line)) {
                 continue;
             }
             $plain = (string) preg_replace(['/("(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\')(*SKIP)(*FAIL)|(?<=\w)\s+(?=\w)/u', '/("(?:[^"\\\\]|\\\\.)*"|\'(?:[^\'\\\\]|\\\\.)*\'|(?<=\w) (?=\w))(*SKIP)(*FAIL)|\s+/u'], [' ', ''], $line);
-            if (Language::Python === $language) {
+            if ($language->notation()->indents) {
                 $indent = \strlen(str_replace("\t", '        ', substr($line, 0, \strlen($line) - \strlen(ltrim($line)))));
                 $depths = array_values(array_filter($depths, static fn (int $outer): bool => $outer < $indent));
                 $plain = str_repeat('>', \count($depths)).$plain;

@@ -211,7 +211,7 @@ final class Ladder
         $places = array_flip($order);
         $right = array_map(static fn (int $number): array => [$places[$number], $cards[$number]['indent']], array_keys($cards));
 
-        return $this->made(RungKind::Sort, ['slips' => array_map(static fn (int $number): string => $texts[$number], $order), 'indents' => Language::Python === $this->language, 'goal' => $this->goal($this->program)], $right);
+        return $this->made(RungKind::Sort, ['slips' => array_map(static fn (int $number): string => $texts[$number], $order), 'indents' => $this->language->notation()->indents, 'goal' => $this->goal($this->program)], $right);
     }
 
     private static function indent(string $line): int
@@ -302,7 +302,7 @@ final class Ladder
 
     private function carry(): Rung
     {
-        $from = Language::Python === $this->language ? Language::JavaScript : Language::Python;
+        $from = $this->language->another();
 
         return $this->made(RungKind::Carry, ['from' => $from->value, 'text' => $this->analysis->text($from)->text(), 'goal' => $this->goal($this->program)]);
     }

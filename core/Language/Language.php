@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Cpp\CppLexer;
+use Scrivlet\Core\Language\Cpp\CppNotation;
 use Scrivlet\Core\Language\Cpp\CppSemantics;
 use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
+use Scrivlet\Core\Language\JavaScript\JavaScriptNotation;
 use Scrivlet\Core\Language\JavaScript\JavaScriptSemantics;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Language\Python\PythonLexer;
+use Scrivlet\Core\Language\Python\PythonNotation;
 use Scrivlet\Core\Language\Python\PythonSemantics;
 use Scrivlet\Core\Tree\Program;
 
@@ -59,6 +62,12 @@ enum Language: string
         };
     }
 
+    /** The first of the others. */
+    public function another(): self
+    {
+        return self::cases()[self::cases()[0] === $this ? 1 : 0];
+    }
+
     /** How its programs run. */
     public function semantics(): Semantics
     {
@@ -66,6 +75,16 @@ enum Language: string
             self::Python => PythonSemantics::facts(),
             self::JavaScript => JavaScriptSemantics::facts(),
             self::Cpp => CppSemantics::facts(),
+        };
+    }
+
+    /** How its texts look. */
+    public function notation(): Notation
+    {
+        return match ($this) {
+            self::Python => PythonNotation::facts(),
+            self::JavaScript => JavaScriptNotation::facts(),
+            self::Cpp => CppNotation::facts(),
         };
     }
 

@@ -89,11 +89,12 @@ final readonly class Phrasebook
     /** A command with the names of its blanks: `nib.move_to(x, y)`; what stands in quotes keeps them. */
     private static function call(Entry $entry, Language $language): string
     {
-        $name = Language::JavaScript === $language ? $entry->camelName() : $entry->snakeName();
+        $notation = $language->notation();
+        $name = $notation->camel ? $entry->camelName() : $entry->snakeName();
         $arguments = implode(', ', array_map(static fn (Slot $slot): string => \in_array($slot->type, [SlotType::Colour, SlotType::Choice, SlotType::Pattern], true) ? "\"$slot->name\"" : $slot->name, $entry->slots));
-        $awaits = Language::JavaScript === $language && $entry->takesTime ? 'await ' : '';
+        $awaits = $notation->awaits && $entry->takesTime ? 'await ' : '';
 
-        return "$awaits$name($arguments)".(Language::Python === $language || $entry->value ? '' : ';');
+        return "$awaits$name($arguments)".($entry->value ? '' : $notation->rowEnd);
     }
 
     /** The heading of a chapter as it shows. */

@@ -43,11 +43,7 @@ final class PlainPiece
         if ('' === $text || \strlen($text) > self::LONGEST || 1 === preg_match('/[\r\n]/', $text)) {
             return null;
         }
-        $read = $language->read(match ($language) {
-            Language::Python => "piece = $text\n",
-            Language::JavaScript => "let piece = $text;\n",
-            Language::Cpp => "int main() {\n    auto piece = $text;\n}\n",
-        });
+        $read = $language->read(str_replace('{value}', $text, $language->notation()->value));
         $rows = array_values(array_filter(Walk::statements($read->program->parts()), static fn (Statement $row): bool => !$row instanceof Script));
         $row = $rows[0] ?? null;
         if (1 !== \count($rows) || !$row instanceof SetVariable) {

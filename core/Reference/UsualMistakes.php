@@ -55,7 +55,7 @@ final class UsualMistakes
             preg_replace('/, [^,()]+\)/', ')', $line, 1),
             preg_replace('/\((?:[\w.]+|"[^"]*")\)/', '()', $line, 1),
             // What ends the row.
-            Language::Cpp === $language ? preg_replace('/;$/', '', $line) : $line,
+            $language->notation()->typed ? preg_replace('/;$/', '', $line) : $line,
             // One equals sign for two.
             preg_replace('/==/', '=', $line),
             // A name that nobody has given a value.

@@ -1,0 +1,30 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Language\Notation;
+
+/** How texts of JavaScript look. */
+final class JavaScriptNotation
+{
+    private static ?Notation $facts = null;
+
+    public static function facts(): Notation
+    {
+        return self::$facts ??= new Notation(
+            remark: '//',
+            itself: 'this',
+            truths: ['true', 'false'],
+            failureBehind: ['throw new'],
+            classWords: ['class'],
+            memberWords: ['constructor', 'toString', 'static', 'get'],
+            value: "let piece = {value};\n",
+            defines: 'function',
+            camel: true,
+            awaits: true,
+            plainObjects: true,
+        );
+    }
+}
