@@ -95,7 +95,7 @@ abstract class BracePrinter extends Printer
     final protected function outermost(array $rows): void
     {
         foreach ($rows as $row) {
-            if (Language::Cpp !== $this->language() && $this->isBehindClass($row)) {
+            if (!$this->language()->notation()->typed && $this->isBehindClass($row)) {
                 continue;
             }
             if ($row instanceof FunctionDefinition || $row instanceof ClassDefinition) {

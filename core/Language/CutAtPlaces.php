@@ -36,14 +36,14 @@ final class CutAtPlaces
                 foreach ($part instanceof Binary && $part->operator->isComparison() ? [$part->left, $part->right] : [] as $side) {
                     $asked[$side instanceof VariableRead ? $side->name : ''] = true;
                 }
-                if (Language::Cpp === $other ? $part instanceof Slice : $part instanceof Operation && OperationKey::TextPart === $part->key) {
+                if ($other->semantics()->typed ? $part instanceof Slice : $part instanceof Operation && OperationKey::TextPart === $part->key) {
                     $cuts[] = $part instanceof Slice ? $part->to : $part->operands()[2];
                 }
             }
         }
         foreach ($cuts as $end) {
             if (self::searches($end) || $end instanceof VariableRead && isset($found[$end->name]) && !isset($asked[$end->name])) {
-                return Language::Cpp === $other ? '[… : ….find(…)]' : '.substr(…, ….find(…))';
+                return $other->semantics()->typed ? '[… : ….find(…)]' : '.substr(…, ….find(…))';
             }
         }
 

@@ -64,7 +64,7 @@ final class FailureNames
     {
         $name = self::caught($language, $kind);
 
-        return Language::Cpp === $language && 'exception' === $name ? 'runtime_error' : $name;
+        return self::NAMES[$language->value][FailureKind::Any->value] === $name ? $language->semantics()->widest ?? $name : $name;
     }
 
     public static function kindOf(Language $language, string $name): ?FailureKind

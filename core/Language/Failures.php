@@ -57,8 +57,8 @@ final class Failures
 
     private function differs(Attempt $attempt): bool
     {
-        $isBrace = Language::Python !== $this->other;
-        if (null !== $attempt->finally && Language::Cpp === $this->other || null !== $attempt->otherwise && $isBrace && $this->mayFail($attempt->otherwise, true)) {
+        $isBrace = !$this->other->semantics()->elseOfTry;
+        if (null !== $attempt->finally && !$this->other->semantics()->endsTry || null !== $attempt->otherwise && $isBrace && $this->mayFail($attempt->otherwise, true)) {
             return true;
         }
         $chosen = [];
@@ -72,7 +72,7 @@ final class Failures
                 }
                 $chosen[] = $kind;
             }
-            if (1 < \count($rescue->kinds) && Language::Cpp === $this->other) {
+            if (1 < \count($rescue->kinds) && !$this->other->semantics()->endsTry) {
                 return true;
             }
         }

@@ -40,7 +40,7 @@ final readonly class Highlighter
 
     private function style(Token $token, ?Token $next): string
     {
-        $isUnsaid = Language::Python !== $this->language && \in_array($token->kind, [TokenKind::Keyword, TokenKind::Name], true) && \in_array($token->text, self::UNSAID, true);
+        $isUnsaid = !$this->language->notation()->indents && \in_array($token->kind, [TokenKind::Keyword, TokenKind::Name], true) && \in_array($token->text, self::UNSAID, true);
 
         return self::kind($token, $next).($isUnsaid ? ' x' : '');
     }

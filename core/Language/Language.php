@@ -5,14 +5,17 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Language\Cpp\CppLexer;
+use Scrivlet\Core\Language\Cpp\CppLibraries;
 use Scrivlet\Core\Language\Cpp\CppNotation;
 use Scrivlet\Core\Language\Cpp\CppSemantics;
 use Scrivlet\Core\Language\JavaScript\JavaScriptLexer;
+use Scrivlet\Core\Language\JavaScript\JavaScriptLibraries;
 use Scrivlet\Core\Language\JavaScript\JavaScriptNotation;
 use Scrivlet\Core\Language\JavaScript\JavaScriptSemantics;
 use Scrivlet\Core\Language\Parsing\Reader;
 use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Language\Python\PythonLexer;
+use Scrivlet\Core\Language\Python\PythonLibraries;
 use Scrivlet\Core\Language\Python\PythonNotation;
 use Scrivlet\Core\Language\Python\PythonSemantics;
 use Scrivlet\Core\Tree\Program;
@@ -68,6 +71,18 @@ enum Language: string
         return self::cases()[self::cases()[0] === $this ? 1 : 0];
     }
 
+    /** Whether a program is written by hand in a language whose variables keep their types. */
+    public static function isTyped(Program $program): bool
+    {
+        foreach (self::cases() as $language) {
+            if ($language->semantics()->typed && isset($program->handwriting[$language->value])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     /** How its programs run. */
     public function semantics(): Semantics
     {
@@ -85,6 +100,21 @@ enum Language: string
             self::Python => PythonNotation::facts(),
             self::JavaScript => JavaScriptNotation::facts(),
             self::Cpp => CppNotation::facts(),
+        };
+    }
+
+    /**
+     * @param list<Lexing\Token>   $tokens without spaces and remarks
+     * @param array<string, mixed> $own    names that the text itself gives a meaning
+     *
+     * @return list<Mistakes\Mistake> the first use of each thing that nothing at the top of the text brings in
+     */
+    public function missingLibraries(array $tokens, string $text, array $own): array
+    {
+        return match ($this) {
+            self::Python => PythonLibraries::missing($tokens, $own),
+            self::JavaScript => JavaScriptLibraries::missing($tokens, $own),
+            self::Cpp => CppLibraries::missing($tokens, $text, $own),
         };
     }
 

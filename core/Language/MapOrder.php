@@ -33,7 +33,7 @@ final class MapOrder
     public static function shows(Program $program, Language $other): bool
     {
         // What was typed in C++ has its order anyhow, and JavaScript has the same for numbers from nought on.
-        if (Language::Python === $other || isset($program->handwriting[Language::Cpp->value])) {
+        if ($other->semantics()->keepsOrder || Language::isTyped($program)) {
             return false;
         }
         $order = new self(Types::of($program), $other);
@@ -80,6 +80,6 @@ final class MapOrder
         $map = $over instanceof Operation && \in_array($over->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries], true) ? $over->arguments[0] : $over;
         $type = $this->types->expression($part, $map);
 
-        return $type->isMap() && (Language::Cpp === $this->other || ($type->key ?? StaticType::unknown())->isNumeric());
+        return $type->isMap() && ($this->other->semantics()->orderedSets || ($type->key ?? StaticType::unknown())->isNumeric());
     }
 }

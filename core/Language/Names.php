@@ -101,17 +101,10 @@ final class Names
         return \in_array($name, self::TAKEN, true) || str_starts_with($name, '_') || str_contains($name, '__');
     }
 
-    /** Macros of C, which no scope hides. */
-    private const MACROS = ['errno', 'NULL', 'EOF', 'WEOF', 'NAN', 'SNAN', 'INFINITY', 'BUFSIZ', 'M_PI', 'M_E', 'RAND_MAX', 'SIZE_MAX', 'EBUSY', 'EIO', 'ELOOP', 'ETIME', 'EPIPE', 'EFAULT', 'EROFS', 'EDOM', 'ERANGE'];
-
     /** Whether a language keeps a word for itself that is no keyword: no scope can give it another meaning (JavaScript: ECMA-262, 13.1.1). */
     public static function isKept(Language $language, string $name): bool
     {
-        return match ($language) {
-            Language::Python => false,
-            Language::JavaScript => 'arguments' === $name || 'eval' === $name,
-            Language::Cpp => \in_array($name, self::MACROS, true),
-        };
+        return \in_array($name, $language->notation()->kept, true);
     }
 
     /** Besides keywords, the names that a language's text needs itself, so that a program from another one has to be printed with other names. */

@@ -158,7 +158,7 @@ abstract class Printer
             }
         }
         // A function or a module of Python's own is called by a name that one of the program's would hide.
-        $this->renamed = array_intersect_key($library, $this->taken) + (Language::Python === $this->language() ? array_intersect_key($called, isset($program->handwriting[Language::Python->value]) ? $functions : $this->taken) + array_intersect_key($modules, $this->taken) : []);
+        $this->renamed = array_intersect_key($library, $this->taken) + ($this->language()->semantics()->namesHide ? array_intersect_key($called, isset($program->handwriting[$this->language()->value]) ? $functions : $this->taken) + array_intersect_key($modules, $this->taken) : []);
     }
 
     /** @param list<int> $rows ids of the rows whose blanks are marked in the text */
@@ -228,7 +228,7 @@ abstract class Printer
     /** @return list<Statement> what a class says, and the methods that C++ has behind it */
     final protected function rowsOfClass(ClassDefinition $class): array
     {
-        return [...array_values(array_filter($class->body->statements, fn (Statement $row): bool => !$row instanceof ClassDefinition || Language::Python === $this->language())), ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
+        return [...array_values(array_filter($class->body->statements, fn (Statement $row): bool => !$row instanceof ClassDefinition || $this->language()->semantics()->namesHide)), ...array_values(array_filter([...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below], static fn (Statement $row): bool => $row instanceof FunctionDefinition && $row->class() === $class->name))];
     }
 
     /** Whether a method stands behind its class, with which it is written in all languages but C++. */
@@ -608,7 +608,7 @@ abstract class Printer
             return $name.' -= '.$this->expression(new NumberLiteral(-$amount->value));
         }
 
-        if (Operator::Join === $change->operator && Language::JavaScript !== $this->language() && $this->type($amount)->isWhole()) {
+        if (Operator::Join === $change->operator && !$this->language()->semantics()->coerces && $this->type($amount)->isWhole()) {
             $amount = new Operation(OperationKey::ToText, [$amount]);
         }
 
@@ -720,7 +720,7 @@ abstract class Printer
     /** A call of a function that changes variables of its caller, where the language cannot hand those over: they get what it gives back. */
     private function givenBack(OwnCall $call): ?string
     {
-        $function = Language::Cpp === $this->language() ? null : $this->program->functionNamed($call->function);
+        $function = $this->language()->semantics()->typed ? null : $this->program->functionNamed($call->function);
         if (null === $function) {
             return null;
         }
@@ -749,7 +749,7 @@ abstract class Printer
     /** @return list<string> what the function being printed gives back for the variables it changes */
     final protected function referencesOf(FunctionDefinition|Script $function): array
     {
-        return $function instanceof Script || Language::Cpp === $this->language() || $function->givesValue() ? [] : ReferenceParameters::of($this->program, $function, $this->types);
+        return $function instanceof Script || $this->language()->semantics()->typed || $function->givesValue() ? [] : ReferenceParameters::of($this->program, $function, $this->types);
     }
 
     protected function leave(): string
@@ -809,7 +809,7 @@ abstract class Printer
         if (Given::is($operation)) {
             return $this->givenInside($operation, $around);
         }
-        if (OperationKey::TextPart === $operation->key && Language::Cpp !== $this->language() && $operation->arguments[1] == new NumberLiteral(0)) {
+        if (OperationKey::TextPart === $operation->key && !$this->language()->semantics()->typed && $operation->arguments[1] == new NumberLiteral(0)) {
             return $this->expression(new Slice($operation->arguments[0], new NothingLiteral(), $operation->arguments[2]), $around);
         }
         $entry = ValueOperations::get($operation->key);

@@ -61,7 +61,7 @@ final class Unsayable
         if (null !== $refusal) {
             throw $refusal;
         }
-        $kinds = Language::Cpp === $other ? new KindsOfCpp($program, (new Analysis($program))->types()) : null;
+        $kinds = $other->semantics()->typed ? new KindsOfCpp($program, (new Analysis($program))->types()) : null;
         $shared = $kinds?->sharedList();
         if (null !== $shared) {
             throw new Refusal('console.no_words', ['language' => $other->title(), 'key' => $shared]);
@@ -71,7 +71,7 @@ final class Unsayable
         }
         $text = $other->print($program)->text();
         // Nothing is kept in a list or a map of C++ whose type is left open.
-        if (Language::Cpp === $other && (self::mixes($program) || 1 === preg_match('/\\b(?:vector|map|unordered_map)<[^;=(){}]*\\bauto\\b/', $text))) {
+        if ($other->semantics()->typed && (self::mixes($program) || 1 === preg_match('/\\b(?:vector|map|unordered_map)<[^;=(){}]*\\bauto\\b/', $text))) {
             $names = (new Analysis($program))->types()->mixedNames($program);
 
             throw [] === $names ? new Refusal('console.kinds') : new Refusal('console.mixed', ['names' => implode(', ', $names)]);
@@ -195,10 +195,10 @@ final class Unsayable
 
     public static function why(Program $program, Language $other): ?Refusal
     {
-        if (Language::Cpp === $other && [] !== $program->classes()) {
+        if ($other->semantics()->typed && [] !== $program->classes()) {
             return new Refusal('console.classes');
         }
-        if (Language::Cpp === $other && self::hasFunctionValues($program)) {
+        if ($other->semantics()->typed && self::hasFunctionValues($program)) {
             return new Refusal('console.functions');
         }
         $key = self::wordless($program, $other);
@@ -206,14 +206,14 @@ final class Unsayable
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $key]);
         }
         foreach ($program->definitions() as $function) {
-            foreach (Language::JavaScript === $other ? [] : $function->defaults as $default) {
+            foreach ($other->semantics()->lateDefaults ? [] : $function->defaults as $default) {
                 // Only JavaScript knows the parameters before where it finds what is left out.
                 if ([] !== array_filter(Walk::expressions($default), static fn (Expression $part): bool => $part instanceof VariableRead && \in_array($part->name, $function->parameters, true))) {
                     return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $function->shortName().'(… = …)']);
                 }
             }
             // Only Python has parameters behind the one for all the others.
-            if (Language::JavaScript === $other && '' !== $function->rest && $function->rest !== $function->parameters[\count($function->parameters) - 1]) {
+            if ($other->semantics()->restLast && '' !== $function->rest && $function->rest !== $function->parameters[\count($function->parameters) - 1]) {
                 return new Refusal('console.no_words', ['language' => $other->title(), 'key' => '*'.$function->rest]);
             }
         }
@@ -221,7 +221,7 @@ final class Unsayable
         foreach ($program->classes() as $class) {
             $maker = $program->functionNamed($class->name.'.'.ClassDefinition::MAKES);
             // Only Python lets an object be made without its parent's part.
-            if (Language::JavaScript === $other && null !== $maker && $classes->makesUnderParent($maker) && null !== $classes->method($class->parent, ClassDefinition::MAKES)) {
+            if ($other->semantics()->restLast && null !== $maker && $classes->makesUnderParent($maker) && null !== $classes->method($class->parent, ClassDefinition::MAKES)) {
                 return new Refusal('console.no_words', ['language' => $other->title(), 'key' => "class $class->name"]);
             }
         }
@@ -229,7 +229,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? (Language::Python === $other ? self::showsPlace($program) : null) ?? (Language::JavaScript === $other ? null : self::leavesOut($program, $other)) ?? (Language::Cpp === $other ? null : self::dividesBySort($program));
+        $asked = self::comparesFields($program) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::dividesBySort($program));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
@@ -239,13 +239,13 @@ final class Unsayable
         if (MapOrder::shows($program, $other)) {
             return new Refusal('console.maps', ['language' => $other->title()]);
         }
-        if (Language::Cpp !== $other && WithoutSign::beginsAgain($program)) {
+        if (!$other->semantics()->typed && WithoutSign::beginsAgain($program)) {
             return new Refusal('console.without_sign', ['language' => $other->title()]);
         }
-        if (Language::Cpp !== $other && self::cutsDown($program)) {
+        if (!$other->semantics()->typed && self::cutsDown($program)) {
             return new Refusal('console.cut_down', ['language' => $other->title()]);
         }
-        if (Language::Cpp === $other && [] !== array_filter(Walk::statements($program->parts()), static fn (Statement $row): bool => $row instanceof EachLoop && LiveLoops::changesItself($row))) {
+        if (!$other->semantics()->liveLoops && [] !== array_filter(Walk::statements($program->parts()), static fn (Statement $row): bool => $row instanceof EachLoop && LiveLoops::changesItself($row))) {
             return new Refusal('console.changed_meanwhile', ['language' => $other->title()]);
         }
         if (self::seesTurns($program)) {
@@ -261,7 +261,7 @@ final class Unsayable
     /** A template divides whole numbers without and others with what is behind the point, as each call gives them (C++17, 8.6). */
     private static function dividesBySort(Program $program): ?string
     {
-        if (!isset($program->handwriting[Language::Cpp->value])) {
+        if (!Language::isTyped($program)) {
             return null;
         }
         $types = null;
@@ -316,7 +316,7 @@ final class Unsayable
                             return ".$value->method(…)";
                         }
                     }
-                    $function = Language::Cpp === $other && ($value instanceof OwnValue || $value instanceof OwnCall) ? $program->functionNamed($value->function) : null;
+                    $function = $other->semantics()->typed && ($value instanceof OwnValue || $value instanceof OwnCall) ? $program->functionNamed($value->function) : null;
                     foreach (null === $function ? [] : $value->arguments as $index => $argument) {
                         if (null !== $function && $argument instanceof NothingLiteral && $argument->undefined && !isset($function->defaults[$function->parameters[$index] ?? ''])) {
                             return $function->name.'(…)';
@@ -385,7 +385,7 @@ final class Unsayable
     private static function asksMixed(Program $program, Language $other): ?string
     {
         $types = null;
-        foreach (Language::JavaScript === $other ? $program->scopes() : [] as $part) {
+        foreach ($other->semantics()->coerces ? $program->scopes() : [] as $part) {
             foreach ($program->rowsOf($part) as $row) {
                 foreach (Walk::expressionsOf($row) as $value) {
                     if ($value instanceof Operation && \in_array($value->key, [OperationKey::Length, OperationKey::Contains, OperationKey::IsEmpty], true)) {
@@ -449,7 +449,7 @@ final class Unsayable
     {
         $fails = [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => null !== $class->failure());
 
-        return null !== self::wordless($program, $other) || Language::Cpp === $other && ($fails || self::hasFunctionValues($program));
+        return null !== self::wordless($program, $other) || $other->semantics()->typed && ($fails || self::hasFunctionValues($program));
     }
 
     /** @return string|null what a language has no words for, as another one writes it */
@@ -482,39 +482,39 @@ final class Unsayable
     private static function wordless(Program $program, Language $other): ?string
     {
         $types = null;
-        if (Language::Python !== $other && [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)) {
+        if (!$other->semantics()->tuples && [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)) {
             return 'NamedTuple';
         }
         $lasting = array_values(array_filter($program->below, static fn (Statement $row): bool => $row instanceof SetVariable))[0] ?? null;
-        if (Language::Cpp !== $other && $lasting instanceof SetVariable) {
+        if (!$other->semantics()->globalsFirst && $lasting instanceof SetVariable) {
             // It would get its value when the program is over.
             return "static $lasting->variable";
         }
         foreach ($program->definitions() as $function) {
-            if (Language::Python !== $other && 'remembered' === $function->sort) {
+            if (!$other->semantics()->remembers && 'remembered' === $function->sort) {
                 return '@lru_cache';
             }
-            $refers = Language::Cpp !== $other && ('' !== $function->class() || $function->givesValue()) && [] !== array_filter($function->types, static fn (string $type, string $name): bool => '' !== $name && str_ends_with($type, '&') && !str_starts_with($type, 'const'), \ARRAY_FILTER_USE_BOTH);
+            $refers = !$other->semantics()->typed && ('' !== $function->class() || $function->givesValue()) && [] !== array_filter($function->types, static fn (string $type, string $name): bool => '' !== $name && str_ends_with($type, '&') && !str_starts_with($type, 'const'), \ARRAY_FILTER_USE_BOTH);
             if ($refers && [] !== ReferenceParameters::of($program, $function, $types ??= Types::of($program))) {
                 // Only C++ hands over the variable itself beside what is given back.
                 return $function->shortName().'(… &)';
             }
-            if (Language::JavaScript !== $other && null !== $below = self::calledAbove($function)) {
+            if (!$other->semantics()->hoists && null !== $below = self::calledAbove($function)) {
                 return "function $below";
             }
-            if (Language::JavaScript !== $other && $function->isTied()) {
+            if (!$other->semantics()->bindsByHand && $function->isTied()) {
                 return 'this';
             }
             $method = substr((string) strrchr($function->name, '.'), 1);
-            if (Language::Python !== $other && \in_array($method, ClassDefinition::FURTHER, true)) {
+            if (!$other->semantics()->asksObjects && \in_array($method, ClassDefinition::FURTHER, true)) {
                 return 'class '.$function->class();
             }
         }
         $ordered = [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && '@less' === $function->shortName());
-        $divides = Language::Cpp !== $other && [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => \in_array($function->shortName(), ['@divide', '@floor_remainder'], true));
+        $divides = !$other->semantics()->typed && [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => \in_array($function->shortName(), ['@divide', '@floor_remainder'], true));
         foreach (Walk::statements($program->parts()) as $row) {
             $taken = $row instanceof SetSeveral && 1 === \count($row->values) ? $row->values[0] : ($row instanceof EachLoop && 1 < \count($row->variables) ? $row->over : null);
-            if (null !== $taken && Language::Cpp !== $other && [] !== $program->classes() && !$row->off && self::isApart($program, $row, $taken, $types ??= Types::of($program))) {
+            if (null !== $taken && !$other->semantics()->typed && [] !== $program->classes() && !$row->off && self::isApart($program, $row, $taken, $types ??= Types::of($program))) {
                 // Only C++ takes an object apart into what it keeps.
                 return 'auto […]';
             }
@@ -524,7 +524,7 @@ final class Unsayable
                     return 'class …';
                 }
                 // Only Python has lists of a fixed length beside the others.
-                if ($value instanceof KindTest && '@tuple' === $value->kind && Language::Python !== $other) {
+                if ($value instanceof KindTest && '@tuple' === $value->kind && !$other->semantics()->tuples) {
                     return 'isinstance(…, tuple)';
                 }
                 // Only Python and C++ call an object by brackets behind it.
@@ -533,15 +533,15 @@ final class Unsayable
                 }
                 $operation = $value instanceof Operation ? ValueOperations::find($value->key) : null;
                 // A name that gets a value in a small function of Python is that function's own (The Python Language Reference, 6.12).
-                if (Language::Python === $other && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && (!$value->arguments[0] instanceof VariableRead || str_contains($value->arguments[0]->name, '.')))) {
+                if ($other->semantics()->namesInLambdas && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && (!$value->arguments[0] instanceof VariableRead || str_contains($value->arguments[0]->name, '.')))) {
                     return ValueOperations::get(OperationKey::Given)->example();
                 }
                 // JavaScript sorts objects by no sign of their own.
-                if ($ordered && Language::JavaScript === $other && \in_array($operation?->key, [OperationKey::Sort, OperationKey::SortDown, OperationKey::Sorted, OperationKey::SortedDown, OperationKey::Least, OperationKey::Greatest], true)) {
+                if ($ordered && !$other->semantics()->ordersObjects && \in_array($operation?->key, [OperationKey::Sort, OperationKey::SortDown, OperationKey::Sorted, OperationKey::SortedDown, OperationKey::Least, OperationKey::Greatest], true)) {
                     return $operation->example();
                 }
                 // Only Python says something where a program is left.
-                if (OperationKey::Exit === $operation?->key && $value instanceof Operation && Language::Python !== $other && isset($value->arguments[0]) && !$value->arguments[0] instanceof NumberLiteral && !$value->arguments[0] instanceof VariableRead) {
+                if (OperationKey::Exit === $operation?->key && $value instanceof Operation && !$other->semantics()->saysAtExit && isset($value->arguments[0]) && !$value->arguments[0] instanceof NumberLiteral && !$value->arguments[0] instanceof VariableRead) {
                     return $operation->example();
                 }
                 // Each language has its own names for the kinds of values.
@@ -549,11 +549,11 @@ final class Unsayable
                     // Which of both is found first is another thing in each language (C++17, 8.18; ECMAScript 2022, 13.15.2).
                     return "$row->variable += … $row->variable++";
                 }
-                if ($value instanceof Operation && OperationKey::OrElse === $value->key && Language::JavaScript !== $other && self::happens($value->arguments[1])) {
+                if ($value instanceof Operation && OperationKey::OrElse === $value->key && !$other->semantics()->lateChoice && self::happens($value->arguments[1])) {
                     // Elsewhere both would be reckoned.
                     return '??';
                 }
-                if ($value instanceof Operation && OperationKey::MethodOf === $value->key && Language::JavaScript === $other && !Given::isPlace($value->arguments[0])) {
+                if ($value instanceof Operation && OperationKey::MethodOf === $value->key && $other->semantics()->bindsByHand && !Given::isPlace($value->arguments[0])) {
                     // It would be reckoned twice.
                     return ValueOperations::get($value->key)->example();
                 }

@@ -82,6 +82,26 @@ final class StructureTest extends TestCase
         }
     }
 
+    /** What differs between languages is a fact of their definitions; only what makes something of a language names it. */
+    public function testNobodyAsksWhichLanguageItIs(): void
+    {
+        $asked = [];
+        foreach (['core', 'src'] as $folder) {
+            foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT."/$folder", \FilesystemIterator::SKIP_DOTS)) as $file) {
+                $path = substr((string) $file, \strlen(self::ROOT) + 1);
+                if (1 === preg_match('~^core/Language/(?:Language\.php|Python/|JavaScript/|Cpp/)~', $path) || !str_ends_with($path, '.php')) {
+                    continue;
+                }
+                foreach (file((string) $file) ?: [] as $number => $line) {
+                    if (1 === preg_match('/[!=]== (?:Language::[A-Z]|\'(?:python|javascript|cpp)\')|(?:Language::(?:Python|JavaScript|Cpp)(?:->value)?|\'(?:python|javascript|cpp)\') (?:[!=]==|=> (?!new\b|\(array\)|[\[\'\d]))/', $line)) {
+                        $asked[] = $path.':'.($number + 1).' '.trim($line);
+                    }
+                }
+            }
+        }
+        self::assertSame([], $asked);
+    }
+
     public function testEveryEntryOfTheCatalogueHasItsWordsInEveryLanguage(): void
     {
         $blanks = static function (string $words): array {

@@ -27,6 +27,8 @@ final class CppSemantics
             owesValues: true,
             orderedSets: true,
             failurePrefix: 'std::',
+            ordersObjects: true,
+            widest: 'runtime_error',
             failures: self::FAILURES,
             says: [
                 'text place' => 'basic_string::at: __n (which is {at}) >= this->size() (which is {size})',

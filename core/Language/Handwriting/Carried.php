@@ -24,7 +24,7 @@ final class Carried
         if ([] === $remarks && [] === $blanks) {
             return $printed;
         }
-        $sign = Language::Python === $language ? '#' : '//';
+        $sign = $language->notation()->remark;
         $lines = [];
         foreach ($printed->lines as $line) {
             [$id, $part] = explode(':', $line->anchor);
@@ -48,7 +48,7 @@ final class Carried
     {
         $remarks = $blanks = [];
         $handwriting = $program->handwriting[$typed];
-        $signs = Language::Python->value === $typed ? '\#' : '//|/\*';
+        $signs = implode('|', array_map(static fn (string $sign): string => preg_quote($sign, '~'), Language::from($typed)->notation()->remarks));
         foreach ($handwriting->pieces as $index => $piece) {
             $lead = substr($handwriting->text, $piece->start, $piece->coreStart - $piece->start);
             if ('head' === $piece->part && $piece->start > 0 && $piece->id > 0) {

@@ -56,7 +56,7 @@ final class HandPrinter
         $printer = new self($analysis, $language, $handwriting);
         $printer->parted();
         $printer->program();
-        $pieces = Language::Python === $language || $printer->out === $handwriting->text ? null : BareBlocks::without($handwriting);
+        $pieces = $language->notation()->indents || $printer->out === $handwriting->text ? null : BareBlocks::without($handwriting);
         if (null !== $pieces) {
             $printer = new self($analysis, $language, $handwriting);
             $printer->pieces = $pieces;
@@ -339,7 +339,7 @@ final class HandPrinter
     /** @param list<Line> $lines */
     private function areRemarks(array $lines): bool
     {
-        $sign = Language::Python === $this->language ? '#' : '//';
+        $sign = $this->language->notation()->remark;
 
         return [] === array_filter($lines, static fn (Line $line): bool => !str_starts_with(ltrim($line->text), $sign));
     }

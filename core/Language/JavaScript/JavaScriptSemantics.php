@@ -43,6 +43,11 @@ final class JavaScriptSemantics
             numbersOnce: true,
             closesLoops: true,
             privateSign: '#',
+            changesGive: true,
+            lateDefaults: true,
+            restLast: true,
+            bindsByHand: true,
+            endsTry: true,
             failures: self::FAILURES,
             says: [
                 'name' => '{name} is not defined',

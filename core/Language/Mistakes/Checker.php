@@ -7,11 +7,13 @@ namespace Scrivlet\Core\Language\Mistakes;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Notation;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Parsing\LibraryValues;
 use Scrivlet\Core\Language\Parsing\NameUse;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
+use Scrivlet\Core\Language\Semantics;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Program;
@@ -29,8 +31,13 @@ final readonly class Checker
     /** Functions of theirs that are no values here yet. */
     private const NO_VALUES = ['python' => ['print' => true, 'range' => true, 'dict' => true], 'javascript' => ['parseInt' => true], 'cpp' => []];
 
+    private Semantics $facts;
+    private Notation $notation;
+
     public function __construct(private ExpressionParser $parser, private Program $program, private Types $types, private Language $language, private string $scene)
     {
+        $this->facts = $language->semantics();
+        $this->notation = $language->notation();
     }
 
     /** @return list<Mistake> those that the parser found, and these */
@@ -99,21 +106,21 @@ final readonly class Checker
             $known = [...$known, ...array_keys(SpellingIndex::of($this->language)->functions)];
         }
         $known = array_map(strval(...), $known);
-        if (Language::Python === $this->language && 1 === preg_match('/^__\w+__$/D', $name)) {
+        if ($this->facts->asksObjects && 1 === preg_match('/^__\w+__$/D', $name)) {
             // `__rmul__ = __mul__` gives a method another name.
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
-        if (str_contains($use->scope, '.') && Language::Cpp !== $this->language) {
+        if (str_contains($use->scope, '.') && !$this->facts->typed) {
             if (isset($this->parser->fieldNames[$name])) {
-                $itself = Language::Python === $this->language ? 'self' : 'this';
+                $itself = $this->notation->itself;
 
                 return new Mistake('object_wanted', $use->offset, $length, ['name' => $name, 'near' => "$itself.$name"], [new Replacement($use->offset, 0, "$itself.")]);
             }
-            if ('self' === $name && Language::Python === $this->language) {
+            if ('self' === $name && $name === $this->notation->itself) {
                 return new Mistake('self_missing', $use->offset, $length, ['name' => substr($use->scope, 1 + (int) strpos($use->scope, '.'))]);
             }
         }
-        if (!$use->called && Language::Cpp !== $this->language && (isset(SpellingIndex::of($this->language)->functions[$name]) || RealNames::isCalled($name, $this->language))) {
+        if (!$use->called && !$this->facts->typed && (isset(SpellingIndex::of($this->language)->functions[$name]) || RealNames::isCalled($name, $this->language))) {
             // A function of the language's own, handed over or kept by its name.
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
@@ -132,10 +139,10 @@ final readonly class Checker
                 return new Mistake('object_missing', $use->offset, $length, ['name' => $command, 'object' => 'nib'], [new Replacement($use->offset, $length, "nib.$command")]);
             }
         }
-        if ('arguments' === $name && Language::JavaScript === $this->language && '' !== $use->scope) {
+        if ('arguments' === $name && \in_array($name, $this->notation->kept, true) && '' !== $use->scope) {
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
-        if (Language::Python === $this->language && 1 === preg_match('/^[ \t]*from[ \t]+\w+[ \t]+import\b[^\n]*\b'.preg_quote($name, '/').'\b/m', $this->parser->source())) {
+        if ($this->notation->indents && 1 === preg_match('/^[ \t]*from[ \t]+\w+[ \t]+import\b[^\n]*\b'.preg_quote($name, '/').'\b/m', $this->parser->source())) {
             // It was brought in, and is given what is not read yet.
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name.($use->called ? '(…)' : '')]);
         }
@@ -176,7 +183,7 @@ final readonly class Checker
     /** @return list<Mistake> */
     private function sums(): array
     {
-        if (Language::JavaScript === $this->language) {
+        if ($this->facts->coerces) {
             return [];
         }
         $mistakes = [];
@@ -184,9 +191,9 @@ final readonly class Checker
             $in = '' === $scope ? $this->program->script : ($this->program->functionNamed($scope) ?? $this->program->script);
             $left = $this->types->expression($in, $sum->left);
             $right = $this->types->expression($in, $sum->right);
-            if (Language::Python === $this->language && ($left->isTextual() && $right->isNumeric() || $left->isNumeric() && $right->isTextual())
-                || Language::Cpp === $this->language && (TypeKind::Text === $left->kind && $right->isNumeric() || $left->isNumeric() && TypeKind::Text === $right->kind)) {
-                $mistakes[] = new Mistake('text_and_number', $offset, 1, ['near' => Language::Python === $this->language ? 'str(…)' : 'to_string(…)']);
+            if (!$this->facts->typed && ($left->isTextual() && $right->isNumeric() || $left->isNumeric() && $right->isTextual())
+                || $this->facts->typed && (TypeKind::Text === $left->kind && $right->isNumeric() || $left->isNumeric() && TypeKind::Text === $right->kind)) {
+                $mistakes[] = new Mistake('text_and_number', $offset, 1, ['near' => $this->notation->textOf]);
             }
         }
 

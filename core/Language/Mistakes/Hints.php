@@ -70,7 +70,7 @@ final readonly class Hints
         $offset = 0;
         foreach ($analysis->text($language)->lines as $line) {
             $begins = \strlen($line->text) - \strlen(ltrim($line->text));
-            [$kind, $parameters] = $byRow[$line->anchor] ?? (Language::Cpp !== $language && self::givesPlus($line->text) ? ['plus_behind', []] : [null, []]);
+            [$kind, $parameters] = $byRow[$line->anchor] ?? (!$language->semantics()->typed && self::givesPlus($line->text) ? ['plus_behind', []] : [null, []]);
             if (null !== $kind) {
                 $told[] = new Mistake($kind, $offset + $begins, max(1, \strlen($line->text) - $begins), $parameters);
                 unset($byRow[$line->anchor]);
@@ -96,10 +96,10 @@ final readonly class Hints
         }
         $value = $row instanceof SetVariable && 1 === preg_match('/^(?:const )?(?:double|float)$/D', (string) $row->declared) ? $row->value : null;
         $value = $value instanceof Operation && OperationKey::ToNumber === $value->key ? $value->arguments[0] : $value;
-        if (Language::Cpp === $this->language && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::FloorDivide], true) && $this->type($part, $value->left)->isWhole() && $this->type($part, $value->right)->isWhole()) {
+        if ($this->language->semantics()->typed && $value instanceof Binary && \in_array($value->operator, [Operator::TruncDivide, Operator::FloorDivide], true) && $this->type($part, $value->left)->isWhole() && $this->type($part, $value->right)->isWhole()) {
             return ['whole_division', []];
         }
-        foreach (Language::Cpp === $this->language ? [] : Walk::expressionsOf($row) as $value) {
+        foreach ($this->language->semantics()->typed ? [] : Walk::expressionsOf($row) as $value) {
             if (!$value instanceof Binary) {
                 continue;
             }
@@ -111,7 +111,7 @@ final readonly class Hints
             if (Operator::Equal === $value->operator || Operator::NotEqual === $value->operator) {
                 return ['never_same', []];
             }
-            if (Language::Python === $this->language && \in_array($value->operator, self::COMPARED, true)) {
+            if ($this->language->semantics()->strictTexts && \in_array($value->operator, self::COMPARED, true)) {
                 return ['text_compared', []];
             }
         }

@@ -42,7 +42,7 @@ final class UnreadWords
         }
         $words = self::WORDS[$language->value];
         // What an unread row of C++ names stands unread wherever it is used.
-        if (Language::Cpp === $language && 0 < preg_match_all('/^\s*#\s*define\s+(\w+)\(|\btypedef\s+struct\b[^{};]{0,80}\{[^{}]{0,800}\}\s*(\w+)|\btemplate\s*<[^>]{0,120}\b(?:int|size_t|unsigned|bool)\s+\w+[^>]{0,120}>\s*(?:class|struct)\s+(\w+)/m', $text, $names, \PREG_SET_ORDER)) {
+        if ($language->semantics()->typed && 0 < preg_match_all('/^\s*#\s*define\s+(\w+)\(|\btypedef\s+struct\b[^{};]{0,80}\{[^{}]{0,800}\}\s*(\w+)|\btemplate\s*<[^>]{0,120}\b(?:int|size_t|unsigned|bool)\s+\w+[^>]{0,120}>\s*(?:class|struct)\s+(\w+)/m', $text, $names, \PREG_SET_ORDER)) {
             foreach ($names as $name) {
                 $words[end($name)] = '\b'.end($name).'\b';
             }
@@ -55,7 +55,7 @@ final class UnreadWords
                 return $mistake;
             }
             $name = $mistake->parameters['name'] ?? null;
-            if ('before_value' === $mistake->kind && \is_string($name) && Language::JavaScript === $language && 1 === preg_match('/\bvar\b[^;]{0,200}\b'.preg_quote($name, '/').'\b/', $text)) {
+            if ('before_value' === $mistake->kind && \is_string($name) && $language->semantics()->hoists && 1 === preg_match('/\bvar\b[^;]{0,200}\b'.preg_quote($name, '/').'\b/', $text)) {
                 // It is there from the beginning, and undefined (ECMA-262, 14.3.2).
                 return new Mistake('unsupported', $mistake->offset, $mistake->length, ['what' => "var $name"]);
             }

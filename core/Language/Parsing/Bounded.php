@@ -7,7 +7,6 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -94,7 +93,7 @@ final class Bounded
     {
         // What an unread header holds may have been a function.
         // And C++'s script is one.
-        $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread || $row instanceof Script && Language::Cpp === $this->parser->language();
+        $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread || $row instanceof Script && $this->parser->notation->typed;
         // What is no class any more has no methods.
         $isClass = $row instanceof ClassDefinition && $outermost && $depth <= Bounds::NESTING && null === $this->names($row) && !isset($this->classes[$row->name]);
         if ($isClass) {
@@ -110,12 +109,12 @@ final class Bounded
             $row = $isSame ? $row : $row->withBody($name, new Block($inner));
         }
         if ($isFunction && $row instanceof FunctionDefinition && isset($this->defined[$row->name])) {
-            if (Language::Cpp === $this->parser->language() && '' !== $row->class()) {
+            if ($this->parser->notation->typed && '' !== $row->class()) {
                 // Methods may share a name in C++; which of them is meant is told by how many values they take.
                 return $this->unread($row, 'unsupported', ['what' => str_contains($row->name, '.@') ? 'operator …' : $row->name.'(…)'], $row->name);
             }
 
-            return $this->unread($row, Language::Cpp === $this->parser->language() ? 'overloaded' : 'defined_twice', ['name' => $row->name], $row->name);
+            return $this->unread($row, $this->parser->notation->typed ? 'overloaded' : 'defined_twice', ['name' => $row->name], $row->name);
         }
         if ($row instanceof ClassDefinition && !$isClass && null === $this->names($row) && $outermost) {
             return $this->unread($row, 'defined_twice', ['name' => $row->name], $row->name);
@@ -231,8 +230,8 @@ final class Bounded
                 $value instanceof Operation => match (true) {
                     true !== ValueOperations::find($value->key)?->takes(\count($value->arguments)) => ['gives_no_value', [], null],
                     // In JavaScript these give a value as well (ECMA-262, 24.2.3).
-                    Language::JavaScript === $this->parser->language() && \in_array($value->key, [OperationKey::PutIn, OperationKey::TakeOut], true) => null,
-                    !$mayGiveNothing && Result::Nothing === ValueOperations::get($value->key)->result => Language::Cpp === $this->parser->language() ? ['unsupported', ['what' => ValueOperations::get($value->key)->example()], null] : ['in_place_value', [], null],
+                    $this->parser->facts->changesGive && \in_array($value->key, [OperationKey::PutIn, OperationKey::TakeOut], true) => null,
+                    !$mayGiveNothing && Result::Nothing === ValueOperations::get($value->key)->result => $this->parser->notation->typed ? ['unsupported', ['what' => ValueOperations::get($value->key)->example()], null] : ['in_place_value', [], null],
                     default => null,
                 },
                 $value instanceof CommandValue => true === Catalogue::find($value->command)?->value ? null : ['gives_no_value', [], null],
@@ -256,7 +255,7 @@ final class Bounded
      */
     private function ofCpp(Expression $value): ?array
     {
-        if (Language::Cpp !== $this->parser->language()) {
+        if (!$this->parser->notation->typed) {
             return null;
         }
         $isPlace = static fn (Expression $part): bool => $part instanceof Operation && OperationKey::Position === $part->key;

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
-use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -31,7 +30,7 @@ abstract class BraceExpressions extends BraceParser
     protected function foreignValue(Token $token): void
     {
         $near = self::FOREIGN[$token->text] ?? null;
-        $isCpp = Language::Cpp === $this->language();
+        $isCpp = $this->notation->typed;
         if (null === $near || $this->isVariable($token->text) || $isCpp && 'NULL' === $token->text) {
             return;
         }
@@ -73,7 +72,7 @@ abstract class BraceExpressions extends BraceParser
                 $operand = $this->expression(9);
 
                 // JavaScript makes a number of what stands behind it (ECMA-262, 13.5.4).
-                return Language::JavaScript === $this->language() && !$operand instanceof NumberLiteral ? new Operation(OperationKey::ToNumber, [$operand]) : $operand;
+                return $this->facts->coerces && !$operand instanceof NumberLiteral ? new Operation(OperationKey::ToNumber, [$operand]) : $operand;
             case '++':
             case '--':
                 ++$this->at;
@@ -104,7 +103,7 @@ abstract class BraceExpressions extends BraceParser
         if (null !== $before && \in_array($token->text, [')', ']', '}', ';', ','], true)) {
             $this->fail('value_missing', $token, ['after' => self::shown($before)]);
         }
-        if (Language::JavaScript === $this->language() && \in_array($token->text, ['delete', 'void', 'import', 'class', 'yield'], true)) {
+        if (\in_array($token->text, $this->notation->valueWords, true)) {
             // These begin values as well.
             $this->fail('unsupported', $token, ['what' => $token->text]);
         }
@@ -141,7 +140,7 @@ abstract class BraceExpressions extends BraceParser
         if (ctype_digit($text) && '0' !== $text[0] && \strlen($text) <= 18) {
             return new NumberLiteral((int) $text);
         }
-        if (str_ends_with($text, 'n') && Language::JavaScript === $this->language()) {
+        if ('' !== $this->notation->endlessEnd && str_ends_with($text, $this->notation->endlessEnd)) {
             // A kind of numbers of its own, which shows its sign and mixes with no other (ECMAScript 2022, 6.1.6.2).
             $this->fail('unsupported', $token, ['what' => $token->text]);
         }
@@ -155,7 +154,7 @@ abstract class BraceExpressions extends BraceParser
         if (1 === preg_match('/^0[oO]/', $text)) {
             return new NumberLiteral(octdec(substr($text, 2)));
         }
-        if (Language::Cpp === $this->language() && 1 === preg_match('/^0[0-7]+$/D', $text)) {
+        if ($this->notation->typed && 1 === preg_match('/^0[0-7]+$/D', $text)) {
             // Digits to the base of eight (C++17, 5.13.2).
             return new NumberLiteral(octdec($text));
         }

@@ -504,10 +504,10 @@ abstract class BraceParser extends ExpressionParser
             return $this->bareBlock();
         }
         $isLabel = TokenKind::Name === $token->kind && $this->is(':', 1);
-        if ($isLabel && Language::JavaScript === $this->language() && \in_array($this->sign(2), ['for', 'while', 'do'], true)) {
+        if ($isLabel && $this->notation->rowsMayEnd && \in_array($this->sign(2), ['for', 'while', 'do'], true)) {
             return $this->labelled($token);
         }
-        if ($isLabel && Language::Cpp === $this->language() && 'default' !== $token->text && !$this->jumpsTo($token->text)) {
+        if ($isLabel && $this->notation->typed && 'default' !== $token->text && !$this->jumpsTo($token->text)) {
             return $this->labelled($token);
         }
         if ($isLabel && \in_array($this->sign(2), ['for', 'while', 'do', 'switch', '{'], true)) {
@@ -1760,7 +1760,7 @@ abstract class BraceParser extends ExpressionParser
             $this->cut($id, 'close', $end, $end);
             $last[] = new Conditional($id, [new Branch(new VariableRead($flag), new Block([$leaves]))], null);
             if ($target === $depth - 1) {
-                $first[] = $row = new SetVariable($this->newId(), $flag, new TruthLiteral(false), false, Language::Cpp === $this->language() ? 'bool' : null);
+                $first[] = $row = new SetVariable($this->newId(), $flag, new TruthLiteral(false), false, $this->notation->typed ? 'bool' : null);
                 $this->cut($row->id, 'head', $start, $start);
             }
         }
@@ -2160,7 +2160,7 @@ abstract class BraceParser extends ExpressionParser
             }
             $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
         }
-        $key = self::CHANGED_BY[$sign ?? ''] ?? ('??=' === $sign && Language::JavaScript === $this->language() ? OperationKey::OrElse : null);
+        $key = self::CHANGED_BY[$sign ?? ''] ?? ('??=' === $sign && $this->facts->lateChoice ? OperationKey::OrElse : null);
         if (null !== $key) {
             ++$this->at;
             $this->isInValue = true;
@@ -2204,13 +2204,13 @@ abstract class BraceParser extends ExpressionParser
             if ($target instanceof Operation && OperationKey::Length === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
                 return new Perform($this->newId(), new Operation(OperationKey::Clear, $target->arguments));
             }
-            if ($target instanceof Operation && OperationKey::Length === $target->key && Language::JavaScript === $this->language()) {
+            if ($target instanceof Operation && OperationKey::Length === $target->key && $this->facts->namedPlaces) {
                 $this->failAt('unsupported', $start, 1, ['what' => '.length = …']);
             }
             $length = max(1, $this->endOffset() - $start);
             $text = substr($this->text, $start, min(40, $length));
             $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
-            if (Language::Cpp === $this->language() && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.preg_quote($called, '/').'\s*\(/', $this->text))) {
+            if ($this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.preg_quote($called, '/').'\s*\(/', $this->text))) {
                 // A function may give a reference, which takes a value (C++17, 8.2.2).
                 $this->failAt('unsupported', $start, $length, ['what' => trim(explode('=', $text)[0]).' = …']);
             }
@@ -2241,7 +2241,7 @@ abstract class BraceParser extends ExpressionParser
     {
         $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference ? $value->function : null);
 
-        return null !== $name && Language::JavaScript === $this->language() && !isset($this->classes[$name]) && $this->isGivenFunction($name);
+        return null !== $name && $this->facts->namedPlaces && !isset($this->classes[$name]) && $this->isGivenFunction($name);
     }
 
     /** Whether a name gets a function where it is declared: `const ask = (bed) => …`. */
@@ -2256,7 +2256,7 @@ abstract class BraceParser extends ExpressionParser
         if ($target instanceof MethodCall && 'length' === $target->method && null !== $target->otherwise && null === $this->ownerOf($this->class, 'length')) {
             $target = $target->otherwise;
         }
-        $isOwn = $target instanceof Operation && OperationKey::Length === $target->key && Language::JavaScript === $this->language() && '' !== $this->class && $target->arguments[0] == new VariableRead($this->itself);
+        $isOwn = $target instanceof Operation && OperationKey::Length === $target->key && $this->facts->namedPlaces && '' !== $this->class && $target->arguments[0] == new VariableRead($this->itself);
 
         return $isOwn ? new Field($target->arguments[0], 'length') : $target;
     }

@@ -113,7 +113,7 @@ abstract class ExpressionParser extends Parser
     {
         $value = new Operation($key, [$target, $amount]);
         $id = $this->newId();
-        $this->inPlace += Language::Python === $this->language() ? [$id => true] : [];
+        $this->inPlace += $this->facts->signsOnLists ? [$id => true] : [];
         if ($target instanceof VariableRead) {
             return new SetVariable($id, $target->name, $value);
         }
@@ -348,7 +348,7 @@ abstract class ExpressionParser extends Parser
             if ($steps > Bounds::NESTING) {
                 $this->fail('deep');
             }
-            if ('.' === $token->text || '->' === $token->text && ([] !== $this->classes || Language::Cpp === $this->language())) {
+            if ('.' === $token->text || '->' === $token->text && ([] !== $this->classes || $this->notation->typed)) {
                 ++$this->at;
                 $value = $this->member($value);
             } elseif ('[' === $token->text) {
@@ -503,7 +503,7 @@ abstract class ExpressionParser extends Parser
         // Behind parameters that are given by their names, or have a default, it needs its own.
         $rest = \count($given) < $at ? $this->functions[$function][2][$at] ?? null : null;
 
-        return [...\array_slice($given, 0, $at), new Argument(Language::Python === $this->language() ? new Operation(OperationKey::AsTuple, [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset(), $rest), ...$named];
+        return [...\array_slice($given, 0, $at), new Argument($this->facts->tuples ? new Operation(OperationKey::AsTuple, [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset(), $rest), ...$named];
     }
 
     /** Whether a value may be a function, so that brackets behind it call it. */
@@ -543,12 +543,12 @@ abstract class ExpressionParser extends Parser
         if ($isOwn) {
             $this->checkField($name);
         }
-        $isBound = Language::JavaScript === $this->language() && $this->is('.') && $this->is('bind', 1);
+        $isBound = $this->facts->bindsByHand && $this->is('.') && $this->is('bind', 1);
         $handed = isset($this->methodNames[$name->text]) && ($isBound || !isset($this->setFields[$name->text])) ? $this->methodAsValue($receiver, $name) : null;
         if (null !== $handed) {
             return $handed;
         }
-        if ((isset($this->fieldNames[$name->text]) || Language::Python === $this->language() && $this->isSharedByAny($name->text)) && $this->mayHaveFields($receiver)) {
+        if ((isset($this->fieldNames[$name->text]) || $this->facts->asksObjects && $this->isSharedByAny($name->text)) && $this->mayHaveFields($receiver)) {
             return new Field($receiver, $name->text);
         }
         $property = SpellingIndex::of($this->language())->properties[$name->text] ?? null;
@@ -577,7 +577,7 @@ abstract class ExpressionParser extends Parser
         $property = SpellingIndex::of($this->language())->properties[$name] ?? null;
         $otherwise = match (true) {
             null !== $property => new Operation($property, [$receiver]),
-            Language::JavaScript === $this->language() => new Item($receiver, new TextLiteral($name)),
+            $this->facts->namedPlaces => new Item($receiver, new TextLiteral($name)),
             default => null,
         };
 
@@ -625,7 +625,7 @@ abstract class ExpressionParser extends Parser
             }
             // Where methods of one name take values in another order, it shows when it runs which of them is meant.
             $isOne = 1 >= \count(array_unique(array_map(static fn (array $signature): string => implode(' ', $signature[2]), $signatures)));
-            $values = $isOne || Language::Python !== $this->language() ? $this->inOrderOf($signatures[0][2] ?? [], $arguments) : $values;
+            $values = $isOne || !$this->facts->namesArguments ? $this->inOrderOf($signatures[0][2] ?? [], $arguments) : $values;
         }
 
         return $this->calledOf($receiver, $name->text, $values) ?? new MethodCall($receiver, $name->text, $values, $otherwise);
@@ -894,7 +894,7 @@ abstract class ExpressionParser extends Parser
 
             return new VariableRead($static);
         }
-        $owner = $isCall || Language::Python !== $this->language() ? null : $this->ownerOf($object->text, $member->text);
+        $owner = $isCall || !$this->facts->classesAreFunctions ? null : $this->ownerOf($object->text, $member->text);
         if (null !== $owner && 1 >= ($this->methods[$owner][$member->text][1] ?? 9) && !isset($this->asked[$member->text])) {
             // A method by its class, as a function of the object: `key=Bed.litres`.
             $this->at += 2;
@@ -1278,7 +1278,7 @@ abstract class ExpressionParser extends Parser
         return array_map(fn (Argument $argument): Expression => match (true) {
             '*' === $argument->name, '...' === $argument->name => new Operation(OperationKey::Spread, [$argument->value]),
             '**' === $argument->name => new Operation(OperationKey::ByNames, [$argument->value]),
-            null !== $argument->name && Language::Python === $this->language() => new Operation(OperationKey::ByName, [new TextLiteral($argument->name), $argument->value]),
+            null !== $argument->name && $this->facts->namesArguments => new Operation(OperationKey::ByName, [new TextLiteral($argument->name), $argument->value]),
             default => $argument->value,
         }, $arguments);
     }
@@ -1470,7 +1470,7 @@ abstract class ExpressionParser extends Parser
     /** What only its class knows is a name like any other here. */
     final protected function privateName(?Token $last, Token $token): ?Token
     {
-        return TokenKind::Name === $token->kind && '#' === $last?->text && $last->offset === $token->offset - 1 && Language::JavaScript === $this->language() ? new Token(TokenKind::Name, "_$token->text", $last->offset) : null;
+        return TokenKind::Name === $token->kind && '' !== $this->facts->privateSign && $last?->text === $this->facts->privateSign && $last->offset === $token->offset - 1 ? new Token(TokenKind::Name, "_$token->text", $last->offset) : null;
     }
 
     /** What a language makes of values that have nothing but commas between them. */

@@ -32,6 +32,6 @@ final class FormerNames
 
     private static function spelled(string $key, Language $language): string
     {
-        return Language::JavaScript === $language ? (string) preg_replace_callback('/_(\w)/', static fn (array $match): string => strtoupper($match[1]), $key) : $key;
+        return $language->notation()->camel ? (string) preg_replace_callback('/_(\w)/', static fn (array $match): string => strtoupper($match[1]), $key) : $key;
     }
 }

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Language\Cpp\Copying;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Semantics;
 use Scrivlet\Core\Language\Typing\ChangedParameters;
 use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\Scopes;
@@ -75,6 +76,8 @@ final class Meaning
     /** @var array<string, true> names that stand in the expression only which is looked at */
     private array $inner = [];
 
+    private readonly Semantics $facts;
+
     /**
      * @param array<int, true> $inPlace   rows by which what a name stands for changes itself, if it can: `seen |= more`
      * @param array<int, true> $outliving loops with a variable that is there behind them, too
@@ -82,6 +85,7 @@ final class Meaning
      */
     private function __construct(private readonly Program $program, private readonly Types $types, private readonly Language $language, private readonly array $inPlace, private readonly array $outliving, private readonly bool $isLast = false)
     {
+        $this->facts = $language->semantics();
         $this->scope = $program->script;
     }
 
@@ -93,21 +97,21 @@ final class Meaning
      */
     public static function settle(Program $program, Language $language, array $inPlace, array $outliving): array
     {
-        $types = Types::of($program, isCpp: Language::Cpp === $language);
+        $types = Types::of($program, isCpp: $language->semantics()->typed);
         $meaning = new self($program, $types, $language, $inPlace, $outliving);
         $settled = $meaning->program();
         for ($round = 1; $meaning->changed && $round < self::ROUNDS; ++$round) {
             // What one sign means can show what another one does: `a` is a text, so `a + b` is one.
-            $types = Types::of($settled, isCpp: Language::Cpp === $language);
+            $types = Types::of($settled, isCpp: $language->semantics()->typed);
             $meaning = new self($settled, $types, $language, $inPlace, $outliving);
             $settled = $meaning->program();
         }
         if ([] !== $program->classes()) {
-            $types = Types::of($settled, isCpp: Language::Cpp === $language);
+            $types = Types::of($settled, isCpp: $language->semantics()->typed);
             $settled = (new self($settled, $types, $language, $inPlace, $outliving, true))->program();
         }
 
-        return [Language::Cpp === $language ? self::withoutPlainTypes(self::withoutOpenEnds(Copying::told($settled, $types))) : self::withoutOpenEnds($settled), $types];
+        return [$language->semantics()->typed ? self::withoutPlainTypes(self::withoutOpenEnds(Copying::told($settled, $types))) : self::withoutOpenEnds($settled), $types];
     }
 
     private function program(): Program
@@ -159,7 +163,7 @@ final class Meaning
     /** What is asked of a list, a map or a text in Python is whether anything is in it (The Python Language Reference, 6.11). */
     private function asked(Expression $condition): Expression
     {
-        if (Language::Cpp === $this->language && $condition instanceof Item && $this->type($condition->container)->isTextual()) {
+        if ($this->facts->typed && $condition instanceof Item && $this->type($condition->container)->isTextual()) {
             // A text ends with a letter that is none (C++17, 24.3.2.5).
             return new Binary(Operator::NotEqual, $condition->index, new Operation(OperationKey::Length, [$condition->container]));
         }
@@ -178,14 +182,14 @@ final class Meaning
 
             return $sides[0] === $condition->left && $sides[1] === $condition->right ? $condition : new Binary($condition->operator, $sides[0], $sides[1]);
         }
-        if (Language::Cpp === $this->language) {
+        if ($this->facts->typed) {
             return $condition;
         }
         // Asked for again when more is known.
         $condition = $condition instanceof Operation && \in_array($condition->key, [OperationKey::Holds, OperationKey::IsThere], true) ? $condition->arguments[0] : $condition;
         $type = $this->type($condition);
         $isOpen = TypeKind::Mixed === $type->kind && !$type->isScalar;
-        if (Language::JavaScript === $this->language) {
+        if ($this->facts->undefined) {
             $asked = $this->orUndefined($condition);
             $isOfKey = $asked instanceof Operation && OperationKey::ValueOr === $asked->key;
 
@@ -215,10 +219,10 @@ final class Meaning
             $asked = $this->asked($branch->condition);
             $row = $asked === $branch->condition ? $row : $row->withBlank("condition$index", $asked);
         }
-        if (Language::Cpp === $this->language) {
+        if ($this->facts->typed) {
             $row = $this->withObjects($row);
         }
-        if (Language::Cpp === $this->language && $row instanceof EachLoop && $row->over instanceof Operation && OperationKey::Entries === $row->over->key && $this->type($row->over->arguments[0])->isList()) {
+        if ($this->facts->typed && $row instanceof EachLoop && $row->over instanceof Operation && OperationKey::Entries === $row->over->key && $this->type($row->over->arguments[0])->isList()) {
             // Pairs are taken apart whatever holds them.
             $row = $row->withBlank('over', $row->over->arguments[0]);
         }
@@ -232,10 +236,10 @@ final class Meaning
         if ($row instanceof ForLoop) {
             $row = $this->counted($row);
         }
-        if ($row instanceof ChangeVariable && Operator::Add === $row->operator && Language::Python === $this->language && $this->type(new VariableRead($row->variable))->isList()) {
+        if ($row instanceof ChangeVariable && Operator::Add === $row->operator && $this->facts->signsOnLists && $this->type(new VariableRead($row->variable))->isList()) {
             return $this->grown($row, new VariableRead($row->variable), $row->amount);
         }
-        if (Language::Cpp === $this->language && ($row instanceof ChangeVariable || $row instanceof SetItem && null !== $row->operator) && \in_array($row->operator, [Operator::Add, Operator::Join], true)) {
+        if ($this->facts->typed && ($row instanceof ChangeVariable || $row instanceof SetItem && null !== $row->operator) && \in_array($row->operator, [Operator::Add, Operator::Join], true)) {
             $row = $this->withLetterAdded($row);
         }
         $made = isset($this->inPlace[$row->id]) && ($row instanceof SetVariable || $row instanceof SetItem) ? $row->value : null;
@@ -245,7 +249,7 @@ final class Meaning
             return new Perform($row->id, new Operation(OperationKey::Update, $made->arguments), $row->off);
         }
         $was = $row instanceof ChangeVariable ? new VariableRead($row->variable) : null;
-        if (null !== $was && $row instanceof ChangeVariable && Operator::Multiply === $row->operator && Language::Python === $this->language && ($this->type($was)->isTextual() || $this->type($was)->isList())) {
+        if (null !== $was && $row instanceof ChangeVariable && Operator::Multiply === $row->operator && $this->facts->signsOnLists && ($this->type($was)->isTextual() || $this->type($was)->isList())) {
             return new SetVariable($row->id, $row->variable, new Operation(OperationKey::Repeated, [$was, $row->amount]), $row->off);
         }
         if ($row instanceof ChangeVariable) {
@@ -258,7 +262,7 @@ final class Meaning
             if (null !== $was) {
                 return new SetItem($row->id, $row->target, $this->binary(new Binary($row->operator, $was, $row->value)), null, $row->off);
             }
-            if (Operator::Add === $row->operator && Language::Python === $this->language && $this->type($row->target)->isList()) {
+            if (Operator::Add === $row->operator && $this->facts->signsOnLists && $this->type($row->target)->isList()) {
                 return $this->grown($row, $row->target, $row->value);
             }
             $operator = $this->operator($row->operator, $row->target, $row->value);
@@ -268,7 +272,7 @@ final class Meaning
         if ($row instanceof Count && $row->from instanceof NumberLiteral && 0 === $row->from->value && $row->by instanceof NumberLiteral && 1 === $row->by->value && !$this->isRead($row)) {
             return new Repeat($row->id, $this->times($row->to), $row->body, $row->off, 1 === preg_match('/^turn\d*$/D', $row->variable) ? null : $row->variable);
         }
-        if ($row instanceof Perform && $row->value instanceof Operation && Language::JavaScript === $this->language && isset(self::IN_PLACE[$row->value->key->value])) {
+        if ($row instanceof Perform && $row->value instanceof Operation && $this->facts->changesGive && isset(self::IN_PLACE[$row->value->key->value])) {
             $inPlace = self::IN_PLACE[$row->value->key->value];
             $isOfTexts = OperationKey::SortAsTexts === $inPlace && $this->type($row->value->arguments[0])->isList() && $this->type($row->value->arguments[0])->item()->isTextual();
 
@@ -343,7 +347,7 @@ final class Meaning
     /** `beds[{1, 2}]`, `beds.count({1, 2})`: braces are an object where that is what a map or a set has for keys. */
     private function withKeyObject(Expression $value): Expression
     {
-        $operands = Language::Cpp === $this->language && ($value instanceof Item || $value instanceof Operation) ? $value->operands() : [];
+        $operands = $this->facts->typed && ($value instanceof Item || $value instanceof Operation) ? $value->operands() : [];
         if (!isset($operands[1]) || !$operands[1] instanceof ListLiteral) {
             return $value;
         }
@@ -402,7 +406,7 @@ final class Meaning
         if (!\in_array($condition->operator, $fits, true) || !Steady::within($to, $loop, $this->types->scopes)) {
             return $loop;
         }
-        if (Language::Cpp === $this->language && ($this->type($to)->isUnsigned() && $to instanceof Binary || !$isUp && $this->type(new VariableRead($loop->variable))->isUnsigned())) {
+        if ($this->facts->typed && ($this->type($to)->isUnsigned() && $to instanceof Binary || !$isUp && $this->type(new VariableRead($loop->variable))->isUnsigned())) {
             // It is never below zero, and begins again at the largest number.
             return $loop;
         }
@@ -510,7 +514,7 @@ final class Meaning
             return $value->arguments[0];
         }
 
-        return $value instanceof Binary && Operator::TruncDivide === $value->operator && Language::Cpp !== $this->language ? new Binary(Operator::TrueDivide, $value->left, $value->right) : $value;
+        return $value instanceof Binary && Operator::TruncDivide === $value->operator && !$this->facts->typed ? new Binary(Operator::TrueDivide, $value->left, $value->right) : $value;
     }
 
     private function type(Expression $expression): StaticType
@@ -552,7 +556,7 @@ final class Meaning
         if ($expression instanceof MethodCall && MethodCall::CALL === $expression->method && $expression->object instanceof Operation && OperationKey::Kind === $expression->object->key) {
             return $this->expression(new MethodCall(new Operation(OperationKey::MakerOf, $expression->object->arguments), MethodCall::CALL, $expression->arguments));
         }
-        if ($expression instanceof VariableRead && Language::Python === $this->language && null !== $this->program->classNamed($expression->name) && $this->isNoVariable($expression->name)) {
+        if ($expression instanceof VariableRead && $this->facts->classesAreFunctions && null !== $this->program->classNamed($expression->name) && $this->isNoVariable($expression->name)) {
             return new Operation(OperationKey::Maker, [new TextLiteral($expression->name)]);
         }
         if ($expression instanceof VariableRead && null !== ($function = LibraryValues::named($expression->name, $this->language)) && $this->isNoVariable($expression->name)) {
@@ -563,7 +567,7 @@ final class Meaning
             // Objects of several classes are of no class that is known.
             if (null === $object->class && !\in_array($object->kind, [TypeKind::Unknown, TypeKind::Mixed, TypeKind::Object, TypeKind::Copied], true)) {
                 $this->changed = true;
-                if (Language::JavaScript === $this->language && $object->isMap() && !$expression->otherwise instanceof Item && !($expression->otherwise instanceof Operation && \in_array($expression->otherwise->key, [OperationKey::Length, OperationKey::Size], true)) && !\in_array($expression->method, self::OF_MAPS, true)) {
+                if ($this->facts->namedPlaces && $object->isMap() && !$expression->otherwise instanceof Item && !($expression->otherwise instanceof Operation && \in_array($expression->otherwise->key, [OperationKey::Length, OperationKey::Size], true)) && !\in_array($expression->method, self::OF_MAPS, true)) {
                     // A plain object has no functions but those that it keeps.
                     return $this->expression(new MethodCall(new Item($expression->object, new TextLiteral($expression->method)), MethodCall::CALL, $expression->arguments));
                 }
@@ -573,10 +577,10 @@ final class Meaning
 
             return null === $object->class && !$this->isLast ? $expression : new MethodCall($expression->object, $expression->method, $expression->arguments);
         }
-        if ($expression instanceof Field && 'size' === $expression->name && Language::JavaScript === $this->language && $this->type($expression->object)->isSet()) {
+        if ($expression instanceof Field && 'size' === $expression->name && $this->facts->namedPlaces && $this->type($expression->object)->isSet()) {
             return new Operation(OperationKey::Size, [$expression->object]);
         }
-        if ($expression instanceof Item && Language::JavaScript === $this->language && $this->type($expression->container)->isSet() && $expression->index == new TextLiteral('size')) {
+        if ($expression instanceof Item && $this->facts->namedPlaces && $this->type($expression->container)->isSet() && $expression->index == new TextLiteral('size')) {
             return new Operation(OperationKey::Size, [$expression->container]);
         }
         $expression = $this->withKeyObject($expression);
@@ -588,7 +592,7 @@ final class Meaning
 
             return $value instanceof Operation ? new Operation(OperationKey::ValueOrPut, $value->arguments) : $expression;
         }
-        if ($expression instanceof RandomWhole && Language::Python === $this->language) {
+        if ($expression instanceof RandomWhole && $this->facts->endlessWholes) {
             $from = $this->uncut($expression->from);
             $to = $this->uncut($expression->to);
 
@@ -596,14 +600,14 @@ final class Meaning
         }
         if ($expression instanceof Operation && OperationKey::ToTruth === $expression->key) {
             $type = $this->type($expression->arguments[0]);
-            if (Language::Python === $this->language && (self::holds($type) || TypeKind::Mixed === $type->kind && !$type->isScalar)) {
+            if ($this->facts->emptyIsFalse && (self::holds($type) || TypeKind::Mixed === $type->kind && !$type->isScalar)) {
                 return new Operation(OperationKey::ToTruth, [new Operation(OperationKey::Holds, $expression->arguments)]);
             }
             $asked = $this->asked($expression->arguments[0]);
 
-            return $asked === $expression->arguments[0] || Language::Python === $this->language ? $expression : new Operation(OperationKey::ToTruth, [$asked]);
+            return $asked === $expression->arguments[0] || $this->facts->emptyIsFalse ? $expression : new Operation(OperationKey::ToTruth, [$asked]);
         }
-        if ($expression instanceof Operation && OperationKey::Length === $expression->key && Language::JavaScript === $this->language && ($operands[0] instanceof VariableRead || $operands[0] instanceof Field || $operands[0] instanceof Item || $operands[0] instanceof MapLiteral)) {
+        if ($expression instanceof Operation && OperationKey::Length === $expression->key && $this->facts->namedPlaces && ($operands[0] instanceof VariableRead || $operands[0] instanceof Field || $operands[0] instanceof Item || $operands[0] instanceof MapLiteral)) {
             $asked = $this->type($expression->arguments[0]);
             if (TypeKind::Object === $asked->kind || $asked->isMap()) {
                 // Only lists and texts have a length that nobody gave them (ECMAScript 2022, 23.1.4.1).
@@ -616,7 +620,7 @@ final class Meaning
         if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && $expression !== $asked = $this->asked($expression)) {
             return $asked;
         }
-        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && Language::JavaScript === $this->language && $operands[0] instanceof Operation && \in_array($operands[0]->key, [OperationKey::Alike, OperationKey::Same], true) && $made[0] instanceof Binary) {
+        if ($expression instanceof Unary && UnaryOperator::Not === $expression->operator && $this->facts->sameByIdentity && $operands[0] instanceof Operation && \in_array($operands[0]->key, [OperationKey::Alike, OperationKey::Same], true) && $made[0] instanceof Binary) {
             return new Binary(Operator::NotEqual, $made[0]->left, $made[0]->right);
         }
 
@@ -626,7 +630,7 @@ final class Meaning
     /** A C++ map has a value for every key: nought, false, or an empty text, list or map where none was put in (C++17, 26.4.4.3). */
     private function valueOrNothing(Item $item): ?Expression
     {
-        if (Language::Cpp !== $this->language || $item->strict || !$this->type($item->container)->isMap()) {
+        if (!$this->facts->typed || $item->strict || !$this->type($item->container)->isMap()) {
             return null;
         }
         $nothing = $this->nothingOf($this->type($item->container)->item());
@@ -697,12 +701,12 @@ final class Meaning
 
     private function binary(Binary $binary): Expression
     {
-        if (Operator::FloorRemainder === $binary->operator && Language::Python === $this->language && $this->type($binary->left)->isTextual()) {
+        if (Operator::FloorRemainder === $binary->operator && $this->facts->signsOnLists && $this->type($binary->left)->isTextual()) {
             $this->changed = true;
 
             return new Operation(OperationKey::Percent, [$binary->left, $binary->right]);
         }
-        if (Operator::Multiply === $binary->operator && Language::Python === $this->language) {
+        if (Operator::Multiply === $binary->operator && $this->facts->signsOnLists) {
             foreach ([[$binary->left, $binary->right], [$binary->right, $binary->left]] as [$many, $times]) {
                 $type = $this->type($many);
                 if ($type->isTextual() || $type->isList()) {
@@ -712,22 +716,22 @@ final class Meaning
                 }
             }
         }
-        if (Language::JavaScript === $this->language && $binary->operator->isLogic() && $binary->left !== $asked = $this->orUndefined($binary->left)) {
+        if ($this->facts->undefined && $binary->operator->isLogic() && $binary->left !== $asked = $this->orUndefined($binary->left)) {
             return new Binary($binary->operator, $asked, $binary->right);
         }
-        if (Language::JavaScript === $this->language && \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && self::holds($this->type($binary->left)) && self::holds($this->type($binary->right))) {
+        if ($this->facts->sameByIdentity && \in_array($binary->operator, [Operator::Equal, Operator::NotEqual], true) && self::holds($this->type($binary->left)) && self::holds($this->type($binary->right))) {
             // Two lists are the same to JavaScript if they are one (ECMA-262, 7.2.13).
             $same = new Operation(OperationKey::Identical, [$binary->left, $binary->right]);
 
             return Operator::Equal === $binary->operator ? $same : new Unary(UnaryOperator::Not, $same);
         }
         // JavaScript makes texts of two lists instead.
-        if (Operator::Add === $binary->operator && Language::JavaScript !== $this->language && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
+        if (Operator::Add === $binary->operator && !$this->facts->coerces && $this->type($binary->left)->isList() && $this->type($binary->right)->isList()) {
             $this->changed = true;
 
             return new Operation(OperationKey::Concatenated, [$binary->left, $binary->right]);
         }
-        if (Language::Cpp === $this->language && $binary->operator->isArithmetic()) {
+        if ($this->facts->typed && $binary->operator->isArithmetic()) {
             $code = fn (Expression $side): Expression => TypeKind::Letter === $this->type($side)->kind ? new Operation(OperationKey::Code, [$side]) : $side;
             if (TypeKind::Text !== $this->type($binary->left)->kind && TypeKind::Text !== $this->type($binary->right)->kind) {
                 [$left, $right] = [$code($binary->left), $code($binary->right)];
@@ -735,7 +739,7 @@ final class Meaning
             }
         }
         $operator = $this->operator($binary->operator, $binary->left, $binary->right);
-        if (Language::Cpp === $this->language && Operator::TrueDivide === $operator) {
+        if ($this->facts->typed && Operator::TrueDivide === $operator) {
             return $this->divided($binary->left, $binary->right);
         }
         if (Operator::Join === $operator) {
@@ -765,14 +769,14 @@ final class Meaning
     /** Joining makes a text of what it joins, so that making one before says nothing. */
     private function bare(Expression $value): Expression
     {
-        return $value instanceof Operation && OperationKey::ToText === $value->key && (Language::Cpp !== $this->language || $this->type($value->arguments[0])->isWhole()) ? $value->arguments[0] : $value;
+        return $value instanceof Operation && OperationKey::ToText === $value->key && (!$this->facts->typed || $this->type($value->arguments[0])->isWhole()) ? $value->arguments[0] : $value;
     }
 
     private function operator(Operator $operator, Expression $left, Expression $right): Operator
     {
         $settled = match ($operator) {
             Operator::Add => $this->joins($left, $right) ? Operator::Join : $operator,
-            Operator::TruncDivide => Language::Cpp !== $this->language ? $operator : $this->division($left, $right),
+            Operator::TruncDivide => !$this->facts->typed ? $operator : $this->division($left, $right),
             Operator::TruncRemainder => $this->type($left)->isNatural() && $this->type($right)->isNatural() ? Operator::FloorRemainder : $operator,
             default => $operator,
         };
@@ -785,10 +789,10 @@ final class Meaning
     {
         $types = [$this->type($left), $this->type($right)];
 
-        return match ($this->language) {
-            Language::Python => $types[0]->isTextual() && $types[1]->isTextual(),
-            Language::JavaScript => $types[0]->isTextual() || $types[1]->isTextual(),
-            Language::Cpp => TypeKind::Text === $types[0]->kind || TypeKind::Text === $types[1]->kind,
+        return match (true) {
+            $this->facts->typed => TypeKind::Text === $types[0]->kind || TypeKind::Text === $types[1]->kind,
+            $this->facts->coerces => $types[0]->isTextual() || $types[1]->isTextual(),
+            default => $types[0]->isTextual() && $types[1]->isTextual(),
         };
     }
 
@@ -819,7 +823,7 @@ final class Meaning
 
     private function operation(Operation $operation): Expression
     {
-        $given = Language::JavaScript === $this->language ? array_search($operation->key, self::IN_PLACE, true) : false;
+        $given = $this->facts->changesGive ? array_search($operation->key, self::IN_PLACE, true) : false;
         // Of a list that nothing else can see, the changed one is all there is; any other is changed itself.
         if (false !== $given && self::isFresh($operation->arguments[0] ?? $operation)) {
             return $this->operation(new Operation(OperationKey::from($given), $operation->arguments));
@@ -842,12 +846,12 @@ final class Meaning
             };
         }
         // A rounded quotient of two whole numbers is one operation of its own, whatever it is made of.
-        if ((OperationKey::Floor === $operation->key || OperationKey::ToWhole === $operation->key && Language::Cpp !== $this->language) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
+        if ((OperationKey::Floor === $operation->key || OperationKey::ToWhole === $operation->key && !$this->facts->typed) && $first instanceof Binary && Operator::TrueDivide === $first->operator && $this->type($first->left)->isWhole() && $this->type($first->right)->isWhole()) {
             $this->changed = true;
 
             return new Binary(OperationKey::Floor === $operation->key ? Operator::FloorDivide : Operator::TruncDivide, $first->left, $first->right);
         }
-        if (Language::Cpp === $this->language && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToNumber], true)) {
+        if ($this->facts->typed && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToNumber], true)) {
             $type = $this->type($first);
             $inner = $first instanceof Operation && OperationKey::ToNumber === $first->key ? $first->arguments[0] : null;
             if (OperationKey::ToWhole === $operation->key && $inner instanceof Operation && \in_array($inner->key, [OperationKey::Floor, OperationKey::Ceiling], true)) {
@@ -865,10 +869,10 @@ final class Meaning
         if (\in_array($operation->key, [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::Least, OperationKey::Greatest, OperationKey::LeastBy, OperationKey::GreatestBy, OperationKey::Total, OperationKey::Numbered, OperationKey::NumberedFrom, OperationKey::Joined], true) && $this->type($first)->isMap()) {
             return $operation->withOperands([new Operation(OperationKey::Keys, [$first]), ...\array_slice($operation->arguments, 1)]);
         }
-        if (OperationKey::Letters === $operation->key && Language::JavaScript === $this->language && TypeKind::Unknown !== $this->type($first)->kind && !$this->type($first)->isTextual()) {
+        if (OperationKey::Letters === $operation->key && $this->facts->spreads && TypeKind::Unknown !== $this->type($first)->kind && !$this->type($first)->isTextual()) {
             return new Operation(OperationKey::AsList, [$first]);
         }
-        if (OperationKey::Copied === $operation->key && Language::JavaScript === $this->language && $this->type($first)->isTextual()) {
+        if (OperationKey::Copied === $operation->key && $this->facts->spreads && $this->type($first)->isTextual()) {
             return new Operation(OperationKey::Letters, [$first]);
         }
         $ofSets = [OperationKey::BitAnd->value => OperationKey::SharedItems, OperationKey::BitOr->value => OperationKey::Union, OperationKey::BitXor->value => OperationKey::ApartItems][$operation->key->value] ?? null;
@@ -879,7 +883,7 @@ final class Meaning
         }
         if (OperationKey::AsList === $operation->key) {
             $type = $this->type($first);
-            if (Language::JavaScript === $this->language && $first instanceof Slice && $type->isList()) {
+            if ($this->facts->spreads && $first instanceof Slice && $type->isList()) {
                 return $first;
             }
             $key = $type->isMap() ? OperationKey::Keys : ($type->isTextual() ? OperationKey::Letters : ($type->isList() && !($first instanceof Operation && OperationKey::AsTuple === $first->key) ? OperationKey::AsList : null));
@@ -896,14 +900,14 @@ final class Meaning
             // Only numbers with a point are shown another way by `to_string` than by `cout` (C++17, 24.3.4).
             return new Operation(OperationKey::ToText, [$first]);
         }
-        if (OperationKey::Joined === $operation->key && Language::Python === $this->language && $this->type($first)->isTextual()) {
+        if (OperationKey::Joined === $operation->key && $this->facts->strictTexts && $this->type($first)->isTextual()) {
             return new Operation(OperationKey::Joined, [new Operation(OperationKey::Letters, [$first]), $operation->arguments[1]]);
         }
-        if (OperationKey::Joined === $operation->key && Language::Python !== $this->language && $this->type($first)->item()->isNumeric()) {
+        if (OperationKey::Joined === $operation->key && !$this->facts->strictTexts && $this->type($first)->item()->isNumeric()) {
             // Python joins texts only, so that each number becomes one first.
             return new Operation(OperationKey::Joined, [new Collected(new Operation(OperationKey::ToText, [new VariableRead('item')]), 'item', $first), $operation->arguments[1]]);
         }
-        if (OperationKey::Upper === $operation->key && TypeKind::Letter === $this->type($first)->kind && Language::Cpp === $this->language) {
+        if (OperationKey::Upper === $operation->key && TypeKind::Letter === $this->type($first)->kind && $this->facts->typed) {
             return new Operation(OperationKey::UpperLetter, [$first]);
         }
         if (\in_array($operation->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true) && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {

@@ -11,10 +11,11 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\LineStarts;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
-use Scrivlet\Core\Language\Mistakes\Libraries;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Notation;
+use Scrivlet\Core\Language\Semantics;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Comment;
@@ -102,8 +103,13 @@ abstract class Parser
     private ?LineStarts $lineStarts = null;
     private int $heads = 0;
 
+    public readonly Semantics $facts;
+    public readonly Notation $notation;
+
     public function __construct(protected readonly string $text)
     {
+        $this->facts = $this->language()->semantics();
+        $this->notation = $this->language()->notation();
     }
 
     abstract public function language(): Language;
@@ -195,7 +201,7 @@ abstract class Parser
     /** @return list<Mistake> names that nothing brings in */
     public function missingLibraries(): array
     {
-        return Libraries::missing($this->tokens, $this->text, array_merge($this->functions, $this->silenced, ...array_values($this->writes)), $this->language());
+        return $this->language()->missingLibraries($this->tokens, $this->text, array_merge($this->functions, $this->silenced, ...array_values($this->writes)));
     }
 
     public function lastId(): int

@@ -50,7 +50,7 @@ final class Reader
     public static function read(string $text, Language $language, ?Analysis $before = null, array $pinned = []): Reading
     {
         $reading = self::readOnce($text, $language, $before, $pinned, false);
-        if (Language::JavaScript !== $language || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise|new\s+\w*Error)\b/', $text) || 1 === preg_match('/\bfrom\s*["\'][.\/]*scrivlet/', $text)) {
+        if (!$language->notation()->awaits || [] === $reading->mistakes || 1 !== preg_match('/\b(?:async|Promise|new\s+\w*Error)\b/', $text) || 1 === preg_match('/\bfrom\s*["\'][.\/]*scrivlet/', $text)) {
             // Who moves something on a scene means to wait for it.
             return $reading;
         }
@@ -89,7 +89,7 @@ final class Reader
         if (null !== $before) {
             [$rows, $parser->cuts] = OffRows::restored($rows, $parser->cuts, $before, $language, $parser->lastId());
         }
-        if (Language::Python === $language) {
+        if ($language->notation()->indents) {
             [$merged, $parser->cuts] = Handlers::merged($rows->rows, $parser->cuts);
             $rows = new Rows($rows->imports, $merged, $rows->above, $rows->below);
         }
@@ -100,7 +100,7 @@ final class Reader
         $program = Bounded::program($program, $parser, $text);
         $scene = Scenes::settled($program, $old)->setting->scene;
         $mistakes = self::first($language, $text, [...(new Checker($parser, $program, $types, $language, $scene))->mistakes(), ...$parser->mistakesOf($program)]);
-        $cuts = self::ordered(Language::Python === $language ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
+        $cuts = self::ordered($language->notation()->indents ? self::withEmptyBodies($parser->cuts, $program) : $parser->cuts, $rows, $text);
         $ids = null === $old ? [] : Matching::ids($old, $program, $fingerprints, self::pins($parser->cuts, $pinned, $program));
         $program = Matching::renumbered($program, $ids, null === $old ? $program->nextId : $old->nextId);
         $program = Scenes::settled($program->withHandwriting($language->value, self::handwriting($text, $cuts, $program, $ids, $fingerprints)), $old);

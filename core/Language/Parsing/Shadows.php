@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Notation;
 use Scrivlet\Core\Language\Typing\TypeNames;
 
 /**
@@ -34,6 +35,8 @@ final class Shadows
     /** @var array<int, string> the tokens' texts, but for what literals say */
     private array $texts = [];
 
+    private readonly Notation $notation;
+
     /**
      * @param list<Token>      $tokens   without spaces and remarks
      * @param array<int, true> $begins   those that begin a line
@@ -41,6 +44,7 @@ final class Shadows
      */
     private function __construct(private readonly array $tokens, private readonly array $begins, private readonly array $partners, private readonly Language $language)
     {
+        $this->notation = $language->notation();
         foreach ($tokens as $index => $token) {
             $this->texts[] = TokenKind::Text === $token->kind ? '' : $token->text;
             if (TokenKind::Name === $token->kind && \in_array($this->texts[$index - 1] ?? '', ['class', 'struct', 'enum', 'using'], true)) {
@@ -96,7 +100,7 @@ final class Shadows
         $renamed = [];
         foreach ($tokens as $index => $token) {
             $before = $tokens[$index - 1]->text ?? '';
-            $isKey = Language::JavaScript === $language && ('{' === $before || ',' === $before) && ':' === ($tokens[$index + 1]->text ?? '');
+            $isKey = $language->notation()->plainObjects && ('{' === $before || ',' === $before) && ':' === ($tokens[$index + 1]->text ?? '');
             $renamed[] = $isKey || \in_array($before, ['.', '?.', '->', '::'], true) ? $token : self::renamed($token, $shadows);
         }
 
@@ -122,7 +126,7 @@ final class Shadows
 
     private function find(): void
     {
-        $isCpp = Language::Cpp === $this->language;
+        $isCpp = $this->notation->typed;
         foreach ($this->tokens as $index => $token) {
             if (TokenKind::Name === $token->kind) {
                 $before = $this->texts[$index - 1] ?? '';
@@ -210,7 +214,7 @@ final class Shadows
     private function isDeclared(int $index): bool
     {
         $before = $this->text($index - 1);
-        if (Language::JavaScript === $this->language) {
+        if ($this->notation->rowsMayEnd) {
             return 'let' === $before || 'const' === $before || $this->isTakenApart($index) || ',' === $before && $this->isDeclaredBehind($index);
         }
 
@@ -283,7 +287,7 @@ final class Shadows
     private function declare(int $index, Token $token): void
     {
         $last = \count($this->frames) - 1;
-        if ('(' === $this->text($index + 1) && Language::Cpp === $this->language && '{' === $this->text(($this->closing($index + 1) ?? $index) + 1)) {
+        if ('(' === $this->text($index + 1) && $this->notation->typed && '{' === $this->text(($this->closing($index + 1) ?? $index) + 1)) {
             return;
         }
         $name = $token->text;
@@ -307,15 +311,14 @@ final class Shadows
 
             return;
         }
-        if (Language::Cpp === $this->language && !isset($this->frames[$last][0][$name]) && $this->isOfOtherKind($index, $name)) {
+        if ($this->notation->typed && !isset($this->frames[$last][0][$name]) && $this->isOfOtherKind($index, $name)) {
             $this->shadow($token, $this->frames[$last][2]);
 
             return;
         }
-        $isOthers = match ($this->language) {
-            Language::JavaScript => 0 < $last && !$this->frames[$last][1] && $this->isKeptByFunction($index, $last),
-            Language::Cpp => $this->isLasting($index) && [] !== array_filter($this->places()[$name] ?? [], fn (int $place): bool => $place < $index || $place > $this->frames[$last][2]),
-            Language::Python => false,
+        $isOthers = match (true) {
+            $this->notation->typed => $this->isLasting($index) && [] !== array_filter($this->places()[$name] ?? [], fn (int $place): bool => $place < $index || $place > $this->frames[$last][2]),
+            default => !$this->notation->indents && 0 < $last && !$this->frames[$last][1] && $this->isKeptByFunction($index, $last),
         };
         if ($isOthers) {
             $this->shadow($token, $this->frames[$last][2]);
@@ -505,7 +508,7 @@ final class Shadows
         }
         for ($index = $closing + 1; $index < \count($this->tokens); ++$index) {
             $text = $this->text($index);
-            if ($index > $closing + 1 && Language::JavaScript === $this->language && $this->beginsRow($index)) {
+            if ($index > $closing + 1 && $this->notation->rowsMayEnd && $this->beginsRow($index)) {
                 return $index - 1;
             }
             if (\in_array($text, ['(', '[', '{'], true)) {

@@ -22,7 +22,7 @@ final class Vocabulary
             self::$commands[$language->value] = [];
             foreach (Catalogue::entries() as $entry) {
                 if ($entry->command) {
-                    self::$commands[$language->value][Language::JavaScript === $language ? $entry->camelName() : $entry->snakeName()] = $entry;
+                    self::$commands[$language->value][$language->notation()->camel ? $entry->camelName() : $entry->snakeName()] = $entry;
                 }
             }
         }

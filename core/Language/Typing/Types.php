@@ -98,7 +98,7 @@ final class Types
      */
     public static function of(Program $program, bool $asDeclared = true, bool $isCpp = false): self
     {
-        $types = new self($program, Scopes::of($program), $isCpp || isset($program->handwriting[Language::Cpp->value]));
+        $types = new self($program, Scopes::of($program), $isCpp || Language::isTyped($program));
         $scopes = $program->scopes();
         $types->fixFields($asDeclared);
         if ($asDeclared) {
