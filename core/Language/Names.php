@@ -177,6 +177,10 @@ final class Names
         $one = self::plain($name);
         foreach ($names as $candidate) {
             $other = self::plain($candidate);
+            // One letter is as near to every other one.
+            if (1 === min(mb_strlen($name), mb_strlen($candidate)) && $one !== $other) {
+                continue;
+            }
             // So many letters more or less are as many steps at least.
             if (abs(\strlen($one) - \strlen($other)) >= $least) {
                 continue;

@@ -121,20 +121,40 @@ final class Breaking
     {
         $cases = [];
         foreach (Language::cases() as $language) {
-            $rules = [...self::EVERYWHERE, ...match ($language) {
-                Language::Python => self::PYTHON,
-                Language::JavaScript => [...self::BRACES, ...self::JAVASCRIPT],
-                Language::Cpp => [...self::BRACES, ...self::CPP],
-            }];
-            foreach ($rules as [$kind, $pattern, $becomes]) {
-                $cases = [...$cases, ...self::byRule($language, $kind, static fn (array $lines, int $at): ?array => self::replaced($lines[$at], $pattern, $becomes, $at))];
-            }
-            foreach (self::placed($language) as $kind => $rule) {
+            foreach (self::rules($language) as [$kind, $rule]) {
                 $cases = [...$cases, ...self::byRule($language, $kind, $rule)];
             }
         }
 
         return $cases;
+    }
+
+    /** @return list<array{string, \Closure(list<string>, int): ?array{string, int}}> kind, and what gives a line as it becomes and where the mistake is seen, counted from 0 */
+    public static function rules(Language $language): array
+    {
+        $patterns = [...self::EVERYWHERE, ...match ($language) {
+            Language::Python => self::PYTHON,
+            Language::JavaScript => [...self::BRACES, ...self::JAVASCRIPT],
+            Language::Cpp => [...self::BRACES, ...self::CPP],
+        }];
+        $rules = array_map(static fn (array $pattern): array => [$pattern[0], static fn (array $lines, int $at): ?array => self::replaced($lines[$at], $pattern[1], $pattern[2], $at)], $patterns);
+        foreach (self::placed($language) as $kind => $rule) {
+            $rules[] = [$kind, $rule];
+        }
+
+        return $rules;
+    }
+
+    /**
+     * @param list<string> $lines
+     *
+     * @return list<string> with a line as a rule makes it
+     */
+    public static function broken(array $lines, int $at, string $is): array
+    {
+        array_splice($lines, $at, 1, self::GONE === $is ? [] : [$is]);
+
+        return $lines;
     }
 
     /** @return array{string, int}|null */
@@ -292,9 +312,7 @@ final class Breaking
     public static function text(array $case): string
     {
         [, $text] = Programs::all()[$case['program']];
-        $lines = explode("\n", $text);
-        array_splice($lines, $case['at'] - 1, 1, self::GONE === $case['is'] ? [] : [$case['is']]);
 
-        return implode("\n", $lines);
+        return implode("\n", self::broken(explode("\n", $text), $case['at'] - 1, $case['is']));
     }
 }

@@ -1115,6 +1115,10 @@ abstract class CppExpressions extends BraceExpressions
 
             return new Operation(OperationKey::NextAnswer, $targets);
         }
+        if ($this->is('cin', $at) && $this->is('<<', $at + 1) && !$this->isVariable('cin')) {
+            $sign = $this->tokens[$this->at + $at + 1];
+            $this->fail('stream_signs', $sign, ['name' => 'cin', 'near' => '>>'], [new Replacement($sign->offset, 2, '>>')]);
+        }
         if ($this->is('>>', 1) && $this->isTextStream($token->text)) {
             $this->read($token->text, $token->offset);
             ++$this->at;

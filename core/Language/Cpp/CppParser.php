@@ -1460,6 +1460,10 @@ final class CppParser extends CppExpressions
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
+        $named = 'std' === $token->text && $this->is('::', 1) ? $this->peek(2) : null;
+        if (null !== $named && \in_array(strtolower($named->text), ['cout', 'cin', 'cerr'], true)) {
+            $this->fail('capitals', $named, ['name' => $named->text, 'near' => strtolower($named->text)], [new Replacement($named->offset, \strlen($named->text), strtolower($named->text))]);
+        }
         if ('*' === $token->text && $this->is('this', 1) && $this->is('=', 2) && '' !== $this->class) {
             return $this->becomes($start);
         }

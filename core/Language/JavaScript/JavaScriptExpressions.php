@@ -710,6 +710,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new NumberLiteral($limit);
         }
+        if ($this->is('=>', 1) && isset($this->operators()[$this->tokens[$this->at - 1]->text ?? ''])) {
+            // No function without brackets stands behind a sign (ECMA-262, 15.3).
+            ++$this->at;
+            $this->signsMeant();
+        }
         if ($this->is('=>', 1) && $this->holdsRows($this->at + 2)) {
             return $this->unnamedValue();
         }

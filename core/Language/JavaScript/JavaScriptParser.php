@@ -1208,7 +1208,12 @@ final class JavaScriptParser extends JavaScriptExpressions
     /** What the first row below begins with that does something by itself; null if there are but further handlers and functions. */
     private function rowBelow(Token $opened): ?string
     {
-        $at = ($this->closingOf($this->indexOf($opened) ?? $this->at) ?? $this->at) + 1;
+        $closing = $this->closingOf($this->indexOf($opened) ?? $this->at);
+        if (null !== $closing && ')' !== $this->tokens[$closing]->text) {
+            // Where it ends is not known: a bracket in it has no partner.
+            return null;
+        }
+        $at = ($closing ?? $this->at) + 1;
         if (null !== $this->firstBelow && $at <= $this->firstBelow[0]) {
             return $this->firstBelow[1];
         }

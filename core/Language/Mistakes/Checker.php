@@ -105,6 +105,10 @@ final readonly class Checker
         if ($use->called) {
             $known = [...$known, ...array_keys(SpellingIndex::of($this->language)->functions)];
         }
+        if ($this->facts->typed && str_contains($use->scope, '.')) {
+            // What its object keeps is there by its bare name.
+            $known = [...$known, ...array_keys($this->parser->fieldNames)];
+        }
         $known = array_map(strval(...), $known);
         if ($this->facts->asksObjects && 1 === preg_match('/^__\w+__$/D', $name)) {
             // `__rmul__ = __mul__` gives a method another name.

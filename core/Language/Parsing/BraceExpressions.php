@@ -100,6 +100,11 @@ abstract class BraceExpressions extends BraceParser
             return $own;
         }
         $before = $this->tokens[$this->at - 1] ?? null;
+        if ('=' === $before?->text && ('<' === $token->text || '>' === $token->text)) {
+            --$this->at;
+            $this->signsMeant();
+            ++$this->at;
+        }
         if (null !== $before && \in_array($token->text, [')', ']', '}', ';', ','], true)) {
             $this->fail('value_missing', $token, ['after' => self::shown($before)]);
         }

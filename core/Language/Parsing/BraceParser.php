@@ -591,7 +591,9 @@ abstract class BraceParser extends ExpressionParser
         $lower = strtolower($token->text);
         $closing = '(' === $next->text && TokenKind::Sign === $next->kind ? $this->closingOf($this->at + 1) : null;
         $behind = null === $closing ? null : $this->tokens[$closing + 1] ?? null;
-        $opens = null !== $behind && ('{' === $behind->text || !isset($this->begins[(int) $closing + 1]) && \in_array($behind->kind, [TokenKind::Name, TokenKind::Keyword], true)) || '{' === $next->text;
+        // `For (let …` without braces behind it, and what differs in its capitals alone.
+        $isHead = null !== $closing && (TokenKind::Keyword === ($this->tokens[$this->at + 2] ?? null)?->kind || \in_array($lower, self::KEYWORDS, true) && ';' !== $behind?->text);
+        $opens = $isHead || null !== $behind && ('{' === $behind->text || !isset($this->begins[(int) $closing + 1]) && \in_array($behind->kind, [TokenKind::Name, TokenKind::Keyword], true)) || '{' === $next->text;
         $returns = !isset($this->begins[$this->at + 1]) && \in_array($next->kind, [TokenKind::Name, TokenKind::Number, TokenKind::Text, TokenKind::Keyword], true)
             && 'return' !== $lower && count_chars($lower, 1) === count_chars('return', 1);
         if ($returns) {
@@ -665,6 +667,7 @@ abstract class BraceParser extends ExpressionParser
             }
             $this->fail('two_rows', $next, [], [new Replacement($end, 0, ';')]);
         }
+        $this->signsMeant();
         $this->fail('unexpected', $next);
     }
 
@@ -757,26 +760,25 @@ abstract class BraceParser extends ExpressionParser
         }
     }
 
+    protected function foreignLogic(Token $token): void
+    {
+        $word = ['and' => '&&', 'or' => '||', 'AND' => '&&', 'OR' => '||', '&' => '&&', '|' => '||'][$token->text] ?? null;
+        if (null !== $word) {
+            $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => $word], [new Replacement($token->offset, \strlen($token->text), $word)]);
+        }
+    }
+
     private function afterCondition(): void
     {
         $token = $this->peek();
         if (null === $token || ')' === $token->text) {
             return;
         }
+        $this->signsMeant();
         if ('=' === $token->text) {
-            $next = $this->peek(1);
-            if (null !== $next && ('>' === $next->text || '<' === $next->text) && $next->offset === $token->offset + 1) {
-                $this->fail('signs_swapped', $token, ['sign' => '='.$next->text, 'near' => $next->text.'='], [new Replacement($token->offset, 2, $next->text.'=')]);
-            }
             $this->fail('assign_in_condition', $token, [], [new Replacement($token->offset, 1, $this->equals())]);
         }
-        if ('=>' === $token->text) {
-            $this->fail('signs_swapped', $token, ['sign' => '=>', 'near' => '>='], [new Replacement($token->offset, 2, '>=')]);
-        }
-        $word = ['and' => '&&', 'or' => '||', 'AND' => '&&', 'OR' => '||', '&' => '&&', '|' => '||'][$token->text] ?? null;
-        if (null !== $word) {
-            $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => $word], [new Replacement($token->offset, \strlen($token->text), $word)]);
-        }
+        $this->foreignLogic($token);
         if (\in_array($token->kind, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true)) {
             $this->fail('operator_missing', $token);
         }

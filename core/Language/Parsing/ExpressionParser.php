@@ -24,6 +24,7 @@ use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
 use Scrivlet\Core\Tree\CommandValue;
@@ -239,6 +240,26 @@ abstract class ExpressionParser extends Parser
             : new Unary(UnaryOperator::Negate, $operand);
     }
 
+    /** Says of a word that joins conditions in another language what does so here. */
+    protected function foreignLogic(Token $token): void
+    {
+    }
+
+    /** `=>` and `=<` are meant for the signs of comparisons. */
+    protected function signsMeant(): void
+    {
+        $token = $this->peek();
+        $next = $this->peek(1);
+        $meant = match (true) {
+            '=>' === $token?->text => '>=',
+            '=' === $token?->text && ('>' === $next?->text || '<' === $next?->text) && $next->offset === $token->offset + 1 => $next->text.'=',
+            default => null,
+        };
+        if (null !== $token && null !== $meant) {
+            $this->fail('signs_swapped', $token, ['sign' => strrev($meant), 'near' => $meant], [new Replacement($token->offset, 2, $meant)]);
+        }
+    }
+
     /** Reads the closing sign of what was opened; says where it is missing. */
     protected function close(Token $opened): void
     {
@@ -250,12 +271,20 @@ abstract class ExpressionParser extends Parser
         if (null !== $next && \in_array($next->text, self::CLOSING, true) && TokenKind::Sign === $next->kind) {
             $this->fail('wrong_bracket', $next, ['wanted' => $closing, 'opened' => $opened->text], [new Replacement($next->offset, 1, $closing)]);
         }
+        $this->signsMeant();
         $at = array_search($opened, $this->tokens, true);
+        if ('=' === $next?->text && '(' === $opened->text && $this->notation->indents && TokenKind::Name !== ($this->tokens[(int) $at - 1] ?? null)?->kind && !\in_array($this->tokens[(int) $at - 1]->text ?? '', [')', ']'], true)) {
+            $this->fail('assign_in_condition', $next, [], [new Replacement($next->offset, 1, '==')]);
+        }
+        if (TokenKind::Unread === $next?->kind) {
+            $this->strange($next);
+        }
         if (false !== $at && ($this->partners[$at] ?? 0) > $this->at && (\in_array($next?->text, ['(', '[', '='], true) || '`' === ($next->text[0] ?? ''))) {
             // It goes on in a way that is not read.
             $this->fail('unsupported', $next, ['what' => ($next->text[0] ?? '').'…']);
         }
         if (null !== $next && (TokenKind::Name === $next->kind || TokenKind::Number === $next->kind || TokenKind::Text === $next->kind)) {
+            $this->foreignLogic($next);
             $this->fail('comma_missing', $next, [], [new Replacement($this->endOffset(), 0, ',')]);
         }
         $this->failAt('bracket_missing', $opened->offset, 1, ['wanted' => $closing, 'opened' => $opened->text], [new Replacement($this->beforeEnd(), 0, $closing)]);
@@ -838,7 +867,12 @@ abstract class ExpressionParser extends Parser
     /** A failure can be asked for what it says, and for nothing else yet. */
     protected function noFailure(Token $name): never
     {
-        $this->fail('unsupported', $name, ['what' => $name->text.' (except, catch)']);
+        for ($at = $this->at - 1; null === $this->peek() && $at >= 0; --$at) {
+            if ('(' === $this->tokens[$at]->text && TokenKind::Sign === $this->tokens[$at]->kind && !isset($this->partners[$at])) {
+                $this->close($this->tokens[$at]);
+            }
+        }
+        $this->fail('unsupported', $name, ['what' => $name->text.self::CAUGHT]);
     }
 
     protected function plainName(Token $token): Expression
@@ -930,7 +964,7 @@ abstract class ExpressionParser extends Parser
         }
         $near = !$isCall || isset($this->functions[$object->text]) ? null : Names::nearest($object->text, $this->libraries());
         if (null !== $near) {
-            $this->fail('misspelt_name', $object, ['name' => $object->text, 'near' => $near], [new Replacement($object->offset, \strlen($object->text), $near)]);
+            $this->fail(strtolower($near) === strtolower($object->text) ? 'capitals' : 'misspelt_name', $object, ['name' => $object->text, 'near' => $near], [new Replacement($object->offset, \strlen($object->text), $near)]);
         }
         $meant = lcfirst($object->text);
         if ($meant !== $object->text && ($this->knows($meant) || isset($this->objects[$meant]))) {
@@ -1378,11 +1412,17 @@ abstract class ExpressionParser extends Parser
                 return new Perform($this->newId(), $value);
             }
         }
-        $does = array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
+        // `p == 3 if … else 4` compares first.
+        $first = $value instanceof Choice ? $value->then : $value;
+        $isNew = $first instanceof Binary && Operator::Equal === $first->operator && $first->left instanceof VariableRead && !$this->isVariable($first->left->name);
+        if ($isNew) {
+            $this->silenced[$first->left->name] = true;
+        }
+        $does = $isNew ? [] : array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
         if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && OperationKey::After === $value->key || $this->makesItself($value)) {
             return new Perform($this->newId(), $value);
         }
-        $this->mistake($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && OperationKey::Alike === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($value, $offset, $end));
+        $this->mistake($first instanceof Binary && Operator::Equal === $first->operator || $value instanceof Operation && OperationKey::Alike === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($first, $offset, $end));
 
         return new Perform($this->newId(), $value);
     }

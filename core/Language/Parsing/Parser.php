@@ -103,6 +103,9 @@ abstract class Parser
     private ?LineStarts $lineStarts = null;
     private int $heads = 0;
 
+    /** Behind the name of a failure that is asked for more than is read. */
+    public const CAUGHT = ' (except, catch)';
+
     public readonly Semantics $facts;
     public readonly Notation $notation;
 

@@ -15,6 +15,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Mistakes\Checker;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\RealNames;
+use Scrivlet\Core\Language\Mistakes\Unbalanced;
 use Scrivlet\Core\Language\Mistakes\UnreadWords;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
@@ -56,7 +57,10 @@ final class Reader
         }
         $again = self::readOnce($text, $language, $before, $pinned, true);
 
-        return \count($again->mistakes) < \count($reading->mistakes) ? $again : $reading;
+        // What stands further down is told where the first way reads no further.
+        $isFurther = 'unsupported' === $reading->mistakes[0]->kind && ($again->mistakes[0]->offset ?? \PHP_INT_MAX) > $reading->mistakes[0]->offset;
+
+        return $isFurther || \count($again->mistakes) < \count($reading->mistakes) ? $again : $reading;
     }
 
     /**
@@ -215,11 +219,24 @@ final class Reader
             $mistakes = array_values(array_filter($mistakes, static fn (Mistake $mistake): bool => 'without_try' !== $mistake->kind));
             $kinds = array_column($mistakes, 'kind');
         }
+        if (\in_array($kinds[0] ?? '', ['unsupported', 'brace_missing', ...self::DEPENDING], true) && !$language->notation()->indents) {
+            // Where a bracket has no partner, everything around it is read as something else.
+            $unbalanced = Unbalanced::of($language->tokens($text), $text);
+            if (null !== $unbalanced) {
+                return [] === array_diff(array_intersect($kinds, self::OF_BRACKETS), ['brace_missing']) ? [$unbalanced] : array_values(array_filter($mistakes, static fn (Mistake $mistake): bool => !\in_array($mistake->kind, ['unsupported', 'misspelt_name', 'misspelt_function', ...self::DEPENDING], true)));
+            }
+        }
+        if (1 < \count($mistakes) && str_ends_with((string) ($mistakes[0]->parameters['what'] ?? ''), Parser::CAUGHT) && [] !== $others = array_filter($mistakes, static fn (Mistake $mistake): bool => !\in_array($mistake->kind, ['unsupported', ...self::DEPENDING], true))) {
+            // What is asked of a failure is read with the rows around it.
+            return array_values($others);
+        }
         $unread = array_search('unsupported', $kinds, true);
 
         return false === $unread ? $mistakes : array_values(array_filter($mistakes, static fn (Mistake $mistake, int $index): bool => !\in_array($mistake->kind, $index < $unread ? self::OF_BODIES : self::DEPENDING, true), \ARRAY_FILTER_USE_BOTH));
     }
 
+    /** What says already that a bracket or a quotation mark has no partner. */
+    private const OF_BRACKETS = ['bracket_missing', 'extra_bracket', 'wrong_bracket', 'brace_missing', 'quote_missing', 'strange_sign'];
     /** What may be said of the rows of something that is not read for what stands further down in it. */
     private const OF_BODIES = ['outside_function', 'extra_brace'];
     /** What may only be said because something above is not read yet: its names, or where it ends. */

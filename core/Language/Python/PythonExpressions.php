@@ -1004,6 +1004,7 @@ abstract class PythonExpressions extends ExpressionParser
             ++$this->at;
             $condition = $this->expression(2);
             if (!$this->accept('else')) {
+                $this->signsMeant();
                 $this->fail('else_missing');
             }
 

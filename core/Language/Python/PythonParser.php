@@ -752,11 +752,8 @@ final class PythonParser extends PythonStatements
         if (null === $token) {
             return;
         }
+        $this->signsMeant();
         if ('=' === $token->text) {
-            $next = $this->peek(1);
-            if (null !== $next && ('>' === $next->text || '<' === $next->text) && $next->offset === $token->offset + 1) {
-                $this->fail('signs_swapped', $token, ['sign' => '='.$next->text, 'near' => $next->text.'='], [new Replacement($token->offset, 2, $next->text.'=')]);
-            }
             $this->fail('assign_in_condition', $token, [], [new Replacement($token->offset, 1, '==')]);
         }
         if ('then' === $token->text || 'do' === $token->text || '{' === $token->text) {
@@ -1346,7 +1343,7 @@ final class PythonParser extends PythonStatements
                 break;
             }
         }
-        $isGiven = null !== $before && \in_array($before->text, ['(', ','], true) && \in_array($this->sign(), [')', ','], true) && \in_array($this->tokens[$index - 1]->text ?? '', ['print', 'str', 'format'], true);
+        $isGiven = null !== $before && \in_array($before->text, ['(', ','], true) && \in_array($this->sign(), [')', ','], true) && null !== Names::nearest($this->tokens[$index - 1]->text ?? '', ['print', 'str', 'format']);
         if (!$isAlone && !$isGiven) {
             $this->noFailure($name);
         }
