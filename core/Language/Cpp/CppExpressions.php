@@ -339,6 +339,11 @@ abstract class CppExpressions extends BraceExpressions
                 // The type stands in what is made by it, which is not known here.
                 $this->fail('unsupported', $this->tokens[$this->at - 3] ?? $token, ['what' => ($this->tokens[$this->at - 3]->text ?? '').'<…>']);
             }
+            $at = array_search($token, $this->tokens, true);
+            if ('(' === ($this->tokens[(int) $at - 1]->text ?? '') && isset(TypeNames::PLAIN[$this->tokens[(int) $at - 3]->text ?? ''])) {
+                // `int f(int), g();` announces several functions in one row.
+                $this->fail('unsupported', $this->tokens[(int) $at - 2] ?? $token, ['what' => ($this->tokens[(int) $at - 2]->text ?? '')."($token->text), …"]);
+            }
             $this->fail('type_as_value', $token, ['name' => $token->text]);
         }
         ++$this->at;
@@ -1291,6 +1296,10 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 5;
 
             return $this->postfix(new Operation(OperationKey::AnswersEnded));
+        }
+        if ('cout' === $token->text && $this->is('<<', 1) && !$this->isVariable('cout')) {
+            // What is written gives the stream again, where that is a value.
+            $this->fail('unsupported', $token, ['what' => 'cout << …']);
         }
         if ('cout' === $token->text && !$this->is('.', 1) && !$this->is('<<', 1) && !$this->isVariable('cout')) {
             ++$this->at;

@@ -668,6 +668,10 @@ abstract class BraceParser extends ExpressionParser
             $this->fail('two_rows', $next, [], [new Replacement($end, 0, ';')]);
         }
         $this->signsMeant();
+        if (',' === $next->text) {
+            // Several values in one row, the last of which counts (ECMA-262, 13.16; C++17, 8.19).
+            $this->fail('unsupported', $next, ['what' => '…, …']);
+        }
         $this->fail('unexpected', $next);
     }
 

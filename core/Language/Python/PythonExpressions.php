@@ -1102,7 +1102,7 @@ abstract class PythonExpressions extends ExpressionParser
     {
         $items = [$first];
         while ($this->accept(',')) {
-            if (null === $this->peek() || $this->is(']')) {
+            if (null === $this->peek() || $this->is(']') || $this->is(':')) {
                 return new Operation(OperationKey::AsTuple, [new ListLiteral($items)]);
             }
             $items[] = $this->expression();

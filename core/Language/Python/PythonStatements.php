@@ -463,6 +463,10 @@ abstract class PythonStatements extends PythonExpressions
         if (1 === \count($targets) && $targets[0] instanceof VariableRead) {
             $value = $this->onlyOnce($targets[0]->name, $value, $from);
         }
+        if ($this->is(',') && null === $this->peek(1)) {
+            ++$this->at;
+            $value = new Operation(OperationKey::AsTuple, [new ListLiteral([$value])]);
+        }
         $values = [$value];
         while ($this->accept(',')) {
             if (null === $this->peek()) {
@@ -591,7 +595,7 @@ abstract class PythonStatements extends PythonExpressions
         while ($this->accept('=')) {
             $all[] = $this->value();
         }
-        $value = array_pop($all);
+        $value = $this->tupled(array_pop($all));
         foreach ($all as $target) {
             $this->given($target, $start, null);
         }
@@ -634,13 +638,7 @@ abstract class PythonStatements extends PythonExpressions
     /** Values with commas between them are one tuple, without brackets too (The Python Language Reference, 6.16). */
     protected function valueOrTuple(): Expression
     {
-        $value = $this->value();
-        $values = [$value];
-        while ($this->accept(',')) {
-            $values[] = $this->value();
-        }
-
-        return 1 === \count($values) ? $value : new Operation(OperationKey::AsTuple, [new ListLiteral($values)]);
+        return $this->tupled($this->value());
     }
 
     private function changing(Expression $target, Operator $operator, int $start): Statement
