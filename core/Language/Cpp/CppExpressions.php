@@ -698,23 +698,8 @@ abstract class CppExpressions extends BraceExpressions
 
     private function lambda(Token $token): Expression
     {
-        ++$this->at;
-        $byName = [];
-        $takesAll = false;
-        while (!$this->is(']')) {
-            $caught = $this->is('&') && TokenKind::Name === $this->peek(1)?->kind ? 2 : 1;
-            $name = $this->peek();
-            $takesAll = $takesAll || $this->is('=') && '[' === $this->tokens[$this->at - 1]->text;
-            if (1 === $caught && TokenKind::Name === $name?->kind) {
-                $byName[$name->text] = true;
-            } elseif (null === $name || 1 === $caught && !\in_array($this->sign(), ['&', '=', ',', 'this'], true)) {
-                $this->fail('unsupported', $token, ['what' => '[…]']);
-            }
-            $this->at += $caught;
-        }
-        ++$this->at;
+        $copied = $this->copied($token);
         $brace = $this->is('(') ? ($this->closingOf($this->at) ?? $this->at) + 1 : $this->at;
-        $copied = $this->copiedIn($brace, $byName, $takesAll);
         if ('{' !== ($this->tokens[$brace]->text ?? '') || 'return' !== ($this->tokens[$brace + 1]->text ?? '')) {
             return [] === $copied ? $this->rowsLambda($token) : $this->fail('unsupported', $token, ['what' => '[…]']);
         }
@@ -756,6 +741,36 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /**
+     * Reads what a function without a name catches, in its square brackets.
+     *
+     * @return list<string> the variables that it has as they were when it was made, and that change elsewhere
+     */
+    protected function copied(Token $token): array
+    {
+        ++$this->at;
+        $byName = [];
+        $takesAll = false;
+        while (!$this->is(']')) {
+            $caught = $this->is('&') && TokenKind::Name === $this->peek(1)?->kind ? 2 : 1;
+            $name = $this->peek();
+            $takesAll = $takesAll || $this->is('=') && '[' === $this->tokens[$this->at - 1]->text;
+            if (1 === $caught && TokenKind::Name === $name?->kind) {
+                $byName[$name->text] = true;
+            } elseif (null === $name || 1 === $caught && !\in_array($this->sign(), ['&', '=', ',', 'this'], true)) {
+                $this->fail('unsupported', $token, ['what' => '[…]']);
+            }
+            $this->at += $caught;
+        }
+        ++$this->at;
+        $brace = $this->is('(') ? ($this->closingOf($this->at) ?? $this->at) + 1 : $this->at;
+        while ($brace < $this->until && !\in_array($this->tokens[$brace]->text, ['{', ';'], true)) {
+            ++$brace;
+        }
+
+        return $this->copiedIn($brace, $byName, $takesAll);
+    }
+
+    /**
      * The variables that a small function has as they were when it was made (C++17, 8.1.5.2), and that change elsewhere.
      *
      * @param int                 $brace  that opens its rows
@@ -766,12 +781,25 @@ abstract class CppExpressions extends BraceExpressions
     private function copiedIn(int $brace, array $byName, bool $takesAll): array
     {
         $copied = [];
-        for ($at = $brace, $end = $this->partners[$brace] ?? $brace; $at < $end; ++$at) {
+        $end = $this->partners[$brace] ?? $brace;
+        [$from, $to] = [$this->tokens[$brace]->offset ?? 0, $this->tokens[$end]->offset ?? 0];
+        // In the braces around it: a variable that is caught is one of theirs.
+        [$opens, $closes] = [0, \strlen($this->text)];
+        for ($at = $brace - 1; $at >= 0; --$at) {
+            if ('{' === $this->tokens[$at]->text && ($this->partners[$at] ?? 0) > $end) {
+                [$opens, $closes] = [$this->tokens[$at]->offset, $this->tokens[$this->partners[$at]]->offset];
+            }
+        }
+        $outside = str_repeat(' ', $opens).substr($this->text, $opens, $from - $opens).str_repeat(' ', $to - $from).substr($this->text, $to, $closes - $to);
+        for ($at = $brace; $at < $end; ++$at) {
             $name = $this->tokens[$at]->text;
             if (TokenKind::Name !== $this->tokens[$at]->kind || '.' === $this->tokens[$at - 1]->text || !isset($byName[$name]) && (!$takesAll || !$this->isVariable($name)) || isset($copied[$name])) {
                 continue;
             }
-            if (1 < preg_match_all('/(?<![\w.>])'.preg_quote($name, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--|\[[^\]\n]*\]\s*[-+*\/%]?=(?!=)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.preg_quote($name, '/').'\b|>>\s*'.preg_quote($name, '/').'\b/', $this->text)) {
+            $changes = '/(?<![\w.>])'.preg_quote($name, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--|\[[^\]\n]*\]\s*[-+*\/%]?=(?!=)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.preg_quote($name, '/').'\b|>>\s*'.preg_quote($name, '/').'\b/';
+            // Besides its first value it changes elsewhere, or here, and is looked at again behind it.
+            $isLookedAt = 1 === preg_match('/(?<![\w.>])'.preg_quote($name, '/').'\b/', $outside, $match, 0, $to);
+            if (1 < preg_match_all($changes, $outside) || $isLookedAt && 1 === preg_match($changes, substr($this->text, $from, $to - $from))) {
                 $copied[$name] = $name;
             }
         }

@@ -2964,9 +2964,13 @@ final class CppParser extends CppExpressions
         }
         $this->known[$name->text] ??= $name->offset;
         $id = $this->newId();
-        $this->at = $bracket + 1;
+        $this->at += 2;
+        if ([] !== $this->copied($name)) {
+            $this->fail('unsupported', $this->tokens[$bracket - 1], ['what' => '[…]']);
+        }
         $this->scope = $name->text;
         [$parameters, $defaults, $types] = $this->is('(') ? $this->parameters($this->tokens[$this->at++]) : [[], [], []];
+        $this->accept('mutable');
         $given = $this->accept('->') ? $this->type() : null;
         if (!$this->is('{')) {
             $this->fail('brace_wanted', $this->tokens[$this->at - 1], ['word' => $name->text], [new Replacement($this->endOffset(), 0, ' {')]);

@@ -313,8 +313,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return $this->postfix(new Operation(OperationKey::Filled, [$arguments[0]->value, $values[0]->value ?? new NothingLiteral()]));
         }
-        if ([] === $arguments) {
-            return $this->postfix(new ListLiteral([]));
+        if (1 !== \count($arguments) && [] === array_filter(array_column($arguments, 'name'))) {
+            // Several are the items themselves (ECMA-262, 23.1.1.1).
+            return $this->postfix(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)));
         }
         $this->fail('unsupported', $token, ['what' => 'new Array(…)']);
     }
@@ -1134,6 +1135,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->at += 3;
 
             return new Operation(OperationKey::Filled, [$first, $this->arguments($fill)[0]->value ?? new NothingLiteral()]);
+        }
+        if ('Array' === $name && !isset($this->functions['Array'])) {
+            return 1 === $count || [] !== array_filter(array_column($arguments, 'name')) ? $this->fail('unsupported', $token, ['what' => 'Array(…)']) : new ListLiteral($values);
         }
         if ('Array.isArray' === $name && 1 === $count && null !== $first) {
             return new KindTest($first, '@list');

@@ -1418,6 +1418,10 @@ abstract class ExpressionParser extends Parser
         if ($isNew) {
             $this->silenced[$first->left->name] = true;
         }
+        if ($value instanceof VariableRead && $this->mayFail($offset) && !$this->isVariable($value->name)) {
+            // It is asked for so that it fails.
+            $this->failAt('unsupported', $offset, $end - $offset, ['what' => $value->name]);
+        }
         $does = $isNew ? [] : array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
         if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && OperationKey::After === $value->key || $this->makesItself($value)) {
             return new Perform($this->newId(), $value);

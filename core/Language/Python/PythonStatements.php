@@ -225,10 +225,14 @@ abstract class PythonStatements extends PythonExpressions
         $target = $this->expression();
         if ($target instanceof Slice) {
             $count = match (true) {
-                $target->from instanceof NumberLiteral && $target->to instanceof NumberLiteral => new NumberLiteral($target->to->value - $target->from->value),
+                $target->from instanceof NumberLiteral && $target->to instanceof NumberLiteral && 0 <= $target->from->value && $target->from->value <= $target->to->value => new NumberLiteral($target->to->value - $target->from->value),
                 $target->to instanceof Binary && Operator::Add === $target->to->operator && $target->to->left == $target->from => $target->to->right,
-                default => $this->fail('unsupported', $token, ['what' => 'del']),
+                default => null,
             };
+            if (null === $count) {
+                // Nothing takes its place.
+                return new Perform($this->newId(), new Operation(OperationKey::PutRange, [$target->container, $target->from, $target->to, new ListLiteral([])]));
+            }
 
             return new Perform($this->newId(), new Operation(OperationKey::DropRange, [$target->container, $target->from, $count]));
         }

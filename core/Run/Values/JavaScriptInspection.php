@@ -76,7 +76,17 @@ final class JavaScriptInspection
         $this->deepest = $level;
         $shown = [];
         $this->indent += 2;
-        foreach (\array_slice($list->items, 0, self::MOST_ITEMS) as $item) {
+        $gaps = [] === $list->gaps ? [] : $list->gaps();
+        $empty = 0;
+        foreach (\array_slice($list->items, 0, self::MOST_ITEMS) as $place => $item) {
+            if (isset($gaps[$place])) {
+                ++$empty;
+                if (!isset($gaps[$place + 1])) {
+                    $shown[] = "<$empty empty item".(1 === $empty ? '' : 's').'>';
+                    $empty = 0;
+                }
+                continue;
+            }
             $shown[] = $this->of($item, $level + 1);
         }
         $this->indent -= 2;

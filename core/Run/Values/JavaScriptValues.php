@@ -179,9 +179,20 @@ final class JavaScriptValues extends Values
         return is_finite($number) ? ($number < 0 ? ceil($number) : floor($number)) : $number;
     }
 
+    /** Texts are counted in units of 16 bits, of which signs beyond the first 65,536 take two (ECMA-262, 6.1.4). */
+    public function length(mixed $value): int|float
+    {
+        return parent::length($value) + (\is_string($value) && 1 === preg_match('/[\xF0-\xF7]/', $value) ? (int) preg_match_all('/[\xF0-\xF7]/', $value) : 0);
+    }
+
     public function toWhole(mixed $value): float
     {
         if (\is_string($value)) {
+            if (1 === preg_match('/^\s*([+-]?)0x([0-9a-f]*)/i', $value, $match)) {
+                // To the base of 16 (ECMA-262, 19.2.5).
+                return '' === $match[2] ? \NAN : ('-' === $match[1] ? -1.0 : 1.0) * hexdec($match[2]);
+            }
+
             // Nothing in front is no number (ECMA-262, 19.2.5), while `Number("")` is 0.
             return '' === trim($value) ? \NAN : self::numeric(parent::toWhole($value));
         }
@@ -448,6 +459,9 @@ final class JavaScriptValues extends Values
     {
         if ($index < 0 || $index > self::MOST_ITEMS) {
             throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
+        }
+        for ($gap = \count($list->items); $gap < $index; ++$gap) {
+            $list->gaps[$gap] = true;
         }
         $list->items = [...array_pad($list->items, $index, null), $value];
     }

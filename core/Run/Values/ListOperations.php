@@ -61,6 +61,7 @@ trait ListOperations
 
                 return $items;
             }
+            self::withoutGaps($value);
 
             return $value->items;
         }
@@ -256,6 +257,14 @@ trait ListOperations
     public static function map_(mixed $value): MapValue
     {
         return $value instanceof MapValue ? $value : throw new RunError('not_a_map');
+    }
+
+    /** Some ways of going over a list see its gaps, others pass them by: nothing is told apart here. */
+    private static function withoutGaps(ListValue $list): void
+    {
+        if ([] !== $list->gaps && [] !== $gaps = $list->gaps()) {
+            throw new RunError('gaps', ['place' => (int) array_key_first($gaps)]);
+        }
     }
 
     public function length(mixed $value): int|float
@@ -608,6 +617,9 @@ trait ListOperations
         } else {
             // Written in place, as a copy would take as long as the list is. @phpstan-ignore assign.propertyType (the place is one of the list's)
             $list->items[$at] = $value;
+            if ([] !== $list->gaps) {
+                unset($list->gaps[$at]);
+            }
             null === $list->number || $this->trace?->placed($list, $at);
         }
     }

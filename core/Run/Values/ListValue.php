@@ -23,6 +23,8 @@ final class ListValue
     private bool $isMaking = false;
     /** @var list<string> of a record, whose class is what it was made as: the names of its places */
     public array $names = [];
+    /** @var array<int, true> places that nothing was put into, of a list that grew by a place further on (ECMA-262, 10.4.2) */
+    public array $gaps = [];
     /** @var array{int, string}|null where a pattern found it, and in which text */
     public ?array $found = null;
 
@@ -33,6 +35,23 @@ final class ListValue
     public function __construct(public array $items, public bool $fixed = false)
     {
         Room::spend(1 + \count($items));
+    }
+
+    /**
+     * Places that nothing was put into, as long as nothing stands there.
+     *
+     * @return array<int, true>
+     */
+    public function gaps(): array
+    {
+        foreach ($this->gaps as $place => $_true) {
+            if (!\array_key_exists($place, $this->items) || null !== $this->items[$place]) {
+                // The list was put into another order, or is filled up.
+                unset($this->gaps[$place]);
+            }
+        }
+
+        return $this->gaps;
     }
 
     /** Whether there is an item, which is made now if there was none. */

@@ -32,6 +32,8 @@ trait Turning
             return $this->numberedInTurn($value);
         }
         if ($value instanceof ListValue && \in_array($as, ['', 'rows', 'numbered'], true)) {
+            self::withoutGaps($value);
+
             return $this->placesInTurn($value, 'numbered' === $as);
         }
         if ($value instanceof MapValue && '' === $value->class) {

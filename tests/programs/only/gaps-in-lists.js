@@ -1,0 +1,1 @@
+const c = [1]; c[3] = 4; console.log(c, c.length, c[2]); c[1] = 2; c[2] = 3; for (const x of c) console.log(x); c[5] = 1; console.log(c); const m = []; m[1] = []; m[1][1] = 2; console.log(m); const s = [3,1]; s[3] = 0; s.push(4); console.log(s.pop(), s);
