@@ -1835,14 +1835,22 @@ final class Compiler
             Operator::TruncDivide => "\$v->truncDivide($operands)",
             Operator::TruncRemainder => "\$v->truncRemainder($operands)",
             Operator::Power => "\$v->power($operands)",
-            Operator::Equal => "\$v->equal($operands)",
-            Operator::NotEqual => "!\$v->equal($operands)",
+            Operator::Equal => "\$v->{$this->sameness($left)}($operands)",
+            Operator::NotEqual => "!\$v->{$this->sameness($left)}($operands)",
             Operator::Less => "\$v->less($operands)",
             Operator::LessOrEqual => "\$v->lessOrEqual($operands)",
             Operator::Greater => "\$v->greater($operands)",
             Operator::GreaterOrEqual => "\$v->greaterOrEqual($operands)",
             default => throw new \LogicException('Cannot run '.$binary->operator->value),
         };
+    }
+
+    /** Lists and maps are compared by what they hold where they are known as such, elsewhere as the language's own sign does. */
+    private function sameness(Expression $left): string
+    {
+        $type = $this->types->expression($this->part, $left);
+
+        return $this->facts->sameByIdentity && !$type->isList() && !$type->isMap() ? 'identical' : 'equal';
     }
 
     /**

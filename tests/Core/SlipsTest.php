@@ -13,7 +13,7 @@ use Scrivlet\Tests\Support\Strangers;
 final class SlipsTest extends TestCase
 {
     /** Texts that the real machine takes and that are refused here, in words; what is read tomorrow comes out of this list. */
-    private const REFUSED = 25;
+    private const REFUSED = 49;
 
     public function testSlipsAreToldInTheirLineForWhatTheyAre(): void
     {
@@ -41,7 +41,10 @@ final class SlipsTest extends TestCase
             self::assertContains($reading->mistakes[0]->kind ?? 'unsupported', ['unsupported'], $text);
             $refused += [] === $reading->mistakes ? 0 : 1;
             if ([] === $reading->mistakes) {
-                self::assertSame(['same', ''], Strangers::outcome($reading->program, $language, '', $printed), $text);
+                $outcome = Strangers::outcome($reading->program, $language, '', $printed);
+                // What shows only while it runs is told as well, and stops it.
+                $refused += ['stopped', 'own_form'] === $outcome ? 1 : 0;
+                self::assertContains($outcome, [['same', ''], ['stopped', 'own_form']], $text);
             }
         }
         self::assertLessThanOrEqual(self::REFUSED, $refused);

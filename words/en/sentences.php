@@ -107,6 +107,7 @@ return [
     'run.no_whole_place' => 'A place in a list is a whole number. Round it, or divide with //.',
     'run.negative_choice' => 'Fewer than none cannot be chosen. Use a number that is not below zero.',
     'run.gaps' => 'The list has a place that nothing was put into ({place}), and Scrivlet can’t go over such a list yet. Put something there first.',
+    'run.own_form' => 'An object or a function is asked here for its own {name}, which Scrivlet can’t do yet.',
     'run.negative_count' => 'A text cannot be repeated a negative number of times.',
     'run.too_many_digits' => 'This text spells a number with too many digits.',
     'run.too_large_long' => 'The number no longer fits a long long of C++, which ends at 9223372036854775807.',

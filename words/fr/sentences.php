@@ -107,6 +107,7 @@ return [
     'run.no_whole_place' => 'Une place dans une liste est un nombre entier. Arrondis-la, ou divise avec //.',
     'run.negative_choice' => 'On ne peut pas en choisir moins que zéro. Prends un nombre qui n’est pas négatif.',
     'run.gaps' => 'La liste a une place où rien n’a été mis ({place}), et Scrivlet ne sait pas encore parcourir une telle liste. Mettez-y d’abord quelque chose.',
+    'run.own_form' => 'On demande ici à un objet ou à une fonction son propre {name}, ce que Scrivlet ne sait pas encore faire.',
     'run.negative_count' => 'Un texte ne peut pas être répété un nombre négatif de fois.',
     'run.too_many_digits' => 'Ce texte écrit un nombre avec trop de chiffres.',
     'run.too_large_long' => 'Le nombre ne tient plus dans un long long de C++, qui s’arrête à 9223372036854775807.',

@@ -79,10 +79,23 @@ abstract class CppExpressions extends BraceExpressions
     ];
     private int $typesAround = 0;
 
-    /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
     /** @var array<string, string> types by the names that the text gave them (C++17, 10.1.3), enumerations among them */
     protected array $aliases = TypeNames::OF_BITS;
 
+    /** The template whose types are being read. */
+    private function typeAround(): string
+    {
+        for ($at = $this->at - 1, $depth = 0; $at > 0; --$at) {
+            $depth += substr_count(($this->halved[$at] ?? $this->tokens[$at])->text, '>') - ('<' === $this->tokens[$at]->text ? 1 : 0);
+            if ($depth < 0) {
+                break;
+            }
+        }
+
+        return $this->tokens[max(0, $at - 1)]->text;
+    }
+
+    /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
     protected function type(): ?string
     {
         if (0 === $this->typesAround && [] !== $this->halved) {
@@ -103,6 +116,10 @@ abstract class CppExpressions extends BraceExpressions
             $this->accept('&');
 
             return 'auto';
+        }
+        if ('greater' === $word && 0 < $this->typesAround && 'priority_queue' !== $around = $this->typeAround()) {
+            // Its members stand the other way round (C++17, 26.4.4.1).
+            $this->fail('unsupported', $this->peek(), ['what' => "$around<…, greater<…>>"]);
         }
         if ('greater' === $word && 0 < $this->typesAround && $this->is('<', 1) && ($this->is('>', 2) || $this->is('>>', 2))) {
             // What is compared shows in the type around it (C++17, 23.14.7).

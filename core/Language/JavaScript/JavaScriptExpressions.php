@@ -1013,6 +1013,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
     {
         $quoted = preg_quote($name->text, '/');
         $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>|[A-Za-z_$][\w$.]*+(?:(?<=\.bind)\(\w+\))?\s*[,}])|\.\s*'.$quoted.'\s*=\s*(?:function\b|\([^()]*\)\s*=>|[A-Za-z_$][\w$.]*+\s*(?:=>|;|$))|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/m', $this->text);
+        // Names in square brackets may be any.
+        $isFunction = $isFunction || $receiver instanceof VariableRead && 1 === preg_match('/\b'.preg_quote($receiver->name, '/').'\s*\[[^\]\n]*\]\s*=[^=][^;\n]*(?:=>|\bfunction\b)/', $this->text);
 
         return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->handed($arguments)) : null;
     }
@@ -1691,7 +1693,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         }
         if (isset(SpellingIndex::of(Language::JavaScript)->methods[$name])) {
             $end = $token->offset + \strlen($name);
-            if (\in_array($this->sign(), ['===', '!==', '==', '!=', '&&', '||', '?'], true)) {
+            if (\in_array($this->sign(), ['===', '!==', '==', '!=', '&&', '||', '?', '='], true)) {
                 // Whether there is such a method may be asked.
                 $this->fail('unsupported', $token, ['what' => $name]);
             }

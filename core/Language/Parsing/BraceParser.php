@@ -545,6 +545,9 @@ abstract class BraceParser extends ExpressionParser
             }
             $index = $this->partners[$index] ?? $index;
         }
+        if (!$alone && null !== $closing && TokenKind::Keyword === $this->tokens[$this->at + 1]->kind && !\in_array($this->tokens[$this->at + 2]->text, [':', ',', '}', '('], true)) {
+            return $this->isInOneLine($closing);
+        }
         if ($alone && (!isset($this->begins[$this->at + 1]) || !isset($this->begins[$closing]))) {
             return $this->isInOneLine($closing);
         }
@@ -805,7 +808,7 @@ abstract class BraceParser extends ExpressionParser
             $this->mistake('semicolon_after_header', $this->offset(), 1, ['word' => $this->tokens[$start]->text], [new Replacement($this->offset(), 1, '')]);
             ++$this->at;
         } elseif ($this->is(';')) {
-            $isMeant = isset($this->begins[$this->at + 1]) && $this->indentOf($this->at + 1) <= $this->indentOf($start) || '}' === ($this->tokens[$this->at + 1]->text ?? '}');
+            $isMeant = !isset($this->begins[$this->at + 1]) || $this->indentOf($this->at + 1) <= $this->indentOf($start) || '}' === ($this->tokens[$this->at + 1]->text ?? '}');
             if ($isMeant && $isLoop) {
                 // Nothing is set in below it: a body that does nothing is what was meant.
                 ++$this->at;

@@ -691,6 +691,10 @@ abstract class ExpressionParser extends Parser
         if (null !== $made) {
             return $made;
         }
+        if ($receiver instanceof NothingLiteral) {
+            // It is asked so that it fails.
+            $this->fail('unsupported', $name, ['what' => ".$name->text(…)"]);
+        }
         $candidates = SpellingIndex::of($this->language())->methods[$name->text] ?? [];
         $made = Spelled::match($candidates, [new Argument($receiver, 0, 0), ...$arguments], $this->text);
         if (null !== $made) {
@@ -1421,6 +1425,10 @@ abstract class ExpressionParser extends Parser
         if ($value instanceof VariableRead && $this->mayFail($offset) && !$this->isVariable($value->name)) {
             // It is asked for so that it fails.
             $this->failAt('unsupported', $offset, $end - $offset, ['what' => $value->name]);
+        }
+        if ($value instanceof Item && str_contains($this->text, 'defaultdict')) {
+            // Such a map has what it is asked for from then on (The Python Standard Library, collections).
+            return new Perform($this->newId(), $value);
         }
         $does = $isNew ? [] : array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && true === ValueOperations::find($part->key)?->hasEffect());
         if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && OperationKey::After === $value->key || $this->makesItself($value)) {

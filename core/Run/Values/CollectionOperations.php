@@ -331,6 +331,6 @@ trait CollectionOperations
 
     public function chained(mixed ...$lists): ListValue
     {
-        return new ListValue(array_merge(...array_map($this->over(...), array_values($lists))));
+        return new ListValue(array_merge(...array_map(fn (mixed $list): array => \is_string($list) ? $this->letters($list)->items : $this->over($list), array_values($lists))));
     }
 }

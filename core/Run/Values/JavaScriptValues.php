@@ -90,6 +90,10 @@ final class JavaScriptValues extends Values
             return self::numeric($value->items[0] ?? '');
         }
 
+        if ($value instanceof MapValue) {
+            self::sayNoForm($value, 'valueOf');
+        }
+
         return match (true) {
             Nothing::Null === $value => 0.0,
             null === $value, \is_object($value) => \NAN,
@@ -182,6 +186,11 @@ final class JavaScriptValues extends Values
     /** Texts are counted in units of 16 bits, of which signs beyond the first 65,536 take two (ECMA-262, 6.1.4). */
     public function length(mixed $value): int|float
     {
+        if ($value instanceof \Closure) {
+            // How many parameters it has (ECMA-262, 20.2.4.1).
+            throw new RunError('own_form', ['name' => 'length']);
+        }
+
         return parent::length($value) + (\is_string($value) && 1 === preg_match('/[\xF0-\xF7]/', $value) ? (int) preg_match_all('/[\xF0-\xF7]/', $value) : 0);
     }
 
@@ -354,6 +363,14 @@ final class JavaScriptValues extends Values
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
 
+    /** An object may say by itself what its text or its number is (ECMA-262, 7.1.1.1), which is not asked for here. */
+    private static function sayNoForm(MapValue $value, string $method): void
+    {
+        if (($value->entries["t$method"][1] ?? null) instanceof \Closure) {
+            throw new RunError('own_form', ['name' => $method]);
+        }
+    }
+
     /** Number::toString: ECMAScript 2022, 6.1.6.1.20. */
     public function text(mixed $value): string
     {
@@ -374,6 +391,8 @@ final class JavaScriptValues extends Values
                 return '' === $says ? $name : "$name: $says";
             }
             if ($value instanceof MapValue) {
+                self::sayNoForm($value, 'toString');
+
                 return '[object Object]';
             }
 

@@ -422,6 +422,10 @@ trait ListOperations
 
     public function slice(mixed $value, mixed $from, mixed $to): string|ListValue
     {
+        if ($this->can($value, '@item')) {
+            // It would be handed the part that is asked for.
+            throw new RunError('own_form', ['name' => '[… : …]']);
+        }
         $items = \is_string($value) ? mb_str_split($value) : self::list_($value)->items;
         $size = \count($items);
         $from = self::boundOr($from, 0, $size);

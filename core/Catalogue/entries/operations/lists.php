@@ -84,7 +84,7 @@ return [
     new ValueOperation(OperationKey::Combined, 2, Result::Lists, python: 'itertools.product({0}, {1})'),
     new ValueOperation(OperationKey::Grouped, 2, Result::Unknown, python: 'itertools.groupby({0}, {1})', javaScript: '@grouped({0}, {1})'),
     new ValueOperation(OperationKey::Totals, 1, Result::Same, python: 'itertools.accumulate({0})'),
-    new ValueOperation(OperationKey::Chained, 1, Result::Same, upTo: 9, python: 'itertools.chain({*})'),
+    new ValueOperation(OperationKey::Chained, 1, Result::Items, upTo: 9, python: 'itertools.chain({*})'),
     new ValueOperation(OperationKey::ReducedNumbered, 3, Result::Unknown, javaScript: '{0}.reduce({1}, {2})'),
     new ValueOperation(OperationKey::Mapped, 2, Result::Items, javaScript: '{0}.map({1})'),
     new ValueOperation(OperationKey::Sifted, 2, Result::Same, javaScript: '{0}.filter({1})'),
