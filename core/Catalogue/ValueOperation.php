@@ -49,9 +49,9 @@ final readonly class ValueOperation
     }
 
     /** How a language that has words for it writes it, with its operands left open: `json.loads(…)`. */
-    public function example(): string
+    public function example(string $language = 'python'): string
     {
-        $spellings = array_merge(...array_values($this->spellings));
+        $spellings = array_merge($this->spellings[$language] ?? [], ...array_values($this->spellings));
         // One that names an operand twice tells less of what it is called.
         $spelling = array_values(array_filter($spellings, static fn (string $spelling): bool => 1 !== preg_match('/\{(\d).*\{\1/', $spelling)))[0] ?? $spellings[0] ?? $this->key->value;
 

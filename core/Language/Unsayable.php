@@ -229,7 +229,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::dividesBySort($program));
+        $asked = self::comparesFields($program) ?? OtherwiseThere::in($program, $other) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::dividesBySort($program));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }

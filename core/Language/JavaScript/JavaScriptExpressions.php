@@ -1370,6 +1370,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
                 if (1 === $count && '...' === $arguments[0]->name && null !== $first) {
                     return new Operation(OperationKey::Extend, [$receiver, $first]);
                 }
+                if (1 < $count && [] === array_filter(array_column($arguments, 'name'))) {
+                    return new Operation(OperationKey::Extend, [$receiver, new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments))]);
+                }
                 break;
             case 'splice':
                 if (2 === $count && null !== $first && null !== $second && [] === array_filter(array_column($arguments, 'name'))) {

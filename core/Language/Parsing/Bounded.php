@@ -231,7 +231,7 @@ final class Bounded
                     true !== ValueOperations::find($value->key)?->takes(\count($value->arguments)) => ['gives_no_value', [], null],
                     // In JavaScript these give a value as well (ECMA-262, 24.2.3).
                     $this->parser->facts->changesGive && \in_array($value->key, [OperationKey::PutIn, OperationKey::TakeOut], true) => null,
-                    !$mayGiveNothing && Result::Nothing === ValueOperations::get($value->key)->result => $this->parser->notation->typed ? ['unsupported', ['what' => ValueOperations::get($value->key)->example()], null] : ['in_place_value', [], null],
+                    !$mayGiveNothing && Result::Nothing === ValueOperations::get($value->key)->result => $this->parser->notation->typed || $this->parser->facts->changesGive ? ['unsupported', ['what' => ValueOperations::get($value->key)->example($this->parser->language()->value)], null] : ['in_place_value', [], null],
                     default => null,
                 },
                 $value instanceof CommandValue => true === Catalogue::find($value->command)?->value ? null : ['gives_no_value', [], null],

@@ -246,6 +246,8 @@ final class Meaning
         $taken = $made instanceof Operation && \in_array($made->key, [OperationKey::BitOr, OperationKey::Union, OperationKey::Merged], true) ? $this->type($made->arguments[1]) : null;
         if ($made instanceof Operation && ($taken?->isSet() || $taken?->isMap())) {
             // A set and a map take up the other one, whoever else knows them (The Python Language Reference, 3.3.8).
+            $this->changed = true;
+
             return new Perform($row->id, new Operation(OperationKey::Update, $made->arguments), $row->off);
         }
         $was = $row instanceof ChangeVariable ? new VariableRead($row->variable) : null;

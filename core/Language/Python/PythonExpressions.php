@@ -1393,6 +1393,11 @@ abstract class PythonExpressions extends ExpressionParser
             // A set in braces is another one than this where all in it is constant: its order can be another.
             return new Operation(OperationKey::SetOf, [new Operation(OperationKey::AsList, [$first])]);
         }
+        $text = 'float' === $name && 1 === $count && $arguments[0]->value instanceof TextLiteral ? strtolower(trim($arguments[0]->value->value)) : '';
+        if (1 === preg_match('/^([+-]?)inf(?:inity)?$/D', $text, $match)) {
+            // The largest of all numbers, by its name as a text (The Python Standard Library, float).
+            return '-' === $match[1] ? new Unary(UnaryOperator::Negate, new Operation(OperationKey::Infinity, [])) : new Operation(OperationKey::Infinity, []);
+        }
         $kinds = 'isinstance' === $name && 2 === $count && $arguments[1]->value instanceof Operation && OperationKey::AsTuple === $arguments[1]->value->key && $arguments[1]->value->arguments[0] instanceof ListLiteral ? $arguments[1]->value->arguments[0]->items : [];
         if ([] !== $kinds && null !== $first && $this->isPlain($first)) {
             $tests = null;
