@@ -1701,6 +1701,7 @@ L slice(const L& list, int from, int to = 2147483647) {
     const int size = int(list.size()), start = bound_of(from, size);
     return L(list.begin() + start, list.begin() + max(start, bound_of(to, size)));
 }
+inline string slice(const char* text, int from, int to = 2147483647) { return slice(string(text), from, to); }
 template <typename L, typename F>
 auto filtered(const L& list, F holds) {
     vector<typename L::value_type> kept;

@@ -21,6 +21,7 @@ use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -43,7 +44,7 @@ final class OtherwiseThere
 {
     private const GROWING = [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::Extend, OperationKey::PutRange, OperationKey::Spliced];
     private const OF_BITS = [OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor, OperationKey::BitNot, OperationKey::ShiftedLeft, OperationKey::ShiftedRight];
-    private const OF_LISTS = [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::Paired];
+    private const OF_LISTS = [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::SortedAsTexts, OperationKey::SortedWith, OperationKey::Joined, OperationKey::Paired];
 
     /** @param Semantics $other how the programs run that it would be written over into */
     private function __construct(private readonly Program $program, private readonly Semantics $other, private readonly Types $types)
@@ -311,6 +312,11 @@ final class OtherwiseThere
         return null;
     }
 
+    private static function calls(Expression $value, string $name): bool
+    {
+        return [] !== array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof VariableRead && $part->name === $name || $part instanceof OwnValue && $part->function === $name);
+    }
+
     private function values(Semantics $from): ?string
     {
         foreach ($this->program->scopes() as $part) {
@@ -337,7 +343,21 @@ final class OtherwiseThere
                         // Names of what an object keeps are texts (ECMA-262, 6.1.7).
                         return '{(…): …}';
                     }
-                    if ($value instanceof Operation && \in_array($value->key, self::OF_LISTS, true) && [] !== $isText && ($this->other->typed || OperationKey::Paired === $value->key && !$from->coerces)) {
+                    if ($this->other->typed && !$from->typed) {
+                        if ($value instanceof Binary && \in_array($value->operator, [Operator::Equal, Operator::NotEqual], true) && [] !== $isText && [] !== $isNumber) {
+                            // Nothing compares the two (C++17, 24.3.3).
+                            return '"…" '.$value->operator->value.' …';
+                        }
+                        if ($value instanceof Operation && (OperationKey::Filled === $value->key && ($kinds[1][0]->isList() || $kinds[1][0]->isMap()) || OperationKey::Repeated === $value->key && $kinds[0][0]->isList() && $kinds[0][0]->item()->isList())) {
+                            // One list, as often as it stands there; here each would be one of its own.
+                            return ValueOperations::get($value->key)->example();
+                        }
+                    }
+                    if ($row instanceof SetVariable && $value === $row->value && $value instanceof Lambda && $this->other->typed && !$from->typed && self::calls($value, $row->variable)) {
+                        // Its type is not known within itself (C++17, 10.1.7.4).
+                        return "$row->variable = … $row->variable(…) …";
+                    }
+                    if ($value instanceof Operation && \in_array($value->key, self::OF_LISTS, true) && ([] !== $isText && OperationKey::Joined !== $value->key || OperationKey::Joined === $value->key && $kinds[0][0]->isTextual()) && ($this->other->typed || OperationKey::Paired === $value->key && !$from->coerces)) {
                         return ValueOperations::get($value->key)->example();
                     }
                     if ($value instanceof Binary && $value->operator->isLogic() && $from->emptyIsFalse && !$this->other->emptyIsFalse && ($kinds[0][0]->isList() || $kinds[0][0]->isMap())) {

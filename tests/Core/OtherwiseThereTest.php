@@ -33,6 +33,10 @@ final class OtherwiseThereTest extends TestCase
         yield 'the part before the point by bits' => [$javaScript, $python, "console.log(7 / 2 | 0);\n", '… | …'];
         yield 'bits of whole numbers' => [$javaScript, $python, "console.log(6 | 1, 6 & 3);\n", null];
         yield 'a text in a list function' => [$python, $cpp, "print(sorted(\"hello\")[0])\n", 'sorted(…)'];
+        yield 'one list as often as it stands there' => [$python, $cpp, "grid = [[0] * 2] * 2\ngrid[0][0] = 1\nprint(grid[1][0])\n", '[…] * …'];
+        yield 'lists of their own' => [$python, $cpp, "grid = [[0] * 2 for _ in range(2)]\ngrid[0][0] = 1\nprint(grid[1][0])\n", null];
+        yield 'a text beside a number' => [$javaScript, $cpp, "const n = \"2\";\nif (n === 2) console.log(\"two\");\nconsole.log(n);\n", '"…" equal …'];
+        yield 'a small function that calls itself' => [$javaScript, $cpp, "const f = n => n < 2 ? n : f(n - 1) + f(n - 2);\nconsole.log(f(10));\n", 'f = … f(…) …'];
         yield 'an empty list that is true there' => [$python, $javaScript, "beds = []\nprint(beds or \"none\")\n", '[] or …'];
         yield 'pairs as keys' => [$python, $javaScript, "at = {(0, 1): 5}\nfor place in at:\n    print(at[place])\n", '{(…): …}'];
         yield 'a function called above it' => [$javaScript, $python, "let n = 3;\nconsole.log(later(n));\nfunction later(k) {\n  n++;\n  return k + 1;\n}\nconsole.log(n);\n", 'function later'];
