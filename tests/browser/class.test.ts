@@ -213,12 +213,10 @@ test("the register goes by keys alone", async () => {
   await pupils[0]!.click("#class-hand");
   await told;
   await pupils[0]!.click("#class-hand");
-  await teacher.focus("[data-order=hold]");
-  await teacher.keyboard.press("Enter");
+  await teacher.press("[data-order=hold]", "Enter");
   await pupils[0]!.waitForSelector("#class-hold[open]");
   await teacher.waitForSelector('[data-order=hold][aria-pressed="true"]');
-  await teacher.focus("[data-order=hold]");
-  await teacher.keyboard.press("Enter");
+  await teacher.press("[data-order=hold]", "Enter");
   await pupils[0]!.waitForSelector("#class-hold", { state: "detached" });
 });
 

@@ -157,7 +157,7 @@ test("the drawer folds where there is little room, and on the text page a press 
   await page.waitForFunction(() =>
     /from scrivlet import nib/.test(document.querySelector(".cm-content")?.textContent ?? ""),
   );
-  assert.ok(await page.locator("#mistakes").isHidden());
+  await page.locator("#mistakes").waitFor({ state: "hidden" });
 });
 
 test("a new program begins with its scene, an empty page says how, and the first minute is led once", async () => {
