@@ -43,7 +43,6 @@ use Scrivlet\Core\Tree\Walk;
 final class OtherwiseThere
 {
     private const GROWING = [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::Extend, OperationKey::PutRange, OperationKey::Spliced];
-    private const OF_BITS = [OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor, OperationKey::BitNot, OperationKey::ShiftedLeft, OperationKey::ShiftedRight];
     private const OF_LISTS = [OperationKey::Sorted, OperationKey::SortedDown, OperationKey::SortedBy, OperationKey::SortedDownBy, OperationKey::SortedAsTexts, OperationKey::SortedWith, OperationKey::Joined, OperationKey::Paired];
 
     /** @param Semantics $other how the programs run that it would be written over into */
@@ -218,7 +217,7 @@ final class OtherwiseThere
      *
      * @return array<string, true> functions by name
      */
-    private static function used(iterable $rows): array
+    public static function used(iterable $rows): array
     {
         $used = [];
         foreach (Walk::live($rows) as $row) {
@@ -333,7 +332,7 @@ final class OtherwiseThere
                             return '"…" '.($value instanceof Binary ? $value->operator->value : '-').' …';
                         }
                         // Numbers with a point lose what is behind it (ECMA-262, 7.1.6).
-                        if ($value instanceof Operation && \in_array($value->key, self::OF_BITS, true) && [] !== array_filter($kinds, static fn (array $kind): bool => $kind[0]->isNumeric() && !$kind[0]->isWhole())) {
+                        if ($value instanceof Operation && \in_array($value->key, OperationKey::OF_BITS, true) && [] !== array_filter($kinds, static fn (array $kind): bool => $kind[0]->isNumeric() && !$kind[0]->isWhole())) {
                             return ValueOperations::get($value->key)->example();
                         }
                     }

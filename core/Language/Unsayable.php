@@ -468,12 +468,7 @@ final class Unsayable
                 }
                 continue;
             }
-            foreach (Walk::live([$row]) as $part) {
-                $used += $part instanceof OwnCall ? [$part->function => true] : [];
-                foreach (Walk::expressionsOf($part) as $value) {
-                    $used += $value instanceof OwnValue || $value instanceof FunctionReference ? [$value->function => true] : [];
-                }
-            }
+            $used += OtherwiseThere::used([$row]);
         }
 
         return null;

@@ -156,7 +156,6 @@ final class Compiler
     /** What reads one word, as C++ does. */
     private const WORDS = [OperationKey::AskWord, OperationKey::NextWord];
     /** What is done with bits, of which C++ has 32 or 64. */
-    private const OF_BITS = [OperationKey::BitAnd, OperationKey::BitOr, OperationKey::BitXor, OperationKey::BitNot, OperationKey::ShiftedLeft, OperationKey::ShiftedRight];
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
     private readonly Semantics $facts;
@@ -1470,7 +1469,7 @@ final class Compiler
         }
         $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade], true) ? '$this->' : '$v->';
 
-        $isOfBits = \in_array($operation->key, self::OF_BITS, true);
+        $isOfBits = \in_array($operation->key, OperationKey::OF_BITS, true);
         $wide = $isOfBits && ($this->isWide($operation) || $this->isUnsigned($operation)) ? ', true' : '';
         if ($this->facts->typed && ($isOfBits || \in_array($operation->key, [OperationKey::ToUnsigned, OperationKey::ToUnsignedLong], true)) && $this->isUnsigned($operation)) {
             return $this->unsignedBits($operation, $method);

@@ -7,6 +7,8 @@ namespace Scrivlet\Core\Tree;
 /** What every language can do with values: what stands in a tree, and in files, for `len(…)`, `.length`, `.size()`. */
 enum OperationKey: string
 {
+    public const OF_BITS = [self::BitAnd, self::BitOr, self::BitXor, self::BitNot, self::ShiftedLeft, self::ShiftedRight];
+
     case Length = 'length';
     case Alike = 'alike';
     case Same = 'same';

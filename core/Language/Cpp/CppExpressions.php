@@ -797,6 +797,9 @@ abstract class CppExpressions extends BraceExpressions
      */
     private function copiedIn(int $brace, array $byName, bool $takesAll): array
     {
+        if ([] === $byName && !$takesAll) {
+            return [];
+        }
         $copied = [];
         $end = $this->partners[$brace] ?? $brace;
         [$from, $to] = [$this->tokens[$brace]->offset ?? 0, $this->tokens[$end]->offset ?? 0];

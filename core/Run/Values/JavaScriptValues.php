@@ -479,6 +479,7 @@ final class JavaScriptValues extends Values
         if ($index < 0 || $index > self::MOST_ITEMS) {
             throw new RunError('no_item', ['index' => $index, 'size' => \count($list->items)]);
         }
+        Room::spend(max(0, $index - \count($list->items)));
         for ($gap = \count($list->items); $gap < $index; ++$gap) {
             $list->gaps[$gap] = true;
         }

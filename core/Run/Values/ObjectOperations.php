@@ -227,21 +227,12 @@ trait ObjectOperations
             return $this->shownWithin($object, fn (): string => $object->class.'('.implode(', ', array_map(fn (string $name): string => "$name=".$this->display($this->field($object, $name)), $object->order)).')', '...');
         }
 
-        return $this->isSeen ? $this->seen($object) : throw new RunError('object_shown', ['name' => $object->class]);
+        throw new RunError('object_shown', ['name' => $object->class]);
     }
 
     /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
     final public function isOfFields(MapValue $object): bool
     {
         return $this->facts->plainFields && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);
-    }
-
-    /** Whether values are shown to who looks on, not by the program. */
-    public bool $isSeen = false;
-
-    /** An object with what it keeps. */
-    private function seen(MapValue $object): string
-    {
-        return $this->shownWithin($object, fn (): string => $object->class.'('.implode(', ', array_map(fn (array $entry): string => $this->show($entry[0]).': '.$this->display($entry[1]), $object->entries)).')', $object->class.'(…)');
     }
 }
