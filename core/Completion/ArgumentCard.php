@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Completion;
 
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Vocabulary;
 use Scrivlet\Core\Words\Words;
 
@@ -75,7 +76,7 @@ final readonly class ArgumentCard
     private static function remark(string $before, string $function, Language $language): string
     {
         $lines = preg_split('/\r\n|\n|\r/', $before) ?: [];
-        $name = preg_quote($function, '/');
+        $name = Names::asPattern($function);
         $defines = $language->notation()->indents ? '/^[ \t]*def[ \t]+'.$name.'\b/' : '/^[^"\'(){}]*\b'.$name.'[ \t]*\(/';
         $at = (int) array_key_first(preg_grep($defines, $lines) ?: []);
         $remark = [];

@@ -19,20 +19,24 @@ final class FailureNames
             'arithmetic' => 'ArithmeticError', 'overflow' => 'OverflowError', 'name' => 'NameError', 'runtime' => 'RuntimeError', 'depth' => 'RecursionError', 'answer' => 'EOFError',
             'claim' => 'AssertionError', 'unwritten' => 'NotImplementedError', 'attribute' => 'AttributeError', 'stop' => 'StopIteration', 'system' => 'OSError', 'file' => 'FileNotFoundError',
             'permission' => 'PermissionError', 'timeout' => 'TimeoutError', 'syntax' => 'SyntaxError',
+            'interrupt' => 'KeyboardInterrupt', 'exists' => 'FileExistsError', 'connection' => 'ConnectionError', 'memory' => 'MemoryError', 'import' => 'ImportError',
         ],
         'javascript' => ['any' => 'Error', 'value' => 'RangeError', 'type' => 'TypeError', 'name' => 'ReferenceError', 'syntax' => 'SyntaxError'],
         'cpp' => [
             'any' => 'exception', 'value' => 'invalid_argument', 'index' => 'out_of_range', 'overflow' => 'overflow_error', 'runtime' => 'runtime_error', 'logic' => 'logic_error',
-            'domain' => 'domain_error', 'length' => 'length_error',
+            'domain' => 'domain_error', 'length' => 'length_error', 'range' => 'range_error', 'underflow' => 'underflow_error',
         ],
     ];
+
+    /** Other names of the same (The Python Standard Library 3.11, OSError). */
+    private const ALIASES = ['python' => ['IOError' => 'system', 'EnvironmentError' => 'system'], 'javascript' => [], 'cpp' => []];
 
     /** A name, and the next wider one. */
     private const WIDER = [
         'python' => [
             'ZeroDivisionError' => 'ArithmeticError', 'OverflowError' => 'ArithmeticError', 'IndexError' => 'LookupError', 'KeyError' => 'LookupError',
             'RecursionError' => 'RuntimeError', 'NotImplementedError' => 'RuntimeError', 'UnboundLocalError' => 'NameError',
-            'JSONDecodeError' => 'ValueError', 'StatisticsError' => 'ValueError', 'FileNotFoundError' => 'OSError', 'PermissionError' => 'OSError', 'TimeoutError' => 'OSError', 'UnsupportedOperation' => 'OSError',
+            'JSONDecodeError' => 'ValueError', 'StatisticsError' => 'ValueError', 'FileNotFoundError' => 'OSError', 'PermissionError' => 'OSError', 'TimeoutError' => 'OSError', 'FileExistsError' => 'OSError', 'ConnectionError' => 'OSError', 'ModuleNotFoundError' => 'ImportError', 'UnsupportedOperation' => 'OSError',
         ],
         'javascript' => [],
         'cpp' => [
@@ -54,7 +58,7 @@ final class FailureNames
             FailureKind::Key, FailureKind::Lookup => 'index',
             FailureKind::Domain, FailureKind::Length, FailureKind::Syntax => 'value',
             FailureKind::Attribute => 'type',
-            FailureKind::Depth, FailureKind::Unwritten, FailureKind::Claim => 'runtime',
+            FailureKind::Depth, FailureKind::Unwritten, FailureKind::Claim, FailureKind::Range, FailureKind::Underflow => 'runtime',
             default => 'any',
         }] ?? self::NAMES[$language->value]['any'];
     }
@@ -69,7 +73,7 @@ final class FailureNames
 
     public static function kindOf(Language $language, string $name): ?FailureKind
     {
-        $kind = array_search($name, self::NAMES[$language->value], true);
+        $kind = self::ALIASES[$language->value][$name] ?? array_search($name, self::NAMES[$language->value], true);
 
         return false === $kind ? null : FailureKind::from($kind);
     }

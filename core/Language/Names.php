@@ -58,6 +58,15 @@ final class Names
         .'wcswcs wcswidth wcsxfrm wctob wctomb wctrans wctype wcwidth wmemchr wmemcmp wmemcpy wmemmove wmempcpy wmemset '
         .'wprintf wscanf y0 y1 yn';
 
+    /** The most signs of a name that is searched for in a text: PCRE2 takes no pattern of over 64 kB. */
+    private const MOST_SEARCHED = 10_000;
+
+    /** A name as part of a pattern between slashes; what never fits, if it is longer than is searched for. */
+    public static function asPattern(string $name): string
+    {
+        return \strlen($name) > self::MOST_SEARCHED ? '(?!)' : preg_quote($name, '/');
+    }
+
     /** @throws Refusal */
     public static function check(string $name): string
     {

@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Attempt;
@@ -311,6 +313,22 @@ final class OtherwiseThere
         return null;
     }
 
+    /** Whether a copy has things of its own and points at others as well, which no word of the other languages says (C++17, 15.8.1). */
+    private function copiesInPart(StaticType $type, int $depth): bool
+    {
+        if (TypeKind::Copied !== $type->kind) {
+            return null !== $type->element && $depth < self::DEEPEST && $this->copiesInPart($type->element, $depth + 1);
+        }
+        $fields = $this->types->fieldsOf((new Classes($this->program))->root((string) $type->class));
+        $points = [] !== array_filter($fields, static fn (StaticType $field): bool => TypeKind::Object === $field->kind || TypeKind::Object === $field->element?->kind);
+        $holds = [] !== array_filter($fields, static fn (StaticType $field): bool => $field->isList() || $field->isMap() || $field->isSet() || TypeKind::Copied === $field->kind);
+
+        return $points && ($holds || 0 < $depth) || $depth < self::DEEPEST && [] !== array_filter($fields, fn (StaticType $field): bool => TypeKind::Copied === $field->kind && $this->copiesInPart($field, $depth + 1));
+    }
+
+    /** So far are objects in objects looked at. */
+    private const DEEPEST = 4;
+
     private static function calls(Expression $value, string $name): bool
     {
         return [] !== array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof VariableRead && $part->name === $name || $part instanceof OwnValue && $part->function === $name);
@@ -341,6 +359,9 @@ final class OtherwiseThere
                     if ($isKeyed && !$from->namedPlaces && $this->other->namedPlaces) {
                         // Names of what an object keeps are texts (ECMA-262, 6.1.7).
                         return '{(…): …}';
+                    }
+                    if ($from->typed && !$this->other->typed && $value instanceof Operation && \in_array($value->key, [OperationKey::Copied, OperationKey::DeepCopied], true) && (OperationKey::Copied === $value->key && TypeKind::Copied === $kinds[0][0]->kind || $this->copiesInPart($kinds[0][0], 0))) {
+                        return ($kinds[0][0]->class ?? '').' … = …';
                     }
                     if ($this->other->typed && !$from->typed) {
                         if ($value instanceof Binary && \in_array($value->operator, [Operator::Equal, Operator::NotEqual], true) && [] !== $isText && [] !== $isNumber) {

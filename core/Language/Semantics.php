@@ -34,6 +34,7 @@ final readonly class Semantics
      * @param bool                  $negativePlaces      places below 0 count from the end
      * @param bool                  $defaultsOnce        what stands for an argument left out is made once, when the function is
      * @param bool                  $tuples              values that stand together can't be changed
+     * @param bool                  $growsInPlace        what is added to a list by `+=` is put into that list itself
      * @param bool                  $endlessWholes       whole numbers have no end, and their quotients are cut downwards
      * @param bool                  $basesByPrefix       a text says its number's base by itself
      * @param bool                  $truthsOfBits        bits of two truths are a truth
@@ -100,6 +101,7 @@ final readonly class Semantics
         public bool $negativePlaces = false,
         public bool $defaultsOnce = false,
         public bool $tuples = false,
+        public bool $growsInPlace = false,
         public bool $endlessWholes = false,
         public bool $basesByPrefix = false,
         public bool $truthsOfBits = false,

@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Cpp\CppPrinter;
 use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Semantics;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\LiveLoops;
@@ -155,11 +156,9 @@ final class Compiler
     public const MADE_ONCE = 'static ';
     /** What reads one word, as C++ does. */
     private const WORDS = [OperationKey::AskWord, OperationKey::NextWord];
-    /** What is done with bits, of which C++ has 32 or 64. */
-
-    /** @param bool $record whether each moment is kept, or only what happens in the scene */
     private readonly Semantics $facts;
 
+    /** @param bool $record whether each moment is kept, or only what happens in the scene */
     public function __construct(Analysis $analysis, private readonly Language $language, private readonly bool $record)
     {
         $this->facts = $language->semantics();
@@ -208,7 +207,7 @@ final class Compiler
             $table[$class] = [];
             foreach ($classes->table($class) as $name => $function) {
                 $definition = $this->program->functionNamed($function);
-                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared(), $definition?->given() ?? []];
+                $table[$class][$name] = ['f'.(int) array_search($function, $this->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared(), $definition?->given() ?? [], self::takesOthers($definition)];
             }
         }
 
@@ -222,7 +221,30 @@ final class Compiler
 
         $records = array_fill_keys(array_map(static fn (ClassDefinition $class): string => $class->name, array_filter($this->program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)), true);
 
-        return [] === $table ? '' : ([] === $records ? '' : 'protected array $records = '.var_export($records, true).";\n").'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
+        $pointing = $this->facts->typed ? $this->pointing($classes) : [];
+
+        return [] === $table ? '' : ([] === $pointing ? '' : 'protected array $pointing = '.var_export($pointing, true).";\n").([] === $records ? '' : 'protected array $records = '.var_export($records, true).";\n").'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
+    }
+
+    /**
+     * What objects only point at, which a copy of them points at as well (C++17, 15.8.1).
+     *
+     * @return array<string, array<string, true>> by class, the tags of the fields
+     */
+    private function pointing(Classes $classes): array
+    {
+        $fields = [];
+        foreach ($classes->names() as $name) {
+            foreach ($classes->ancestry($name) as $class) {
+                foreach ($this->program->classNamed($class)?->body->statements ?? [] as $row) {
+                    if ($row instanceof FieldDeclaration && 1 === preg_match('/\*|_ptr\b/', (string) $row->type)) {
+                        $fields[$name]["t$row->name"] = true;
+                    }
+                }
+            }
+        }
+
+        return $fields;
     }
 
     /** Code that gives a new object what its class says it keeps at first. */
@@ -450,7 +472,7 @@ final class Compiler
             $statement instanceof EachLoop => $this->each($statement),
             $statement instanceof ForLoop => $this->forLoop($statement),
             $statement instanceof DoWhile => $this->doWhile($statement),
-            $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, $this->expression($given = null === $statement->operator ? $statement->value : new Binary($statement->operator, $statement->target, $statement->value)), $given),
+            $statement instanceof SetItem => $this->step($statement).$this->setItem($statement->target, $this->inPlace($given = null === $statement->operator ? $statement->value : new Binary($statement->operator, $statement->target, $statement->value), $statement->operator), $given),
             $statement instanceof SetSeveral => $this->setSeveral($statement),
             $statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, [OperationKey::HandOut, OperationKey::HandOutAll], true) => $this->step($statement).$this->handOut($statement->value),
             $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
@@ -462,7 +484,7 @@ final class Compiler
             $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->ofThisTurn($statement).$this->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
             $statement instanceof SetVariable => $this->step($statement).$this->assign($statement->variable, $this->withName($statement->value, $statement->variable), $this->isAnotherName($statement) ? null : $statement->value),
-            $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, $this->expression($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)), $sum),
+            $statement instanceof ChangeVariable => $this->step($statement).$this->assign($statement->variable, $this->inPlace($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount), $statement->operator), $sum),
             $statement instanceof OwnCall => $this->step($statement).$this->call($statement->function, $statement->arguments).";\n",
             $statement instanceof GiveBack => $this->step($statement).($this->part instanceof Script ? $this->expression($statement->value)."; return;\n" : 'return '.$this->giveBack($statement->value).";\n"),
             $statement instanceof LeaveFunction => $this->step($statement).($this->part instanceof Script ? "return;\n" : "return null;\n"),
@@ -616,6 +638,18 @@ final class Compiler
         });
 
         return $step."$first = true;\nforeach ($over as $item) {\nif (!$first) { ".$this->stepAt($row)."} $first = false;\n".$body."}\n";
+    }
+
+    /** What a change makes of a value: in Python a list that nothing is known of may grow by it. */
+    private function inPlace(Expression $changed, ?Operator $by): string
+    {
+        $method = $this->facts->growsInPlace && $changed instanceof Binary ? [Operator::Add->value => 'increased', Operator::Subtract->value => 'decreased'][$by->value ?? ''] ?? null : null;
+        $type = null === $method || !$changed instanceof Binary ? null : $this->types->expression($this->part, $changed->left);
+        if (null === $type || !$changed instanceof Binary || $type->isNumeric() || $type->isTextual()) {
+            return $this->expression($changed);
+        }
+
+        return "\$v->$method(".$this->expression($changed->left).', '.$this->expression($changed->right).')';
     }
 
     private function handsOut(): bool
@@ -1329,7 +1363,7 @@ final class Compiler
             $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
             $expression instanceof MakeObject && [] !== $nought = $this->nought($expression->class, \count($expression->arguments)) => '$this->zeroed('.$this->newObject($expression).', '.var_export($nought, true).')',
             $expression instanceof MakeObject => $this->newObject($expression),
-            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->expression($expression->object).self::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->calledOf($expression->object).self::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
             $expression instanceof MethodCall => $this->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',
             $expression instanceof OwnValue => $this->facts->owesValues && !$this->mayBeNothing($expression->function) ? '$this->given('.$this->call($expression->function, $expression->arguments).', '.var_export($expression->function, true).')' : $this->call($expression->function, $expression->arguments),
@@ -1362,13 +1396,27 @@ final class Compiler
 
         $named = '';
         if ($this->givesByName()) {
-            $others = array_keys($definition->defaults, new Operation(OperationKey::AllNamed))[0] ?? '';
-            $named = ('' === $rest ? ', null' : '').', '.var_export($definition->parameters, true).', '.var_export((string) $others, true);
+            $others = self::takesOthers($definition);
+            $named = ('' === $rest ? ', null' : '').', '.var_export($definition->parameters, true).', '.var_export($others, true);
         }
         $handed = "\$this->handed($code, ".($most - \count($definition->defaults)).", $most$rest$named)";
         $name = $this->nameWritten($definition);
 
-        return $this->facts->namesByVariable && 1 === preg_match(self::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
+        $handed = $this->facts->namesByVariable && 1 === preg_match(self::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
+
+        return 'tied' === $definition->sort ? "\$v->knowing($handed)" : $handed;
+    }
+
+    /** What is called, as what it is kept in has it, where functions say what they are called of. */
+    private function calledOf(Expression $function): string
+    {
+        if (!$function instanceof Item && !$function instanceof Field || [] === array_filter($this->definitions, static fn (FunctionDefinition $one): bool => 'tied' === $one->sort)) {
+            return $this->expression($function);
+        }
+        $object = $this->temporary();
+        $kept = $function instanceof Field ? "\$v->field($object, ".var_export($function->name, true).')' : "\$v->item($object, ".$this->expression($function->index).')';
+
+        return "\$v->calledOn([$object = ".$this->expression($function instanceof Field ? $function->object : $function->container).", $kept][1], $object)";
     }
 
     /**
@@ -1400,8 +1448,20 @@ final class Compiler
         return implode(', ', array_map($this->expression(...), $expressions));
     }
 
+    /** In a text of JavaScript items that nothing is known of are sorted by their differences, which are numbers (ECMA-262, 13.8.2). */
+    private function byNumbers(Operation $operation): Operation
+    {
+        if (!$this->facts->coerces || !isset($this->program->handwriting[$this->language->value]) || !\in_array($operation->key, [OperationKey::Sort, OperationKey::Sorted, OperationKey::SortDown, OperationKey::SortedDown], true)) {
+            return $operation;
+        }
+        $item = $this->types->expression($this->part, $operation->arguments[0])->item();
+
+        return $item->isNumeric() || $item->isTextual() ? $operation : $operation->key->byNumber($operation->arguments[0]);
+    }
+
     private function operation(Operation $operation): string
     {
+        $operation = $this->byNumbers($operation);
         $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key->value, '_')));
         $kind = FittingKind::tryFrom($operation->key->value);
         if (null !== $kind) {
@@ -1541,28 +1601,28 @@ final class Compiler
     private function nameWritten(FunctionDefinition $function): string
     {
         $around = $this->program->around($function);
-        $ends = FunctionDefinition::AS_WRITTEN.($around instanceof FunctionDefinition ? '|'.FunctionDefinition::OF.preg_quote($around->name, '/') : '');
+        $ends = FunctionDefinition::AS_WRITTEN.($around instanceof FunctionDefinition ? '|'.FunctionDefinition::OF.Names::asPattern($around->name) : '');
 
         return (string) preg_replace("/(?:$ends)(?:_\\d+)?$/D", '', $function->name);
     }
 
-    /** A map; the functions it holds that know it as `this` are tied to it. */
+    /** A map; what it works out whenever it is asked for is tied to it. */
     private function mapLiteral(MapLiteral $literal): string
     {
-        $tied = '';
+        $found = [];
         $entries = [];
         foreach (array_chunk($literal->entries, 2) as [$key, $value]) {
             $value ??= new NothingLiteral();
             array_push($entries, $this->expression($key), $this->withName($value, $key instanceof TextLiteral ? $key->value : ''));
             $function = $value instanceof FunctionReference ? $this->program->functionNamed($value->function) : null;
-            if ($key instanceof TextLiteral && true === $function?->isTied()) {
-                $tied .= var_export($key->value, true).' => '.('asked' === $function->sort ? 'true' : 'false').', ';
+            if ($key instanceof TextLiteral && 'asked' === $function?->sort) {
+                $found[] = var_export($key->value, true);
             }
         }
 
         $map = '$v->map(['.implode(', ', $entries).'])';
 
-        return '' === $tied ? $map : "\$v->tied($map, [$tied])";
+        return [] === $found ? $map : "\$v->withGetters($map, [".implode(', ', $found).'])';
     }
 
     /** In JavaScript a function is called as what it is first kept as (ECMAScript 2022, 8.4). */
@@ -1571,6 +1631,8 @@ final class Compiler
         $code = $this->expression($value);
         $function = $value instanceof FunctionReference ? $this->program->functionNamed($value->function) : null;
         $isUnnamed = $value instanceof Lambda || null !== $function && 1 === preg_match(self::UNNAMED, $this->nameWritten($function));
+        // A method of an object is called as the object calls it.
+        $isUnnamed = $isUnnamed || 'tied' === $function?->sort && 1 === preg_match('/^'.Names::asPattern($name).'_\d+$/D', $function->name);
 
         return $isUnnamed && '' !== $name && $this->facts->namesByVariable ? "\$v->named($code, ".var_export($name, true).')' : $code;
     }
@@ -1678,7 +1740,7 @@ final class Compiler
     {
         $over = '$v->over('.$this->goneOver($collected->over).')';
         $before = $this->inner;
-        $item = $this->inner[$collected->variable] = '$c'.\count($this->inner);
+        $item = $this->inner[$collected->variable] = $this->innerName();
         $names = $this->types->itemOf($this->part, $collected);
         $value = $this->types->inside($names, fn (): string => $this->expression($collected->value));
         $filter = null === $collected->condition ? null : $this->types->inside($names, fn (): string => $this->truth($collected->condition));
@@ -1690,12 +1752,20 @@ final class Compiler
         return '$v->list(array_map('.$each.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';
     }
 
+    private int $innerNames = 0;
+
+    /** A name that no other small function has: one may hide what another around it calls by the same name. */
+    private function innerName(): string
+    {
+        return '$c'.$this->innerNames++;
+    }
+
     private function lambda(Lambda $lambda): string
     {
         $before = $this->inner;
         $names = [];
         foreach ($lambda->parameters as $parameter) {
-            $names[] = $this->inner[$parameter] = '$c'.\count($this->inner);
+            $names[] = $this->inner[$parameter] = $this->innerName();
         }
         $value = $this->types->inside(array_fill_keys($lambda->parameters, StaticType::unknown()), fn (): string => $this->expression($lambda->value));
         $this->inner = $before;
@@ -1715,10 +1785,16 @@ final class Compiler
         return $this->used[implode(' ', array_column($keys, 'value'))] ??= [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && \in_array($part->key, $keys, true)));
     }
 
+    /** The parameter of a function for all that is given by names which no other has; '' for none. */
+    private static function takesOthers(?FunctionDefinition $function): string
+    {
+        return (string) (array_keys($function->defaults ?? [], new Operation(OperationKey::AllNamed))[0] ?? '');
+    }
+
     /** Whether functions that are values are given something by its name anywhere. */
     private function givesByName(): bool
     {
-        return $this->uses(OperationKey::ByName, OperationKey::ByNames) || [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => \in_array(new Operation(OperationKey::AllNamed), $function->defaults, false));
+        return $this->uses(OperationKey::ByName, OperationKey::ByNames) || [] !== array_filter($this->program->definitions(), static fn (FunctionDefinition $function): bool => '' !== self::takesOthers($function));
     }
 
     /** What Python calls a small function: one that only hands on to a function of the language has that one's name (The Python Language Reference, 6.14). */

@@ -31,9 +31,11 @@ abstract class Routine
     protected array $ancestry = [];
     /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
     protected array $failing = [];
+    /** @var array<string, array<string, true>> by class, the tags of fields that only point at something */
+    protected array $pointing = [];
     /** @var array<string, true> classes whose objects are tuples with names */
     protected array $records = [];
-    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, and the names of what it takes */
+    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>, string}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, the names of what it takes, and which of them gets what is given by other names */
     protected array $classes = [];
 
     final public function __construct(
@@ -48,6 +50,7 @@ abstract class Routine
             return $this->sent($object, $method, $this->depth, ...$arguments);
         };
         $values->shares = $this->sharedBy(...);
+        $values->pointing = $this->pointing;
         $values->knows = fn (MapValue $object, string $method): bool => isset($this->classes[$object->class][$method]);
     }
 
@@ -238,15 +241,53 @@ abstract class Routine
 
     /**
      * @param list<mixed>  $arguments some of them given by name
-     * @param list<string> $names     of what a method takes
+     * @param int|null     $rest      the place of what gets all that goes beyond the others
+     * @param list<string> $names     of what a method or a function takes
+     * @param string       $others    the parameter for all that is given by other names, '' for none
      *
      * @return list<mixed> each in its place
      */
-    private function inPlaces(array $arguments, array $names, ?int $rest): array
+    private function inPlaces(array $arguments, ?int $rest, array $names, string $others): array
     {
         $named = array_filter($arguments, static fn (mixed $one): bool => $one instanceof GivenByName);
+        $given = array_values(array_diff_key($arguments, $named));
+        $given = null === $rest ? $given : $this->gathered($given, $rest);
+        if ([] === $named && '' === $others) {
+            return $given;
+        }
+        $given = GivenByName::inPlace($given, array_column($named, null, 'name'), $names, $others, $this->leftOut());
+        if ('' !== $others) {
+            $place = (int) array_search($others, $names, true);
+            $given[$place] = $this->values->map(\is_array($given[$place]) ? array_values($given[$place]) : []);
+        }
 
-        return null !== $rest ? throw new RunError('names_not_taken') : GivenByName::inPlace(array_values(array_diff_key($arguments, $named)), array_column($named, null, 'name'), $names, '', $this->leftOut());
+        return $given;
+    }
+
+    /**
+     * @param list<mixed> $given  what there is in the places of parameters
+     * @param int         $needed how many of the first have no default
+     * @param int         $takes  how many parameters there are
+     * @param int         $spare  how many of them have a default
+     *
+     * @throws RunError if one without a default is given nothing
+     */
+    private static function allGiven(array $given, int $needed, int $takes, int $spare): void
+    {
+        $absent = \count(array_keys($given, Absent::Value, true)) + max(0, $takes - \count($given));
+        if ($absent > $spare || \in_array(Absent::Value, \array_slice($given, 0, $needed), true)) {
+            throw new RunError('few_arguments');
+        }
+    }
+
+    /**
+     * @param list<mixed> $given
+     *
+     * @return list<mixed> what goes beyond a place in one list, which stands there
+     */
+    private function gathered(array $given, int $rest): array
+    {
+        return [...array_pad(\array_slice($given, 0, $rest), $rest, $this->leftOut()), new ListValue(\array_slice($given, $rest), $this->values->facts->tuples)];
     }
 
     /** @param list<mixed> $arguments among them variables themselves, where the method changes them for its caller */
@@ -257,16 +298,16 @@ abstract class Routine
         if (null === $found) {
             return $this->asked($object, $method, $arguments);
         }
-        [$function, $takes, $spare, $rest, $isShared, $names] = $found;
-        if ([] !== $arguments && end($arguments) instanceof GivenByName) {
-            $arguments = $this->inPlaces($arguments, $names, $rest);
-        }
+        [$function, $takes, $spare, $rest, $isShared, $names, $others] = $found;
         $needed = $takes - $spare - (null === $rest ? 0 : 1);
-        if (null !== $rest) {
+        if ('' !== $others || [] !== $arguments && end($arguments) instanceof GivenByName) {
+            $arguments = $this->inPlaces($arguments, $rest, $names, $others);
+            self::allGiven($arguments, $needed, $takes, $spare);
+        } elseif (null !== $rest) {
             if (\count($arguments) < $needed && !$this->values->facts->undefined) {
                 throw new RunError('few_arguments');
             }
-            $arguments = [...array_pad(\array_slice($arguments, 0, $rest), $rest, $this->leftOut()), new ListValue(\array_slice($arguments, $rest), $this->values->facts->tuples)];
+            $arguments = $this->gathered($arguments, $rest);
         }
         $given = \count($arguments);
         if ($given !== $takes && !$this->values->facts->undefined && ($given > $takes || $given < $needed)) {
@@ -303,7 +344,7 @@ abstract class Routine
         $kept = $object instanceof MapValue ? $object->entries["t$method"][1] ?? null : null;
         if ($kept instanceof \Closure) {
             // A function that the object keeps.
-            return $this->callValue($kept, ...$arguments);
+            return $this->callValue($this->values->calledOn($kept, $object), ...$arguments);
         }
         $key = \is_string($object) || $object instanceof ListValue || $object instanceof MapValue && '' === $object->class ? ValueOperations::ofMethod($this->values->language()->value, $method, \count($arguments)) : null;
         $does = null === $key ? null : [$this->values, lcfirst(str_replace('_', '', ucwords($key->value, '_')))];
@@ -612,23 +653,14 @@ abstract class Routine
     final protected function handed(\Closure $function, int $least, int $most, ?int $rest = null, array $names = [], string $others = ''): \Closure
     {
         $made = function (mixed ...$given) use ($function, $least, $most, $rest, $names, $others): mixed {
-            $named = [] === $names ? [] : array_filter($given, static fn (mixed $one): bool => $one instanceof GivenByName);
-            $given = [] === $named ? $given : array_values(array_diff_key($given, $named));
-            if (null !== $rest) {
-                if (\count($given) < $least - 1 && !$this->values->facts->undefined) {
-                    throw new RunError('few_arguments');
-                }
-                $given = [...array_pad(\array_slice($given, 0, $rest), $rest, $this->leftOut()), new ListValue(array_values(\array_slice($given, $rest)), $this->values->facts->tuples)];
+            $isNamed = [] !== $names && ('' !== $others || [] !== $given && end($given) instanceof GivenByName);
+            if (!$isNamed && null !== $rest && \count($given) < $least - 1 && !$this->values->facts->undefined) {
+                throw new RunError('few_arguments');
             }
-            if ([] !== $named || '' !== $others) {
-                $given = GivenByName::inPlace(array_values($given), array_column($named, null, 'name'), $names, $others, $this->leftOut());
-                if ('' !== $others) {
-                    $place = (int) array_search($others, $names, true);
-                    $given[$place] = $this->values->map(\is_array($given[$place]) ? array_values($given[$place]) : []);
-                }
-                if (\in_array($this->leftOut(), \array_slice($given, 0, $rest ?? $least), true)) {
-                    throw new RunError('few_arguments');
-                }
+            $given = array_values($given);
+            $given = $isNamed || null !== $rest ? $this->inPlaces($given, $rest, $names, $isNamed ? $others : '') : $given;
+            if ($isNamed) {
+                self::allGiven($given, $least - (int) (null !== $rest), $most, $most - $least);
             }
             $count = \count($given);
             if ($this->values->facts->undefined) {

@@ -34,6 +34,14 @@ enum FailureKind: string
     case Logic = 'logic';
     case Domain = 'domain';
     case Length = 'length';
+    case Range = 'range';
+    case Underflow = 'underflow';
+    /** Somebody stops the program, who never does here. */
+    case Interrupt = 'interrupt';
+    case Exists = 'exists';
+    case Connection = 'connection';
+    case Memory = 'memory';
+    case Import = 'import';
     /** A text of C, a whole number or a text that C++ throws as it is. */
     case Text = 'text';
     case Whole = 'whole';

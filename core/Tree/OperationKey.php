@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Tree;
 /** What every language can do with values: what stands in a tree, and in files, for `len(…)`, `.length`, `.size()`. */
 enum OperationKey: string
 {
+    /** What is done with bits, of which C++ has 32 or 64. */
     public const OF_BITS = [self::BitAnd, self::BitOr, self::BitXor, self::BitNot, self::ShiftedLeft, self::ShiftedRight];
 
     case Length = 'length';
@@ -485,5 +486,14 @@ enum OperationKey: string
             $isDown => $isBy ? self::SortDownBy : self::SortDown,
             default => $isBy ? self::SortBy : self::Sort,
         };
+    }
+
+    /** This way of sorting a list, by the numbers that its items are. */
+    public function byNumber(Expression $list): Operation
+    {
+        $isCopy = self::Sorted === $this || self::SortedDown === $this;
+        $isDown = self::SortDown === $this || self::SortedDown === $this;
+
+        return new Operation(self::ofOrder($isCopy, $isDown, true), [$list, new Lambda(['item'], new Operation(self::ToNumber, [new VariableRead('item')]))]);
     }
 }

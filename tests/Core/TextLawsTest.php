@@ -81,6 +81,17 @@ final class TextLawsTest extends TestCase
         self::assertLessThan(64 * 1024 * 1024, memory_get_peak_usage() - self::$before, 'bytes');
     }
 
+    /** Names longer than a pattern may be, and one row again and again: each is kept, and PHP warns of nothing. */
+    public function testWhatIsLongBeyondMeasureIsKept(): void
+    {
+        $long = str_repeat('x', 70_000);
+        foreach (Language::cases() as $language) {
+            foreach ([$long, "$long = 1", "$long()", "$long.$long($long)", "const $long = `\${{$long}}`;", "from x import $long\n$long", str_repeat("x\n", 10_000), str_repeat('function f(){', 3_000), str_repeat('int x;', 5_000)] as $text) {
+                self::assertSame($text, $language->print($language->read($text)->program)->text());
+            }
+        }
+    }
+
     private static int $before = 0;
 
     protected function setUp(): void

@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ChangeVariable;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -19,6 +20,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -80,11 +82,33 @@ final class Copying
             $row instanceof SetVariable && str_ends_with((string) $row->declared, '&') => $row,
             $row instanceof SetVariable && $row->value instanceof VariableRead && $row->value->name === $row->variable && $scope instanceof FunctionDefinition && '' !== $scope->class() => $row->withBlank('value', $this->copyOf($row->value, StaticType::copied($scope->class()))),
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
-            $row instanceof EachLoop => $this->inOrder($row, $scope),
+            $row instanceof EachLoop => $this->inOrder($this->ofCopies($row, $scope), $scope),
             $row instanceof Perform => $this->performed($row, $scope),
             $row instanceof OwnCall => $row->withArguments($this->handed($row->function, $row->arguments, $scope)),
             default => $row,
         };
+    }
+
+    /** Where a loop changes its items and names no place of theirs, it has copies of them (C++17, 9.5.4). */
+    private function ofCopies(EachLoop $loop, FunctionDefinition|Script $scope): EachLoop
+    {
+        $over = $loop->over;
+        $of = $over instanceof Operation && OperationKey::Entries === $over->key ? $over->arguments[0] : $over;
+        $types = array_map(fn (string $name): StaticType => $this->types->variable($scope, $name), $loop->variables);
+        $areHeld = [] !== array_filter($types, static fn (StaticType $type): bool => $type->isList() || $type->isMap() || $type->isSet() || TypeKind::Copied === $type->kind);
+        // What is only pointed at is not copied with what points at it.
+        $arePointed = [] !== array_filter($types, static fn (StaticType $type): bool => TypeKind::Object === $type->kind || TypeKind::Object === $type->element?->kind);
+        if ($loop->refers || !$areHeld || $arePointed || !$this->isPlace($of) || !ChangedParameters::changesItems($this->program, $loop)) {
+            return $loop;
+        }
+        $copy = new Operation(OperationKey::DeepCopied, [$of]);
+
+        return new EachLoop($loop->id, $loop->variables, $of === $over ? $copy : new Operation(OperationKey::Entries, [$copy]), $loop->body, $loop->off, $loop->refers);
+    }
+
+    private function isPlace(Expression $value): bool
+    {
+        return $value instanceof VariableRead || $value instanceof Item || $value instanceof Field;
     }
 
     /** A map is gone through from its least key on (C++17, 26.4.4), which other languages have to be told. */
@@ -115,6 +139,9 @@ final class Copying
 
             return $handed === $value->arguments ? $value : new MethodCall($value->object, $value->method, $handed, $value->otherwise);
         }
+        if ($value instanceof MakeObject && null === $this->program->functionNamed($value->class.'.'.ClassDefinition::MAKES)) {
+            return new MakeObject($value->class, array_map(fn (Expression $given): Expression => $this->copied($given, $scope), $value->arguments), $value->copied);
+        }
         if ($value instanceof ListLiteral) {
             return new ListLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->items));
         }
@@ -123,7 +150,7 @@ final class Copying
         }
         if ($value instanceof Operation && OperationKey::Filled === $value->key && $this->isContainer($value->arguments[1], $scope)) {
             // Each item is a list of its own.
-            return new Collected($value->arguments[1], 'turn', new Operation(OperationKey::Numbers, [new NumberLiteral(0), $value->arguments[0], new NumberLiteral(1)]));
+            return new Collected($this->copied($value->arguments[1], $scope), 'turn', new Operation(OperationKey::Numbers, [new NumberLiteral(0), $value->arguments[0], new NumberLiteral(1)]));
         }
 
         return $value;
@@ -162,7 +189,13 @@ final class Copying
         }
         $items = [...[] === $type->parts ? array_filter([$type->element]) : $type->parts];
 
-        return [] !== array_filter($items, fn (StaticType $item): bool => ($item->isList() || $item->isMap() || TypeKind::Copied === $item->kind) && (TypeKind::Copied !== $item->kind || $this->isDeep($item, $depth + 1)));
+        return [] !== array_filter($items, static fn (StaticType $item): bool => ($item->isList() || $item->isMap() || TypeKind::Copied === $item->kind) && !self::pointsFromWithin($item));
+    }
+
+    /** Whether what lies within lists and maps is only pointed at. */
+    private static function pointsFromWithin(StaticType $type): bool
+    {
+        return TypeKind::Object === $type->kind || null !== $type->element && self::pointsFromWithin($type->element) || [] !== array_filter($type->parts, self::pointsFromWithin(...));
     }
 
     /**

@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
@@ -299,12 +300,12 @@ abstract class CppExpressions extends BraceExpressions
                 // no break
             case '&':
                 $before = $this->tokens[$this->at - 1]->text ?? '';
-                if (TokenKind::Name === $this->peek(1)?->kind && \in_array($before, ['(', ',', '{', 'return', '=', '?', ':'], true)) {
+                if (TokenKind::Name === $this->peek(1)?->kind && \in_array($before, ['(', ',', '{', 'return', '=', '?', ':', '==', '!='], true)) {
                     // What is pointed at is handed over itself.
                     ++$this->at;
                     $thing = $this->expression(9);
                     $isObject = null !== TypeNames::read($this->typeOf($thing))->class || 'return' === $before && isset($this->classes[rtrim($this->gives, ' *')]) && str_ends_with($this->gives, '*');
-                    if ($isObject && '(' !== $before) {
+                    if ($isObject) {
                         return new Operation(OperationKey::Itself, [$thing]);
                     }
                     if ('(' === $before || ',' === $before) {
@@ -342,6 +343,10 @@ abstract class CppExpressions extends BraceExpressions
 
     private function conversion(Token $token): Expression
     {
+        if ($this->is('(', 1) && $this->is('*', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is('[', 4)) {
+            // Many functions, each of which is pointed at.
+            $this->fail('unsupported', $token, ['what' => "$token->text (*…[])(…)"]);
+        }
         $type = $this->type() ?? $token->text;
         $opened = $this->peek();
         if (null !== $opened && \in_array([$opened->text, $this->sign(1)], [['(', ')'], ['{', '}']], true)) {
@@ -754,7 +759,13 @@ abstract class CppExpressions extends BraceExpressions
             $this->read($name, $token->offset);
         }
 
-        return [] === $copied ? $made : new MethodCall(new Lambda($copied, $made), MethodCall::CALL, array_map(static fn (string $name): Expression => new VariableRead($name), $copied));
+        return [] === $copied ? $made : new MethodCall(new Lambda($copied, $made), MethodCall::CALL, array_map(function (string $name): Expression {
+            $read = new VariableRead($name);
+            $type = TypeNames::read($this->typeOf($read));
+
+            // What holds others is copied with them.
+            return TypeKind::Copied === $type->kind || $type->isList() || $type->isMap() || $type->isSet() ? new Operation(OperationKey::DeepCopied, [$read]) : $read;
+        }, $copied));
     }
 
     /**
@@ -816,9 +827,11 @@ abstract class CppExpressions extends BraceExpressions
             if (TokenKind::Name !== $this->tokens[$at]->kind || '.' === $this->tokens[$at - 1]->text || !isset($byName[$name]) && (!$takesAll || !$this->isVariable($name)) || isset($copied[$name])) {
                 continue;
             }
-            $changes = '/(?<![\w.>])'.preg_quote($name, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--|\[[^\]\n]*\]\s*[-+*\/%]?=(?!=)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.preg_quote($name, '/').'\b|>>\s*'.preg_quote($name, '/').'\b/';
+            // It may be read under another name than it has in the text.
+            $written = 1 === preg_match('/\G[\w\x80-\xff]+/', $this->text, $match, 0, $this->tokens[$at]->offset) ? Names::asPattern($match[0]) : Names::asPattern($name);
+            $changes = '/(?<![\w.>])'.$written.'\s*(?:(?:(?:\.|->)\s*\w+\s*|\[[^\]\n]*\]\s*)*(?:[-+*\/%]?=(?!=)|\+\+|--)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.$written.'\b|>>\s*'.$written.'\b/';
             // Besides its first value it changes elsewhere, or here, and is looked at again behind it.
-            $isLookedAt = 1 === preg_match('/(?<![\w.>])'.preg_quote($name, '/').'\b/', $outside, $match, 0, $to);
+            $isLookedAt = 1 === preg_match('/(?<![\w.>])'.$written.'\b/', $outside, $match, 0, $to);
             if (1 < preg_match_all($changes, $outside) || $isLookedAt && 1 === preg_match($changes, substr($this->text, $from, $to - $from))) {
                 $copied[$name] = $name;
             }
@@ -995,8 +1008,18 @@ abstract class CppExpressions extends BraceExpressions
             return Operator::NotEqual === $operator ? $contains : new Unary(UnaryOperator::Not, $contains);
         }
 
-        return parent::combine($operator, $left, $right, $at);
+        $method = [Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::Equal->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater'][$operator->value] ?? '';
+        $class = '' === $method || [] === $this->classes ? null : TypeNames::read($this->typeOf($left))->class;
+        $wanted = null === $class ? '' : $this->takenBy($class, $method);
+
+        return parent::combine($operator, $left, '' === $wanted ? $right : $this->asObjectOf($wanted, $right), $at);
     }
+
+    /** The type of what stands behind a sign that a class gives a meaning; '' for none. */
+    abstract protected function takenBy(string $class, string $operator): string;
+
+    /** A number or a text where an object is wanted whose class makes one of it. */
+    abstract protected function asObjectOf(string $type, Expression $value): Expression;
 
     protected function knows(string $object): bool
     {
@@ -1056,6 +1079,15 @@ abstract class CppExpressions extends BraceExpressions
         }
         if ([] !== $type->parts) {
             return new Operation(OperationKey::Record, $value->items);
+        }
+
+        if ($type->isSet()) {
+            return new Operation(OperationKey::SetOf, [] === $value->items ? [] : [$value]);
+        }
+        if ($type->isMap()) {
+            $pairs = array_map(static fn (Expression $item): array => $item instanceof ListLiteral && 2 === \count($item->items) ? $item->items : [], $value->items);
+
+            return \in_array([], $pairs, true) ? $value : new MapLiteral(array_merge(...$pairs));
         }
 
         return $type->isList() ? new ListLiteral(array_map(fn (Expression $item): Expression => $this->inFieldsType($item, $type->item()), $value->items)) : $value;
@@ -1905,9 +1937,10 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
     {
-        if (\in_array($name, ['insert', 'push_front', 'append', 'push'], true)) {
-            // What is put in has the type of what is there.
-            $item = TypeNames::read($this->typeOf($receiver))->item();
+        if (\in_array($name, ['insert', 'push_front', 'append', 'push', 'push_back'], true)) {
+            // What is put in has the type of what is there; a map is given a pair.
+            $kept = TypeNames::read($this->typeOf($receiver));
+            $item = $kept->isMap() ? StaticType::unknown() : $kept->item();
             $arguments = array_map(fn (Argument $argument): Argument => $argument->value instanceof ListLiteral ? new Argument($this->inFieldsType($argument->value, $item), $argument->offset, $argument->end, $argument->name, $argument->all) : $argument, $arguments);
         }
         $count = \count($arguments);
@@ -2041,7 +2074,10 @@ abstract class CppExpressions extends BraceExpressions
                     // What is there already stays (C++17, 26.4.4.4).
                     return $this->transient(OperationKey::MapInserted, [$receiver, ...$pair]);
                 }
-                $spot = 2 !== $count || null === $first ? null : $this->spotOrName($first);
+                $spot = 2 !== $count || null === $first ? null : ($first instanceof Operation && OperationKey::Begin === $first->key && $this->isText($receiver) ? new NumberLiteral(0) : $this->spotOrName($first));
+                if (null !== $spot && !$arguments[1]->all && $this->isText($receiver)) {
+                    return $this->transient(OperationKey::TextInserted, [$receiver, $spot, new Operation(OperationKey::ToText, [new Operation(OperationKey::Letter, [$arguments[1]->value])])]);
+                }
                 if (null !== $spot && !$arguments[1]->all) {
                     return new Operation(OperationKey::Insert, [$receiver, $spot, $arguments[1]->value]);
                 }
@@ -2095,13 +2131,24 @@ abstract class CppExpressions extends BraceExpressions
                 }
                 // no break
             case 'append':
-                if (1 === $count && null !== $first && $receiver instanceof Operation && OperationKey::Append === $receiver->key) {
-                    return new Operation(OperationKey::Append, [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $first)]);
+                $isRepeated = 2 === $count && 'append' === $name && $arguments[1]->value instanceof TextLiteral && $arguments[1]->value->letter;
+                $more = null !== $first && $isRepeated ? new Operation(OperationKey::Repeated, [$arguments[1]->value, $first]) : (1 === $count ? $first : null);
+                if (null !== $more && $receiver instanceof Operation && OperationKey::Append === $receiver->key) {
+                    return new Operation(OperationKey::Append, [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $more)]);
                 }
-                if (1 === $count && null !== $first && $this->isText($receiver)) {
-                    return new Operation(OperationKey::Append, [$receiver, $first]);
+                if (null !== $more && $this->isText($receiver)) {
+                    return new Operation(OperationKey::Append, [$receiver, $more]);
+                }
+                if (!TypeNames::read($this->typeOf($receiver))->isList()) {
+                    $this->fail('unsupported', $token, ['what' => ".$name(…)"]);
                 }
                 $this->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
+                // no break
+            case 'swap':
+                if (1 === $count && null !== $first && Given::isPlace($receiver) && Given::isPlace($first) && ($this->isText($receiver) || $this->isOfType($receiver, '(?:vector|deque|(?:unordered_)?(?:map|set))'))) {
+                    return $this->transient(OperationKey::Swap, [$receiver, $first]);
+                }
+                $this->fail('unsupported', $token, ['what' => '.swap(…)']);
                 // no break
             case 'assign':
                 if (1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $this->typeOf($receiver)) && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
@@ -2139,7 +2186,7 @@ abstract class CppExpressions extends BraceExpressions
         [$first, $count] = [$arguments[0]->value ?? null, \count($arguments)];
         $item = TypeNames::read($this->typeOf($receiver))->item();
         $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
-        if (!$isMade || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->classes[$item->class]))) {
+        if (!$isMade || 1 === preg_match('/(?:\*|_ptr ?<.*>)$/D', $this->typeOfItem($this->typeOf($receiver))) || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->classes[$item->class]))) {
             return [$first, $count];
         }
         $made = [] !== $item->parts ? new Operation(OperationKey::Record, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);

@@ -8,9 +8,11 @@ use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
@@ -363,11 +365,32 @@ final class CppParser extends CppExpressions
             $type = $this->taken[$name][$index] ?? '';
             if ('' !== $type && $argument->value instanceof ListLiteral) {
                 $arguments[$index] = new Argument($this->inFieldsType($argument->value, TypeNames::read($type)), $argument->offset, $argument->end, $argument->name);
+            } elseif ('' !== $type && !isset($this->takesOthers[$name])) {
+                $arguments[$index] = new Argument($this->asObjectOf($type, $argument->value), $argument->offset, $argument->end, $argument->name);
             }
         }
 
         return $arguments;
     }
+
+    /** A number or a text where an object is wanted whose class makes one of it (C++17, 15.3.1). */
+    protected function asObjectOf(string $type, Expression $value): Expression
+    {
+        $class = trim((string) preg_replace('/^const\s*|[&\s]+$/', '', $type));
+        $made = isset($this->classes[$class]) && \in_array($this->types_($value), ['int', 'double', 'string', 'char', 'bool', 'float'], true) ? $this->methods[$class][ClassDefinition::MAKES] ?? null : null;
+
+        return null === $made || 1 < $made[0] || 1 > $made[1] ? $value : new MakeObject($class, [$value]);
+    }
+
+    protected function takenBy(string $class, string $operator): string
+    {
+        $owner = $this->ownerOf($class, $operator);
+
+        return null === $owner ? '' : $this->taken["$owner.$operator"][0] ?? '';
+    }
+
+    /** @var array<string, true> names of methods, behind a point, that take other things in another class */
+    private array $takesOthers = [];
 
     /**
      * @param array<string, array{string, list<string>}> $overloads what there is, and the types that each takes
@@ -570,6 +593,7 @@ final class CppParser extends CppExpressions
                     $closed = $this->partners[$operator[1]] ?? $operator[1];
                     if ('!=' !== $operator[0]) {
                         $this->methods[$class][$operator[0]] ??= $this->counted($operator[1] + 1, $closed);
+                        $this->taken["$class.$operator[0]"] ??= $this->typesAt($operator[1]) ?? [];
                     }
                     $at = $closed;
                 } elseif ('(' === $next && !$isMethod && TokenKind::Name === $token->kind) {
@@ -582,7 +606,11 @@ final class CppParser extends CppExpressions
                     }
                     if (!$isDefault && '~' !== ($this->tokens[$at - 1]->text ?? '')) {
                         $this->methods[$class][$method] ??= $this->counted($at + 2, $closed);
-                        $this->taken[".$method"] ??= $this->typesAt($at + 1) ?? [];
+                        $taken = $this->typesAt($at + 1) ?? [];
+                        if (isset($this->taken[".$method"]) && $taken !== $this->taken[".$method"]) {
+                            $this->takesOthers[".$method"] = true;
+                        }
+                        $this->taken[".$method"] ??= $taken;
                         if ($isShared) {
                             $this->sharedMethods["$class.$method"] = true;
                         }
@@ -881,7 +909,7 @@ final class CppParser extends CppExpressions
     private function copiesPlainly(int $bracket): bool
     {
         $closing = $this->partners[$bracket] ?? null;
-        $from = null === $closing ? '' : preg_quote($this->tokens[$closing - 1]->text, '/');
+        $from = null === $closing ? '' : Names::asPattern($this->tokens[$closing - 1]->text);
         $written = '';
         for ($at = ($closing ?? $bracket) + 1; isset($this->tokens[$at]) && !str_ends_with($written, '{}') && !str_ends_with($written, ';'); ++$at) {
             $written .= $this->tokens[$at]->text;
@@ -2034,11 +2062,12 @@ final class CppParser extends CppExpressions
                 return [$pointer];
             }
         }
-        $named = str_ends_with($type, '&') && !str_starts_with($type, 'const') ? TypeNames::read(trim($type, '& ')) : null;
+        // A name that changes nothing sees what becomes of the other one all the same.
+        $named = str_ends_with($type, '&') ? TypeNames::read(trim((string) preg_replace('/^const\s+/', '', $type), '& ')) : null;
         if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind) && $this->is('=', 1) && TokenKind::Name === ($of = $this->peek(2))?->kind && $this->is(';', 3)) {
             return [$this->otherName($token, $of)];
         }
-        if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind)) {
+        if (null !== $named && !str_starts_with($type, 'const') && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind)) {
             // Another name for a number, a text or a truth would have to change both.
             $this->fail('unsupported', $token, ['what' => trim($type, '& ').'& … = …']);
         }
@@ -2082,7 +2111,7 @@ final class CppParser extends CppExpressions
                 $this->constants[$this->scope][$name->text] = true;
                 $this->fixed[$name->text] = $value;
             }
-            if ($value instanceof Operation && OperationKey::Length === $value->key && $value->arguments[0] instanceof VariableRead && 1 === preg_match_all('/(?<![\w.])'.preg_quote($name->text, '/').'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)|(?:\+\+|--|>>\s*|&)\s*'.preg_quote($name->text, '/').'\b/', $this->text)) {
+            if ($value instanceof Operation && OperationKey::Length === $value->key && $value->arguments[0] instanceof VariableRead && 1 === preg_match_all('/(?<![\w.])'.Names::asPattern($name->text).'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)|(?:\+\+|--|>>\s*|&)\s*'.Names::asPattern($name->text).'\b/', $this->text)) {
                 $this->lengths[$name->text] = $value->arguments[0]->name;
             }
             $this->write($name->text, $name->offset);
@@ -2292,7 +2321,7 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $name, ['what' => "$class $name->text = …"]);
         }
 
-        return $value ?? $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true);
+        return null === $value ? $this->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true) : ($isOther ? $value : $this->asObjectOf($class, $value));
     }
 
     private static function setOf(ListLiteral $list): Operation
@@ -2305,7 +2334,9 @@ final class CppParser extends CppExpressions
         $opened = $this->peek();
         $type = null === $opened || '{' !== $opened->text || TokenKind::Sign !== $opened->kind ? '' : $this->typeOf($target);
         if (null === $opened || '' === $type) {
-            return $this->value();
+            $value = $this->value();
+
+            return [] === $this->classes ? $value : $this->asObjectOf($this->typeOf($target), $value);
         }
 
         return $this->bracedAs($opened, $type);
@@ -2874,7 +2905,7 @@ final class CppParser extends CppExpressions
         $token = $this->peek();
         $kind = null === $token ? null : FailureNames::kindOf($this->language(), $token->text);
         if (null === $token || null === $kind) {
-            $near = null === $token || TokenKind::Name !== $token->kind ? null : Names::nearest($token->text, FailureNames::all($this->language()));
+            $near = null === $token || TokenKind::Name !== $token->kind || RealNames::has($token->text, Language::Cpp) ? null : Names::nearest($token->text, FailureNames::all($this->language()));
             if (null !== $token && null !== $near) {
                 $this->fail('misspelt_keyword', $token, ['name' => $token->text, 'near' => $near], [new Replacement($token->offset, \strlen($token->text), $near)]);
             }
@@ -3258,6 +3289,9 @@ final class CppParser extends CppExpressions
 
     protected function undeclared(Token $name): void
     {
+        if ('<' === ($this->tokens[($this->indexOf($name) ?? -1) + 1]->text ?? '') && RealNames::has($name->text, Language::Cpp)) {
+            $this->fail('unsupported', $name, ['what' => "$name->text<…>"]);
+        }
         $near = Names::nearest($name->text, array_map(strval(...), [...array_keys($this->declared[$this->scope] ?? []), ...array_keys($this->declared[''])]));
         if (null !== $near) {
             $this->mistake('misspelt_name', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
@@ -3322,12 +3356,12 @@ final class CppParser extends CppExpressions
     {
         $method = [Operator::Add->value => 'increase', Operator::Subtract->value => 'decrease', Operator::Multiply->value => 'scale', Operator::TruncDivide->value => 'share'][$operator->value] ?? '';
         $class = (string) TypeNames::read($this->typeOf($target))->class;
-        $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && null !== $this->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
+        $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && TokenKind::Number !== $this->tokens[$this->at - 1]->kind && null !== $this->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
         if ($isStep) {
             $method = 'increase' === $method ? 'advance' : 'go_back';
         }
 
-        return isset($this->classes[$class]) && null !== $this->ownerOf($class, $method) ? new MethodCall($target, $method, $isStep ? [] : [$amount]) : null;
+        return isset($this->classes[$class]) && null !== $this->ownerOf($class, $method) ? new MethodCall($target, $method, $isStep ? [] : [$this->asObjectOf($this->takenBy($class, $method), $amount)]) : null;
     }
 
     protected function foreignRow(Token $token, Token $next): void
@@ -3856,7 +3890,7 @@ final class CppParser extends CppExpressions
             $over = $over->arguments[0];
         }
         if (2 === \count($names) && ($isMap || $over instanceof VariableRead && !TypeNames::read($this->typeOf($over))->isList())) {
-            return new EachLoop($id, $names, new Operation(OperationKey::Entries, [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body);
+            return new EachLoop($id, $names, new Operation(OperationKey::Entries, [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body, false, $isReference);
         }
         if ($isReference && 1 === \count($names) && References::areChanged($body, $names[0])) {
             References::isPlace($over) || $this->failAt('unsupported', $offset, \strlen($names[0]), ['what' => "& $names[0] = …"]);
@@ -3866,7 +3900,7 @@ final class CppParser extends CppExpressions
             return new Count($id, $place, new NumberLiteral(0), $last, new NumberLiteral(1), References::changed($body, $names[0], new Item($over, new VariableRead($place))));
         }
 
-        return new EachLoop($id, $names, $over, $body, false, [] !== $this->classes && str_ends_with((string) $type, '&'));
+        return new EachLoop($id, $names, $over, $body, false, $isReference || [] !== $this->classes && str_ends_with((string) $type, '&'));
     }
 
     /** @var array<string, array{string, string}> variables for key and value, by the name of the pair */

@@ -335,7 +335,7 @@ final class CppPrinter extends BracePrinter
             $over = $inner instanceof Operation && OperationKey::Entries === $inner->key ? $inner : $over;
             $text = $over instanceof Operation && OperationKey::Entries === $over->key ? $this->expression($over->arguments[0]) : $this->expression($over);
 
-            return 'auto ['.implode(', ', $names).'] : '.$text;
+            return 'auto '.($this->namesItems($loop) ? '&' : '').'['.implode(', ', $names).'] : '.$text;
         }
         $text = match (true) {
             $type->isMap() => $this->need('keys').'('.$this->expression($over).')',
@@ -344,7 +344,20 @@ final class CppPrinter extends BracePrinter
         };
         $item = $this->types->gone($this->part, $loop)[0];
 
-        return TypeNames::write($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($loop->refers ? '&' : '')." $names[0] : $text";
+        return TypeNames::write($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($this->namesItems($loop) ? '&' : '')." $names[0] : $text";
+    }
+
+    /** Whether a loop is about the items themselves: a copy would keep what is changed in it for itself (C++17, 9.5.4). */
+    private function namesItems(EachLoop $loop): bool
+    {
+        if ($loop->refers) {
+            return true;
+        }
+        $last = $this->types->variable($this->part, $loop->variables[\count($loop->variables) - 1]);
+        $of = $loop->over instanceof Operation && OperationKey::Entries === $loop->over->key ? $loop->over->arguments[0] : $loop->over;
+        $isCopied = $of instanceof Operation && \in_array($of->key, [OperationKey::DeepCopied, OperationKey::Copied], true);
+
+        return ($last->isList() || $last->isMap() || $last->isSet()) && !$isCopied && !$of instanceof ListLiteral && ChangedParameters::changesItems($this->program, $loop);
     }
 
     protected function setSeveral(SetSeveral $set): string

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -97,11 +98,11 @@ trait OtherNames
             // What points at the first of many could be moved on to the others.
             $this->fail('unsupported', $token, ['what' => $type]);
         }
-        if (null === $name || TokenKind::Name !== $name->kind || $isOfClass && !($this->is('=', 1) && $this->is('&', 2))) {
-            return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
+        if ($isOfClass) {
+            return null;
         }
-        if (!$this->is('=', 1) || $this->isGivenBelow($name)) {
-            return $isOfClass ? null : $this->fail('unsupported', $token, ['what' => $type]);
+        if (null === $name || TokenKind::Name !== $name->kind || !$this->is('=', 1) || $this->isGivenBelow($name)) {
+            $this->fail('unsupported', $token, ['what' => $type]);
         }
         $this->at += 2;
         $this->declared[$this->scope][$name->text] = true;
@@ -169,7 +170,7 @@ trait OtherNames
     /** Whether a pointer is given another place further down: then it is no other name for one thing. */
     private function isGivenBelow(Token $name): bool
     {
-        return 1 === preg_match('/(?<![=!<>\w.*])'.preg_quote($name->text, '/').'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1));
+        return 1 === preg_match('/(?<![=!<>\w.*])'.Names::asPattern($name->text).'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->text, ($this->peek(2)->offset ?? 0) + 1));
     }
 
     /** `int x = 5, *p = &x;`: a pointer among other names of a row. */

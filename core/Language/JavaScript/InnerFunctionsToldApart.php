@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\JavaScript;
 
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\FunctionDefinition;
 
 /** Functions of one name that stand in different functions get names of their own here: their blocks keep them apart (ECMAScript 2022, 14.2). */
@@ -12,7 +14,7 @@ trait InnerFunctionsToldApart
 {
     private function tellInnerFunctionsApart(): void
     {
-        $functions = $counts = $open = [];
+        $functions = $open = [];
         foreach ($this->tokens as $index => $token) {
             if (TokenKind::Sign === $token->kind && \in_array($token->text, ['{', '}'], true)) {
                 '{' === $token->text ? $open[] = $index : array_pop($open);
@@ -20,15 +22,17 @@ trait InnerFunctionsToldApart
             }
             $name = $this->tokens[$index + 1] ?? null;
             $isFunction = 'function' === $token->text && '(' === ($this->tokens[$index + 2]->text ?? '') || \in_array($token->text, ['const', 'let', 'var'], true) && '=' === ($this->tokens[$index + 2]->text ?? '') && null !== $this->unnamedAt($index + 3);
-            if (TokenKind::Keyword === $token->kind && TokenKind::Name === $name?->kind && $isFunction) {
-                $functions[] = [$name->text, $open[\count($open) - 1] ?? null];
-                $counts[$name->text] = ($counts[$name->text] ?? 0) + 1;
+            if (TokenKind::Keyword === $token->kind && TokenKind::Name === $name?->kind && $isFunction && \count($open) <= Bounds::NESTING) {
+                $brace = $open[\count($open) - 1] ?? -1;
+                $functions[$name->text][$brace] = ($functions[$name->text][$brace] ?? 0) + 1;
             }
         }
         $this->nameByVariables();
-        foreach ($functions as [$name, $brace]) {
-            if (null !== $brace && 1 < $counts[$name] && 1 === \count(array_keys($functions, [$name, $brace], true))) {
-                $this->renameWithin($brace, $name);
+        foreach ($functions as $name => $braces) {
+            foreach (1 < array_sum($braces) ? $braces : [] as $brace => $count) {
+                if (-1 !== $brace && 1 === $count) {
+                    $this->renameWithin($brace, (string) $name);
+                }
             }
         }
     }
@@ -64,7 +68,7 @@ trait InnerFunctionsToldApart
         for ($at = $brace; $at < ($this->partners[$brace] ?? $brace); ++$at) {
             $token = $this->tokens[$at];
             [$before, $after] = [$this->tokens[$at - 1]->text ?? '', $this->tokens[$at + 1]->text ?? ''];
-            if (str_starts_with($token->text, '`') && 1 === preg_match('/\b'.preg_quote($name, '/').'\b/', $token->text)) {
+            if (str_starts_with($token->text, '`') && 1 === preg_match('/\b'.Names::asPattern($name).'\b/', $token->text)) {
                 return;
             }
             if ($name !== $token->text || TokenKind::Name !== $token->kind || \in_array($before, ['.', '?.'], true)) {
@@ -82,11 +86,14 @@ trait InnerFunctionsToldApart
         }
     }
 
+    /** @var array<int, int>|null the token that opens what another closes */
+    private ?array $openers = null;
+
     /** The name of the function whose brace it is, as far as one stands there. */
     private function functionAround(int $brace): string
     {
-        $opened = array_search($brace - 1, $this->partners, true);
-        $name = \is_int($opened) ? $this->tokens[$opened - 1] ?? null : null;
+        $this->openers ??= array_flip($this->partners);
+        $name = $this->tokens[($this->openers[$brace - 1] ?? 0) - 1] ?? null;
 
         return TokenKind::Name === $name?->kind ? $name->text : 'inner';
     }

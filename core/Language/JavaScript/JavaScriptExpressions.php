@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\BraceExpressions;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
@@ -245,7 +246,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function isOnlyAskedFor(string $name): bool
     {
         // The tokens may be those of a template alone.
-        $quoted = preg_quote($name, '/');
+        $quoted = Names::asPattern($name);
         if ($this->isVariable($name) || isset($this->functions[$name]) || preg_match_all("/(?<![\\w$.])$quoted(?![\\w$])/", $this->text) > preg_match_all("/\\btypeof\\s+$quoted(?![\\w$])/", $this->text)) {
             return false;
         }
@@ -431,7 +432,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     private function restOf(Expression $from, int $place): Expression
     {
         $rest = new Slice($from, new NumberLiteral($place), new NothingLiteral());
-        $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($from->name, '/').'\s*=\s*(["\'`])[^\r\n]*?\1\s*(?:[;,]|$)/m', $this->text));
+        $isText = $from instanceof VariableRead && (($this->takenTexts[$from->name] ?? false) || 1 === preg_match('/\b(?:const|let|var)\s+'.Names::asPattern($from->name).'\s*=\s*(["\'`])[^\r\n]*?\1\s*(?:[;,]|$)/m', $this->text));
 
         // Where the text does not show what is taken apart, its type does, or the run.
         return $isText ? new Operation(OperationKey::Letters, [$rest]) : new Operation(OperationKey::AsList, [$rest]);
@@ -816,6 +817,28 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return 'unsupported' === $failure->mistake->kind && \in_array($failure->mistake->parameters['what'] ?? '', ['=> { … }', 'for … { => { … } }', 'from(…, …)', 'Array.from(…)'], true);
     }
 
+    protected function mayHoldSmall(int $start): bool
+    {
+        $this->small ??= array_keys(array_filter($this->tokens, static fn (Token $token): bool => '=>' === $token->text || 'function' === $token->text));
+        if (($this->small[$this->nextSmall] ?? -1) < $start || ($this->small[$this->nextSmall - 1] ?? -1) >= $start) {
+            [$low, $high] = [0, \count($this->small)];
+            while ($low < $high) {
+                $middle = intdiv($low + $high, 2);
+                $this->small[$middle] < $start ? $low = $middle + 1 : $high = $middle;
+            }
+            $this->nextSmall = $low;
+        }
+
+        return isset($this->small[$this->nextSmall]) && $this->small[$this->nextSmall] - $start <= self::LONGEST_HEAD;
+    }
+
+    /** How many tokens a row may have before a small function in it. */
+    private const LONGEST_HEAD = 300;
+    /** @var list<int>|null where functions without a name may begin, by their place among the tokens */
+    private ?array $small = null;
+    /** the first of them that stands behind where a row began that was asked for last */
+    private int $nextSmall = 0;
+
     /** Whether the braces that open at a token hold one row that gives something back, and nothing else. */
     private function onlyGives(int $brace): bool
     {
@@ -1011,10 +1034,10 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
     {
-        $quoted = preg_quote($name->text, '/');
+        $quoted = Names::asPattern($name->text);
         $isFunction = $this->functionsByText[$name->text] ??= 1 === preg_match('/\b'.$quoted.'["\']?\s*:\s*(?:async\s+)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>|[A-Za-z_$][\w$.]*+(?:(?<=\.bind)\(\w+\))?\s*[,}])|\.\s*'.$quoted.'\s*=\s*(?:function\b|\([^()]*\)\s*=>|[A-Za-z_$][\w$.]*+\s*(?:=>|;|$))|[{,]\s*'.$quoted.'\s*\([^()]*\)\s*\{|[{,]\s*'.$quoted.'\s*[,}]/m', $this->text);
         // Names in square brackets may be any.
-        $isFunction = $isFunction || $receiver instanceof VariableRead && 1 === preg_match('/\b'.preg_quote($receiver->name, '/').'\s*\[[^\]\n]*\]\s*=[^=][^;\n]*(?:=>|\bfunction\b)/', $this->text);
+        $isFunction = $isFunction || $receiver instanceof VariableRead && 1 === preg_match('/\b'.Names::asPattern($receiver->name).'\s*\[[^\]\n]*\]\s*=[^=][^;\n]*(?:=>|\bfunction\b)/', $this->text);
 
         return $isFunction ? new MethodCall(new Item($receiver, new TextLiteral($name->text)), MethodCall::CALL, $this->handed($arguments)) : null;
     }
@@ -1564,7 +1587,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** Whether the text shows that a variable holds a list, a set or a map, which have methods of such names, too. */
     private function isListByText(string $name): bool
     {
-        return 1 === preg_match('/\b'.preg_quote($name, '/').'\s*=\s*(?:\[|new\b|Array\b)/', $this->text);
+        return 1 === preg_match('/\b'.Names::asPattern($name).'\s*=\s*(?:\[|new\b|Array\b)/', $this->text);
     }
 
     /** `beds.fill(0, 2)`: one value at each place from one to another (ECMAScript 2022, 23.1.3.7). */
@@ -1694,16 +1717,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ('length' !== $name && (levenshtein($name, 'length') <= 2 || count_chars($name, 1) === count_chars('length', 1)) && 1 !== preg_match('/\b'.$name.'\s*:/', $this->text)) {
             $this->fail('misspelt_method', $token, ['name' => $name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
         }
-        if (isset(SpellingIndex::of(Language::JavaScript)->methods[$name])) {
+        // What is given a value under the name of a method is the object's own.
+        if (!$this->is('=') && isset(SpellingIndex::of(Language::JavaScript)->methods[$name]) && 1 !== preg_match('/\.\s*'.Names::asPattern($name).'\s*=[^=]/', $this->text)) {
             $end = $token->offset + \strlen($name);
-            if (\in_array($this->sign(), ['===', '!==', '==', '!=', '&&', '||', '?', '='], true)) {
+            if (\in_array($this->sign(), ['===', '!==', '==', '!=', '&&', '||', '?'], true)) {
                 // Whether there is such a method may be asked.
                 $this->fail('unsupported', $token, ['what' => $name]);
             }
             $this->fail('call_brackets', $token, ['name' => $name], [new Replacement($end, 0, '()')]);
         }
 
-        if (\in_array($this->sign(), ['?', '&&', '||', '===', '!==', '==', '!='], true) && RealNames::has($name, Language::JavaScript) && 1 !== preg_match('/\b'.preg_quote($name, '/').'["\']?\s*[:,}]|\.\s*'.preg_quote($name, '/').'\s*=[^=]/', $this->text)) {
+        if (\in_array($this->sign(), ['?', '&&', '||', '===', '!==', '==', '!='], true) && RealNames::has($name, Language::JavaScript) && 1 !== preg_match('/\b'.Names::asPattern($name).'["\']?\s*[:,}]|\.\s*'.Names::asPattern($name).'\s*=[^=]/', $this->text)) {
             // Whether there is such a method may be asked.
             $this->fail('unsupported', $token, ['what' => $name]);
         }

@@ -163,7 +163,7 @@ final class JavaScriptParser extends JavaScriptExpressions
             $value = $at + 2 + (int) ('async' === ($this->tokens[$at + 2]->text ?? ''));
             $opens = '(' === ($this->tokens[$value]->text ?? '') ? $this->partners[$value] ?? $value : $value;
             // Kept under the name of a function of the text.
-            $isShort = (',' === $after || '}' === $after) && (1 === preg_match('/\bfunction\s+'.preg_quote($token->text, '/').'\s*\(/', $this->text) || $this->isGivenFunction($token->text));
+            $isShort = (',' === $after || '}' === $after) && (1 === preg_match('/\bfunction\s+'.Names::asPattern($token->text).'\s*\(/', $this->text) || $this->isGivenFunction($token->text));
             if ($isMethod || $isShort || ':' === $after && ('function' === ($this->tokens[$value]->text ?? '') || '=>' === ($this->tokens[$opens + 1]->text ?? ''))) {
                 $this->methodNames[$token->text] = true;
             }
@@ -735,6 +735,10 @@ final class JavaScriptParser extends JavaScriptExpressions
         if (null === $end) {
             return null;
         }
+        $guarded = $this->guardedKind($id, $from, $name);
+        if (null !== $guarded) {
+            return $guarded;
+        }
         /** @var list<array{list<FailureKind|string>, int}> $heads the kinds, and the token that the body begins with */
         $heads = [];
         $at = $opened + 1;
@@ -784,6 +788,44 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
 
         return [$rescues, $from];
+    }
+
+    /**
+     * `if (!(error instanceof RangeError)) throw error;` before all else: what stands below is for that kind alone.
+     *
+     * @return array{list<Rescue>, int}|null
+     */
+    private function guardedKind(int $id, int $from, string $name): ?array
+    {
+        foreach (['{', 'if', '(', '!', '(', $name, 'instanceof', null, ')', ')'] as $ahead => $text) {
+            if (null !== $text && !$this->is($text, $ahead)) {
+                return null;
+            }
+        }
+        $kind = $this->peek(7)->text ?? '';
+        $of = $this->isRaised($kind) ? $kind : FailureNames::kindOf($this->language(), $kind);
+        $throws = $this->is('{', 10) ? 11 : 10;
+        if (null === $of || FailureKind::Any === $of || !$this->is('throw', $throws) || !$this->is($name, $throws + 1)) {
+            return null;
+        }
+        $ahead = $throws + ($this->is(';', $throws + 2) ? 3 : 2);
+        if (11 === $throws && !$this->is('}', $ahead) || !isset($this->begins[$this->at + $ahead])) {
+            return null;
+        }
+        $opened = $this->at;
+        $this->at += $ahead + ($throws - 10);
+        $caught = $this->caught;
+        if (\is_string($of)) {
+            unset($this->caught[$name]);
+            $this->keptFailures[$name] = true;
+        }
+        $part = Attempt::bodyName(0);
+        $this->cut($id, $part, $this->tokens[$from]->offset, $this->endOffset());
+        $rows = $this->bodyRows($id, $opened, false, $part);
+        $this->caught = $caught;
+        unset($this->keptFailures[$name]);
+
+        return [[new Rescue([$of], $name, $rows)], $this->at];
     }
 
     /** The last token of a body: its brace, or the end of the one simple row that it is. */
@@ -1473,8 +1515,8 @@ final class JavaScriptParser extends JavaScriptExpressions
     }
 
     /**
-     * @param ''|'asked'|'shared'|'shared_asked'|'set' $sort   of a method
-     * @param ''|';'                                   $behind what may stand behind its brace
+     * @param ''|'asked'|'shared'|'shared_asked'|'set'|'tied' $sort   of a method
+     * @param ''|';'                                          $behind what may stand behind its brace
      */
     private function function(Token $token, Token $name, bool $arrow, string $sort = '', bool $yields = false, string $behind = ''): Statement
     {
@@ -1502,6 +1544,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         if ([] !== $parameters) {
             $this->declared[$this->scope][$this->itself] = true;
             $this->write($this->itself, $name->offset);
+        }
+        if (!$arrow && '' === $outer && '' === $this->class && '' === $sort && !$yields && !$isAsync && $this->isCalledOfObjects($name, $this->at - 1)) {
+            [$sort, $parameters] = ['tied', ['this']];
+            $this->declared[$this->scope]['this'] = true;
+            $this->write('this', $name->offset);
         }
         $usesAll = !$arrow && !$isMethod && $this->usesArguments($this->at - 1);
         [$defaults, $rest, $apart] = $this->parametersOf($parameters, $opened, $isMethod);
@@ -1550,6 +1597,21 @@ final class JavaScriptParser extends JavaScriptExpressions
         }
 
         return new FunctionDefinition($id, $full, $parameters, $this->shared($full, $body), false, $defaults, [], $isAsync ? 'async' : $sort, $rest);
+    }
+
+    /** Whether a function says `this`, makes no objects and is called by nobody under its own name, so that objects keep it. */
+    private function isCalledOfObjects(Token $name, int $bracket): bool
+    {
+        if (isset($this->makers[$name->text]) || !$this->saysThis($bracket - 2)) {
+            return false;
+        }
+        foreach ($this->tokens as $index => $token) {
+            if ($name->text === $token->text && $bracket - 1 !== $index && \in_array($this->tokens[$index + 1]->text ?? '', ['(', '.'], true) && '.' !== ($this->tokens[$index - 1]->text ?? '')) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** Whether the function that comes next gives a promise. */
@@ -1667,6 +1729,22 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->objectMethods[$name->text] = true;
 
         return $this->functionValue($this->nameFor($name->text), ['this'], $isGetter ? 'asked' : 'tied');
+    }
+
+    /** `garden.water = function () { … this … }`: what an object can do from here on. */
+    protected function valueFor(Expression $target): Expression
+    {
+        $name = $target instanceof Field ? $target->name : ($target instanceof Item && $target->index instanceof TextLiteral ? $target->index->value : '');
+        if ('' === $name || '' !== $this->class || !$this->is('function') || !$this->is('(', 1) || !$this->saysThis($this->at)) {
+            $value = parent::valueFor($target);
+            $this->objectMethods += '' !== $name && ($value instanceof FunctionReference || $value instanceof Lambda || $value instanceof VariableRead && isset($this->functions[$value->name])) ? [$name => true] : [];
+
+            return $value;
+        }
+        $this->at = $this->unnamedAt($this->at) ?? $this->at;
+        $this->objectMethods[$name] = true;
+
+        return $this->functionValue($this->nameFor('inner'), ['this'], 'tied');
     }
 
     protected function saysThis(int $index): bool

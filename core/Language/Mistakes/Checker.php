@@ -146,7 +146,7 @@ final readonly class Checker
         if ('arguments' === $name && \in_array($name, $this->notation->kept, true) && '' !== $use->scope) {
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
-        if ($this->notation->indents && 1 === preg_match('/^[ \t]*from[ \t]+\w+[ \t]+import\b[^\n]*\b'.preg_quote($name, '/').'\b/m', $this->parser->source())) {
+        if ($this->notation->indents && 1 === preg_match('/^[ \t]*from[ \t]+\w+[ \t]+import\b[^\n]*\b'.Names::asPattern($name).'\b/m', $this->parser->source())) {
             // It was brought in, and is given what is not read yet.
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name.($use->called ? '(…)' : '')]);
         }

@@ -38,7 +38,7 @@ final class RealArguments
     /** How few they take, where that is less than is known here, and not what was forgotten as a rule. */
     private const LEAST = [
         'python' => ['int' => 0, 'float' => 0, 'bool' => 0, 'setdefault' => 1],
-        'javascript' => ['reduceRight' => 1, 'splice' => 1, 'toFixed' => 0, 'concat' => 0, 'assign' => 1, 'push' => 0, 'unshift' => 0, 'split' => 0, 'at' => 0, 'Number' => 0, 'String' => 0, 'Boolean' => 0],
+        'javascript' => ['stringify' => 1, 'reduceRight' => 1, 'splice' => 1, 'toFixed' => 0, 'concat' => 0, 'assign' => 1, 'push' => 0, 'unshift' => 0, 'split' => 0, 'at' => 0, 'Number' => 0, 'String' => 0, 'Boolean' => 0],
         'cpp' => [],
     ];
 

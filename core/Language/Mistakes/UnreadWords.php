@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Mistakes;
 
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Names;
 
 /**
  * Words that the real machines know and nobody reads here yet. What is wrong on their lines may be nothing but that, so that it
@@ -55,7 +56,7 @@ final class UnreadWords
                 return $mistake;
             }
             $name = $mistake->parameters['name'] ?? null;
-            if ('before_value' === $mistake->kind && \is_string($name) && $language->semantics()->hoists && 1 === preg_match('/\bvar\b[^;]{0,200}\b'.preg_quote($name, '/').'\b/', $text)) {
+            if ('before_value' === $mistake->kind && \is_string($name) && $language->semantics()->hoists && 1 === preg_match('/\bvar\b[^;]{0,200}\b'.Names::asPattern($name).'\b/', $text)) {
                 // It is there from the beginning, and undefined (ECMA-262, 14.3.2).
                 return new Mistake('unsupported', $mistake->offset, $mistake->length, ['what' => "var $name"]);
             }

@@ -8,6 +8,7 @@ use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
@@ -292,7 +293,7 @@ final class Bounded
         }
         $first = null === $word ? false : strpos($this->text, $word, $cut->start);
         // The second time that a name stands there is the one too much.
-        $again = 'parameter_twice' === $kind && false !== $first && 1 === preg_match('/(?<!\w)'.preg_quote((string) $word, '/').'(?!\w)/', $this->text, $match, \PREG_OFFSET_CAPTURE, $first + \strlen((string) $word)) ? $match[0][1] : $first;
+        $again = 'parameter_twice' === $kind && false !== $first && 1 === preg_match('/(?<!\w)'.Names::asPattern((string) $word).'(?!\w)/', $this->text, $match, \PREG_OFFSET_CAPTURE, $first + \strlen((string) $word)) ? $match[0][1] : $first;
         $at = false === $again || $again >= $cut->end ? $cut->start : $again;
         $this->parser->mistakes[] = new Mistake($kind, $at, $at === $cut->start || null === $word ? $cut->end - $cut->start : \strlen($word), $parameters);
     }

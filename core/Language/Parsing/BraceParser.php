@@ -289,7 +289,8 @@ abstract class BraceParser extends ExpressionParser
         }
         $depth = $this->depth++;
         $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
-        $known = [$this->declared, $this->assigned, $this->writes, $this->reads, $this->functions, $this->outermost];
+        // What is kept is written to next, and copied by that: only where a row may be read again.
+        $known = !$this->readsSmall && $this->mayHoldSmall($start) ? [$this->declared, $this->assigned, $this->writes, $this->reads, $this->functions, $this->outermost] : null;
         [$outer, $this->unnamed] = [$this->unnamed, []];
         try {
             $rows = $this->statement();
@@ -300,7 +301,7 @@ abstract class BraceParser extends ExpressionParser
         } catch (ParseFailure $failure) {
             $this->depth = $depth + 1;
             $this->givenUp($state, $failure);
-            if (!$this->readsSmall && $this->mayReadSmall($failure)) {
+            if (null !== $known && $this->mayReadSmall($failure)) {
                 // Once more, with functions that only give something back as parts of the row.
                 array_pop($this->mistakes);
                 [$this->at, $this->depth, $this->readsSmall] = [$start, $depth, true];
@@ -313,9 +314,12 @@ abstract class BraceParser extends ExpressionParser
             }
             $before = $this->silenced;
             $row = $this->unread($start);
-            $at = array_search($failure->mistake, $this->mistakes, true);
-            if (false !== $at && 1 < \count($this->mistakes) && $this->hangsOnUnread($failure->mistake, $start, min($this->at, $start + 400), $before)) {
-                array_splice($this->mistakes, (int) $at, 1);
+            $at = \count($this->mistakes) - 1;
+            while ($at >= 0 && $failure->mistake !== $this->mistakes[$at]) {
+                --$at;
+            }
+            if ($at >= 0 && 1 < \count($this->mistakes) && $this->hangsOnUnread($failure->mistake, $start, min($this->at, $start + 400), $before)) {
+                array_splice($this->mistakes, $at, 1);
             }
 
             return [$row];
@@ -329,6 +333,12 @@ abstract class BraceParser extends ExpressionParser
     protected bool $readsSmall = false;
 
     protected function mayReadSmall(ParseFailure $failure): bool
+    {
+        return false;
+    }
+
+    /** Whether a row that begins at a token may have a function in it that can be read as a small one. */
+    protected function mayHoldSmall(int $start): bool
     {
         return false;
     }
@@ -984,6 +994,10 @@ abstract class BraceParser extends ExpressionParser
         $isOneForAll = $this->isOneForAll;
         $this->outliving += $isNew && !$isOld ? [] : [$id => true];
         $name = $this->newName('for_three_parts');
+        if ($isNew && $this->is(';') && [] !== array_filter([$this->at + 1, ...range($this->at + 1, ($this->closingOf($this->indexOf($opened) ?? 0) ?? $this->at) - 1)], fn (int $at): bool => ';' === ($this->tokens[$at]->text ?? ''))) {
+            // All three parts are there; the variable only has no value yet.
+            $this->fail('unsupported', $name, ['what' => "for (… $name->text; …)"]);
+        }
         if (!$this->accept('=')) {
             $this->is('in') ? $this->fail('foreign_word', null, ['word' => 'for … in', 'near' => 'for … of']) : $this->fail('for_three_parts');
         }
@@ -2219,9 +2233,12 @@ abstract class BraceParser extends ExpressionParser
             $length = max(1, $this->endOffset() - $start);
             $text = substr($this->text, $start, min(40, $length));
             $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
-            if ($this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.preg_quote($called, '/').'\s*\(/', $this->text))) {
+            if ($this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
                 // A function may give a reference, which takes a value (C++17, 8.2.2).
                 $this->failAt('unsupported', $start, $length, ['what' => trim(explode('=', $text)[0]).' = …']);
+            }
+            if ($target instanceof MethodCall && isset($this->asked[$target->method])) {
+                $this->failAt('unsupported', $start, $length, ['what' => "….$target->method = …"]);
             }
             $this->failAt($target instanceof CommandValue ? 'assign_to_command' : ($target instanceof NumberLiteral ? 'assign_swapped' : 'assign_to_value'), $start, $length, ['text' => trim(explode('=', $text)[0])]);
         }
@@ -2256,7 +2273,7 @@ abstract class BraceParser extends ExpressionParser
     /** Whether a name gets a function where it is declared: `const ask = (bed) => …`. */
     protected function isGivenFunction(string $name): bool
     {
-        return 1 === preg_match('/\b(?:const|let|var)\s+'.preg_quote($name, '/').'\s*=\s*(?:async\s*)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>)/', $this->text);
+        return 1 === preg_match('/\b(?:const|let|var)\s+'.Names::asPattern($name).'\s*=\s*(?:async\s*)?(?:function\b|\([^()]*\)\s*=>|\w+\s*=>)/', $this->text);
     }
 
     /** An object may keep a number under the name that lists and texts have, too: `this.length = 0`. */

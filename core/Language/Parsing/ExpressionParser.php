@@ -19,6 +19,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Mistakes\RealArguments;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
@@ -212,7 +213,10 @@ abstract class ExpressionParser extends Parser
         if (Operator::Add === $operator) {
             // What fails in an attempt may be meant to.
             if (0 === $this->tries) {
-                $this->sums[] = [$binary, $at, $this->scope];
+                // What a small function is given is none of the variables around it.
+                if ([] === array_filter([] === $this->lambdaNames ? [] : Walk::expressions($binary), fn (Expression $part): bool => $part instanceof VariableRead && isset($this->lambdaNames[$part->name]))) {
+                    $this->sums[] = [$binary, $at, $this->scope];
+                }
             }
         }
 
@@ -649,12 +653,10 @@ abstract class ExpressionParser extends Parser
         $named = array_filter($named, static fn (Argument $argument): bool => '*' !== $argument->name && '...' !== $argument->name);
         if ([] !== $named) {
             $signatures = array_values(array_filter(array_map(static fn (array $methods): ?array => $methods[$name->text] ?? null, $this->methods)));
-            if (self::UNLIMITED - 1 <= ($signatures[0][1] ?? 0) || \count($named) < \count(array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name))) {
-                $this->refuseNames($arguments);
-            }
+            $isGathered = self::UNLIMITED - 1 <= ($signatures[0][1] ?? 0) || \count($named) < \count(array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name));
             // Where methods of one name take values in another order, it shows when it runs which of them is meant.
             $isOne = 1 >= \count(array_unique(array_map(static fn (array $signature): string => implode(' ', $signature[2]), $signatures)));
-            $values = $isOne || !$this->facts->namesArguments ? $this->inOrderOf($signatures[0][2] ?? [], $arguments) : $values;
+            $values = !$isGathered && ($isOne || !$this->facts->namesArguments) ? $this->inOrderOf($signatures[0][2] ?? [], $arguments) : $values;
         }
 
         return $this->calledOf($receiver, $name->text, $values) ?? new MethodCall($receiver, $name->text, $values, $otherwise);
@@ -854,6 +856,10 @@ abstract class ExpressionParser extends Parser
     {
         if ([] === $this->setFields || isset($this->setFields[$name->text]) || isset($this->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
             return;
+        }
+        if ($this->isRaised($this->class) && RealNames::has($name->text, $this->language())) {
+            // What the language's own failures keep.
+            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
         }
         $near = Names::nearest($name->text, array_map(strval(...), array_keys($this->setFields)));
         $this->mistake(null === $near ? 'unknown_field' : 'misspelt_field', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
@@ -1212,7 +1218,6 @@ abstract class ExpressionParser extends Parser
             }
 
             if ($this->isSpread($name, $arguments)) {
-                $this->refuseNames($arguments);
                 if (isset($this->classes[$name])) {
                     return new MakeObject($name, $this->handed($arguments));
                 }
@@ -1301,6 +1306,13 @@ abstract class ExpressionParser extends Parser
             if (('*' === $argument->name || '...' === $argument->name) && $index < ($this->rests[$function] ?? \PHP_INT_MAX)) {
                 return true;
             }
+            if ('**' === $argument->name && (!isset($this->namedRests[$function]) || $index < \count($arguments) - 1 || [] !== array_diff(array_values(array_diff_key($this->functions[$function][2] ?? [], isset($this->rests[$function]) ? [$this->rests[$function] => true] : [])), [$this->namedRests[$function]]))) {
+                // Some of it may be for parameters that have a name.
+                return true;
+            }
+            if (null !== $argument->name && isset($this->classes[$function]) && self::UNLIMITED - 1 <= ($this->functions[$function][1] ?? 0)) {
+                return true;
+            }
         }
 
         return false;
@@ -1343,10 +1355,6 @@ abstract class ExpressionParser extends Parser
         }
         if (\count($arguments) < $least || \count($arguments) > $most) {
             $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
-        }
-
-        if (self::UNLIMITED - 1 <= $most && isset($this->classes[$token->text])) {
-            $this->refuseNames($arguments);
         }
 
         return $this->inOrderOf($parameters, $this->packed($token->text, $this->withNamedRest($token->text, $parameters, $arguments)));

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Parsing;
 
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Typing\Counted;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Tree\Block;
@@ -76,7 +77,7 @@ final class Handlers
      */
     private static function isPlain(FunctionDefinition $function, Handler $handler, array $rows): bool
     {
-        if (1 !== preg_match('/^'.preg_quote($handler->functionName(), '/').'\d*$/D', $function->name)) {
+        if (1 !== preg_match('/^'.Names::asPattern($handler->functionName()).'\d*$/D', $function->name)) {
             return false;
         }
         $shared = $own = [];

@@ -106,7 +106,7 @@ final class Meaning
             $meaning = new self($settled, $types, $language, $inPlace, $outliving);
             $settled = $meaning->program();
         }
-        if ([] !== $program->classes()) {
+        if ([] !== $program->classes() || $meaning->sortsTexts) {
             $types = Types::of($settled, isCpp: $language->semantics()->typed);
             $settled = (new self($settled, $types, $language, $inPlace, $outliving, true))->program();
         }
@@ -276,7 +276,7 @@ final class Meaning
         }
         if ($row instanceof Perform && $row->value instanceof Operation && $this->facts->changesGive && isset(self::IN_PLACE[$row->value->key->value])) {
             $inPlace = self::IN_PLACE[$row->value->key->value];
-            $isOfTexts = OperationKey::SortAsTexts === $inPlace && $this->type($row->value->arguments[0])->isList() && $this->type($row->value->arguments[0])->item()->isTextual();
+            $isOfTexts = $this->isLast && OperationKey::SortAsTexts === $inPlace && $this->type($row->value->arguments[0])->isList() && $this->type($row->value->arguments[0])->item()->isTextual();
 
             return new Perform($row->id, new Operation($isOfTexts ? OperationKey::Sort : $inPlace, $row->value->arguments), $row->off);
         }
@@ -291,7 +291,7 @@ final class Meaning
     private function grown(ChangeVariable|SetItem $row, Expression $target, Expression $amount): Statement
     {
         $tuples = $this->tuples();
-        $mayBe = isset($tuples[self::nameOf($target)]) || $target instanceof Field && !isset($this->given[self::nameOf($target)]);
+        $mayBe = isset($tuples[self::nameOf($target)]) || [] !== $this->type($target)->parts || $target instanceof Field && !isset($this->given[self::nameOf($target)]);
         if (!self::isTuple($amount) || !$mayBe) {
             return new Perform($row->id, new Operation(OperationKey::Extend, [$target, $amount]), $row->off);
         }
@@ -366,7 +366,7 @@ final class Meaning
     /** Braces stand for an object where one is wanted (C++17, 11.6.4). */
     private function withObjects(Statement $row): Statement
     {
-        $made = static fn (StaticType $type, Expression $value): Expression => $value instanceof ListLiteral && TypeKind::Copied === $type->kind ? new MakeObject((string) $type->class, $value->items, true) : $value;
+        $made = fn (StaticType $type, Expression $value): Expression => $value instanceof ListLiteral && TypeKind::Copied === $type->kind ? $this->madeOfBraces($type, $value) : $value;
         if ($row instanceof Perform && $row->value instanceof Operation && OperationKey::Append === $row->value->key && isset($row->value->arguments[1])) {
             [$list, $value] = $row->value->arguments;
             $object = $made($this->type($list)->item(), $value);
@@ -381,6 +381,26 @@ final class Meaning
         };
 
         return $row instanceof GiveBack || $row instanceof SetVariable || $row instanceof SetItem ? $row->withBlank('value', $made($wanted, $row->value)) : $row;
+    }
+
+    /** What stands in braces, as the type that is wanted there: what objects keep may stand in braces of its own. */
+    private function madeOfBraces(StaticType $type, Expression $value): Expression
+    {
+        if (!$value instanceof ListLiteral) {
+            return $value;
+        }
+        if (TypeKind::Copied === $type->kind) {
+            $class = $this->program->classNamed((string) $type->class);
+            $fields = null === $class || null !== $this->program->functionNamed($class->name.'.'.ClassDefinition::MAKES) ? [] : array_values(array_filter($class->body->statements, static fn (Statement $row): bool => $row instanceof FieldDeclaration && !$row->off));
+            $of = static fn (int $index): StaticType => ($field = $fields[$index] ?? null) instanceof FieldDeclaration && null !== $field->type ? TypeNames::read($field->type) : StaticType::unknown();
+
+            return new MakeObject((string) $type->class, array_map(fn (Expression $item, int $index): Expression => $this->madeOfBraces($of($index), $item), $value->items, array_keys($value->items)), true);
+        }
+        if ($type->isSet()) {
+            return new Operation(OperationKey::SetOf, [] === $value->items ? [] : [$value]);
+        }
+
+        return $type->isMap() && [] === $value->items ? new MapLiteral([]) : $value;
     }
 
     /** `text += 'a' + place`: what is added to a text is the letter of a number that is reckoned from one (C++17, 24.3.2.6.2). */
@@ -537,6 +557,10 @@ final class Meaning
         $this->inner = $outside;
         if ($made !== $operands) {
             $expression = $expression->withOperands($made);
+        }
+        if ($expression instanceof Operation && OperationKey::Identical === $expression->key && $made[1] instanceof TruthLiteral && TypeKind::Truth === $this->type($made[0])->kind) {
+            // There are two truths, each of which is one thing (The Python Language Reference, 3.2).
+            return new Binary(Operator::Equal, $made[0], $made[1]);
         }
         if ($expression instanceof Choice) {
             $asked = $this->asked($expression->condition);
@@ -823,6 +847,9 @@ final class Meaning
             || $list instanceof Operation && !\in_array($list->key, [OperationKey::Pop, OperationKey::PopAt, OperationKey::Shift, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::ValueOrPut, OperationKey::FirstOf], true);
     }
 
+    /** Whether something is sorted as if all were texts; whether all are shows when all else is settled. */
+    private bool $sortsTexts = false;
+
     private function operation(Operation $operation): Expression
     {
         $given = $this->facts->changesGive ? array_search($operation->key, self::IN_PLACE, true) : false;
@@ -912,7 +939,16 @@ final class Meaning
         if (OperationKey::Upper === $operation->key && TypeKind::Letter === $this->type($first)->kind && $this->facts->typed) {
             return new Operation(OperationKey::UpperLetter, [$first]);
         }
-        if (\in_array($operation->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true) && $this->type($first)->isList() && $this->type($first)->item()->isTextual()) {
+        $isOfTexts = $this->type($first)->isList() && $this->type($first)->item()->isTextual();
+        if (\in_array($operation->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true)) {
+            $this->sortsTexts = true;
+        }
+        if ($this->facts->coerces && !$this->isLast && $isOfTexts && \in_array($operation->key, [OperationKey::Sort, OperationKey::Sorted, OperationKey::SortDown, OperationKey::SortedDown], true)) {
+            // `words.sort((a, b) => a - b)` makes numbers of them (ECMA-262, 13.8.2).
+            return $operation->key->byNumber($first);
+        }
+        if ($this->isLast && $isOfTexts && \in_array($operation->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true)) {
+            // All that is sorted are texts anyhow.
             return new Operation(OperationKey::SortAsTexts === $operation->key ? OperationKey::Sort : OperationKey::Sorted, [$first]);
         }
 

@@ -274,15 +274,18 @@ abstract class Parser
     protected function nameFor(string $word): string
     {
         $this->words ??= array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true);
-        for ($number = 1, $name = $word; isset($this->words[$name]); $name = $word.'_'.++$number) {
+        for ($number = $this->numbers[$word] ?? 1, $name = 1 === $number ? $word : $word.'_'.$number; isset($this->words[$name]); $name = $word.'_'.++$number) {
         }
         $this->words[$name] = true;
+        $this->numbers[$word] = $number;
 
         return $name;
     }
 
     /** @var array<string, true>|null what stands in the text, and the names that were made */
     private ?array $words = null;
+    /** @var array<string, int> up to which number names were made of a word */
+    private array $numbers = [];
 
     /** @phpstan-impure the place in the text moves on */
     protected function peek(int $ahead = 0): ?Token

@@ -32,6 +32,8 @@ final class Shadows
     private array $kinds = [];
 
     private readonly bool $hasOld;
+    /** the first token that declares names in JavaScript: none before it can */
+    private readonly int $firstDeclaring;
     /** @var array<int, string> the tokens' texts, but for what literals say */
     private array $texts = [];
 
@@ -51,6 +53,8 @@ final class Shadows
                 $this->classes[$token->text] = true;
             }
         }
+        $declaring = array_filter(['let', 'const', 'var'], fn (string $word): bool => \in_array($word, $this->texts, true));
+        $this->firstDeclaring = [] === $declaring ? \PHP_INT_MAX : min(array_map(fn (string $word): int => (int) array_search($word, $this->texts, true), $declaring));
         $this->frames = [[[], true, \count($tokens)]];
         $this->hasOld = \in_array('var', $this->texts, true);
     }
@@ -155,13 +159,33 @@ final class Shadows
             if ('for' === $token->text && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1)) {
                 $this->leave($index);
                 $this->frames[] = [[], false, $this->endOfBody($index + 1)];
+            } elseif ($isCpp && \in_array($token->text, ['if', 'while', 'switch'], true) && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1) && $this->declaresInHead($index + 2)) {
+                $this->leave($index);
+                $this->frames[] = [[], false, $this->endOfBranches($index + 1)];
             } elseif ('{' === $token->text && TokenKind::Sign === $token->kind && !\in_array($this->text($index - 1), ['let', 'const'], true)) {
                 $this->leave($index);
                 $before = $this->text($index - 1);
                 $isFunction = !isset($this->turns[$index]) && ('=>' === $before || ')' === $before && $this->opensFunction($index - 1));
+                if ($isCpp && !$isFunction && $this->opensClass($index)) {
+                    $this->bodies[$this->closing($index) ?? \count($this->tokens)] = true;
+                }
                 $this->frames[] = [$isFunction ? $this->parameters($index - 1) : [], $isFunction, $this->closing($index) ?? \count($this->tokens)];
             }
         }
+    }
+
+    /** @var array<int, true> where the bodies of classes end */
+    private array $bodies = [];
+
+    private function opensClass(int $brace): bool
+    {
+        for ($index = $brace - 1; $index >= 0 && $brace - $index < self::FAR && !\in_array($this->text($index), [';', '{', '}', '(', ')', '='], true); --$index) {
+            if (\in_array($this->text($index), ['class', 'struct'], true)) {
+                return 'enum' !== $this->text($index - 1);
+            }
+        }
+
+        return false;
     }
 
     /** @var array<int, true> where functions end that are read as loops, and have variables of their own all the same */
@@ -230,7 +254,7 @@ final class Shadows
     /** Whether a name stands in brackets or braces behind `let` or `const`, which take apart what they get (ECMA-262, 14.3.3). */
     private function isTakenApart(int $index): bool
     {
-        if (!\in_array($this->text($index + 1), [',', ']', '}', '='], true)) {
+        if ($index < $this->firstDeclaring || !\in_array($this->text($index + 1), [',', ']', '}', '='], true)) {
             return false;
         }
         for ($steps = 0; !\in_array($this->text(--$index), ['[', '{'], true); ++$steps) {
@@ -245,7 +269,7 @@ final class Shadows
     /** Whether a row that begins with `let` or `const` declares this name behind others. */
     private function isDeclaredBehind(int $index, bool $isOld = false): bool
     {
-        if (!\in_array($this->text($index + 1), [',', '=', ';'], true)) {
+        if ($index < $this->firstDeclaring || !\in_array($this->text($index + 1), [',', '=', ';'], true)) {
             return false;
         }
         for ($steps = 0; --$index >= 0 && $steps < self::FAR; ++$steps) {
@@ -291,6 +315,10 @@ final class Shadows
             return;
         }
         $name = $token->text;
+        if (isset($this->bodies[$this->frames[$last][2]])) {
+            // What objects keep hides nothing, and is asked for by its own name.
+            return;
+        }
         for ($at = $last - 1; $at >= 0 && !$this->frames[$last][1]; --$at) {
             if (isset($this->frames[$at][0][$name])) {
                 $this->shadow($token, $this->frames[$last][2]);
@@ -502,7 +530,7 @@ final class Shadows
 
     private function endOfBody(int $opening): int
     {
-        $closing = $this->closing($opening);
+        $closing = 'else' === $this->text($opening) ? $opening : $this->closing($opening);
         if (null === $closing) {
             return \count($this->tokens);
         }
@@ -522,6 +550,30 @@ final class Shadows
         }
 
         return \count($this->tokens);
+    }
+
+    /** Whether the head of a condition begins with the type of a variable of its own (C++17, 9.4). */
+    private function declaresInHead(int $first): bool
+    {
+        $index = $first + ('const' === $this->text($first) ? 1 : 0);
+
+        return isset(self::CPP_TYPES[$this->text($index)]) || isset($this->classes[$this->text($index)]) || 'auto' === $this->text($index);
+    }
+
+    /** The last token of what belongs to a condition, all that stands behind `else` with it. */
+    private function endOfBranches(int $opening): int
+    {
+        $end = $this->endOfBody($opening);
+        while ('else' === $this->text($end + 1)) {
+            $body = $end + 2;
+            $isIf = 'if' === $this->text($body) && '(' === $this->text($body + 1);
+            $end = $isIf ? $this->endOfBody($body + 1) : ('{' === $this->text($body) ? $this->closing($body) ?? \count($this->tokens) : $this->endOfBody($end + 1));
+            if (!$isIf) {
+                break;
+            }
+        }
+
+        return $end;
     }
 
     /** Whether a line of JavaScript begins a row, where no semicolon ends the one before (ECMA-262, 12.10). */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -41,7 +42,7 @@ trait DataClasses
         $options = $this->options();
         $class = $this->tokens[($next->from ?? 0) + 1]->text ?? '';
         // Where nothing tries to change its objects, they are as others.
-        $fields = implode('|', array_map(static fn (string $name): string => preg_quote($name, '/'), $this->given[$class] ?? ['\w+']));
+        $fields = implode('|', array_map(static fn (string $name): string => Names::asPattern($name), $this->given[$class] ?? ['\w+']));
         $isChanged = 'True' === ($options['frozen'] ?? '') && 1 === preg_match('/\.\s*(?:'.$fields.')\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->text);
         $isPlain = null !== $options && [] === array_diff_key($options, ['frozen' => 1, 'order' => 1, 'eq' => 1, 'repr' => 1, 'slots' => 1]) && 'False' !== ($options['eq'] ?? '') && 'False' !== ($options['repr'] ?? '');
         if (!$isPlain || $isChanged || null === $next || $next->column() !== $line->column() || 'class' !== $this->tokens[$next->from]->text) {

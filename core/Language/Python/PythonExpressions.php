@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -618,6 +619,13 @@ abstract class PythonExpressions extends ExpressionParser
     private function collected(Token $opened): ?Expression
     {
         for ($ahead = 0; null !== ($token = $this->peek($ahead)) && ('for' !== $token->text || TokenKind::Keyword !== $token->kind); ++$ahead) {
+            if ('lambda' === $token->text && TokenKind::Keyword === $token->kind) {
+                // Commas between its parameters are its own.
+                while (null !== $this->peek($ahead) && !$this->is(':', $ahead)) {
+                    $ahead = ($this->is('(', $ahead) || $this->is('[', $ahead) || $this->is('{', $ahead) ? ($this->closingOf($this->at + $ahead) ?? $this->until) - $this->at : $ahead) + 1;
+                }
+                continue;
+            }
             if (TokenKind::Sign !== $token->kind) {
                 continue;
             }
@@ -702,16 +710,9 @@ abstract class PythonExpressions extends ExpressionParser
         if ([] === $names || !$this->accept('in')) {
             $this->fail([] === $names ? 'name_missing' : 'in_missing');
         }
-        foreach ($value instanceof ListLiteral || $value instanceof MapLiteral || $value instanceof Operation && OperationKey::AsTuple === $value->key ? Walk::expressions($value) : [$value] as $kept) {
-            if (!$kept instanceof Lambda) {
-                continue;
-            }
-            foreach (Walk::expressions($kept->value) as $part) {
-                if ($part instanceof VariableRead && isset($names[$part->name]) && !\in_array($part->name, $kept->parameters, true)) {
-                    // All of them see the last turn (The Python Language Reference, 4.2.2).
-                    $this->fail('unsupported', null, ['what' => 'lambda … for']);
-                }
-            }
+        if (self::seesTurns($value, $names, false)) {
+            // All of them see the last turn (The Python Language Reference, 4.2.2).
+            $this->fail('unsupported', null, ['what' => 'lambda … for']);
         }
         // What stands before is meant by them, and not by a function of that name further down.
         $row = $this->rowStart();
@@ -735,6 +736,30 @@ abstract class PythonExpressions extends ExpressionParser
         $made = new Collected($value, $variable, $over, $condition);
 
         return null === $inner ? $made : new Operation(OperationKey::Flattened, [$made]);
+    }
+
+    /**
+     * Whether a small function in a value reads what a loop gives to a name.
+     *
+     * @param array<string, mixed> $names
+     */
+    private static function seesTurns(Expression $value, array $names, bool $isInside): bool
+    {
+        if ($value instanceof VariableRead) {
+            return $isInside && isset($names[$value->name]);
+        }
+        if ($value instanceof Lambda) {
+            [$names, $isInside] = [array_diff_key($names, array_flip($value->parameters)), true];
+        }
+        // What is called there and then sees its own turn.
+        $isKept = $isInside || $value instanceof ListLiteral || $value instanceof MapLiteral || $value instanceof MethodCall && $value->object instanceof Lambda || $value instanceof Operation && OperationKey::AsTuple === $value->key;
+        foreach ($isKept ? $value->operands() : [] as $part) {
+            if (self::seesTurns($part, $names, $isInside)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /**
@@ -1069,7 +1094,7 @@ abstract class PythonExpressions extends ExpressionParser
                 $test = new Operation(OperationKey::Contains, [$right, $left]);
                 $test = $negates ? new Unary(UnaryOperator::Not, $test) : $test;
             } elseif ('is' === $sign) {
-                $isPlain = static fn (Expression $side): bool => $side instanceof NothingLiteral || $side instanceof TruthLiteral;
+                $isPlain = static fn (Expression $side): bool => $side instanceof NothingLiteral;
                 $kind = $this->ofKind($left, $right);
                 $test = $isPlain($left) || $isPlain($right) || null !== $kind
                     ? new Binary($negates ? Operator::NotEqual : Operator::Equal, $kind[0] ?? $left, $kind[1] ?? $right)
@@ -1152,7 +1177,7 @@ abstract class PythonExpressions extends ExpressionParser
     /** Whether what stands before brackets may be given a map for its parameters: a function that is a value, or one that gathers names. */
     private function mayTakeNames(string $name): bool
     {
-        return isset($this->namedRests[$name]) || !isset($this->functions[$name]) && $this->isVariable($name);
+        return isset($this->functions[$name]) || isset($this->methodNames[PythonNames::METHODS[$name] ?? $name]) || $this->isVariable($name);
     }
 
     /** The name before the brackets in which the reading stands. */
@@ -1428,7 +1453,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ('open' === $name && null !== $first && 2 >= $count) {
             return $this->opened($first, $arguments[1]->value ?? null, $token);
         }
-        if (\in_array($name, ['isinstance', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true)) {
+        if (\in_array($name, ['isinstance', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true) || null !== FailureNames::kindOf(Language::Python, $name) && !isset($this->classes[$name])) {
             $this->fail('unsupported', $token, ['what' => $name.'()']);
         }
 
@@ -1664,6 +1689,12 @@ abstract class PythonExpressions extends ExpressionParser
         $name = PythonNames::METHODS[$method] ?? $method;
         $owner = $this->ownerOf($class, $name);
         $this->read($this->itself, $this->endOffset());
+        foreach ($arguments as $argument) {
+            if ('**' === $argument->name) {
+                // Which value is whose shows when it runs.
+                $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => "super().$method(**…)"]);
+            }
+        }
 
         return null === $owner ? null : new OwnValue("$owner.$name", [new VariableRead($this->itself), ...$this->inOrderOf($this->methods[$owner][$name][2], $arguments)]);
     }

@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Language\FailureNames;
+use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
@@ -1252,7 +1254,7 @@ final class PythonParser extends PythonStatements
         $kind = FailureNames::kindOf($this->language(), $token->text);
         if (null === $kind) {
             $near = Names::nearest($token->text, FailureNames::all($this->language()));
-            if (null === $near || levenshtein(strtolower($token->text), strtolower($near)) > 2) {
+            if (null === $near || RealNames::has($token->text, Language::Python) || levenshtein(strtolower($token->text), strtolower($near)) > 2) {
                 $this->fail('unsupported', $token, ['what' => $token->text]);
             }
             $this->taken($token, $near, 'misspelt_keyword');
@@ -1293,8 +1295,9 @@ final class PythonParser extends PythonStatements
             return new RaiseObject($this->newId(), $made instanceof VariableRead || $made instanceof FunctionReference ? new MakeObject($name->text) : $made);
         }
         $kind = $this->failureKind();
-        if (\is_string($kind)) {
-            $this->fail('unsupported', $name, ['what' => "raise $kind"]);
+        if (\is_string($kind) || FailureKind::Interrupt === $kind) {
+            // What stops a program is not among what `Exception` catches.
+            $this->fail('unsupported', $name, ['what' => "raise $name->text"]);
         }
         $says = new TextLiteral('');
         $opened = $this->peek();
@@ -1599,6 +1602,11 @@ final class PythonParser extends PythonStatements
                 } elseif ('' !== $parent && !isset($this->classes[$parent])) {
                     $this->fail('unsupported', $of, ['what' => "class …($parent)"]);
                 }
+                if ($this->is(',') && null !== $this->peek(1) && !$this->is(')', 1)) {
+                    // What several classes bring is found in an order of its own (The Python Language Reference, 3.3.3.1).
+                    $this->fail('unsupported', $this->peek(), ['what' => 'class …(…, …)']);
+                }
+                $this->accept(',');
             }
             $this->close($opened);
         }
@@ -1717,9 +1725,6 @@ final class PythonParser extends PythonStatements
                 }
                 $isRest = $this->is('*');
                 $isNamedRest = $this->is('**');
-                if ($isNamedRest && $isMethod) {
-                    $this->fail('unsupported', $this->peek(), ['what' => 'def …(**…)']);
-                }
                 $this->at += $isRest || $isNamedRest ? 1 : 0;
                 $parameter = $this->newName('parameter_no_name');
                 $parameters[] = $parameter->text;
@@ -1829,7 +1834,11 @@ final class PythonParser extends PythonStatements
 
                 return [$this->ended(new Claim($this->newId(), $condition, $this->accept(',') ? $this->value() : null), $start)];
             case 'del':
-                return [$this->ended($this->delete(), $start)];
+                $this->behind = [];
+                $rows = [$this->delete(), ...$this->behind];
+                $this->cutTogether($rows, $start);
+
+                return $rows;
             case 'while':
             case 'for':
             case 'if':

@@ -23,6 +23,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -222,6 +223,17 @@ abstract class PythonStatements extends PythonExpressions
     {
         $token = $this->peek();
         ++$this->at;
+        $row = $this->deleted($token);
+        while ($this->accept(',')) {
+            // One after the other, from left to right (The Python Language Reference, 7.5).
+            $this->behind[] = $this->deleted($token);
+        }
+
+        return $row;
+    }
+
+    private function deleted(?Token $token): Statement
+    {
         $target = $this->expression();
         if ($target instanceof Slice) {
             $count = match (true) {
@@ -633,6 +645,10 @@ abstract class PythonStatements extends PythonExpressions
             $end = $sign->offset ?? $start + 1;
             if ($target instanceof ListLiteral || $target instanceof Operation && OperationKey::AsTuple === $target->key) {
                 $this->failAt('unsupported', $start, max(1, $end - $start), ['what' => '(…), … = …']);
+            }
+            if ($target instanceof MethodCall && isset($this->asked[$target->method])) {
+                // It fails when it runs, and not before.
+                $this->failAt('unsupported', $start, max(1, $end - $start), ['what' => "….$target->method = …"]);
             }
             $isSwapped = $target instanceof NumberLiteral || $target instanceof TextLiteral;
             $this->failAt($isSwapped ? 'assign_swapped' : 'assign_to_value', $start, max(1, $end - $start), ['text' => trim(substr($this->text, $start, min(40, $end - $start)))]);

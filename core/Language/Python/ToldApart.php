@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -90,7 +91,7 @@ trait ToldApart
         $places = [];
         for ($at = $this->lines[$around]->from; $at < $end; ++$at) {
             $token = $this->tokens[$at];
-            if (TokenKind::Text === $token->kind && 1 === preg_match('/\b'.preg_quote($name, '/').'\b/', $token->text)) {
+            if (TokenKind::Text === $token->kind && 1 === preg_match('/\b'.Names::asPattern($name).'\b/', $token->text)) {
                 return;
             }
             $isNamed = '=' === ($this->tokens[$at + 1]->text ?? '') && \in_array($this->tokens[$at - 1]->text ?? '', ['(', ','], true);

@@ -18,6 +18,7 @@ use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -35,8 +36,26 @@ final class ChangedParameters
             return false;
         }
         $seen[$key] = true;
-        $names = self::alsoCalled($program, $function, $parameter);
-        foreach ($program->rowsOf($function) as $row) {
+
+        return self::areChangedIn($program, $program->rowsOf($function), [$parameter => true], $seen);
+    }
+
+    /** Whether a loop changes what the items hold that it goes over. */
+    public static function changesItems(Program $program, EachLoop $loop): bool
+    {
+        return self::areChangedIn($program, Walk::statements($loop->body->statements), array_fill_keys($loop->variables, true), []);
+    }
+
+    /**
+     * @param iterable<Statement> $rows
+     * @param array<string, true> $names
+     * @param array<string, true> $seen
+     */
+    private static function areChangedIn(Program $program, iterable $rows, array $names, array $seen): bool
+    {
+        $rows = array_values([...$rows]);
+        $names = self::alsoCalled($rows, $names);
+        foreach ($rows as $row) {
             $targets = $row instanceof SetItem ? [$row->target] : ($row instanceof SetSeveral ? $row->targets : []);
             foreach ($targets as $target) {
                 if (($target instanceof Item || $target instanceof Field) && isset($names[self::root($target) ?? ''])) {
@@ -58,16 +77,18 @@ final class ChangedParameters
     }
 
     /**
-     * The parameter, and names of what it holds: an item that a loop goes over, or that a row names.
+     * Names, and those of what they hold: an item that a loop goes over, or that a row names.
+     *
+     * @param list<Statement>     $rows
+     * @param array<string, true> $names
      *
      * @return array<string, true>
      */
-    private static function alsoCalled(Program $program, FunctionDefinition $function, string $parameter): array
+    private static function alsoCalled(array $rows, array $names): array
     {
-        $names = [$parameter => true];
         do {
             $many = \count($names);
-            foreach ($program->rowsOf($function) as $row) {
+            foreach ($rows as $row) {
                 if ($row instanceof EachLoop && isset($names[self::root($row->over) ?? ''])) {
                     $names += array_fill_keys($row->variables, true);
                 } elseif ($row instanceof SetVariable && !$row->value instanceof VariableRead && isset($names[self::root($row->value) ?? ''])) {

@@ -31,6 +31,30 @@ trait CollectionOperations
         }
     }
 
+    protected static function isCounter(mixed $value): bool
+    {
+        return $value instanceof MapValue && 'Counter' === $value->made;
+    }
+
+    /**
+     * Two counts as one: of what has a count in either, what is made of both counts, where that is above nought.
+     *
+     * @param \Closure(mixed, mixed): mixed $made
+     */
+    protected function tallied(mixed $one, mixed $other, \Closure $made): MapValue
+    {
+        $counts = $this->counter();
+        [$left, $right] = [self::map_($one)->entries, self::map_($other)->entries];
+        foreach ($left + $right as $tag => [$item]) {
+            $count = $made($left[$tag][1] ?? 0, $right[$tag][1] ?? 0);
+            if ($this->less(0, $count)) {
+                $counts->entries[$tag] = [$item, $count];
+            }
+        }
+
+        return $counts;
+    }
+
     public function mostCommon(mixed $counts): ListValue
     {
         $pairs = array_values(self::map_($counts)->entries);

@@ -234,8 +234,13 @@ final class CppValues extends Values
         return $part;
     }
 
-    /** Copies go all the way down. */
+    /** A copy points at what the other one points at; what it keeps itself is another one (C++17, 15.8.1). */
     public function copied(mixed $value): mixed
+    {
+        return $value instanceof ListValue || $value instanceof MapValue && '' === $value->class ? $this->pointingAlike($value) : $this->cloned($value);
+    }
+
+    public function deepCopied(mixed $value): mixed
     {
         return $this->cloned($value);
     }

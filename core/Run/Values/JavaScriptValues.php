@@ -507,6 +507,75 @@ final class JavaScriptValues extends Values
         return (float) $digits;
     }
 
+    public function replaced(mixed $text, mixed $old, mixed $new): string
+    {
+        return \is_string($text) && \is_string($old) && \is_string($new) && '' !== $old && str_contains($new, '$') ? $this->replacedBySigns($text, $old, $new, false) : parent::replaced($text, $old, $new);
+    }
+
+    public function replacedFirst(mixed $text, mixed $old, mixed $new): string
+    {
+        return \is_string($text) && \is_string($old) && \is_string($new) && '' !== $old && str_contains($new, '$') ? $this->replacedBySigns($text, $old, $new, true) : parent::replacedFirst($text, $old, $new);
+    }
+
+    /** `$&` is what was found, `$$` a dollar, and two more are what stands before and behind it (ECMA-262, 22.1.3.19.1). */
+    private function replacedBySigns(string $text, string $old, string $new, bool $isOnce): string
+    {
+        $made = '';
+        $from = 0;
+        for ($at = strpos($text, $old); false !== $at; $at = $isOnce ? false : strpos($text, $old, $from)) {
+            $end = $at + \strlen($old);
+            $put = preg_replace_callback('/\$([$&`\'])/', static fn (array $sign): string => match ($sign[1]) {
+                '$' => '$',
+                '&' => $old,
+                '`' => substr($text, 0, $at),
+                default => substr($text, $end),
+            }, $new);
+            $made .= substr($text, $from, $at - $from).$put;
+            $from = $end;
+        }
+
+        return $this->bounded($made.substr($text, $from));
+    }
+
+    /** As many digits behind the point as tell the number from the next one (ECMA-262, 21.1.3.6, and Number::toString with a radix). */
+    public function inBase(mixed $value, mixed $base): string
+    {
+        $number = self::numeric($value);
+        $whole = floor(abs($number));
+        $rest = abs($number) - $whole;
+        if (!is_finite($number) || 0.0 === $rest) {
+            return is_finite($number) ? parent::inBase($value, $base) : $this->show($number);
+        }
+        $radix = self::base_($base);
+        // Half of the way to the next number there is.
+        $delta = max(0.5 * (self::above(abs($number)) - abs($number)), self::above(0.0));
+        $digits = [];
+        while ($rest >= $delta) {
+            $rest *= $radix;
+            $delta *= $radix;
+            $digits[] = $digit = (int) $rest;
+            $rest -= $digit;
+            if (($rest > 0.5 || 0.5 === $rest && 1 === $digit % 2) && $rest + $delta > 1) {
+                while ([] !== $digits && $radix === ++$digits[\count($digits) - 1]) {
+                    array_pop($digits);
+                }
+                $whole += [] === $digits ? 1 : 0;
+                break;
+            }
+        }
+        $text = implode('', array_map(static fn (int $digit): string => base_convert((string) $digit, 10, 36), $digits));
+
+        return ($number < 0 ? '-' : '').parent::inBase($whole, $base).('' === $text ? '' : ".$text");
+    }
+
+    private static function above(float $number): float
+    {
+        $bits = (array) unpack('q', pack('d', $number));
+        $above = (array) unpack('d', pack('q', \is_int($bits[1]) ? $bits[1] + 1 : 1));
+
+        return \is_float($above[1]) ? $above[1] : $number;
+    }
+
     public function repeated(mixed $value, mixed $times): string|ListValue
     {
         return self::numeric($times) < 0 ? throw new RunError('negative_count') : parent::repeated($value, $times);

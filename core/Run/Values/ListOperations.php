@@ -436,7 +436,7 @@ trait ListOperations
     }
 
     /** Whether what is made of a list is a tuple again; a part of what is frozen is not frozen. */
-    private function isTuple(mixed $value): bool
+    protected function isTuple(mixed $value): bool
     {
         return $value instanceof ListValue && $value->fixed && $this->facts->tuples;
     }
@@ -1035,16 +1035,16 @@ trait ListOperations
     }
 
     /**
-     * Ties functions to the map that holds them: its own are handed over as what they know as `this`.
+     * What a map holds that is found whenever it is asked for.
      *
-     * @param array<string, bool> $names whether each is found whenever it is asked for
+     * @param list<string> $names
      */
-    public function tied(MapValue $map, array $names): MapValue
+    public function withGetters(MapValue $map, array $names): MapValue
     {
-        foreach ($names as $name => $isGetter) {
+        foreach ($names as $name) {
             $function = $map->entries["t$name"][1] ?? null;
             if ($function instanceof \Closure) {
-                $map->entries["t$name"][1] = $isGetter ? new Getter(static fn (): mixed => $function($map)) : $this->named(static fn (mixed ...$given): mixed => $function($map, ...$given), (string) $name);
+                $map->entries["t$name"][1] = new Getter(static fn (): mixed => $function($map));
             }
         }
 
@@ -1512,14 +1512,34 @@ trait ListOperations
         if ($value instanceof MapValue) {
             $copy = new MapValue($value->class);
             [$copy->order, $copy->copied] = [$value->order, $value->copied];
+            $pointing = $this->pointing[$value->class] ?? [];
             foreach ($value->entries as $tag => [$key, $item]) {
-                $copy->entries[$tag] = [$key, $this->cloned($item, Depth::deeper($depth))];
+                $copy->entries[$tag] = [$key, isset($pointing[$tag]) ? $this->pointingAlike($item, Depth::deeper($depth)) : $this->cloned($item, Depth::deeper($depth))];
             }
 
             return $copy;
         }
 
         return $value;
+    }
+
+    /** @var array<string, array<string, true>> by class, the tags of fields that only point at something */
+    public array $pointing = [];
+
+    /** A list or a map of its own with the same objects. */
+    protected function pointingAlike(mixed $value, int $depth = 0): mixed
+    {
+        $inner = Depth::deeper($depth);
+        if ($value instanceof ListValue) {
+            return new ListValue(array_map(fn (mixed $item): mixed => $this->pointingAlike($item, $inner), $value->items), $value->fixed);
+        }
+        if (!$value instanceof MapValue || '' !== $value->class) {
+            return $value;
+        }
+        $copy = clone $value;
+        $copy->entries = array_map(fn (array $entry): array => [$entry[0], $this->pointingAlike($entry[1] ?? null, $inner)], $value->entries);
+
+        return $copy;
     }
 
     public function concatenated(mixed $one, mixed $other): ListValue

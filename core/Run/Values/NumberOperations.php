@@ -129,11 +129,19 @@ trait NumberOperations
 
     public function bitAnd(mixed $a, mixed $b, bool $wide = false): mixed
     {
+        if (self::isCounter($a) && self::isCounter($b)) {
+            return $this->tallied($a, $b, fn (mixed $one, mixed $other): mixed => $this->less($one, $other) ? $one : $other);
+        }
+
         return $a instanceof MapValue ? $this->sharedItems($a, $b) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one & $other, $wide);
     }
 
     public function bitOr(mixed $a, mixed $b, bool $wide = false): mixed
     {
+        if (self::isCounter($a) && self::isCounter($b)) {
+            return $this->tallied($a, $b, fn (mixed $one, mixed $other): mixed => $this->less($one, $other) ? $other : $one);
+        }
+
         return $a instanceof MapValue ? ('set' === $a->sort ? $this->union($a, $b) : $this->merged($a, $b)) : $this->ofBits($a, $b, static fn (int $one, int $other): int => $one | $other, $wide);
     }
 
@@ -302,7 +310,7 @@ trait NumberOperations
         return $number < 0 ? "-$text" : $text;
     }
 
-    private static function base_(mixed $base): int
+    protected static function base_(mixed $base): int
     {
         $base = self::whole($base);
 

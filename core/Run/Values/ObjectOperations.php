@@ -174,6 +174,30 @@ trait ObjectOperations
         return $function;
     }
 
+    /** @var \WeakMap<\Closure, \Closure>|null functions that say `this`, and what each does with it */
+    private ?\WeakMap $knowing = null;
+
+    /** A function that says `this`: what it is called of, and nothing where it is called by itself (ECMAScript 2022, 10.2.1.2). */
+    public function knowing(\Closure $function): \Closure
+    {
+        $made = static fn (mixed ...$given): mixed => $function(null, ...$given);
+        /** @var \WeakMap<\Closure, \Closure> $knowing */
+        $knowing = $this->knowing ?? new \WeakMap();
+        $this->knowing = $knowing;
+        $knowing[$made] = $function;
+        $name = $this->nameOf($function);
+
+        return null === $name ? $made : $this->named($made, $name);
+    }
+
+    /** A function as what it is called of has it. */
+    public function calledOn(mixed $function, mixed $object): mixed
+    {
+        $knowing = !$function instanceof \Closure || null === $this->knowing ? null : $this->knowing[$function] ?? null;
+
+        return null === $knowing ? $function : static fn (mixed ...$given): mixed => $knowing($object, ...$given);
+    }
+
     protected function nameOf(\Closure $function): ?string
     {
         return null === $this->functionNames ? null : $this->functionNames[$function] ?? null;

@@ -28,11 +28,15 @@ final class PythonValues extends Values
         if (null !== $together) {
             return $together;
         }
-        if (\is_string($a) || \is_string($b)) {
-            throw new RunError('text_and_number', [], \is_string($a) ? 'can only concatenate str (not "'.self::className($b).'") to str' : "unsupported operand type(s) for +: '".self::className($a)."' and 'str'");
+        if (self::isCounter($a) && self::isCounter($b)) {
+            return $this->tallied($a, $b, $this->add(...));
         }
-        $a = self::operand($a);
-        $b = self::operand($b);
+        if (\is_string($a) || \is_string($b)) {
+            throw new RunError('text_and_number', [], \is_string($a) || $a instanceof ListValue ? self::notTogether($a, $b) : "unsupported operand type(s) for +: '".self::className($a)."' and 'str'");
+        }
+        $left = self::operand($a, '+', $a, $b);
+        $b = self::operand($b, '+', $a, $b);
+        $a = $left;
         if (\is_int($a) && \is_int($b)) {
             $sum = $a + $b;
 
@@ -48,11 +52,15 @@ final class PythonValues extends Values
         if ($this->can($a, '@subtract')) {
             return $this->asked($a, '@subtract', $b);
         }
+        if (self::isCounter($a) && self::isCounter($b)) {
+            return $this->tallied($a, $b, $this->subtract(...));
+        }
         if ($a instanceof MapValue && 'set' === $a->sort) {
             return $b instanceof MapValue ? $this->otherItems($a, $b) : throw new RunError('not_a_number', ['value' => mb_substr($this->show($b), 0, 30)]);
         }
-        $a = self::operand($a);
-        $b = self::operand($b);
+        $left = self::operand($a, '-', $a, $b);
+        $b = self::operand($b, '-', $a, $b);
+        $a = $left;
         if (\is_int($a) && \is_int($b)) {
             $difference = $a - $b;
 
@@ -74,8 +82,9 @@ final class PythonValues extends Values
         if (\is_string($b) || $b instanceof ListValue) {
             return $this->repeated($b, $a);
         }
-        $a = self::operand($a);
-        $b = self::operand($b);
+        $left = self::operand($a, '*', $a, $b);
+        $b = self::operand($b, '*', $a, $b);
+        $a = $left;
         if (\is_int($a) && \is_int($b)) {
             $product = $a * $b;
 
@@ -91,8 +100,9 @@ final class PythonValues extends Values
         if ($this->can($a, '@divide')) {
             return $this->asked($a, '@divide', $b);
         }
-        $a = self::operand($a);
-        $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float division by zero' : 'division by zero');
+        $left = self::operand($a, '/', $a, $b);
+        $b = self::divisor(self::operand($b, '/', $a, $b), \is_float($a) || \is_float($b) ? 'float division by zero' : 'division by zero');
+        $a = $left;
         if (!\is_float($a) && !\is_float($b) && ($a instanceof BigInteger || $b instanceof BigInteger)) {
             return Whole::divide($a, $b);
         }
@@ -105,8 +115,9 @@ final class PythonValues extends Values
         if ($this->can($a, '@floor_divide')) {
             return $this->asked($a, '@floor_divide', $b);
         }
-        $a = self::operand($a);
-        $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float floor division by zero' : 'integer division or modulo by zero');
+        $left = self::operand($a, '//', $a, $b);
+        $b = self::divisor(self::operand($b, '//', $a, $b), \is_float($a) || \is_float($b) ? 'float floor division by zero' : 'integer division or modulo by zero');
+        $a = $left;
         if (\is_int($a) && \is_int($b) && -1 !== $b) {
             return Floored::quotient($a, $b);
         }
@@ -123,8 +134,9 @@ final class PythonValues extends Values
             // A template is filled (The Python Standard Library, printf-style String Formatting).
             return $this->percent($a, $b);
         }
-        $a = self::operand($a);
-        $b = self::divisor($b, \is_float($a) || \is_float($b) ? 'float modulo' : 'integer modulo by zero');
+        $left = self::operand($a, '%', $a, $b);
+        $b = self::divisor(self::operand($b, '%', $a, $b), \is_float($a) || \is_float($b) ? 'float modulo' : 'integer modulo by zero');
+        $a = $left;
         if (\is_int($a) && \is_int($b)) {
             return Floored::rest($a, $b);
         }
@@ -137,8 +149,9 @@ final class PythonValues extends Values
         if ($this->can($a, '@power')) {
             return $this->asked($a, '@power', $b);
         }
-        $a = self::operand($a);
-        $b = self::operand($b);
+        $left = self::operand($a, '** or pow()', $a, $b);
+        $b = self::operand($b, '** or pow()', $a, $b);
+        $a = $left;
         if (!\is_float($a) && \is_int($b) && $b >= 0) {
             $power = \is_int($a) ? $a ** $b : null;
 
@@ -165,14 +178,85 @@ final class PythonValues extends Values
         if ($this->can($a, '@negate')) {
             return $this->asked($a, '@negate');
         }
-        $a = self::operand($a);
+        try {
+            $a = self::operand($a);
+        } catch (RunError $why) {
+            throw new RunError($why->kind, $why->parameters, "bad operand type for unary -: '".self::className($a)."'");
+        }
 
         return \is_float($a) ? -$a : (\is_int($a) && \PHP_INT_MIN !== $a ? -$a : Whole::negate($a));
     }
 
-    private static function operand(mixed $value): int|float|BigInteger
+    /** @param mixed $a what stands before the sign, $b what stands behind it */
+    private static function operand(mixed $value, string $sign = '', mixed $a = null, mixed $b = null): int|float|BigInteger
     {
-        return $value instanceof BigInteger ? $value : self::number($value);
+        if (\is_int($value) || \is_float($value) || $value instanceof BigInteger) {
+            return $value;
+        }
+        try {
+            return self::number($value);
+        } catch (RunError $why) {
+            throw '' === $sign ? $why : new RunError($why->kind, $why->parameters, '+' === $sign && $a instanceof ListValue ? self::notTogether($a, $b) : "unsupported operand type(s) for $sign: '".self::className($a)."' and '".self::className($b)."'");
+        }
+    }
+
+    /** `beds += more`: a list is the same one behind it (The Python Language Reference, 7.2.1). */
+    public function increased(mixed $value, mixed $by): mixed
+    {
+        if (!$value instanceof ListValue || $this->isTuple($value)) {
+            return $this->add($value, $by);
+        }
+        $this->extend($value, $value === $by ? $this->copied($by) : $by);
+
+        return $value;
+    }
+
+    /** `seeds -= gone`: a set is the same one behind it. */
+    public function decreased(mixed $value, mixed $by): mixed
+    {
+        if (!$value instanceof MapValue || 'set' !== $value->sort || !$by instanceof MapValue) {
+            return $this->subtract($value, $by);
+        }
+        foreach ($this->over($by) as $item) {
+            $this->takeOut($value, $item);
+        }
+
+        return $value;
+    }
+
+    public function concatenated(mixed $one, mixed $other): ListValue
+    {
+        if ($one instanceof ListValue && $other instanceof ListValue && $this->isTuple($one) !== $this->isTuple($other)) {
+            throw new RunError('list_and_tuple', [], self::notTogether($one, $other));
+        }
+
+        return parent::concatenated($one, $other);
+    }
+
+    private static function notTogether(mixed $a, mixed $b): string
+    {
+        return 'can only concatenate '.self::className($a).' (not "'.self::className($b).'") to '.self::className($a);
+    }
+
+    public function repeated(mixed $value, mixed $times): string|ListValue
+    {
+        if (!\is_int($times) && !\is_bool($times) && !$times instanceof BigInteger) {
+            throw new RunError('repeated_by', [], "can't multiply sequence by non-int of type '".self::className($times)."'");
+        }
+
+        return parent::repeated($value, $times);
+    }
+
+    protected function unlike(RunError $why, string $sign, mixed $a, mixed $b): RunError
+    {
+        return null !== $why->says ? $why : new RunError($why->kind, $why->parameters, "'$sign' not supported between instances of '".self::className($a)."' and '".self::className($b)."'");
+    }
+
+    protected function toldTurned(RunError $why): RunError
+    {
+        $says = preg_replace("/^'<(=?)'( not supported between instances of )('.*')( and )('.*')$/D", "'>$1'$2$5$4$3", (string) $why->says);
+
+        return null === $why->says || null === $says || $says === $why->says ? $why : new RunError($why->kind, $why->parameters, $says, $why->raised);
     }
 
     private static function float(int|float|BigInteger $value): float
@@ -184,7 +268,7 @@ final class PythonValues extends Values
     protected function order(mixed $a, mixed $b): ?int
     {
         if ($a instanceof ListValue && $b instanceof ListValue) {
-            return $this->listOrder($a, $b);
+            return $this->isTuple($a) === $this->isTuple($b) ? $this->listOrder($a, $b) : throw $this->unlike(new RunError('list_and_tuple'), '<', $a, $b);
         }
         if (!$a instanceof BigInteger && !$b instanceof BigInteger) {
             return null;
@@ -243,6 +327,12 @@ final class PythonValues extends Values
         }
 
         return parent::equal($a, $b);
+    }
+
+    /** A number is no truth, and a whole number is none with a point, though they may be equal (The Python Language Reference, 6.10.3). */
+    public function identical(mixed $a, mixed $b): bool
+    {
+        return \is_bool($a) === \is_bool($b) && \is_float($a) === \is_float($b) && parent::identical($a, $b);
     }
 
     public function toWhole(mixed $value): int|float|BigInteger
@@ -313,10 +403,8 @@ final class PythonValues extends Values
         return false;
     }
 
-    private static function divisor(mixed $b, string $says): int|float|BigInteger
+    private static function divisor(int|float|BigInteger $b, string $says): int|float|BigInteger
     {
-        $b = self::operand($b);
-
         return 0 === $b || 0.0 === $b || -0.0 === $b ? throw new RunError('division_by_zero', [], $says) : $b;
     }
 

@@ -301,8 +301,23 @@ abstract class Values
             return $this->isBefore($a, $b);
         }
         $order = $this->order($a, $b);
+        try {
+            return null === $order ? $this->comparable($a) < $this->comparable($b) : $order < 0;
+        } catch (RunError $why) {
+            throw $this->unlike($why, '<', $a, $b);
+        }
+    }
 
-        return null === $order ? $this->comparable($a) < $this->comparable($b) : $order < 0;
+    /** Why two values can't stand beside a sign, with what the real machine says of it. */
+    protected function unlike(RunError $why, string $sign, mixed $a, mixed $b): RunError
+    {
+        return $why;
+    }
+
+    /** Why the second of two values can't stand before the first, told of the first before the second. */
+    protected function toldTurned(RunError $why): RunError
+    {
+        return $why;
     }
 
     /** Whether one of two objects says itself that it is less, or the other that it is greater. */
@@ -325,7 +340,11 @@ abstract class Values
         }
         $order = $this->order($a, $b);
 
-        return null === $order ? $this->comparable($a) <= $this->comparable($b) : $order <= 0;
+        try {
+            return null === $order ? $this->comparable($a) <= $this->comparable($b) : $order <= 0;
+        } catch (RunError $why) {
+            throw $this->unlike($why, '<=', $a, $b);
+        }
     }
 
     /** How two values stand to each other that are compared in a way of their own; null if they are not. */
@@ -388,12 +407,20 @@ abstract class Values
 
     final public function greater(mixed $a, mixed $b): bool
     {
-        return $this->less($b, $a);
+        try {
+            return $this->less($b, $a);
+        } catch (RunError $why) {
+            throw $this->toldTurned($why);
+        }
     }
 
     final public function greaterOrEqual(mixed $a, mixed $b): bool
     {
-        return $this->lessOrEqual($b, $a);
+        try {
+            return $this->lessOrEqual($b, $a);
+        } catch (RunError $why) {
+            throw $this->toldTurned($why);
+        }
     }
 
     public function truth(mixed $value): bool

@@ -1,0 +1,23 @@
+var student = { name: "Dara", marks: [7, 9, 4] };
+student.average = function () {
+  var s = 0;
+  for (var m in this.marks) s += this.marks[m];
+  return s / this.marks.length;
+};
+student.rename = function (n) { this.name = n; return this; };
+student["shout"] = function () { return this.name.toUpperCase(); };
+console.log(student.name, student.average().toFixed(1));
+student.rename("Eli").rename("Flo");
+console.log(student.name, student.shout(), typeof student.average);
+const other = { name: "Other", average: student.average, marks: [1], shout: student.shout };
+console.log(other.average(), other.shout());
+const copy = { ...student, name: "Copy" };
+console.log(copy.shout());
+const garden = {};
+garden.beds = [];
+garden.add = function (b) { this.beds.push(b); return this.beds.length; };
+garden.log = (x) => console.log("log", x);
+console.log(garden.add("a"), garden.add("b"));
+garden.log(3);
+console.log(student);
+for (const k of Object.keys(garden)) console.log(k, typeof garden[k]);

@@ -1,0 +1,1 @@
+console.log("a-b-c".replace("-", "$&$&"), "a-b-c".replaceAll("-", "[$&]"), "5".replace("5", "$$"), "cost".replace("cost", "$5"), "abc".replace("b", "[$`|$']"), "x".replaceAll("x", "$"), "a.b".replace(".", "$1"));
