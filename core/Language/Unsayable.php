@@ -452,8 +452,7 @@ final class Unsayable
         return null !== self::wordless($program, $other) || $other->semantics()->typed && ($fails || self::hasFunctionValues($program));
     }
 
-    /** @return string|null what a language has no words for, as another one writes it */
-    /** A function inside of another that a row above it uses: only JavaScript knows it before it comes to it. */
+    /** A function inside of another that a row above it uses, by its name: only JavaScript knows it before it comes to it. */
     private static function calledAbove(FunctionDefinition $around): ?string
     {
         $inner = array_filter($around->body->statements, static fn (Statement $row): bool => $row instanceof FunctionDefinition);

@@ -267,7 +267,6 @@ final class Trace
         }
     }
 
-    /** Without the end of the line. */
     /** What a program writes for who runs it, beside its printout. */
     public function complain(string $text): void
     {

@@ -3094,13 +3094,13 @@ final class CppParser extends CppExpressions
         return true;
     }
 
-    /** What a function gives whose type was just read. */
     /** `-> vector<int>` behind the brackets of a function. */
     private function withoutTrailingType(): void
     {
         $this->is('->') && $this->fail('unsupported', $this->peek(), ['what' => 'auto … -> …']);
     }
 
+    /** A type that was just read, as it stands in the text. */
     private function text_(int $start): string
     {
         $type = substr($this->text, $this->tokens[$start]->offset, $this->endOffset() - $this->tokens[$start]->offset);

@@ -16,9 +16,6 @@ final class RealNames
     /** The kinds of mistakes that say that nobody knows a name. */
     private const UNKNOWN = ['unknown_method', 'misspelt_method', 'unknown_property'];
     private const CALLED = ['unknown_function', 'misspelt_function', 'unknown_name', 'misspelt_name'];
-    /** Methods, and members of modules. */
-    /** Functions that are read of what courses give them, and take more: parts of an array, other containers. */
-
     /** Libraries that come with each of them. */
     private const LIBRARIES = [
         'python' => ''

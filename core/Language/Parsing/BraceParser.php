@@ -1321,7 +1321,6 @@ abstract class BraceParser extends ExpressionParser
         return new Conditional($id, $branches, $otherwise);
     }
 
-    /** A switch is a row of branches that compare one value; its breaks only end them. */
     /**
      * What is caught, behind `catch`.
      *
@@ -1445,7 +1444,11 @@ abstract class BraceParser extends ExpressionParser
         return $this->ended($row, $token->offset);
     }
 
-    /** @return list<Statement> */
+    /**
+     * A switch is a row of branches that compare one value; its breaks only end them.
+     *
+     * @return list<Statement>
+     */
     private function switched(): array
     {
         $token = $this->peek();

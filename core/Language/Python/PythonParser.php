@@ -714,8 +714,11 @@ final class PythonParser extends PythonStatements
         return $keyword;
     }
 
-    /** A condition or another value in a header; what cannot be read is kept in its place. */
-    /** @param bool $several whether values with nothing but commas between them may stand there: `for beds in 3, 5, 8:` */
+    /**
+     * A condition or another value in a header; what cannot be read is kept in its place.
+     *
+     * @param bool $several whether values with nothing but commas between them may stand there: `for beds in 3, 5, 8:`
+     */
     private function header(bool $several = false): Expression
     {
         $start = $this->offset();

@@ -736,7 +736,6 @@ trait ListOperations
         $this->popAt($list, $index);
     }
 
-    /** Items from one place on; what is not there is not missed. */
     /** Items from one bound until before the other give way to others (The Python Language Reference, 6.3.2 and 7.2). */
     public function putRange(mixed $list, mixed $from, mixed $to, mixed $items): void
     {

@@ -56,7 +56,6 @@ trait ObjectOperations
         throw new RunError('not_a_number', ['value' => mb_substr($this->show($other), 0, 30)], \in_array($sign, ['<', '>', '<=', '>='], true) ? "'$sign' not supported between instances of '$one' and '$two'" : "unsupported operand type(s) for $sign: '$one' and '$two'");
     }
 
-    /** What an object keeps under a name. */
     /** What a pointer points at, as a thing of its own. */
     public function followed(mixed $thing): mixed
     {
@@ -85,6 +84,7 @@ trait ObjectOperations
         return $isNothing ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name]);
     }
 
+    /** What an object keeps under a name. */
     public function field(mixed $object, string $name): mixed
     {
         if ($object instanceof ListValue && false !== $place = array_search($name, $object->names, true)) {

@@ -76,7 +76,6 @@ trait ScriptOperations
         return $flat;
     }
 
-    /** Takes items out and puts others there; gives those that were taken out (ECMAScript 2022, 23.1.3.29). */
     /** A list and what comes behind it: the items of a list, or anything else as it is (ECMA-262, 23.1.3.2). */
     public function withItems(mixed $list, mixed $more): string|ListValue
     {
