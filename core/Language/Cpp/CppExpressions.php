@@ -54,7 +54,7 @@ abstract class CppExpressions extends BraceExpressions
     use PartsOfLists;
     use Places;
 
-    private const OPERATORS = [
+    public const OPERATORS = [
         '||' => [2, Operator::Or], 'or' => [2, Operator::Or], '&&' => [3, Operator::And], 'and' => [3, Operator::And],
         '==' => [4, Operator::Equal], '!=' => [4, Operator::NotEqual],
         '<' => [5, Operator::Less], '<=' => [5, Operator::LessOrEqual], '>' => [5, Operator::Greater], '>=' => [5, Operator::GreaterOrEqual],
@@ -81,7 +81,7 @@ abstract class CppExpressions extends BraceExpressions
     private int $typesAround = 0;
 
     /** @var array<string, string> types by the names that the text gave them (C++17, 10.1.3), enumerations among them */
-    protected array $aliases = TypeNames::OF_BITS;
+    public array $aliases = TypeNames::OF_BITS;
 
     /** The template whose types are being read. */
     private function typeAround(): string
@@ -97,7 +97,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
-    protected function type(): ?string
+    public function type(): ?string
     {
         if (0 === $this->typesAround && [] !== $this->halved) {
             $this->madeWhole();
@@ -405,7 +405,7 @@ abstract class CppExpressions extends BraceExpressions
         return new Operation($operation, [$value]);
     }
 
-    protected function isText(Expression $value): bool
+    public function isText(Expression $value): bool
     {
         return 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($value));
     }
@@ -468,7 +468,7 @@ abstract class CppExpressions extends BraceExpressions
      *
      * @var array<string, array{'place'|'spot'|'key'|'item', Expression}>
      */
-    protected array $iterators = [];
+    public array $iterators = [];
 
     protected function member(Expression $receiver): Expression
     {
@@ -499,12 +499,12 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** What the function being read gives back. */
-    protected string $gives = '';
+    public string $gives = '';
 
     /** Whether a type may be that of a pointer to a number, a text or a truth. */
-    protected bool $mayPoint = false;
+    public bool $mayPoint = false;
     /** @var array<string, array<string, Expression>> what pointers point at, by scope and name: another name for it as long as they live */
-    protected array $pointsAt = [];
+    public array $pointsAt = [];
 
     protected function targetOf(string $name): ?Expression
     {
@@ -620,7 +620,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** The item that stands at the place of the greatest or the least. */
-    protected static function foundBy(Operation $place): Operation
+    public static function foundBy(Operation $place): Operation
     {
         $isByItself = 1 === \count($place->arguments);
         $key = match (true) {
@@ -632,7 +632,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** `{1, 2, 3}`, or `{{"a", 1}, {"b", 2}}` for a map. */
-    protected function braced(Token $opened, ?string $type = null): Expression
+    public function braced(Token $opened, ?string $type = null): Expression
     {
         ++$this->at;
         $items = [];
@@ -710,7 +710,7 @@ abstract class CppExpressions extends BraceExpressions
     abstract protected function functionType(): bool;
 
     /** Whether the text tells a stream how values are to show. */
-    abstract protected function tellsForms(): bool;
+    abstract public function tellsForms(): bool;
 
     /** The place of the round bracket behind types in pointed ones; null if nothing but types does not stand there. */
     abstract protected function behindTypes(int $from): ?int;
@@ -773,7 +773,7 @@ abstract class CppExpressions extends BraceExpressions
      *
      * @return list<string> the variables that it has as they were when it was made, and that change elsewhere
      */
-    protected function copied(Token $token): array
+    public function copied(Token $token): array
     {
         ++$this->at;
         $byName = [];
@@ -873,14 +873,14 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** @var array<string, array<string, string>> types by scope and name */
-    protected array $types = ['' => []];
+    public array $types = ['' => []];
 
     /** @var array<string, string> variables that hold how many items an array has, and never anything else */
-    protected array $lengths = [];
+    public array $lengths = [];
     /** @var array<string, Expression> how many items each array of C was declared with */
-    protected array $arraySizes = [];
+    public array $arraySizes = [];
     /** @var array<string, Expression|null> what constants were declared with */
-    protected array $fixed = [];
+    public array $fixed = [];
 
     /** From its beginning, and as many as it was declared with: `a, a + N` are all items of an array of C. */
     private function areAllItems(Expression $one, ?Expression $two): bool
@@ -892,7 +892,7 @@ abstract class CppExpressions extends BraceExpressions
         return $this->known($two->right) == $this->known($this->arraySizes[$one->name]) || $two->right instanceof VariableRead && ($this->lengths[$two->right->name] ?? null) === $one->name;
     }
 
-    protected function known(Expression $size): Expression
+    public function known(Expression $size): Expression
     {
         return $size instanceof VariableRead ? $this->fixed[$size->name] ?? $size : $size;
     }
@@ -1026,7 +1026,7 @@ abstract class CppExpressions extends BraceExpressions
         return 'std' === $object;
     }
 
-    protected function thisObject(Token $token): VariableRead
+    public function thisObject(Token $token): VariableRead
     {
         $this->read($this->itself, $token->offset);
 
@@ -1039,7 +1039,7 @@ abstract class CppExpressions extends BraceExpressions
      * @param list<Argument> $arguments
      * @param bool           $copied    whether it is copied wherever it is handed on
      */
-    protected function madeOf(Token $class, array $arguments, bool $copied): Expression
+    public function madeOf(Token $class, array $arguments, bool $copied): Expression
     {
         $way = [] === $arguments ? null : $this->makerOf($class->text, $arguments);
         if (null !== $way && !$copied) {
@@ -1069,7 +1069,7 @@ abstract class CppExpressions extends BraceExpressions
     abstract protected function makerOf(string $class, array $arguments): ?string;
 
     /** What stands in braces for something that an object keeps: an object, a pair, or a list. */
-    protected function inFieldsType(Expression $value, StaticType $type): Expression
+    public function inFieldsType(Expression $value, StaticType $type): Expression
     {
         if (!$value instanceof ListLiteral) {
             return $value;
@@ -1141,11 +1141,11 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** @var array<string, string> names of an `enum class` behind its own, and the constants that they are */
-    protected array $enumerators = [];
+    public array $enumerators = [];
     /** @var array<string, array<string, true>> by class, what its objects keep */
-    protected array $fieldsOf = [];
+    public array $fieldsOf = [];
     /** @var array<string, true> methods that have no object */
-    protected array $sharedMethods = [];
+    public array $sharedMethods = [];
 
     /** `Bed("rose")`, `Bed{"rose", 3}`, `Bed::made`, `make_shared<Bed>("rose")`. */
     private function ofClassNamed(Token $token): ?Expression
@@ -1264,7 +1264,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** @var array<string, true> names of spaces for names, which say nothing here */
-    protected array $spaces = [];
+    public array $spaces = [];
 
     protected function named(Token $token): Expression
     {
@@ -1517,7 +1517,7 @@ abstract class CppExpressions extends BraceExpressions
      *
      * @param list<Argument> $arguments
      */
-    protected function ofRecord(string $type, array $arguments): Expression
+    public function ofRecord(string $type, array $arguments): Expression
     {
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         if (1 === preg_match('/\bset ?</', $type)) {
@@ -1528,7 +1528,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** @param list<Argument> $arguments */
-    protected function vector(string $type, array $arguments): Expression
+    public function vector(string $type, array $arguments): Expression
     {
         $first = $arguments[0]->value ?? null;
         if ([] !== TypeNames::read($type)->parts) {
@@ -1582,10 +1582,10 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** @var array<string, true> classes of which a field says its first value */
-    protected array $firstValues = [];
+    public array $firstValues = [];
 
     /** What a value of a type is when nothing is said. */
-    protected function empty(string $type): Expression
+    public function empty(string $type): Expression
     {
         if (1 === preg_match('/^vector<array<(.*), ([0-9]++)>>$/D', $type, $match)) {
             // Its items are there from the start (C++17, 26.3.7.1).
@@ -1881,7 +1881,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** `tolower`, handed over by its name. */
-    protected function plainName(Token $token): Expression
+    public function plainName(Token $token): Expression
     {
         if (\in_array($token->text, ['tolower', 'toupper'], true) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
             return new Lambda(['letter'], new Operation('tolower' === $token->text ? OperationKey::LowerLetter : OperationKey::UpperLetter, [new VariableRead('letter')]));
@@ -2219,7 +2219,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** @var array<string, string> the types of what objects keep, by name */
-    protected array $fieldTypes = [];
+    public array $fieldTypes = [];
 
     protected function isOfLibrary(Expression $receiver): bool
     {
@@ -2229,7 +2229,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** The type that the text gives a variable or a field; empty where it says none. */
-    protected function typeOf(Expression $value): string
+    public function typeOf(Expression $value): string
     {
         return match (true) {
             $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
@@ -2258,7 +2258,7 @@ abstract class CppExpressions extends BraceExpressions
         return null === $item || TypeKind::Unknown === $item->kind ? '' : TypeNames::write($item);
     }
 
-    protected function isOfType(Expression $value, string $pattern): bool
+    public function isOfType(Expression $value, string $pattern): bool
     {
         return 1 === preg_match("/^(?:const )?(?:std::)?$pattern ?</", $this->typeOf($value));
     }
@@ -2322,7 +2322,7 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     /** The place that `lower_bound` or `upper_bound` finds (C++17, 28.7.3); null for anything else. */
-    protected static function spot(Expression $value): ?Operation
+    public static function spot(Expression $value): ?Operation
     {
         $key = $value instanceof Operation ? [OperationKey::SpotBefore->value => OperationKey::PlaceBefore, OperationKey::SpotBehind->value => OperationKey::PlaceBehind][$value->key->value] ?? null : null;
 

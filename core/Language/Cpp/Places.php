@@ -21,7 +21,7 @@ use Scrivlet\Core\Tree\VariableRead;
 trait Places
 {
     /** @return array{Expression, Expression}|null how far a place lies behind the first item, and the list; null for no such place */
-    protected function placeIn(Expression $value): ?array
+    public function placeIn(Expression $value): ?array
     {
         if ($value instanceof VariableRead) {
             [$sort, $list] = $this->iterators[$value->name] ?? ['', null];
@@ -44,7 +44,7 @@ trait Places
      *
      * @return array{Expression, Expression}|null
      */
-    protected function placeOrArray(Expression $value): ?array
+    public function placeOrArray(Expression $value): ?array
     {
         if ($value instanceof VariableRead && $this->isArray($value->name)) {
             return [new NumberLiteral(0), $value];
@@ -60,7 +60,7 @@ trait Places
     }
 
     /** @var array<string, array<string, true>> parameters that get an array of C, by scope */
-    protected array $handedArrays = [];
+    public array $handedArrays = [];
 
     /** Whether a name is that of an array of C, which stands for its first item (C++17, 7.2). */
     protected function isArray(string $name): bool
@@ -69,7 +69,7 @@ trait Places
     }
 
     /** Whether a value is a list or a text that is found again by what is written. */
-    protected function isListOfPlaces(Expression $value): bool
+    public function isListOfPlaces(Expression $value): bool
     {
         $type = TypeNames::read($this->typeOf($value));
 

@@ -53,7 +53,7 @@ use Scrivlet\Core\Tree\Walk;
 /** Expressions: ECMAScript 2022, clause 13. */
 abstract class JavaScriptExpressions extends BraceExpressions
 {
-    private const OPERATORS = [
+    public const OPERATORS = [
         '||' => [2, Operator::Or], '&&' => [3, Operator::And],
         '===' => [4, Operator::Equal], '!==' => [4, Operator::NotEqual], '==' => [4, Operator::Equal], '!=' => [4, Operator::NotEqual],
         '<' => [5, Operator::Less], '<=' => [5, Operator::LessOrEqual], '>' => [5, Operator::Greater], '>=' => [5, Operator::GreaterOrEqual],
@@ -204,7 +204,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     }
 
     /** `typeof bed === "string"` asks for a kind. */
-    private function typeOf(): Expression
+    public function typeOf(): Expression
     {
         ++$this->at;
         $name = $this->peek();
@@ -322,7 +322,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     }
 
     /** @var array<string, true> names of what gives its items only once */
-    protected array $begun = [];
+    public array $begun = [];
 
     private function list(Token $opened): Expression
     {

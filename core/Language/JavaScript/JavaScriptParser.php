@@ -63,7 +63,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     use Yielding;
 
     /** @var array<string, array<string, true>> names that may not get another value, by scope */
-    private array $constants = [];
+    public array $constants = [];
 
     public function rows(): Rows
     {
@@ -2031,7 +2031,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         return '' === $this->scope ? [] : $this->outside;
     }
 
-    protected function given(string $name, int $offset): void
+    public function given(string $name, int $offset): void
     {
         if (isset($this->constants[$this->scope][$name]) || !isset($this->declared[$this->scope][$name]) && isset($this->constants[''][$name])) {
             $this->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);

@@ -288,7 +288,7 @@ abstract class BraceExpressions extends BraceParser
         return self::unescaped(substr($inner, 0, -1));
     }
 
-    protected function comparison(string $sign): ?Operator
+    public function comparison(string $sign): ?Operator
     {
         return [
             '==' => Operator::Equal, '===' => Operator::Equal, '!=' => Operator::NotEqual, '!==' => Operator::NotEqual,

@@ -74,9 +74,9 @@ abstract class BraceParser extends ExpressionParser
     private const KEYWORDS = ['while', 'for', 'if', 'else', 'do', 'switch', 'return', 'break', 'continue', 'try', 'throw', 'catch'];
 
     /** @var array<int, list<Token>> remarks that stand alone on their lines, by the token behind them */
-    protected array $remarksBefore = [];
+    public array $remarksBefore = [];
     /** @var array<int, true> tokens that begin a line */
-    protected array $begins = [];
+    public array $begins = [];
     /** How many more braces are opened than closed in the whole text. */
     private int $unclosed = 0;
 
@@ -171,7 +171,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @return list<Statement> */
-    protected function remarks(): array
+    public function remarks(): array
     {
         $rows = array_map($this->comment(...), $this->remarksBefore[$this->at] ?? []);
         unset($this->remarksBefore[$this->at]);
@@ -217,7 +217,7 @@ abstract class BraceParser extends ExpressionParser
      *
      * @return list<Statement>
      */
-    protected function block(?int $opener): array
+    public function block(?int $opener): array
     {
         $outer = $this->openedIn;
         $this->openedIn = null === $opener ? -1 : $this->indentOf($opener);
@@ -344,7 +344,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @var list<array{FunctionDefinition, int, int, int}> functions with rows that stand in the row being read, the end of the brace that opens each, the brace that closes it, and its end */
-    protected array $unnamed = [];
+    public array $unnamed = [];
 
     /**
      * A function with rows that stands in a value is one of its own, above the row that the value belongs to; the text of that
@@ -401,7 +401,7 @@ abstract class BraceParser extends ExpressionParser
     abstract protected function members(): array;
 
     /** @return list<Statement> what cannot be read of a class leaves the rest of it as it is */
-    final protected function membersOrUnread(): array
+    final public function membersOrUnread(): array
     {
         $start = $this->at;
         $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
@@ -644,7 +644,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** The end of a simple row. */
-    protected function semicolon(): void
+    public function semicolon(): void
     {
         if ($this->accept(';')) {
             return;
@@ -810,7 +810,7 @@ abstract class BraceParser extends ExpressionParser
      * @param int    $start the first token of what holds them
      * @param string $part  the part of the row that begins there
      */
-    protected function body(int $id, int $start, string $part, string $name, bool $isLoop): Block
+    public function body(int $id, int $start, string $part, string $name, bool $isLoop): Block
     {
         $offset = $this->tokens[$start]->offset;
         $next = $this->peek();
@@ -879,7 +879,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** The brace that closes a body; where it is missing, that is said at the last row in it. */
-    protected function closeBrace(int $id, int $start, string $part = 'close', string $behind = ''): void
+    public function closeBrace(int $id, int $start, string $part = 'close', string $behind = ''): void
     {
         if ($this->is('}')) {
             $offset = $this->offset();
@@ -894,7 +894,7 @@ abstract class BraceParser extends ExpressionParser
         $this->missingBrace($start);
     }
 
-    protected function missingBrace(int $start): void
+    public function missingBrace(int $start): void
     {
         $end = $this->endOffset();
         $indent = str_repeat(' ', $this->indentOf($start));
@@ -916,7 +916,7 @@ abstract class BraceParser extends ExpressionParser
         return $condition instanceof TruthLiteral && $condition->value ? new Forever($id, $body) : new WhileLoop($id, $condition, $body);
     }
 
-    protected function opensBrace(): bool
+    public function opensBrace(): bool
     {
         if ($this->is('then') && !$this->isVariable('then') && !isset($this->functions['then'])) {
             $this->fail('foreign_word', $this->peek(), ['word' => 'then', 'near' => '{'], $this->is('{', 1) ? [new Replacement($this->offset(), 4, '')] : [new Replacement($this->offset(), 4, '{')]);
@@ -1162,7 +1162,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @var array<string, array<string, true>> variables that the headers of loops declare, by scope */
-    protected array $ofLoops = [];
+    public array $ofLoops = [];
 
     /** How many braces that stand for themselves are around the row being read. */
     private int $bareBlocks = 0;
@@ -1171,7 +1171,7 @@ abstract class BraceParser extends ExpressionParser
     private array $outermost = [];
 
     /** Whether the outermost rows declare a name a second time; what a block declares is its own (ECMA-262, 14.2; C++17, 6.3.3). */
-    final protected function isDeclaredTwice(string $name): bool
+    final public function isDeclaredTwice(string $name): bool
     {
         if ([] !== $this->loops || 1 !== $this->parent || 0 < $this->bareBlocks) {
             return false;
@@ -1189,7 +1189,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @var array<string, array<string, true>> names that are declared, by scope */
-    protected array $declared = ['' => []];
+    public array $declared = ['' => []];
 
     protected function isDeclared(string $name): bool
     {
@@ -1416,7 +1416,7 @@ abstract class BraceParser extends ExpressionParser
     protected array $takenApart = [];
 
     /** The brace behind what a word begins, which is still to be taken. */
-    final protected function braceOf(string $word): void
+    final public function braceOf(string $word): void
     {
         if (!$this->is('{')) {
             $end = $this->endOffset();
@@ -1697,7 +1697,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @param list<Statement> $rows */
-    protected static function lastRow(array $rows): ?Statement
+    public static function lastRow(array $rows): ?Statement
     {
         foreach (array_reverse($rows) as $row) {
             if (!$row instanceof Comment) {
@@ -1715,7 +1715,7 @@ abstract class BraceParser extends ExpressionParser
      *
      * @return int|null where its text begins
      */
-    protected function closedBy(Statement $last, array &$rows): ?int
+    public function closedBy(Statement $last, array &$rows): ?int
     {
         $at = (int) array_search($last, $rows, true);
         foreach (array_splice($rows, $at + 1) as $remark) {
@@ -1842,7 +1842,7 @@ abstract class BraceParser extends ExpressionParser
         return $this->ended($row, $token->offset);
     }
 
-    protected function ended(Statement $row, int $start): Statement
+    public function ended(Statement $row, int $start): Statement
     {
         $held = $this->endedInOneRow($row, $start);
         if (null !== $held) {
@@ -1919,7 +1919,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @var list<int|null> functions around that are called for each item, by how many loops stand around their rows; null for another function */
-    protected array $turns = [];
+    public array $turns = [];
 
     /** Reads what stands before the braces of a function without a name: `() =>`, `[]`. */
     abstract protected function unnamedFunction(): bool;
@@ -1970,7 +1970,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** The end of a function without a name that was handed over: `});`. */
-    protected function closeUnnamed(int $id, int $start, Token $opened): void
+    public function closeUnnamed(int $id, int $start, Token $opened): void
     {
         if (!$this->is('}')) {
             $this->missingBrace($start);
@@ -1985,10 +1985,10 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @var list<array{string, bool}> variables that are read in a row and changed by one behind it, and whether up */
-    protected array $steps = [];
+    public array $steps = [];
     /** Whether a row is read that may change a variable behind itself, and in it what it gives. */
-    protected bool $isInRow = false;
-    protected bool $isInValue = false;
+    public bool $isInRow = false;
+    public bool $isInValue = false;
 
     /**
      * @phpstan-impure reading a row adds to them
@@ -2109,7 +2109,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** A value that changes something; what is changed must not do so itself, as it is found twice. */
-    protected function givenInside(OperationKey $key, Expression $target, Expression $value, int $from): Operation
+    public function givenInside(OperationKey $key, Expression $target, Expression $value, int $from): Operation
     {
         $target = $this->placeOf($target);
         if (!Given::isPlace($target) || Given::isIn($target)) {
@@ -2351,7 +2351,7 @@ abstract class BraceParser extends ExpressionParser
     abstract protected function foreignRow(Token $token, Token $next): void;
 
     /** Names that a function gives a value without declaring them are those of what stands around it. */
-    protected function shared(string $scope, Block $body): Block
+    public function shared(string $scope, Block $body): Block
     {
         $rows = [];
         foreach (array_keys(array_diff_key($this->assigned[$scope] ?? [], $this->declared[$scope] ?? [])) as $name) {
@@ -2363,7 +2363,7 @@ abstract class BraceParser extends ExpressionParser
         return [] === $rows ? $body : new Block([...$rows, ...$body->statements]);
     }
 
-    protected function given(string $name, int $offset): void
+    public function given(string $name, int $offset): void
     {
         $scope = isset($this->declared[$this->scope][$name]) ? $this->scope : '';
         $this->writes[$scope][$name] ??= $offset;
@@ -2371,7 +2371,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** @var array<string, array<string, true>> names that get a value, by the scope of the row */
-    protected array $assigned = [];
+    public array $assigned = [];
 
     protected function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
     {

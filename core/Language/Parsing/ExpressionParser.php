@@ -171,7 +171,7 @@ abstract class ExpressionParser extends Parser
 
     abstract protected function property(Expression $receiver, string $name, Token $token): ?Expression;
 
-    protected function expression(int $around = 0): Expression
+    public function expression(int $around = 0): Expression
     {
         if (++$this->depth > Bounds::NESTING) {
             $this->fail('deep');
@@ -224,7 +224,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Whether finding a value twice does nothing else than finding it once, and gives no second list. */
-    protected function isPlain(Expression $value): bool
+    public function isPlain(Expression $value): bool
     {
         foreach (Walk::expressions($value) as $part) {
             $isPlain = $part instanceof NumberLiteral || $part instanceof TextLiteral || $part instanceof TruthLiteral || $part instanceof VariableRead || $part instanceof NothingLiteral
@@ -265,7 +265,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Reads the closing sign of what was opened; says where it is missing. */
-    protected function close(Token $opened): void
+    public function close(Token $opened): void
     {
         $closing = self::CLOSING[$opened->text];
         if ($this->accept($closing)) {
@@ -295,7 +295,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Says that what was opened is not closed before the end. */
-    protected function neverClosed(Token $opened): never
+    public function neverClosed(Token $opened): never
     {
         $this->close($opened);
         throw new \LogicException('Something stands behind the end.');
@@ -314,13 +314,13 @@ abstract class ExpressionParser extends Parser
      * @param array<string, string|int> $parameters
      * @param list<Replacement>         $fix
      */
-    protected function failAt(string $kind, int $offset, int $length, array $parameters = [], array $fix = []): never
+    public function failAt(string $kind, int $offset, int $length, array $parameters = [], array $fix = []): never
     {
         throw new ParseFailure(new Mistake($kind, $offset, $length, $parameters, $fix));
     }
 
     /** @return list<Argument> after the opening bracket, up to and with the closing one */
-    protected function arguments(Token $opened): array
+    public function arguments(Token $opened): array
     {
         $closing = self::CLOSING[$opened->text] ?? $this->fail('unexpected', $opened);
         $arguments = [];
@@ -840,7 +840,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Whether several classes share something under a name. */
-    protected function isSharedByAny(string $name): bool
+    public function isSharedByAny(string $name): bool
     {
         foreach ($this->statics as $names) {
             if (isset($names[$name])) {
@@ -875,7 +875,7 @@ abstract class ExpressionParser extends Parser
     abstract protected function saysOf(Token $name): Expression;
 
     /** A failure can be asked for what it says, and for nothing else yet. */
-    protected function noFailure(Token $name): never
+    public function noFailure(Token $name): never
     {
         for ($at = $this->at - 1; null === $this->peek() && $at >= 0; --$at) {
             if ('(' === $this->tokens[$at]->text && TokenKind::Sign === $this->tokens[$at]->kind && !isset($this->partners[$at])) {
@@ -885,7 +885,7 @@ abstract class ExpressionParser extends Parser
         $this->fail('unsupported', $name, ['what' => $name->text.self::CAUGHT]);
     }
 
-    protected function plainName(Token $token): Expression
+    public function plainName(Token $token): Expression
     {
         $property = SpellingIndex::of($this->language())->properties[$token->text] ?? null;
         if (null !== $property && !$this->isVariable($token->text) && !ctype_lower($token->text[0])) {
@@ -896,7 +896,7 @@ abstract class ExpressionParser extends Parser
         return new VariableRead($token->text);
     }
 
-    protected function isVariable(string $name): bool
+    public function isVariable(string $name): bool
     {
         return isset($this->writes[$this->holderOf($name, $this->scope)][$name]);
     }
@@ -1581,7 +1581,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** An expression that has to give a value: a command that only does something is none. */
-    protected function value(int $around = 0): Expression
+    public function value(int $around = 0): Expression
     {
         $start = $this->offset();
         $value = $this->expression($around);

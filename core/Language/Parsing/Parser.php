@@ -31,17 +31,17 @@ use Scrivlet\Core\Tree\Statement;
 abstract class Parser
 {
     /** @var list<Token> without spaces, ends of lines and remarks */
-    protected array $tokens = [];
-    protected int $at = 0;
+    public array $tokens = [];
+    public int $at = 0;
     /** The token behind the last one of what is being read. */
-    protected int $until = 0;
+    public int $until = 0;
     protected int $depth = 0;
     /** @var list<Mistake> */
     public array $mistakes = [];
     /** @var array<int, Cut> */
     public array $cuts = [];
     protected int $ids = 1;
-    protected int $parent = 1;
+    public int $parent = 1;
     /** @var array<string, array{int, int, list<string>}> fewest and most arguments and the parameters of own functions */
     public array $functions = [];
     /** @var array<string, int> by own function, the place of the parameter that gets all that is given beyond the ones before it */
@@ -64,15 +64,15 @@ abstract class Parser
     public array $around = [];
     /** @var array<string, true> names that several functions have, one of them inside of another */
     protected array $doubled = [];
-    protected string $scope = '';
+    public string $scope = '';
     /** @var array<string, bool> names of failures that were caught around what is being read, and whether they are the plain value thrown */
     protected array $caught = [];
     /** @var array<string, true> names that hold a failure of the program's own where it was caught */
     protected array $keptFailures = [];
     /** @var array<string, string> the program's classes, and what each is a kind of, '' for nothing */
-    protected array $classes = [];
+    public array $classes = [];
     /** @var array<string, array<string, array{int, int, list<string>}>> by class, its methods and what they take beside the object */
-    protected array $methods = [];
+    public array $methods = [];
     /** @var array<string, true> the methods' names */
     protected array $methodNames = [];
     /** @var array<string, true> names under which objects keep something */
@@ -80,26 +80,26 @@ abstract class Parser
     /** @var array<string, true> those that some row gives a value */
     protected array $setFields = [];
     /** @var array<string, list<string>> by class, what its objects are made from in their order, where no method makes them */
-    protected array $given = [];
+    public array $given = [];
     /** @var array<string, true> methods that are written like fields */
     protected array $asked = [];
     /** @var array<string, true> those that are written like a field that gets a value */
     protected array $setters = [];
     /** @var array<string, array<string, true>> by class, what it keeps itself, for all its objects */
-    protected array $statics = [];
+    public array $statics = [];
     /** The class whose rows are being read, and what its object is called there. */
-    protected string $class = '';
-    protected string $itself = 'self';
+    public string $class = '';
+    public string $itself = 'self';
     /** How many attempts stand around what is being read: what may fail there is worth finding. */
     protected int $tries = 0;
     /** How many rescues stand around what is being read. */
     protected int $rescues = 0;
     /** @var list<int> */
-    protected array $loops = [];
+    public array $loops = [];
     /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
     protected array $shadows = [];
     /** @var array<int, int> as Partners::of gives them */
-    protected array $partners = [];
+    public array $partners = [];
     private ?LineStarts $lineStarts = null;
     private int $heads = 0;
 
@@ -109,7 +109,7 @@ abstract class Parser
     public readonly Semantics $facts;
     public readonly Notation $notation;
 
-    public function __construct(protected readonly string $text)
+    public function __construct(public readonly string $text)
     {
         $this->facts = $this->language()->semantics();
         $this->notation = $this->language()->notation();
@@ -148,7 +148,7 @@ abstract class Parser
     }
 
     /** The class that has a method, going up from one; null if none has. */
-    protected function ownerOf(string $class, string $method): ?string
+    public function ownerOf(string $class, string $method): ?string
     {
         for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
             if (isset($this->methods[$class][$method])) {
@@ -174,13 +174,13 @@ abstract class Parser
     }
 
     /** Whether a name is that of a kind of failures in the language. */
-    protected function isFailure(string $name): bool
+    public function isFailure(string $name): bool
     {
         return null !== FailureNames::kindOf($this->language(), $name) && !isset($this->classes[$name]);
     }
 
     /** Whether objects of a class of the program's own are raised. */
-    protected function isRaised(string $class): bool
+    public function isRaised(string $class): bool
     {
         for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
             $class = $this->classes[$class];
@@ -190,7 +190,7 @@ abstract class Parser
     }
 
     /** What making an object of each class takes is known once all classes are. */
-    protected function announceMakers(): void
+    public function announceMakers(): void
     {
         foreach ($this->classes as $class => $_) {
             $owner = $this->ownerOf((string) $class, ClassDefinition::MAKES);
@@ -212,12 +212,12 @@ abstract class Parser
         return $this->ids;
     }
 
-    protected function newId(): int
+    public function newId(): int
     {
         return ++$this->ids;
     }
 
-    protected function cut(int $id, string $part, int $start, int $end, bool $tight = false): void
+    public function cut(int $id, string $part, int $start, int $end, bool $tight = false): void
     {
         if ('head' === $part && ++$this->heads > 2 * Bounds::ROWS) {
             // Nothing is gained by reading on; rows that were read twice are counted twice.
@@ -227,7 +227,7 @@ abstract class Parser
     }
 
     /** The text of a row begins further up. */
-    protected function beginAt(Statement $row, int $start): void
+    public function beginAt(Statement $row, int $start): void
     {
         foreach ($this->cuts as $index => $cut) {
             if ($cut->id === $row->id && 'head' === $cut->part) {
@@ -241,7 +241,7 @@ abstract class Parser
      *
      * @param list<Statement> $rows
      */
-    protected function cutTogether(array $rows, int $start): void
+    public function cutTogether(array $rows, int $start): void
     {
         $end = $this->endOffset();
         foreach ($rows as $index => $row) {
@@ -254,7 +254,7 @@ abstract class Parser
      *
      * @param list<Statement> $rows
      */
-    protected function atHead(array $rows, int $id, int $end): void
+    public function atHead(array $rows, int $id, int $end): void
     {
         [$outer, $this->parent] = [$this->parent, $id];
         foreach ($rows as $row) {
@@ -271,7 +271,7 @@ abstract class Parser
     }
 
     /** A name that the text does not have yet. */
-    protected function nameFor(string $word): string
+    public function nameFor(string $word): string
     {
         $this->words ??= array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true);
         for ($number = $this->numbers[$word] ?? 1, $name = 1 === $number ? $word : $word.'_'.$number; isset($this->words[$name]); $name = $word.'_'.++$number) {
@@ -288,7 +288,7 @@ abstract class Parser
     private array $numbers = [];
 
     /** @phpstan-impure the place in the text moves on */
-    protected function peek(int $ahead = 0): ?Token
+    public function peek(int $ahead = 0): ?Token
     {
         $at = $this->at + $ahead;
 
@@ -296,7 +296,7 @@ abstract class Parser
     }
 
     /** The token that closes a bracket, if it belongs to what is being read. */
-    protected function closingOf(int $index): ?int
+    public function closingOf(int $index): ?int
     {
         $partner = $this->partners[$index] ?? null;
 
@@ -312,7 +312,7 @@ abstract class Parser
      *
      * @param-out ($list is list<T> ? list<T> : array<int, T>) $list
      */
-    protected static function cutTo(array &$list, int $count): void
+    public static function cutTo(array &$list, int $count): void
     {
         while (\count($list) > $count) {
             array_pop($list);
@@ -320,7 +320,7 @@ abstract class Parser
     }
 
     /** The place of a token that was met before. */
-    protected function indexOf(Token $token): ?int
+    public function indexOf(Token $token): ?int
     {
         [$low, $high] = [0, \count($this->tokens) - 1];
         while ($low <= $high) {
@@ -343,7 +343,7 @@ abstract class Parser
      *
      * @phpstan-impure
      */
-    protected function sign(int $ahead = 0): ?string
+    public function sign(int $ahead = 0): ?string
     {
         $at = $this->at + $ahead;
         if ($at >= $this->until) {
@@ -355,7 +355,7 @@ abstract class Parser
     }
 
     /** @phpstan-impure */
-    protected function is(string $sign, int $ahead = 0): bool
+    public function is(string $sign, int $ahead = 0): bool
     {
         $at = $this->at + $ahead;
 
@@ -363,7 +363,7 @@ abstract class Parser
     }
 
     /** @phpstan-impure */
-    protected function accept(string $sign): bool
+    public function accept(string $sign): bool
     {
         if ($this->is($sign)) {
             ++$this->at;
@@ -375,13 +375,13 @@ abstract class Parser
     }
 
     /** Where the next token starts; behind the last one, where that ends. */
-    protected function offset(): int
+    public function offset(): int
     {
         return $this->peek()->offset ?? $this->endOffset();
     }
 
     /** Where the token before the next one ends. */
-    protected function endOffset(): int
+    public function endOffset(): int
     {
         return ($this->tokens[$this->at - 1] ?? null)?->end() ?? 0;
     }
@@ -390,7 +390,7 @@ abstract class Parser
      * @param array<string, string|int> $parameters
      * @param list<Replacement>         $fix
      */
-    protected function mistake(string $kind, int $offset, int $length, array $parameters = [], array $fix = []): void
+    public function mistake(string $kind, int $offset, int $length, array $parameters = [], array $fix = []): void
     {
         $this->mistakes[] = new Mistake($kind, $offset, $length, $parameters, $fix);
     }
@@ -399,7 +399,7 @@ abstract class Parser
      * @param array<string, string|int> $parameters
      * @param list<Replacement>         $fix
      */
-    protected function fail(string $kind, ?Token $token = null, array $parameters = [], array $fix = []): never
+    public function fail(string $kind, ?Token $token = null, array $parameters = [], array $fix = []): never
     {
         $token ??= $this->peek();
         $offset = $token->offset ?? $this->endOffset();
@@ -411,7 +411,7 @@ abstract class Parser
      *
      * @param string $missing what is wrong if none stands there
      */
-    protected function newName(string $missing = 'name_missing'): Token
+    public function newName(string $missing = 'name_missing'): Token
     {
         $name = $this->peek();
         if (null === $name || TokenKind::Name !== $name->kind) {
@@ -459,7 +459,7 @@ abstract class Parser
         return $this->lineStarts ??= new LineStarts($this->text);
     }
 
-    protected function write(string $name, int $offset): void
+    public function write(string $name, int $offset): void
     {
         // What belongs to a class is the whole program's.
         $scope = isset($this->shares[$this->scope][$name]) || str_contains($name, '.') ? $this->holderOf($name, $this->around[$this->scope] ?? '') : $this->scope;
@@ -476,7 +476,7 @@ abstract class Parser
         return $scope;
     }
 
-    protected function read(string $name, int $offset, bool $called = false): void
+    public function read(string $name, int $offset, bool $called = false): void
     {
         $this->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops);
     }

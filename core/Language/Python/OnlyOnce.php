@@ -17,7 +17,7 @@ trait OnlyOnce
 {
     private const ONCE = ['zip' => true, 'map' => true, 'filter' => true, 'enumerate' => true, 'reversed' => true];
     /** @var array<string, true> names of what has been begun to go over */
-    private array $begun = [];
+    public array $begun = [];
 
     /** Whether a function of the program's own yields one thing after another. */
     abstract protected function yieldsAll(string $function): bool;

@@ -54,7 +54,7 @@ abstract class PythonExpressions extends ExpressionParser
     use FunctionsOfLibrary;
     use OnlyOnce;
 
-    private const OPERATORS = [
+    public const OPERATORS = [
         'or' => [2, Operator::Or], 'and' => [3, Operator::And],
         '+' => [7, Operator::Add], '-' => [7, Operator::Subtract],
         '*' => [8, Operator::Multiply], '/' => [8, Operator::TrueDivide], '//' => [8, Operator::FloorDivide], '%' => [8, Operator::FloorRemainder],
@@ -874,7 +874,7 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
-    protected function arguments(Token $opened): array
+    public function arguments(Token $opened): array
     {
         $offset = $this->offset();
         $collected = '(' === $opened->text && !$this->is(')') ? $this->collected($opened) : null;
@@ -1061,7 +1061,7 @@ abstract class PythonExpressions extends ExpressionParser
     }
 
     /** One comparison, or several in a row: `1 < x < 9` holds if each one does. */
-    private function comparison(Expression $left): Expression
+    public function comparison(Expression $left): Expression
     {
         $all = null;
         for ($terms = 1;; ++$terms) {
@@ -1802,7 +1802,7 @@ abstract class PythonExpressions extends ExpressionParser
         return null;
     }
 
-    protected function plainName(Token $token): Expression
+    public function plainName(Token $token): Expression
     {
         if ('NotImplemented' === $token->text && !$this->isVariable($token->text)) {
             // A method says so that another one is asked; as a value of any kind it is something else.
@@ -2048,7 +2048,7 @@ abstract class PythonExpressions extends ExpressionParser
     }
 
     /** @var array<string, string> libraries by the names they were brought in with */
-    protected array $aliases = [];
+    public array $aliases = [];
 
     protected function called(Token $token, array $arguments): Expression
     {

@@ -265,7 +265,7 @@ final class PythonParser extends PythonStatements
      *
      * @return list<Statement>
      */
-    private function block(?LogicalLine $header): array
+    public function block(?LogicalLine $header): array
     {
         $rows = [];
         $own = null;
@@ -465,7 +465,7 @@ final class PythonParser extends PythonStatements
     private ?array $code = null;
 
     /** The lines below a header that are set in deeper. */
-    private function body(int $id, LogicalLine $header, bool $isLoop, string $name = 'body'): Block
+    public function body(int $id, LogicalLine $header, bool $isLoop, string $name = 'body'): Block
     {
         $before = [$this->parent, $this->loops];
         $this->parent = $id;
@@ -1876,7 +1876,7 @@ final class PythonParser extends PythonStatements
         return $rows;
     }
 
-    private function ended(Statement $row, int $start): Statement
+    public function ended(Statement $row, int $start): Statement
     {
         $this->cut($row->id, 'head', $start, $this->endOffset());
 

@@ -635,7 +635,7 @@ abstract class PythonStatements extends PythonExpressions
     }
 
     /** Notes that a name has a value from here on; says so where something is no name. */
-    private function given(Expression $target, int $start, ?Token $sign): void
+    public function given(Expression $target, int $start, ?Token $sign): void
     {
         if ($target instanceof VariableRead) {
             $this->write($target->name, $start);

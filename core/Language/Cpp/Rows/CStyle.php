@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Scrivlet\Core\Language\Cpp;
+namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -13,37 +14,41 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  * again that it is one (10.1.7.3), and `#define SQUARE(x) ((x) * (x))` stands for other signs wherever it is called
  * (19.3). The signs are read as if they had been written the usual way.
  */
-trait CStyle
+final class CStyle
 {
+    /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
+    public array $macros = [];
     /** How many signs a class may have that its name stands behind. */
     private const FARTHEST = 600;
     /** How many signs a macro may be given. */
     private const GIVEN = 200;
-    /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
-    private array $macros = [];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
 
     /**
      * @param list<Token> $tokens of the whole text
      *
      * @return list<Token>
      */
-    private function usual(array $tokens): array
+    public function usual(array $tokens): array
     {
-        $tokens = 1 === preg_match('/\breturn\s*\(/', $this->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
-        $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->text) ? self::withoutTrailingTypes($tokens) : $tokens;
-        $tokens = str_contains($this->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
-        $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->text) ? $this->withoutNamesOfTypes($tokens) : $tokens;
-        $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->text) ? $this->withoutOuterNames($tokens) : $tokens;
-        if (1 === preg_match('/\.\s*cr?(?:begin|end)\b/', $this->text)) {
+        $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->parser->text) ? self::withoutTrailingTypes($tokens) : $tokens;
+        $tokens = str_contains($this->parser->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->parser->text) ? $this->parser->namesOfTypes->withoutNamesOfTypes($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->parser->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->parser->text) ? $this->parser->innerNames->withoutOuterNames($tokens) : $tokens;
+        if (1 === preg_match('/\.\s*cr?(?:begin|end)\b/', $this->parser->text)) {
             // Nothing is changed through the places that these give, which are the same (C++17, 26.2.1).
             $tokens = array_map(static fn (Token $token): Token => TokenKind::Name === $token->kind && \in_array($token->text, ['cbegin', 'cend', 'crbegin', 'crend'], true) ? $token->readAs(substr($token->text, 1)) : $token, $tokens);
         }
-        if (1 === preg_match('/(?<![.\w])c?r?(?:begin|end)\s*\(\s*\w+\s*\)/', $this->text) && 1 !== preg_match('/\b\w+\s*[&*]?\s+(?:begin|end)\s*\([^()]*\)\s*(?:const\s*)?\{/', $this->text)) {
+        if (1 === preg_match('/(?<![.\w])c?r?(?:begin|end)\s*\(\s*\w+\s*\)/', $this->parser->text) && 1 !== preg_match('/\b\w+\s*[&*]?\s+(?:begin|end)\s*\([^()]*\)\s*(?:const\s*)?\{/', $this->parser->text)) {
             $tokens = self::withPlacesBehind($tokens);
         }
-        $tokens = str_contains($this->text, 'struct') || str_contains($this->text, 'typedef') ? $this->structures($tokens) : $tokens;
+        $tokens = str_contains($this->parser->text, 'struct') || str_contains($this->parser->text, 'typedef') ? $this->structures($tokens) : $tokens;
 
-        return 1 === preg_match('/#\s*define\s/', $this->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
+        return 1 === preg_match('/#\s*define\s/', $this->parser->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
     }
 
     /**
@@ -237,7 +242,7 @@ trait CStyle
                 $names[$match[1]] = $match[2];
                 $this->macros[$match[1]] ??= [[], []];
             } elseif (TokenKind::Name === $token->kind && isset($names[$token->text])) {
-                $named = $this->language()->tokens($names[$token->text])[0] ?? $token;
+                $named = $this->parser->language()->tokens($names[$token->text])[0] ?? $token;
                 $tokens[$at] = $token->readAs($named->text, $named->kind);
             }
         }
@@ -255,7 +260,7 @@ trait CStyle
         foreach ($tokens as $token) {
             if (TokenKind::Directive === $token->kind && 1 === preg_match('/^\s*#\s*define\s+([A-Za-z_]\w*)\(([\w\s,]*)\)\s*((?!for\b)[^{};#]+|for\s*\([^{}#]+\))$/D', rtrim($token->text), $match)) {
                 $parameters = preg_split('/\s*,\s*/', trim($match[2])) ?: [];
-                $body = array_values(array_filter($this->language()->tokens($match[3]), static fn (Token $one): bool => $one->isCode()));
+                $body = array_values(array_filter($this->parser->language()->tokens($match[3]), static fn (Token $one): bool => $one->isCode()));
                 if (\count($body) <= 60) {
                     $this->macros[$match[1]] = [$parameters, $body];
                 }

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Scrivlet\Core\Language\Cpp;
+namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -11,7 +11,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  * `typedef vector<int> Row;` and `using Row = vector<int>;`: the name is the type (C++17, 10.1.3), so that each of its places
  * is read as the type itself: `Row(4, 1)`, `Row::iterator`, `vector<Row>`.
  */
-trait NamesOfTypes
+final class NamesOfTypes
 {
     /** More parts than a type of any course has. */
     private const PARTS = 40;
@@ -21,7 +21,7 @@ trait NamesOfTypes
      *
      * @return list<Token>
      */
-    private function withoutNamesOfTypes(array $tokens): array
+    public function withoutNamesOfTypes(array $tokens): array
     {
         /** @var array<string, non-empty-list<Token>> $types */
         $types = [];

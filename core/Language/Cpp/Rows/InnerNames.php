@@ -2,20 +2,20 @@
 
 declare(strict_types=1);
 
-namespace Scrivlet\Core\Language\Cpp;
+namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
 /** Classes and enumerations that stand in classes: `List::Node` is a name of one (C++17, 12.2.5 and 6.4.3.1). */
-trait InnerNames
+final class InnerNames
 {
     /**
      * @param list<Token> $tokens of the whole text, spaces and remarks too
      *
      * @return list<Token> with each such name as one of its own
      */
-    private function withoutOuterNames(array $tokens): array
+    public function withoutOuterNames(array $tokens): array
     {
         $code = array_values(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $around = self::innerNames($code);

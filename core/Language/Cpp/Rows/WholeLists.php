@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Scrivlet\Core\Language\Cpp;
+namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
@@ -30,10 +31,14 @@ use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
 /** What algorithms do to a whole list or text, as rows of their own (C++17, 28 and 24.3.2.6). */
-trait WholeLists
+final class WholeLists
 {
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
     /** `transform(v.begin(), v.end(), w.begin(), …)` gives the items of a list what is made of those of another. */
-    private function transformed(Operation $operation): ?Statement
+    public function transformed(Operation $operation): ?Statement
     {
         [$over, $to, $make] = $operation->arguments;
         $target = $to instanceof Operation && (OperationKey::Begin === $to->key || OperationKey::Behind === $to->key) ? $to->arguments[0] : null;
@@ -42,21 +47,21 @@ trait WholeLists
         }
         $made = new Collected($make->value, $make->parameters[0], $over);
         if (OperationKey::Behind === $to->key) {
-            return new Perform($this->newId(), new Operation(OperationKey::Extend, [$target, $made]));
+            return new Perform($this->parser->newId(), new Operation(OperationKey::Extend, [$target, $made]));
         }
 
-        return new SetVariable($this->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($target)) ? new Operation(OperationKey::Joined, [$made, new TextLiteral('')]) : $made);
+        return new SetVariable($this->parser->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->parser->typeOf($target)) ? new Operation(OperationKey::Joined, [$made, new TextLiteral('')]) : $made);
     }
 
     /** `swap(word[i], word[k])` puts another text in a variable. */
-    private function swappedLetters(Operation $swap): ?Statement
+    public function swappedLetters(Operation $swap): ?Statement
     {
         [$one, $other] = $swap->arguments;
-        if (!$one instanceof Item || !$other instanceof Item || !$one->container instanceof VariableRead || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->typeOf($one->container))) {
+        if (!$one instanceof Item || !$other instanceof Item || !$one->container instanceof VariableRead || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->parser->typeOf($one->container))) {
             return null;
         }
 
-        return new SetVariable($this->newId(), $one->container->name, new Operation(OperationKey::WithLetter, [new Operation(OperationKey::WithLetter, [$one->container, $one->index, $other]), $other->index, $one]));
+        return new SetVariable($this->parser->newId(), $one->container->name, new Operation(OperationKey::WithLetter, [new Operation(OperationKey::WithLetter, [$one->container, $one->index, $other]), $other->index, $one]));
     }
 
     /** A part of a text, with other bounds for none. */
@@ -66,7 +71,7 @@ trait WholeLists
     }
 
     /** `word.erase(2, 3)` and its like put another text in a variable (C++17, 24.3.2.6). */
-    private function edited(Operation $edit): ?Statement
+    public function edited(Operation $edit): ?Statement
     {
         $text = $edit->arguments[0] ?? new NothingLiteral();
         $from = $edit->arguments[1] ?? new NumberLiteral(0);
@@ -89,12 +94,12 @@ trait WholeLists
             $joined = new Binary(Operator::Join, $joined, $part);
         }
 
-        return new SetVariable($this->newId(), $text->name, $joined);
+        return new SetVariable($this->parser->newId(), $text->name, $joined);
     }
 
     private function isOfText(Expression $value): bool
     {
-        return TypeNames::read($this->typeOf($value))->isTextual();
+        return TypeNames::read($this->parser->typeOf($value))->isTextual();
     }
 
     /** A letter as a text of one. */
@@ -104,12 +109,12 @@ trait WholeLists
     }
 
     /** `iota(…)`, `fill(…)`, `v.erase(remove_if(…), v.end())`: a list gets other items (C++17, 28.6 and 29.8). */
-    private function changedAll(Operation $change): ?Statement
+    public function changedAll(Operation $change): ?Statement
     {
         [$list, $what] = [$change->arguments[0], $change->arguments[1] ?? new NothingLiteral()];
         $length = new Operation(OperationKey::Length, [$list]);
-        $item = $what instanceof Lambda ? $what->parameters[0] : $this->madeUp('item');
-        $place = new VariableRead($this->madeUp('place'));
+        $item = $what instanceof Lambda ? $what->parameters[0] : $this->parser->eachRows->madeUp('item');
+        $place = new VariableRead($this->parser->eachRows->madeUp('place'));
         $before = new Item($list, new Binary(Operator::Subtract, $place, new NumberLiteral(1)));
         $value = match ($change->key) {
             OperationKey::AllIota => new Operation(OperationKey::Numbers, [$what, $what instanceof NumberLiteral && 0 === $what->value ? $length : new Binary(Operator::Add, $what, $length), new NumberLiteral(1)]),
@@ -128,8 +133,8 @@ trait WholeLists
 
         return match (true) {
             null === $value => null,
-            $list instanceof VariableRead => new SetVariable($this->newId(), $list->name, $value),
-            $list instanceof Field, $list instanceof Item => new SetItem($this->newId(), $list, $value),
+            $list instanceof VariableRead => new SetVariable($this->parser->newId(), $list->name, $value),
+            $list instanceof Field, $list instanceof Item => new SetItem($this->parser->newId(), $list, $value),
             default => null,
         };
     }
@@ -139,12 +144,12 @@ trait WholeLists
      *
      * @return list<Expression>
      */
-    private function afterGiven(Operation $swap, int $offset): array
+    public function afterGiven(Operation $swap, int $offset): array
     {
         $changing = array_filter($swap->arguments, Given::isIn(...));
         $places = array_map(static fn (Expression $place): Expression => Walk::mapExpression($place, static fn (Expression $part): Expression => $part instanceof Operation && OperationKey::Given === $part->key ? $part->arguments[0] : $part), $swap->arguments);
         if (1 < \count($changing) || [] !== array_filter($places, Given::isIn(...))) {
-            $this->failAt('unsupported', $offset, 4, ['what' => 'swap(…++, …)']);
+            $this->parser->failAt('unsupported', $offset, 4, ['what' => 'swap(…++, …)']);
         }
 
         return $places;

@@ -2,8 +2,9 @@
 
 declare(strict_types=1);
 
-namespace Scrivlet\Core\Language\Cpp;
+namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
@@ -12,25 +13,28 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  * makes it for one type, `T` is that type; where it makes it for several whose values never become each other by
  * themselves, `T` is whatever a value is. What stands in angle brackets behind its name is not read as part of a row.
  */
-trait ClassTemplates
+final class ClassTemplates
 {
+    /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
+    public array $classTemplates = [];
     /** How many signs a type may have in its angle brackets. */
     private const LONGEST = 30;
     /** Types whose values no other one of them becomes where it is put in. */
     private const APART = ['int', 'string', 'vector<int>', 'vector<string>'];
 
-    /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
-    private array $classTemplates = [];
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
 
     /**
      * @param list<Token> $tokens of the whole text, spaces and remarks too
      *
      * @return list<Token> without the types that class templates are made for
      */
-    protected function prepared(array $tokens): array
+    public function prepared(array $tokens): array
     {
-        $tokens = $this->usual($tokens);
-        if (!str_contains($this->text, 'template')) {
+        $tokens = $this->parser->cStyle->usual($tokens);
+        if (!str_contains($this->parser->text, 'template')) {
             return $tokens;
         }
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));

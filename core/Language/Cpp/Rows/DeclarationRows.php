@@ -1,0 +1,299 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Reading;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Variables that are declared. */
+final class DeclarationRows
+{
+    /** @var array{bool, bool}|null whether the text brings in this project's library, and all names of the standard one */
+    private ?array $brought = null;
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /**
+     * What follows a type: variables, a function, or the prototype of one.
+     *
+     * @return list<Statement>
+     */
+    public function declared_(Token $token, string $type, int $start): array
+    {
+        if ($this->parser->is('[')) {
+            return $this->declaredSeveral($token);
+        }
+        $operator = $this->parser->freeOperators->freeOperator($token, $type, $start);
+        if (null !== $operator) {
+            return [$operator];
+        }
+        if ($this->parser->is('(', 1) && $this->parser->functionRows->isFunction()) {
+            $name = $this->parser->newName();
+            --$this->parser->at;
+            $function = $this->parser->functionRows->function($token, $type, $name, $start);
+            $lasting = $this->parser->pointers->lasting;
+            $this->parser->pointers->lasting = [];
+
+            return [...$lasting, $function];
+        }
+        if ('static' === $token->text && '' !== $this->parser->scope && !$this->parser->pointers->isConstant($token)) {
+            return [$this->parser->pointers->lastingValue($token, $type)];
+        }
+        if (str_ends_with($type, ' *')) {
+            $pointer = $this->parser->pointers->pointer($token, $type);
+            if (null !== $pointer) {
+                return [$pointer];
+            }
+        }
+        // A name that changes nothing sees what becomes of the other one all the same.
+        $named = str_ends_with($type, '&') ? TypeNames::read(trim((string) preg_replace('/^const\s+/', '', $type), '& ')) : null;
+        if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind) && $this->parser->is('=', 1) && TokenKind::Name === ($of = $this->parser->peek(2))?->kind && $this->parser->is(';', 3)) {
+            return [$this->parser->pointers->otherName($token, $of)];
+        }
+        if (null !== $named && !str_starts_with($type, 'const') && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind)) {
+            // Another name for a number, a text or a truth would have to change both.
+            $this->parser->fail('unsupported', $token, ['what' => trim($type, '& ').'& … = …']);
+        }
+        $rows = [];
+        do {
+            if (str_ends_with($type, ' *')) {
+                // The star belongs to each name (C++17, 11.3.1).
+                $this->parser->accept('*');
+            }
+            if ([] !== $rows && $this->parser->is('&')) {
+                $this->parser->fail('unsupported', $this->parser->peek(), ['what' => '&'.($this->parser->peek(1)->text ?? '').' = …']);
+            }
+            if ([] !== $rows && $this->parser->is('*')) {
+                $this->parser->pointers->pointerBeside($token, $type);
+                continue;
+            }
+            $name = $this->parser->newName();
+            if (!$this->parser->inMain && '' === $this->parser->scope && Names::clashesInCpp($name->text, ...$this->brought ??= [str_contains($this->parser->text, '"scrivlet.hpp"'), str_contains($this->parser->text, 'using namespace std;')])) {
+                $this->parser->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
+            }
+            if ($this->parser->isDeclaredTwice($name->text) && !isset($this->parser->functions[$name->text])) {
+                $this->parser->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
+            }
+            unset($this->parser->arraySizes[$name->text], $this->parser->pairs[$name->text], $this->parser->iterators[$name->text]);
+            if ($this->parser->is('[')) {
+                [$kept, $value, $size] = $this->parser->initialValues->array($type);
+                $this->parser->arraySizes[$name->text] = $size;
+            } else {
+                [$kept, $value] = [$type, $this->parser->initialValues->filledUp($type, $this->parser->initialValues->initializer($type, $name))];
+                // What may hold a value several times has them in their order (C++17, 26.4.7).
+                $value = str_starts_with($type, 'multiset<') && null !== $value && $value != new ListLiteral([]) ? new Operation(OperationKey::Sorted, [$value]) : $value;
+            }
+            $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->parser->typeOf($value) ? $this->parser->typeOf($value) : $kept;
+            $this->parser->declared[$this->parser->scope][$name->text] = true;
+            $head = substr($this->parser->text, $token->offset, $name->offset - $token->offset);
+            $this->parser->goneObjects->noteGoing($kept, $name->text);
+            if (str_contains($head, '*') && 'string' === $kept) {
+                $this->parser->ofLetters[$this->parser->scope][$name->text] = true;
+            } elseif (1 === preg_match('/\bconst(?:expr)?\b[^*]*$/D', $head)) {
+                // What a pointer points at may be constant while the pointer is not (C++17, 11.3.1).
+                $this->parser->constants[$this->parser->scope][$name->text] = true;
+                $this->parser->fixed[$name->text] = $value;
+            }
+            if ($value instanceof Operation && OperationKey::Length === $value->key && $value->arguments[0] instanceof VariableRead && 1 === preg_match_all('/(?<![\w.])'.Names::asPattern($name->text).'\s*(?:[-+*\/%]?=(?!=)|\+\+|--)|(?:\+\+|--|>>\s*|&)\s*'.Names::asPattern($name->text).'\b/', $this->parser->text)) {
+                $this->parser->lengths[$name->text] = $value->arguments[0]->name;
+            }
+            $this->parser->write($name->text, $name->offset);
+            $this->parser->references[$this->parser->scope][$name->text] = null !== $named;
+            $value = $this->asIterator($name->text, $type, $value);
+            if (null === $value && '' === $this->parser->scope && (!$this->parser->inMain || 'static' === $token->text) && (TypeNames::read($kept)->isNumeric() || 'bool' === $kept)) {
+                // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
+                $value = $this->parser->empty("vector<$kept>");
+            }
+            $rows[] = null === $value ? new Declaration($this->parser->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->parser->newId(), $name->text, $value, false, $kept);
+        } while ($this->parser->accept(','));
+        $this->parser->semicolon();
+        $this->parser->cutTogether($rows, $token->offset);
+
+        return $rows;
+    }
+
+    /** A variable that a condition declares, with its value. */
+    public function declaredInCondition(): ?Expression
+    {
+        $at = $this->parser->at;
+        $type = $this->parser->type();
+        $name = $this->parser->peek();
+        if (null === $type || TokenKind::Name !== $name?->kind || !$this->parser->is('=', 1)) {
+            $this->parser->at = $at;
+
+            return null;
+        }
+        $this->parser->at += 2;
+        $value = $this->parser->value();
+        $this->parser->declared[$this->parser->scope][$name->text] = true;
+        $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $type ? '' : $type;
+        $this->parser->write($name->text, $name->offset);
+        if (!$this->parser->is(';')) {
+            return $this->parser->givenInside(OperationKey::Given, new VariableRead($name->text), $value, $name->offset);
+        }
+        // `if (int n = count(); n > 0)` (C++17, 9.4)
+        $given = $this->parser->givenInside(OperationKey::Given, new VariableRead($name->text), $this->asIterator($name->text, $type, $value) ?? $value, $name->offset);
+        ++$this->parser->at;
+
+        return new Operation(OperationKey::After, [$given, $this->parser->value()]);
+    }
+
+    /** `auto it = find(v.begin(), v.end(), 3)` is a place in a list, -1 for none; `m.find(key)` is a key, which may be missing. */
+    private function asIterator(string $name, string $type, ?Expression $value): ?Expression
+    {
+        unset($this->parser->iterators[$name]);
+        $place = 'auto' !== $type || null === $value ? null : $this->parser->placeIn($value);
+        if (null !== $place && $this->parser->isListOfPlaces($place[1]) && $this->parser->namesOfPlaces->isOnlyPlace($name, $this->parser->at)) {
+            return $this->parser->namesOfPlaces->startedAt($name, $place);
+        }
+        if ('auto' !== $type || !$value instanceof Operation) {
+            return $value;
+        }
+        [$list, $what] = [$value->arguments[0] ?? null, $value->arguments[1] ?? null];
+        $spot = CppExpressions::spot($value);
+        if (null !== $spot && null !== $list) {
+            $this->parser->iterators[$name] = ['spot', $list];
+            $this->parser->types[$this->parser->scope][$name] = '';
+
+            return $spot;
+        }
+        if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
+            $value = new Operation(OperationKey::Sought, [$list, $what = CppExpressions::foundBy($value)]);
+        }
+        if (OperationKey::SoughtIf === $value->key && null !== $list) {
+            $this->parser->iterators[$name] = ['place', $list];
+            $this->parser->types[$this->parser->scope][$name] = '';
+
+            return new Operation(OperationKey::FirstPlace, $value->arguments);
+        }
+        if (null === $list || null === $what || OperationKey::Sought !== $value->key && (OperationKey::Position !== $value->key || !$this->parser->isOfType($list, '(?:unordered_)?(?:map|set)'))) {
+            return $value;
+        }
+        $this->parser->iterators[$name] = [OperationKey::Sought === $value->key ? 'place' : 'key', $list];
+        $this->parser->types[$this->parser->scope][$name] = '';
+
+        return OperationKey::Sought === $value->key ? new Operation(OperationKey::Position, [$list, $what]) : $what;
+    }
+
+    /** @return list<Statement> */
+    private function declaredSeveral(Token $token): array
+    {
+        $opened = $this->parser->peek() ?? $token;
+        ++$this->parser->at;
+        $targets = [];
+        while (null !== ($name = $this->parser->peek()) && TokenKind::Name === $name->kind) {
+            ++$this->parser->at;
+            $targets[] = new VariableRead($name->text);
+            $this->parser->declared[$this->parser->scope][$name->text] = true;
+            $this->parser->types[$this->parser->scope][$name->text] = '';
+            $this->parser->write($name->text, $name->offset);
+            $this->parser->accept(',');
+        }
+        $this->parser->close($opened);
+        if (!$this->parser->accept('=') || [] === $targets) {
+            $this->parser->fail('value_missing', null, ['after' => ']']);
+        }
+        $value = $this->parser->value();
+        $this->parser->semicolon();
+        if ($value instanceof Operation && OperationKey::OuterPlaces === $value->key && 2 === \count($targets)) {
+            return [$this->parser->ended(new SetSeveral($this->parser->newId(), $targets, $this->outerPlaces($value->arguments[0], $targets)), $token->offset)];
+        }
+        $head = substr($this->parser->text, $token->offset, $opened->offset - $token->offset);
+        if (str_contains($head, '&') && !str_contains($head, 'const')) {
+            $this->parser->eachRows->unlessChanged(array_map(static fn (VariableRead $target): string => $target->name, $targets), $this->parser->at, $this->parser->until);
+        }
+
+        return [$this->parser->ended(new SetSeveral($this->parser->newId(), $targets, [$value]), $token->offset)];
+    }
+
+    /**
+     * `auto [least, greatest] = minmax_element(…)`: the first of the least and the last of the greatest (C++17, 28.7.8).
+     *
+     * @param list<VariableRead> $names
+     *
+     * @return list<Expression>
+     */
+    private function outerPlaces(Expression $list, array $names): array
+    {
+        foreach ($names as $name) {
+            $this->parser->iterators[$name->name] = ['place', $list];
+        }
+        $fromBehind = new Operation(OperationKey::Position, [new Operation(OperationKey::Backwards, [$list]), new Operation(OperationKey::Greatest, [$list])]);
+
+        return [
+            new Operation(OperationKey::Position, [$list, new Operation(OperationKey::Least, [$list])]),
+            new Binary(Operator::Subtract, new Binary(Operator::Subtract, new Operation(OperationKey::Length, [$list]), new NumberLiteral(1)), $fromBehind),
+        ];
+    }
+
+    /** `int Animal::count = 0;`: what a class shares gets its value. */
+    public function sharedValue(Token $token): ?Statement
+    {
+        [$at, $tokens] = [$this->parser->at, $this->parser->tokens];
+        $this->parser->mayPoint = true;
+        $type = $this->parser->type();
+        $this->parser->mayPoint = false;
+        [$class, $name] = [$this->parser->peek(), $this->parser->peek(2)];
+        if (null === $type || null === $class || null === $name || !isset($this->parser->classes[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('=', 3) && !$this->parser->is(';', 3) || '' !== $this->parser->scope || $this->parser->inMain) {
+            // Reading a type may have taken two signs apart.
+            [$this->parser->at, $this->parser->tokens] = [$at, $tokens];
+
+            return null;
+        }
+        $this->parser->at += 3;
+        $value = $this->parser->accept('=') ? $this->parser->value() : $this->parser->empty("vector<$type>");
+        $this->parser->semicolon();
+
+        return $this->parser->ended(new SetVariable($this->parser->newId(), "$class->text.$name->text", $value), $token->offset);
+    }
+
+    /** `bed.reset();`, `bed.reset(new Bed());`: what a smart pointer points at from here on, perhaps nothing (C++17, 23.11.1.2). */
+    public function pointedAnew(Token $token): ?SetVariable
+    {
+        $opened = $this->parser->is('.', 1) && $this->parser->is('reset', 2) ? $this->parser->peek(3) : null;
+        if ('(' !== $opened?->text || 1 !== preg_match('/^(?:std::)?(?:unique|shared)_ptr</', $this->parser->types[$this->parser->scope][$token->text] ?? $this->parser->types[''][$token->text] ?? '')) {
+            return null;
+        }
+        $this->parser->at += 4;
+        $given = $this->parser->arguments($opened);
+        $this->parser->semicolon();
+        $this->parser->write($token->text, $token->offset);
+
+        return new SetVariable($this->parser->newId(), $token->text, $given[0]->value ?? new NothingLiteral());
+    }
+
+    /** What is given to a reference is given to what it stands for (C++17, 11.3.2). */
+    public function mayChange(string $name, int $offset): void
+    {
+        if (isset($this->parser->constants[$this->parser->scope][$name]) || !isset($this->parser->declared[$this->parser->scope][$name]) && isset($this->parser->constants[''][$name])) {
+            $this->parser->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
+        } elseif ($this->parser->references[$this->parser->scope][$name] ?? false) {
+            $this->parser->mistake('unsupported', $offset, \strlen($name), ['what' => "& $name = …"]);
+        }
+    }
+}

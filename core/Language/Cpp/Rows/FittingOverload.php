@@ -1,0 +1,122 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Which of the functions of one name is meant, and what is made an object where one is wanted. */
+final class FittingOverload
+{
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /**
+     * What is given, as what takes it has it: in some languages the type of a parameter says what braces make.
+     *
+     * @param string         $name      of a function, or of a method behind a point
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    public function asTaken(string $name, array $arguments): array
+    {
+        foreach ($arguments as $index => $argument) {
+            $type = $this->parser->taken[$name][$index] ?? '';
+            if ('' !== $type && $argument->value instanceof ListLiteral) {
+                $arguments[$index] = new Argument($this->parser->inFieldsType($argument->value, TypeNames::read($type)), $argument->offset, $argument->end, $argument->name);
+            } elseif ('' !== $type && !isset($this->parser->takesOthers[$name])) {
+                $arguments[$index] = new Argument($this->asObjectOf($type, $argument->value), $argument->offset, $argument->end, $argument->name);
+            }
+        }
+
+        return $arguments;
+    }
+
+    /** A number or a text where an object is wanted whose class makes one of it (C++17, 15.3.1). */
+    public function asObjectOf(string $type, Expression $value): Expression
+    {
+        $class = trim((string) preg_replace('/^const\s*|[&\s]+$/', '', $type));
+        $made = isset($this->parser->classes[$class]) && \in_array($this->types_($value), ['int', 'double', 'string', 'char', 'bool', 'float'], true) ? $this->parser->methods[$class][ClassDefinition::MAKES] ?? null : null;
+
+        return null === $made || 1 < $made[0] || 1 > $made[1] ? $value : new MakeObject($class, [$value]);
+    }
+
+    /** The type of what stands behind a sign that a class gives a meaning; '' for none. */
+    public function takenBy(string $class, string $operator): string
+    {
+        $owner = $this->parser->ownerOf($class, $operator);
+
+        return null === $owner ? '' : $this->parser->taken["$owner.$operator"][0] ?? '';
+    }
+
+    /**
+     * @param array<string, array{string, list<string>}> $overloads what there is, and the types that each takes
+     * @param list<Argument>                             $arguments
+     */
+    public function fittest(array $overloads, array $arguments): ?string
+    {
+        $best = null;
+        $score = -99.0;
+        foreach (1 < \count($overloads) ? $overloads : [] as [$name, $types]) {
+            [$least, $most] = $this->parser->functions[$name] ?? [0, 0];
+            if (\count($arguments) < $least || \count($arguments) > $most) {
+                continue;
+            }
+            $points = 0.0;
+            foreach ($arguments as $index => $argument) {
+                $points += $this->fitness($this->types_($argument->value), $types[$index] ?? '');
+            }
+            if ($points > $score) {
+                [$best, $score] = [$name, $points];
+            }
+        }
+
+        return $best;
+    }
+
+    /** How well a value of a type fits a parameter. */
+    private function fitness(string $given, string $wanted): float
+    {
+        $numbers = ['int', 'double', 'float', 'long', 'longlong', 'bool', 'char', 'size_t', 'short'];
+
+        return match (true) {
+            '' === $given => 0.5,
+            $given === $wanted, 'double' === $given && 'float' === $wanted => 2.0,
+            \in_array($given, $numbers, true) && \in_array($wanted, $numbers, true) => 1.0,
+            default => -10.0,
+        };
+    }
+
+    /** The type of a value as far as the text shows it, without blanks; empty where it does not. */
+    private function types_(Expression $value): string
+    {
+        return match (true) {
+            $value instanceof NumberLiteral => \is_int($value->value) ? 'int' : 'double',
+            $value instanceof TextLiteral => $value->letter ? 'char' : 'string',
+            $value instanceof TruthLiteral => 'bool',
+            $value instanceof VariableRead => str_replace([' ', '&', 'const', 'std::'], '', $this->parser->typeOf($value)),
+            $value instanceof MakeObject => $value->class,
+            $value instanceof Binary && Operator::Join === $value->operator => 'string',
+            $value instanceof Binary && $value->operator->isArithmetic() => \in_array('double', [$this->types_($value->left), $this->types_($value->right)], true) ? 'double' : $this->types_($value->left),
+            $value instanceof Operation => ['text' => 'string', 'number' => 'double', 'whole' => 'int', 'natural' => 'int', 'truth' => 'bool', 'letter' => 'char'][ValueOperations::find($value->key)->result->value ?? ''] ?? '',
+            default => '',
+        };
+    }
+}

@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Statement;
+
+/** Functions, what they take, and templates of them. */
+final class FunctionRows
+{
+    /** Types of the library that are not read yet (C++17, 20 to 33): whoever writes one has not forgotten it. */
+    private const OTHER_TYPES = ['ostream', 'istream', 'iostream', 'ifstream', 'ofstream', 'fstream', 'streambuf', 'ios', 'complex', 'valarray', 'variant', 'any', 'string_view', 'span', 'regex', 'smatch', 'thread', 'mutex', 'atomic', 'future', 'promise', 'exception', 'initializer_list', 'forward_list', 'wstring', 'wchar_t', 'FILE', 'time_t', 'tm', 'mt19937', 'mt19937_64', 'random_device', 'default_random_engine', 'uniform_int_distribution', 'uniform_real_distribution', 'normal_distribution', 'bernoulli_distribution', 'duration', 'time_point', 'type_info', 'weak_ptr'];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    public function function(Token $token, string $type, Token $name, int $start): Statement
+    {
+        if ('' !== $this->parser->scope || $this->parser->inMain) {
+            $this->parser->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
+        }
+        ++$this->parser->at;
+        $this->parser->known[$name->text] ??= $name->offset;
+        $id = $this->parser->newId();
+        $opened = $this->parser->peek() ?? $token;
+        $full = $this->parser->announcements->overload($name->text, $this->parser->at) ?? $name->text;
+        if ($full !== $name->text) {
+            $name = new Token($name->kind, $full, $name->offset);
+            $this->parser->known[$full] ??= $name->offset;
+        }
+        ++$this->parser->at;
+        $this->parser->scope = $name->text;
+        $this->parser->begun = $token->offset;
+        [$parameters, $defaults, $types] = $this->parameters($opened);
+        $this->parser->gives = $type;
+        $this->parser->ends = $this->parser->tokens[$this->parser->closingOf($this->parser->at) ?? \count($this->parser->tokens) - 1]->offset;
+        $types = ['' => $type] + $types;
+        if ($this->parser->is(';') && !$this->parser->is('{', 1)) {
+            ++$this->parser->at;
+            $this->parser->scope = '';
+            $this->parser->prototypes[$name->text] = $defaults;
+
+            return $this->parser->ended(new Import($id, substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
+        }
+        if (!$this->parser->is('{') && !$this->parser->is(';')) {
+            $this->withoutTrailingType();
+            $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
+        }
+        $body = $this->parser->body($id, $start, 'head', 'body', false);
+        $this->parser->scope = '';
+        $this->parser->closeBrace($id, $start);
+
+        return new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $defaults + ($this->parser->prototypes[$name->text] ?? []), $types);
+    }
+
+    /**
+     * The parameters of a function, behind their bracket, in the scope of the function.
+     *
+     * @return array{list<string>, array<string, Expression>, array<string, string>} names, defaults, types
+     */
+    public function parameters(Token $opened): array
+    {
+        $this->parser->declared[$this->parser->scope] = $this->parser->assigned[$this->parser->scope] = $this->parser->types[$this->parser->scope] = [];
+        $parameters = [];
+        $defaults = [];
+        $types = [];
+        while (!$this->parser->is(')')) {
+            $parameter = $this->parser->peek();
+            if (null === $parameter) {
+                $this->parser->neverClosed($opened);
+            }
+            $isFixed = $this->parser->is('const');
+            $this->parser->mayPoint = true;
+            $parameterType = $this->parser->type();
+            $this->parser->mayPoint = false;
+            $parameter = $this->parser->peek();
+            if (null !== $parameterType && $this->parser->is('(') && $this->parser->is('*', 1) && $this->parser->is(')', 3) && $this->parser->is('(', 4) && null !== $behind = $this->parser->closingOf($this->parser->at + 4)) {
+                // A function, handed over: `int (*of)(int, int)`.
+                $parameter = $this->parser->peek(2);
+                $parameterType = 'auto';
+                $this->parser->at = $behind;
+                // @phpstan-ignore assign.propertyType (the token is there already)
+                $this->parser->tokens[$behind] = $parameter ?? $this->parser->tokens[$behind];
+            }
+            if (null === $parameterType) {
+                $this->noType($parameter);
+            }
+            if (str_ends_with($parameterType, ' *') && $this->parser->is('*') && TokenKind::Name === $this->parser->peek(1)?->kind && \in_array($this->parser->sign(2), [',', ')'], true)) {
+                // Rows that were made one by one.
+                ++$this->parser->at;
+                $parameter = $this->parser->peek();
+                $parameterType = 'vector<vector<'.substr($parameterType, 0, -2).'>> &';
+            }
+            if (null !== $parameter && TokenKind::Name === $parameter->kind) {
+                ++$this->parser->at;
+                $parameters[] = $parameter->text;
+                unset($this->parser->arraySizes[$parameter->text], $this->parser->iterators[$parameter->text]);
+                if (str_ends_with($parameterType, ' *') && !isset($this->parser->classes[substr($parameterType, 0, -2)])) {
+                    $parameterType = $this->parser->pointers->pointedAt($parameter->text, substr($parameterType, 0, -2));
+                }
+                while (null !== ($bracket = $this->parser->peek()) && $this->parser->accept('[')) {
+                    // An array is handed over itself, never a copy of it.
+                    $this->parser->is(']') || $this->parser->value();
+                    $this->parser->close($bracket);
+                    $of = trim(str_replace(['const ', '&'], '', $parameterType));
+                    $parameterType = 'char' === $of && !$this->parser->is('[') ? $this->parser->textsOfC->ofLetters($parameter->text, $isFixed ? "const $of" : $of) : "vector<$of> &";
+                }
+                if (str_starts_with($parameterType, 'vector<') && '>' !== ($this->parser->tokens[$this->parser->at - 2]->text ?? '')) {
+                    $this->parser->handedArrays[$this->parser->scope][$parameter->text] = true;
+                }
+                $types[$parameter->text] = $parameterType;
+                $this->parser->types[$this->parser->scope][$parameter->text] = $parameterType;
+                $this->parser->declared[$this->parser->scope][$parameter->text] = true;
+                $this->parser->write($parameter->text, $parameter->offset);
+                if ($this->parser->accept('=')) {
+                    $defaults[$parameter->text] = $this->parser->expression();
+                }
+            }
+            if (!$this->parser->accept(',')) {
+                break;
+            }
+        }
+        $this->parser->close($opened);
+
+        return [$parameters, $defaults, $types];
+    }
+
+    /**
+     * `template <typename T>` and the function below it, whose values may be of any type that its calls give it.
+     *
+     * @return list<Statement>
+     */
+    public function ofAnyType(Token $token): array
+    {
+        $start = $this->parser->at;
+        ++$this->parser->at;
+        $names = [];
+        if ($this->parser->accept('<')) {
+            while ($this->parser->is('typename') || $this->parser->is('class')) {
+                ++$this->parser->at;
+                $names[] = $this->parser->newName()->text;
+                $this->parser->accept(',');
+            }
+        }
+        if ([] === $names || !$this->parser->accept('>')) {
+            $this->parser->fail('unsupported', $token, ['what' => 'template']);
+        }
+        $before = $this->parser->aliases;
+        $first = $this->parser->peek();
+        $class = null === $first ? '' : (\in_array($first->text, ['class', 'struct'], true) ? $this->parser->sign(1) : $this->classMeant());
+        $types = $this->parser->classTemplates->classTemplates[$class] ?? array_fill_keys($names, 'auto');
+        if (null === $first || \in_array(null, $types, true)) {
+            $this->parser->fail('unsupported', $token, ['what' => 'template']);
+        }
+        $this->parser->aliases = array_filter($types, is_string(...)) + $before;
+        try {
+            $head = new Token($first->kind, $first->text, $token->offset);
+            if (\in_array($first->text, ['class', 'struct'], true)) {
+                return $this->parser->classRows->classDefinition($head);
+            }
+            $apart = $this->parser->methodRows->definedApart($head, $this->parser->at);
+            if (null !== $apart) {
+                return [$apart];
+            }
+            $type = $this->parser->type();
+            if (null === $type || !$this->parser->is('(', 1)) {
+                $this->parser->fail('unsupported', $token, ['what' => 'template']);
+            }
+            $name = $this->parser->newName();
+            --$this->parser->at;
+
+            return [$this->function($token, $type, $name, $start)];
+        } finally {
+            $this->parser->aliases = $before;
+        }
+    }
+
+    /** The class whose method a row defines, before its type is read. */
+    private function classMeant(): string
+    {
+        for ($at = $this->parser->at; isset($this->parser->tokens[$at + 1]) && !\in_array($this->parser->tokens[$at]->text, ['(', '{', ';'], true); ++$at) {
+            if ('::' === $this->parser->tokens[$at + 1]->text && 'std' !== $this->parser->tokens[$at]->text) {
+                return $this->parser->tokens[$at]->text;
+            }
+        }
+
+        return '';
+    }
+
+    public function noType(?Token $token): never
+    {
+        $name = 'std' === $token?->text && $this->parser->is('::', 1) ? $this->parser->peek(2)->text ?? 'std' : $token->text ?? '';
+        if ('std' === $token?->text || \in_array($name, self::OTHER_TYPES, true)) {
+            $this->parser->fail('unsupported', $token, ['what' => $name]);
+        }
+        $this->parser->fail('type_missing', $token, ['name' => $name]);
+    }
+
+    /** Whether nothing but types stands between brackets. */
+    public function areTypes(int $from, int $until): bool
+    {
+        $at = $this->parser->at;
+        $this->parser->at = $from;
+        $this->parser->mayPoint = true;
+        do {
+            $isType = null !== $this->parser->type();
+            $this->parser->accept('&');
+        } while ($isType && $this->parser->accept(','));
+        $this->parser->mayPoint = false;
+        $isType = $isType && $this->parser->at === $until;
+        $this->parser->at = $at;
+
+        return $isType;
+    }
+
+    /** Whether the round bracket behind a name begins parameters, not a value. */
+    public function isFunction(): bool
+    {
+        $at = $this->parser->at;
+        $this->parser->at += 2;
+        $this->parser->mayPoint = true;
+        $isFunction = $this->parser->is(')') || $this->parser->is('const') || null !== $this->parser->type() && TokenKind::Name === $this->parser->peek()?->kind;
+        $this->parser->mayPoint = false;
+        $this->parser->at = $at;
+        $closing = $this->parser->closingOf($at + 1);
+        $next = null === $closing ? null : ($this->parser->tokens[$closing + 1]->text ?? null);
+        // A prototype need not name what it takes (C++17, 11.3.5).
+        $isPrototype = ';' === $next && '' === $this->parser->scope && !$this->parser->inMain && $this->areTypes($at + 2, (int) $closing);
+
+        return $isFunction || $isPrototype || '{' === $next;
+    }
+
+    /** `-> vector<int>` behind the brackets of a function. */
+    public function withoutTrailingType(): void
+    {
+        $this->parser->is('->') && $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'auto … -> …']);
+    }
+}

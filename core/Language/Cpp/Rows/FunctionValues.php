@@ -1,0 +1,167 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Statement;
+
+/** Functions that are kept in variables. */
+final class FunctionValues
+{
+    /** @var array<string, string|null> what functions give that stand as empty variables above `main` */
+    private array $foretold = [];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /**
+     * A function between the rows of `main`, which C++ keeps in a variable: `function<void()> plant = [&]() { … };`
+     * (C++17, 8.1.5 and 23.14.13.2). One that is called above it stands as an empty variable outside of `main`.
+     *
+     * @return list<Statement>|null
+     */
+    public function keptFunction(Token $token): ?array
+    {
+        $start = $this->parser->at;
+        $isTyped = $this->functionType();
+        $result = $isTyped ? $this->text_($start) : null;
+        $isAuto = !$isTyped && $this->parser->accept('auto');
+        $name = $this->parser->peek();
+        if (null === $name || TokenKind::Name !== $name->kind) {
+            $this->parser->at = $start;
+
+            return null;
+        }
+        if ($isTyped && !$this->parser->inMain && $this->parser->is(';', 1)) {
+            $this->parser->at += 2;
+            $this->parser->known[$name->text] = $name->offset;
+            $this->foretold[$name->text] = $result;
+
+            return [$this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset)];
+        }
+        $bracket = $this->parser->is('=', 1) && $this->parser->is('[', 2) ? $this->parser->closingOf($this->parser->at + 2) : null;
+        $brace = null === $bracket ? null : ('(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) : $bracket);
+        $isOneValue = $isAuto && 'return' === ($this->parser->tokens[($brace ?? 0) + 2]->text ?? '');
+        if (null === $bracket || null === $brace || $isOneValue || !$isTyped && !$isAuto && !isset($this->foretold[$name->text])) {
+            $this->parser->at = $start;
+
+            return null;
+        }
+        if ('' !== $this->parser->scope || !$this->parser->inMain || 1 !== $this->parser->parent) {
+            $this->parser->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
+        }
+        $this->parser->known[$name->text] ??= $name->offset;
+        $id = $this->parser->newId();
+        $this->parser->at += 2;
+        if ([] !== $this->parser->copied($name)) {
+            $this->parser->fail('unsupported', $this->parser->tokens[$bracket - 1], ['what' => '[…]']);
+        }
+        $this->parser->scope = $name->text;
+        [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
+        $this->parser->accept('mutable');
+        $given = $this->parser->accept('->') ? $this->parser->type() : null;
+        if (!$this->parser->is('{')) {
+            $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
+        }
+        $body = $this->parser->body($id, $start, 'head', 'body', false);
+        $this->parser->scope = '';
+        $offset = $this->parser->offset();
+        if ($this->parser->accept('}')) {
+            $this->parser->semicolon();
+            $this->parser->cut($id, 'close', $offset, $this->parser->endOffset());
+        } else {
+            $this->parser->missingBrace($start);
+        }
+        $result = $given ?? $result ?? $this->foretold[$name->text] ?? null;
+
+        return [new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $defaults, (null === $result ? [] : ['' => $result]) + $types)];
+    }
+
+    /** A function with rows that stands in a value: `[](int n) { … }`. */
+    public function rowsLambda(Token $token): FunctionReference
+    {
+        $name = $this->parser->nameFor('inner');
+        $id = $this->parser->newId();
+        $outer = $this->parser->scope;
+        $this->parser->writes[$name] ??= [];
+        if ('' !== $outer) {
+            $this->parser->around[$name] = $outer;
+        }
+        $this->parser->scope = $name;
+        [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
+        $this->parser->accept('mutable');
+        $given = $this->parser->accept('->') ? $this->parser->type() : null;
+        $brace = $this->parser->at;
+        if (!$this->parser->accept('{')) {
+            $this->parser->fail('unsupported', $token, ['what' => '[&](…) { … }']);
+        }
+        $begins = $this->parser->endOffset();
+        [$loops, $this->parser->loops] = [$this->parser->loops, []];
+        $state = [$this->parser->steps, $this->parser->isInRow, $this->parser->isInValue, $this->parser->parent, $this->parser->inMain];
+        $this->parser->turns[] = null;
+        $this->parser->parent = $id;
+        $rows = new Block($this->parser->block($brace));
+        array_pop($this->parser->turns);
+        [$this->parser->steps, $this->parser->isInRow, $this->parser->isInValue, $this->parser->parent, $this->parser->inMain] = $state;
+        $this->parser->loops = $loops;
+        $this->parser->scope = $outer;
+        $closing = $this->parser->offset();
+        if (!$this->parser->accept('}')) {
+            $this->parser->missingBrace($brace);
+        }
+        $this->parser->functions[$name] = [\count($parameters) - \count($defaults), \count($parameters), $parameters];
+        $this->parser->unnamed[] = [new FunctionDefinition($id, $name, $parameters, $this->parser->shared($name, $rows), false, $defaults, (null === $given ? [] : ['' => $given]) + $types), $begins, $closing, $this->parser->endOffset()];
+
+        return new FunctionReference($name);
+    }
+
+    /** `function<int(string)>` */
+    public function functionType(): bool
+    {
+        $at = $this->parser->at;
+        if ($this->parser->is('std') && $this->parser->is('::', 1)) {
+            $this->parser->at += 2;
+        }
+        if ($this->parser->is('function') && $this->parser->is('<', 1)) {
+            ++$this->parser->at;
+            for ($depth = 0; null !== $token = $this->parser->peek(); ++$this->parser->at) {
+                $depth += '<' === $token->text ? 1 : ('>' === $token->text ? -1 : ('>>' === $token->text ? -2 : 0));
+                if (-1 === $depth) {
+                    // The other half ends what is around.
+                    // @phpstan-ignore assign.propertyType (the token is there already)
+                    $this->parser->tokens[$this->parser->at] = new Token(TokenKind::Sign, '>', $token->offset + 1);
+                    --$this->parser->at;
+                }
+                if ($depth <= 0) {
+                    ++$this->parser->at;
+                    if (TypeNames::isWritten($this->text_($at))) {
+                        return true;
+                    }
+                    break;
+                }
+            }
+        }
+        $this->parser->at = $at;
+
+        return false;
+    }
+
+    /** A type that was just read, as it stands in the text. */
+    private function text_(int $start): string
+    {
+        $type = substr($this->parser->text, $this->parser->tokens[$start]->offset, $this->parser->endOffset() - $this->parser->tokens[$start]->offset);
+
+        return trim((string) preg_replace('/^.*?<|\(.*$/s', '', $type));
+    }
+}

@@ -1,0 +1,108 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Parsing\ParseFailure;
+use Scrivlet\Core\Language\Parsing\Parser;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** Methods that give a place, which is written to where it is asked for. */
+final class GivenPlaces
+{
+    /** @var array<string, array{array{list<string>, Expression}|null}> what placeAhead found, once for each method, as it goes through the whole text */
+    private array $placesAhead = [];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /**
+     * What a method that stands further down gives back, if it is a place: `double& at(int row) { return beds[row]; }`.
+     *
+     * @return array{list<string>, Expression}|null
+     */
+    private function placeAhead(string $class, string $method): ?array
+    {
+        $found = null;
+        foreach ($this->parser->tokens as $at => $token) {
+            $bracket = '&' !== $token->text ? null : ($this->parser->announcements->operatorAt($at + 1) ?? ['' => '', 0 => $this->parser->tokens[$at + 1]->text ?? '', 1 => $at + 2]);
+            if (null === $bracket || $method !== $bracket[0] || $at < $this->parser->at || '(' !== ($this->parser->tokens[$bracket[1]]->text ?? '') || 'const' === ($this->parser->tokens[$at - 2]->text ?? '')) {
+                continue;
+            }
+            $closing = $this->parser->partners[$bracket[1]] ?? $at;
+            if ('{' === ($this->parser->tokens[$closing + 1]->text ?? '') && 'return' === ($this->parser->tokens[$closing + 2]->text ?? '')) {
+                if (null !== $found) {
+                    // It is not known whose it is.
+                    return null;
+                }
+                $found = [$bracket[1], $closing];
+            }
+        }
+        if (null === $found) {
+            return null;
+        }
+        $parameters = $this->parser->announcements->counted($found[0] + 1, $found[1])[2];
+        $before = [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class];
+        $mistakes = \count($this->parser->mistakes);
+        [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class] = [$found[1] + 3, $this->parser->partners[$found[1] + 1] ?? $found[1] + 3, "$class.$method", $class];
+        $names = $this->parser->declared[$this->parser->scope] ?? [];
+        $this->parser->declared[$this->parser->scope] = $names + array_fill_keys([$this->parser->itself, ...$parameters], true);
+        try {
+            $place = $this->parser->expression();
+            $isAll = $this->parser->is(';') && $this->parser->at === $this->parser->until - 1;
+        } catch (ParseFailure) {
+            [$place, $isAll] = [new NothingLiteral(), false];
+        } finally {
+            $this->parser->declared[$this->parser->scope] = $names;
+            Parser::cutTo($this->parser->mistakes, $mistakes);
+            [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class] = $before;
+        }
+
+        return $isAll && ($place instanceof Item || $place instanceof Field) ? [[$this->parser->itself, ...$parameters], $place] : null;
+    }
+
+    /** `bed.at(1, 2) = 3`: what a method gives that only tells a place, and gives it to be changed (C++17, 8.2.2). */
+    public function placeOf(Expression $target): Expression
+    {
+        if ($target instanceof Item && null !== $this->parser->ownerOf($this->classOf($target->container), '@item')) {
+            // What it gives is more than a place.
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'operator[] … = …']);
+        }
+        if (!$target instanceof MethodCall) {
+            return $target;
+        }
+        $method = MethodCall::CALL === $target->method ? MethodCall::SIGN : $target->method;
+        $of = $target->object == new VariableRead($this->parser->itself) ? $this->parser->class : $this->classOf($target->object);
+        $owner = $this->parser->ownerOf($of, $method);
+        if (null === $owner) {
+            return $target;
+        }
+        [$parameters, $place] = $this->parser->placesGiven["$owner.$method"] ?? ($this->placesAhead["$owner.$method"] ??= [$this->placeAhead($owner, $method)])[0] ?? [[], null];
+        foreach ($this->parser->methods as $class => $methods) {
+            if ($class !== $owner && isset($methods[$method]) && $this->parser->ownerOf($this->parser->classes[$class] ?? '', $method) === $owner) {
+                // Which of both is meant shows when it runs.
+                return $target;
+            }
+        }
+        if (null === $place || \count($parameters) !== 1 + \count($target->arguments) || !$this->parser->isPlain($target->object) || [] !== array_filter($target->arguments, fn (Expression $value): bool => !$this->parser->isPlain($value))) {
+            return $target;
+        }
+        $given = array_combine($parameters, [$target->object, ...$target->arguments]);
+
+        return Walk::mapExpression($place, static fn (Expression $value): Expression => $value instanceof VariableRead ? $given[$value->name] ?? $value : $value);
+    }
+
+    public function classOf(Expression $value): string
+    {
+        return trim((string) preg_replace('/^const\b|&/', '', $this->parser->typeOf($value)));
+    }
+}

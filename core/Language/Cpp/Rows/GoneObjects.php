@@ -1,0 +1,230 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\BraceParser;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\ContinueLoop;
+use Scrivlet\Core\Tree\Count;
+use Scrivlet\Core\Tree\DoWhile;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Forever;
+use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\WhileLoop;
+
+/**
+ * What is seen when an object goes: at the end of the braces that it was declared in, the last one first (C++17, 9.6 and 15.4), or
+ * where it is deleted. A row stands there that asks it. That is done only where it is certain which objects there are, and when
+ * they go: those that are copied, kept in others, or left behind by a jump are refused.
+ */
+final class GoneObjects
+{
+    /** @var array<string, true> classes whose objects do something that is seen when they go */
+    private array $seenGoing = [];
+    /** @var list<string> objects that were declared in the braces that are open, in their order */
+    public array $toGo = [];
+    /** So many classes are looked through for each that says something when it goes. */
+    private const MOST_CLASSES = 60;
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /**
+     * @param list<Statement>        $rows
+     * @param non-empty-list<string> $going in the order in which they go
+     *
+     * @return list<Statement>
+     */
+    public function withGoing(array $rows, array $going): array
+    {
+        $last = BraceParser::lastRow($rows);
+        $isLeft = $last instanceof LeaveFunction || $last instanceof GiveBack && $last->value instanceof NumberLiteral;
+        if (self::jumps($isLeft ? array_values(array_filter($rows, static fn (Statement $row): bool => $row !== $last)) : $rows, false)) {
+            $this->parser->fail('unsupported', null, ['what' => 'return']);
+        }
+        $at = $this->parser->endOffset();
+        $end = $rows[array_key_last($rows) ?? 0] ?? null;
+        for ($index = \count($this->parser->cuts) - 1; $index >= 0; --$index) {
+            // Behind the remarks that end the braces, or above the row that leaves them; both were cut last.
+            $cut = $this->parser->cuts[$index];
+            if ($cut->id === ($isLeft ? $last->id : $end?->id)) {
+                $at = $isLeft ? $cut->start : max($at, $cut->end);
+                break;
+            }
+        }
+        $made = [];
+        foreach ($going as $name) {
+            $made[] = $row = new Perform($this->parser->newId(), new MethodCall(new VariableRead($name), ClassDefinition::GOES));
+            $this->parser->read($name, $at);
+            $this->parser->cut($row->id, 'head', $at, $at);
+        }
+        $place = $isLeft ? (int) array_search($last, $rows, true) : \count($rows);
+
+        return [...\array_slice($rows, 0, $place), ...$made, ...\array_slice($rows, $place)];
+    }
+
+    /**
+     * Whether rows may be left before their end.
+     *
+     * @param list<Statement> $rows
+     */
+    private static function jumps(array $rows, bool $isInLoop): bool
+    {
+        foreach ($rows as $row) {
+            if ($row instanceof GiveBack || $row instanceof LeaveFunction || !$isInLoop && ($row instanceof BreakLoop || $row instanceof ContinueLoop)) {
+                return true;
+            }
+            $isLoop = $row instanceof Count || $row instanceof ForLoop || $row instanceof EachLoop || $row instanceof WhileLoop || $row instanceof DoWhile || $row instanceof Forever || $row instanceof Repeat;
+            foreach ($row instanceof FunctionDefinition ? [] : $row->bodies() as $body) {
+                if (self::jumps($body->statements, $isInLoop || $isLoop)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
+    }
+
+    /** `~Bed() { cout << "gone"; }`, where it is certain when objects of the class go. */
+    public function destructor(Token $token, int $start): ?Statement
+    {
+        if (!$this->parser->is('~') || !$this->parser->is($this->parser->class, 1) || self::MOST_CLASSES < \count($this->parser->classes) || !$this->isCertainWhenTheyGo($this->parser->class)) {
+            return null;
+        }
+        $this->seenGoing[$this->parser->class] = true;
+        $this->parser->methods[$this->parser->class][ClassDefinition::GOES] = [0, 0, []];
+        $this->parser->at += 2;
+        $made = $this->parser->methodRows->methodDefinition($token, 'void', new Token(TokenKind::Name, ClassDefinition::GOES, $token->offset), $start, false);
+        $above = $this->goesLike($this->parser->classes[$this->parser->class] ?? '');
+        if (!$made instanceof FunctionDefinition || null === $above) {
+            return $made;
+        }
+        // What the class above has goes behind it.
+        $at = $this->parser->endOffset() - 1;
+        $row = new OwnCall($this->parser->newId(), "$above.".ClassDefinition::GOES, [new VariableRead($this->parser->itself)]);
+        [$parent, $this->parser->parent] = [$this->parser->parent, $made->id];
+        $this->parser->cut($row->id, 'head', $at, $at);
+        $this->parser->parent = $parent;
+
+        return $made->withBody('body', new Block([...$made->body->statements, $row]));
+    }
+
+    /** The class that says what is seen when objects of a class go, going up from it; null if nothing is. */
+    private function goesLike(string $class): ?string
+    {
+        for ($steps = \count($this->parser->classes); isset($this->parser->classes[$class]) && $steps >= 0; --$steps) {
+            if (isset($this->seenGoing[$class])) {
+                return $class;
+            }
+            $class = $this->parser->classes[$class];
+        }
+
+        return null;
+    }
+
+    /** Notes a variable that holds an object of its own. */
+    public function noteGoing(string $type, string $name): void
+    {
+        if ('auto' === $type && null !== $this->goesLike($this->parser->types[$this->parser->scope][$name] ?? '')) {
+            $this->parser->fail('unsupported', null, ['what' => "auto $name = …"]);
+        }
+        if (null !== $this->goesLike($type)) {
+            $this->toGo[] = $name;
+        }
+    }
+
+    /** `delete bed;` */
+    public function deleted(Token $token): ?Statement
+    {
+        $name = $this->parser->peek(1);
+        $class = null === $name || !$this->parser->is(';', 2) ? null : trim($this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '', ' *');
+        if (null === $name || null === $class || null === $this->goesLike($class)) {
+            return null;
+        }
+        $this->parser->at += 2;
+        $this->parser->semicolon();
+        $this->parser->read($name->text, $name->offset);
+
+        return $this->parser->ended(new Perform($this->parser->newId(), new MethodCall(new VariableRead($name->text), ClassDefinition::GOES)), $token->offset);
+    }
+
+    /** Whether something goes here that is not known to say nothing. */
+    public function refuseUnseenDelete(Token $token): void
+    {
+        $name = $this->parser->peek(1);
+        $type = null === $name || !$this->parser->is(';', 2) ? '' : $this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '';
+        if ([] !== $this->seenGoing && !isset($this->parser->classes[trim($type, ' *')])) {
+            $this->parser->fail('unsupported', $token, ['what' => 'delete']);
+        }
+    }
+
+    /** Whether objects of a class, and of those below it, are only ever declared in braces, made by `new`, pointed at and referred to. */
+    private function isCertainWhenTheyGo(string $class): bool
+    {
+        $family = [$class => true];
+        do {
+            $before = \count($family);
+            foreach ($this->parser->classes as $name => $above) {
+                $family += isset($family[$above]) || isset($family[$name]) && '' !== $above ? [$name => true, $above => true] : [];
+            }
+        } while ($before < \count($family));
+        $ranges = $others = [];
+        foreach ($this->parser->tokens as $at => $token) {
+            if (\in_array($token->text, ['try', 'throw', 'goto', 'exit', 'abort', 'static', 'template'], true) && TokenKind::Text !== $token->kind) {
+                return false;
+            }
+            if ('auto' === $token->text && '=' === ($this->parser->tokens[$at + 2]->text ?? '') && ('*' === ($this->parser->tokens[$at + 3]->text ?? '') || ';' === ($this->parser->tokens[$at + 4]->text ?? ''))) {
+                // It may be a copy of one.
+                return false;
+            }
+            if (isset($this->parser->classes[$token->text]) && \in_array($this->parser->tokens[$at - 1]->text ?? '', ['class', 'struct'], true)) {
+                for ($brace = $at; isset($this->parser->tokens[$brace]) && !\in_array($this->parser->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
+                }
+                $range = [$at, $this->parser->partners[$brace] ?? $brace];
+                isset($family[$token->text]) ? $ranges[] = $range : $others[] = $range;
+            }
+        }
+        foreach ($this->parser->tokens as $at => $token) {
+            $isIn = static fn (array $range): bool => $range[0] <= $at && $at <= $range[1];
+            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && ([] !== array_filter($others, $isIn) || !$this->isCertainAt($at, [] !== array_filter($ranges, $isIn)))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    private function isCertainAt(int $at, bool $isWithin): bool
+    {
+        $text = fn (int $by): string => $this->parser->tokens[$at + $by]->text ?? '';
+
+        return match (true) {
+            \in_array($text(-1), ['class', 'struct', 'public', 'private', 'protected'], true) => true,
+            'new' === $text(-1) => '[' !== $text(1),
+            '~' === $text(-1) => '::' !== $text(-2),
+            '*' === $text(1), '&' === $text(1) => true,
+            '::' === $text(1) => '~' !== $text(2),
+            // How one is made, and the part of the class above.
+            $isWithin => ':' === $text(-1) && '{' === $text(1) || \in_array($text(1), ['(', '{'], true),
+            default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';'], true) && 0 < $this->parser->freeOperators->depthAt($at),
+        };
+    }
+}

@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Mistakes\Mistake;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\BraceParser;
+use Scrivlet\Core\Language\Parsing\ParseFailure;
+use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+
+/** The function that a program begins with, and what may stand outside of it. */
+final class MainFunction
+{
+    private bool $hasMain = false;
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    public function mainMissing(): void
+    {
+        if (!$this->hasMain && '' !== trim($this->parser->text)) {
+            $first = $this->parser->cuts[0] ?? null;
+            foreach ($this->parser->cuts as $cut) {
+                if (1 === $cut->parent) {
+                    $first = $cut;
+                }
+            }
+            $this->parser->mistakes = [...array_filter($this->parser->mistakes, static fn (Mistake $mistake): bool => 'outside_main' !== $mistake->kind)];
+            $this->parser->mistake('main_missing', $first->start ?? 0, max(1, ($first->end ?? 1) - ($first->start ?? 0)));
+        }
+    }
+
+    /**
+     * @param array{int, int}|null $imports
+     * @param list<Statement>      $above
+     */
+    public function main(?array $imports, array $above): Rows
+    {
+        $start = $this->parser->at;
+        $this->hasMain = true;
+        $token = $this->parser->tokens[$start];
+        $type = $token->text;
+        $this->parser->at += 'main' === $type ? 2 : 3;
+        if ('main' === $type) {
+            $this->parser->mistake('main_type', $token->offset, 4, ['name' => 'main'], [new Replacement($token->offset, 0, 'int ')]);
+        } elseif ('int' !== $type) {
+            $this->parser->mistake('main_type', $token->offset, \strlen($type), ['name' => $type], [new Replacement($token->offset, \strlen($type), 'int')]);
+        }
+        while (!$this->parser->is(')') && null !== $this->parser->peek() && !$this->parser->is('{')) {
+            ++$this->parser->at;
+        }
+        if (!$this->parser->accept(')')) {
+            $this->parser->mistake('bracket_missing', $this->parser->tokens[$start + 2]->offset, 1, ['opened' => '(', 'wanted' => ')'], [new Replacement($this->parser->endOffset(), 0, ')')]);
+        }
+        if ($this->parser->is(';') && $this->parser->is('{', 1)) {
+            $this->parser->mistake('semicolon_after_header', $this->parser->offset(), 1, ['word' => 'main'], [new Replacement($this->parser->offset(), 1, '')]);
+            ++$this->parser->at;
+        }
+        if (!$this->parser->accept('{')) {
+            $this->parser->mistake('brace_wanted', $token->offset, $this->parser->endOffset() - $token->offset, ['word' => 'main'], [new Replacement($this->parser->endOffset(), 0, ' {')]);
+        }
+        $this->parser->cut(1, 'head', $token->offset, $this->parser->endOffset());
+        $this->parser->inMain = true;
+        try {
+            $rows = $this->parser->block($start);
+        } catch (ParseFailure $failure) {
+            // What goes at its end can't be told; the text stays as it is.
+            $this->parser->mistakes[] = $failure->mistake;
+            $rows = [];
+        }
+        $this->parser->inMain = false;
+        $offset = $this->parser->offset();
+        $last = BraceParser::lastRow($rows);
+        if ($last instanceof GiveBack) {
+            // What `main` gives back closes it.
+            $offset = $this->parser->closedBy($last, $rows) ?? $offset;
+        }
+        if ($this->parser->is('}')) {
+            ++$this->parser->at;
+            $this->parser->cut(1, 'close', $offset, $this->parser->endOffset());
+        } else {
+            $this->parser->missingBrace($start);
+            if ($last instanceof GiveBack) {
+                $this->parser->cut(1, 'close', $offset, $this->parser->endOffset());
+            }
+        }
+        $below = [];
+        while (null !== $token = $this->parser->peek()) {
+            foreach ($this->parser->remarks() as $row) {
+                $below[] = $row;
+            }
+            foreach ($this->parser->outermost($token) as $row) {
+                $below[] = $row;
+            }
+        }
+        foreach ($this->parser->remarks() as $row) {
+            $below[] = $row;
+        }
+
+        [$imports, $above] = $this->withoutBareGlobals($imports, $above, $rows);
+
+        return new Rows($imports, $rows, $above, $below);
+    }
+
+    /**
+     * Variables that stand above the functions only because C++ wants them there, and prototypes, belong to the head of
+     * the text: the script gives those variables their first values.
+     *
+     * @param array{int, int}|null $imports
+     * @param list<Statement>      $above
+     * @param list<Statement>      $script
+     *
+     * @return array{array{int, int}|null, list<Statement>}
+     */
+    private function withoutBareGlobals(?array $imports, array $above, array $script): array
+    {
+        $given = [];
+        foreach ($script as $row) {
+            $given += $row instanceof SetVariable ? [$row->variable => true] : [];
+        }
+        while (null !== $imports && [] !== $above) {
+            $row = $above[0];
+            $isBare = $row instanceof Declaration && isset($given[$row->variable])
+                || $row instanceof SetVariable && isset($given[$row->variable]) && \in_array($row->value, [new NumberLiteral(0), new TextLiteral(''), new TruthLiteral(false)], false);
+            $isPrototype = $row instanceof Import && (str_ends_with($row->text, ');') || 1 === preg_match('/^(?:std::)?function</', $row->text));
+            if (!$isBare && !$isPrototype) {
+                break;
+            }
+            foreach ($this->parser->cuts as $index => $cut) {
+                if ($cut->id === $row->id) {
+                    $imports[1] = max($imports[1], $cut->end);
+                    unset($this->parser->cuts[$index]);
+                }
+            }
+            $this->parser->cuts = array_values($this->parser->cuts);
+            array_shift($above);
+        }
+
+        return [$imports, $above];
+    }
+
+    public function isMain(): bool
+    {
+        return $this->parser->is('main', 1) && $this->parser->is('(', 2) && \in_array($this->parser->sign(), ['int', 'void'], true)
+            || $this->parser->is('main') && $this->parser->is('(', 1) && '{' === ($this->parser->tokens[($this->parser->closingOf($this->parser->at + 1) ?? $this->parser->at) + 1]->text ?? '');
+    }
+}

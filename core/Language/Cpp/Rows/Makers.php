@@ -1,0 +1,109 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** Classes of which objects are made in several ways (C++17, 15.1 and 16). */
+final class Makers
+{
+    /** @var array<string, array<string, array{string, list<string>}>> by class of which objects are made in several ways, those ways by the types that each takes (C++17, 16) */
+    public array $makers = [];
+    /** @var array<string, list<string>|null> by class, as plainMaker gives it */
+    private array $plainMakers = [];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /** Notes one way in which objects of a class are made: without anything given, or by a function of the class. */
+    public function announceMaker(string $class, int $bracket): void
+    {
+        $types = $this->parser->announcements->typesAt($bracket) ?? [];
+        $key = implode('|', $types);
+        $name = '' === $key ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
+        $this->makers[$class][$key] = [$name, '' === $key ? [] : $types];
+        $counted = $this->parser->announcements->counted($bracket + 1, $this->parser->partners[$bracket] ?? $bracket);
+        $this->parser->functions[$name] = $counted;
+    }
+
+    /**
+     * The function that makes an object of what is given, of a class that makes them in several ways; null for any other.
+     *
+     * @param list<Argument> $arguments
+     */
+    public function makerOf(string $class, array $arguments): ?string
+    {
+        return $this->parser->fittingOverload->fittest($this->makers[$class] ?? [], $arguments);
+    }
+
+    /**
+     * The rows of one of several ways in which an object is made, which give it back at the end.
+     *
+     * @param list<Statement> $first what it keeps from the start
+     */
+    public function madeItself(array $first, Block $body, int $id, Token $name): Block
+    {
+        foreach (Walk::statements($body->statements) as $row) {
+            if ($row instanceof LeaveFunction) {
+                $this->parser->fail('unsupported', $name, ['what' => "$name->text(…) { return; }"]);
+            }
+        }
+        $this->plainMakers[$this->parser->class] ??= $this->plainMaker($this->parser->class);
+        $given = [];
+        foreach ([...$first, ...$body->statements] as $row) {
+            $given[] = $row instanceof SetItem && $row->target instanceof Field ? $row->target->name : '';
+        }
+        if ('' !== ($this->parser->classes[$this->parser->class] ?? '') || null === $this->plainMakers[$this->parser->class] || [] !== array_diff($this->plainMakers[$this->parser->class], $given)) {
+            // What is made without anything given is made first: nothing of it may be left to see.
+            $this->parser->fail('unsupported', $name, ['what' => "$name->text(…), $name->text()"]);
+        }
+        $last = new GiveBack($this->parser->newId(), new VariableRead($this->parser->itself));
+        $this->parser->atHead([$last], $id, $this->parser->is('}') ? $this->parser->offset() : $this->parser->endOffset());
+
+        return new Block([...$body->statements, $last]);
+    }
+
+    /** @return list<string>|null what gets a value where an object is made without anything given; null if more is done then */
+    private function plainMaker(string $class): ?array
+    {
+        $names = [];
+        foreach (isset($this->makers[$class]['']) ? $this->parser->tokens : [] as $at => $token) {
+            if ($token->text !== $class || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || ')' !== ($this->parser->tokens[$at + 2]->text ?? '') || !\in_array($this->parser->tokens[$at + 3]->text ?? '', ['{', ':'], true)) {
+                continue;
+            }
+            for ($brace = $at + 3; isset($this->parser->tokens[$brace + 1]) && '{' !== $this->parser->tokens[$brace]->text; ++$brace) {
+                $behind = $this->parser->tokens[($this->parser->partners[$brace + 1] ?? $brace) + 1]->text ?? '';
+                if (TokenKind::Name === $this->parser->tokens[$brace]->kind && \in_array($this->parser->tokens[$brace + 1]->text, ['(', '{'], true) && (',' === $behind || '{' === $behind)) {
+                    $names[] = $this->parser->tokens[$brace]->text;
+                    $brace = $this->parser->partners[$brace + 1] ?? $brace;
+                }
+            }
+            for ($index = $brace; $index < ($this->parser->partners[$brace] ?? $brace); ++$index) {
+                $text = $this->parser->tokens[$index]->text;
+                if (\in_array($text, ['(', '<<', '>>', '::', '++', '--', '+=', '-=', 'if', 'for', 'while'], true)) {
+                    return null;
+                }
+                if (TokenKind::Name === $this->parser->tokens[$index]->kind && '=' === ($this->parser->tokens[$index + 1]->text ?? '')) {
+                    $names[] = $text;
+                }
+            }
+        }
+
+        return $names;
+    }
+}

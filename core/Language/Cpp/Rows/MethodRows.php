@@ -1,0 +1,314 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Methods, what makes an object, and those that are defined outside of their class. */
+final class MethodRows
+{
+    /** @var array<string, true> methods whose rows were looked at already */
+    private array $looked = [];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /** Whether what makes an object of another one of its class gives it what that one keeps, and does nothing else. */
+    private function copiesPlainly(int $bracket): bool
+    {
+        $closing = $this->parser->partners[$bracket] ?? null;
+        $from = null === $closing ? '' : Names::asPattern($this->parser->tokens[$closing - 1]->text);
+        $written = '';
+        for ($at = ($closing ?? $bracket) + 1; isset($this->parser->tokens[$at]) && !str_ends_with($written, '{}') && !str_ends_with($written, ';'); ++$at) {
+            $written .= $this->parser->tokens[$at]->text;
+        }
+
+        return 1 === preg_match('/^(?::(?:(\w+)[({]'.$from.'\.\1[)}],?)+)\{\}$|^=(?:default|delete);$|^;$/D', $written);
+    }
+
+    public function methodDefinition(Token $token, string $type, Token $name, int $start, bool $isShared): Statement
+    {
+        $isMaker = $name->text === $this->parser->class;
+        $id = $this->parser->newId();
+        $opened = $this->parser->peek() ?? $token;
+        if ($isMaker && [$this->parser->class] === $this->parser->announcements->typesAt($this->parser->at) && !$this->copiesPlainly($this->parser->at)) {
+            // It is called wherever an object is copied, without a sign that says so (C++17, 15.8.1).
+            $this->parser->fail('unsupported', $name, ['what' => "$name->text(const $name->text &)"]);
+        }
+        $ways = $isMaker ? $this->parser->makers->makers[$this->parser->class] ?? [] : [];
+        $way = [] === $ways ? null : $ways[implode('|', $this->parser->announcements->typesAt($this->parser->at) ?? [])][0] ?? $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+        $makesItself = null !== $way && !str_ends_with($way, '.'.ClassDefinition::MAKES);
+        ++$this->parser->at;
+        $this->parser->scope = $way ?? $this->parser->class.'.'.($isMaker ? ClassDefinition::MAKES : $name->text);
+        $full = $this->parser->scope;
+        $known = [$this->parser->declared[$full] ?? [], $this->parser->writes[$full] ?? []];
+        try {
+            [$parameters, $defaults, $types] = $this->parser->functionRows->parameters($opened);
+            $this->parser->gives = $type;
+            if ($makesItself) {
+                $this->parser->declared[$full][$this->parser->itself] = true;
+                $this->parser->types[$full][$this->parser->itself] = $this->parser->class;
+                $this->parser->write($this->parser->itself, $name->offset);
+            } elseif (!$isShared) {
+                array_unshift($parameters, $this->parser->itself);
+                $this->parser->write($this->parser->itself, $name->offset);
+            }
+            while (\in_array($this->parser->sign(), ['const', 'override', 'final', 'noexcept'], true)) {
+                ++$this->parser->at;
+            }
+            $types = $makesItself ? ['' => $this->parser->class] + $types : ($isMaker ? $types : ['' => $type] + $types);
+            $isPure = $this->parser->is('=') && $this->parser->is('0', 1);
+            $isDefault = $isMaker && $this->parser->is('=') && $this->parser->is('default', 1);
+            if ($isDefault && '' !== ($this->parser->classes[$this->parser->class] ?? '')) {
+                $this->parser->fail('unsupported', $name, ['what' => '= default']);
+            }
+            $this->parser->at += $isPure || $isDefault ? 2 : 0;
+            if ($this->parser->accept(';')) {
+                if (!$isPure && !$isDefault) {
+                    // What it does stands below, behind the name of the class, perhaps with other names.
+                    [$this->parser->declared[$full], $this->parser->writes[$full]] = $known;
+                    $this->parser->prototypes[$full] = $defaults;
+
+                    return $this->parser->ended(new Import($id, substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
+                }
+                $this->parser->cut($id, 'head', $token->offset, $this->parser->endOffset());
+
+                return new FunctionDefinition($id, $full, $parameters, new Block(), false, $defaults, $types);
+            }
+            $first = $isMaker && $this->parser->accept(':') ? $this->initialRows($id) : [];
+            $above = $isMaker ? $this->parser->ownerOf($this->parser->classes[$this->parser->class] ?? '', ClassDefinition::MAKES) : null;
+            if (null !== $above && 0 === ($this->parser->methods[$above][ClassDefinition::MAKES][0] ?? 0) && [] === array_filter($first, static fn (Statement $row): bool => $row instanceof OwnCall)) {
+                // The parent's part is made first, without a word (C++17, 15.6.2).
+                $before = $this->parser->parent;
+                $this->parser->parent = $id;
+                array_unshift($first, new OwnCall($this->parser->newId(), $above.'.'.ClassDefinition::MAKES, [new VariableRead($this->parser->itself)]));
+                $this->parser->parent = $before;
+            }
+            if (!$this->parser->is('{')) {
+                $this->parser->functionRows->withoutTrailingType();
+                $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
+            }
+            $loops = $this->parser->loops;
+            $this->parser->loops = [];
+            $opening = $this->parser->peek()->offset ?? 0;
+            if ($makesItself) {
+                array_unshift($first, new SetVariable($this->parser->newId(), $this->parser->itself, new MakeObject($this->parser->class, [], true)));
+            }
+            foreach ($first as $row) {
+                $this->parser->cut($row->id, 'head', $opening + 1, $opening + 1);
+            }
+            $body = $this->parser->body($id, $start, 'head', 'body', false);
+            $this->parser->loops = $loops;
+            if ($makesItself) {
+                $body = $this->parser->makers->madeItself($first, $body, $id, $name);
+            }
+            $this->parser->closeBrace($id, $start);
+        } finally {
+            $this->parser->scope = '';
+        }
+
+        $given = 1 === \count($body->statements) ? $body->statements[0] : null;
+        if ($given instanceof GiveBack && ($given->value instanceof Item || $given->value instanceof Field) && str_ends_with($this->parser->tokens[$start + 1]->text ?? '', '&')) {
+            $this->parser->placesGiven[$full] = [$parameters, $given->value];
+        }
+
+        return new FunctionDefinition($id, $full, $parameters, $this->parser->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->parser->prototypes[$full] ?? []), $types, $isShared || $makesItself ? 'shared' : '');
+    }
+
+    /**
+     * `: beds(3, 0), name(4, '*')`: a list or a text of so many that are alike (C++17, 26.3.11.2 and 24.3.2.2).
+     *
+     * @param list<Expression> $values
+     *
+     * @return list<Expression>
+     */
+    private function itemsOf(string $kind, array $values): array
+    {
+        $isList = str_starts_with($kind, 'vector<');
+        if (2 === \count($values)) {
+            return match (true) {
+                $isList => [new Operation(OperationKey::Filled, $values)],
+                'string' === $kind => [new Operation(OperationKey::Repeated, [new Operation(OperationKey::ToText, [$values[1]]), $values[0]])],
+                default => $values,
+            };
+        }
+        $size = 1 === \count($values) && $isList ? $values[0] : null;
+        $isNumber = $size instanceof NumberLiteral || $size instanceof Binary && $size->operator->isArithmetic() || null !== $size && TypeNames::read($this->parser->typeOf($size))->isWhole();
+
+        return null !== $size && $isNumber ? [new Operation(OperationKey::Filled, [$size, $this->parser->empty($kind)])] : $values;
+    }
+
+    /**
+     * Whether what is given is an object of a class already, or points at one.
+     *
+     * @param list<Expression> $values
+     */
+    private function isOfKind(array $values, string $class): bool
+    {
+        $value = 1 === \count($values) ? $values[0] : null;
+
+        return $value instanceof MakeObject || $value instanceof NothingLiteral || null !== $value && $class === TypeNames::read($this->parser->typeOf($value))->class;
+    }
+
+    /**
+     * `: plant(name), water(0)`: what an object keeps from the start, and how the part of it is made that its parent has.
+     *
+     * @return list<Statement>
+     */
+    private function initialRows(int $id): array
+    {
+        $rows = [];
+        $before = $this->parser->parent;
+        $this->parser->parent = $id;
+        do {
+            $this->parser->at += $this->parser->is('std') && $this->parser->is('::', 1) ? 2 : 0;
+            $name = $this->parser->newName();
+            $opened = $this->parser->peek() ?? $name;
+            if (!$this->parser->accept('(') && !$this->parser->accept('{')) {
+                $this->parser->fail('call_brackets', $name, ['name' => $name->text]);
+            }
+            $arguments = $this->parser->arguments($opened);
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+            $self = $this->parser->thisObject($name);
+            if ($this->parser->isFailure($name->text) && !isset($this->parser->fieldNames[$name->text])) {
+                $rows[] = new Perform($this->parser->newId(), new Operation(OperationKey::SayFailing, [$self, $values[0] ?? new TextLiteral('')]));
+            } elseif (isset($this->parser->classes[$name->text]) && $this->parser->isRaised($name->text) && null === $this->parser->ownerOf($name->text, ClassDefinition::MAKES)) {
+                $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+            } elseif (isset($this->parser->makers->makers[$name->text]) && [] !== $values) {
+                $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
+            } elseif (isset($this->parser->classes[$name->text])) {
+                $owner = $this->parser->ownerOf($name->text, ClassDefinition::MAKES);
+                if (null !== $owner) {
+                    $rows[] = new OwnCall($this->parser->newId(), $owner.'.'.ClassDefinition::MAKES, [$self, ...$values]);
+                }
+            } else {
+                $kind = $this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '';
+                $values = $this->itemsOf($kind, $values);
+                $isMade = isset($this->parser->classes[$kind]) && null !== $this->parser->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
+                $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? new NumberLiteral(0));
+            }
+        } while ($this->parser->accept(','));
+        $this->parser->parent = $before;
+
+        return $rows;
+    }
+
+    /** `Bed::~Bed() { … }`: what is done when an object goes, if nothing is seen of it. */
+    private function endsApart(Token $token): Statement
+    {
+        $brace = ($this->parser->closingOf($this->parser->at + 4) ?? $this->parser->at) + 1;
+        $end = '{' === ($this->parser->tokens[$brace]->text ?? '') ? $this->parser->closingOf($brace) : null;
+        $this->parser->class = $token->text;
+        try {
+            if (null === $end || $this->isSeenBetween($brace, $end)) {
+                $this->parser->fail('unsupported', $token, ['what' => "~$token->text"]);
+            }
+        } finally {
+            $this->parser->class = '';
+        }
+        $this->parser->at = $end + 1;
+
+        return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
+    }
+
+    /** `void Bed::pour(int litres) { … }`: a method whose class stands above. */
+    public function definedApart(Token $token, int $start): ?Statement
+    {
+        if ([] === $this->parser->classes || $this->parser->inMain || '' !== $this->parser->scope) {
+            return null;
+        }
+        $isMaker = isset($this->parser->classes[$token->text]) && $this->parser->is('::', 1);
+        if ($isMaker && $this->parser->is('~', 2) && $this->parser->is('(', 4)) {
+            return $this->endsApart($token);
+        }
+        $type = $isMaker ? 'void' : $this->parser->type();
+        $class = $this->parser->peek();
+        $operator = $this->parser->is('::', 1) ? $this->parser->announcements->operatorAt($this->parser->at + 2) : null;
+        if (null === $type || null === $class || !isset($this->parser->classes[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('(', 3) && null === $operator) {
+            $this->parser->at = $start;
+
+            return null;
+        }
+        $this->parser->at += 2;
+        $name = $this->parser->peek() ?? $class;
+        ++$this->parser->at;
+        if (null !== $operator) {
+            $name = new Token(TokenKind::Name, $operator[0], $name->offset);
+            $this->parser->at = $operator[1];
+        }
+        $this->parser->class = $class->text;
+        try {
+            return $this->methodDefinition($token, $type, $name, $start, isset($this->parser->sharedMethods["$class->text.$name->text"]));
+        } finally {
+            $this->parser->class = '';
+        }
+    }
+
+    /** @return array{int, int}|null the braces of a method, where one alone has its name */
+    private function bodyOf(string $method): ?array
+    {
+        $found = [];
+        foreach ($this->parser->tokens as $at => $token) {
+            if ($method === $token->text && '(' === ($this->parser->tokens[$at + 1]->text ?? '') && null !== $closing = $this->parser->partners[$at + 1] ?? null) {
+                $brace = $closing + ('const' === ($this->parser->tokens[$closing + 1]->text ?? '') ? 2 : 1);
+                if ('{' === ($this->parser->tokens[$brace]->text ?? '') && isset($this->parser->partners[$brace])) {
+                    $found[] = [$brace, $this->parser->partners[$brace]];
+                }
+            }
+        }
+
+        return 1 === \count($found) ? $found[0] : null;
+    }
+
+    /** Whether what stands between two places writes something, or changes what a class or the program shares. */
+    public function isSeenBetween(int $from, int $until): bool
+    {
+        for ($at = $from; $at < $until; ++$at) {
+            $text = $this->parser->tokens[$at]->text;
+            if ($at > $from && isset($this->parser->methods[$this->parser->class][$text]) && '(' === ($this->parser->tokens[$at + 1]->text ?? '') && !\in_array($this->parser->tokens[$at - 1]->text, ['.', '->', '::'], true) && null !== $body = $this->bodyOf($text)) {
+                if (!isset($this->looked[$text])) {
+                    $this->looked[$text] = true;
+                    if ($this->isSeenBetween(...$body)) {
+                        return true;
+                    }
+                }
+                continue;
+            }
+            if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->parser->isSharedByAny($text) || isset($this->parser->functions[$text]) && !isset($this->parser->classes[$text]) || isset($this->parser->declared[''][$text])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

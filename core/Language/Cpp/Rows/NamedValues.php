@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Cpp\StandardHeaders;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+
+/** Directives, constants, further names of types, enumerations. */
+final class NamedValues
+{
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /** @return array{int, int}|null */
+    public function leading(): ?array
+    {
+        $start = $end = null;
+        while (null !== ($token = $this->parser->peek()) && !isset($this->parser->remarksBefore[$this->parser->at]) && (TokenKind::Directive === $token->kind || 'using' === $token->text)) {
+            if (TokenKind::Directive === $token->kind) {
+                if (1 === preg_match('/^#\s*define\b/', $token->text)) {
+                    break;
+                }
+                $this->directive($token);
+                ++$this->parser->at;
+            } elseif ($this->parser->is('namespace', 1) && $this->parser->is('std', 2)) {
+                $this->parser->at += 3;
+                if (!$this->parser->accept(';')) {
+                    $end = $this->parser->endOffset();
+                    $this->parser->mistake('semicolon_missing', $end - 1, 1, [], [new Replacement($end, 0, ';')]);
+                }
+            } else {
+                break;
+            }
+            $start ??= $token->offset;
+            $end = $this->parser->endOffset();
+        }
+
+        return null === $start || null === $end ? null : [$start, $end];
+    }
+
+    /** `#define BEDS 4`: a name for a number or a text is a constant. */
+    public function definedConstant(Token $token): ?SetVariable
+    {
+        if (1 !== preg_match('/^#\s*define\s+([A-Za-z_]\w*)\s+(?:\((-?[\d.]+)\)|(-?[\d.]+)|"([^"\\\\]*)")\s*$/D', trim($token->text), $match, \PREG_UNMATCHED_AS_NULL)) {
+            return null;
+        }
+        ++$this->parser->at;
+        $number = $match[2] ?? $match[3] ?? '';
+        $value = '' === $number ? new TextLiteral($match[4] ?? '') : new NumberLiteral(str_contains($number, '.') ? (float) $number : (int) $number);
+        $type = '' === $number ? 'string' : (str_contains($number, '.') ? 'double' : 'int');
+
+        return $this->constant($match[1], $type, $value, $token->offset);
+    }
+
+    private function constant(string $name, string $type, Expression $value, int $offset): SetVariable
+    {
+        $this->parser->types[$this->parser->scope][$name] = $type;
+        $this->parser->declared[$this->parser->scope][$name] = $this->parser->constants[$this->parser->scope][$name] = true;
+        $this->parser->fixed[$name] = $value;
+        $this->parser->write($name, $offset);
+
+        return new SetVariable($this->parser->newId(), $name, $value, false, $type);
+    }
+
+    /** `typedef long long number;` and `using number = long long;`: another name for a type, which no other language needs. */
+    public function alias(int $start, bool $isUsing): Statement
+    {
+        ++$this->parser->at;
+        $name = $isUsing ? $this->parser->peek() : null;
+        $this->parser->at += $isUsing ? 2 : 0;
+        $type = $this->parser->type();
+        if (!$isUsing) {
+            $name = $this->parser->peek();
+            ++$this->parser->at;
+        }
+        if (null === $type || null === $name || TokenKind::Name !== $name->kind) {
+            $this->parser->fail('unsupported', $name, ['what' => $isUsing ? 'using' : 'typedef']);
+        }
+        $this->parser->semicolon();
+        $this->parser->aliases[$name->text] = $type;
+
+        return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $start, $this->parser->endOffset() - $start), $this->parser->language()->value), $start);
+    }
+
+    /**
+     * `enum Day { MON, TUE = 5, WED };`: a whole number for each name, one more than for the one before (C++17, 10.2).
+     *
+     * @return list<Statement>
+     */
+    public function enumeration(int $start): array
+    {
+        ++$this->parser->at;
+        $isApart = $this->parser->accept('class') || $this->parser->accept('struct');
+        $name = $this->parser->peek();
+        if (null !== $name && TokenKind::Name === $name->kind) {
+            ++$this->parser->at;
+            $this->parser->aliases[$name->text] = 'int';
+        }
+        $opened = $this->parser->peek();
+        // One whose names stand behind its own has to have one (C++17, 10.2).
+        if (!$this->parser->accept('{') || null === $opened || ($isApart && TokenKind::Name !== $name?->kind)) {
+            $this->parser->fail('unsupported', $name, ['what' => 'enum']);
+        }
+        $apart = $isApart ? $name?->text : null;
+        $rows = [];
+        $next = 0;
+        while (null !== ($one = $this->parser->peek()) && TokenKind::Name === $one->kind) {
+            ++$this->parser->at;
+            if ($this->parser->accept('=')) {
+                $value = $this->parser->value();
+                $next = $value instanceof NumberLiteral && \is_int($value->value) ? $value->value : $this->parser->fail('unsupported', $one, ['what' => 'enum']);
+            }
+            // The names of an `enum class` stand behind its own (C++17, 10.2).
+            $known = ('' === $this->parser->class ? '' : "{$this->parser->class}.").(null !== $apart ? $apart.'_'.$one->text : $one->text);
+            if (null !== $apart) {
+                $this->parser->enumerators["$apart::$one->text"] = $known;
+            }
+            $rows[] = $this->constant($known, 'int', new NumberLiteral($next++), $one->offset);
+            if (!$this->parser->accept(',')) {
+                break;
+            }
+        }
+        $this->parser->close($opened);
+        $this->parser->semicolon();
+        $this->parser->cutTogether($rows, $start);
+
+        return $rows;
+    }
+
+    public function directive(Token $token): void
+    {
+        $text = trim($token->text);
+        if (1 !== preg_match('/^#\s*include\s*(<[^>]*>|"[^"]*")\s*$/', $text, $match)) {
+            if (1 === preg_match('/^#\s*include\s*[“”„«]/u', $text)) {
+                $this->parser->mistake('strange_sign', $token->offset, \strlen($text), ['sign' => '“'], [new Replacement($token->offset, \strlen($text), (string) preg_replace('/[“”„«»]/u', '"', $text))]);
+
+                return;
+            }
+            if (1 === preg_match('/^#\s*include\s*"[\w.]+$/', $text)) {
+                $this->parser->mistake('quote_missing', $token->offset, \strlen($text), [], [new Replacement($token->offset + \strlen($text), 0, '"')]);
+
+                return;
+            }
+            if (1 === preg_match('/^#\s*include\s*[<"]?([\w.]+)/', $text, $match)) {
+                $this->parser->mistake('include_brackets', $token->offset, \strlen($text), ['name' => $match[1]], [new Replacement($token->offset, \strlen($text), "#include <$match[1]>")]);
+
+                return;
+            }
+            if (1 === preg_match('/^#\s*(\w+)/', $text, $match) && 'include' !== $match[1] && levenshtein($match[1], 'include') <= 2) {
+                $this->parser->mistake('misspelt_keyword', $token->offset, \strlen($text), ['name' => $match[1], 'near' => 'include'], [new Replacement($token->offset, \strlen($text), str_replace($match[1], 'include', $text))]);
+
+                return;
+            }
+            $this->parser->mistake('unsupported', $token->offset, \strlen($text), ['what' => substr($text, 0, 20)]);
+
+            return;
+        }
+        $name = substr($match[1], 1, -1);
+        if (!StandardHeaders::has($name)) {
+            $near = Names::nearest($name, StandardHeaders::all());
+            $this->parser->mistake(null === $near ? 'unknown_library' : 'misspelt_library', $token->offset, \strlen($text), ['name' => $name, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($token->offset, \strlen($text), str_replace($name, $near, $text))]);
+        }
+    }
+}

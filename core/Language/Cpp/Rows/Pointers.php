@@ -1,0 +1,226 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** Names that stand for what another name has: references, pointers, and what functions keep from call to call. */
+final class Pointers
+{
+    /** @var list<SetVariable> what functions keep from one call to the next, which has its value before the first (C++17, 9.7) */
+    public array $lasting = [];
+
+    public function __construct(private readonly CppParser $parser)
+    {
+    }
+
+    /** Whether a declaration says that what it declares stays what it is. */
+    public function isConstant(Token $token): bool
+    {
+        return 1 === preg_match('/\G(?:static\s+)?const(?:expr)?\b|\Gconst(?:expr)?\s+static\b/', $this->parser->text, $match, 0, $token->offset);
+    }
+
+    /** `static int calls = 0;` in a function: a variable of the whole program that is known nowhere else. */
+    public function lastingValue(Token $token, string $type): Statement
+    {
+        $name = $this->parser->newName();
+        $value = $this->parser->is('=') || $this->parser->is('{') ? $this->parser->initialValues->initializer($type, $name) : $this->parser->empty("vector<$type>");
+        $this->parser->semicolon();
+        $end = $this->parser->tokens[$this->parser->at - 1]->offset;
+        $elsewhere = 0;
+        foreach ($this->parser->tokens as $index => $one) {
+            $elsewhere += $one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->parser->tokens[$index - 1]->text ?? '', ['.', '->', '::'], true) && ($one->offset < $this->parser->begun || $one->offset > $this->parser->ends) ? 1 : 0;
+        }
+        $isFixed = null !== $value && [] === array_filter(Walk::expressions($value), static fn (Expression $part): bool => $part instanceof VariableRead || $part instanceof OwnValue || $part instanceof MethodCall);
+        if (0 < $elsewhere || !$isFixed || str_contains($this->parser->scope, '.') || $this->parser->inMain) {
+            // Another name of that kind would be the same variable, and another value would be another one each time.
+            $this->parser->fail('unsupported', $token, ['what' => "static $type"]);
+        }
+        $this->parser->declared[''][$name->text] = true;
+        $this->parser->types[''][$name->text] = $type;
+        [$scope, $this->parser->scope] = [$this->parser->scope, ''];
+        $this->parser->write($name->text, $name->offset);
+        $this->parser->scope = $scope;
+        $this->lasting[] = $kept = new SetVariable($this->parser->newId(), $name->text, $value, false, $type);
+        [$parent, $this->parser->parent] = [$this->parser->parent, 1];
+        $this->parser->cut($kept->id, 'head', $this->parser->begun, $this->parser->begun);
+        $this->parser->parent = $parent;
+
+        return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $end + 1 - $token->offset), $this->parser->language()->value), $token->offset);
+    }
+
+    /** `int& all = beds;`: from here to the end of its block a name means another one (C++17, 11.3.2). */
+    public function otherName(Token $token, Token $of): Statement
+    {
+        $name = $this->parser->newName();
+        $this->parser->at += 2;
+        $this->parser->read($of->text, $of->offset);
+        $this->parser->semicolon();
+        $depth = 0;
+        for ($index = $this->parser->at; isset($this->parser->tokens[$index]) && 0 <= $depth; ++$index) {
+            $one = $this->parser->tokens[$index];
+            $depth += TokenKind::Sign !== $one->kind ? 0 : ['{' => 1, '}' => -1][$one->text] ?? 0;
+            if ($one->text === $name->text && TokenKind::Name === $one->kind && !\in_array($this->parser->tokens[$index - 1]->text, ['.', '->', '::'], true)) {
+                $this->parser->tokens[$index] = $one->readAs($of->text);
+            }
+        }
+
+        return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
+    }
+
+    /** `int* p = &beds;`: another name for what it points at, which never points elsewhere; `new int[3]` is a list. */
+    public function pointer(Token $token, string $type): ?Statement
+    {
+        $rows = $this->pointerToRows($token, $type);
+        if (null !== $rows) {
+            return $rows;
+        }
+        $name = $this->parser->peek();
+        $moved = null === $name || !$this->parser->is('=', 1) ? null : $this->parser->namesOfPlaces->movedPointer($token, $name);
+        if (null !== $moved) {
+            return $moved;
+        }
+        $isOfClass = isset($this->parser->classes[substr($type, 0, -2)]);
+        if ($isOfClass && $this->parser->is('=', 1) && isset($this->parser->arraySizes[$this->parser->peek(2)->text ?? '']) && $this->parser->is(';', 3)) {
+            // What points at the first of many could be moved on to the others.
+            $this->parser->fail('unsupported', $token, ['what' => $type]);
+        }
+        if ($isOfClass) {
+            return null;
+        }
+        if (null === $name || TokenKind::Name !== $name->kind || !$this->parser->is('=', 1) || $this->isGivenBelow($name)) {
+            $this->parser->fail('unsupported', $token, ['what' => $type]);
+        }
+        $this->parser->at += 2;
+        $this->parser->declared[$this->parser->scope][$name->text] = true;
+        $this->parser->silenced[$name->text] = true;
+        if ($this->parser->is('new')) {
+            $this->parser->accept('new');
+            $of = substr($type, 0, -2);
+            $made = $this->newArray($token);
+            $this->parser->semicolon();
+            $this->parser->write($name->text, $name->offset);
+            $this->parser->types[$this->parser->scope][$name->text] = "vector<$of>";
+
+            return $this->parser->ended(new SetVariable($this->parser->newId(), $name->text, $made, false, "vector<$of>"), $token->offset);
+        }
+        $this->pointedTo($token, $name, $type);
+        while ($this->parser->is(',') && $this->parser->is('*', 1)) {
+            ++$this->parser->at;
+            $this->pointerBeside($token, $type);
+        }
+        $this->parser->semicolon();
+
+        return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
+    }
+
+    /** `int[4]` behind `new`: so many values, as they are when nothing is said, or as the braces say (C++17, 8.3.4). */
+    public function newArray(Token $token): Expression
+    {
+        $of = $this->parser->type();
+        $opened = $this->parser->peek();
+        if (null === $of || null === $opened || !$this->parser->accept('[')) {
+            $this->parser->fail('unsupported', $token, ['what' => "new $of"]);
+        }
+        $size = $this->parser->value();
+        $this->parser->close($opened);
+        $braces = $this->parser->is('{') ? $this->parser->peek() : null;
+        if (null === $braces && $this->parser->is('(') && $this->parser->is(')', 1)) {
+            $this->parser->at += 2;
+        }
+        $first = $this->parser->empty("vector<$of>");
+
+        return null === $braces ? new Operation(OperationKey::Filled, [$size, $first]) : InitialValues::sized($this->parser->braced($braces, "vector<$of>"), [$size], $first);
+    }
+
+    /** `int** rows = new int*[3];`: lists that are made one by one. */
+    private function pointerToRows(Token $token, string $type): ?Statement
+    {
+        $of = substr($type, 0, -2);
+        $name = $this->parser->peek(1);
+        if (!$this->parser->is('*') || TokenKind::Name !== $name?->kind || !$this->parser->is('=', 2) || !$this->parser->is('new', 3) || $of !== $this->parser->sign(4) || !$this->parser->is('*', 5) || !$this->parser->is('[', 6)) {
+            return null;
+        }
+        $this->parser->at += 6;
+        $opened = $this->parser->peek() ?? $token;
+        ++$this->parser->at;
+        $size = $this->parser->value();
+        $this->parser->close($opened);
+        $this->parser->semicolon();
+        $this->parser->declared[$this->parser->scope][$name->text] = true;
+        $this->parser->write($name->text, $name->offset);
+        $this->parser->types[$this->parser->scope][$name->text] = $kept = "vector<vector<$of>>";
+
+        return $this->parser->ended(new SetVariable($this->parser->newId(), $name->text, new Operation(OperationKey::Filled, [$size, new ListLiteral([])]), false, $kept), $token->offset);
+    }
+
+    /** Whether a pointer is given another place further down: then it is no other name for one thing. */
+    private function isGivenBelow(Token $name): bool
+    {
+        return 1 === preg_match('/(?<![=!<>\w.*])'.Names::asPattern($name->text).'\s*(?:=(?!=)|\+\+|--|[+-]=)/', substr($this->parser->text, ($this->parser->peek(2)->offset ?? 0) + 1));
+    }
+
+    /** `int x = 5, *p = &x;`: a pointer among other names of a row. */
+    public function pointerBeside(Token $token, string $type): void
+    {
+        $this->parser->accept('*');
+        $name = $this->parser->peek();
+        if (null === $name || TokenKind::Name !== $name->kind || !$this->parser->is('=', 1) || !$this->parser->is('&', 2) || $this->isGivenBelow($name)) {
+            $this->parser->fail('unsupported', $token, ['what' => rtrim($type, ' *').' … *'.($name->text ?? '')]);
+        }
+        $this->parser->at += 2;
+        $this->parser->declared[$this->parser->scope][$name->text] = true;
+        $this->parser->silenced[$name->text] = true;
+        $this->pointedTo($token, $name, $type);
+    }
+
+    /** Behind the sign `=`: what a pointer points at from now on. */
+    private function pointedTo(Token $token, Token $name, string $type): void
+    {
+        if (!$this->parser->accept('&')) {
+            $this->parser->fail('unsupported', $token, ['what' => $type]);
+        }
+        $target = $this->parser->expression(9);
+        if (!$target instanceof VariableRead && !($target instanceof Item && $target->container instanceof VariableRead && $target->index instanceof NumberLiteral)) {
+            $this->parser->fail('unsupported', $token, ['what' => "$type = &…"]);
+        }
+        $this->parser->pointsAt[$this->parser->scope][$name->text] = $target;
+    }
+
+    /** A pointer stands for one value where it is followed, `*p`, and for a list elsewhere: both are the caller's own. */
+    public function pointedAt(string $name, string $type): string
+    {
+        for ($index = $this->parser->at; isset($this->parser->tokens[$index]) && '{' !== $this->parser->tokens[$index]->text && ';' !== $this->parser->tokens[$index]->text; ++$index) {
+        }
+        $end = $this->parser->partners[$index] ?? $index;
+        for (; $index < $end; ++$index) {
+            $before = $this->parser->tokens[$index - 1];
+            $isFollowed = '*' === $this->parser->tokens[$index]->text && $name === $this->parser->tokens[$index + 1]->text && (TokenKind::Name !== $before->kind && TokenKind::Number !== $before->kind && ')' !== $before->text && ']' !== $before->text);
+            if ($isFollowed) {
+                $this->parser->pointsAt[$this->parser->scope][$name] = new VariableRead($name);
+
+                return "$type &";
+            }
+        }
+
+        return 'char' === $type ? $this->parser->textsOfC->ofLetters($name, $type) : "vector<$type> &";
+    }
+}
