@@ -46,7 +46,7 @@ final class MistakesTest extends TestCase
         $kinds = array_map(static fn (string $key): string => substr($key, 8), array_values(array_filter(array_keys(Words::in('en')->messages), static fn (string $key): bool => str_starts_with($key, 'mistake.'))));
         self::assertGreaterThanOrEqual(75, \count($kinds));
         $code = '';
-        foreach (glob(__DIR__.'/../../core/Language/*/*.php') ?: [] as $file) {
+        foreach (glob(__DIR__.'/../../core/Language/*/{,*/}*.php', \GLOB_BRACE) ?: [] as $file) {
             $code .= file_get_contents($file);
         }
         foreach ($kinds as $kind) {

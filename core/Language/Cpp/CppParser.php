@@ -78,7 +78,10 @@ use Scrivlet\Core\Tree\VariableRead;
 /** C++17, as far as a school course goes (ISO/IEC 14882:2017, clauses 9 to 11). */
 final class CppParser extends CppExpressions
 {
-    use Destructors;
+    /** What signs ask of an object (C++17, 16.5). */
+    public const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less', '>' => '@greater', '<=' => '@less_or_equal', '>=' => '@greater_or_equal', '/' => '@divide', '%' => '@floor_remainder', '[]' => '@item', '()' => '@called', ...self::CHANGING];
+    /** Signs that change an object, which are methods of their own names elsewhere. */
+    private const CHANGING = ['+=' => 'increase', '-=' => 'decrease', '*=' => 'scale', '/=' => 'share', '++' => 'advance', '--' => 'go_back'];
 
     public readonly MainFunction $mainFunction;
     public readonly Announcements $announcements;
@@ -112,6 +115,51 @@ final class CppParser extends CppExpressions
     public readonly TextsOfC $textsOfC;
     public readonly VirtualMethods $virtualMethods;
     public readonly WholeLists $wholeLists;
+
+    public bool $inMain = false;
+    /** Where the function being read begins and ends. */
+    public int $begun = 0;
+    public int $ends = 0;
+
+    /** @var array<string, list<string>> by function, and by method behind a point: the types of what it takes */
+    public array $taken = [];
+
+    /** @var array<string, true> names of methods, behind a point, that take other things in another class */
+    public array $takesOthers = [];
+
+    /** @var array<string, array<string, array{string, list<string>}>> functions that have one name, by it and by what they take: the name each has here, and its types */
+    public array $overloads = [];
+
+    /** @var array<int, int> where a method begins that another one does the work of, and its closing brace */
+    public array $twins = [];
+
+    /** @var array<string, array{list<string>, Expression}> what methods take, and the place that they give back */
+    public array $placesGiven = [];
+
+    /** @var array<string, string> the word with which the declaration of a field begins, by class and name */
+    public array $fieldKinds = [];
+
+    /** The name of the stream that shows an object, while rows of any kind say what it shows. */
+    public string $showing = '';
+
+    /** @var array<string, array<string, bool>> names that are other names for what has one already, by scope */
+    public array $references = [];
+
+    /** @var array<string, array<string, true>> */
+    public array $constants = [];
+
+    /** @var array<string, array<string, Expression>> what prototypes give parameters */
+    public array $prototypes = [];
+
+    private ?string $loopType = null;
+
+    /** @var array<string, array<string, true>> pointers to letters, which are texts as long as they are not moved on */
+    public array $ofLetters = [];
+
+    private ?bool $tells = null;
+
+    /** @var array<string, array{string, string}> variables for key and value, by the name of the pair */
+    public array $pairs = [];
 
     public function __construct(string $text)
     {
@@ -149,11 +197,6 @@ final class CppParser extends CppExpressions
         $this->virtualMethods = new VirtualMethods($this);
         $this->wholeLists = new WholeLists($this);
     }
-
-    public bool $inMain = false;
-    /** Where the function being read begins and ends. */
-    public int $begun = 0;
-    public int $ends = 0;
 
     public function rows(): Rows
     {
@@ -202,7 +245,7 @@ final class CppParser extends CppExpressions
         return $this->row();
     }
 
-    protected function called(Token $token, array $arguments): Expression
+    public function called(Token $token, array $arguments): Expression
     {
         $best = $this->fittingOverload->fittest($this->overloads[$token->text] ?? [], $arguments);
         $arguments = $this->asTaken($best ?? $token->text, $arguments);
@@ -210,10 +253,7 @@ final class CppParser extends CppExpressions
         return parent::called(null === $best || $best === $token->text ? $token : new Token($token->kind, $best, $token->offset), $arguments);
     }
 
-    /** @var array<string, list<string>> by function, and by method behind a point: the types of what it takes */
-    public array $taken = [];
-
-    protected function asTaken(string $name, array $arguments): array
+    public function asTaken(string $name, array $arguments): array
     {
         return $this->fittingOverload->asTaken($name, $arguments);
     }
@@ -228,20 +268,6 @@ final class CppParser extends CppExpressions
     {
         return $this->fittingOverload->takenBy($class, $operator);
     }
-
-    /** @var array<string, true> names of methods, behind a point, that take other things in another class */
-    public array $takesOthers = [];
-
-    /** @var array<string, array<string, array{string, list<string>}>> functions that have one name, by it and by what they take: the name each has here, and its types */
-    public array $overloads = [];
-
-    /** @var array<int, int> where a method begins that another one does the work of, and its closing brace */
-    public array $twins = [];
-
-    /** What signs ask of an object (C++17, 16.5). */
-    public const OPERATORS = ['+' => '@add', '-' => '@subtract', '*' => '@multiply', '==' => '@equal', '<' => '@less', '>' => '@greater', '<=' => '@less_or_equal', '>=' => '@greater_or_equal', '/' => '@divide', '%' => '@floor_remainder', '[]' => '@item', '()' => '@called', ...self::CHANGING];
-    /** Signs that change an object, which are methods of their own names elsewhere. */
-    private const CHANGING = ['+=' => 'increase', '-=' => 'decrease', '*=' => 'scale', '/=' => 'share', '++' => 'advance', '--' => 'go_back'];
 
     protected function members(): array
     {
@@ -262,17 +288,11 @@ final class CppParser extends CppExpressions
         return null === $place || $place instanceof MethodCall ? $item : $place;
     }
 
-    /** @var array<string, array{list<string>, Expression}> what methods take, and the place that they give back */
-    public array $placesGiven = [];
-
     /** `bed.at(1, 2) = 3`: what a method gives that only tells a place, and gives it to be changed (C++17, 8.2.2). */
-    protected function placeOf(Expression $target): Expression
+    public function placeOf(Expression $target): Expression
     {
         return $this->givenPlaces->placeOf($target);
     }
-
-    /** @var array<string, string> the word with which the declaration of a field begins, by class and name */
-    public array $fieldKinds = [];
 
     /** What keeps a backslash at the end of a line from drawing the next one into the remark is no part of it. */
     protected function remark(string $text): string
@@ -285,12 +305,12 @@ final class CppParser extends CppExpressions
         return true;
     }
 
-    protected function equals(): string
+    public function equals(): string
     {
         return '==';
     }
 
-    protected function division(): Operator
+    public function division(): Operator
     {
         return Operator::TruncDivide;
     }
@@ -349,18 +369,18 @@ final class CppParser extends CppExpressions
                 return [$each];
             }
         }
-        $kept = $this->is('>>', 1) && $this->isTextStream($token->text) ? $this->inputRows->keptFromStream($token) : null;
+        $kept = $this->is('>>', 1) && $this->readValues->isTextStream($token->text) ? $this->inputRows->keptFromStream($token) : null;
         if (null !== $kept) {
             return $kept;
         }
-        if ($this->is('<<', 1) && $this->isTextStream($token->text)) {
+        if ($this->is('<<', 1) && $this->readValues->isTextStream($token->text)) {
             return [$this->outputRows->output($start, new VariableRead($token->text))];
         }
         $row = $this->fileStreams->fileRow($token, $start);
         if (null !== $row) {
             return [$row];
         }
-        if ($this->isTextStream($token->text) && $this->is('.', 1) && $this->is('clear', 2) && $this->is('(', 3) && $this->is(')', 4)) {
+        if ($this->readValues->isTextStream($token->text) && $this->is('.', 1) && $this->is('clear', 2) && $this->is('(', 3) && $this->is(')', 4)) {
             // What failed is asked again.
             $this->at += 5;
             $this->semicolon();
@@ -535,7 +555,7 @@ final class CppParser extends CppExpressions
             return [$shared];
         }
         $this->mayPoint = true;
-        $type = $this->type();
+        $type = $this->typeTexts->type();
         $this->mayPoint = false;
         if (null === $type || '(' === $this->sign() || '{' === $this->sign()) {
             $this->at = $at;
@@ -562,21 +582,12 @@ final class CppParser extends CppExpressions
         return $this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start);
     }
 
-    /** The name of the stream that shows an object, while rows of any kind say what it shows. */
-    public string $showing = '';
-
-    protected function declaredInCondition(): ?Expression
+    public function declaredInCondition(): ?Expression
     {
         return $this->declarationRows->declaredInCondition();
     }
 
-    /** @var array<string, array<string, bool>> names that are other names for what has one already, by scope */
-    public array $references = [];
-
-    /** @var array<string, array<string, true>> */
-    public array $constants = [];
-
-    protected function valueFor(Expression $target): Expression
+    public function valueFor(Expression $target): Expression
     {
         $opened = $this->peek();
         $type = null === $opened || '{' !== $opened->text || TokenKind::Sign !== $opened->kind ? '' : $this->typeOf($target);
@@ -608,12 +619,12 @@ final class CppParser extends CppExpressions
         return '(' === ($this->tokens[$until + 1]->text ?? '') && $this->functionRows->areTypes($from, $until) ? $until + 1 : null;
     }
 
-    protected function caughtHere(): array
+    public function caughtHere(): array
     {
         return $this->failureRows->caughtHere();
     }
 
-    protected function thrown(Token $token): Raise|RaiseObject
+    public function thrown(Token $token): Raise|RaiseObject
     {
         return $this->failureRows->thrown($token);
     }
@@ -623,13 +634,13 @@ final class CppParser extends CppExpressions
         return $this->failureRows->saysOf($name);
     }
 
-    protected function rowsLambda(Token $token): FunctionReference
+    public function rowsLambda(Token $token): FunctionReference
     {
         return $this->functionValues->rowsLambda($token);
     }
 
     /** `function<int(string)>` */
-    protected function functionType(): bool
+    public function functionType(): bool
     {
         return $this->functionValues->functionType();
     }
@@ -639,9 +650,6 @@ final class CppParser extends CppExpressions
     {
         return true;
     }
-
-    /** @var array<string, array<string, Expression>> what prototypes give parameters */
-    public array $prototypes = [];
 
     protected function unnamedFunction(): bool
     {
@@ -654,27 +662,25 @@ final class CppParser extends CppExpressions
         return $this->accept(']') && (!$this->accept('(') || $this->accept(')'));
     }
 
-    private ?string $loopType = null;
-
-    protected function loopVariable(): bool
+    public function loopVariable(): bool
     {
         $this->mayPoint = true;
-        $this->loopType = $this->type();
+        $this->loopType = $this->typeTexts->type();
         $this->mayPoint = false;
 
         return null !== $this->loopType;
     }
 
-    protected function startOf(Token $name, Expression $value): Expression
+    public function startOf(Token $name, Expression $value): Expression
     {
         unset($this->iterators[$name->text]);
         $isPointer = str_ends_with((string) $this->loopType, '*');
-        $place = $isPointer ? $this->placeOrArray($value) : ('auto' === $this->loopType ? $this->placeIn($value) : null);
+        $place = $isPointer ? $this->places->placeOrArray($value) : ('auto' === $this->loopType ? $this->places->placeIn($value) : null);
         $until = $this->at;
         while ($until < $this->until && ')' !== $this->tokens[$until]->text) {
             $until = ($this->closingOf($until) ?? $until) + 1;
         }
-        if (null !== $place && $this->isListOfPlaces($place[1]) && $this->namesOfPlaces->isOnlyPlace($name->text, $this->at, $this->eachRows->endOfRow($until))) {
+        if (null !== $place && $this->places->isListOfPlaces($place[1]) && $this->namesOfPlaces->isOnlyPlace($name->text, $this->at, $this->eachRows->endOfRow($until))) {
             $this->loopType = 'int';
 
             return $this->namesOfPlaces->startedAt($name->text, $place);
@@ -686,7 +692,7 @@ final class CppParser extends CppExpressions
         return $value;
     }
 
-    protected function counted_(string $name): void
+    public function counted_(string $name): void
     {
         $this->types[$this->scope][$name] = (string) $this->loopType;
         $this->references[$this->scope][$name] = false;
@@ -694,29 +700,29 @@ final class CppParser extends CppExpressions
     }
 
     /** `for (char c = 'a'; c <= 'e'; c++)` goes over letters. */
-    protected function counting(ForLoop $loop): Statement
+    public function counting(ForLoop $loop): Statement
     {
         return $this->letterRows->counting($loop);
     }
 
     /** What a letter becomes by a step is a letter. */
-    protected function stepOf(int $id, string $variable, Expression $condition, ?Operator $operator, Expression $amount): array
+    public function stepOf(int $id, string $variable, Expression $condition, ?Operator $operator, Expression $amount): array
     {
         return $this->letterRows->stepOf($id, $variable, $condition, $operator, $amount);
     }
 
-    protected function isOfLetters(Expression $value): bool
+    public function isOfLetters(Expression $value): bool
     {
         return $this->letterRows->isOfLetters($value);
     }
 
     /** A `char` is a small number that is shown as a letter (C++17, 6.9.1). */
-    protected function kept(string $name, Expression $value): Expression
+    public function kept(string $name, Expression $value): Expression
     {
         return $this->letterRows->kept($name, $value);
     }
 
-    protected function undeclared(Token $name): void
+    public function undeclared(Token $name): void
     {
         $this->unknownWords->undeclared($name);
     }
@@ -727,10 +733,7 @@ final class CppParser extends CppExpressions
         parent::given($name, $offset);
     }
 
-    /** @var array<string, array<string, true>> pointers to letters, which are texts as long as they are not moved on */
-    public array $ofLetters = [];
-
-    protected function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
+    public function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
     {
         if ($target instanceof VariableRead) {
             $this->declarationRows->mayChange($target->name, $start);
@@ -762,7 +765,7 @@ final class CppParser extends CppExpressions
         return isset($this->classes[$class]) && null !== $this->ownerOf($class, $method) ? new MethodCall($target, $method, $isStep ? [] : [$this->asObjectOf($this->takenBy($class, $method), $amount)]) : null;
     }
 
-    protected function foreignRow(Token $token, Token $next): void
+    public function foreignRow(Token $token, Token $next): void
     {
         if (\in_array($token->text, ['print', 'echo'], true)) {
             $this->fail('foreign_word', $token, ['word' => $token->text, 'near' => 'cout << …']);
@@ -775,15 +778,10 @@ final class CppParser extends CppExpressions
         return $this->tells ??= [] !== array_filter($this->tokens, static fn (Token $token): bool => isset(StreamForms::WORDS[$token->text]) && 'setw' !== $token->text || 'precision' === $token->text);
     }
 
-    private ?bool $tells = null;
-
-    protected function eachLoop(int $id, int $start, Token $opened): ?Statement
+    public function eachLoop(int $id, int $start, Token $opened): ?Statement
     {
         return $this->eachRows->eachLoop($id, $start, $opened);
     }
-
-    /** @var array<string, array{string, string}> variables for key and value, by the name of the pair */
-    public array $pairs = [];
 
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
@@ -808,9 +806,9 @@ final class CppParser extends CppExpressions
         return parent::property($receiver, $name, $token);
     }
 
-    protected function performed(Expression $value, int $offset, int $end): Statement
+    public function performed(Expression $value, int $offset, int $end): Statement
     {
-        $where = $this->doneWhere($value, $offset, $end);
+        $where = $this->doneWhere->doneWhere($value, $offset, $end);
         if (null !== $where) {
             return $where;
         }
@@ -864,13 +862,13 @@ final class CppParser extends CppExpressions
         return $this->classTemplates->prepared($tokens);
     }
 
-    protected function makerOf(string $class, array $arguments): ?string
+    public function makerOf(string $class, array $arguments): ?string
     {
         return $this->makers->makerOf($class, $arguments);
     }
 
     /** `int[4]` behind `new`: so many values, as they are when nothing is said, or as the braces say (C++17, 8.3.4). */
-    protected function newArray(Token $token): Expression
+    public function newArray(Token $token): Expression
     {
         return $this->pointers->newArray($token);
     }
@@ -881,7 +879,7 @@ final class CppParser extends CppExpressions
      * @param list<Expression> $arguments
      * @param string|null      $class     of the receiver, where it is known from elsewhere
      */
-    protected function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
+    public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {
         return $this->virtualMethods->calledOf($receiver, $method, $arguments, $class);
     }

@@ -236,7 +236,7 @@ abstract class BraceExpressions extends BraceParser
     }
 
     /** Only Python counts places from the end, which a literal below nought in an item means. */
-    final protected static function place(Expression $index): Expression
+    final public static function place(Expression $index): Expression
     {
         return $index instanceof NumberLiteral && $index->value < 0 ? new Unary(UnaryOperator::Negate, new NumberLiteral(-$index->value)) : $index;
     }
@@ -252,7 +252,7 @@ abstract class BraceExpressions extends BraceParser
         return new Item($container, self::place($index));
     }
 
-    protected static function unescaped(string $text): string
+    public static function unescaped(string $text): string
     {
         return (string) preg_replace_callback('/\\\\(?:(\r\n|\n|\r)|x([0-9a-fA-F]{2})|u\{([0-9a-fA-F]+)\}|u([0-9a-fA-F]{4})|([0-7]{1,3})|([\\s\\S]))/', static function (array $match): string {
             if ('' !== $match[1]) {
@@ -273,7 +273,7 @@ abstract class BraceExpressions extends BraceParser
     }
 
     /** The text between the quotes of a literal. */
-    protected function quoted(Token $token): string
+    public function quoted(Token $token): string
     {
         preg_match('/^[a-zA-Z0-9]*(["\'`])/', $token->text, $match);
         $quote = $match[1] ?? '"';
@@ -296,7 +296,7 @@ abstract class BraceExpressions extends BraceParser
         ][$sign] ?? null;
     }
 
-    protected function embedded(string $source, int $base): Expression
+    public function embedded(string $source, int $base): Expression
     {
         $before = $this->begins;
         $this->begins = [];
@@ -312,7 +312,7 @@ abstract class BraceExpressions extends BraceParser
      *
      * @param \Closure(): Expression $read
      */
-    protected function inLambda(\Closure $read, string ...$names): Expression
+    public function inLambda(\Closure $read, string ...$names): Expression
     {
         $known = $this->writes[$this->scope] ?? [];
         $declared = $this->declared[$this->scope] ?? [];

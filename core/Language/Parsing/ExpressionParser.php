@@ -5,12 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
-use Scrivlet\Core\Catalogue\ColourWords;
-use Scrivlet\Core\Catalogue\Entry;
-use Scrivlet\Core\Catalogue\Ink;
-use Scrivlet\Core\Catalogue\SceneName;
 use Scrivlet\Core\Catalogue\Slot;
-use Scrivlet\Core\Catalogue\SlotType;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\StreamForms;
 use Scrivlet\Core\Language\Language;
@@ -18,13 +13,16 @@ use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Mistake;
-use Scrivlet\Core\Language\Mistakes\RealArguments;
-use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Values\MemberCalls;
+use Scrivlet\Core\Language\Parsing\Values\NamedArguments;
+use Scrivlet\Core\Language\Parsing\Values\SceneCalls;
+use Scrivlet\Core\Language\Parsing\Values\Signatures;
+use Scrivlet\Core\Language\Parsing\Values\UnknownMembers;
+use Scrivlet\Core\Language\Parsing\Values\ValueAsRow;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Bounds;
-use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
@@ -37,7 +35,6 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
-use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -61,12 +58,58 @@ use Scrivlet\Core\Tree\Walk;
 abstract class ExpressionParser extends Parser
 {
     /** Closing brackets by their opening ones. */
-    protected const CLOSING = ['(' => ')', '[' => ']', '{' => '}'];
+    public const CLOSING = ['(' => ')', '[' => ']', '{' => '}'];
+
+    /** Signs between the bits of two numbers, weakest first. */
+    protected const BITS = ['|' => [1, OperationKey::BitOr], '^' => [2, OperationKey::BitXor], '&' => [3, OperationKey::BitAnd], '<<' => [4, OperationKey::ShiftedLeft], '>>' => [4, OperationKey::ShiftedRight], '>>>' => [4, OperationKey::ShiftedPlain]];
+
+    /** Signs that change a value by an operation. */
+    public const CHANGED_BY = ['|=' => OperationKey::BitOr, '^=' => OperationKey::BitXor, '&=' => OperationKey::BitAnd, '<<=' => OperationKey::ShiftedLeft, '>>=' => OperationKey::ShiftedRight, '>>>=' => OperationKey::ShiftedPlain];
+
+    /** How many values a function takes that gathers them. */
+    public const UNLIMITED = 99;
+    public readonly Signatures $signatures;
+    public readonly NamedArguments $namedArguments;
+    public readonly SceneCalls $sceneCalls;
+    public readonly UnknownMembers $unknownMembers;
+    public readonly MemberCalls $memberCalls;
+    public readonly ValueAsRow $valueAsRow;
 
     /** @var list<array{Binary, int, string}> each plus, where its sign stands, and in whose scope */
     public array $sums = [];
     /** @var array<string, string> names that mean a command's object: `nib`, or what it was called on bringing it in */
-    protected array $objects = ['nib' => 'nib', 'barrow' => 'barrow', 'lantern' => 'lantern', 'mower' => 'mower'];
+    public array $objects = ['nib' => 'nib', 'barrow' => 'barrow', 'lantern' => 'lantern', 'mower' => 'mower'];
+
+    /** Whether an operation was made that means something only in a certain place. */
+    private bool $hasTransients = false;
+
+    /** @var array<int, true> rows by which what a name stands for changes itself, if it can: `seen |= more` in Python */
+    public array $inPlace = [];
+    /** @var array<int, true> loops with a variable that is there behind them, too: `for (i = 0; …)` below `int i;` */
+    public array $outliving = [];
+
+    /** @var array<string, string> by function, its parameter for all that is given by other names */
+    public array $namedRests = [];
+
+    /** Where the parameter for all that is given beyond the others stands in the signature that was read last; null for none. */
+    public ?int $rest = null;
+
+    /** @var array<string, true> methods of classes that are written like what a class keeps, behind the class */
+    public array $staticAsked = [];
+
+    /** @var array<string, true> the parameters of the small functions around, which hide functions of these names */
+    public array $lambdaNames = [];
+
+    public function __construct(string $text)
+    {
+        parent::__construct($text);
+        $this->signatures = new Signatures($this);
+        $this->namedArguments = new NamedArguments($this);
+        $this->sceneCalls = new SceneCalls($this);
+        $this->unknownMembers = new UnknownMembers($this);
+        $this->memberCalls = new MemberCalls($this);
+        $this->valueAsRow = new ValueAsRow($this);
+    }
 
     /** One less: `n - 1`, or the number itself. */
     public static function less(Expression $value, int $by = 1): Expression
@@ -84,34 +127,20 @@ abstract class ExpressionParser extends Parser
     /** @return array<string, array{int, Operator}> strength and meaning of the signs between two values that group from the left */
     abstract protected function operators(): array;
 
-    /** Whether an operation was made that means something only in a certain place. */
-    private bool $hasTransients = false;
-
     /**
      * An operation that the catalogue does not have, as it is only part of a row: the row that takes it in knows it.
      *
      * @param list<Expression> $arguments
      */
-    protected function transient(OperationKey $key, array $arguments): Operation
+    public function transient(OperationKey $key, array $arguments): Operation
     {
         $this->hasTransients = true;
 
         return new Operation($key, $arguments);
     }
 
-    /** Signs between the bits of two numbers, weakest first. */
-    protected const BITS = ['|' => [1, OperationKey::BitOr], '^' => [2, OperationKey::BitXor], '&' => [3, OperationKey::BitAnd], '<<' => [4, OperationKey::ShiftedLeft], '>>' => [4, OperationKey::ShiftedRight], '>>>' => [4, OperationKey::ShiftedPlain]];
-
-    /** Signs that change a value by an operation. */
-    protected const CHANGED_BY = ['|=' => OperationKey::BitOr, '^=' => OperationKey::BitXor, '&=' => OperationKey::BitAnd, '<<=' => OperationKey::ShiftedLeft, '>>=' => OperationKey::ShiftedRight, '>>>=' => OperationKey::ShiftedPlain];
-
-    /** @var array<int, true> rows by which what a name stands for changes itself, if it can: `seen |= more` in Python */
-    public array $inPlace = [];
-    /** @var array<int, true> loops with a variable that is there behind them, too: `for (i = 0; …)` below `int i;` */
-    public array $outliving = [];
-
     /** `flags |= 4`. */
-    protected function changedBy(Expression $target, OperationKey $key, Expression $amount, int $start): Statement
+    public function changedBy(Expression $target, OperationKey $key, Expression $amount, int $start): Statement
     {
         $value = new Operation($key, [$target, $amount]);
         $id = $this->newId();
@@ -162,12 +191,12 @@ abstract class ExpressionParser extends Parser
      *
      * @param list<Argument> $arguments
      */
-    abstract protected function builtin(string $name, array $arguments, Token $token): ?Expression;
+    abstract public function builtin(string $name, array $arguments, Token $token): ?Expression;
 
     /**
      * @param list<Argument> $arguments
      */
-    abstract protected function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression;
+    abstract public function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression;
 
     abstract protected function property(Expression $receiver, string $name, Token $token): ?Expression;
 
@@ -207,7 +236,7 @@ abstract class ExpressionParser extends Parser
         return $left;
     }
 
-    protected function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
+    public function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
         $binary = new Binary($operator, $left, $right);
         if (Operator::Add === $operator) {
@@ -245,12 +274,12 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Says of a word that joins conditions in another language what does so here. */
-    protected function foreignLogic(Token $token): void
+    public function foreignLogic(Token $token): void
     {
     }
 
     /** `=>` and `=<` are meant for the signs of comparisons. */
-    protected function signsMeant(): void
+    public function signsMeant(): void
     {
         $token = $this->peek();
         $next = $this->peek(1);
@@ -302,7 +331,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Where a missing closing bracket goes: behind the last value of the row. */
-    protected function beforeEnd(): int
+    public function beforeEnd(): int
     {
         $last = $this->tokens[$this->until - 1] ?? null;
         $end = null === $last ? $this->endOffset() : $last->offset + \strlen($last->text);
@@ -371,7 +400,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** What follows a value: calls, points and indexes. */
-    protected function postfix(Expression $value): Expression
+    public function postfix(Expression $value): Expression
     {
         for ($steps = 1;; ++$steps) {
             $token = $this->peek();
@@ -389,154 +418,12 @@ abstract class ExpressionParser extends Parser
                 $value = $this->indexed($value, $token);
             } elseif ('(' === $token->text && $this->mayBeCalled($value)) {
                 ++$this->at;
-                $given = $this->handed($this->arguments($token));
+                $given = $this->namedArguments->handed($this->arguments($token));
                 $value = $value instanceof FunctionReference ? new OwnValue($value->function, $given) : new MethodCall($value, MethodCall::CALL, $given);
             } else {
                 return $value;
             }
         }
-    }
-
-    /**
-     * The parameters of a function, read ahead of its body.
-     *
-     * @param int      $at    the bracket that opens them
-     * @param int|null $until the token behind the last one that may belong to them
-     *
-     * @return array{int, int, list<string>} fewest and most arguments, and the names
-     */
-    protected function signature(int $at, ?int $until = null): array
-    {
-        $parameters = [];
-        $defaults = $depth = 0;
-        $rest = null;
-        $this->namedRest = '';
-        for ($until ??= \count($this->tokens); $at < $until; ++$at) {
-            $text = $this->tokens[$at]->text;
-            if (1 === $depth && ('{' === $text || '[' === $text) && \in_array($this->tokens[$at - 1]->text, ['(', ','], true)) {
-                // Names that take a parameter apart.
-                $parameters[] = '';
-            }
-            $depth += \in_array($text, ['(', '[', '{'], true) ? 1 : (\in_array($text, [')', ']', '}'], true) ? -1 : 0);
-            if (0 === $depth) {
-                break;
-            }
-            if (1 === $depth && 'lambda' === $text && TokenKind::Keyword === $this->tokens[$at]->kind) {
-                // Its parameters are its own (The Python Language Reference, 6.14).
-                while (isset($this->tokens[$at + 1]) && ':' !== $this->tokens[$at + 1]->text) {
-                    ++$at;
-                }
-                continue;
-            }
-            $isRest = \in_array($this->tokens[$at - 1]->text, ['*', '...'], true) && \in_array($this->tokens[$at - 2]->text ?? '', ['(', ','], true);
-            if (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && ($isRest || \in_array($this->tokens[$at - 1]->text, ['(', ','], true))) {
-                $rest = $isRest ? \count($parameters) : $rest;
-                $parameters[] = $text;
-            } elseif (1 === $depth && TokenKind::Name === $this->tokens[$at]->kind && '**' === $this->tokens[$at - 1]->text && \in_array($this->tokens[$at - 2]->text ?? '', ['(', ','], true)) {
-                $this->namedRest = $parameters[] = $text;
-                ++$defaults;
-            } elseif (1 === $depth && '=' === $text) {
-                ++$defaults;
-            }
-        }
-
-        $this->rest = $rest;
-
-        return [\count($parameters) - $defaults - (null === $rest ? 0 : 1), null === $rest && '' === $this->namedRest ? \count($parameters) : self::UNLIMITED, $parameters];
-    }
-
-    /** How many values a function takes that gathers them. */
-    protected const UNLIMITED = 99;
-
-    /** The parameter for all that is given by a name that no other has, in the signature that was read last. */
-    private string $namedRest = '';
-    /** @var array<string, string> by function, its parameter for all that is given by other names */
-    protected array $namedRests = [];
-
-    /** Where the parameter for all that is given beyond the others stands in the signature that was read last; null for none. */
-    protected ?int $rest = null;
-
-    /** Notes the signature of a function of the program's own. */
-    protected function announced_(string $name, int $at, ?int $until = null): void
-    {
-        $this->functions[$name] = $this->signature($at, $until);
-        if (null !== $this->rest) {
-            $this->rests[$name] = $this->rest;
-        }
-        if ('' !== $this->namedRest) {
-            $this->namedRests[$name] = $this->namedRest;
-        }
-    }
-
-    /**
-     * What is given by names that no parameter has, in one map.
-     *
-     * @param list<string>   $parameters
-     * @param list<Argument> $arguments
-     *
-     * @return list<Argument>
-     */
-    private function withNamedRest(string $function, array $parameters, array $arguments): array
-    {
-        $name = $this->namedRests[$function] ?? null;
-        if (null === $name) {
-            return $arguments;
-        }
-        $entries = $kept = [];
-        $last = $arguments[array_key_last($arguments) ?? 0] ?? null;
-        if ('**' === $last?->name && [] === array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name && !\in_array($argument->name, ['*', '**'], true))) {
-            // They are handed on as a whole, in a map of their own (The Python Language Reference, 6.3.4).
-            return [...\array_slice($arguments, 0, -1), new Argument(new Operation(OperationKey::Copied, [$last->value]), $last->offset, $last->end, $name)];
-        }
-        foreach ($arguments as $argument) {
-            if ('**' === $argument->name) {
-                $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => '**…']);
-            }
-            if (null === $argument->name || '*' === $argument->name || $argument->name !== $name && \in_array($argument->name, $parameters, true)) {
-                $kept[] = $argument;
-            } else {
-                array_push($entries, new TextLiteral($argument->name), $argument->value);
-            }
-        }
-
-        return [...$kept, new Argument(new MapLiteral($entries), $this->endOffset(), $this->endOffset(), $name)];
-    }
-
-    /**
-     * What is given to a function, all that goes beyond its own parameters in one list.
-     *
-     * @param list<Argument> $arguments
-     *
-     * @return list<Argument>
-     */
-    protected function packed(string $function, array $arguments): array
-    {
-        $at = $this->rests[$function] ?? null;
-        if (null === $at) {
-            return $arguments;
-        }
-        $given = array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name || '*' === $argument->name || '...' === $argument->name));
-        $named = array_values(array_filter($arguments, static fn (Argument $argument): bool => !\in_array($argument, $given, true)));
-        $more = \array_slice($given, $at);
-        $list = null;
-        foreach ($more as $one) {
-            $item = null === $one->name ? new ListLiteral([$one->value]) : new Operation(OperationKey::AsList, [$one->value]);
-            $list = match (true) {
-                null === $list => $item,
-                $list instanceof ListLiteral && $item instanceof ListLiteral => new ListLiteral([...$list->items, ...$item->items]),
-                default => new Operation(OperationKey::Concatenated, [$list, $item]),
-            };
-        }
-        $list ??= new ListLiteral([]);
-        $first = $more[0] ?? null;
-        $last = $more[\count($more) - 1] ?? null;
-        if (\count($given) < $at && [] === $named) {
-            return $given;
-        }
-        // Behind parameters that are given by their names, or have a default, it needs its own.
-        $rest = \count($given) < $at ? $this->functions[$function][2][$at] ?? null : null;
-
-        return [...\array_slice($given, 0, $at), new Argument($this->facts->tuples ? new Operation(OperationKey::AsTuple, [$list]) : $list, $first->offset ?? $this->endOffset(), $last->end ?? $this->endOffset(), $rest), ...$named];
     }
 
     /** Whether a value may be a function, so that brackets behind it call it. */
@@ -560,28 +447,28 @@ abstract class ExpressionParser extends Parser
             ++$this->at;
             $arguments = $this->arguments($opened);
 
-            return $this->methodCall($receiver, $name, $arguments);
+            return $this->memberCalls->methodCall($receiver, $name, $arguments);
         }
         $isOwn = $receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class;
         // Another class may be asked for what this one keeps.
         if (isset($this->asked[$name->text]) && !$receiver instanceof TextLiteral && (!$isOwn || null !== $this->ownerOf($this->class, $name->text) || !isset($this->fieldNames[$name->text]))) {
-            return $this->askedFor($receiver, $name->text);
+            return $this->memberCalls->askedFor($receiver, $name->text);
         }
-        $static = isset($this->fieldNames[$name->text]) ? null : $this->anyStatic($name->text);
+        $static = isset($this->fieldNames[$name->text]) ? null : $this->unknownMembers->anyStatic($name->text);
         if (null !== $static) {
             $this->read($static, $name->offset);
 
             return new VariableRead($static);
         }
         if ($isOwn) {
-            $this->checkField($name);
+            $this->unknownMembers->checkField($name);
         }
         $isBound = $this->facts->bindsByHand && $this->is('.') && $this->is('bind', 1);
         $handed = isset($this->methodNames[$name->text]) && ($isBound || !isset($this->setFields[$name->text])) ? $this->methodAsValue($receiver, $name) : null;
         if (null !== $handed) {
             return $handed;
         }
-        if ((isset($this->fieldNames[$name->text]) || $this->facts->asksObjects && $this->isSharedByAny($name->text)) && $this->mayHaveFields($receiver)) {
+        if ((isset($this->fieldNames[$name->text]) || $this->facts->asksObjects && $this->unknownMembers->isSharedByAny($name->text)) && $this->unknownMembers->mayHaveFields($receiver)) {
             return new Field($receiver, $name->text);
         }
         $property = SpellingIndex::of($this->language())->properties[$name->text] ?? null;
@@ -589,11 +476,11 @@ abstract class ExpressionParser extends Parser
             return new Operation($property, [$receiver]);
         }
 
-        return $this->property($receiver, $name->text, $name) ?? $this->unknownMethod($name, false);
+        return $this->property($receiver, $name->text, $name) ?? $this->unknownMembers->unknownMethod($name, false);
     }
 
     /** The ends of lines inside of a literal are the same, however a file writes them (The Python Language Reference, 2.1.2; ECMAScript 2022, 12.9.6.1). */
-    protected static function withPlainEnds(string $text): string
+    public static function withPlainEnds(string $text): string
     {
         return str_contains($text, "\r") ? str_replace(["\r\n", "\r"], "\n", $text) : $text;
     }
@@ -604,62 +491,10 @@ abstract class ExpressionParser extends Parser
         return null;
     }
 
-    /** What a method works out that is written like a field; lists and texts have some of those names, and a plain object of JavaScript keeps what it was given. */
-    protected function askedFor(Expression $receiver, string $name): MethodCall
-    {
-        $property = SpellingIndex::of($this->language())->properties[$name] ?? null;
-        $otherwise = match (true) {
-            null !== $property => new Operation($property, [$receiver]),
-            $this->facts->namedPlaces => new Item($receiver, new TextLiteral($name)),
-            default => null,
-        };
-
-        return new MethodCall($receiver, $name, [], $otherwise);
-    }
-
-    /** @param list<Argument> $arguments */
-    private function methodCall(Expression $receiver, Token $name, array $arguments): Expression
-    {
-        if (isset($this->methodNames[$name->text]) && !$receiver instanceof TextLiteral && !$this->isOfLibrary($receiver)) {
-            return $this->sent($receiver, $name, $arguments);
-        }
-
-        return $this->builtinCall($receiver, $name, $arguments);
-    }
-
     /** Whether the text itself says that a value is no object of the program's own classes. */
-    protected function isOfLibrary(Expression $receiver): bool
+    public function isOfLibrary(Expression $receiver): bool
     {
         return false;
-    }
-
-    /**
-     * A method of the program's own; a list or a text may have one of that name, too, which its type tells.
-     *
-     * @param list<Argument> $arguments
-     */
-    private function sent(Expression $receiver, Token $name, array $arguments): Expression
-    {
-        $arguments = $this->asTaken('.'.$name->text, $arguments);
-        $mistakes = \count($this->mistakes);
-        try {
-            $otherwise = $this->builtinCall($receiver, $name, $arguments);
-        } catch (ParseFailure) {
-            $otherwise = null;
-        }
-        self::cutTo($this->mistakes, $mistakes);
-        $named = array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
-        $values = $this->handed($arguments);
-        $named = array_filter($named, static fn (Argument $argument): bool => '*' !== $argument->name && '...' !== $argument->name);
-        if ([] !== $named) {
-            $signatures = array_values(array_filter(array_map(static fn (array $methods): ?array => $methods[$name->text] ?? null, $this->methods)));
-            $isGathered = self::UNLIMITED - 1 <= ($signatures[0][1] ?? 0) || \count($named) < \count(array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name));
-            // Where methods of one name take values in another order, it shows when it runs which of them is meant.
-            $isOne = 1 >= \count(array_unique(array_map(static fn (array $signature): string => implode(' ', $signature[2]), $signatures)));
-            $values = !$isGathered && ($isOne || !$this->facts->namesArguments) ? $this->inOrderOf($signatures[0][2] ?? [], $arguments) : $values;
-        }
-
-        return $this->calledOf($receiver, $name->text, $values) ?? new MethodCall($receiver, $name->text, $values, $otherwise);
     }
 
     /**
@@ -668,7 +503,7 @@ abstract class ExpressionParser extends Parser
      * @param list<Expression> $arguments
      * @param string|null      $class     of the receiver, where it is known from elsewhere
      */
-    protected function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
+    public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {
         return null;
     }
@@ -681,50 +516,9 @@ abstract class ExpressionParser extends Parser
      *
      * @return list<Argument>
      */
-    protected function asTaken(string $name, array $arguments): array
+    public function asTaken(string $name, array $arguments): array
     {
         return $arguments;
-    }
-
-    /** @param list<Argument> $arguments */
-    private function builtinCall(Expression $receiver, Token $name, array $arguments): Expression
-    {
-        $made = $this->method($receiver, $name->text, $arguments, $name);
-        if (null !== $made) {
-            return $made;
-        }
-        if ($receiver instanceof NothingLiteral) {
-            // It is asked so that it fails.
-            $this->fail('unsupported', $name, ['what' => ".$name->text(…)"]);
-        }
-        $candidates = SpellingIndex::of($this->language())->methods[$name->text] ?? [];
-        $made = Spelled::match($candidates, [new Argument($receiver, 0, 0), ...$arguments], $this->text);
-        if (null !== $made) {
-            return $made;
-        }
-        $kept = [] === $candidates ? null : $this->ofValue($receiver, $name, $arguments);
-        if (null !== $kept) {
-            return $kept;
-        }
-        if ([] !== $candidates) {
-            $this->miscounted($name, $name->text, \count($candidates[0][1]) - 1, $arguments);
-        }
-
-        return $this->ofValue($receiver, $name, $arguments) ?? $this->unknownMethod($name, true);
-    }
-
-    /**
-     * What the language brings is given another number of values than is known here.
-     *
-     * @param list<Argument> $arguments
-     */
-    private function miscounted(Token $at, string $name, int $wanted, array $arguments): never
-    {
-        $given = \count($arguments);
-        if (RealArguments::take($this->language(), $name, $arguments, $wanted)) {
-            $this->fail('unsupported', $at, ['what' => $name.'('.implode(', ', array_fill(0, max(1, $given), '…')).')']);
-        }
-        $this->fail($given < $wanted ? 'few_arguments' : 'many_arguments', $at, ['name' => $name, 'wanted' => $wanted, 'given' => $given]);
     }
 
     /**
@@ -732,57 +526,13 @@ abstract class ExpressionParser extends Parser
      *
      * @param list<Argument> $arguments
      */
-    protected function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
+    public function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
     {
         return null;
     }
 
-    protected function unknownMethod(Token $name, bool $called): never
-    {
-        if (isset($this->givenSomewhere()[$name->text])) {
-            // What is given a value somewhere is no slip of the pen.
-            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
-        }
-        if (!$called && isset($this->methodNames[$name->text])) {
-            // A method as a value, with the object that it is asked of.
-            $this->fail('unsupported', $name, ['what' => "….$name->text"]);
-        }
-        if (1 === preg_match('/\[\s*(?:"[^"\n]*"|\'[^\'\n]*\')\s*\+|\[\s*`[^`]*\$\{/', $this->text)) {
-            // Names that are put together while the program runs may be any.
-            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
-        }
-        $known = [...array_keys(SpellingIndex::of($this->language())->methods), ...array_keys(SpellingIndex::of($this->language())->properties)];
-        $near = Names::nearest($name->text, array_map(strval(...), $known));
-        if (null !== $near) {
-            $this->fail('misspelt_method', $name, ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
-        }
-        if (1 === preg_match('/^__\w+__$/D', $name->text)) {
-            // Names of this form are the machine's own.
-            $this->fail('unsupported', $name, ['what' => $name->text]);
-        }
-        $this->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
-    }
-
-    /** @var array<string, true>|null names behind a point that the text gives a value */
-    private ?array $givenSomewhere = null;
-
-    /** @return array<string, true> found once, as any number of calls may ask for them */
-    private function givenSomewhere(): array
-    {
-        if (null === $this->givenSomewhere) {
-            $this->givenSomewhere = [];
-            foreach ($this->tokens as $at => $token) {
-                if ('.' === $token->text && \in_array($this->tokens[$at + 2]->text ?? '', ['=', '+='], true)) {
-                    $this->givenSomewhere[$this->tokens[$at + 1]->text] = true;
-                }
-            }
-        }
-
-        return $this->givenSomewhere;
-    }
-
     /** A name, and what stands behind it. */
-    protected function named(Token $token): Expression
+    public function named(Token $token): Expression
     {
         ++$this->at;
         $name = $token->text;
@@ -807,7 +557,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Whether a value may be found twice. */
-    protected function isSteady(Expression $value): bool
+    public function isSteady(Expression $value): bool
     {
         foreach (Walk::expressions($value) as $part) {
             if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || OperationKey::FoundNext === $part->key)) {
@@ -824,51 +574,6 @@ abstract class ExpressionParser extends Parser
         $of = $value instanceof Operation && OperationKey::ToText === $value->key ? $value->arguments[0] ?? null : null;
 
         return $of instanceof VariableRead && isset($this->caught[$of->name]) ? $of : $value;
-    }
-
-    /** What some class keeps under a name, if one alone does. */
-    protected function anyStatic(string $name): ?string
-    {
-        $found = [];
-        foreach ($this->statics as $class => $names) {
-            if (isset($names[$name])) {
-                $found[] = "$class.$name";
-            }
-        }
-
-        return 1 === \count($found) ? $found[0] : null;
-    }
-
-    /** Whether several classes share something under a name. */
-    public function isSharedByAny(string $name): bool
-    {
-        foreach ($this->statics as $names) {
-            if (isset($names[$name])) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /** What an object is asked for is kept somewhere, or one slip of the hand away from what is. */
-    private function checkField(Token $name): void
-    {
-        if ([] === $this->setFields || isset($this->setFields[$name->text]) || isset($this->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
-            return;
-        }
-        if ($this->isRaised($this->class) && RealNames::has($name->text, $this->language())) {
-            // What the language's own failures keep.
-            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
-        }
-        $near = Names::nearest($name->text, array_map(strval(...), array_keys($this->setFields)));
-        $this->mistake(null === $near ? 'unknown_field' : 'misspelt_field', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
-    }
-
-    /** Whether something may be an object of one of the program's classes, as far as the text shows it. */
-    protected function mayHaveFields(Expression $value): bool
-    {
-        return !$value instanceof TextLiteral;
     }
 
     /** What a failure says that was caught under this name, which was read already. */
@@ -914,16 +619,16 @@ abstract class ExpressionParser extends Parser
         if (isset($this->objects[$object->text])) {
             $this->at += 2;
             if (!$isCall) {
-                return $this->uncalled($object, $member);
+                return $this->sceneCalls->uncalled($object, $member);
             }
             ++$this->at;
 
-            return $this->command($this->objects[$object->text], $member, $this->arguments($opened), $object);
+            return $this->sceneCalls->command($this->objects[$object->text], $member, $this->arguments($opened), $object);
         }
         if ($isCall && $this->hasMembers($object->text)) {
             $this->at += 3;
 
-            return $this->memberCall($object, $member, $this->arguments($opened)) ?? $this->unknownCommand($object->text, $member);
+            return $this->memberCall($object, $member, $this->arguments($opened)) ?? $this->sceneCalls->unknownCommand($object->text, $member);
         }
         $asked = $isCall || [] === $this->staticAsked ? null : $this->ownerOf($object->text, $member->text);
         if (null !== $asked && isset($this->staticAsked["$asked.$member->text"])) {
@@ -951,7 +656,7 @@ abstract class ExpressionParser extends Parser
             $arguments = $this->arguments($opened);
             $made = $this->builtin($full, $arguments, $member) ?? Spelled::match($index->functions[$full] ?? [], $arguments, $this->text);
             if (null === $made) {
-                $this->unknownMember($object, $member, $arguments);
+                $this->sceneCalls->unknownMember($object, $member, $arguments);
             }
 
             return $made;
@@ -984,9 +689,6 @@ abstract class ExpressionParser extends Parser
         return null;
     }
 
-    /** @var array<string, true> methods of classes that are written like what a class keeps, behind the class */
-    protected array $staticAsked = [];
-
     /** @return list<string> what is always there and has functions of its own */
     protected function libraries(): array
     {
@@ -1008,230 +710,41 @@ abstract class ExpressionParser extends Parser
     /** Whether a name means a library whose functions the tables have. */
     abstract protected function knows(string $object): bool;
 
-    /** @param list<Argument> $arguments */
-    private function unknownMember(Token $object, Token $member, array $arguments): never
-    {
-        $known = [];
-        $full = $object->text.'.'.$member->text;
-        $index = SpellingIndex::of($this->language());
-        if (isset($index->functions[$full])) {
-            $this->miscounted($member, $member->text, \count($index->functions[$full][0][1]), $arguments);
-        }
-        foreach (array_keys($index->functions) as $name) {
-            if (str_starts_with($name, $object->text.'.')) {
-                $known[] = substr($name, \strlen($object->text) + 1);
-            }
-        }
-        $near = Names::nearest($member->text, [...$known, ...$this->extraMembers($object->text)]);
-        if (null !== $near) {
-            $this->fail('misspelt_method', $member, ['name' => $member->text, 'near' => $near], [new Replacement($member->offset, \strlen($member->text), $near)]);
-        }
-        $this->fail('unsupported', $member, ['what' => $full]);
-    }
-
     /** @return list<string> */
-    protected function extraMembers(string $object): array
+    public function extraMembers(string $object): array
     {
         return [];
     }
 
-    /** A command of which the brackets are missing. */
-    private function uncalled(Token $object, Token $member): never
-    {
-        $full = $this->objects[$object->text].'.'.$member->text;
-        $entry = Vocabulary::commands($this->language())[$full] ?? null;
-        if (null === $entry) {
-            $this->unknownCommand($this->objects[$object->text], $member);
-        }
-        $end = $member->offset + \strlen($member->text);
-        $next = $this->peek();
-        if (null !== $next && (TokenKind::Number === $next->kind || TokenKind::Text === $next->kind || TokenKind::Name === $next->kind)) {
-            $last = $this->beforeEnd();
-            $this->fail('call_brackets', $member, ['name' => $full], [new Replacement($last, 0, ')'), new Replacement($end, $next->offset - $end, '(')]);
-        }
-        $this->fail('call_brackets', $member, ['name' => $full], [] === $entry->slots ? [new Replacement($end, 0, '()')] : []);
-    }
-
-    protected function unknownCommand(string $object, Token $member): never
-    {
-        $name = $member->text;
-        $renamed = FormerNames::inTexts($this->language())["$object.$name"] ?? null;
-        if (null !== $renamed) {
-            $near = substr($renamed, \strlen($object) + 1);
-            $this->fail('renamed', $member, ['name' => $name, 'near' => $near], [new Replacement($member->offset, \strlen($name), $near)]);
-        }
-        $methods = Vocabulary::methods($this->language(), $object);
-        foreach ($methods as $method) {
-            if (strtolower(str_replace('_', '', $method)) === strtolower(str_replace('_', '', $name))) {
-                $this->fail('capitals', $member, ['name' => $name, 'near' => $method], [new Replacement($member->offset, \strlen($name), $method)]);
-            }
-        }
-        $near = Names::nearest($name, $methods);
-        if (null !== $near) {
-            $this->fail('misspelt_command', $member, ['name' => $name, 'near' => $near], [new Replacement($member->offset, \strlen($name), $near)]);
-        }
-        foreach (SceneName::objects() as $other) {
-            if ($other !== $object && \in_array($name, Vocabulary::methods($this->language(), $other), true)) {
-                $this->fail('other_scene', $member, ['name' => $name, 'object' => $other]);
-            }
-        }
-        $this->fail('unknown_command', $member, ['name' => $name, 'object' => $object]);
-    }
-
     /** @param list<Argument> $arguments */
-    protected function command(string $object, Token $member, array $arguments, ?Token $start = null): Expression
-    {
-        $entry = Vocabulary::commands($this->language())["$object.$member->text"] ?? $this->unknownCommand($object, $member);
-
-        return $this->commanded($entry, $member, $arguments);
-    }
-
-    /** @param list<Argument> $arguments */
-    protected function commanded(Entry $entry, Token $member, array $arguments): Expression
-    {
-        $given = [];
-        $order = array_map(static fn (Slot $slot): string => $slot->name, $entry->slots);
-        foreach ($arguments as $index => $argument) {
-            $name = $argument->name ?? $order[$index] ?? '';
-            $given[$name] = $argument;
-        }
-        $wanted = \count($order);
-        if (\count($arguments) !== $wanted || [] !== array_diff($order, array_keys($given))) {
-            $fix = 0 === $wanted && [] !== $arguments ? [new Replacement($arguments[0]->offset, $arguments[\count($arguments) - 1]->end - $arguments[0]->offset, '')] : [];
-            $this->fail(\count($arguments) < $wanted ? 'few_arguments' : 'many_arguments', $member, ['name' => $member->text, 'wanted' => $wanted, 'given' => \count($arguments)], $fix);
-        }
-        $values = [];
-        foreach ($entry->slots as $slot) {
-            $values[] = $this->fitted($slot, $given[$slot->name]);
-        }
-
-        $this->placed($entry, $member);
-
-        return new CommandValue($entry->key, $values);
-    }
-
-    /** Notes of which scene a command is. */
-    protected function placed(Entry $entry, Token $member): void
-    {
-        $scene = SceneName::ofCommand($entry->key);
-        if (null !== $scene) {
-            $this->ofScenes[] = [$scene, $member];
-        }
-    }
-
-    protected function fitted(Slot $slot, Argument $argument): Expression
-    {
-        $value = $argument->value;
-        $length = $argument->end - $argument->offset;
-        if (SlotType::Choice === $slot->type) {
-            return $this->oneOf($slot, $argument);
-        }
-        if (SlotType::Handler === $slot->type) {
-            return $this->handedOver($argument);
-        }
-        if (SlotType::Colour === $slot->type) {
-            if ($value instanceof TextLiteral) {
-                $known = Ink::canonical($value->value);
-                if (null === $known || null === Ink::tryFrom($value->value) && '#' !== $value->value[0]) {
-                    $inks = array_map(static fn (Ink $ink): string => $ink->value, Ink::cases());
-                    $near = $known ?? ColourWords::nearest($value->value)->value ?? Names::nearest($value->value, $inks);
-                    $this->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $inks[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
-                }
-            } elseif ($value instanceof NumberLiteral) {
-                $this->mistake('wrong_kind_colour', $argument->offset, $length, ['name' => $slot->name]);
-            } elseif ($value instanceof VariableRead && null !== ($ink = Ink::tryFrom($value->name) ?? ColourWords::nearest($value->name)) && !$this->isVariable($value->name)) {
-                $this->silenced[$value->name] = true;
-                $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $ink->value], [new Replacement($argument->offset, $length, '"'.$ink->value.'"')]);
-            }
-        } elseif (SlotType::Number === $slot->type) {
-            if ([] !== $slot->choices && $value instanceof TextLiteral) {
-                return $this->oneOf($slot, $argument);
-            }
-            if ($value instanceof TextLiteral) {
-                $isNumber = is_numeric($value->value);
-                $this->mistake('wrong_kind_number', $argument->offset, $length, ['name' => $slot->name], $isNumber ? [new Replacement($argument->offset, $length, $value->value)] : []);
-            } elseif ($value instanceof NumberLiteral && (null !== $slot->min && $value->value < $slot->min || null !== $slot->max && $value->value > $slot->max)) {
-                $this->mistake('out_of_range', $argument->offset, $length, ['name' => $slot->name, 'min' => (int) $slot->min, 'max' => (int) $slot->max]);
-            }
-        }
-
-        return $value;
-    }
-
-    private function oneOf(Slot $slot, Argument $argument): Expression
-    {
-        $value = $argument->value;
-        $length = $argument->end - $argument->offset;
-        $known = $slot->choices;
-        if ($value instanceof TextLiteral && !\in_array($value->value, $known, true)) {
-            $near = $slot->chosen($value->value) ?? Names::nearest($value->value, $known);
-            $this->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $known[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
-        } elseif ($value instanceof VariableRead && \in_array($value->name, $known, true) && !$this->isVariable($value->name)) {
-            $this->silenced[$value->name] = true;
-            $this->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
-        }
-
-        return $value;
-    }
-
-    /** The name of a function, without brackets: it is not called here. */
-    private function handedOver(Argument $argument): Expression
-    {
-        $value = $argument->value;
-        if ($value instanceof VariableRead && isset($this->functions[$value->name])) {
-            return new FunctionReference($value->name);
-        }
-        if ($value instanceof OwnValue && [] === $value->arguments) {
-            $this->mistake('handler_called', $argument->offset, $argument->end - $argument->offset, ['name' => $value->function], [new Replacement($argument->end - 2, 2, '')]);
-
-            return new FunctionReference($value->function);
-        }
-        $this->failAt('handler_wanted', $argument->offset, $argument->end - $argument->offset);
-    }
-
-    /**
-     * Where nobody knows how many values are handed over in order, a name can't be given its place among them.
-     *
-     * @param list<Argument> $arguments
-     */
-    protected function refuseNames(array $arguments): void
-    {
-        foreach ($arguments as $argument) {
-            if (null !== $argument->name && '*' !== $argument->name && '...' !== $argument->name) {
-                $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => "*…, $argument->name=…"]);
-            }
-        }
-    }
-
-    /** @param list<Argument> $arguments */
-    protected function called(Token $token, array $arguments): Expression
+    public function called(Token $token, array $arguments): Expression
     {
         $name = $token->text;
         if (isset($this->lambdaNames[$name])) {
             $this->read($name, $token->offset);
 
-            return new OwnValue($name, $this->handed($arguments));
+            return new OwnValue($name, $this->namedArguments->handed($arguments));
         }
         if (isset($this->functions[$name])) {
             if ($this->runsInTurn()) {
                 $this->wanted[] = $token;
             }
 
-            if ($this->isSpread($name, $arguments)) {
+            if ($this->namedArguments->isSpread($name, $arguments)) {
                 if (isset($this->classes[$name])) {
-                    return new MakeObject($name, $this->handed($arguments));
+                    return new MakeObject($name, $this->namedArguments->handed($arguments));
                 }
                 $this->read($name, $token->offset, true);
 
-                return new MethodCall(new FunctionReference($name), MethodCall::CALL, $this->handed($arguments));
+                return new MethodCall(new FunctionReference($name), MethodCall::CALL, $this->namedArguments->handed($arguments));
             }
-            $values = $this->ownArguments($token, $arguments);
+            $values = $this->namedArguments->ownArguments($token, $arguments);
 
             return isset($this->classes[$name]) ? new MakeObject($name, $values) : new OwnValue($name, $values);
         }
         if ($this->isVariable($name)) {
             $this->read($name, $token->offset);
-            $handed = $this->handed($arguments);
+            $handed = $this->namedArguments->handed($arguments);
 
             return \count($handed) === \count(array_filter($handed, static fn (Expression $value): bool => !$value instanceof Operation || !\in_array($value->key, [OperationKey::Spread, OperationKey::ByName, OperationKey::ByNames], true))) ? new OwnValue($name, $handed) : new MethodCall(new VariableRead($name), MethodCall::CALL, $handed);
         }
@@ -1241,7 +754,7 @@ abstract class ExpressionParser extends Parser
         }
         $entry = Vocabulary::commands($this->language())['sleep' === $name ? 'wait' : $name] ?? null;
         if (null !== $entry) {
-            return $this->commanded($entry, $token, $arguments);
+            return $this->sceneCalls->commanded($entry, $token, $arguments);
         }
         $candidates = SpellingIndex::of($this->language())->functions[$name] ?? [];
         $made = Spelled::match($candidates, $arguments, $this->text);
@@ -1249,7 +762,7 @@ abstract class ExpressionParser extends Parser
             return $made;
         }
         if ([] !== $candidates) {
-            $this->miscounted($token, $name, \count($candidates[0][1]), $arguments);
+            $this->unknownMembers->miscounted($token, $name, \count($candidates[0][1]), $arguments);
         }
         $entry = Vocabulary::withoutObject($this->language(), $name);
         if (null !== $entry) {
@@ -1261,7 +774,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** A name for pairs that are gone over, which nothing inside has. */
-    protected static function pairIn(Expression ...$inside): string
+    public static function pairIn(Expression ...$inside): string
     {
         $taken = [];
         foreach ($inside as $value) {
@@ -1281,7 +794,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** @param list<Argument> $arguments those that spread a list among them */
-    protected function inOneList(array $arguments): Expression
+    public function inOneList(array $arguments): Expression
     {
         $all = new ListLiteral([]);
         foreach ($arguments as $argument) {
@@ -1292,105 +805,14 @@ abstract class ExpressionParser extends Parser
         return $all;
     }
 
-    /** @var array<string, true> the parameters of the small functions around, which hide functions of these names */
-    protected array $lambdaNames = [];
-
-    /**
-     * Whether all items of a list are given to parameters of their own, not to the one for all the others.
-     *
-     * @param list<Argument> $arguments
-     */
-    private function isSpread(string $function, array $arguments): bool
-    {
-        foreach ($arguments as $index => $argument) {
-            if (('*' === $argument->name || '...' === $argument->name) && $index < ($this->rests[$function] ?? \PHP_INT_MAX)) {
-                return true;
-            }
-            if ('**' === $argument->name && (!isset($this->namedRests[$function]) || $index < \count($arguments) - 1 || [] !== array_diff(array_values(array_diff_key($this->functions[$function][2] ?? [], isset($this->rests[$function]) ? [$this->rests[$function] => true] : [])), [$this->namedRests[$function]]))) {
-                // Some of it may be for parameters that have a name.
-                return true;
-            }
-            if (null !== $argument->name && isset($this->classes[$function]) && self::UNLIMITED - 1 <= ($this->functions[$function][1] ?? 0)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
-    /**
-     * @param list<Argument> $arguments
-     *
-     * @return list<Expression> as they are handed over; all items of a list as values of their own
-     */
-    protected function handed(array $arguments): array
-    {
-        return array_map(fn (Argument $argument): Expression => match (true) {
-            '*' === $argument->name, '...' === $argument->name => new Operation(OperationKey::Spread, [$argument->value]),
-            '**' === $argument->name => new Operation(OperationKey::ByNames, [$argument->value]),
-            null !== $argument->name && $this->facts->namesArguments => new Operation(OperationKey::ByName, [new TextLiteral($argument->name), $argument->value]),
-            default => $argument->value,
-        }, $arguments);
-    }
-
     /** Whether a call of a function may do without the value at a place, though it has no default. */
-    protected function mayBeLeftOut(string $function, int $index): bool
+    public function mayBeLeftOut(string $function, int $index): bool
     {
         return false;
-    }
-
-    /**
-     * The arguments of an own function in the order of its parameters.
-     *
-     * @param list<Argument> $arguments
-     *
-     * @return list<Expression>
-     */
-    private function ownArguments(Token $token, array $arguments): array
-    {
-        [$least, $most, $parameters] = $this->functions[$token->text];
-        $isSpread = [] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
-        for ($index = \count($arguments); !$isSpread && $index < $least && $this->mayBeLeftOut($token->text, $index); ++$index) {
-            $arguments[] = new Argument(new NothingLiteral(true), $token->offset, $token->offset + \strlen($token->text));
-        }
-        if (\count($arguments) < $least || \count($arguments) > $most) {
-            $this->mistake(\count($arguments) < $least ? 'few_arguments' : 'many_arguments', $token->offset, \strlen($token->text), ['name' => $token->text, 'wanted' => \count($arguments) < $least ? $least : $most, 'given' => \count($arguments)]);
-        }
-
-        return $this->inOrderOf($parameters, $this->packed($token->text, $this->withNamedRest($token->text, $parameters, $arguments)));
-    }
-
-    /**
-     * @param list<string>   $parameters
-     * @param list<Argument> $arguments
-     *
-     * @return list<Expression>
-     */
-    protected function inOrderOf(array $parameters, array $arguments): array
-    {
-        $values = [];
-        $named = [];
-        foreach ($arguments as $argument) {
-            if (null === $argument->name) {
-                $values[] = $argument->value;
-            } elseif (\in_array($argument->name, $parameters, true)) {
-                $named[$argument->name] = $argument->value;
-            } else {
-                $near = Names::nearest($argument->name, $parameters);
-                $this->failAt('no_such_parameter', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->name, 'near' => $near ?? ($parameters[0] ?? '')]);
-            }
-        }
-        for ($index = \count($values); [] !== $named && $index < \count($parameters); ++$index) {
-            // What is left out has its default, as has what is not defined in JavaScript (ECMA-262, 10.2.11).
-            $values[] = $named[$parameters[$index]] ?? new NothingLiteral(true);
-            unset($named[$parameters[$index]]);
-        }
-
-        return $values;
     }
 
     /** A row that is an expression alone. */
-    protected function performed(Expression $value, int $offset, int $end): Statement
+    public function performed(Expression $value, int $offset, int $end): Statement
     {
         if ($value instanceof CommandValue) {
             $entry = Catalogue::get($value->command);
@@ -1408,7 +830,7 @@ abstract class ExpressionParser extends Parser
             return new Perform($this->newId(), $value->arguments[0]);
         }
         if ($value instanceof Operation && Given::is($value)) {
-            return $this->givenAsRow($value);
+            return $this->valueAsRow->givenAsRow($value);
         }
         if ($value instanceof Operation) {
             if (OperationKey::Spliced === $value->key && $value->arguments[3] == new ListLiteral([])) {
@@ -1442,7 +864,7 @@ abstract class ExpressionParser extends Parser
         if ($this->mayFail($offset) && !$value instanceof VariableRead || [] !== $does || $value instanceof Operation && OperationKey::After === $value->key || $this->makesItself($value)) {
             return new Perform($this->newId(), $value);
         }
-        $this->mistake($first instanceof Binary && Operator::Equal === $first->operator || $value instanceof Operation && OperationKey::Alike === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->unusedFix($first, $offset, $end));
+        $this->mistake($first instanceof Binary && Operator::Equal === $first->operator || $value instanceof Operation && OperationKey::Alike === $value->key ? 'equals_for_assign' : 'unused_result', $offset, $end - $offset, ['text' => mb_strcut(substr($this->text, $offset, $end - $offset), 0, 40)], $this->valueAsRow->unusedFix($first, $offset, $end));
 
         return new Perform($this->newId(), $value);
     }
@@ -1457,50 +879,6 @@ abstract class ExpressionParser extends Parser
     protected function makesItself(Expression $value): bool
     {
         return false;
-    }
-
-    /**
-     * `tool.borrower = person`, where a method of the class is called for it; null where the target is something else.
-     *
-     * @param Operator|null $operator by which what is there is changed
-     */
-    protected function throughSetter(Expression $target, ?Operator $operator, Expression $value): ?Statement
-    {
-        if (!$target instanceof MethodCall || [] !== $target->arguments || !isset($this->setters[$target->method])) {
-            return null;
-        }
-
-        return new Perform($this->newId(), new MethodCall($target->object, "set_$target->method", [null === $operator ? $value : new Binary($operator, $target, $value)]));
-    }
-
-    /** `(x = 3)` alone is a row that sets. */
-    private function givenAsRow(Operation $given): Statement
-    {
-        [$target, $value] = $given->arguments;
-        $change = Given::change($given);
-        if (!$target instanceof VariableRead) {
-            return new SetItem($this->newId(), $target, null === $change ? $value : $change->right, $change?->operator);
-        }
-
-        return null === $change ? new SetVariable($this->newId(), $target->name, $value) : self::changedRow($this->newId(), $target->name, $change->operator, $change->right);
-    }
-
-    /** `x -= 5` is the row “change x by −5”. */
-    final protected static function changedRow(int $id, string $name, Operator $operator, Expression $amount): ChangeVariable
-    {
-        $isNegated = Operator::Subtract === $operator && $amount instanceof NumberLiteral && $amount->value > 0;
-
-        return new ChangeVariable($id, $name, $isNegated ? new NumberLiteral(-$amount->value) : $amount, false, $isNegated ? Operator::Add : $operator);
-    }
-
-    /** @return list<Replacement> */
-    protected function unusedFix(Expression $value, int $offset, int $end): array
-    {
-        $text = substr($this->text, $offset, $end - $offset);
-
-        return ($value instanceof Binary && Operator::Equal === $value->operator || $value instanceof Operation && OperationKey::Alike === $value->key) && 1 === preg_match('/={2,3}/', $text, $match, \PREG_OFFSET_CAPTURE)
-            ? [new Replacement($offset + $match[0][1], \strlen($match[0][0]), '=')]
-            : [];
     }
 
     /**
@@ -1534,7 +912,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** What a language makes of values that have nothing but commas between them. */
-    protected function tupled(Expression $first): Expression
+    public function tupled(Expression $first): Expression
     {
         return $first;
     }
@@ -1550,7 +928,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** An expression inside of a literal text. */
-    protected function embedded(string $source, int $base): Expression
+    public function embedded(string $source, int $base): Expression
     {
         $before = [$this->tokens, $this->at, $this->until, $this->partners];
         $this->tokens = [];

@@ -30,22 +30,27 @@ use Scrivlet\Core\Tree\Statement;
  */
 abstract class Parser
 {
+    /** Behind the name of a failure that is asked for more than is read. */
+    public const CAUGHT = ' (except, catch)';
+
+    /** What may be wrong with a name because nothing is known of what it stands for. */
+    private const HANGING = ['unknown_method', 'misspelt_method', 'unknown_property', 'unknown_command', 'misspelt_command', 'few_arguments', 'many_arguments', 'foreign_word', 'unknown_field', 'misspelt_field', 'no_such_parameter', 'call_brackets', 'unsupported'];
     /** @var list<Token> without spaces, ends of lines and remarks */
     public array $tokens = [];
     public int $at = 0;
     /** The token behind the last one of what is being read. */
     public int $until = 0;
-    protected int $depth = 0;
+    public int $depth = 0;
     /** @var list<Mistake> */
     public array $mistakes = [];
     /** @var array<int, Cut> */
     public array $cuts = [];
-    protected int $ids = 1;
+    public int $ids = 1;
     public int $parent = 1;
     /** @var array<string, array{int, int, list<string>}> fewest and most arguments and the parameters of own functions */
     public array $functions = [];
     /** @var array<string, int> by own function, the place of the parameter that gets all that is given beyond the ones before it */
-    protected array $rests = [];
+    public array $rests = [];
     /** @var array<int, NameUse> */
     public array $reads = [];
     /** @var array<string, array<string, int>> where each scope's names are first given a value */
@@ -55,59 +60,61 @@ abstract class Parser
     /** @var list<Token> names of own functions where they are called, or handed over, and have to be known */
     public array $wanted = [];
     /** @var list<array{SceneName, Token}> */
-    protected array $ofScenes = [];
+    public array $ofScenes = [];
     /** @var array<string, true> names in rows that could not be read: nothing is said of them */
     public array $silenced = [];
     /** @var array<string, array<string, true>> names that mean the variable around, by function */
-    protected array $shares = [];
+    public array $shares = [];
     /** @var array<string, string> the function inside of which a function stands */
     public array $around = [];
     /** @var array<string, true> names that several functions have, one of them inside of another */
-    protected array $doubled = [];
+    public array $doubled = [];
     public string $scope = '';
     /** @var array<string, bool> names of failures that were caught around what is being read, and whether they are the plain value thrown */
-    protected array $caught = [];
+    public array $caught = [];
     /** @var array<string, true> names that hold a failure of the program's own where it was caught */
-    protected array $keptFailures = [];
+    public array $keptFailures = [];
     /** @var array<string, string> the program's classes, and what each is a kind of, '' for nothing */
     public array $classes = [];
     /** @var array<string, array<string, array{int, int, list<string>}>> by class, its methods and what they take beside the object */
     public array $methods = [];
     /** @var array<string, true> the methods' names */
-    protected array $methodNames = [];
+    public array $methodNames = [];
     /** @var array<string, true> names under which objects keep something */
     public array $fieldNames = [];
     /** @var array<string, true> those that some row gives a value */
-    protected array $setFields = [];
+    public array $setFields = [];
     /** @var array<string, list<string>> by class, what its objects are made from in their order, where no method makes them */
     public array $given = [];
     /** @var array<string, true> methods that are written like fields */
-    protected array $asked = [];
+    public array $asked = [];
     /** @var array<string, true> those that are written like a field that gets a value */
-    protected array $setters = [];
+    public array $setters = [];
     /** @var array<string, array<string, true>> by class, what it keeps itself, for all its objects */
     public array $statics = [];
     /** The class whose rows are being read, and what its object is called there. */
     public string $class = '';
     public string $itself = 'self';
     /** How many attempts stand around what is being read: what may fail there is worth finding. */
-    protected int $tries = 0;
+    public int $tries = 0;
     /** How many rescues stand around what is being read. */
-    protected int $rescues = 0;
+    public int $rescues = 0;
     /** @var list<int> */
     public array $loops = [];
     /** @var array<string, list<array{int, int, string}>> by name: from and until which offset it means another one, and which */
-    protected array $shadows = [];
+    public array $shadows = [];
     /** @var array<int, int> as Partners::of gives them */
     public array $partners = [];
     private ?LineStarts $lineStarts = null;
     private int $heads = 0;
 
-    /** Behind the name of a failure that is asked for more than is read. */
-    public const CAUGHT = ' (except, catch)';
-
     public readonly Semantics $facts;
     public readonly Notation $notation;
+
+    /** @var array<string, true>|null what stands in the text, and the names that were made */
+    private ?array $words = null;
+    /** @var array<string, int> up to which number names were made of a word */
+    private array $numbers = [];
 
     public function __construct(public readonly string $text)
     {
@@ -116,6 +123,12 @@ abstract class Parser
     }
 
     abstract public function language(): Language;
+
+    /** A parser and its parts hold each other, and wait for the collector of cycles: what is large goes at once. */
+    public function release(): void
+    {
+        $this->tokens = $this->partners = $this->cuts = $this->reads = $this->wanted = [];
+    }
 
     public function source(): string
     {
@@ -161,7 +174,7 @@ abstract class Parser
     }
 
     /** What a class keeps for all its objects, as the variable of the program that it is. */
-    protected function staticOf(string $class, string $name): ?string
+    public function staticOf(string $class, string $name): ?string
     {
         for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
             if (isset($this->statics[$class][$name])) {
@@ -264,7 +277,7 @@ abstract class Parser
     }
 
     /** Reads a name of the text as another one. */
-    protected function readAs(int $at, string $name): void
+    public function readAs(int $at, string $name): void
     {
         // @phpstan-ignore assign.propertyType (the token is there already)
         $this->tokens[$at] = $this->tokens[$at]->readAs($name, TokenKind::Name);
@@ -281,11 +294,6 @@ abstract class Parser
 
         return $name;
     }
-
-    /** @var array<string, true>|null what stands in the text, and the names that were made */
-    private ?array $words = null;
-    /** @var array<string, int> up to which number names were made of a word */
-    private array $numbers = [];
 
     /** @phpstan-impure the place in the text moves on */
     public function peek(int $ahead = 0): ?Token
@@ -431,7 +439,7 @@ abstract class Parser
     }
 
     /** A sign that means nothing in the language; what a person meant by it can often be told. */
-    protected function strange(Token $token): never
+    public function strange(Token $token): never
     {
         $meant = strtr($token->text, ['“' => '"', '”' => '"', '„' => '"', '«' => '"', '»' => '"', '‘' => "'", '’' => "'", '−' => '-', '–' => '-', '—' => '-', '…' => '...', '×' => '*', '÷' => '/', "\u{a0}" => ' ', "\u{202f}" => ' ']);
         $fix = [];
@@ -449,7 +457,7 @@ abstract class Parser
     }
 
     /** The line of an offset, counted from 1. */
-    protected function lineOf(int $offset): int
+    public function lineOf(int $offset): int
     {
         return $this->lineStarts()->line($offset);
     }
@@ -482,7 +490,7 @@ abstract class Parser
     }
 
     /** Takes back where a row stands, because it belongs to another; gives where it began. */
-    protected function uncut(int $id): ?int
+    public function uncut(int $id): ?int
     {
         // It was made not long ago.
         for ($index = \count($this->cuts) - 1; $index >= 0; --$index) {
@@ -496,9 +504,6 @@ abstract class Parser
 
         return null;
     }
-
-    /** What may be wrong with a name because nothing is known of what it stands for. */
-    private const HANGING = ['unknown_method', 'misspelt_method', 'unknown_property', 'unknown_command', 'misspelt_command', 'few_arguments', 'many_arguments', 'foreign_word', 'unknown_field', 'misspelt_field', 'no_such_parameter', 'call_brackets', 'unsupported'];
 
     /**
      * Whether something is wrong only as a name means nothing here that stands in what could not be read above. It may be
@@ -522,7 +527,7 @@ abstract class Parser
     }
 
     /** Nothing is said of names that stand in what could not be read. */
-    protected function silence(int $from, int $until): void
+    public function silence(int $from, int $until): void
     {
         for ($index = $from; $index < $until; ++$index) {
             $token = $this->tokens[$index];
@@ -532,7 +537,7 @@ abstract class Parser
         }
     }
 
-    protected function comment(Token $token): Statement
+    public function comment(Token $token): Statement
     {
         $comment = new Comment($this->newId(), $this->remark($token->text));
         $this->cut($comment->id, 'head', $token->offset, $token->offset + \strlen($token->text));

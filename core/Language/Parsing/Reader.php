@@ -117,6 +117,8 @@ final class Reader
             $analysis = new Analysis(Scenes::settled(self::unread($text, $language, $fingerprints), $old), $fingerprints);
         }
 
+        $parser->release();
+
         return new Reading(null === $before ? $analysis : Matching::keptWritings($analysis, $before, $language), $mistakes);
     }
 

@@ -36,7 +36,7 @@ use Scrivlet\Core\Tree\Walk;
 trait Yielding
 {
     /** @var array<string, string> the list in which a function gathers what it yields, by its scope */
-    protected array $yields = [];
+    public array $yields = [];
     private ?int $generators = null;
 
     /**
@@ -146,7 +146,7 @@ trait Yielding
      *
      * @param int $begins the end of the header
      */
-    protected function gathering_(Block $body, string $made, int $id, int $begins, Token $name): Block
+    public function gathering_(Block $body, string $made, int $id, int $begins, Token $name): Block
     {
         if ($this->isSeenToWait($body, $made)) {
             return new Block(array_map(static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $part): Statement => self::handedOut($part, $made)), $body->statements));

@@ -20,10 +20,10 @@ trait OnlyOnce
     public array $begun = [];
 
     /** Whether a function of the program's own yields one thing after another. */
-    abstract protected function yieldsAll(string $function): bool;
+    abstract public function yieldsAll(string $function): bool;
 
     /** What a name gets, where it is asked more than once for items that it gives only once. */
-    protected function onlyOnce(string $name, Expression $value, int $from): Expression
+    public function onlyOnce(string $name, Expression $value, int $from): Expression
     {
         unset($this->begun[$name]);
         $token = $this->tokens[$from] ?? null;

@@ -16,12 +16,12 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class CStyle
 {
-    /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
-    public array $macros = [];
     /** How many signs a class may have that its name stands behind. */
     private const FARTHEST = 600;
     /** How many signs a macro may be given. */
     private const GIVEN = 200;
+    /** @var array<string, array{list<string>, list<Token>}> by name, the parameters of a macro and what it stands for */
+    public array $macros = [];
 
     public function __construct(private readonly CppParser $parser)
     {

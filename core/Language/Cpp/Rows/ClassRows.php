@@ -55,7 +55,7 @@ final class ClassRows
                 $this->parser->fail('unsupported', $of, ['what' => "class … : $parent"]);
             }
         }
-        $this->parser->braceOf($token->text);
+        $this->parser->braceAttempts->braceOf($token->text);
         $this->parser->accept('{');
         $this->parser->cut($id, 'head', $token->offset, $this->parser->endOffset());
         [$outer, $this->parser->parent, $this->parser->class] = [$this->parser->parent, $id, $name->text];
@@ -160,7 +160,7 @@ final class ClassRows
             // What makes a value of another type of an object.
             $this->parser->fail('unsupported', $token, ['what' => 'operator '.$this->parser->sign(1)]);
         }
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         if (null === $type) {
             $this->parser->functionRows->noType($token);
         }
@@ -202,7 +202,7 @@ final class ClassRows
                 $this->parser->write("{$this->parser->class}.$name->text", $name->offset);
                 $this->parser->types['']["{$this->parser->class}.$name->text"] = $kept;
                 // An object is made where it is given outside of the class.
-                $value ??= isset($this->parser->classes[$kept]) ? new NumberLiteral(0) : $this->parser->empty("vector<$kept>");
+                $value ??= isset($this->parser->classes[$kept]) ? new NumberLiteral(0) : $this->parser->madeValues->empty("vector<$kept>");
             }
             $this->parser->fieldTypes[$name->text] = $kept;
             $rows[] = $isShared ? new SetVariable($this->parser->newId(), "{$this->parser->class}.$name->text", $value, false, $kept) : new FieldDeclaration($this->parser->newId(), $name->text, $kept, $value);

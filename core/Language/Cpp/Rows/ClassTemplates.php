@@ -15,12 +15,12 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class ClassTemplates
 {
-    /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
-    public array $classTemplates = [];
     /** How many signs a type may have in its angle brackets. */
     private const LONGEST = 30;
     /** Types whose values no other one of them becomes where it is put in. */
     private const APART = ['int', 'string', 'vector<int>', 'vector<string>'];
+    /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
+    public array $classTemplates = [];
 
     public function __construct(private readonly CppParser $parser)
     {

@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
-use Scrivlet\Core\Language\Cpp\CppExpressions;
 use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Cpp\Values\PointedValues;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
@@ -127,7 +127,7 @@ final class DeclarationRows
             $value = $this->asIterator($name->text, $type, $value);
             if (null === $value && '' === $this->parser->scope && (!$this->parser->inMain || 'static' === $token->text) && (TypeNames::read($kept)->isNumeric() || 'bool' === $kept)) {
                 // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
-                $value = $this->parser->empty("vector<$kept>");
+                $value = $this->parser->madeValues->empty("vector<$kept>");
             }
             $rows[] = null === $value ? new Declaration($this->parser->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->parser->newId(), $name->text, $value, false, $kept);
         } while ($this->parser->accept(','));
@@ -141,7 +141,7 @@ final class DeclarationRows
     public function declaredInCondition(): ?Expression
     {
         $at = $this->parser->at;
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         $name = $this->parser->peek();
         if (null === $type || TokenKind::Name !== $name?->kind || !$this->parser->is('=', 1)) {
             $this->parser->at = $at;
@@ -167,15 +167,15 @@ final class DeclarationRows
     private function asIterator(string $name, string $type, ?Expression $value): ?Expression
     {
         unset($this->parser->iterators[$name]);
-        $place = 'auto' !== $type || null === $value ? null : $this->parser->placeIn($value);
-        if (null !== $place && $this->parser->isListOfPlaces($place[1]) && $this->parser->namesOfPlaces->isOnlyPlace($name, $this->parser->at)) {
+        $place = 'auto' !== $type || null === $value ? null : $this->parser->places->placeIn($value);
+        if (null !== $place && $this->parser->places->isListOfPlaces($place[1]) && $this->parser->namesOfPlaces->isOnlyPlace($name, $this->parser->at)) {
             return $this->parser->namesOfPlaces->startedAt($name, $place);
         }
         if ('auto' !== $type || !$value instanceof Operation) {
             return $value;
         }
         [$list, $what] = [$value->arguments[0] ?? null, $value->arguments[1] ?? null];
-        $spot = CppExpressions::spot($value);
+        $spot = PointedValues::spot($value);
         if (null !== $spot && null !== $list) {
             $this->parser->iterators[$name] = ['spot', $list];
             $this->parser->types[$this->parser->scope][$name] = '';
@@ -183,7 +183,7 @@ final class DeclarationRows
             return $spot;
         }
         if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
-            $value = new Operation(OperationKey::Sought, [$list, $what = CppExpressions::foundBy($value)]);
+            $value = new Operation(OperationKey::Sought, [$list, $what = PointedValues::foundBy($value)]);
         }
         if (OperationKey::SoughtIf === $value->key && null !== $list) {
             $this->parser->iterators[$name] = ['place', $list];
@@ -256,7 +256,7 @@ final class DeclarationRows
     {
         [$at, $tokens] = [$this->parser->at, $this->parser->tokens];
         $this->parser->mayPoint = true;
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         $this->parser->mayPoint = false;
         [$class, $name] = [$this->parser->peek(), $this->parser->peek(2)];
         if (null === $type || null === $class || null === $name || !isset($this->parser->classes[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('=', 3) && !$this->parser->is(';', 3) || '' !== $this->parser->scope || $this->parser->inMain) {
@@ -266,7 +266,7 @@ final class DeclarationRows
             return null;
         }
         $this->parser->at += 3;
-        $value = $this->parser->accept('=') ? $this->parser->value() : $this->parser->empty("vector<$type>");
+        $value = $this->parser->accept('=') ? $this->parser->value() : $this->parser->madeValues->empty("vector<$type>");
         $this->parser->semicolon();
 
         return $this->parser->ended(new SetVariable($this->parser->newId(), "$class->text.$name->text", $value), $token->offset);

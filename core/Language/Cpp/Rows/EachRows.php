@@ -92,7 +92,7 @@ final class EachRows
         }
         $this->parser->at = $bracket + 1;
         $offset = $this->parser->offset();
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         $name = $this->parser->peek();
         if (null === $body || null === $type || null === $name || TokenKind::Name !== $name->kind || !$this->parser->is(')', 1)) {
             $this->parser->fail('unsupported', $this->parser->tokens[$start], ['what' => 'for_each']);
@@ -116,7 +116,7 @@ final class EachRows
         }
         [$this->parser->at, $this->parser->tokens] = [$at, $tokens];
         $this->parser->mayPoint = true;
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         $this->parser->mayPoint = false;
         $names = [];
         if (null !== $type && $this->parser->accept('[')) {
@@ -139,7 +139,7 @@ final class EachRows
             $this->parser->fail('unsupported', $this->parser->tokens[$at], ['what' => (string) $type]);
         }
         $next = $this->parser->peek();
-        $over = null !== $next && '{' === $next->text ? $this->parser->braced($next) : $this->parser->value();
+        $over = null !== $next && '{' === $next->text ? $this->parser->braces->braced($next) : $this->parser->value();
 
         return $this->overAll($id, $start, $opened, $offset, (string) $type, $names, $over);
     }
@@ -148,7 +148,7 @@ final class EachRows
     private function iterated(): ?array
     {
         $this->parser->mayPoint = true;
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         $this->parser->mayPoint = false;
         $name = $this->parser->peek();
         if (null === $type || null === $name || TokenKind::Name !== $name->kind || !$this->parser->is('=', 1)) {
@@ -185,7 +185,7 @@ final class EachRows
     /** Whether the rows behind a header ask for more of an iterator of a list than what it stands at: `it + 1 == list.end()`. */
     private function isAskedForPlace(string $name, Expression $over): bool
     {
-        if (!$this->parser->isListOfPlaces($over)) {
+        if (!$this->parser->places->isListOfPlaces($over)) {
             return false;
         }
         for ($at = $this->parser->at + 1, $end = $this->endOfRow($this->parser->at + 1); $at <= $end; ++$at) {

@@ -40,7 +40,7 @@ final class FittingOverload
         foreach ($arguments as $index => $argument) {
             $type = $this->parser->taken[$name][$index] ?? '';
             if ('' !== $type && $argument->value instanceof ListLiteral) {
-                $arguments[$index] = new Argument($this->parser->inFieldsType($argument->value, TypeNames::read($type)), $argument->offset, $argument->end, $argument->name);
+                $arguments[$index] = new Argument($this->parser->madeValues->inFieldsType($argument->value, TypeNames::read($type)), $argument->offset, $argument->end, $argument->name);
             } elseif ('' !== $type && !isset($this->parser->takesOthers[$name])) {
                 $arguments[$index] = new Argument($this->asObjectOf($type, $argument->value), $argument->offset, $argument->end, $argument->name);
             }

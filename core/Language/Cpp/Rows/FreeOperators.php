@@ -22,12 +22,12 @@ use Scrivlet\Core\Tree\VariableRead;
  */
 final class FreeOperators
 {
+    /** What only stands in a class (C++17, 16.5.4 and 16.5.5), or changes what it is asked of. */
+    private const IN_CLASSES = ['@item', '@called', 'increase', 'decrease', 'scale', 'share', 'advance', 'go_back'];
     /** @var array<string, list<int>> by class and what an operator is called: the places of all that are foretold or defined, each once for its types */
     private array $freeOperators = [];
     /** @var list<int>|null in how many braces each token stands that are none of a namespace; found once, as a text may have any number of operators */
     private ?array $depths = null;
-    /** What only stands in a class (C++17, 16.5.4 and 16.5.5), or changes what it is asked of. */
-    private const IN_CLASSES = ['@item', '@called', 'increase', 'decrease', 'scale', 'share', 'advance', 'go_back'];
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -188,7 +188,7 @@ final class FreeOperators
         $start = $this->parser->at;
         $class = $this->parser->class;
         ++$this->parser->at;
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         $made = null === $type ? null : $this->freeOperator($token, $type, $start);
         $this->parser->class = $class;
 

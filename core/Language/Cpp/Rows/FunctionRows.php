@@ -81,7 +81,7 @@ final class FunctionRows
             }
             $isFixed = $this->parser->is('const');
             $this->parser->mayPoint = true;
-            $parameterType = $this->parser->type();
+            $parameterType = $this->parser->typeTexts->type();
             $this->parser->mayPoint = false;
             $parameter = $this->parser->peek();
             if (null !== $parameterType && $this->parser->is('(') && $this->parser->is('*', 1) && $this->parser->is(')', 3) && $this->parser->is('(', 4) && null !== $behind = $this->parser->closingOf($this->parser->at + 4)) {
@@ -116,7 +116,7 @@ final class FunctionRows
                     $parameterType = 'char' === $of && !$this->parser->is('[') ? $this->parser->textsOfC->ofLetters($parameter->text, $isFixed ? "const $of" : $of) : "vector<$of> &";
                 }
                 if (str_starts_with($parameterType, 'vector<') && '>' !== ($this->parser->tokens[$this->parser->at - 2]->text ?? '')) {
-                    $this->parser->handedArrays[$this->parser->scope][$parameter->text] = true;
+                    $this->parser->places->handedArrays[$this->parser->scope][$parameter->text] = true;
                 }
                 $types[$parameter->text] = $parameterType;
                 $this->parser->types[$this->parser->scope][$parameter->text] = $parameterType;
@@ -172,7 +172,7 @@ final class FunctionRows
             if (null !== $apart) {
                 return [$apart];
             }
-            $type = $this->parser->type();
+            $type = $this->parser->typeTexts->type();
             if (null === $type || !$this->parser->is('(', 1)) {
                 $this->parser->fail('unsupported', $token, ['what' => 'template']);
             }
@@ -213,7 +213,7 @@ final class FunctionRows
         $this->parser->at = $from;
         $this->parser->mayPoint = true;
         do {
-            $isType = null !== $this->parser->type();
+            $isType = null !== $this->parser->typeTexts->type();
             $this->parser->accept('&');
         } while ($isType && $this->parser->accept(','));
         $this->parser->mayPoint = false;
@@ -229,7 +229,7 @@ final class FunctionRows
         $at = $this->parser->at;
         $this->parser->at += 2;
         $this->parser->mayPoint = true;
-        $isFunction = $this->parser->is(')') || $this->parser->is('const') || null !== $this->parser->type() && TokenKind::Name === $this->parser->peek()?->kind;
+        $isFunction = $this->parser->is(')') || $this->parser->is('const') || null !== $this->parser->typeTexts->type() && TokenKind::Name === $this->parser->peek()?->kind;
         $this->parser->mayPoint = false;
         $this->parser->at = $at;
         $closing = $this->parser->closingOf($at + 1);

@@ -64,13 +64,13 @@ final class FunctionValues
         $this->parser->known[$name->text] ??= $name->offset;
         $id = $this->parser->newId();
         $this->parser->at += 2;
-        if ([] !== $this->parser->copied($name)) {
+        if ([] !== $this->parser->lambdas->copied($name)) {
             $this->parser->fail('unsupported', $this->parser->tokens[$bracket - 1], ['what' => '[…]']);
         }
         $this->parser->scope = $name->text;
         [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
         $this->parser->accept('mutable');
-        $given = $this->parser->accept('->') ? $this->parser->type() : null;
+        $given = $this->parser->accept('->') ? $this->parser->typeTexts->type() : null;
         if (!$this->parser->is('{')) {
             $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
         }
@@ -101,7 +101,7 @@ final class FunctionValues
         $this->parser->scope = $name;
         [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
         $this->parser->accept('mutable');
-        $given = $this->parser->accept('->') ? $this->parser->type() : null;
+        $given = $this->parser->accept('->') ? $this->parser->typeTexts->type() : null;
         $brace = $this->parser->at;
         if (!$this->parser->accept('{')) {
             $this->parser->fail('unsupported', $token, ['what' => '[&](…) { … }']);

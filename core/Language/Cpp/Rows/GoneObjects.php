@@ -36,12 +36,12 @@ use Scrivlet\Core\Tree\WhileLoop;
  */
 final class GoneObjects
 {
+    /** So many classes are looked through for each that says something when it goes. */
+    private const MOST_CLASSES = 60;
     /** @var array<string, true> classes whose objects do something that is seen when they go */
     private array $seenGoing = [];
     /** @var list<string> objects that were declared in the braces that are open, in their order */
     public array $toGo = [];
-    /** So many classes are looked through for each that says something when it goes. */
-    private const MOST_CLASSES = 60;
 
     public function __construct(private readonly CppParser $parser)
     {

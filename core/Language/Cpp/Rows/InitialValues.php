@@ -56,14 +56,14 @@ final class InitialValues
         }
         if ('char' === $type && 2 === \count($sizes) && $this->parser->textsOfC->areTextsOfC($name, $braces)) {
             // Rows of letters are texts.
-            $given = null === $braces ? new ListLiteral([]) : $this->parser->braced($braces, 'vector<string>');
+            $given = null === $braces ? new ListLiteral([]) : $this->parser->braces->braced($braces, 'vector<string>');
 
-            return ['vector<string>', self::sized($given, [null === $sizes[0] ? null : $this->parser->known($sizes[0])], new TextLiteral('')), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
+            return ['vector<string>', self::sized($given, [null === $sizes[0] ? null : $this->parser->typeTexts->known($sizes[0])], new TextLiteral('')), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
         }
         if (null !== $braces && '{' !== $braces->text) {
             $this->parser->fail('brace_wanted', $braces, ['word' => '[]']);
         }
-        $given = null === $braces ? new ListLiteral([]) : $this->parser->braced($braces, $list);
+        $given = null === $braces ? new ListLiteral([]) : $this->parser->braces->braced($braces, $list);
         if (null === $braces && \in_array(null, $sizes, true)) {
             $this->parser->fail('value_missing', null, ['after' => '[']);
         }
@@ -76,9 +76,9 @@ final class InitialValues
         }
 
         // How many more there are shows only where the size is known.
-        $known = [] === ($given->items ?? []) ? $sizes : array_map(fn (?Expression $size): ?Expression => null === $size ? null : $this->parser->known($size), $sizes);
+        $known = [] === ($given->items ?? []) ? $sizes : array_map(fn (?Expression $size): ?Expression => null === $size ? null : $this->parser->typeTexts->known($size), $sizes);
 
-        return [$list, self::sized($given, $known, $this->parser->empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
+        return [$list, self::sized($given, $known, $this->parser->madeValues->empty("vector<$type>")), $sizes[0] ?? new NumberLiteral($given instanceof ListLiteral ? \count($given->items) : 0)];
     }
 
     /** An `array<int, 4>` has all its items, whatever it is given at first (C++17, 26.3.7.1). */
@@ -90,7 +90,7 @@ final class InitialValues
         if (1 !== preg_match('/^array<(.*), ([0-9]++)>$/D', $type, $match) || null !== $value && !$value instanceof ListLiteral) {
             return $value;
         }
-        $inner = $this->parser->empty("vector<$match[1]>");
+        $inner = $this->parser->madeValues->empty("vector<$match[1]>");
         $items = array_map(fn (Expression $item): Expression => $this->filledUp($match[1], $item) ?? $item, $value->items ?? []);
 
         return self::sized(new ListLiteral($items), [new NumberLiteral((int) $match[2])], $inner);
@@ -133,9 +133,9 @@ final class InitialValues
         if (null !== $opened && ($this->parser->is('{') || !$isGiven && $this->parser->is('('))) {
             ++$this->parser->at;
             $arguments = $this->parser->arguments($opened);
-            $empty = [] === $arguments && '{' === $opened->text ? $this->parser->empty("vector<$class>") : null;
+            $empty = [] === $arguments && '{' === $opened->text ? $this->parser->madeValues->empty("vector<$class>") : null;
 
-            return $empty ?? $this->parser->madeOf(new Token(TokenKind::Name, $class, $name->offset), $arguments, true);
+            return $empty ?? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $class, $name->offset), $arguments, true);
         }
 
         $value = $isGiven ? $this->parser->value() : null;
@@ -145,7 +145,7 @@ final class InitialValues
             $this->parser->fail('unsupported', $name, ['what' => "$class $name->text = …"]);
         }
 
-        return null === $value ? $this->parser->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true) : ($isOther ? $value : $this->parser->fittingOverload->asObjectOf($class, $value));
+        return null === $value ? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $class, $name->offset), [], true) : ($isOther ? $value : $this->parser->fittingOverload->asObjectOf($class, $value));
     }
 
     private static function setOf(ListLiteral $list): Operation
@@ -160,9 +160,9 @@ final class InitialValues
             ++$this->parser->at;
             $arguments = $this->parser->arguments($opened);
 
-            return [] === $arguments ? $this->parser->empty("vector<$type>") : $this->parser->madeOf(new Token(TokenKind::Name, (string) $known->class, $opened->offset), $arguments, true);
+            return [] === $arguments ? $this->parser->madeValues->empty("vector<$type>") : $this->parser->madeValues->madeOf(new Token(TokenKind::Name, (string) $known->class, $opened->offset), $arguments, true);
         }
-        $value = $this->parser->braced($opened, $type);
+        $value = $this->parser->braces->braced($opened, $type);
 
         return $value instanceof ListLiteral && $known->isSet() ? self::setOf($value) : $value;
     }
@@ -184,7 +184,7 @@ final class InitialValues
             }
             $offset = $this->parser->offset();
             $isBraced = '{' === $opened->text && TokenKind::Sign === $opened->kind;
-            $value = $isBraced ? $this->parser->braced($opened, $type) : $this->parser->value();
+            $value = $isBraced ? $this->parser->braces->braced($opened, $type) : $this->parser->value();
             if ($isBraced && $value instanceof ListLiteral && TypeNames::read($type)->isSet()) {
                 return self::setOf($value);
             }
@@ -196,12 +196,12 @@ final class InitialValues
             $this->parser->fail('equals_for_assign', $this->parser->peek(), ['text' => $name->text], [new Replacement($this->parser->offset(), 2, '=')]);
         }
         if ($this->parser->is('{') && null !== $token) {
-            $list = $this->parser->braced($token, $type);
+            $list = $this->parser->braces->braced($token, $type);
             if ($list instanceof ListLiteral && TypeNames::read($type)->isSet()) {
                 return self::setOf($list);
             }
             if ($list instanceof ListLiteral && null === TypeNames::read($type)->element) {
-                return $this->inType($type, $list->items[0] ?? $this->parser->empty("vector<$type>"));
+                return $this->inType($type, $list->items[0] ?? $this->parser->madeValues->empty("vector<$type>"));
             }
 
             return $list;
@@ -216,7 +216,7 @@ final class InitialValues
             ++$this->parser->at;
             $arguments = $this->parser->arguments($token);
             if (TypeNames::read($type)->isList()) {
-                return $this->parser->vector($type, $arguments);
+                return $this->parser->madeValues->vector($type, $arguments);
             }
             $fitting = FittingKind::ofClass($type);
             if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
@@ -229,14 +229,14 @@ final class InitialValues
                 return new Operation(OperationKey::Repeated, [$arguments[1]->value, $arguments[0]->value]);
             }
 
-            return $this->inType($type, $arguments[0]->value ?? $this->parser->empty("vector<$type>"));
+            return $this->inType($type, $arguments[0]->value ?? $this->parser->madeValues->empty("vector<$type>"));
         }
 
         // Lists, maps and texts are empty from the start (C++17, 11.6); a number has no value yet.
         $read = TypeNames::read($type);
 
         return match ($read->kind) {
-            TypeKind::List => [] !== $read->parts ? $this->parser->ofRecord($type, []) : new ListLiteral([]),
+            TypeKind::List => [] !== $read->parts ? $this->parser->madeValues->ofRecord($type, []) : new ListLiteral([]),
             TypeKind::Set => new Operation(OperationKey::SetOf),
             TypeKind::Map => new MapLiteral([]),
             TypeKind::Text => new TextLiteral(''),

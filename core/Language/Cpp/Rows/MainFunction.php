@@ -85,7 +85,7 @@ final class MainFunction
         $last = BraceParser::lastRow($rows);
         if ($last instanceof GiveBack) {
             // What `main` gives back closes it.
-            $offset = $this->parser->closedBy($last, $rows) ?? $offset;
+            $offset = $this->parser->switches->closedBy($last, $rows) ?? $offset;
         }
         if ($this->parser->is('}')) {
             ++$this->parser->at;

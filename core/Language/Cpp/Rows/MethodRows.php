@@ -165,7 +165,7 @@ final class MethodRows
         $size = 1 === \count($values) && $isList ? $values[0] : null;
         $isNumber = $size instanceof NumberLiteral || $size instanceof Binary && $size->operator->isArithmetic() || null !== $size && TypeNames::read($this->parser->typeOf($size))->isWhole();
 
-        return null !== $size && $isNumber ? [new Operation(OperationKey::Filled, [$size, $this->parser->empty($kind)])] : $values;
+        return null !== $size && $isNumber ? [new Operation(OperationKey::Filled, [$size, $this->parser->madeValues->empty($kind)])] : $values;
     }
 
     /**
@@ -199,7 +199,7 @@ final class MethodRows
             }
             $arguments = $this->parser->arguments($opened);
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
-            $self = $this->parser->thisObject($name);
+            $self = $this->parser->objectCalls->thisObject($name);
             if ($this->parser->isFailure($name->text) && !isset($this->parser->fieldNames[$name->text])) {
                 $rows[] = new Perform($this->parser->newId(), new Operation(OperationKey::SayFailing, [$self, $values[0] ?? new TextLiteral('')]));
             } elseif (isset($this->parser->classes[$name->text]) && $this->parser->isRaised($name->text) && null === $this->parser->ownerOf($name->text, ClassDefinition::MAKES)) {
@@ -215,7 +215,7 @@ final class MethodRows
                 $kind = $this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '';
                 $values = $this->itemsOf($kind, $values);
                 $isMade = isset($this->parser->classes[$kind]) && null !== $this->parser->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
-                $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? new NumberLiteral(0));
+                $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? new NumberLiteral(0));
             }
         } while ($this->parser->accept(','));
         $this->parser->parent = $before;
@@ -251,7 +251,7 @@ final class MethodRows
         if ($isMaker && $this->parser->is('~', 2) && $this->parser->is('(', 4)) {
             return $this->endsApart($token);
         }
-        $type = $isMaker ? 'void' : $this->parser->type();
+        $type = $isMaker ? 'void' : $this->parser->typeTexts->type();
         $class = $this->parser->peek();
         $operator = $this->parser->is('::', 1) ? $this->parser->announcements->operatorAt($this->parser->at + 2) : null;
         if (null === $type || null === $class || !isset($this->parser->classes[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('(', 3) && null === $operator) {
@@ -304,7 +304,7 @@ final class MethodRows
                 }
                 continue;
             }
-            if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->parser->isSharedByAny($text) || isset($this->parser->functions[$text]) && !isset($this->parser->classes[$text]) || isset($this->parser->declared[''][$text])) {
+            if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->parser->unknownMembers->isSharedByAny($text) || isset($this->parser->functions[$text]) && !isset($this->parser->classes[$text]) || isset($this->parser->declared[''][$text])) {
                 return true;
             }
         }

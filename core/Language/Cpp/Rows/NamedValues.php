@@ -81,7 +81,7 @@ final class NamedValues
         ++$this->parser->at;
         $name = $isUsing ? $this->parser->peek() : null;
         $this->parser->at += $isUsing ? 2 : 0;
-        $type = $this->parser->type();
+        $type = $this->parser->typeTexts->type();
         if (!$isUsing) {
             $name = $this->parser->peek();
             ++$this->parser->at;

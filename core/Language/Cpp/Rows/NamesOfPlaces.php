@@ -61,7 +61,7 @@ final class NamesOfPlaces
         $place = match (true) {
             null === $value => null,
             $isOfItem => $value instanceof Item && $value->container instanceof VariableRead && isset($this->parser->arraySizes[$value->container->name]) ? [$value->index, $value->container] : null,
-            default => $this->parser->placeOrArray($value),
+            default => $this->parser->places->placeOrArray($value),
         };
         if (null === $place || !$this->parser->is(';') || !$this->isOnlyPlace($name->text, $this->parser->at) || $isOfItem && !$this->isMovedOn($name->text, $this->parser->at)) {
             $this->parser->at = $at;
@@ -93,7 +93,7 @@ final class NamesOfPlaces
     /** `it = beds.erase(it);` takes out what stands there, and stays there. */
     public function erasedAt(Token $token): ?Statement
     {
-        $place = TokenKind::Name === $token->kind ? $this->parser->placeIn(new VariableRead($token->text)) : null;
+        $place = TokenKind::Name === $token->kind ? $this->parser->places->placeIn(new VariableRead($token->text)) : null;
         if (null === $place) {
             return null;
         }
@@ -113,7 +113,7 @@ final class NamesOfPlaces
     /** What a name for a place gets is another place in the same list. */
     public function movedTo(string $name, Expression $value): ?Expression
     {
-        $place = $this->parser->placeOrArray($value);
+        $place = $this->parser->places->placeOrArray($value);
 
         return null === $place || $place[1] != $this->parser->iterators[$name][1] ? null : $place[0];
     }

@@ -42,7 +42,7 @@ final class Pointers
     public function lastingValue(Token $token, string $type): Statement
     {
         $name = $this->parser->newName();
-        $value = $this->parser->is('=') || $this->parser->is('{') ? $this->parser->initialValues->initializer($type, $name) : $this->parser->empty("vector<$type>");
+        $value = $this->parser->is('=') || $this->parser->is('{') ? $this->parser->initialValues->initializer($type, $name) : $this->parser->madeValues->empty("vector<$type>");
         $this->parser->semicolon();
         $end = $this->parser->tokens[$this->parser->at - 1]->offset;
         $elsewhere = 0;
@@ -135,7 +135,7 @@ final class Pointers
     /** `int[4]` behind `new`: so many values, as they are when nothing is said, or as the braces say (C++17, 8.3.4). */
     public function newArray(Token $token): Expression
     {
-        $of = $this->parser->type();
+        $of = $this->parser->typeTexts->type();
         $opened = $this->parser->peek();
         if (null === $of || null === $opened || !$this->parser->accept('[')) {
             $this->parser->fail('unsupported', $token, ['what' => "new $of"]);
@@ -146,9 +146,9 @@ final class Pointers
         if (null === $braces && $this->parser->is('(') && $this->parser->is(')', 1)) {
             $this->parser->at += 2;
         }
-        $first = $this->parser->empty("vector<$of>");
+        $first = $this->parser->madeValues->empty("vector<$of>");
 
-        return null === $braces ? new Operation(OperationKey::Filled, [$size, $first]) : InitialValues::sized($this->parser->braced($braces, "vector<$of>"), [$size], $first);
+        return null === $braces ? new Operation(OperationKey::Filled, [$size, $first]) : InitialValues::sized($this->parser->braces->braced($braces, "vector<$of>"), [$size], $first);
     }
 
     /** `int** rows = new int*[3];`: lists that are made one by one. */

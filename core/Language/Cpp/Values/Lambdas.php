@@ -1,0 +1,159 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Functions as values, and what they keep of what stands around (C++17, 8.1.5). */
+final class Lambdas
+{
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    public function lambda(Token $token): Expression
+    {
+        $copied = $this->copied($token);
+        $brace = $this->parser->is('(') ? ($this->parser->closingOf($this->parser->at) ?? $this->parser->at) + 1 : $this->parser->at;
+        if ('{' !== ($this->parser->tokens[$brace]->text ?? '') || 'return' !== ($this->parser->tokens[$brace + 1]->text ?? '')) {
+            return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
+        }
+        $names = [];
+        $known = $this->parser->types[$this->parser->scope] ?? [];
+        if ($this->parser->accept('(')) {
+            while (!$this->parser->is(')')) {
+                $type = $this->parser->typeTexts->type() ?? $this->parser->fail('type_missing', $this->parser->peek(), ['name' => $this->parser->peek()->text ?? '']);
+                $name = $this->parser->peek();
+                if (null === $name || TokenKind::Name !== $name->kind) {
+                    $this->parser->fail('name_missing', $name);
+                }
+                ++$this->parser->at;
+                $names[] = $name->text;
+                $this->parser->types[$this->parser->scope][$name->text] = 1 === preg_match('/\bauto\b/', $type) ? '' : $type;
+                if (!$this->parser->accept(',')) {
+                    break;
+                }
+            }
+            $this->parser->accept(')');
+        }
+        if (!$this->parser->is('{') || !$this->parser->is('return', 1)) {
+            $this->parser->fail('unsupported', $token, ['what' => '[&](…) { … }']);
+        }
+        $this->parser->at += 2;
+        $value = $this->parser->inLambda(fn (): Expression => $this->parser->expression(), ...$names);
+        $this->parser->types[$this->parser->scope] = $known;
+        $this->parser->accept(';');
+        if (!$this->parser->accept('}')) {
+            $this->parser->fail('unsupported', $token, ['what' => '[&](…) { … }']);
+        }
+        $made = new Lambda($names, $value);
+        $copied = array_values(array_diff($copied, $names));
+        foreach ($copied as $name) {
+            $this->parser->read($name, $token->offset);
+        }
+
+        return [] === $copied ? $made : new MethodCall(new Lambda($copied, $made), MethodCall::CALL, array_map(function (string $name): Expression {
+            $read = new VariableRead($name);
+            $type = TypeNames::read($this->parser->typeOf($read));
+
+            // What holds others is copied with them.
+            return TypeKind::Copied === $type->kind || $type->isList() || $type->isMap() || $type->isSet() ? new Operation(OperationKey::DeepCopied, [$read]) : $read;
+        }, $copied));
+    }
+
+    /**
+     * Reads what a function without a name catches, in its square brackets.
+     *
+     * @return list<string> the variables that it has as they were when it was made, and that change elsewhere
+     */
+    public function copied(Token $token): array
+    {
+        ++$this->parser->at;
+        $byName = [];
+        $takesAll = false;
+        while (!$this->parser->is(']')) {
+            $caught = $this->parser->is('&') && TokenKind::Name === $this->parser->peek(1)?->kind ? 2 : 1;
+            $name = $this->parser->peek();
+            $takesAll = $takesAll || $this->parser->is('=') && '[' === $this->parser->tokens[$this->parser->at - 1]->text;
+            if (1 === $caught && TokenKind::Name === $name?->kind) {
+                $byName[$name->text] = true;
+            } elseif (null === $name || 1 === $caught && !\in_array($this->parser->sign(), ['&', '=', ',', 'this'], true)) {
+                $this->parser->fail('unsupported', $token, ['what' => '[…]']);
+            }
+            $this->parser->at += $caught;
+        }
+        ++$this->parser->at;
+        $brace = $this->parser->is('(') ? ($this->parser->closingOf($this->parser->at) ?? $this->parser->at) + 1 : $this->parser->at;
+        while ($brace < $this->parser->until && !\in_array($this->parser->tokens[$brace]->text, ['{', ';'], true)) {
+            ++$brace;
+        }
+
+        return $this->copiedIn($brace, $byName, $takesAll);
+    }
+
+    /**
+     * The variables that a small function has as they were when it was made (C++17, 8.1.5.2), and that change elsewhere.
+     *
+     * @param int                 $brace  that opens its rows
+     * @param array<string, true> $byName those that stand in its square brackets
+     *
+     * @return list<string>
+     */
+    private function copiedIn(int $brace, array $byName, bool $takesAll): array
+    {
+        if ([] === $byName && !$takesAll) {
+            return [];
+        }
+        $copied = [];
+        $end = $this->parser->partners[$brace] ?? $brace;
+        [$from, $to] = [$this->parser->tokens[$brace]->offset ?? 0, $this->parser->tokens[$end]->offset ?? 0];
+        // In the braces around it: a variable that is caught is one of theirs.
+        [$opens, $closes] = [0, \strlen($this->parser->text)];
+        for ($at = $brace - 1; $at >= 0; --$at) {
+            if ('{' === $this->parser->tokens[$at]->text && ($this->parser->partners[$at] ?? 0) > $end) {
+                [$opens, $closes] = [$this->parser->tokens[$at]->offset, $this->parser->tokens[$this->parser->partners[$at]]->offset];
+            }
+        }
+        $outside = str_repeat(' ', $opens).substr($this->parser->text, $opens, $from - $opens).str_repeat(' ', $to - $from).substr($this->parser->text, $to, $closes - $to);
+        for ($at = $brace; $at < $end; ++$at) {
+            $name = $this->parser->tokens[$at]->text;
+            if (TokenKind::Name !== $this->parser->tokens[$at]->kind || '.' === $this->parser->tokens[$at - 1]->text || !isset($byName[$name]) && (!$takesAll || !$this->parser->isVariable($name)) || isset($copied[$name])) {
+                continue;
+            }
+            // It may be read under another name than it has in the text.
+            $written = 1 === preg_match('/\G[\w\x80-\xff]+/', $this->parser->text, $match, 0, $this->parser->tokens[$at]->offset) ? Names::asPattern($match[0]) : Names::asPattern($name);
+            $changes = '/(?<![\w.>])'.$written.'\s*(?:(?:(?:\.|->)\s*\w+\s*|\[[^\]\n]*\]\s*)*(?:[-+*\/%]?=(?!=)|\+\+|--)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.$written.'\b|>>\s*'.$written.'\b/';
+            // Besides its first value it changes elsewhere, or here, and is looked at again behind it.
+            $isLookedAt = 1 === preg_match('/(?<![\w.>])'.$written.'\b/', $outside, $match, 0, $to);
+            if (1 < preg_match_all($changes, $outside) || $isLookedAt && 1 === preg_match($changes, substr($this->parser->text, $from, $to - $from))) {
+                $copied[$name] = $name;
+            }
+        }
+
+        return array_values($copied);
+    }
+
+    /** A function that has a name, as one that is written at its place. */
+    public static function asLambda(FunctionReference|VariableRead $function): Lambda
+    {
+        $name = $function instanceof VariableRead && 'item' === $function->name ? 'value' : 'item';
+        $item = new VariableRead($name);
+
+        return new Lambda([$name], $function instanceof FunctionReference ? new OwnValue($function->function, [$item]) : new MethodCall($function, MethodCall::CALL, [$item]));
+    }
+}

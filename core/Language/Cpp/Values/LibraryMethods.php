@@ -1,0 +1,339 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\BraceExpressions;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Methods that texts and containers have (C++17, 24 and 26). */
+final class LibraryMethods
+{
+    /** What asks a stream for its state. */
+    private const STATES_OF_STREAMS = ['is_open' => OperationKey::OpenStream, 'fail' => OperationKey::FailedStream, 'bad' => OperationKey::FailedStream, 'good' => OperationKey::GoodStream, 'eof' => OperationKey::EndedStream];
+
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    /**
+     * @param list<Argument> $arguments
+     */
+    public function method(Expression $receiver, string $name, array $arguments, Token $token): ?Expression
+    {
+        if (\in_array($name, ['insert', 'push_front', 'append', 'push', 'push_back'], true)) {
+            // What is put in has the type of what is there; a map is given a pair.
+            $kept = TypeNames::read($this->parser->typeOf($receiver));
+            $item = $kept->isMap() ? StaticType::unknown() : $kept->item();
+            $arguments = array_map(fn (Argument $argument): Argument => $argument->value instanceof ListLiteral ? new Argument($this->parser->madeValues->inFieldsType($argument->value, $item), $argument->offset, $argument->end, $argument->name, $argument->all) : $argument, $arguments);
+        }
+        $count = \count($arguments);
+        $first = $arguments[0]->value ?? null;
+        $ofSeveral = 1 === $count && null !== $first && $this->parser->isOfType($receiver, 'multiset') ? $this->ofSeveral($receiver, $name, $first, $arguments[0]->all) : null;
+        if (null !== $ofSeveral) {
+            return $ofSeveral;
+        }
+        if ($receiver instanceof VariableRead && isset($this->parser->arraySizes[$receiver->name]) && \in_array($name, ['size', 'length', 'push_back', 'pop_back', 'empty', 'begin', 'end'], true) && $token->end() > $token->offset) {
+            // An array of C has none (C++17, 11.3.4).
+            $this->parser->fail('array_methods', $token, ['name' => $name, 'object' => $receiver->name]);
+        }
+        switch ($name) {
+            case 'first':
+            case 'second':
+                return null;
+            case 'str':
+                if ($receiver instanceof VariableRead && $this->parser->readValues->isTextStream($receiver->name)) {
+                    return null === $first ? new Operation(OperationKey::StreamedText, [$receiver]) : new Operation(OperationKey::StreamedSet, [$receiver, $first]);
+                }
+                break;
+            case 'is_open':
+            case 'fail':
+            case 'bad':
+            case 'good':
+            case 'eof':
+                if (0 === $count && $receiver instanceof VariableRead && $this->parser->readValues->isTextStream($receiver->name)) {
+                    return new Operation(self::STATES_OF_STREAMS[$name], [$receiver]);
+                }
+                break;
+            case 'rfind':
+                return 1 === $count && null !== $first ? new Operation(OperationKey::LastPosition, [$receiver, $first]) : null;
+            case 'fill':
+                return 1 === $count && null !== $first ? $this->parser->transient(OperationKey::AllFill, [$receiver, $first]) : null;
+            case 'compare':
+                return 1 === $count && null !== $first && $this->parser->isText($receiver) ? $this->parser->libraryFunctions->orderOfTexts($receiver, $first, $token) : null;
+            case 'find_first_of':
+            case 'find_last_of':
+            case 'find_first_not_of':
+            case 'find_last_not_of':
+                $key = ['find_first_of' => OperationKey::FirstAmong, 'find_last_of' => OperationKey::LastAmong, 'find_first_not_of' => OperationKey::FirstApart, 'find_last_not_of' => OperationKey::LastApart][$name];
+
+                return 1 === $count && null !== $first ? new Operation($key, [$receiver, $first]) : null;
+            case 'get':
+                return 0 === $count ? $receiver : null;
+            case 'contains':
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Contains, [$receiver, $first]) : null;
+            case 'begin':
+            case 'end':
+            case 'rbegin':
+            case 'rend':
+                return 0 === $count ? $this->parser->transient(OperationKey::from($name), [$receiver]) : null;
+            case 'what':
+                if (0 === $count && $receiver instanceof VariableRead && isset($this->parser->keptFailures[$receiver->name])) {
+                    return new Operation(OperationKey::FailureText, [$receiver]);
+                }
+                break;
+            case 'value':
+            case 'c_str':
+                return 0 === $count ? $receiver : null;
+            case 'value_or':
+                return 1 === $count && null !== $first ? new Choice(new Binary(Operator::NotEqual, $receiver, new NothingLiteral()), $receiver, $first) : null;
+            case 'has_value':
+                return 0 === $count ? new Binary(Operator::NotEqual, $receiver, new NothingLiteral()) : null;
+            case 'at':
+                return 1 === $count && null !== $first ? new Item($receiver, BraceExpressions::place($first), true) : null;
+            case 'substr':
+                if (0 === $count) {
+                    return new Slice($receiver, new NothingLiteral(), new NothingLiteral());
+                }
+                $length = $arguments[1]->value ?? null;
+                if (null !== $first && $length instanceof NumberLiteral && $length->value < 0) {
+                    // `npos` letters are all the rest (C++17, 24.3.2.7.6).
+                    return new Operation(OperationKey::TextFrom, [$receiver, $first]);
+                }
+                $isPlain = $length instanceof NumberLiteral || $length instanceof Operation && OperationKey::Length === $length->key || $length instanceof Binary && Operator::Subtract === $length->operator && $length->left instanceof Operation && OperationKey::Length === $length->left->key;
+
+                return $isPlain && $first instanceof NumberLiteral && 0 === $first->value ? new Slice($receiver, new NothingLiteral(), $length) : null;
+            case 'erase':
+                if (2 === $count && $first instanceof Operation && \in_array($first->key, [OperationKey::AllRemove, OperationKey::AllRemoveIf, OperationKey::AllUnique], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && OperationKey::End === $arguments[1]->value->key) {
+                    return $first;
+                }
+                $from = null === $first ? null : MadeValues::behindFirst($first, $receiver);
+                $to = 2 === $count ? MadeValues::behindFirst($arguments[1]->value, $receiver) : null;
+                if (null !== $from && null !== $to) {
+                    return new Operation(OperationKey::DropRange, [$receiver, $from, self::between($from, $to)]);
+                }
+                if (1 === $count && null !== $from && $this->parser->isText($receiver)) {
+                    return $this->parser->transient(OperationKey::TextErased, [$receiver, $from, new NumberLiteral(1)]);
+                }
+                if (1 === $count && null !== $first && null === $from && !($first instanceof VariableRead && isset($this->parser->iterators[$first->name])) && $this->parser->isText($receiver)) {
+                    // From there on nothing stays (C++17, 24.3.2.6.5).
+                    return $this->parser->transient(OperationKey::TextErased, [$receiver, $first, new Operation(OperationKey::Length, [$receiver])]);
+                }
+                if (2 === $count && null !== $first && !$first instanceof Operation) {
+                    return $this->parser->transient(OperationKey::TextErased, [$receiver, $first, $arguments[1]->value]);
+                }
+                if (1 === $count && $first instanceof Operation && OperationKey::Begin === $first->key) {
+                    return new Operation(OperationKey::DropFirst, [$receiver]);
+                }
+                if (1 === $count && $first instanceof Binary && $first->left instanceof Operation && OperationKey::Begin === $first->left->key) {
+                    return new Operation(OperationKey::DropAt, [$receiver, $first->right]);
+                }
+
+                if (1 === $count && $first instanceof VariableRead && \in_array($this->parser->iterators[$first->name][0] ?? '', ['place', 'spot'], true)) {
+                    return new Operation(OperationKey::DropAt, [$receiver, $first]);
+                }
+
+                // It gives how many went, unless it is a row (C++17, 26.2.6).
+                return 1 === $count && null !== $first ? new Operation($this->parser->isOfType($receiver, '(?:unordered_)?(?:set|map)') ? OperationKey::TookAway : OperationKey::Forget, [$receiver, $first]) : null;
+            case 'replace':
+                return 3 === $count && null !== $first ? $this->parser->transient(OperationKey::TextReplaced, [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
+            case 'insert':
+            case 'emplace':
+                if (1 === $count && null !== $first && $this->parser->isOfType($receiver, '(?:unordered_)?set')) {
+                    return new Operation(OperationKey::PutIn, [$receiver, $first]);
+                }
+                if ('emplace' === $name && 2 === $count && null !== $first && $this->parser->isOfType($receiver, '(?:unordered_)?map')) {
+                    return $this->parser->transient(OperationKey::MapInserted, [$receiver, $first, $arguments[1]->value]);
+                }
+                if ('emplace' === $name) {
+                    [$first, $count] = $this->parser->madeValues->madeInPlace($receiver, $name, $arguments, $token);
+                    $made = $this->ofOrder($receiver, $name, $first, $count);
+                    if (null !== $made) {
+                        return $made;
+                    }
+                    break;
+                }
+                $pair = $first instanceof Operation && OperationKey::Record === $first->key ? $first->arguments : ($first instanceof ListLiteral ? $first->items : []);
+                if (1 === $count && 2 === \count($pair) && $this->parser->isOfType($receiver, '(?:unordered_)?map')) {
+                    // What is there already stays (C++17, 26.4.4.4).
+                    return $this->parser->transient(OperationKey::MapInserted, [$receiver, ...$pair]);
+                }
+                $spot = 2 !== $count || null === $first ? null : ($first instanceof Operation && OperationKey::Begin === $first->key && $this->parser->isText($receiver) ? new NumberLiteral(0) : $this->parser->pointedValues->spotOrName($first));
+                if (null !== $spot && !$arguments[1]->all && $this->parser->isText($receiver)) {
+                    return $this->parser->transient(OperationKey::TextInserted, [$receiver, $spot, new Operation(OperationKey::ToText, [new Operation(OperationKey::Letter, [$arguments[1]->value])])]);
+                }
+                if (null !== $spot && !$arguments[1]->all) {
+                    return new Operation(OperationKey::Insert, [$receiver, $spot, $arguments[1]->value]);
+                }
+                if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead)) {
+                    return $this->parser->transient(OperationKey::TextInserted, [$receiver, $first, $arguments[1]->value]);
+                }
+                if (2 === $count && $first instanceof Operation && OperationKey::Begin === $first->key) {
+                    return new Operation(OperationKey::Prepend, [$receiver, $arguments[1]->value]);
+                }
+                if (2 === $count && $first instanceof Operation && OperationKey::End === $first->key && ($arguments[1]->all || $arguments[1]->value instanceof ListLiteral)) {
+                    return new Operation(OperationKey::Extend, [$receiver, $arguments[1]->value]);
+                }
+                $part = 3 === $count && $first instanceof Operation && OperationKey::End === $first->key && $first->arguments[0] == $receiver ? $this->parser->partsOfLists->partOfList(\array_slice($arguments, 1)) : null;
+                if (null !== $part) {
+                    return new Operation(OperationKey::Extend, [$receiver, $part]);
+                }
+                if (2 === $count && $first instanceof Operation && OperationKey::End === $first->key && $first->arguments[0] == $receiver) {
+                    return new Operation(OperationKey::Append, [$receiver, $arguments[1]->value]);
+                }
+                if (3 === $count && null !== $first && $this->parser->isText($receiver) && !$first instanceof Operation) {
+                    return $this->parser->transient(OperationKey::TextInserted, [$receiver, $first, new Operation(OperationKey::Repeated, [new Operation(OperationKey::ToText, [new Operation(OperationKey::Letter, [$arguments[2]->value])]), $arguments[1]->value])]);
+                }
+                if (1 < $count && !($first instanceof Binary && $first->left instanceof Operation && OperationKey::Begin === $first->left->key)) {
+                    $this->parser->fail('unsupported', $token, ['what' => 'insert(…)']);
+                }
+
+                return 2 === $count && $first instanceof Binary && $first->left instanceof Operation && OperationKey::Begin === $first->left->key
+                    ? new Operation(OperationKey::Insert, [$receiver, $first->right, $arguments[1]->value])
+                    : null;
+            case 'count':
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Contains, [$receiver, $first]) : null;
+            case 'find':
+                if (2 === $count && null !== $first) {
+                    return new Operation(OperationKey::PositionFrom, [$receiver, $first, $arguments[1]->value]);
+                }
+
+                return 1 === $count && null !== $first ? new Operation(OperationKey::Position, [$receiver, $first]) : null;
+            case 'push':
+            case 'pop':
+            case 'top':
+            case 'push_front':
+            case 'pop_front':
+            case 'emplace_back':
+                [$first, $count] = $this->parser->madeValues->madeInPlace($receiver, $name, $arguments, $token);
+                $made = $this->ofOrder($receiver, $name, $first, $count);
+                if (null !== $made) {
+                    return $made;
+                }
+                if ('push' !== $name) {
+                    break;
+                }
+                // no break
+            case 'append':
+                $isRepeated = 2 === $count && 'append' === $name && $arguments[1]->value instanceof TextLiteral && $arguments[1]->value->letter;
+                $more = null !== $first && $isRepeated ? new Operation(OperationKey::Repeated, [$arguments[1]->value, $first]) : (1 === $count ? $first : null);
+                if (null !== $more && $receiver instanceof Operation && OperationKey::Append === $receiver->key) {
+                    return new Operation(OperationKey::Append, [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $more)]);
+                }
+                if (null !== $more && $this->parser->isText($receiver)) {
+                    return new Operation(OperationKey::Append, [$receiver, $more]);
+                }
+                if (!TypeNames::read($this->parser->typeOf($receiver))->isList()) {
+                    $this->parser->fail('unsupported', $token, ['what' => ".$name(…)"]);
+                }
+                $this->parser->fail('foreign_word', $token, ['word' => $name, 'near' => 'push_back'], [new Replacement($token->offset, \strlen($name), 'push_back')]);
+                // no break
+            case 'swap':
+                if (1 === $count && null !== $first && Given::isPlace($receiver) && Given::isPlace($first) && ($this->parser->isText($receiver) || $this->parser->isOfType($receiver, '(?:vector|deque|(?:unordered_)?(?:map|set))'))) {
+                    return $this->parser->transient(OperationKey::Swap, [$receiver, $first]);
+                }
+                $this->parser->fail('unsupported', $token, ['what' => '.swap(…)']);
+                // no break
+            case 'assign':
+                if (1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $this->parser->typeOf($receiver)) && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
+                    return new Operation(OperationKey::Given, [$receiver, $this->parser->madeValues->vector($this->parser->typeOf($receiver), $arguments)]);
+                }
+                $this->parser->fail('unsupported', $token, ['what' => '.assign(…)']);
+                // no break
+            case 'resize':
+                $type = $this->parser->typeOf($receiver);
+                if (0 < $count && $count < 3 && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $type)) {
+                    return new Operation(OperationKey::Resize, [$receiver, $first, $arguments[1]->value ?? $this->parser->madeValues->empty($type)]);
+                }
+                $this->parser->fail('unsupported', $token, ['what' => '.resize(…)']);
+                // no break
+            case 'compare':
+                $this->parser->fail('unsupported', $token, ['what' => '.compare(…)']);
+                // no break
+            case 'length':
+            case 'size':
+                return 0 === $count ? new Operation(OperationKey::Length, [$receiver]) : null;
+        }
+
+        return null;
+    }
+
+    /** What a `multiset` does, which is a list in the order of its items (C++17, 26.4.7). */
+    private function ofSeveral(Expression $receiver, string $name, Expression $item, bool $isAll): ?Expression
+    {
+        if ('find' === $name) {
+            return $this->parser->transient(OperationKey::Sought, [$receiver, $item]);
+        }
+        if ('count' === $name) {
+            return new Operation(OperationKey::Occurrences, [$receiver, $item]);
+        }
+        if (('insert' === $name || 'emplace' === $name) && !$isAll) {
+            return new Operation(OperationKey::Insert, [$receiver, new Operation(OperationKey::PlaceBehind, [$receiver, $item]), $item]);
+        }
+        if ('lower_bound' === $name || 'upper_bound' === $name) {
+            return $this->parser->transient('lower_bound' === $name ? OperationKey::SpotBefore : OperationKey::SpotBehind, [$receiver, $item]);
+        }
+        $isPlace = $item instanceof VariableRead && isset($this->parser->iterators[$item->name]) || $item instanceof Operation && \in_array($item->key, [OperationKey::Begin, OperationKey::Sought], true) || null !== $this->parser->places->placeIn($item);
+        if ('erase' === $name && $item instanceof Operation && OperationKey::Sought === $item->key) {
+            return new Operation(OperationKey::DropAt, [$receiver, new Operation(OperationKey::Position, $item->arguments)]);
+        }
+
+        // All of them go (C++17, 26.2.6).
+        return 'erase' === $name && !$isPlace ? $this->parser->transient(OperationKey::AllRemove, [$receiver, $item]) : null;
+    }
+
+    /** What is done to a stack or a queue, each of which is a list that grows and shrinks at its ends alone (C++17, 26.6). */
+    private function ofOrder(Expression $list, string $name, ?Expression $value, int $count): ?Operation
+    {
+        $type = $this->parser->typeOf($list);
+        if (1 !== preg_match('/^(?:const )?(stack|queue|deque|vector|priority_queue)\b/', $type, $match)) {
+            return null;
+        }
+        [$of, $isGiven] = [$match[1], 1 === $count && null !== $value];
+        // The greatest comes first, or with `greater` the least (C++17, 26.6.5).
+        $next = new Operation(str_contains($type, 'greater<') ? OperationKey::Least : OperationKey::Greatest, [$list]);
+
+        return match (true) {
+            'priority_queue' === $of && ('push' === $name || 'emplace' === $name) && $isGiven => new Operation(OperationKey::Append, [$list, $value ?? $list]),
+            'priority_queue' === $of && 'top' === $name && 0 === $count => $next,
+            'priority_queue' === $of && 'pop' === $name && 0 === $count => new Operation(OperationKey::Remove, [$list, $next]),
+            ('push' === $name || 'emplace' === $name) && $isGiven && ('stack' === $of || 'queue' === $of), 'emplace_back' === $name && $isGiven && null !== $value => new Operation(OperationKey::Append, [$list, $value ?? $list]),
+            'pop' === $name && 0 === $count && 'stack' === $of => new Operation(OperationKey::DropLast, [$list]),
+            'pop' === $name && 0 === $count && 'queue' === $of, 'pop_front' === $name && 0 === $count && 'deque' === $of => new Operation(OperationKey::DropFirst, [$list]),
+            'top' === $name && 0 === $count && 'stack' === $of => new Operation(OperationKey::Last, [$list]),
+            'push_front' === $name && $isGiven && 'deque' === $of => new Operation(OperationKey::Prepend, [$list, $value ?? $list]),
+            default => null,
+        };
+    }
+
+    /** How many items lie from one place to another: what is added to the first, where the second is written so. */
+    public static function between(Expression $from, Expression $to): Expression
+    {
+        return match (true) {
+            $from instanceof NumberLiteral && 0.0 === (float) $from->value => $to,
+            $from instanceof NumberLiteral && $to instanceof NumberLiteral => new NumberLiteral($to->value - $from->value),
+            $to instanceof Binary && Operator::Add === $to->operator && $to->left == $from => $to->right,
+            default => new Binary(Operator::Subtract, $to, $from),
+        };
+    }
+}

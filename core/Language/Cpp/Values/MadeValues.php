@@ -1,0 +1,248 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Slice;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Objects, records and containers that are made. */
+final class MadeValues
+{
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    /**
+     * A new object.
+     *
+     * @param list<Argument> $arguments
+     * @param bool           $copied    whether it is copied wherever it is handed on
+     */
+    public function madeOf(Token $class, array $arguments, bool $copied): Expression
+    {
+        $way = [] === $arguments ? null : $this->parser->makerOf($class->text, $arguments);
+        if (null !== $way && !$copied) {
+            $this->parser->fail('unsupported', $class, ['what' => "new $class->text(…)"]);
+        }
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+        $fields = isset($this->parser->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->parser->fieldsOf[$class->text] ?? []);
+        foreach ($values as $index => $value) {
+            $values[$index] = $this->inFieldsType($value, TypeNames::read($this->parser->fieldTypes[$fields[$index] ?? ''] ?? ''));
+        }
+        if (null !== $way) {
+            return new OwnValue($way, $values);
+        }
+        [$least, $most] = $this->parser->functions[$class->text];
+        if (isset($this->parser->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
+            $this->parser->mistake(\count($values) < $least ? 'few_arguments' : 'many_arguments', $class->offset, \strlen($class->text), ['name' => $class->text, 'wanted' => \count($values) < $least ? $least : $most, 'given' => \count($values)]);
+        }
+
+        return new MakeObject($class->text, $values, $copied);
+    }
+
+    /** What stands in braces for something that an object keeps: an object, a pair, or a list. */
+    public function inFieldsType(Expression $value, StaticType $type): Expression
+    {
+        if (!$value instanceof ListLiteral) {
+            return $value;
+        }
+        if (TypeKind::Copied === $type->kind && isset($this->parser->classes[(string) $type->class])) {
+            return $this->madeOf(new Token(TokenKind::Name, (string) $type->class, 0), array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $value->items), true);
+        }
+        if ([] !== $type->parts) {
+            return new Operation(OperationKey::Record, $value->items);
+        }
+
+        if ($type->isSet()) {
+            return new Operation(OperationKey::SetOf, [] === $value->items ? [] : [$value]);
+        }
+        if ($type->isMap()) {
+            $pairs = array_map(static fn (Expression $item): array => $item instanceof ListLiteral && 2 === \count($item->items) ? $item->items : [], $value->items);
+
+            return \in_array([], $pairs, true) ? $value : new MapLiteral(array_merge(...$pairs));
+        }
+
+        return $type->isList() ? new ListLiteral(array_map(fn (Expression $item): Expression => $this->inFieldsType($item, $type->item()), $value->items)) : $value;
+    }
+
+    /** `bitset<8>(beds)`, which is shown by its bits (C++17, 23.9). */
+    public function bitset(int $width, int $bracket): Expression
+    {
+        $this->parser->at = $bracket + 1;
+        $given = $this->parser->arguments($this->parser->tokens[$bracket])[0]->value ?? new NumberLiteral(0);
+        $bits = new Operation(OperationKey::Formatted, [new Operation(OperationKey::BitAnd, [$given, new NumberLiteral((1 << min(max($width, 1), 62)) - 1)]), new TextLiteral("0{$width}b")]);
+        if ($this->parser->is('.') && $this->parser->is('to_string', 1) && $this->parser->is('(', 2) && $this->parser->is(')', 3)) {
+            $this->parser->at += 4;
+        } elseif ($this->parser->is('.') && $this->parser->is('count', 1) && $this->parser->is('(', 2) && $this->parser->is(')', 3)) {
+            $this->parser->at += 4;
+
+            return new Operation(OperationKey::Occurrences, [$bits, new TextLiteral('1')]);
+        } elseif ($this->parser->is('.')) {
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'bitset<…>.…']);
+        }
+
+        return $this->parser->postfix($bits);
+    }
+
+    /**
+     * A pair or a set with what is given for it.
+     *
+     * @param list<Argument> $arguments
+     */
+    public function ofRecord(string $type, array $arguments): Expression
+    {
+        $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+        if (1 === preg_match('/\bset ?</', $type)) {
+            return new Operation(OperationKey::SetOf, 1 === \count($values) ? $values : []);
+        }
+
+        return [] === $values ? new Operation(OperationKey::Record, array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation(OperationKey::Record, $values);
+    }
+
+    /** @param list<Argument> $arguments */
+    public function vector(string $type, array $arguments): Expression
+    {
+        $first = $arguments[0]->value ?? null;
+        if ([] !== TypeNames::read($type)->parts) {
+            return $this->ofRecord($type, $arguments);
+        }
+        if (null === $first) {
+            return new ListLiteral([]);
+        }
+        if ($arguments[0]->all) {
+            // All items of another one: those of a map are pairs.
+            return $this->parser->isOfType($first, '(?:unordered_)?map') ? new Operation(OperationKey::AsList, [new Operation(OperationKey::Entries, [$first])]) : new Operation(OperationKey::AsList, [$first]);
+        }
+
+        $part = 2 === \count($arguments) ? $this->parser->partsOfLists->partOfList($arguments) : null;
+        if (null !== $part) {
+            return $part;
+        }
+        if (1 === \count($arguments) && TypeNames::read($this->parser->typeOf($first))->isList()) {
+            // Another list, which is copied.
+            return $first;
+        }
+
+        $part = 2 === \count($arguments) ? self::itemsBetween($first, $arguments[1]->value) : null;
+        if (null !== $part) {
+            return $part;
+        }
+
+        return new Operation(OperationKey::Filled, [$first, $arguments[1]->value ?? $this->empty($type)]);
+    }
+
+    /** The items from one iterator of a list up to, but without, another: `list.begin() + 1`, `list.end()`. */
+    private static function itemsBetween(Expression $from, Expression $until): ?Expression
+    {
+        $list = $from instanceof Binary ? $from->left : $from;
+        $list = $list instanceof Operation && \in_array($list->key, [OperationKey::Begin, OperationKey::End], true) ? $list->arguments[0] : null;
+        [$first, $last] = null === $list ? [null, null] : [self::behindFirst($from, $list), self::behindFirst($until, $list)];
+
+        return null === $list || null === $first || null === $last ? null : new Slice($list, $first, $last == new Operation(OperationKey::Length, [$list]) ? new NothingLiteral() : $last);
+    }
+
+    /** How far behind its first item an iterator of a list stands: `list.begin() + 2`; null where it is no such one. */
+    public static function behindFirst(Expression $iterator, Expression $list): ?Expression
+    {
+        if (null !== ($spot = PointedValues::spot($iterator)) && $spot->arguments[0] == $list) {
+            return $spot;
+        }
+        if ($iterator instanceof Operation && $iterator->arguments == [$list]) {
+            return match ($iterator->key) {
+                OperationKey::Begin => new NumberLiteral(0),
+                OperationKey::End => new Operation(OperationKey::Length, [$list]),
+                default => null,
+            };
+        }
+        if (!$iterator instanceof Binary || !\in_array($iterator->operator, [Operator::Add, Operator::Subtract], true)) {
+            return null;
+        }
+        $before = self::behindFirst($iterator->left, $list);
+
+        return match (true) {
+            null === $before => null,
+            $before instanceof NumberLiteral && 0.0 === (float) $before->value && Operator::Add === $iterator->operator => $iterator->right,
+            default => new Binary($iterator->operator, $before, $iterator->right),
+        };
+    }
+
+    /**
+     * What an object of plain fields keeps where nothing is said (C++17, 11.6.1): nothing to be said where its class says it.
+     *
+     * @return list<Expression>
+     */
+    private function emptyFields(string $class): array
+    {
+        $isPlain = [] !== ($this->parser->given[$class] ?? []) && '' === ($this->parser->classes[$class] ?? '') && !isset($this->parser->methods[$class][ClassDefinition::MAKES]) && !isset($this->parser->firstValues[$class]);
+
+        return $isPlain ? array_map(fn (string $field): Expression => $this->empty('vector<'.($this->parser->fieldTypes[$field] ?? 'int').'>'), $this->parser->given[$class]) : [];
+    }
+
+    /** What a value of a type is when nothing is said. */
+    public function empty(string $type): Expression
+    {
+        if (1 === preg_match('/^vector<array<(.*), ([0-9]++)>>$/D', $type, $match)) {
+            // Its items are there from the start (C++17, 26.3.7.1).
+            return new Operation(OperationKey::Filled, [new NumberLiteral((int) $match[2]), $this->empty("vector<$match[1]>")]);
+        }
+        $element = TypeNames::read($type)->element;
+
+        return match (true) {
+            null === $element => new NumberLiteral(0),
+            TypeKind::Copied === $element->kind => new MakeObject((string) $element->class, $this->emptyFields((string) $element->class), true),
+            TypeKind::Object === $element->kind => new NothingLiteral(),
+            $element->isTextual() => new TextLiteral(''),
+            [] !== $element->parts => new Operation(OperationKey::Record, array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), $element->parts)),
+            $element->isList() => new ListLiteral([]),
+            $element->isMap() => new MapLiteral([]),
+            $element->isSet() => new Operation(OperationKey::SetOf),
+            'Truth' === $element->kind->name => new TruthLiteral(false),
+            'Number' === $element->kind->name => new NumberLiteral(0.0),
+            default => new NumberLiteral(0),
+        };
+    }
+
+    /**
+     * What is put into a container where the values that make it are given (C++17, 26.2.3).
+     *
+     * @param list<Argument> $arguments
+     *
+     * @return array{Expression|null, int} the value, and how many there are
+     */
+    public function madeInPlace(Expression $receiver, string $name, array $arguments, Token $token): array
+    {
+        [$first, $count] = [$arguments[0]->value ?? null, \count($arguments)];
+        $item = TypeNames::read($this->parser->typeOf($receiver))->item();
+        $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->parser->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
+        if (!$isMade || 1 === preg_match('/(?:\*|_ptr ?<.*>)$/D', $this->parser->typeOfItem($this->parser->typeOf($receiver))) || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->parser->classes[$item->class]))) {
+            return [$first, $count];
+        }
+        $made = [] !== $item->parts ? new Operation(OperationKey::Record, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);
+
+        return [$made, 1];
+    }
+}

@@ -1,0 +1,102 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** What is asked of an object from inside of its class, and of a class by its name. */
+final class ObjectCalls
+{
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    public function thisObject(Token $token): VariableRead
+    {
+        $this->parser->read($this->parser->itself, $token->offset);
+
+        return new VariableRead($this->parser->itself);
+    }
+
+    /** A name in a method may be what its object keeps, or another method of it (C++17, 6.4.1). */
+    public function ofObject(Token $token): ?Expression
+    {
+        $name = $token->text;
+        if ('' === $this->parser->class || !str_contains($this->parser->scope, '.') || isset($this->parser->writes[$this->parser->scope][$name])) {
+            return null;
+        }
+        $opened = $this->parser->peek(1);
+        if ($this->parser->is('(', 1) && null !== $opened && null !== $owner = $this->parser->ownerOf($this->parser->class, $name)) {
+            $this->parser->at += 2;
+            $arguments = $this->parser->arguments($opened);
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+
+            return $this->parser->postfix(isset($this->parser->sharedMethods["$owner.$name"]) ? new OwnValue("$owner.$name", $values) : $this->parser->calledOf($this->thisObject($token), $name, $values, $this->parser->class) ?? new MethodCall($this->thisObject($token), $name, $values));
+        }
+        $static = $this->parser->staticOf($this->parser->class, $name);
+        if (null !== $static) {
+            ++$this->parser->at;
+            $this->parser->read($static, $token->offset);
+
+            return $this->parser->postfix(new VariableRead($static));
+        }
+        for ($class = $this->parser->class; isset($this->parser->classes[$class]); $class = $this->parser->classes[$class]) {
+            if (isset($this->parser->fieldsOf[$class][$name])) {
+                ++$this->parser->at;
+
+                return $this->parser->postfix(new Field($this->thisObject($token), $name));
+            }
+        }
+
+        return null;
+    }
+
+    /** `Bed("rose")`, `Bed{"rose", 3}`, `Bed::made`, `make_shared<Bed>("rose")`. */
+    public function ofClassNamed(Token $token): ?Expression
+    {
+        if ('make_shared' === $token->text && $this->parser->is('<', 1) && isset($this->parser->classes[$this->parser->peek(2)->text ?? '']) && $this->parser->is('>', 3) && null !== $opened = $this->parser->peek(4)) {
+            $class = $this->parser->peek(2) ?? $token;
+            $this->parser->at += 5;
+
+            return $this->parser->postfix($this->parser->madeValues->madeOf($class, $this->parser->arguments($opened), false));
+        }
+        if (!isset($this->parser->classes[$token->text])) {
+            return null;
+        }
+        $next = $this->parser->peek(1);
+        if (null !== $next && ('(' === $next->text || '{' === $next->text)) {
+            $this->parser->at += 2;
+
+            return $this->parser->postfix($this->parser->madeValues->madeOf($token, $this->parser->arguments($next), true));
+        }
+        $member = $this->parser->peek(2);
+        if ($this->parser->is('::', 1) && null !== $member) {
+            $static = $this->parser->staticOf($token->text, $member->text);
+            $opened = $this->parser->peek(3);
+            if (null !== $static) {
+                $this->parser->at += 3;
+                $this->parser->read($static, $member->offset);
+
+                return $this->parser->postfix(new VariableRead($static));
+            }
+            $owner = $this->parser->ownerOf($token->text, $member->text);
+            if (null !== $owner && null !== $opened && '(' === $opened->text) {
+                $this->parser->at += 4;
+                $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+
+                return $this->parser->postfix(new OwnValue("$owner.$member->text", isset($this->parser->sharedMethods["$owner.$member->text"]) ? $values : [$this->thisObject($token), ...$values]));
+            }
+        }
+
+        return null;
+    }
+}

@@ -1,0 +1,150 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\Parser;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** What pointers and iterators point at, and where they are. */
+final class PointedValues
+{
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    public function targetOf(string $name): ?Expression
+    {
+        return $this->parser->pointsAt[$this->parser->scope][$name] ?? null;
+    }
+
+    /** What an iterator points at: `*it`. */
+    public function itemAt(string $iterator): Expression
+    {
+        [$sort, $of] = $this->parser->iterators[$iterator];
+
+        return 'item' === $sort || 'key' === $sort && $this->parser->isOfType($of, '(?:unordered_)?set') ? new VariableRead($iterator) : new Item($of, new VariableRead($iterator));
+    }
+
+    /** `*max_element(v.begin(), v.end())`; `*found` is what an optional holds. */
+    public function pointed(Token $token): Expression
+    {
+        $name = $this->parser->peek(1);
+        if ('' !== $this->parser->class && 'this' === $name?->text) {
+            $this->parser->at += 2;
+
+            return $this->parser->postfix($this->parser->objectCalls->thisObject($name));
+        }
+        $target = null === $name || $this->parser->is('(', 2) ? null : $this->targetOf($name->text);
+        if (null !== $target && null !== $name) {
+            $this->parser->at += 2;
+            $this->parser->read($name->text, $name->offset);
+
+            return $this->parser->postfix($target);
+        }
+        if (null !== $name && (isset($this->parser->iterators[$name->text]) && ($this->parser->is('++', 2) || $this->parser->is('--', 2)) || $this->parser->is('(', 1))) {
+            [$at, $mistakes] = [$this->parser->at++, \count($this->parser->mistakes)];
+            $item = $this->parser->places->atPlace($this->parser->expression(9));
+            if (null !== $item) {
+                return $this->parser->postfix($item);
+            }
+            $this->parser->at = $at;
+            Parser::cutTo($this->parser->mistakes, $mistakes);
+        }
+        if (null !== $name && isset($this->parser->iterators[$name->text]) && !$this->parser->is('(', 2)) {
+            $this->parser->at += 2;
+            $this->parser->read($name->text, $name->offset);
+
+            return $this->parser->postfix($this->itemAt($name->text));
+        }
+        if (null !== $name && TokenKind::Name === $name->kind && $this->parser->is('.', 2) && \in_array($this->parser->peek(3)?->text, ['begin', 'rbegin'], true) && $this->parser->is('(', 4) && $this->parser->is(')', 5)) {
+            $isLast = $this->parser->is('rbegin', 3);
+            $this->parser->at += 6;
+            $this->parser->read($name->text, $name->offset);
+            $type = $this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '';
+
+            return $this->parser->postfix(new Operation(1 === preg_match('/\bset ?</', $type) ? ($isLast ? OperationKey::Greatest : OperationKey::Least) : ($isLast ? OperationKey::Last : OperationKey::First), [new VariableRead($name->text)]));
+        }
+        if ($this->parser->is('std', 1) && $this->parser->is('::', 2)) {
+            $this->parser->at += 2;
+        }
+        $of = $this->parser->peek(1);
+        if (TokenKind::Name === $of?->kind && !$this->parser->is('(', 2)) {
+            $before = $this->parser->tokens[$this->parser->at - 1]->text ?? '';
+            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$this->parser->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true);
+            $isWhole = \in_array($this->parser->sign(2), [';', ')', '}', ','], true);
+            ++$this->parser->at;
+            $thing = $this->parser->expression(9);
+
+            if (TypeNames::read($this->parser->typeOf($thing))->isList()) {
+                // An array of C stands for its first item (C++17, 7.2).
+                return $this->parser->postfix(new Item($thing, new NumberLiteral(0)));
+            }
+
+            // What is pointed at is taken as a thing of its own (C++17, 8.3.1).
+            return $isTaken && $isWhole && null !== TypeNames::read($this->parser->typeOf($thing))->class ? new Operation(OperationKey::Followed, [$thing]) : $thing;
+        }
+        $name = $this->parser->peek(1)->text ?? '';
+        if (\in_array($name, ['find', 'find_if', 'lower_bound', 'upper_bound'], true) && null !== ($opened = $this->parser->peek(2)) && '(' === $opened->text && !isset($this->parser->functions[$name])) {
+            // What is found; nothing is there where nothing is (C++17, 28.5.5).
+            $this->parser->at += 3;
+            $found = $this->parser->builtin($name, $this->parser->arguments($opened), $token);
+            if ($found instanceof Operation && null !== $spot = self::spot($found)) {
+                return $this->parser->postfix(new Item($spot->arguments[0], $spot));
+            }
+            if ($found instanceof Operation && \in_array($found->key, [OperationKey::Sought, OperationKey::SoughtIf], true)) {
+                return $this->parser->postfix(new Item($found->arguments[0], new Operation(OperationKey::Sought === $found->key ? OperationKey::Position : OperationKey::FirstPlace, $found->arguments)));
+            }
+            $this->parser->fail('unsupported', $token, ['what' => '*'.$name]);
+        }
+        if (!\in_array($name, ['max_element', 'min_element'], true) || !$this->parser->is('(', 2)) {
+            $this->parser->fail('unsupported', $token, ['what' => '*']);
+        }
+        $opened = $this->parser->peek(2) ?? $token;
+        $this->parser->at += 3;
+        $arguments = $this->parser->arguments($opened);
+        $part = 2 === \count($arguments) ? $this->parser->partsOfLists->partOfList($arguments) : null;
+        $found = null === $part ? $this->parser->builtin($name, $arguments, $token) : $this->parser->partsOfLists->outermostOf($name, $part);
+        if (!$found instanceof Operation || !\in_array($found->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true)) {
+            $this->parser->fail('unsupported', $token, ['what' => '*'.$name]);
+        }
+
+        return $this->parser->postfix(self::foundBy($found));
+    }
+
+    /** The item that stands at the place of the greatest or the least. */
+    public static function foundBy(Operation $place): Operation
+    {
+        $isByItself = 1 === \count($place->arguments);
+        $key = match (true) {
+            OperationKey::GreatestPlace === $place->key => $isByItself ? OperationKey::Greatest : OperationKey::GreatestBy,
+            default => $isByItself ? OperationKey::Least : OperationKey::LeastBy,
+        };
+
+        return new Operation($key, $place->arguments);
+    }
+
+    /** The place that `lower_bound` or `upper_bound` finds (C++17, 28.7.3); null for anything else. */
+    public static function spot(Expression $value): ?Operation
+    {
+        $key = $value instanceof Operation ? [OperationKey::SpotBefore->value => OperationKey::PlaceBefore, OperationKey::SpotBehind->value => OperationKey::PlaceBehind][$value->key->value] ?? null : null;
+
+        return null === $key || !$value instanceof Operation ? null : new Operation($key, $value->arguments);
+    }
+
+    /** Such a place, or the name of one. */
+    public function spotOrName(Expression $value): ?Expression
+    {
+        return $value instanceof VariableRead && 'spot' === ($this->parser->iterators[$value->name][0] ?? '') ? $value : self::spot($value);
+    }
+}

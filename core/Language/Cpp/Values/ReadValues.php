@@ -1,0 +1,98 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Cpp\References;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Reading from a stream where a value stands. */
+final class ReadValues
+{
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    /** `cin >> beds`, `getline(cin, line)` where a condition stands: whether something could be read. */
+    public function reading(Token $token): ?Expression
+    {
+        $at = 'std' === $token->text && $this->parser->is('::', 1) ? 2 : 0;
+        if ($this->parser->is('cin', $at) && $this->parser->is('>>', $at + 1)) {
+            $this->parser->at += $at + 1;
+            $targets = [];
+            while ($this->parser->accept('>>')) {
+                $targets[] = $this->readInto($this->parser->expression(8), $token, 'cin >> …');
+            }
+
+            return new Operation(OperationKey::NextAnswer, $targets);
+        }
+        if ($this->parser->is('cin', $at) && $this->parser->is('<<', $at + 1) && !$this->parser->isVariable('cin')) {
+            $sign = $this->parser->tokens[$this->parser->at + $at + 1];
+            $this->parser->fail('stream_signs', $sign, ['name' => 'cin', 'near' => '>>'], [new Replacement($sign->offset, 2, '>>')]);
+        }
+        if ($this->parser->is('>>', 1) && $this->isTextStream($token->text)) {
+            $this->parser->read($token->text, $token->offset);
+            ++$this->parser->at;
+            $targets = [];
+            while ($this->parser->accept('>>')) {
+                $targets[] = $this->readInto($this->parser->expression(8), $token, '>> …');
+            }
+
+            return new Operation(OperationKey::NextOf, [new VariableRead($token->text), ...$targets]);
+        }
+        $opened = $this->parser->peek($at + 1);
+        if (!$this->parser->is('getline', $at) || null === $opened || !$this->parser->is('(', $at + 1)) {
+            return null;
+        }
+        $cin = $this->parser->is('std', $at + 2) ? $at + 4 : $at + 2;
+        $stream = $this->parser->peek($at + 2);
+        if (null !== $stream && $this->isTextStream($stream->text) && $this->parser->is(',', $at + 3)) {
+            $this->parser->at += $at + 2;
+            $given = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+            if (!\in_array(\count($given), [2, 3], true)) {
+                $this->parser->fail('unsupported', $token, ['what' => 'getline(…)']);
+            }
+            $this->readInto($given[1], $token, 'getline(…)');
+
+            return new Operation(OperationKey::LineOf, $given);
+        }
+        if (!$this->parser->is('cin', $cin) || !$this->parser->is(',', $cin + 1)) {
+            return null;
+        }
+        $this->parser->at += $cin + 2;
+        $target = $this->readInto($this->parser->expression(), $token, 'getline(…)');
+        if (!$this->parser->accept(')')) {
+            $this->parser->fail('unsupported', $token, ['what' => 'getline(…)']);
+        }
+
+        return new Operation(OperationKey::NextLine, [$target]);
+    }
+
+    /** What gets a value that is read: a variable, a field of an object or an item of a list. */
+    private function readInto(Expression $target, Token $token, string $what): Expression
+    {
+        if ($target instanceof VariableRead) {
+            $this->parser->write($target->name, $token->offset);
+        } elseif (!($target instanceof Field || $target instanceof Item) || !References::isPlace($target) || '' === $this->parser->typeOf($target)) {
+            $this->parser->fail('unsupported', $token, ['what' => $what]);
+        }
+
+        return $target;
+    }
+
+    /** Whether a name is that of a stream: in memory, of a file, or one that is handed over. */
+    public function isTextStream(string $name): bool
+    {
+        return 1 === preg_match('/^(?:[io]?stringstream|[io]?fstream|[io]stream)(?: &)?$/D', $this->parser->types[$this->parser->scope][$name] ?? $this->parser->types[''][$name] ?? '');
+    }
+}

@@ -1,0 +1,199 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Values;
+
+use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Language\Cpp\CppExpressions;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Typing\Types;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Types as they stand in the text. */
+final class TypeTexts
+{
+    private const DEEPEST_TYPE = 12;
+    private int $typesAround = 0;
+    /** @var array<int, Token> signs of which the first half ended an inner type, as they were */
+    private array $halved = [];
+
+    public function __construct(private readonly CppExpressions $parser)
+    {
+    }
+
+    /** The template whose types are being read. */
+    private function typeAround(): string
+    {
+        for ($at = $this->parser->at - 1, $depth = 0; $at > 0; --$at) {
+            $depth += substr_count(($this->halved[$at] ?? $this->parser->tokens[$at])->text, '>') - ('<' === $this->parser->tokens[$at]->text ? 1 : 0);
+            if ($depth < 0) {
+                break;
+            }
+        }
+
+        return $this->parser->tokens[max(0, $at - 1)]->text;
+    }
+
+    /** Reads a type, if one stands here, and gives its name with one space at most between its words. */
+    public function type(): ?string
+    {
+        if (0 === $this->typesAround && [] !== $this->halved) {
+            $this->madeWhole();
+        }
+        $start = $this->parser->at;
+        $words = [];
+        while (\in_array($this->parser->sign(), ['const', 'static', 'constexpr', 'inline', 'unsigned', 'long', 'short', 'signed'], true)) {
+            $words[] = (string) $this->parser->sign();
+            ++$this->parser->at;
+        }
+        if ($this->parser->is('std') && $this->parser->is('::', 1)) {
+            $this->parser->at += 2;
+        }
+        $word = $this->parser->sign();
+        if ($this->parser->functionType()) {
+            // What it takes and gives shows where it is called.
+            $this->parser->accept('&');
+
+            return 'auto';
+        }
+        if ('greater' === $word && 0 < $this->typesAround && 'priority_queue' !== $around = $this->typeAround()) {
+            // Its members stand the other way round (C++17, 26.4.4.1).
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => "$around<…, greater<…>>"]);
+        }
+        if ('greater' === $word && 0 < $this->typesAround && $this->parser->is('<', 1) && ($this->parser->is('>', 2) || $this->parser->is('>>', 2))) {
+            // What is compared shows in the type around it (C++17, 23.14.7).
+            $this->parser->at += $this->parser->is('>', 2) ? 3 : 2;
+            if ($this->parser->is('>>')) {
+                $this->halve();
+            }
+
+            return 'greater<int>';
+        }
+        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream', 'ostream', 'istream', 'ifstream', 'ofstream', 'fstream'], true) && !$this->parser->isVariable((string) $word)) {
+            $words[] = 'string' === $word ? $this->memberType(1) ?? $word : $word;
+            ++$this->parser->at;
+        } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->parser->peek(1)?->kind) {
+            $words[] = (string) $word;
+            ++$this->parser->at;
+        } elseif (isset($this->parser->classes[(string) $word]) && !$this->parser->isVariable((string) $word)) {
+            if ($this->parser->is('::', 1) && isset($this->parser->classes[(string) $this->parser->sign(2)]) && $word !== $this->parser->sign(2)) {
+                // One that stands in another one.
+                $this->parser->at += 2;
+                $word = $this->parser->sign();
+            }
+            $words[] = (string) $word;
+            ++$this->parser->at;
+        } elseif (isset($this->parser->aliases[(string) $word]) && !$this->parser->isVariable((string) $word)) {
+            $words[] = $this->parser->aliases[(string) $word];
+            ++$this->parser->at;
+        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set', 'multiset', 'initializer_list', ...0 < $this->typesAround ? ['greater'] : []], true) && $this->parser->is('<', 1)) {
+            $this->parser->at += 2;
+            $inner = [];
+            do {
+                // Types within types within types are tried from each place where one could begin.
+                $type = ++$this->typesAround > self::DEEPEST_TYPE ? null : $this->type();
+                --$this->typesAround;
+                if (null === $type && TokenKind::Number === $this->parser->peek()?->kind) {
+                    $type = $this->parser->sign();
+                    ++$this->parser->at;
+                }
+                $known = null === $type && 'array' === $word ? $this->known(new VariableRead($this->parser->sign() ?? '')) : null;
+                if ($known instanceof NumberLiteral) {
+                    $type = (string) $known->value;
+                    ++$this->parser->at;
+                }
+                if (null === $type) {
+                    $this->parser->at = $start;
+
+                    return null;
+                }
+                $inner[] = $type;
+            } while ($this->parser->accept(','));
+            if ($this->parser->is('>>')) {
+                $this->halve();
+            } elseif (!$this->parser->accept('>')) {
+                $this->parser->at = $start;
+
+                return null;
+            }
+            $words[] = $this->memberType(0) ?? $word.'<'.implode(', ', $inner).'>';
+        } elseif ([] === array_diff($words, ['const', 'static', 'inline', 'constexpr'])) {
+            $this->parser->at = $start;
+
+            return null;
+        }
+        $type = implode(' ', array_diff($words, ['const', 'static', 'constexpr', 'inline']));
+        if ($this->parser->is('&') && (TokenKind::Name === $this->parser->peek(1)?->kind || $this->parser->is('[', 1) || $this->parser->is('operator', 1))) {
+            ++$this->parser->at;
+            $type = (\in_array('const', $words, true) ? 'const ' : '').$type.' &';
+        } elseif ($this->parser->is('*') && 'char' === $type && \in_array('const', $words, true)) {
+            // A text of C is a text.
+            ++$this->parser->at;
+            $type = 'string';
+        } elseif ($this->parser->is('*') && isset($this->parser->classes[$type])) {
+            ++$this->parser->at;
+            // A pointer that the caller's own changes with: `Node*& head`.
+            $type .= $this->parser->mayPoint && $this->parser->accept('&') ? ' * &' : ' *';
+        } elseif ($this->parser->is('*') && 'auto' === $type && (':' === $this->parser->sign(2) || $this->parser->is('=', 2) && ($this->parser->is('&', 3) || $this->parser->is('new', 3) || $this->parser->is('dynamic_cast', 3) || $this->namesPointer($this->parser->peek(3))))) {
+            // That it points at something, its value says as well (C++17, 10.1.7.4).
+            ++$this->parser->at;
+        } elseif ($this->parser->is('*') && $this->parser->mayPoint) {
+            ++$this->parser->at;
+            $type .= ' *';
+        } elseif ($this->parser->is('*')) {
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => "$type *"]);
+        }
+
+        return $type;
+    }
+
+    /** Whether a word is the name of a pointer to an object. */
+    private function namesPointer(?Token $name): bool
+    {
+        return TokenKind::Name === $name?->kind && str_ends_with($this->parser->typeOf(new VariableRead($name->text)), '*');
+    }
+
+    /** Two types end here: the outer one takes the other half. */
+    private function halve(): void
+    {
+        $this->halved[$this->parser->at] = $this->parser->tokens[$this->parser->at];
+        // @phpstan-ignore assign.propertyType (the token is there already)
+        $this->parser->tokens[$this->parser->at] = new Token(TokenKind::Sign, '>', $this->parser->tokens[$this->parser->at]->offset + 1);
+    }
+
+    /** What is read once more is whole again. */
+    private function madeWhole(): void
+    {
+        foreach ($this->halved as $at => $token) {
+            if ($at >= $this->parser->at) {
+                // @phpstan-ignore assign.propertyType (the token is there already)
+                $this->parser->tokens[$at] = $token;
+                unset($this->halved[$at]);
+            }
+        }
+    }
+
+    /** `string::size_type`, behind whose first word it stands then: `::` and what a container calls its places and its sizes (C++17, 26.2.1). */
+    private function memberType(int $ahead): ?string
+    {
+        $name = $this->parser->is('::', $ahead) ? $this->parser->peek($ahead + 1)->text ?? '' : '';
+        $type = match ($name) {
+            'iterator', 'const_iterator' => 'auto',
+            'size_type' => 'size_t',
+            'difference_type' => 'long',
+            default => null,
+        };
+        $this->parser->at += null === $type ? 0 : 2;
+
+        return $type;
+    }
+
+    public function known(Expression $size): Expression
+    {
+        return $size instanceof VariableRead ? $this->parser->fixed[$size->name] ?? $size : $size;
+    }
+}

@@ -1,0 +1,148 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript\Rows;
+
+use Scrivlet\Core\Language\JavaScript\JavaScriptParser;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** Answers and lines that are asked for, in the forms that Node.js has for it. */
+final class ReadRows
+{
+    /** @var array{int, string|null}|null where that row begins, which is the same for all handlers above it */
+    private ?array $firstBelow = null;
+
+    public function __construct(private readonly JavaScriptParser $parser)
+    {
+    }
+
+    /** @return list<Statement>|null what is done with the lines that are typed in: asked for, gone over, or no longer read */
+    public function readLines(Token $token): ?array
+    {
+        // What is typed in is there as a whole, too, where nobody takes it line by line.
+        $isWhole = 'process' === $token->text && $this->parser->is('.', 1) && $this->parser->is('stdin', 2) && !$this->parser->isVariable('process');
+        $point = $isWhole ? 3 : 1;
+        if (!$isWhole && 'reader' !== ($this->parser->brought[$token->text] ?? '') || !$this->parser->is('.', $point)) {
+            return null;
+        }
+        $verb = $this->parser->peek($point + 1);
+        $opened = $this->parser->peek($point + 2);
+        if (null === $verb || null === $opened || '(' !== $opened->text) {
+            return null;
+        }
+        $start = $this->parser->at;
+        if ('on' === $verb->text && null !== $later = $this->rowBelow($opened)) {
+            // It runs before the first line is read.
+            $this->parser->fail('unsupported', $verb, ['what' => ".on(…) … $later"]);
+        }
+        $over = $isWhole ? new ListLiteral([new Operation(OperationKey::AllInput)]) : new Operation(OperationKey::Lines, [new Operation(OperationKey::AllInput)]);
+        [$each, $atEnd] = $isWhole ? ['data', 'end'] : ['line', 'close'];
+        $head = 'on' === $verb->text && $each === $this->parser->textAt($point + 3) && $this->parser->is(',', $point + 4) ? $this->parser->eachRows->unnamedHead($this->parser->at + $point + 5) : null;
+        if (null !== $head && 1 === \count($head[0])) {
+            return [$this->parser->eachRows->forAll($token, $start, $opened, $head[0], $head[1], $over)];
+        }
+        $this->parser->at += $point + 3;
+        if (\in_array($verb->text, $isWhole ? ['setEncoding', 'resume', 'pause'] : ['close', 'prompt', 'setPrompt'], true)) {
+            $arguments = $this->parser->arguments($opened);
+            if ([] !== $arguments && 'setEncoding' !== $verb->text) {
+                $this->parser->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
+            }
+            $this->parser->semicolon();
+            $row = new Import($this->parser->newId(), rtrim(substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), "; \t"), $this->parser->language()->value);
+
+            return [$this->parser->ended($row, $token->offset)];
+        }
+        $arguments = $this->parser->arguments($opened);
+        $this->parser->semicolon();
+        [$what, $does] = [$arguments[0]->value ?? null, $arguments[1]->value ?? null];
+        if (!$isWhole && 'question' === $verb->text && null !== $what && null !== $does && 2 === \count($arguments)) {
+            return [$this->parser->ended($this->handedTo($does, new Operation(OperationKey::Ask, [$what]), $verb), $token->offset)];
+        }
+        if ('on' === $verb->text && $what == new TextLiteral($each) && null !== $does) {
+            $id = $this->parser->newId();
+            $line = $this->parser->nameFor('line');
+            $this->parser->write($line, $token->offset);
+            $this->parser->declared[$this->parser->scope][$line] = true;
+            $end = $this->parser->endOffset();
+            $this->parser->cut($id, 'head', $token->offset, $end);
+            $row = $this->handedTo($does, new VariableRead($line), $verb);
+            $this->parser->atHead([$row], $id, $end);
+            $this->parser->cut($id, 'close', $end, $end);
+
+            return [new EachLoop($id, [$line], $over, new Block([$row]))];
+        }
+        if ('on' === $verb->text && $what == new TextLiteral($atEnd) && null !== $does) {
+            return [$this->parser->ended($this->handedTo($does, null, $verb), $token->offset)];
+        }
+        $this->parser->fail('unsupported', $verb, ['what' => ".$verb->text(…)"]);
+    }
+
+    /** What the first row below begins with that does something by itself; null if there are but further handlers and functions. */
+    private function rowBelow(Token $opened): ?string
+    {
+        $closing = $this->parser->closingOf($this->parser->indexOf($opened) ?? $this->parser->at);
+        if (null !== $closing && ')' !== $this->parser->tokens[$closing]->text) {
+            // Where it ends is not known: a bracket in it has no partner.
+            return null;
+        }
+        $at = ($closing ?? $this->parser->at) + 1;
+        if (null !== $this->firstBelow && $at <= $this->firstBelow[0]) {
+            return $this->firstBelow[1];
+        }
+        while (null !== $token = $this->parser->tokens[$at] ?? null) {
+            if (';' === $token->text) {
+                ++$at;
+            } elseif ('function' === $token->text || 'async' === $token->text) {
+                while ('{' !== ($this->parser->tokens[$at]->text ?? '{')) {
+                    $at = ($this->parser->partners[$at] ?? $at) + 1;
+                }
+                $at = ($this->parser->partners[$at] ?? $at) + 1;
+            } elseif ('reader' === ($this->parser->brought[$token->text] ?? '') && \in_array($this->parser->tokens[$at + 2]->text ?? '', ['on', 'prompt', 'setPrompt'], true)) {
+                $at = ($this->parser->partners[$at + 3] ?? $at + 3) + 1;
+            } elseif ('process' === $token->text && 'stdin' === ($this->parser->tokens[$at + 2]->text ?? '') && \in_array($this->parser->tokens[$at + 4]->text ?? '', ['on', 'setEncoding', 'resume'], true)) {
+                $at = ($this->parser->partners[$at + 5] ?? $at + 5) + 1;
+            } else {
+                $this->firstBelow = [$at, mb_strcut($token->text, 0, 30)];
+
+                return $this->firstBelow[1];
+            }
+        }
+        $this->firstBelow = [\PHP_INT_MAX, null];
+
+        return null;
+    }
+
+    public function handedTo(Expression $function, ?Expression $value, Token $token): Statement
+    {
+        $name = $function instanceof FunctionReference ? $function->function : ($function instanceof VariableRead && isset($this->parser->functions[$function->name]) ? $function->name : null);
+        $given = null === $value ? [] : [$value];
+        if ($function instanceof Lambda && \count($function->parameters) <= \count($given)) {
+            $uses = array_filter(Walk::expressions($function->value), static fn (Expression $part): bool => $part instanceof VariableRead && $part->name === ($function->parameters[0] ?? ''));
+            if (1 < \count($uses) && !$value instanceof VariableRead) {
+                // What is found once would be found, or asked for, several times.
+                $this->parser->fail('unsupported', $token, ['what' => ".$token->text(…)"]);
+            }
+            $put = static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === ($function->parameters[0] ?? '') ? $given[0] ?? $part : $part;
+            $does = Walk::mapExpression($function->value, $put);
+
+            return $this->parser->performed($does, $token->offset, $this->parser->endOffset());
+        }
+
+        return null === $name ? $this->parser->fail('unsupported', $token, ['what' => ".$token->text(…)"]) : new OwnCall($this->parser->newId(), $name, $given);
+    }
+}

@@ -1,0 +1,127 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Parsing\Values;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Mistakes\RealArguments;
+use Scrivlet\Core\Language\Mistakes\RealNames;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\ExpressionParser;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\TextLiteral;
+
+/** Methods and fields that nobody knows, and what was meant. */
+final class UnknownMembers
+{
+    /** @var array<string, true>|null names behind a point that the text gives a value */
+    private ?array $givenSomewhere = null;
+
+    public function __construct(private readonly ExpressionParser $parser)
+    {
+    }
+
+    /**
+     * What the language brings is given another number of values than is known here.
+     *
+     * @param list<Argument> $arguments
+     */
+    public function miscounted(Token $at, string $name, int $wanted, array $arguments): never
+    {
+        $given = \count($arguments);
+        if (RealArguments::take($this->parser->language(), $name, $arguments, $wanted)) {
+            $this->parser->fail('unsupported', $at, ['what' => $name.'('.implode(', ', array_fill(0, max(1, $given), '…')).')']);
+        }
+        $this->parser->fail($given < $wanted ? 'few_arguments' : 'many_arguments', $at, ['name' => $name, 'wanted' => $wanted, 'given' => $given]);
+    }
+
+    public function unknownMethod(Token $name, bool $called): never
+    {
+        if (isset($this->givenSomewhere()[$name->text])) {
+            // What is given a value somewhere is no slip of the pen.
+            $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
+        }
+        if (!$called && isset($this->parser->methodNames[$name->text])) {
+            // A method as a value, with the object that it is asked of.
+            $this->parser->fail('unsupported', $name, ['what' => "….$name->text"]);
+        }
+        if (1 === preg_match('/\[\s*(?:"[^"\n]*"|\'[^\'\n]*\')\s*\+|\[\s*`[^`]*\$\{/', $this->parser->text)) {
+            // Names that are put together while the program runs may be any.
+            $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
+        }
+        $known = [...array_keys(SpellingIndex::of($this->parser->language())->methods), ...array_keys(SpellingIndex::of($this->parser->language())->properties)];
+        $near = Names::nearest($name->text, array_map(strval(...), $known));
+        if (null !== $near) {
+            $this->parser->fail('misspelt_method', $name, ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
+        }
+        if (1 === preg_match('/^__\w+__$/D', $name->text)) {
+            // Names of this form are the machine's own.
+            $this->parser->fail('unsupported', $name, ['what' => $name->text]);
+        }
+        $this->parser->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
+    }
+
+    /** @return array<string, true> found once, as any number of calls may ask for them */
+    private function givenSomewhere(): array
+    {
+        if (null === $this->givenSomewhere) {
+            $this->givenSomewhere = [];
+            foreach ($this->parser->tokens as $at => $token) {
+                if ('.' === $token->text && \in_array($this->parser->tokens[$at + 2]->text ?? '', ['=', '+='], true)) {
+                    $this->givenSomewhere[$this->parser->tokens[$at + 1]->text] = true;
+                }
+            }
+        }
+
+        return $this->givenSomewhere;
+    }
+
+    /** What some class keeps under a name, if one alone does. */
+    public function anyStatic(string $name): ?string
+    {
+        $found = [];
+        foreach ($this->parser->statics as $class => $names) {
+            if (isset($names[$name])) {
+                $found[] = "$class.$name";
+            }
+        }
+
+        return 1 === \count($found) ? $found[0] : null;
+    }
+
+    /** Whether several classes share something under a name. */
+    public function isSharedByAny(string $name): bool
+    {
+        foreach ($this->parser->statics as $names) {
+            if (isset($names[$name])) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** What an object is asked for is kept somewhere, or one slip of the hand away from what is. */
+    public function checkField(Token $name): void
+    {
+        if ([] === $this->parser->setFields || isset($this->parser->setFields[$name->text]) || isset($this->parser->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
+            return;
+        }
+        if ($this->parser->isRaised($this->parser->class) && RealNames::has($name->text, $this->parser->language())) {
+            // What the language's own failures keep.
+            $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
+        }
+        $near = Names::nearest($name->text, array_map(strval(...), array_keys($this->parser->setFields)));
+        $this->parser->mistake(null === $near ? 'unknown_field' : 'misspelt_field', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
+    }
+
+    /** Whether something may be an object of one of the program's classes, as far as the text shows it. */
+    public function mayHaveFields(Expression $value): bool
+    {
+        return !$value instanceof TextLiteral;
+    }
+}

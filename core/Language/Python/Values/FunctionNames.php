@@ -1,0 +1,169 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Python\Values;
+
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\Replacement;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\SpellingIndex;
+use Scrivlet\Core\Language\Python\PythonExpressions;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Functions and methods that are handed over by their names. */
+final class FunctionNames
+{
+    public function __construct(private readonly PythonExpressions $parser)
+    {
+    }
+
+    /** A function that a name stands for: `key=len`, `map(int, words)`. */
+    public function functionNamed(string $name): ?Lambda
+    {
+        $item = new VariableRead('item');
+        $key = ['len' => OperationKey::Length, 'str' => OperationKey::ToText, 'int' => OperationKey::ToWhole, 'float' => OperationKey::ToNumber, 'bool' => OperationKey::ToTruth, 'repr' => OperationKey::Written, 'abs' => OperationKey::Absolute, 'sum' => OperationKey::Total, 'sorted' => OperationKey::Sorted, 'str.lower' => OperationKey::Lower, 'str.upper' => OperationKey::Upper, 'str.strip' => OperationKey::Trimmed, 'ord' => OperationKey::Code, 'max' => OperationKey::Greatest, 'min' => OperationKey::Least, 'list' => OperationKey::AsList][$name] ?? null;
+
+        return match (true) {
+            isset($this->parser->classes[$name]) && !$this->parser->isVariable($name) => new Lambda(['item'], new MakeObject($name, [$item])),
+            isset($this->parser->functions[$name]), $this->parser->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
+            null !== $key => new Lambda(['item'], new Operation($key, [$item])),
+            default => str_starts_with($name, 'str.') ? $this->methodOfTexts(substr($name, 4)) : null,
+        };
+    }
+
+    /** `str.isalpha`: the method as a function of the text. */
+    public function methodOfTexts(string $name): ?Lambda
+    {
+        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as $spelled) {
+            if (1 === \count($spelled[1])) {
+                return new Lambda(['item'], new Operation($spelled[0], [new VariableRead('item')]));
+            }
+        }
+
+        return null;
+    }
+
+    /** `key=numbers.count`, `map(", ".join, rows)`: a method of one value, as a function of that value. */
+    public static function methodOf(Expression $object, string $name): ?Lambda
+    {
+        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as [$key, $order]) {
+            if (2 === \count($order) && true !== ValueOperations::find($key)?->hasEffect()) {
+                $arguments = [$order[0] => $object, $order[1] => new VariableRead('item')];
+                ksort($arguments);
+
+                return new Lambda(['item'], new Operation($key, array_values($arguments)));
+            }
+        }
+
+        return null;
+    }
+
+    /** A function that is handed over: a lambda, or the name of a function. */
+    public function function_(): ?Lambda
+    {
+        $token = $this->parser->peek();
+        if (null === $token) {
+            return null;
+        }
+        if ('lambda' === $token->text) {
+            $value = $this->parser->expression();
+
+            return $value instanceof Lambda ? $value : null;
+        }
+        $ends = fn (int $ahead): bool => $this->parser->is(')', $ahead) || $this->parser->is(',', $ahead);
+        if ($ends(1) && null !== $made = $this->functionNamed($token->text)) {
+            ++$this->parser->at;
+
+            return $made;
+        }
+        if ($this->parser->is('.', 1) && $ends(3)) {
+            $made = $this->functionNamed($token->text.'.'.($this->parser->peek(2)->text ?? ''));
+            if (null === $made && $this->parser->is('get', 2) && TokenKind::Name === $token->kind) {
+                $this->parser->read($token->text, $token->offset);
+                $made = new Lambda(['item'], new Operation(OperationKey::ValueOr, [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
+            }
+            $method = $this->parser->peek(2)->text ?? '';
+            if (null === $made && $this->parser->isVariable($token->text) && isset($this->parser->methodNames[$method]) && !isset($this->parser->setFields[$method])) {
+                $this->parser->read($token->text, $token->offset);
+                $made = new Lambda(['item'], new MethodCall(new VariableRead($token->text), $method, [new VariableRead('item')]));
+            }
+            if (null === $made && $this->parser->isVariable($token->text) && null !== $made = self::methodOf(new VariableRead($token->text), $this->parser->peek(2)->text ?? '')) {
+                $this->parser->read($token->text, $token->offset);
+            }
+            $this->parser->at += null === $made ? 0 : 3;
+
+            return $made;
+        }
+
+        return null;
+    }
+
+    public function lambda(): Expression
+    {
+        ++$this->parser->at;
+        $names = $given = [];
+        $known = $this->parser->writes[$this->parser->scope] ?? [];
+        while (null !== ($token = $this->parser->peek()) && TokenKind::Name === $token->kind) {
+            ++$this->parser->at;
+            if ($this->parser->accept('=')) {
+                // It is as it was when the function was made (The Python Language Reference, 6.14 and 8.7).
+                $given[$token->text] = $this->parser->expression();
+            } else {
+                $names[] = $token->text;
+            }
+            $this->parser->write($token->text, $token->offset);
+            if (!$this->parser->accept(',')) {
+                break;
+            }
+        }
+        if ($this->parser->is('*') || $this->parser->is('**')) {
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'lambda '.$this->parser->sign().'…']);
+        }
+        if (!$this->parser->accept(':')) {
+            $this->parser->fail('colon_missing', null, ['after' => 'lambda'], [new Replacement($this->parser->endOffset(), 0, ':')]);
+        }
+        $shadowed = $this->parser->lambdaNames;
+        $own = [...$names, ...array_map(strval(...), array_keys($given))];
+        $this->parser->lambdaNames += array_fill_keys($own, true);
+        $value = $this->printedValue() ?? $this->parser->expression();
+        $this->parser->lambdaNames = $shadowed;
+        foreach ($this->parser->reads as $index => $use) {
+            if (\in_array($use->name, $own, true) && !isset($known[$use->name])) {
+                unset($this->parser->reads[$index]);
+            }
+        }
+        $this->parser->writes[$this->parser->scope] = $known;
+
+        $made = new Lambda($names, $value);
+
+        return [] === $given ? $made : new MethodCall(new Lambda(array_map(strval(...), array_keys($given)), $made), MethodCall::CALL, array_values($given));
+    }
+
+    /** `lambda bed: print(bed)` shows something, and gives nothing back. */
+    public function printedValue(): ?Operation
+    {
+        $token = $this->parser->peek();
+        $opened = $this->parser->peek(1);
+        if ('print' !== $token?->text || '(' !== $opened?->text || isset($this->parser->functions['print'])) {
+            return null;
+        }
+        $this->parser->at += 2;
+        $arguments = $this->parser->arguments($opened);
+        if ([] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name)) {
+            $this->parser->fail('unsupported', $token, ['what' => 'lambda …: print(…)']);
+        }
+
+        return new Operation(OperationKey::Printed, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+    }
+}
