@@ -261,7 +261,7 @@ abstract class CppExpressions extends BraceExpressions
     /** `(*this)(2, 3)` asks the object itself (C++17, 16.5.4). */
     protected function mayBeCalled(Expression $value): bool
     {
-        return '' !== $this->class && $value == new VariableRead($this->itself) ? null !== $this->ownerOf($this->class, MethodCall::SIGN) : parent::mayBeCalled($value);
+        return '' !== $this->class && $value == new VariableRead($this->itself) ? null !== $this->classes->ownerOf($this->class, MethodCall::SIGN) : parent::mayBeCalled($value);
     }
 
     /** `function<int(string)>` */
@@ -391,7 +391,7 @@ abstract class CppExpressions extends BraceExpressions
         }
 
         $method = [Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::Equal->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater'][$operator->value] ?? '';
-        $class = '' === $method || [] === $this->classes ? null : TypeNames::read($this->typeOf($left))->class;
+        $class = '' === $method || [] === $this->classes->parents ? null : TypeNames::read($this->typeOf($left))->class;
         $wanted = null === $class ? '' : $this->takenBy($class, $method);
 
         return parent::combine($operator, $left, '' === $wanted ? $right : $this->asObjectOf($wanted, $right), $at);
@@ -417,11 +417,11 @@ abstract class CppExpressions extends BraceExpressions
 
     public function isOfObject(string $name): bool
     {
-        if ('' === $this->class || !str_contains($this->scope, '.') || isset($this->writes[$this->scope][$name])) {
+        if ('' === $this->class || !str_contains($this->scope, '.') || isset($this->symbols->writes[$this->scope][$name])) {
             return false;
         }
-        for ($class = $this->class; isset($this->classes[$class]); $class = $this->classes[$class]) {
-            if (isset($this->fieldsOf[$class][$name]) || isset($this->statics[$class][$name])) {
+        for ($class = $this->class; isset($this->classes->parents[$class]); $class = $this->classes->parents[$class]) {
+            if (isset($this->fieldsOf[$class][$name]) || isset($this->classes->statics[$class][$name])) {
                 return true;
             }
         }
@@ -431,7 +431,7 @@ abstract class CppExpressions extends BraceExpressions
 
     public function named(Token $token): Expression
     {
-        if (($this->is('(', 1) || $this->is('{', 1)) && ('size_t' === $token->text || isset($this->aliases[$token->text])) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+        if (($this->is('(', 1) || $this->is('{', 1)) && ('size_t' === $token->text || isset($this->aliases[$token->text])) && !$this->isVariable($token->text) && !isset($this->symbols->functions[$token->text])) {
             // `uint32_t(n)`: a name of a type makes one of what stands behind it (C++17, 8.2.3).
             return $this->prefixValues->conversion($token);
         }
@@ -448,7 +448,7 @@ abstract class CppExpressions extends BraceExpressions
 
             return new NumberLiteral('EXIT_SUCCESS' === $token->text ? 0 : 1);
         }
-        if (isset($this->functions[$token->text]) && $this->is('<', 1) && null !== $behind = $this->behindTypes($this->at + 2)) {
+        if (isset($this->symbols->functions[$token->text]) && $this->is('<', 1) && null !== $behind = $this->behindTypes($this->at + 2)) {
             // `biggest<int>(2, 3)`: the types show in what is given (C++17, 17.8.1).
             $this->at = $behind - 1;
             // @phpstan-ignore assign.propertyType (the token is there already)
@@ -458,7 +458,7 @@ abstract class CppExpressions extends BraceExpressions
         }
         $called = $this->is('(', 1) ? (string) TypeNames::read($this->typeOf(new VariableRead($token->text)))->class : '';
         $opened = $this->peek(1);
-        if (null !== $opened && isset($this->classes[$called]) && null !== $this->ownerOf($called, '@called')) {
+        if (null !== $opened && isset($this->classes->parents[$called]) && null !== $this->classes->ownerOf($called, '@called')) {
             $this->at += 2;
             $this->read($token->text, $token->offset);
 
@@ -476,7 +476,7 @@ abstract class CppExpressions extends BraceExpressions
         }
         $at = $this->at + ($this->is('std') && $this->is('::', 1) ? 2 : 0);
         $word = $this->tokens[$at]->text ?? '';
-        if (('make_unique' === $word || 'make_shared' === $word) && '<' === ($this->tokens[$at + 1]->text ?? '') && isset($this->classes[$this->tokens[$at + 2]->text ?? '']) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
+        if (('make_unique' === $word || 'make_shared' === $word) && '<' === ($this->tokens[$at + 1]->text ?? '') && isset($this->classes->parents[$this->tokens[$at + 2]->text ?? '']) && '>' === ($this->tokens[$at + 3]->text ?? '') && '(' === ($this->tokens[$at + 4]->text ?? '')) {
             $this->at = $at + 5;
 
             return $this->postfix($this->madeValues->madeOf($this->tokens[$at + 2], $this->arguments($this->tokens[$at + 4]), false));
@@ -494,7 +494,7 @@ abstract class CppExpressions extends BraceExpressions
             $isConst = 'const' === ($this->tokens[$at + 2]->text ?? '') ? 1 : 0;
             $class = $this->tokens[$at + 2 + $isConst] ?? $token;
             $opened = $this->tokens[$at + 5 + $isConst] ?? $token;
-            if (isset($this->classes[$class->text]) && '*' === ($this->tokens[$at + 3 + $isConst]->text ?? '') && '>' === ($this->tokens[$at + 4 + $isConst]->text ?? '') && '(' === $opened->text) {
+            if (isset($this->classes->parents[$class->text]) && '*' === ($this->tokens[$at + 3 + $isConst]->text ?? '') && '>' === ($this->tokens[$at + 4 + $isConst]->text ?? '') && '(' === $opened->text) {
                 // What is of that class, or nothing (C++17, 8.2.7).
                 $this->at = $at + 6 + $isConst;
                 $object = $this->arguments($opened)[0]->value ?? $this->fail('value_missing', $token, ['after' => '(']);
@@ -522,7 +522,7 @@ abstract class CppExpressions extends BraceExpressions
 
             return new VariableRead($enumerator);
         }
-        $made = [] === $this->classes ? null : $this->objectCalls->ofClassNamed($token) ?? $this->objectCalls->ofObject($token);
+        $made = [] === $this->classes->parents ? null : $this->objectCalls->ofClassNamed($token) ?? $this->objectCalls->ofObject($token);
         if (null !== $made) {
             return $made;
         }
@@ -657,7 +657,7 @@ abstract class CppExpressions extends BraceExpressions
     /** `tolower`, handed over by its name. */
     public function plainName(Token $token): Expression
     {
-        if (\in_array($token->text, ['tolower', 'toupper'], true) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+        if (\in_array($token->text, ['tolower', 'toupper'], true) && !$this->isVariable($token->text) && !isset($this->symbols->functions[$token->text])) {
             return new Lambda(['letter'], new Operation('tolower' === $token->text ? OperationKey::LowerLetter : OperationKey::UpperLetter, [new VariableRead('letter')]));
         }
 

@@ -283,7 +283,7 @@ final class CppParser extends CppExpressions
     protected function indexed(Expression $container, Token $opened): Expression
     {
         $item = parent::indexed($container, $opened);
-        $place = $item instanceof Item && null !== $this->ownerOf($this->givenPlaces->classOf($container), '@item') ? $this->placeOf(new MethodCall($container, '@item', [$item->index])) : null;
+        $place = $item instanceof Item && null !== $this->classes->ownerOf($this->givenPlaces->classOf($container), '@item') ? $this->placeOf(new MethodCall($container, '@item', [$item->index])) : null;
 
         return null === $place || $place instanceof MethodCall ? $item : $place;
     }
@@ -345,14 +345,14 @@ final class CppParser extends CppExpressions
         if ('*' === $token->text && $this->is('this', 1) && $this->is('=', 2) && '' !== $this->class) {
             return $this->memoryRows->becomes($start);
         }
-        if (isset($this->classes[$token->text]) && $this->is('::', 1) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
+        if (isset($this->classes->parents[$token->text]) && $this->is('::', 1) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
             // What the parent does, or the class itself.
             $value = $this->value();
             $this->semicolon();
 
             return [$this->ended($value instanceof OwnValue ? new OwnCall($this->newId(), $value->function, $value->arguments) : new Perform($this->newId(), $value), $start)];
         }
-        if ($this->is('::', 1) && isset($this->statics[$token->text][$this->sign(2) ?? '']) && ($this->inMain || '' !== $this->scope)) {
+        if ($this->is('::', 1) && isset($this->classes->statics[$token->text][$this->sign(2) ?? '']) && ($this->inMain || '' !== $this->scope)) {
             // `Bed::count += 2;` begins with no type.
             return null;
         }
@@ -399,7 +399,7 @@ final class CppParser extends CppExpressions
 
                 return $this->inputRows->input($start);
             case 'putchar':
-                if ($this->is('(', 1) && !isset($this->functions['putchar'])) {
+                if ($this->is('(', 1) && !isset($this->symbols->functions['putchar'])) {
                     $opened = $this->tokens[$this->at + 1];
                     $this->at += 2;
                     $letter = $this->value();
@@ -412,7 +412,7 @@ final class CppParser extends CppExpressions
                 break;
             case 'printf':
             case 'puts':
-                if ($this->is('(', 1) && !isset($this->functions[$token->text])) {
+                if ($this->is('(', 1) && !isset($this->symbols->functions[$token->text])) {
                     return [$this->outputRows->printsFormatted($token, $start)];
                 }
                 break;
@@ -470,12 +470,12 @@ final class CppParser extends CppExpressions
             case 'enum':
                 return $this->namedValues->enumeration($start);
             case 'srand':
-                if ($this->is('(', 1) && !isset($this->functions['srand'])) {
+                if ($this->is('(', 1) && !isset($this->symbols->functions['srand'])) {
                     return [$this->memoryRows->seeded($start)];
                 }
                 break;
             case 'assert':
-                if ($this->is('(', 1) && !isset($this->functions['assert'])) {
+                if ($this->is('(', 1) && !isset($this->symbols->functions['assert'])) {
                     $opened = $this->tokens[$this->at + 1];
                     $this->at += 2;
                     $condition = $this->value();
@@ -494,7 +494,7 @@ final class CppParser extends CppExpressions
                 // no break
             case 'strcpy':
             case 'strcat':
-                if ($this->is('(', 1) && !isset($this->functions[$token->text])) {
+                if ($this->is('(', 1) && !isset($this->symbols->functions[$token->text])) {
                     return [$this->memoryRows->textCopied($token)];
                 }
                 break;
@@ -503,7 +503,7 @@ final class CppParser extends CppExpressions
                 if (null !== $row) {
                     return [$row];
                 }
-                if ($this->is('(', 1) && !isset($this->functions['memset'])) {
+                if ($this->is('(', 1) && !isset($this->symbols->functions['memset'])) {
                     $this->fail('unsupported', $token, ['what' => 'memset(…)']);
                 }
                 break;
@@ -542,7 +542,7 @@ final class CppParser extends CppExpressions
             $this->unknownWords->misspeltType($token);
         }
         $at = $this->at;
-        $shown = [] === $this->classes || $this->inMain || '' !== $this->scope ? null : $this->streamOperators->shownByStream($token, $at);
+        $shown = [] === $this->classes->parents || $this->inMain || '' !== $this->scope ? null : $this->streamOperators->shownByStream($token, $at);
         if (null !== $shown) {
             return [$shown];
         }
@@ -550,7 +550,7 @@ final class CppParser extends CppExpressions
         if (null !== $apart) {
             return [$apart];
         }
-        $shared = [] === $this->classes ? null : $this->declarationRows->sharedValue($token);
+        $shared = [] === $this->classes->parents ? null : $this->declarationRows->sharedValue($token);
         if (null !== $shared) {
             return [$shared];
         }
@@ -594,7 +594,7 @@ final class CppParser extends CppExpressions
         if (null === $opened || '' === $type) {
             $value = $this->value();
 
-            return [] === $this->classes ? $value : $this->asObjectOf($this->typeOf($target), $value);
+            return [] === $this->classes->parents ? $value : $this->asObjectOf($this->typeOf($target), $value);
         }
 
         return $this->initialValues->bracedAs($opened, $type);
@@ -685,7 +685,7 @@ final class CppParser extends CppExpressions
 
             return $this->namesOfPlaces->startedAt($name->text, $place);
         }
-        if ($isPointer && !isset($this->classes[substr((string) $this->loopType, 0, -2)])) {
+        if ($isPointer && !isset($this->classes->parents[substr((string) $this->loopType, 0, -2)])) {
             $this->fail('unsupported', $name, ['what' => (string) $this->loopType]);
         }
 
@@ -757,12 +757,12 @@ final class CppParser extends CppExpressions
     {
         $method = [Operator::Add->value => 'increase', Operator::Subtract->value => 'decrease', Operator::Multiply->value => 'scale', Operator::TruncDivide->value => 'share'][$operator->value] ?? '';
         $class = (string) TypeNames::read($this->typeOf($target))->class;
-        $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && TokenKind::Number !== $this->tokens[$this->at - 1]->kind && null !== $this->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
+        $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && TokenKind::Number !== $this->tokens[$this->at - 1]->kind && null !== $this->classes->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
         if ($isStep) {
             $method = 'increase' === $method ? 'advance' : 'go_back';
         }
 
-        return isset($this->classes[$class]) && null !== $this->ownerOf($class, $method) ? new MethodCall($target, $method, $isStep ? [] : [$this->asObjectOf($this->takenBy($class, $method), $amount)]) : null;
+        return isset($this->classes->parents[$class]) && null !== $this->classes->ownerOf($class, $method) ? new MethodCall($target, $method, $isStep ? [] : [$this->asObjectOf($this->takenBy($class, $method), $amount)]) : null;
     }
 
     public function foreignRow(Token $token, Token $next): void
@@ -787,13 +787,13 @@ final class CppParser extends CppExpressions
     {
         $pair = $receiver instanceof VariableRead ? $this->pairs[$receiver->name] ?? null : null;
         if (null !== $pair && $receiver instanceof VariableRead && ('first' === $name || 'second' === $name)) {
-            $this->silenced[$receiver->name] = true;
+            $this->symbols->silenced[$receiver->name] = true;
 
             return new VariableRead($pair['first' === $name ? 0 : 1]);
         }
 
         if ('first' === $name || 'second' === $name) {
-            if (!isset($this->fieldNames[$name])) {
+            if (!isset($this->classes->fieldNames[$name])) {
                 $iterator = $receiver instanceof VariableRead ? $this->iterators[$receiver->name] ?? null : null;
                 if (null !== $iterator && 'key' === $iterator[0]) {
                     return 'first' === $name ? $receiver : new Item($iterator[1], $receiver);

@@ -218,7 +218,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             }
             $this->fail('unsupported', $token, ['what' => 'console.'.($this->peek(2)->text ?? '')]);
         }
-        if (isset($this->classes[$token->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($token->text)) {
+        if (isset($this->classes->parents[$token->text]) && !$this->is('.', 1) && !$this->is('(', 1) && !$this->isVariable($token->text)) {
             $before = [$this->tokens[$this->at - 2]->text ?? '', $this->tokens[$this->at - 1]->text ?? ''];
             if (('constructor' === $before[0] || 'target' === $before[0]) && \in_array($before[1], ['===', '!==', '==', '!='], true)) {
                 // The class that made an object, by its name (ECMAScript 2022, 15.7.14).
@@ -263,7 +263,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** Whether a value is compared with a class of the program: `=== Bed`. */
     public function isAskedForClass(int $ahead): bool
     {
-        return \in_array($this->sign($ahead), ['===', '!==', '==', '!='], true) && isset($this->classes[$this->sign($ahead + 1) ?? '']) && !$this->is('.', $ahead + 2) && !$this->is('(', $ahead + 2);
+        return \in_array($this->sign($ahead), ['===', '!==', '==', '!='], true) && isset($this->classes->parents[$this->sign($ahead + 1) ?? '']) && !$this->is('.', $ahead + 2) && !$this->is('(', $ahead + 2);
     }
 
     protected function special(Expression $left, int $around, int $offset): ?Expression
@@ -282,7 +282,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return $left instanceof Item && $this->isSteady($other) ? new Operation(OperationKey::ValueOr, [$left->container, $left->index, $other]) : new Operation(OperationKey::OrElse, [$left, $other]);
         }
         $kind = $this->peek(1);
-        if ('instanceof' === $sign && 5 >= $around && null !== $kind && isset($this->classes[$kind->text])) {
+        if ('instanceof' === $sign && 5 >= $around && null !== $kind && isset($this->classes->parents[$kind->text])) {
             $this->at += 2;
 
             return new KindTest($left, $kind->text);
@@ -342,7 +342,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** `bed.show.bind(bed)`: without its object a method has no `this` (ECMAScript 2022, 20.2.3.2). */
     protected function methodAsValue(Expression $receiver, Token $name): ?Expression
     {
-        if ($receiver instanceof VariableRead && isset($this->classes[$receiver->name]) && !$this->isVariable($receiver->name)) {
+        if ($receiver instanceof VariableRead && isset($this->classes->parents[$receiver->name]) && !$this->isVariable($receiver->name)) {
             return null;
         }
         $opened = $this->is('.') && $this->is('bind', 1) ? $this->peek(2) : null;
@@ -370,13 +370,13 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function hasMembers(string $object): bool
     {
-        return isset($this->classes[$object]);
+        return isset($this->classes->parents[$object]);
     }
 
     /** @param list<Argument> $arguments */
     protected function memberCall(Token $object, Token $member, array $arguments): ?Expression
     {
-        $owner = $this->ownerOf($object->text, $member->text);
+        $owner = $this->classes->ownerOf($object->text, $member->text);
 
         return null === $owner ? null : new OwnValue("$owner.$member->text", $this->namedArguments->handed($this->namedArguments->packed("$owner.$member->text", $arguments)));
     }

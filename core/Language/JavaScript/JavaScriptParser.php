@@ -389,7 +389,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     public function named(Token $token): Expression
     {
         $done = $this->madeByFunctions->doneAs($token);
-        if (null === $done && isset($this->classes[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text) && !$this->madeByFunctions->seesToNew($token->text)) {
+        if (null === $done && isset($this->classes->parents[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text) && !$this->madeByFunctions->seesToNew($token->text)) {
             // Without the word an object is not made (ECMAScript 2022, 10.2.1).
             $this->mistake('new_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($token->offset, 0, 'new ')]);
         }
@@ -416,7 +416,7 @@ final class JavaScriptParser extends JavaScriptExpressions
         $name = $target instanceof Field ? $target->name : ($target instanceof Item && $target->index instanceof TextLiteral ? $target->index->value : '');
         if ('' === $name || '' !== $this->class || !$this->is('function') || !$this->is('(', 1) || !$this->saysThis($this->at)) {
             $value = parent::valueFor($target);
-            $this->objectMethods += '' !== $name && ($value instanceof FunctionReference || $value instanceof Lambda || $value instanceof VariableRead && isset($this->functions[$value->name])) ? [$name => true] : [];
+            $this->objectMethods += '' !== $name && ($value instanceof FunctionReference || $value instanceof Lambda || $value instanceof VariableRead && isset($this->symbols->functions[$value->name])) ? [$name => true] : [];
 
             return $value;
         }

@@ -51,25 +51,25 @@ final readonly class Checker
     {
         $mistakes = $said = [];
         $builtIn = array_fill_keys(self::BUILT_IN[$this->language->value], true);
-        foreach ($this->parser->reads as $use) {
+        foreach ($this->parser->symbols->reads as $use) {
             $name = $use->name;
-            if (isset(self::NO_VALUES[$this->language->value][$name]) && !$use->called && !isset($said[$name]) && !isset($this->parser->writes[$this->parser->holderOf($name, $use->scope)][$name]) && !isset($this->parser->functions[$name])) {
+            if (isset(self::NO_VALUES[$this->language->value][$name]) && !$use->called && !isset($said[$name]) && !isset($this->parser->symbols->writes[$this->parser->symbols->holderOf($name, $use->scope)][$name]) && !isset($this->parser->symbols->functions[$name])) {
                 $mistakes[] = new Mistake('unsupported', $use->offset, \strlen($name), ['what' => $name]);
                 $said[$name] = true;
             }
-            if (isset($said[$name]) || isset($builtIn[$name]) || isset($this->parser->silenced[$name]) || isset($this->parser->functions[$name]) && !isset($this->parser->writes[''][$name])) {
+            if (isset($said[$name]) || isset($builtIn[$name]) || isset($this->parser->symbols->silenced[$name]) || isset($this->parser->symbols->functions[$name]) && !isset($this->parser->symbols->writes[''][$name])) {
                 continue;
             }
-            $holder = $this->parser->holderOf($name, $use->scope);
-            $own = '' === $holder ? null : $this->parser->writes[$holder][$name] ?? null;
-            $known = $own ?? $this->parser->writes[''][$name] ?? null;
+            $holder = $this->parser->symbols->holderOf($name, $use->scope);
+            $own = '' === $holder ? null : $this->parser->symbols->writes[$holder][$name] ?? null;
+            $known = $own ?? $this->parser->symbols->writes[''][$name] ?? null;
             if (null === $known && !$use->called && null !== LibraryValues::named($name, $this->language)) {
                 continue;
             }
             if (null === $known) {
                 $mistakes[] = $this->unknown($use);
                 $said[$name] = true;
-            } elseif (($holder === $use->scope || '' === $holder) && $this->isTooEarly($use, '' === $holder ? $this->parser->writes[$use->scope][$name] ?? null : $own)) {
+            } elseif (($holder === $use->scope || '' === $holder) && $this->isTooEarly($use, '' === $holder ? $this->parser->symbols->writes[$use->scope][$name] ?? null : $own)) {
                 $mistakes[] = new Mistake('before_value', $use->offset, \strlen($name), ['name' => $name]);
                 $said[$name] = true;
             }
@@ -91,7 +91,7 @@ final readonly class Checker
         }
 
         // A name may get its value in the condition of the choice before which it stands (The Python Language Reference, 6.13).
-        return !isset($this->parser->functions[$use->name]) && 1 !== preg_match('/\G\w+\s*:=/', $this->parser->source(), $match, 0, $written);
+        return !isset($this->parser->symbols->functions[$use->name]) && 1 !== preg_match('/\G\w+\s*:=/', $this->parser->source(), $match, 0, $written);
     }
 
     private function unknown(NameUse $use): Mistake
@@ -99,7 +99,7 @@ final readonly class Checker
         $name = $use->name;
         $length = \strlen($name);
         $known = [
-            ...array_keys($this->parser->writes[$use->scope] ?? []), ...array_keys($this->parser->writes['']), ...array_keys($this->parser->functions),
+            ...array_keys($this->parser->symbols->writes[$use->scope] ?? []), ...array_keys($this->parser->symbols->writes['']), ...array_keys($this->parser->symbols->functions),
             ...self::BUILT_IN[$this->language->value],
         ];
         if ($use->called) {
@@ -107,7 +107,7 @@ final readonly class Checker
         }
         if ($this->facts->typed && str_contains($use->scope, '.')) {
             // What its object keeps is there by its bare name.
-            $known = [...$known, ...array_keys($this->parser->fieldNames)];
+            $known = [...$known, ...array_keys($this->parser->classes->fieldNames)];
         }
         $known = array_map(strval(...), $known);
         if ($this->facts->asksObjects && 1 === preg_match('/^__\w+__$/D', $name)) {
@@ -115,7 +115,7 @@ final readonly class Checker
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
         }
         if (str_contains($use->scope, '.') && !$this->facts->typed) {
-            if (isset($this->parser->fieldNames[$name])) {
+            if (isset($this->parser->classes->fieldNames[$name])) {
                 $itself = $this->notation->itself;
 
                 return new Mistake('object_wanted', $use->offset, $length, ['name' => $name, 'near' => "$itself.$name"], [new Replacement($use->offset, 0, "$itself.")]);
@@ -161,8 +161,8 @@ final readonly class Checker
     private function early(): array
     {
         $mistakes = $said = [];
-        foreach ($this->parser->wanted as $token) {
-            if ($token->offset < ($this->parser->known[$token->text] ?? 0) && !isset($said[$token->text])) {
+        foreach ($this->parser->symbols->wanted as $token) {
+            if ($token->offset < ($this->parser->symbols->known[$token->text] ?? 0) && !isset($said[$token->text])) {
                 $mistakes[] = new Mistake('called_early', $token->offset, \strlen($token->text), ['name' => $token->text]);
                 $said[$token->text] = true;
             }

@@ -314,23 +314,23 @@ abstract class BraceExpressions extends BraceParser
      */
     public function inLambda(\Closure $read, string ...$names): Expression
     {
-        $known = $this->writes[$this->scope] ?? [];
+        $known = $this->symbols->writes[$this->scope] ?? [];
         $declared = $this->declared[$this->scope] ?? [];
-        $from = \count($this->reads);
+        $from = \count($this->symbols->reads);
         foreach ($names as $name) {
-            $this->writes[$this->scope][$name] ??= 0;
+            $this->symbols->writes[$this->scope][$name] ??= 0;
             $this->declared[$this->scope][$name] = true;
         }
         $shadowed = $this->lambdaNames;
         $this->lambdaNames += array_fill_keys($names, true);
         $value = $read();
         $this->lambdaNames = $shadowed;
-        foreach ($this->reads as $index => $use) {
+        foreach ($this->symbols->reads as $index => $use) {
             if (\in_array($use->name, $names, true) && !isset($known[$use->name]) && $index >= $from) {
-                unset($this->reads[$index]);
+                unset($this->symbols->reads[$index]);
             }
         }
-        $this->writes[$this->scope] = $known;
+        $this->symbols->writes[$this->scope] = $known;
         $this->declared[$this->scope] = $declared;
 
         return $value;

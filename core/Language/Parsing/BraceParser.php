@@ -325,7 +325,7 @@ abstract class BraceParser extends ExpressionParser
         $depth = $this->depth++;
         $state = [\count($this->mistakes), \count($this->cuts), $this->ids, $this->parent, $this->scope, $this->loops];
         // What is kept is written to next, and copied by that: only where a row may be read again.
-        $known = !$this->readsSmall && $this->mayHoldSmall($start) ? [$this->declared, $this->assigned, $this->writes, $this->reads, $this->functions, $this->outermost] : null;
+        $known = !$this->readsSmall && $this->mayHoldSmall($start) ? [$this->declared, $this->assigned, $this->symbols->writes, $this->symbols->reads, $this->symbols->functions, $this->outermost] : null;
         [$outer, $this->unnamed] = [$this->unnamed, []];
         try {
             $rows = $this->statement();
@@ -340,14 +340,14 @@ abstract class BraceParser extends ExpressionParser
                 // Once more, with functions that only give something back as parts of the row.
                 array_pop($this->mistakes);
                 [$this->at, $this->depth, $this->readsSmall] = [$start, $depth, true];
-                [$this->declared, $this->assigned, $this->writes, $this->reads, $this->functions, $this->outermost] = $known;
+                [$this->declared, $this->assigned, $this->symbols->writes, $this->symbols->reads, $this->symbols->functions, $this->outermost] = $known;
                 try {
                     return $this->row();
                 } finally {
                     $this->readsSmall = false;
                 }
             }
-            $before = $this->silenced;
+            $before = $this->symbols->silenced;
             $row = $this->unreadRows->unread($start);
             $at = \count($this->mistakes) - 1;
             while ($at >= 0 && $failure->mistake !== $this->mistakes[$at]) {
@@ -699,7 +699,7 @@ abstract class BraceParser extends ExpressionParser
 
     public function opensBrace(): bool
     {
-        if ($this->is('then') && !$this->isVariable('then') && !isset($this->functions['then'])) {
+        if ($this->is('then') && !$this->isVariable('then') && !isset($this->symbols->functions['then'])) {
             $this->fail('foreign_word', $this->peek(), ['word' => 'then', 'near' => '{'], $this->is('{', 1) ? [new Replacement($this->offset(), 4, '')] : [new Replacement($this->offset(), 4, '{')]);
         }
 
@@ -749,7 +749,7 @@ abstract class BraceParser extends ExpressionParser
 
     public function isDeclared(string $name): bool
     {
-        for ($scope = $this->scope; '' !== $scope; $scope = $this->around[$scope] ?? '') {
+        for ($scope = $this->scope; '' !== $scope; $scope = $this->symbols->around[$scope] ?? '') {
             if (isset($this->declared[$scope][$name])) {
                 return true;
             }
@@ -1024,7 +1024,7 @@ abstract class BraceParser extends ExpressionParser
     /** An object may keep a number under the name that lists and texts have, too: `this.length = 0`. */
     public function ownLength(Expression $target): Expression
     {
-        if ($target instanceof MethodCall && 'length' === $target->method && null !== $target->otherwise && null === $this->ownerOf($this->class, 'length')) {
+        if ($target instanceof MethodCall && 'length' === $target->method && null !== $target->otherwise && null === $this->classes->ownerOf($this->class, 'length')) {
             $target = $target->otherwise;
         }
         $isOwn = $target instanceof Operation && OperationKey::Length === $target->key && $this->facts->namedPlaces && '' !== $this->class && $target->arguments[0] == new VariableRead($this->itself);
@@ -1057,7 +1057,7 @@ abstract class BraceParser extends ExpressionParser
     public function given(string $name, int $offset): void
     {
         $scope = isset($this->declared[$this->scope][$name]) ? $this->scope : '';
-        $this->writes[$scope][$name] ??= $offset;
+        $this->symbols->writes[$scope][$name] ??= $offset;
         $this->assigned[$this->scope][$name] = true;
     }
 

@@ -410,7 +410,7 @@ abstract class ExpressionParser extends Parser
             if ($steps > Bounds::NESTING) {
                 $this->fail('deep');
             }
-            if ('.' === $token->text || '->' === $token->text && ([] !== $this->classes || $this->notation->typed)) {
+            if ('.' === $token->text || '->' === $token->text && ([] !== $this->classes->parents || $this->notation->typed)) {
                 ++$this->at;
                 $value = $this->member($value);
             } elseif ('[' === $token->text) {
@@ -429,7 +429,7 @@ abstract class ExpressionParser extends Parser
     /** Whether a value may be a function, so that brackets behind it call it. */
     protected function mayBeCalled(Expression $value): bool
     {
-        return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->ownerOf($value->class, '@called')
+        return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->classes->ownerOf($value->class, '@called')
             || $value instanceof OwnValue;
     }
 
@@ -451,10 +451,10 @@ abstract class ExpressionParser extends Parser
         }
         $isOwn = $receiver instanceof VariableRead && $receiver->name === $this->itself && '' !== $this->class;
         // Another class may be asked for what this one keeps.
-        if (isset($this->asked[$name->text]) && !$receiver instanceof TextLiteral && (!$isOwn || null !== $this->ownerOf($this->class, $name->text) || !isset($this->fieldNames[$name->text]))) {
+        if (isset($this->classes->asked[$name->text]) && !$receiver instanceof TextLiteral && (!$isOwn || null !== $this->classes->ownerOf($this->class, $name->text) || !isset($this->classes->fieldNames[$name->text]))) {
             return $this->memberCalls->askedFor($receiver, $name->text);
         }
-        $static = isset($this->fieldNames[$name->text]) ? null : $this->unknownMembers->anyStatic($name->text);
+        $static = isset($this->classes->fieldNames[$name->text]) ? null : $this->unknownMembers->anyStatic($name->text);
         if (null !== $static) {
             $this->read($static, $name->offset);
 
@@ -464,11 +464,11 @@ abstract class ExpressionParser extends Parser
             $this->unknownMembers->checkField($name);
         }
         $isBound = $this->facts->bindsByHand && $this->is('.') && $this->is('bind', 1);
-        $handed = isset($this->methodNames[$name->text]) && ($isBound || !isset($this->setFields[$name->text])) ? $this->methodAsValue($receiver, $name) : null;
+        $handed = isset($this->classes->methodNames[$name->text]) && ($isBound || !isset($this->classes->setFields[$name->text])) ? $this->methodAsValue($receiver, $name) : null;
         if (null !== $handed) {
             return $handed;
         }
-        if ((isset($this->fieldNames[$name->text]) || $this->facts->asksObjects && $this->unknownMembers->isSharedByAny($name->text)) && $this->unknownMembers->mayHaveFields($receiver)) {
+        if ((isset($this->classes->fieldNames[$name->text]) || $this->facts->asksObjects && $this->unknownMembers->isSharedByAny($name->text)) && $this->unknownMembers->mayHaveFields($receiver)) {
             return new Field($receiver, $name->text);
         }
         $property = SpellingIndex::of($this->language())->properties[$name->text] ?? null;
@@ -603,7 +603,7 @@ abstract class ExpressionParser extends Parser
 
     public function isVariable(string $name): bool
     {
-        return isset($this->writes[$this->holderOf($name, $this->scope)][$name]);
+        return isset($this->symbols->writes[$this->symbols->holderOf($name, $this->scope)][$name]);
     }
 
     /** `nib.forward(50)`, `math.pi`: a name of an object or a library, and one of its members. */
@@ -630,21 +630,21 @@ abstract class ExpressionParser extends Parser
 
             return $this->memberCall($object, $member, $this->arguments($opened)) ?? $this->sceneCalls->unknownCommand($object->text, $member);
         }
-        $asked = $isCall || [] === $this->staticAsked ? null : $this->ownerOf($object->text, $member->text);
+        $asked = $isCall || [] === $this->staticAsked ? null : $this->classes->ownerOf($object->text, $member->text);
         if (null !== $asked && isset($this->staticAsked["$asked.$member->text"])) {
             $this->at += 2;
 
             return new OwnValue("$asked.$member->text", []);
         }
-        $static = $isCall ? null : $this->staticOf($object->text, $member->text);
+        $static = $isCall ? null : $this->classes->staticOf($object->text, $member->text);
         if (null !== $static) {
             $this->at += 2;
             $this->read($static, $member->offset);
 
             return new VariableRead($static);
         }
-        $owner = $isCall || !$this->facts->classesAreFunctions ? null : $this->ownerOf($object->text, $member->text);
-        if (null !== $owner && 1 >= ($this->methods[$owner][$member->text][1] ?? 9) && !isset($this->asked[$member->text])) {
+        $owner = $isCall || !$this->facts->classesAreFunctions ? null : $this->classes->ownerOf($object->text, $member->text);
+        if (null !== $owner && 1 >= ($this->classes->methods[$owner][$member->text][1] ?? 9) && !isset($this->classes->asked[$member->text])) {
             // A method by its class, as a function of the object: `key=Bed.litres`.
             $this->at += 2;
 
@@ -677,7 +677,7 @@ abstract class ExpressionParser extends Parser
 
             return new Operation($index->properties[$full]);
         }
-        $near = !$isCall || isset($this->functions[$object->text]) ? null : Names::nearest($object->text, $this->libraries());
+        $near = !$isCall || isset($this->symbols->functions[$object->text]) ? null : Names::nearest($object->text, $this->libraries());
         if (null !== $near) {
             $this->fail(strtolower($near) === strtolower($object->text) ? 'capitals' : 'misspelt_name', $object, ['name' => $object->text, 'near' => $near], [new Replacement($object->offset, \strlen($object->text), $near)]);
         }
@@ -725,13 +725,13 @@ abstract class ExpressionParser extends Parser
 
             return new OwnValue($name, $this->namedArguments->handed($arguments));
         }
-        if (isset($this->functions[$name])) {
+        if (isset($this->symbols->functions[$name])) {
             if ($this->runsInTurn()) {
-                $this->wanted[] = $token;
+                $this->symbols->wanted[] = $token;
             }
 
             if ($this->namedArguments->isSpread($name, $arguments)) {
-                if (isset($this->classes[$name])) {
+                if (isset($this->classes->parents[$name])) {
                     return new MakeObject($name, $this->namedArguments->handed($arguments));
                 }
                 $this->read($name, $token->offset, true);
@@ -740,7 +740,7 @@ abstract class ExpressionParser extends Parser
             }
             $values = $this->namedArguments->ownArguments($token, $arguments);
 
-            return isset($this->classes[$name]) ? new MakeObject($name, $values) : new OwnValue($name, $values);
+            return isset($this->classes->parents[$name]) ? new MakeObject($name, $values) : new OwnValue($name, $values);
         }
         if ($this->isVariable($name)) {
             $this->read($name, $token->offset);
@@ -850,7 +850,7 @@ abstract class ExpressionParser extends Parser
         $first = $value instanceof Choice ? $value->then : $value;
         $isNew = $first instanceof Binary && Operator::Equal === $first->operator && $first->left instanceof VariableRead && !$this->isVariable($first->left->name);
         if ($isNew) {
-            $this->silenced[$first->left->name] = true;
+            $this->symbols->silenced[$first->left->name] = true;
         }
         if ($value instanceof VariableRead && $this->mayFail($offset) && !$this->isVariable($value->name)) {
             // It is asked for so that it fails.

@@ -47,51 +47,13 @@ abstract class Parser
     public array $cuts = [];
     public int $ids = 1;
     public int $parent = 1;
-    /** @var array<string, array{int, int, list<string>}> fewest and most arguments and the parameters of own functions */
-    public array $functions = [];
-    /** @var array<string, int> by own function, the place of the parameter that gets all that is given beyond the ones before it */
-    public array $rests = [];
-    /** @var array<int, NameUse> */
-    public array $reads = [];
-    /** @var array<string, array<string, int>> where each scope's names are first given a value */
-    public array $writes = ['' => []];
-    /** @var array<string, int> where functions are first known that cannot be called above that place */
-    public array $known = [];
-    /** @var list<Token> names of own functions where they are called, or handed over, and have to be known */
-    public array $wanted = [];
     /** @var list<array{SceneName, Token}> */
     public array $ofScenes = [];
-    /** @var array<string, true> names in rows that could not be read: nothing is said of them */
-    public array $silenced = [];
-    /** @var array<string, array<string, true>> names that mean the variable around, by function */
-    public array $shares = [];
-    /** @var array<string, string> the function inside of which a function stands */
-    public array $around = [];
-    /** @var array<string, true> names that several functions have, one of them inside of another */
-    public array $doubled = [];
     public string $scope = '';
     /** @var array<string, bool> names of failures that were caught around what is being read, and whether they are the plain value thrown */
     public array $caught = [];
     /** @var array<string, true> names that hold a failure of the program's own where it was caught */
     public array $keptFailures = [];
-    /** @var array<string, string> the program's classes, and what each is a kind of, '' for nothing */
-    public array $classes = [];
-    /** @var array<string, array<string, array{int, int, list<string>}>> by class, its methods and what they take beside the object */
-    public array $methods = [];
-    /** @var array<string, true> the methods' names */
-    public array $methodNames = [];
-    /** @var array<string, true> names under which objects keep something */
-    public array $fieldNames = [];
-    /** @var array<string, true> those that some row gives a value */
-    public array $setFields = [];
-    /** @var array<string, list<string>> by class, what its objects are made from in their order, where no method makes them */
-    public array $given = [];
-    /** @var array<string, true> methods that are written like fields */
-    public array $asked = [];
-    /** @var array<string, true> those that are written like a field that gets a value */
-    public array $setters = [];
-    /** @var array<string, array<string, true>> by class, what it keeps itself, for all its objects */
-    public array $statics = [];
     /** The class whose rows are being read, and what its object is called there. */
     public string $class = '';
     public string $itself = 'self';
@@ -108,6 +70,8 @@ abstract class Parser
     private ?LineStarts $lineStarts = null;
     private int $heads = 0;
 
+    public readonly SymbolTable $symbols;
+    public readonly ClassTable $classes;
     public readonly Semantics $facts;
     public readonly Notation $notation;
 
@@ -118,6 +82,8 @@ abstract class Parser
 
     public function __construct(public readonly string $text)
     {
+        $this->symbols = new SymbolTable();
+        $this->classes = new ClassTable();
         $this->facts = $this->language()->semantics();
         $this->notation = $this->language()->notation();
     }
@@ -127,7 +93,7 @@ abstract class Parser
     /** A parser and its parts hold each other, and wait for the collector of cycles: what is large goes at once. */
     public function release(): void
     {
-        $this->tokens = $this->partners = $this->cuts = $this->reads = $this->wanted = [];
+        $this->tokens = $this->partners = $this->cuts = $this->symbols->reads = $this->symbols->wanted = [];
     }
 
     public function source(): string
@@ -146,7 +112,7 @@ abstract class Parser
     {
         $parts = [];
         foreach ($this->tokens as $token) {
-            if (TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text) && !isset($this->functions[$token->text]) && !isset($this->silenced[$token->text])) {
+            if (TokenKind::Name === $token->kind && null !== FittingKind::ofClass($token->text) && !isset($this->symbols->functions[$token->text]) && !isset($this->symbols->silenced[$token->text])) {
                 $parts[] = [SceneName::Lawn, $token];
             }
         }
@@ -160,56 +126,30 @@ abstract class Parser
         return [];
     }
 
-    /** The class that has a method, going up from one; null if none has. */
-    public function ownerOf(string $class, string $method): ?string
-    {
-        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
-            if (isset($this->methods[$class][$method])) {
-                return $class;
-            }
-            $class = $this->classes[$class];
-        }
-
-        return null;
-    }
-
-    /** What a class keeps for all its objects, as the variable of the program that it is. */
-    public function staticOf(string $class, string $name): ?string
-    {
-        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
-            if (isset($this->statics[$class][$name])) {
-                return "$class.$name";
-            }
-            $class = $this->classes[$class];
-        }
-
-        return null;
-    }
-
     /** Whether a name is that of a kind of failures in the language. */
     public function isFailure(string $name): bool
     {
-        return null !== FailureNames::kindOf($this->language(), $name) && !isset($this->classes[$name]);
+        return null !== FailureNames::kindOf($this->language(), $name) && !isset($this->classes->parents[$name]);
     }
 
     /** Whether objects of a class of the program's own are raised. */
     public function isRaised(string $class): bool
     {
-        for ($steps = \count($this->classes); isset($this->classes[$class]) && $steps >= 0; --$steps) {
-            $class = $this->classes[$class];
+        for ($steps = \count($this->classes->parents); isset($this->classes->parents[$class]) && $steps >= 0; --$steps) {
+            $class = $this->classes->parents[$class];
         }
 
-        return $steps < \count($this->classes) && $this->isFailure($class);
+        return $steps < \count($this->classes->parents) && $this->isFailure($class);
     }
 
     /** What making an object of each class takes is known once all classes are. */
     public function announceMakers(): void
     {
-        foreach ($this->classes as $class => $_) {
-            $owner = $this->ownerOf((string) $class, ClassDefinition::MAKES);
-            $this->functions[$class] = null === $owner ? ($this->isRaised((string) $class) ? [0, 9, ['says']] : [0, \count($this->given[$class] ?? []), $this->given[$class] ?? []]) : $this->methods[$owner][ClassDefinition::MAKES];
-            foreach ($this->methods[$class] ?? [] as $method => $_signature) {
-                $this->methodNames[$method] = true;
+        foreach ($this->classes->parents as $class => $_) {
+            $owner = $this->classes->ownerOf((string) $class, ClassDefinition::MAKES);
+            $this->symbols->functions[$class] = null === $owner ? ($this->isRaised((string) $class) ? [0, 9, ['says']] : [0, \count($this->classes->given[$class] ?? []), $this->classes->given[$class] ?? []]) : $this->classes->methods[$owner][ClassDefinition::MAKES];
+            foreach ($this->classes->methods[$class] ?? [] as $method => $_signature) {
+                $this->classes->methodNames[$method] = true;
             }
         }
     }
@@ -217,7 +157,7 @@ abstract class Parser
     /** @return list<Mistake> names that nothing brings in */
     public function missingLibraries(): array
     {
-        return $this->language()->missingLibraries($this->tokens, $this->text, array_merge($this->functions, $this->silenced, ...array_values($this->writes)));
+        return $this->language()->missingLibraries($this->tokens, $this->text, array_merge($this->symbols->functions, $this->symbols->silenced, ...array_values($this->symbols->writes)));
     }
 
     public function lastId(): int
@@ -470,23 +410,13 @@ abstract class Parser
     public function write(string $name, int $offset): void
     {
         // What belongs to a class is the whole program's.
-        $scope = isset($this->shares[$this->scope][$name]) || str_contains($name, '.') ? $this->holderOf($name, $this->around[$this->scope] ?? '') : $this->scope;
-        $this->writes[$scope][$name] ??= $offset;
-    }
-
-    /** The scope that a name belongs to, going outward from one. */
-    public function holderOf(string $name, string $scope): string
-    {
-        while ('' !== $scope && !isset($this->writes[$scope][$name])) {
-            $scope = $this->around[$scope] ?? '';
-        }
-
-        return $scope;
+        $scope = isset($this->symbols->shares[$this->scope][$name]) || str_contains($name, '.') ? $this->symbols->holderOf($name, $this->symbols->around[$this->scope] ?? '') : $this->scope;
+        $this->symbols->writes[$scope][$name] ??= $offset;
     }
 
     public function read(string $name, int $offset, bool $called = false): void
     {
-        $this->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops);
+        $this->symbols->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops);
     }
 
     /** Takes back where a row stands, because it belongs to another; gives where it began. */
@@ -532,7 +462,7 @@ abstract class Parser
         for ($index = $from; $index < $until; ++$index) {
             $token = $this->tokens[$index];
             if (TokenKind::Name === $token->kind) {
-                $this->silenced[$token->text] = true;
+                $this->symbols->silenced[$token->text] = true;
             }
         }
     }

@@ -42,7 +42,7 @@ trait OnlyOnce
         if (null === $closing || $closing !== $this->at - 1) {
             return $value;
         }
-        $isOnce = '(' === $token->text ? $this->isGenerator($from, $closing) : isset(self::ONCE[$token->text]) && !isset($this->functions[$token->text]) && !$this->isVariable($token->text) || $this->yieldsAll($token->text);
+        $isOnce = '(' === $token->text ? $this->isGenerator($from, $closing) : isset(self::ONCE[$token->text]) && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text) || $this->yieldsAll($token->text);
         if (!$isOnce || 2 > $this->timesNamed($name)) {
             return $value;
         }

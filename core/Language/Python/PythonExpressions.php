@@ -296,7 +296,7 @@ abstract class PythonExpressions extends ExpressionParser
 
             return new Binary(Operator::Power, $left, $this->expression(9));
         }
-        if ('@' === $sign && isset($this->methodNames[PythonNames::OF_MATRICES])) {
+        if ('@' === $sign && isset($this->classes->methodNames[PythonNames::OF_MATRICES])) {
             if (8 < $around) {
                 return null;
             }
@@ -381,7 +381,7 @@ abstract class PythonExpressions extends ExpressionParser
     /** Whether what stands before brackets may be given a map for its parameters: a function that is a value, or one that gathers names. */
     private function mayTakeNames(string $name): bool
     {
-        return isset($this->functions[$name]) || isset($this->methodNames[PythonNames::METHODS[$name] ?? $name]) || $this->isVariable($name);
+        return isset($this->symbols->functions[$name]) || isset($this->classes->methodNames[PythonNames::METHODS[$name] ?? $name]) || $this->isVariable($name);
     }
 
     /** The name before the brackets in which the reading stands. */
@@ -453,7 +453,7 @@ abstract class PythonExpressions extends ExpressionParser
     {
         if (!$this->is('__class__')) {
             $static = $receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Kind, OperationKey::MakerOf], true) ? $this->unknownMembers->anyStatic($this->sign() ?? '') : null;
-            if (null !== $static && [] !== array_intersect($this->classes, [strstr($static, '.', true)])) {
+            if (null !== $static && [] !== array_intersect($this->classes->parents, [strstr($static, '.', true)])) {
                 // Each class that is a kind of it may have one of its own (The Python Language Reference, 3.2).
                 $this->fail('unsupported', null, ['what' => 'type(…).'.$this->sign()]);
             }
@@ -478,12 +478,12 @@ abstract class PythonExpressions extends ExpressionParser
     /** `self.action(bed)`: what an object keeps may be a function. */
     public function ofValue(Expression $receiver, Token $name, array $arguments): ?Expression
     {
-        return isset($this->setFields[$name->text]) && isset($this->fieldNames[$name->text]) && !$receiver instanceof TextLiteral ? new MethodCall(new Field($receiver, $name->text), MethodCall::CALL, $this->namedArguments->handed($arguments)) : null;
+        return isset($this->classes->setFields[$name->text]) && isset($this->classes->fieldNames[$name->text]) && !$receiver instanceof TextLiteral ? new MethodCall(new Field($receiver, $name->text), MethodCall::CALL, $this->namedArguments->handed($arguments)) : null;
     }
 
     protected function methodAsValue(Expression $receiver, Token $name): ?Expression
     {
-        $isClass = $receiver instanceof VariableRead && (isset($this->classes[$receiver->name]) || isset($this->imported[$receiver->name])) && !$this->isVariable($receiver->name);
+        $isClass = $receiver instanceof VariableRead && (isset($this->classes->parents[$receiver->name]) || isset($this->imported[$receiver->name])) && !$this->isVariable($receiver->name);
 
         return $isClass || $this->isOfLibrary($receiver) ? null : new Operation(OperationKey::MethodOf, [$receiver, new TextLiteral($name->text)]);
     }
@@ -496,7 +496,7 @@ abstract class PythonExpressions extends ExpressionParser
         if ('__name__' === $name && $receiver instanceof Operation && OperationKey::Kind === $receiver->key) {
             return new Operation(OperationKey::KindName, $receiver->arguments);
         }
-        if ('__name__' === $name && $receiver instanceof VariableRead && isset($this->classes[$receiver->name]) && !$this->isVariable($receiver->name)) {
+        if ('__name__' === $name && $receiver instanceof VariableRead && isset($this->classes->parents[$receiver->name]) && !$this->isVariable($receiver->name)) {
             return new TextLiteral($receiver->name);
         }
         if ('__name__' === $name) {
@@ -536,7 +536,7 @@ abstract class PythonExpressions extends ExpressionParser
 
             return new TruthLiteral(true);
         }
-        if ('print' === $token->text && !$this->isVariable('print') && !isset($this->functions['print'])) {
+        if ('print' === $token->text && !$this->isVariable('print') && !isset($this->symbols->functions['print'])) {
             return new Operation(OperationKey::Printer);
         }
         $property = SpellingIndex::of(Language::Python)->properties[$this->imported[$token->text] ?? ''] ?? null;
@@ -544,7 +544,7 @@ abstract class PythonExpressions extends ExpressionParser
             return new Operation($property);
         }
 
-        if (\in_array($token->text, ['len', 'abs', 'sum', 'sorted', 'ord'], true) && !$this->isVariable($token->text) && !isset($this->functions[$token->text])) {
+        if (\in_array($token->text, ['len', 'abs', 'sum', 'sorted', 'ord'], true) && !$this->isVariable($token->text) && !isset($this->symbols->functions[$token->text])) {
             return $this->functionNames->functionNamed($token->text) ?? parent::plainName($token);
         }
 
@@ -576,7 +576,7 @@ abstract class PythonExpressions extends ExpressionParser
     /** A method that is handed its class may be asked of an object, whose class it is handed then. */
     public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {
-        $owners = array_values(array_filter(array_keys($this->classes), fn (string|int $of): bool => isset($this->methods[$of][$method])));
+        $owners = array_values(array_filter(array_keys($this->classes->parents), fn (string|int $of): bool => isset($this->classes->methods[$of][$method])));
         $isOfSeveral = [] !== array_filter($owners, fn (string|int $of): bool => isset($this->ofSeveral["$of.$method"]));
         if ($isOfSeveral && 1 < \count($owners)) {
             $this->fail('unsupported', $this->tokens[$this->at - 1] ?? null, ['what' => ".$method(…)"]);
@@ -587,7 +587,7 @@ abstract class PythonExpressions extends ExpressionParser
 
     public function named(Token $token): Expression
     {
-        if (($this->inDefault || '' === $this->scope) && isset($this->statics[$this->class][$token->text])) {
+        if (($this->inDefault || '' === $this->scope) && isset($this->classes->statics[$this->class][$token->text])) {
             ++$this->at;
             $this->read("$this->class.$token->text", $token->offset);
 
@@ -642,7 +642,7 @@ abstract class PythonExpressions extends ExpressionParser
             // @phpstan-ignore assign.propertyType (the token is there already)
             $this->tokens[$this->at] = $token;
         }
-        if (('map' === $token->text || 'filter' === $token->text) && $this->is('(', 1) && !isset($this->functions[$token->text]) && null !== $opened = $this->peek(1)) {
+        if (('map' === $token->text || 'filter' === $token->text) && $this->is('(', 1) && !isset($this->symbols->functions[$token->text]) && null !== $opened = $this->peek(1)) {
             $at = $this->at;
             $this->at += 2;
             $offset = $this->offset();
@@ -672,34 +672,34 @@ abstract class PythonExpressions extends ExpressionParser
             return new Operation(OperationKey::Turned, [new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments))]);
         }
         foreach ($arguments as $argument) {
-            if ('*' === $argument->name && !isset($this->rests[$token->text]) && !isset($this->functions[$token->text]) && !$this->isVariable($token->text)) {
+            if ('*' === $argument->name && !isset($this->symbols->rests[$token->text]) && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text)) {
                 $this->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => '*…']);
             }
         }
         $name = $token->text;
         $lower = strtolower($name);
-        if ($name !== $lower && !isset($this->functions[$name]) && !$this->isVariable($name) && \in_array($lower, ['print', 'input', 'range', 'len', 'int', 'str', 'float'], true)) {
+        if ($name !== $lower && !isset($this->symbols->functions[$name]) && !$this->isVariable($name) && \in_array($lower, ['print', 'input', 'range', 'len', 'int', 'str', 'float'], true)) {
             $this->fail('capitals', $token, ['name' => $name, 'near' => $lower], [new Replacement($token->offset, \strlen($name), $lower)]);
         }
-        if ('print' === $name && !isset($this->functions['print'])) {
+        if ('print' === $name && !isset($this->symbols->functions['print'])) {
             $this->fail('no_value', $token, ['name' => 'print']);
         }
-        if (isset($this->functions[$name]) && ($this->drawsFreely || [] !== $this->drawing)) {
+        if (isset($this->symbols->functions[$name]) && ($this->drawsFreely || [] !== $this->drawing)) {
             // A parameter may get the name of a colour that the drawing module knows.
             $arguments = array_map(static fn (Argument $argument): Argument => new Argument(DrawingModule::colour($argument->value), $argument->offset, $argument->end, $argument->name), $arguments);
         }
-        if ($this->drawsFreely && !isset($this->functions[$name]) && \in_array($name, DrawingModule::functions(), true)) {
+        if ($this->drawsFreely && !isset($this->symbols->functions[$name]) && \in_array($name, DrawingModule::functions(), true)) {
             return $this->libraryModules->drawn($token, $arguments);
         }
         $full = $this->imported[$name] ?? null;
-        if (null !== $full && !isset($this->functions[$name])) {
+        if (null !== $full && !isset($this->symbols->functions[$name])) {
             $made = $this->builtin($name, $arguments, $token) ?? Spelled::match(SpellingIndex::of(Language::Python)->functions[$full] ?? [], $arguments, $this->text);
             if (null !== $made) {
                 return $made;
             }
         }
 
-        $open = isset($this->classes[$token->text]) && !$this->isVariable($token->text) ? $this->classCalls->openIn($token->text) : [];
+        $open = isset($this->classes->parents[$token->text]) && !$this->isVariable($token->text) ? $this->classCalls->openIn($token->text) : [];
         if ([] !== $open) {
             $this->namedArguments->refuseNames($arguments);
             $says = "Can't instantiate abstract class $token->text with abstract method".(1 < \count($open) ? 's' : '').' '.implode(', ', $open);
@@ -712,17 +712,17 @@ abstract class PythonExpressions extends ExpressionParser
 
     protected function hasMembers(string $object): bool
     {
-        return isset($this->drawing[$object]) || isset($this->classes[$object]);
+        return isset($this->drawing[$object]) || isset($this->classes->parents[$object]);
     }
 
     protected function memberCall(Token $object, Token $member, array $arguments): ?Expression
     {
-        if (isset($this->classes[$object->text])) {
+        if (isset($this->classes->parents[$object->text])) {
             // The object itself is the first of what is given.
             $name = PythonNames::METHODS[$member->text] ?? $member->text;
-            $owner = $this->ownerOf($object->text, $name);
+            $owner = $this->classes->ownerOf($object->text, $name);
             if (null !== $owner && isset($this->ofSeveral["$owner.$name"])) {
-                return new OwnValue("$owner.$name", [new Operation(OperationKey::Maker, [new TextLiteral($object->text)]), ...$this->namedArguments->inOrderOf($this->methods[$owner][$name][2], $this->namedArguments->packed("$owner.$name", $arguments))]);
+                return new OwnValue("$owner.$name", [new Operation(OperationKey::Maker, [new TextLiteral($object->text)]), ...$this->namedArguments->inOrderOf($this->classes->methods[$owner][$name][2], $this->namedArguments->packed("$owner.$name", $arguments))]);
             }
 
             return null === $owner ? null : new OwnValue("$owner.$name", array_map(static fn (Argument $argument): Expression => $argument->value, $this->namedArguments->packed("$owner.$name", $arguments)));

@@ -276,7 +276,7 @@ final class PythonParser extends PythonStatements
     /** Tells why a row could not be read, unless that only comes of another one. */
     private function tell(ParseFailure $failure, int $start): void
     {
-        if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $this->until, $this->silenced)) {
+        if ([] === $this->mistakes || !$this->hangsOnUnread($failure->mistake, $start, $this->until, $this->symbols->silenced)) {
             $this->mistakes[] = $failure->mistake;
         }
     }
@@ -402,7 +402,7 @@ final class PythonParser extends PythonStatements
             return [$this->records->record()];
         }
         if ($this->isNameOfType()) {
-            $this->silenced[$token->text] = true;
+            $this->symbols->silenced[$token->text] = true;
             $this->at = $this->until;
 
             return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
@@ -575,7 +575,7 @@ final class PythonParser extends PythonStatements
 
     protected function ownNames(): array
     {
-        return array_map(strval(...), array_keys(array_diff_key($this->writes[$this->scope] ?? [], [$this->itself => true])));
+        return array_map(strval(...), array_keys(array_diff_key($this->symbols->writes[$this->scope] ?? [], [$this->itself => true])));
     }
 
     protected function docstring(Expression $value, Token $token): ?Comment

@@ -57,7 +57,7 @@ abstract class PythonStatements extends PythonExpressions
 
     protected function plain(Token $token): Statement
     {
-        if ('print' === strtolower($token->text) && TokenKind::Name === $token->kind && !isset($this->functions[$token->text]) && !$this->isVariable($token->text) && !$this->is('=', 1)) {
+        if ('print' === strtolower($token->text) && TokenKind::Name === $token->kind && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text) && !$this->is('=', 1)) {
             return $this->printRows->printed($token);
         }
         if ('sys' === $token->text && $this->is('.', 1) && $this->is('stdout', 2) && $this->is('.', 3) && !$this->isVariable('sys')) {
@@ -143,10 +143,10 @@ abstract class PythonStatements extends PythonExpressions
             return;
         }
         $next = $this->peek();
-        if (isset($this->functions[$value->name])) {
+        if (isset($this->symbols->functions[$value->name])) {
             $this->unread_($value->name, $token);
             $end = $token->offset + \strlen($token->text);
-            $this->fail('call_brackets', $token, ['name' => $value->name], 0 === $this->functions[$value->name][0] && null === $next ? [new Replacement($end, 0, '()')] : []);
+            $this->fail('call_brackets', $token, ['name' => $value->name], 0 === $this->symbols->functions[$value->name][0] && null === $next ? [new Replacement($end, 0, '()')] : []);
         }
         if (null !== $next && \in_array($next->kind, [TokenKind::Number, TokenKind::Text, TokenKind::Name], true) && !$this->isVariable($value->name)) {
             $this->unread_($value->name, $token);
@@ -159,9 +159,9 @@ abstract class PythonStatements extends PythonExpressions
 
     protected function unread_(string $name, Token $token): void
     {
-        foreach ($this->reads as $index => $use) {
+        foreach ($this->symbols->reads as $index => $use) {
             if ($use->offset === $token->offset && $use->name === $name) {
-                unset($this->reads[$index]);
+                unset($this->symbols->reads[$index]);
             }
         }
     }

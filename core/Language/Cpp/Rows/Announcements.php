@@ -42,16 +42,16 @@ final class Announcements
             $after = $this->parser->tokens[$index + 1] ?? null;
             if (TokenKind::Name === $token->kind && '=' === $after?->text && '[' === ($this->parser->tokens[$index + 2]->text ?? '') && null !== $bracket = $this->parser->closingOf($index + 2)) {
                 $isFunction = 'auto' !== $before?->text || 'return' !== ($this->parser->tokens[('(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) ?? $bracket : $bracket) + 2]->text ?? '');
-                if ($isFunction && ('auto' === $before?->text || '>' === $before?->text || isset($this->parser->functions[$token->text]))) {
+                if ($isFunction && ('auto' === $before?->text || '>' === $before?->text || isset($this->parser->symbols->functions[$token->text]))) {
                     $closed = '(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) : null;
-                    $this->parser->functions[$token->text] = null === $closed ? [0, 0, []] : $this->counted($bracket + 2, $closed);
+                    $this->parser->symbols->functions[$token->text] = null === $closed ? [0, 0, []] : $this->counted($bracket + 2, $closed);
                 }
             }
             if ('function' === $token->text && '<' === $after?->text && 0 === $depth && null !== $foretold = $this->foretoldFrom($index)) {
-                $this->parser->functions[$foretold] = [0, 0, []];
+                $this->parser->symbols->functions[$foretold] = [0, 0, []];
             }
             if (TokenKind::Name !== $token->kind || '(' !== $after?->text || null === $before || 'main' === $token->text
-                || !(isset(TypeNames::PLAIN[$before->text]) || 'void' === $before->text || 'string' === $before->text || isset($this->parser->classes[$before->text]) || isset($anyTypes[$before->text]) || \in_array($before->text, ['>', '>>', '*', '&'], true) && 0 === $depth)) {
+                || !(isset(TypeNames::PLAIN[$before->text]) || 'void' === $before->text || 'string' === $before->text || isset($this->parser->classes->parents[$before->text]) || isset($anyTypes[$before->text]) || \in_array($before->text, ['>', '>>', '*', '&'], true) && 0 === $depth)) {
                 continue;
             }
             $closing = $this->parser->closingOf($index + 1);
@@ -62,7 +62,7 @@ final class Announcements
             $counted = $this->counted($index + 2, $closing);
             $name = $this->overload($token->text, $index + 1) ?? $token->text;
             $this->parser->taken[$name] ??= $this->typesAt($index + 1) ?? [];
-            $this->parser->functions[$name] = [min($this->parser->functions[$name][0] ?? 99, $counted[0]), $counted[1], $counted[2]];
+            $this->parser->symbols->functions[$name] = [min($this->parser->symbols->functions[$name][0] ?? 99, $counted[0]), $counted[1], $counted[2]];
         }
     }
 
@@ -133,8 +133,8 @@ final class Announcements
                 continue;
             }
             $around[] = $this->parser->partners[$at] ?? \count($this->parser->tokens);
-            $this->parser->classes[$name->text] = isset($this->parser->classes[$parent]) || $this->parser->isFailure($parent) ? $parent : '';
-            $this->parser->methods[$name->text] = [];
+            $this->parser->classes->parents[$name->text] = isset($this->parser->classes->parents[$parent]) || $this->parser->isFailure($parent) ? $parent : '';
+            $this->parser->classes->methods[$name->text] = [];
             $this->parser->fieldsOf[$name->text] = [];
             $this->announceMembers($name->text, $at + 1, $this->parser->partners[$at] ?? \count($this->parser->tokens));
             $this->parser->virtualMethods->announceVirtuals($name->text, $at + 1, $this->parser->partners[$at] ?? \count($this->parser->tokens));
@@ -142,21 +142,21 @@ final class Announcements
         foreach ($this->parser->makers->makers as $class => $makers) {
             if (1 === \count($makers)) {
                 foreach ($makers as [$name]) {
-                    unset($this->parser->functions[$name]);
+                    unset($this->parser->symbols->functions[$name]);
                 }
                 unset($this->parser->makers->makers[$class]);
                 continue;
             }
-            unset($this->parser->methods[$class][ClassDefinition::MAKES]);
+            unset($this->parser->classes->methods[$class][ClassDefinition::MAKES]);
             foreach ($makers as [$name]) {
                 $method = substr($name, \strlen($class) + 1);
-                $this->parser->methods[$class][$method] = $this->parser->functions[$name];
+                $this->parser->classes->methods[$class][$method] = $this->parser->symbols->functions[$name];
                 if (ClassDefinition::MAKES !== $method) {
                     $this->parser->sharedMethods[$name] = true;
                 }
             }
         }
-        if ([] !== $this->parser->classes) {
+        if ([] !== $this->parser->classes->parents) {
             $this->parser->freeOperators->announceFreeOperators();
             $this->parser->announceMakers();
         }
@@ -244,7 +244,7 @@ final class Announcements
                     $isMethod = true;
                     $closed = $this->parser->partners[$operator[1]] ?? $operator[1];
                     if ('!=' !== $operator[0]) {
-                        $this->parser->methods[$class][$operator[0]] ??= $this->counted($operator[1] + 1, $closed);
+                        $this->parser->classes->methods[$class][$operator[0]] ??= $this->counted($operator[1] + 1, $closed);
                         $this->parser->taken["$class.$operator[0]"] ??= $this->typesAt($operator[1]) ?? [];
                     }
                     $at = $closed;
@@ -257,7 +257,7 @@ final class Announcements
                         $this->parser->makers->announceMaker($class, $at + 1);
                     }
                     if (!$isDefault && '~' !== ($this->parser->tokens[$at - 1]->text ?? '')) {
-                        $this->parser->methods[$class][$method] ??= $this->counted($at + 2, $closed);
+                        $this->parser->classes->methods[$class][$method] ??= $this->counted($at + 2, $closed);
                         $taken = $this->typesAt($at + 1) ?? [];
                         if (isset($this->parser->taken[".$method"]) && $taken !== $this->parser->taken[".$method"]) {
                             $this->parser->takesOthers[".$method"] = true;
@@ -292,11 +292,11 @@ final class Announcements
             }
             foreach ($isMethod ? [] : $names as $name) {
                 if ($isShared) {
-                    $this->parser->statics[$class][$name] = true;
+                    $this->parser->classes->statics[$class][$name] = true;
                 } else {
-                    $this->parser->fieldNames[$name] = $this->parser->fieldsOf[$class][$name] = true;
+                    $this->parser->classes->fieldNames[$name] = $this->parser->fieldsOf[$class][$name] = true;
                     $this->parser->fieldKinds["$class.$name"] = $kind;
-                    $this->parser->given[$class][] = $name;
+                    $this->parser->classes->given[$class][] = $name;
                 }
             }
             ++$at;
@@ -313,7 +313,7 @@ final class Announcements
         }
         for ($end = $this->parser->partners[$at] ?? $at; $at < $end; ++$at) {
             if (TokenKind::Name === $this->parser->tokens[$at]->kind && \in_array($this->parser->tokens[$at - 1]->text, ['{', ','], true)) {
-                $this->parser->statics[$class][$apart.$this->parser->tokens[$at]->text] = true;
+                $this->parser->classes->statics[$class][$apart.$this->parser->tokens[$at]->text] = true;
             }
         }
     }

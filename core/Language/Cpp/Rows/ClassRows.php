@@ -39,7 +39,7 @@ final class ClassRows
         $id = $this->parser->newId();
         $name = $this->parser->newName();
         $around = $this->parser->class;
-        if ('' !== $this->parser->scope || '' === $around && 1 !== $this->parser->parent || !isset($this->parser->classes[$name->text])) {
+        if ('' !== $this->parser->scope || '' === $around && 1 !== $this->parser->parent || !isset($this->parser->classes->parents[$name->text])) {
             $this->parser->fail('unsupported', $name, ['what' => "$token->text { … }"]);
         }
         $parent = '';
@@ -51,7 +51,7 @@ final class ClassRows
             $parent = $of->text;
             if ($this->parser->isFailure($parent) && 'exception' !== $parent) {
                 $parent = '@'.(FailureNames::kindOf($this->parser->language(), $parent)->value ?? '');
-            } elseif (!isset($this->parser->classes[$parent])) {
+            } elseif (!isset($this->parser->classes->parents[$parent])) {
                 $this->parser->fail('unsupported', $of, ['what' => "class … : $parent"]);
             }
         }
@@ -202,7 +202,7 @@ final class ClassRows
                 $this->parser->write("{$this->parser->class}.$name->text", $name->offset);
                 $this->parser->types['']["{$this->parser->class}.$name->text"] = $kept;
                 // An object is made where it is given outside of the class.
-                $value ??= isset($this->parser->classes[$kept]) ? new NumberLiteral(0) : $this->parser->madeValues->empty("vector<$kept>");
+                $value ??= isset($this->parser->classes->parents[$kept]) ? new NumberLiteral(0) : $this->parser->madeValues->empty("vector<$kept>");
             }
             $this->parser->fieldTypes[$name->text] = $kept;
             $rows[] = $isShared ? new SetVariable($this->parser->newId(), "{$this->parser->class}.$name->text", $value, false, $kept) : new FieldDeclaration($this->parser->newId(), $name->text, $kept, $value);

@@ -96,7 +96,7 @@ final class DeclarationRows
             if (!$this->parser->inMain && '' === $this->parser->scope && Names::clashesInCpp($name->text, ...$this->brought ??= [str_contains($this->parser->text, '"scrivlet.hpp"'), str_contains($this->parser->text, 'using namespace std;')])) {
                 $this->parser->mistake('name_of_library', $name->offset, \strlen($name->text), ['name' => $name->text]);
             }
-            if ($this->parser->isDeclaredTwice($name->text) && !isset($this->parser->functions[$name->text])) {
+            if ($this->parser->isDeclaredTwice($name->text) && !isset($this->parser->symbols->functions[$name->text])) {
                 $this->parser->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
             unset($this->parser->arraySizes[$name->text], $this->parser->pairs[$name->text], $this->parser->iterators[$name->text]);
@@ -259,7 +259,7 @@ final class DeclarationRows
         $type = $this->parser->typeTexts->type();
         $this->parser->mayPoint = false;
         [$class, $name] = [$this->parser->peek(), $this->parser->peek(2)];
-        if (null === $type || null === $class || null === $name || !isset($this->parser->classes[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('=', 3) && !$this->parser->is(';', 3) || '' !== $this->parser->scope || $this->parser->inMain) {
+        if (null === $type || null === $class || null === $name || !isset($this->parser->classes->parents[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('=', 3) && !$this->parser->is(';', 3) || '' !== $this->parser->scope || $this->parser->inMain) {
             // Reading a type may have taken two signs apart.
             [$this->parser->at, $this->parser->tokens] = [$at, $tokens];
 

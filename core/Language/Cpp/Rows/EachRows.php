@@ -36,7 +36,7 @@ final class EachRows
         $this->parser->at += $this->parser->is('std') ? 2 : 0;
         $opened = $this->parser->peek(1);
         $closing = null === $opened || '(' !== $opened->text ? null : $this->parser->closingOf($this->parser->at + 1);
-        if (null === $opened || null === $closing || isset($this->parser->functions['for_each'])) {
+        if (null === $opened || null === $closing || isset($this->parser->symbols->functions['for_each'])) {
             $this->parser->at = $start;
 
             return null;
@@ -48,7 +48,7 @@ final class EachRows
             return $this->forEachByRows($id, $start, $bracket + 1, $opened, $over);
         }
         $name = $this->parser->peek();
-        if (null === $name || TokenKind::Name !== $name->kind || !isset($this->parser->functions[$name->text]) || $this->parser->at + 1 !== $closing) {
+        if (null === $name || TokenKind::Name !== $name->kind || !isset($this->parser->symbols->functions[$name->text]) || $this->parser->at + 1 !== $closing) {
             $this->parser->fail('unsupported', $token, ['what' => 'for_each']);
         }
         $item = $this->parser->nameFor('item');
@@ -135,7 +135,7 @@ final class EachRows
 
             return null;
         }
-        if (str_ends_with((string) $type, ' *') && !isset($this->parser->classes[substr((string) $type, 0, -2)])) {
+        if (str_ends_with((string) $type, ' *') && !isset($this->parser->classes->parents[substr((string) $type, 0, -2)])) {
             $this->parser->fail('unsupported', $this->parser->tokens[$at], ['what' => (string) $type]);
         }
         $next = $this->parser->peek();
@@ -273,7 +273,7 @@ final class EachRows
             return new Count($id, $place, new NumberLiteral(0), $last, new NumberLiteral(1), References::changed($body, $names[0], new Item($over, new VariableRead($place))));
         }
 
-        return new EachLoop($id, $names, $over, $body, false, $isReference || [] !== $this->parser->classes && str_ends_with((string) $type, '&'));
+        return new EachLoop($id, $names, $over, $body, false, $isReference || [] !== $this->parser->classes->parents && str_ends_with((string) $type, '&'));
     }
 
     /** Where the row that a header holds ends: its braces, or its semicolon. */

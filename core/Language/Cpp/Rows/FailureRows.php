@@ -51,7 +51,7 @@ final class FailureRows
             $kind = $own->text;
         } else {
             $ahead = $this->parser->is('std') && $this->parser->is('::', 1) ? 2 : 0;
-            if ($this->parser->is('string', $ahead) && !isset($this->parser->classes['string'])) {
+            if ($this->parser->is('string', $ahead) && !isset($this->parser->classes->parents['string'])) {
                 $this->parser->at += $ahead + 1;
                 $kind = FailureKind::Letters;
             } else {

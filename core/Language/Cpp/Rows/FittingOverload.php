@@ -53,7 +53,7 @@ final class FittingOverload
     public function asObjectOf(string $type, Expression $value): Expression
     {
         $class = trim((string) preg_replace('/^const\s*|[&\s]+$/', '', $type));
-        $made = isset($this->parser->classes[$class]) && \in_array($this->types_($value), ['int', 'double', 'string', 'char', 'bool', 'float'], true) ? $this->parser->methods[$class][ClassDefinition::MAKES] ?? null : null;
+        $made = isset($this->parser->classes->parents[$class]) && \in_array($this->types_($value), ['int', 'double', 'string', 'char', 'bool', 'float'], true) ? $this->parser->classes->methods[$class][ClassDefinition::MAKES] ?? null : null;
 
         return null === $made || 1 < $made[0] || 1 > $made[1] ? $value : new MakeObject($class, [$value]);
     }
@@ -61,7 +61,7 @@ final class FittingOverload
     /** The type of what stands behind a sign that a class gives a meaning; '' for none. */
     public function takenBy(string $class, string $operator): string
     {
-        $owner = $this->parser->ownerOf($class, $operator);
+        $owner = $this->parser->classes->ownerOf($class, $operator);
 
         return null === $owner ? '' : $this->parser->taken["$owner.$operator"][0] ?? '';
     }
@@ -75,7 +75,7 @@ final class FittingOverload
         $best = null;
         $score = -99.0;
         foreach (1 < \count($overloads) ? $overloads : [] as [$name, $types]) {
-            [$least, $most] = $this->parser->functions[$name] ?? [0, 0];
+            [$least, $most] = $this->parser->symbols->functions[$name] ?? [0, 0];
             if (\count($arguments) < $least || \count($arguments) > $most) {
                 continue;
             }

@@ -49,12 +49,12 @@ final class FreeOperators
             }
             $counted = $this->parser->announcements->counted($bracket + 1, $this->parser->partners[$bracket]);
             $takes = \count($counted[2]) - 1;
-            if (isset($this->parser->methods[$class][$name]) && 1 === \count($this->freeOperators["$class.$name"]) && !isset($made["$class.$name"])) {
+            if (isset($this->parser->classes->methods[$class][$name]) && 1 === \count($this->freeOperators["$class.$name"]) && !isset($made["$class.$name"])) {
                 // The class has one of its own.
                 $this->freeOperators["$class.$name"][] = -1;
             }
             $made["$class.$name"] = true;
-            $this->parser->methods[$class][$name] ??= [$takes, $takes, \array_slice(self::objectFirst($name, $counted[2]), 1)];
+            $this->parser->classes->methods[$class][$name] ??= [$takes, $takes, \array_slice(self::objectFirst($name, $counted[2]), 1)];
             $this->parser->taken[".$name"] ??= \array_slice(self::objectFirst($name, $this->parser->announcements->typesAt($bracket) ?? []), 1);
         }
     }
@@ -67,9 +67,9 @@ final class FreeOperators
     {
         $operator = $this->parser->announcements->operatorAt($at);
         $types = null === $operator ? [] : $this->parser->announcements->typesAt($operator[1]) ?? [];
-        $isOnTheRight = 2 === \count($types) && !isset($this->parser->classes[$types[0]]) && isset($this->parser->classes[$types[1]]);
+        $isOnTheRight = 2 === \count($types) && !isset($this->parser->classes->parents[$types[0]]) && isset($this->parser->classes->parents[$types[1]]);
         $class = $types[$isOnTheRight ? 1 : 0] ?? '';
-        if (null === $operator || !isset($this->parser->classes[$class]) || \in_array($operator[0], self::IN_CLASSES, true)) {
+        if (null === $operator || !isset($this->parser->classes->parents[$class]) || \in_array($operator[0], self::IN_CLASSES, true)) {
             return null;
         }
         // In a class the object itself stands on the left side, and is not among what is taken.

@@ -30,13 +30,13 @@ final class FunctionRows
             $this->parser->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
         }
         ++$this->parser->at;
-        $this->parser->known[$name->text] ??= $name->offset;
+        $this->parser->symbols->known[$name->text] ??= $name->offset;
         $id = $this->parser->newId();
         $opened = $this->parser->peek() ?? $token;
         $full = $this->parser->announcements->overload($name->text, $this->parser->at) ?? $name->text;
         if ($full !== $name->text) {
             $name = new Token($name->kind, $full, $name->offset);
-            $this->parser->known[$full] ??= $name->offset;
+            $this->parser->symbols->known[$full] ??= $name->offset;
         }
         ++$this->parser->at;
         $this->parser->scope = $name->text;
@@ -105,7 +105,7 @@ final class FunctionRows
                 ++$this->parser->at;
                 $parameters[] = $parameter->text;
                 unset($this->parser->arraySizes[$parameter->text], $this->parser->iterators[$parameter->text]);
-                if (str_ends_with($parameterType, ' *') && !isset($this->parser->classes[substr($parameterType, 0, -2)])) {
+                if (str_ends_with($parameterType, ' *') && !isset($this->parser->classes->parents[substr($parameterType, 0, -2)])) {
                     $parameterType = $this->parser->pointers->pointedAt($parameter->text, substr($parameterType, 0, -2));
                 }
                 while (null !== ($bracket = $this->parser->peek()) && $this->parser->accept('[')) {

@@ -45,7 +45,7 @@ final class FunctionValues
         }
         if ($isTyped && !$this->parser->inMain && $this->parser->is(';', 1)) {
             $this->parser->at += 2;
-            $this->parser->known[$name->text] = $name->offset;
+            $this->parser->symbols->known[$name->text] = $name->offset;
             $this->foretold[$name->text] = $result;
 
             return [$this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset)];
@@ -61,7 +61,7 @@ final class FunctionValues
         if ('' !== $this->parser->scope || !$this->parser->inMain || 1 !== $this->parser->parent) {
             $this->parser->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
         }
-        $this->parser->known[$name->text] ??= $name->offset;
+        $this->parser->symbols->known[$name->text] ??= $name->offset;
         $id = $this->parser->newId();
         $this->parser->at += 2;
         if ([] !== $this->parser->lambdas->copied($name)) {
@@ -94,9 +94,9 @@ final class FunctionValues
         $name = $this->parser->nameFor('inner');
         $id = $this->parser->newId();
         $outer = $this->parser->scope;
-        $this->parser->writes[$name] ??= [];
+        $this->parser->symbols->writes[$name] ??= [];
         if ('' !== $outer) {
-            $this->parser->around[$name] = $outer;
+            $this->parser->symbols->around[$name] = $outer;
         }
         $this->parser->scope = $name;
         [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
@@ -120,7 +120,7 @@ final class FunctionValues
         if (!$this->parser->accept('}')) {
             $this->parser->missingBrace($brace);
         }
-        $this->parser->functions[$name] = [\count($parameters) - \count($defaults), \count($parameters), $parameters];
+        $this->parser->symbols->functions[$name] = [\count($parameters) - \count($defaults), \count($parameters), $parameters];
         $this->parser->unnamed[] = [new FunctionDefinition($id, $name, $parameters, $this->parser->shared($name, $rows), false, $defaults, (null === $given ? [] : ['' => $given]) + $types), $begins, $closing, $this->parser->endOffset()];
 
         return new FunctionReference($name);

@@ -73,7 +73,7 @@ final class GivenPlaces
     /** `bed.at(1, 2) = 3`: what a method gives that only tells a place, and gives it to be changed (C++17, 8.2.2). */
     public function placeOf(Expression $target): Expression
     {
-        if ($target instanceof Item && null !== $this->parser->ownerOf($this->classOf($target->container), '@item')) {
+        if ($target instanceof Item && null !== $this->parser->classes->ownerOf($this->classOf($target->container), '@item')) {
             // What it gives is more than a place.
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'operator[] … = …']);
         }
@@ -82,13 +82,13 @@ final class GivenPlaces
         }
         $method = MethodCall::CALL === $target->method ? MethodCall::SIGN : $target->method;
         $of = $target->object == new VariableRead($this->parser->itself) ? $this->parser->class : $this->classOf($target->object);
-        $owner = $this->parser->ownerOf($of, $method);
+        $owner = $this->parser->classes->ownerOf($of, $method);
         if (null === $owner) {
             return $target;
         }
         [$parameters, $place] = $this->parser->placesGiven["$owner.$method"] ?? ($this->placesAhead["$owner.$method"] ??= [$this->placeAhead($owner, $method)])[0] ?? [[], null];
-        foreach ($this->parser->methods as $class => $methods) {
-            if ($class !== $owner && isset($methods[$method]) && $this->parser->ownerOf($this->parser->classes[$class] ?? '', $method) === $owner) {
+        foreach ($this->parser->classes->methods as $class => $methods) {
+            if ($class !== $owner && isset($methods[$method]) && $this->parser->classes->ownerOf($this->parser->classes->parents[$class] ?? '', $method) === $owner) {
                 // Which of both is meant shows when it runs.
                 return $target;
             }

@@ -106,14 +106,14 @@ final class GoneObjects
     /** `~Bed() { cout << "gone"; }`, where it is certain when objects of the class go. */
     public function destructor(Token $token, int $start): ?Statement
     {
-        if (!$this->parser->is('~') || !$this->parser->is($this->parser->class, 1) || self::MOST_CLASSES < \count($this->parser->classes) || !$this->isCertainWhenTheyGo($this->parser->class)) {
+        if (!$this->parser->is('~') || !$this->parser->is($this->parser->class, 1) || self::MOST_CLASSES < \count($this->parser->classes->parents) || !$this->isCertainWhenTheyGo($this->parser->class)) {
             return null;
         }
         $this->seenGoing[$this->parser->class] = true;
-        $this->parser->methods[$this->parser->class][ClassDefinition::GOES] = [0, 0, []];
+        $this->parser->classes->methods[$this->parser->class][ClassDefinition::GOES] = [0, 0, []];
         $this->parser->at += 2;
         $made = $this->parser->methodRows->methodDefinition($token, 'void', new Token(TokenKind::Name, ClassDefinition::GOES, $token->offset), $start, false);
-        $above = $this->goesLike($this->parser->classes[$this->parser->class] ?? '');
+        $above = $this->goesLike($this->parser->classes->parents[$this->parser->class] ?? '');
         if (!$made instanceof FunctionDefinition || null === $above) {
             return $made;
         }
@@ -130,11 +130,11 @@ final class GoneObjects
     /** The class that says what is seen when objects of a class go, going up from it; null if nothing is. */
     private function goesLike(string $class): ?string
     {
-        for ($steps = \count($this->parser->classes); isset($this->parser->classes[$class]) && $steps >= 0; --$steps) {
+        for ($steps = \count($this->parser->classes->parents); isset($this->parser->classes->parents[$class]) && $steps >= 0; --$steps) {
             if (isset($this->seenGoing[$class])) {
                 return $class;
             }
-            $class = $this->parser->classes[$class];
+            $class = $this->parser->classes->parents[$class];
         }
 
         return null;
@@ -171,7 +171,7 @@ final class GoneObjects
     {
         $name = $this->parser->peek(1);
         $type = null === $name || !$this->parser->is(';', 2) ? '' : $this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '';
-        if ([] !== $this->seenGoing && !isset($this->parser->classes[trim($type, ' *')])) {
+        if ([] !== $this->seenGoing && !isset($this->parser->classes->parents[trim($type, ' *')])) {
             $this->parser->fail('unsupported', $token, ['what' => 'delete']);
         }
     }
@@ -182,7 +182,7 @@ final class GoneObjects
         $family = [$class => true];
         do {
             $before = \count($family);
-            foreach ($this->parser->classes as $name => $above) {
+            foreach ($this->parser->classes->parents as $name => $above) {
                 $family += isset($family[$above]) || isset($family[$name]) && '' !== $above ? [$name => true, $above => true] : [];
             }
         } while ($before < \count($family));
@@ -195,7 +195,7 @@ final class GoneObjects
                 // It may be a copy of one.
                 return false;
             }
-            if (isset($this->parser->classes[$token->text]) && \in_array($this->parser->tokens[$at - 1]->text ?? '', ['class', 'struct'], true)) {
+            if (isset($this->parser->classes->parents[$token->text]) && \in_array($this->parser->tokens[$at - 1]->text ?? '', ['class', 'struct'], true)) {
                 for ($brace = $at; isset($this->parser->tokens[$brace]) && !\in_array($this->parser->tokens[$brace]->text, ['{', ';'], true); ++$brace) {
                 }
                 $range = [$at, $this->parser->partners[$brace] ?? $brace];

@@ -140,7 +140,7 @@ final class InitialValues
 
         $value = $isGiven ? $this->parser->value() : null;
         $kind = null === $value ? null : TypeNames::read($this->parser->typeOf($value))->class;
-        if (!$isOther && null !== $kind && $kind !== $class && isset($this->parser->classes[$kind])) {
+        if (!$isOther && null !== $kind && $kind !== $class && isset($this->parser->classes->parents[$kind])) {
             // Only the part that the class above has is kept (C++17, 15.8.1).
             $this->parser->fail('unsupported', $name, ['what' => "$class $name->text = …"]);
         }
@@ -156,7 +156,7 @@ final class InitialValues
     public function bracedAs(Token $opened, string $type): Expression
     {
         $known = TypeNames::read($type);
-        if (TypeKind::Copied === $known->kind && isset($this->parser->classes[(string) $known->class])) {
+        if (TypeKind::Copied === $known->kind && isset($this->parser->classes->parents[(string) $known->class])) {
             ++$this->parser->at;
             $arguments = $this->parser->arguments($opened);
 
@@ -174,7 +174,7 @@ final class InitialValues
         }
         $token = $this->parser->peek();
         $class = TypeNames::read($type)->class;
-        if (null !== $class && isset($this->parser->classes[$class]) && TypeKind::Copied === TypeNames::read($type)->kind) {
+        if (null !== $class && isset($this->parser->classes->parents[$class]) && TypeKind::Copied === TypeNames::read($type)->kind) {
             return $this->objectOf($class, $name, str_ends_with($type, '&'));
         }
         if ($this->parser->accept('=')) {

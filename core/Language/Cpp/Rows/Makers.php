@@ -38,7 +38,7 @@ final class Makers
         $name = '' === $key ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
         $this->makers[$class][$key] = [$name, '' === $key ? [] : $types];
         $counted = $this->parser->announcements->counted($bracket + 1, $this->parser->partners[$bracket] ?? $bracket);
-        $this->parser->functions[$name] = $counted;
+        $this->parser->symbols->functions[$name] = $counted;
     }
 
     /**
@@ -68,7 +68,7 @@ final class Makers
         foreach ([...$first, ...$body->statements] as $row) {
             $given[] = $row instanceof SetItem && $row->target instanceof Field ? $row->target->name : '';
         }
-        if ('' !== ($this->parser->classes[$this->parser->class] ?? '') || null === $this->plainMakers[$this->parser->class] || [] !== array_diff($this->plainMakers[$this->parser->class], $given)) {
+        if ('' !== ($this->parser->classes->parents[$this->parser->class] ?? '') || null === $this->plainMakers[$this->parser->class] || [] !== array_diff($this->plainMakers[$this->parser->class], $given)) {
             // What is made without anything given is made first: nothing of it may be left to see.
             $this->parser->fail('unsupported', $name, ['what' => "$name->text(…), $name->text()"]);
         }

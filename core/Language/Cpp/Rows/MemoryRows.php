@@ -105,8 +105,8 @@ final class MemoryRows
         $value = $this->parser->value();
         $this->parser->semicolon();
         $fields = [];
-        for ($class = $this->parser->class; '' !== $class && isset($this->parser->classes[$class]); $class = $this->parser->classes[$class]) {
-            $fields = [...$this->parser->given[$class] ?? [], ...$fields];
+        for ($class = $this->parser->class; '' !== $class && isset($this->parser->classes->parents[$class]); $class = $this->parser->classes->parents[$class]) {
+            $fields = [...$this->parser->classes->given[$class] ?? [], ...$fields];
         }
         if ($value instanceof VariableRead) {
             $other = $value;

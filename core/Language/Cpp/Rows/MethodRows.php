@@ -71,7 +71,7 @@ final class MethodRows
         ++$this->parser->at;
         $this->parser->scope = $way ?? $this->parser->class.'.'.($isMaker ? ClassDefinition::MAKES : $name->text);
         $full = $this->parser->scope;
-        $known = [$this->parser->declared[$full] ?? [], $this->parser->writes[$full] ?? []];
+        $known = [$this->parser->declared[$full] ?? [], $this->parser->symbols->writes[$full] ?? []];
         try {
             [$parameters, $defaults, $types] = $this->parser->functionRows->parameters($opened);
             $this->parser->gives = $type;
@@ -89,14 +89,14 @@ final class MethodRows
             $types = $makesItself ? ['' => $this->parser->class] + $types : ($isMaker ? $types : ['' => $type] + $types);
             $isPure = $this->parser->is('=') && $this->parser->is('0', 1);
             $isDefault = $isMaker && $this->parser->is('=') && $this->parser->is('default', 1);
-            if ($isDefault && '' !== ($this->parser->classes[$this->parser->class] ?? '')) {
+            if ($isDefault && '' !== ($this->parser->classes->parents[$this->parser->class] ?? '')) {
                 $this->parser->fail('unsupported', $name, ['what' => '= default']);
             }
             $this->parser->at += $isPure || $isDefault ? 2 : 0;
             if ($this->parser->accept(';')) {
                 if (!$isPure && !$isDefault) {
                     // What it does stands below, behind the name of the class, perhaps with other names.
-                    [$this->parser->declared[$full], $this->parser->writes[$full]] = $known;
+                    [$this->parser->declared[$full], $this->parser->symbols->writes[$full]] = $known;
                     $this->parser->prototypes[$full] = $defaults;
 
                     return $this->parser->ended(new Import($id, substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
@@ -106,8 +106,8 @@ final class MethodRows
                 return new FunctionDefinition($id, $full, $parameters, new Block(), false, $defaults, $types);
             }
             $first = $isMaker && $this->parser->accept(':') ? $this->initialRows($id) : [];
-            $above = $isMaker ? $this->parser->ownerOf($this->parser->classes[$this->parser->class] ?? '', ClassDefinition::MAKES) : null;
-            if (null !== $above && 0 === ($this->parser->methods[$above][ClassDefinition::MAKES][0] ?? 0) && [] === array_filter($first, static fn (Statement $row): bool => $row instanceof OwnCall)) {
+            $above = $isMaker ? $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) : null;
+            if (null !== $above && 0 === ($this->parser->classes->methods[$above][ClassDefinition::MAKES][0] ?? 0) && [] === array_filter($first, static fn (Statement $row): bool => $row instanceof OwnCall)) {
                 // The parent's part is made first, without a word (C++17, 15.6.2).
                 $before = $this->parser->parent;
                 $this->parser->parent = $id;
@@ -200,21 +200,21 @@ final class MethodRows
             $arguments = $this->parser->arguments($opened);
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
             $self = $this->parser->objectCalls->thisObject($name);
-            if ($this->parser->isFailure($name->text) && !isset($this->parser->fieldNames[$name->text])) {
+            if ($this->parser->isFailure($name->text) && !isset($this->parser->classes->fieldNames[$name->text])) {
                 $rows[] = new Perform($this->parser->newId(), new Operation(OperationKey::SayFailing, [$self, $values[0] ?? new TextLiteral('')]));
-            } elseif (isset($this->parser->classes[$name->text]) && $this->parser->isRaised($name->text) && null === $this->parser->ownerOf($name->text, ClassDefinition::MAKES)) {
+            } elseif (isset($this->parser->classes->parents[$name->text]) && $this->parser->isRaised($name->text) && null === $this->parser->classes->ownerOf($name->text, ClassDefinition::MAKES)) {
                 $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
             } elseif (isset($this->parser->makers->makers[$name->text]) && [] !== $values) {
                 $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
-            } elseif (isset($this->parser->classes[$name->text])) {
-                $owner = $this->parser->ownerOf($name->text, ClassDefinition::MAKES);
+            } elseif (isset($this->parser->classes->parents[$name->text])) {
+                $owner = $this->parser->classes->ownerOf($name->text, ClassDefinition::MAKES);
                 if (null !== $owner) {
                     $rows[] = new OwnCall($this->parser->newId(), $owner.'.'.ClassDefinition::MAKES, [$self, ...$values]);
                 }
             } else {
                 $kind = $this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '';
                 $values = $this->itemsOf($kind, $values);
-                $isMade = isset($this->parser->classes[$kind]) && null !== $this->parser->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
+                $isMade = isset($this->parser->classes->parents[$kind]) && null !== $this->parser->classes->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
                 $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? new NumberLiteral(0));
             }
         } while ($this->parser->accept(','));
@@ -244,17 +244,17 @@ final class MethodRows
     /** `void Bed::pour(int litres) { … }`: a method whose class stands above. */
     public function definedApart(Token $token, int $start): ?Statement
     {
-        if ([] === $this->parser->classes || $this->parser->inMain || '' !== $this->parser->scope) {
+        if ([] === $this->parser->classes->parents || $this->parser->inMain || '' !== $this->parser->scope) {
             return null;
         }
-        $isMaker = isset($this->parser->classes[$token->text]) && $this->parser->is('::', 1);
+        $isMaker = isset($this->parser->classes->parents[$token->text]) && $this->parser->is('::', 1);
         if ($isMaker && $this->parser->is('~', 2) && $this->parser->is('(', 4)) {
             return $this->endsApart($token);
         }
         $type = $isMaker ? 'void' : $this->parser->typeTexts->type();
         $class = $this->parser->peek();
         $operator = $this->parser->is('::', 1) ? $this->parser->announcements->operatorAt($this->parser->at + 2) : null;
-        if (null === $type || null === $class || !isset($this->parser->classes[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('(', 3) && null === $operator) {
+        if (null === $type || null === $class || !isset($this->parser->classes->parents[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('(', 3) && null === $operator) {
             $this->parser->at = $start;
 
             return null;
@@ -295,7 +295,7 @@ final class MethodRows
     {
         for ($at = $from; $at < $until; ++$at) {
             $text = $this->parser->tokens[$at]->text;
-            if ($at > $from && isset($this->parser->methods[$this->parser->class][$text]) && '(' === ($this->parser->tokens[$at + 1]->text ?? '') && !\in_array($this->parser->tokens[$at - 1]->text, ['.', '->', '::'], true) && null !== $body = $this->bodyOf($text)) {
+            if ($at > $from && isset($this->parser->classes->methods[$this->parser->class][$text]) && '(' === ($this->parser->tokens[$at + 1]->text ?? '') && !\in_array($this->parser->tokens[$at - 1]->text, ['.', '->', '::'], true) && null !== $body = $this->bodyOf($text)) {
                 if (!isset($this->looked[$text])) {
                     $this->looked[$text] = true;
                     if ($this->isSeenBetween(...$body)) {
@@ -304,7 +304,7 @@ final class MethodRows
                 }
                 continue;
             }
-            if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->parser->unknownMembers->isSharedByAny($text) || isset($this->parser->functions[$text]) && !isset($this->parser->classes[$text]) || isset($this->parser->declared[''][$text])) {
+            if (\in_array($text, ['cout', 'cerr', 'clog', 'printf', 'puts', 'putchar'], true) || $this->parser->unknownMembers->isSharedByAny($text) || isset($this->parser->symbols->functions[$text]) && !isset($this->parser->classes->parents[$text]) || isset($this->parser->declared[''][$text])) {
                 return true;
             }
         }

@@ -218,7 +218,7 @@ final class OutputRows
         }
         $token = $this->parser->peek();
         $word = (string) $this->parser->sign();
-        if (null === $token || $this->parser->isVariable($word) || isset($this->parser->functions[$word])) {
+        if (null === $token || $this->parser->isVariable($word) || isset($this->parser->symbols->functions[$word])) {
             return null;
         }
         if (\in_array($word, ['flush', 'internal', 'showbase'], true)) {

@@ -98,7 +98,7 @@ final class Pointers
         if (null !== $moved) {
             return $moved;
         }
-        $isOfClass = isset($this->parser->classes[substr($type, 0, -2)]);
+        $isOfClass = isset($this->parser->classes->parents[substr($type, 0, -2)]);
         if ($isOfClass && $this->parser->is('=', 1) && isset($this->parser->arraySizes[$this->parser->peek(2)->text ?? '']) && $this->parser->is(';', 3)) {
             // What points at the first of many could be moved on to the others.
             $this->parser->fail('unsupported', $token, ['what' => $type]);
@@ -111,7 +111,7 @@ final class Pointers
         }
         $this->parser->at += 2;
         $this->parser->declared[$this->parser->scope][$name->text] = true;
-        $this->parser->silenced[$name->text] = true;
+        $this->parser->symbols->silenced[$name->text] = true;
         if ($this->parser->is('new')) {
             $this->parser->accept('new');
             $of = substr($type, 0, -2);
@@ -188,7 +188,7 @@ final class Pointers
         }
         $this->parser->at += 2;
         $this->parser->declared[$this->parser->scope][$name->text] = true;
-        $this->parser->silenced[$name->text] = true;
+        $this->parser->symbols->silenced[$name->text] = true;
         $this->pointedTo($token, $name, $type);
     }
 

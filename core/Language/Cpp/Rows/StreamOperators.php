@@ -53,13 +53,13 @@ final class StreamOperators
         $object = ')' === $text(0) ? '' : $text(0);
         $at += '' === $object ? 1 : 2;
 
-        return isset($this->parser->classes[$class]) && ')' === $this->parser->tokens[$at - 1]->text && 1 === preg_match('/^(?:[A-Za-z_]\w*)? (?:[A-Za-z_]\w*)?$/D', "$stream $object") ? [$class, $stream, $object, $at, $from] : null;
+        return isset($this->parser->classes->parents[$class]) && ')' === $this->parser->tokens[$at - 1]->text && 1 === preg_match('/^(?:[A-Za-z_]\w*)? (?:[A-Za-z_]\w*)?$/D', "$stream $object") ? [$class, $stream, $object, $at, $from] : null;
     }
 
     /** `ostream& operator<<(ostream& out, const Bed& bed) { out << bed.plant; return out; }`: the text of an object. */
     public function shownByStream(Token $token, int $start): ?Statement
     {
-        $head = [] === $this->parser->classes ? null : $this->streamHead($this->parser->at);
+        $head = [] === $this->parser->classes->parents ? null : $this->streamHead($this->parser->at);
         if (null === $head) {
             return null;
         }

@@ -21,7 +21,7 @@ final class UnknownWords
 
     public function misspeltType(Token $token): void
     {
-        if (isset($this->parser->classes[$token->text]) || isset($this->parser->functions[$token->text])) {
+        if (isset($this->parser->classes->parents[$token->text]) || isset($this->parser->symbols->functions[$token->text])) {
             return;
         }
         $length = \strlen($token->text);
@@ -55,7 +55,7 @@ final class UnknownWords
             $this->parser->mistake('type_missing', $name->offset, \strlen($name->text), ['name' => $name->text], $this->guessed($name));
         }
         $this->parser->declared[$this->parser->scope][$name->text] = true;
-        $this->parser->silenced[$name->text] = true;
+        $this->parser->symbols->silenced[$name->text] = true;
     }
 
     /** @return list<Replacement> the type that the literal behind the name has */

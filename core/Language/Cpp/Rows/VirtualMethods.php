@@ -44,11 +44,11 @@ final class VirtualMethods
 
     private function isVirtual(string $class, string $method): bool
     {
-        for ($steps = \count($this->parser->classes); isset($this->parser->classes[$class]) && $steps >= 0; --$steps) {
+        for ($steps = \count($this->parser->classes->parents); isset($this->parser->classes->parents[$class]) && $steps >= 0; --$steps) {
             if (isset($this->virtuals[$class][$method])) {
                 return true;
             }
-            $class = $this->parser->classes[$class];
+            $class = $this->parser->classes->parents[$class];
         }
 
         return false;
@@ -57,13 +57,13 @@ final class VirtualMethods
     /** Whether a class below another one has a method of this name, too. */
     private function isHiddenBelow(string $class, string $method): bool
     {
-        foreach ($this->parser->classes as $below => $parent) {
-            if ($below !== $class && isset($this->parser->methods[$below][$method])) {
-                for ($steps = \count($this->parser->classes); '' !== $parent && $steps >= 0; --$steps) {
+        foreach ($this->parser->classes->parents as $below => $parent) {
+            if ($below !== $class && isset($this->parser->classes->methods[$below][$method])) {
+                for ($steps = \count($this->parser->classes->parents); '' !== $parent && $steps >= 0; --$steps) {
                     if ($parent === $class) {
                         return true;
                     }
-                    $parent = $this->parser->classes[$parent] ?? '';
+                    $parent = $this->parser->classes->parents[$parent] ?? '';
                 }
             }
         }
@@ -80,7 +80,7 @@ final class VirtualMethods
     public function calledOf(Expression $receiver, string $method, array $arguments, ?string $class = null): ?OwnValue
     {
         $class ??= (string) TypeNames::read($this->parser->typeOf($receiver))->class;
-        $owner = isset($this->parser->classes[$class]) ? $this->parser->ownerOf($class, $method) : null;
+        $owner = isset($this->parser->classes->parents[$class]) ? $this->parser->classes->ownerOf($class, $method) : null;
         if (null === $owner || isset($this->parser->sharedMethods["$owner.$method"]) || $this->isVirtual($class, $method) || !$this->isHiddenBelow($class, $method)) {
             return null;
         }

@@ -91,7 +91,7 @@ final class Braces
     private function bracedItem(Token $opened, ?string $type): Expression
     {
         $item = null === $type ? StaticType::unknown() : TypeNames::read($type)->item();
-        if (TypeKind::Copied !== $item->kind || !isset($this->parser->classes[(string) $item->class])) {
+        if (TypeKind::Copied !== $item->kind || !isset($this->parser->classes->parents[(string) $item->class])) {
             return $this->braced($opened, null !== $type && ($item->isList() || $item->isMap() || $item->isSet()) ? TypeNames::write($item) : null);
         }
         ++$this->parser->at;

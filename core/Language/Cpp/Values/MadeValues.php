@@ -49,15 +49,15 @@ final class MadeValues
             $this->parser->fail('unsupported', $class, ['what' => "new $class->text(…)"]);
         }
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
-        $fields = isset($this->parser->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->parser->fieldsOf[$class->text] ?? []);
+        $fields = isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) ? [] : array_keys($this->parser->fieldsOf[$class->text] ?? []);
         foreach ($values as $index => $value) {
             $values[$index] = $this->inFieldsType($value, TypeNames::read($this->parser->fieldTypes[$fields[$index] ?? ''] ?? ''));
         }
         if (null !== $way) {
             return new OwnValue($way, $values);
         }
-        [$least, $most] = $this->parser->functions[$class->text];
-        if (isset($this->parser->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
+        [$least, $most] = $this->parser->symbols->functions[$class->text];
+        if (isset($this->parser->classes->methods[$class->text][ClassDefinition::MAKES]) && (\count($values) < $least || \count($values) > $most)) {
             $this->parser->mistake(\count($values) < $least ? 'few_arguments' : 'many_arguments', $class->offset, \strlen($class->text), ['name' => $class->text, 'wanted' => \count($values) < $least ? $least : $most, 'given' => \count($values)]);
         }
 
@@ -70,7 +70,7 @@ final class MadeValues
         if (!$value instanceof ListLiteral) {
             return $value;
         }
-        if (TypeKind::Copied === $type->kind && isset($this->parser->classes[(string) $type->class])) {
+        if (TypeKind::Copied === $type->kind && isset($this->parser->classes->parents[(string) $type->class])) {
             return $this->madeOf(new Token(TokenKind::Name, (string) $type->class, 0), array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $value->items), true);
         }
         if ([] !== $type->parts) {
@@ -197,9 +197,9 @@ final class MadeValues
      */
     private function emptyFields(string $class): array
     {
-        $isPlain = [] !== ($this->parser->given[$class] ?? []) && '' === ($this->parser->classes[$class] ?? '') && !isset($this->parser->methods[$class][ClassDefinition::MAKES]) && !isset($this->parser->firstValues[$class]);
+        $isPlain = [] !== ($this->parser->classes->given[$class] ?? []) && '' === ($this->parser->classes->parents[$class] ?? '') && !isset($this->parser->classes->methods[$class][ClassDefinition::MAKES]) && !isset($this->parser->firstValues[$class]);
 
-        return $isPlain ? array_map(fn (string $field): Expression => $this->empty('vector<'.($this->parser->fieldTypes[$field] ?? 'int').'>'), $this->parser->given[$class]) : [];
+        return $isPlain ? array_map(fn (string $field): Expression => $this->empty('vector<'.($this->parser->fieldTypes[$field] ?? 'int').'>'), $this->parser->classes->given[$class]) : [];
     }
 
     /** What a value of a type is when nothing is said. */
@@ -238,7 +238,7 @@ final class MadeValues
         [$first, $count] = [$arguments[0]->value ?? null, \count($arguments)];
         $item = TypeNames::read($this->parser->typeOf($receiver))->item();
         $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->parser->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
-        if (!$isMade || 1 === preg_match('/(?:\*|_ptr ?<.*>)$/D', $this->parser->typeOfItem($this->parser->typeOf($receiver))) || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->parser->classes[$item->class]))) {
+        if (!$isMade || 1 === preg_match('/(?:\*|_ptr ?<.*>)$/D', $this->parser->typeOfItem($this->parser->typeOf($receiver))) || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->parser->classes->parents[$item->class]))) {
             return [$first, $count];
         }
         $made = [] !== $item->parts ? new Operation(OperationKey::Record, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)) : $this->madeOf(new Token(TokenKind::Name, (string) $item->class, $token->offset), $arguments, TypeKind::Copied === $item->kind);

@@ -31,25 +31,25 @@ final class ObjectCalls
     public function ofObject(Token $token): ?Expression
     {
         $name = $token->text;
-        if ('' === $this->parser->class || !str_contains($this->parser->scope, '.') || isset($this->parser->writes[$this->parser->scope][$name])) {
+        if ('' === $this->parser->class || !str_contains($this->parser->scope, '.') || isset($this->parser->symbols->writes[$this->parser->scope][$name])) {
             return null;
         }
         $opened = $this->parser->peek(1);
-        if ($this->parser->is('(', 1) && null !== $opened && null !== $owner = $this->parser->ownerOf($this->parser->class, $name)) {
+        if ($this->parser->is('(', 1) && null !== $opened && null !== $owner = $this->parser->classes->ownerOf($this->parser->class, $name)) {
             $this->parser->at += 2;
             $arguments = $this->parser->arguments($opened);
             $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
 
             return $this->parser->postfix(isset($this->parser->sharedMethods["$owner.$name"]) ? new OwnValue("$owner.$name", $values) : $this->parser->calledOf($this->thisObject($token), $name, $values, $this->parser->class) ?? new MethodCall($this->thisObject($token), $name, $values));
         }
-        $static = $this->parser->staticOf($this->parser->class, $name);
+        $static = $this->parser->classes->staticOf($this->parser->class, $name);
         if (null !== $static) {
             ++$this->parser->at;
             $this->parser->read($static, $token->offset);
 
             return $this->parser->postfix(new VariableRead($static));
         }
-        for ($class = $this->parser->class; isset($this->parser->classes[$class]); $class = $this->parser->classes[$class]) {
+        for ($class = $this->parser->class; isset($this->parser->classes->parents[$class]); $class = $this->parser->classes->parents[$class]) {
             if (isset($this->parser->fieldsOf[$class][$name])) {
                 ++$this->parser->at;
 
@@ -63,13 +63,13 @@ final class ObjectCalls
     /** `Bed("rose")`, `Bed{"rose", 3}`, `Bed::made`, `make_shared<Bed>("rose")`. */
     public function ofClassNamed(Token $token): ?Expression
     {
-        if ('make_shared' === $token->text && $this->parser->is('<', 1) && isset($this->parser->classes[$this->parser->peek(2)->text ?? '']) && $this->parser->is('>', 3) && null !== $opened = $this->parser->peek(4)) {
+        if ('make_shared' === $token->text && $this->parser->is('<', 1) && isset($this->parser->classes->parents[$this->parser->peek(2)->text ?? '']) && $this->parser->is('>', 3) && null !== $opened = $this->parser->peek(4)) {
             $class = $this->parser->peek(2) ?? $token;
             $this->parser->at += 5;
 
             return $this->parser->postfix($this->parser->madeValues->madeOf($class, $this->parser->arguments($opened), false));
         }
-        if (!isset($this->parser->classes[$token->text])) {
+        if (!isset($this->parser->classes->parents[$token->text])) {
             return null;
         }
         $next = $this->parser->peek(1);
@@ -80,7 +80,7 @@ final class ObjectCalls
         }
         $member = $this->parser->peek(2);
         if ($this->parser->is('::', 1) && null !== $member) {
-            $static = $this->parser->staticOf($token->text, $member->text);
+            $static = $this->parser->classes->staticOf($token->text, $member->text);
             $opened = $this->parser->peek(3);
             if (null !== $static) {
                 $this->parser->at += 3;
@@ -88,7 +88,7 @@ final class ObjectCalls
 
                 return $this->parser->postfix(new VariableRead($static));
             }
-            $owner = $this->parser->ownerOf($token->text, $member->text);
+            $owner = $this->parser->classes->ownerOf($token->text, $member->text);
             if (null !== $owner && null !== $opened && '(' === $opened->text) {
                 $this->parser->at += 4;
                 $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));

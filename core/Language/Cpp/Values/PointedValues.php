@@ -95,7 +95,7 @@ final class PointedValues
             return $isTaken && $isWhole && null !== TypeNames::read($this->parser->typeOf($thing))->class ? new Operation(OperationKey::Followed, [$thing]) : $thing;
         }
         $name = $this->parser->peek(1)->text ?? '';
-        if (\in_array($name, ['find', 'find_if', 'lower_bound', 'upper_bound'], true) && null !== ($opened = $this->parser->peek(2)) && '(' === $opened->text && !isset($this->parser->functions[$name])) {
+        if (\in_array($name, ['find', 'find_if', 'lower_bound', 'upper_bound'], true) && null !== ($opened = $this->parser->peek(2)) && '(' === $opened->text && !isset($this->parser->symbols->functions[$name])) {
             // What is found; nothing is there where nothing is (C++17, 28.5.5).
             $this->parser->at += 3;
             $found = $this->parser->builtin($name, $this->parser->arguments($opened), $token);

@@ -93,7 +93,7 @@ final class PrefixValues
                 return $this->parser->postfix($this->parser->converted($type, $value, $token));
             case 'new':
                 $class = $this->parser->peek(1);
-                if (null !== $class && isset($this->parser->classes[$class->text])) {
+                if (null !== $class && isset($this->parser->classes->parents[$class->text])) {
                     $this->parser->at += 2;
                     $opened = $this->parser->peek();
 
@@ -121,7 +121,7 @@ final class PrefixValues
                     // What is pointed at is handed over itself.
                     ++$this->parser->at;
                     $thing = $this->parser->expression(9);
-                    $isObject = null !== TypeNames::read($this->parser->typeOf($thing))->class || 'return' === $before && isset($this->parser->classes[rtrim($this->parser->gives, ' *')]) && str_ends_with($this->parser->gives, '*');
+                    $isObject = null !== TypeNames::read($this->parser->typeOf($thing))->class || 'return' === $before && isset($this->parser->classes->parents[rtrim($this->parser->gives, ' *')]) && str_ends_with($this->parser->gives, '*');
                     if ($isObject) {
                         return new Operation(OperationKey::Itself, [$thing]);
                     }

@@ -79,8 +79,8 @@ final class TypeTexts
         } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->parser->peek(1)?->kind) {
             $words[] = (string) $word;
             ++$this->parser->at;
-        } elseif (isset($this->parser->classes[(string) $word]) && !$this->parser->isVariable((string) $word)) {
-            if ($this->parser->is('::', 1) && isset($this->parser->classes[(string) $this->parser->sign(2)]) && $word !== $this->parser->sign(2)) {
+        } elseif (isset($this->parser->classes->parents[(string) $word]) && !$this->parser->isVariable((string) $word)) {
+            if ($this->parser->is('::', 1) && isset($this->parser->classes->parents[(string) $this->parser->sign(2)]) && $word !== $this->parser->sign(2)) {
                 // One that stands in another one.
                 $this->parser->at += 2;
                 $word = $this->parser->sign();
@@ -134,7 +134,7 @@ final class TypeTexts
             // A text of C is a text.
             ++$this->parser->at;
             $type = 'string';
-        } elseif ($this->parser->is('*') && isset($this->parser->classes[$type])) {
+        } elseif ($this->parser->is('*') && isset($this->parser->classes->parents[$type])) {
             ++$this->parser->at;
             // A pointer that the caller's own changes with: `Node*& head`.
             $type .= $this->parser->mayPoint && $this->parser->accept('&') ? ' * &' : ' *';

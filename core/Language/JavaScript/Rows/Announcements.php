@@ -27,14 +27,14 @@ final class Announcements
             $star = 'function' === $token->text && '*' === $name?->text ? 1 : 0;
             $name = $this->parser->tokens[$index + 1 + $star] ?? null;
             if (TokenKind::Keyword === $token->kind && 'function' === $token->text && null !== $name && TokenKind::Name === $name->kind && !isset($this->parser->madeByFunctions->makers[$name->text])) {
-                if (isset($this->parser->functions[$name->text])) {
-                    $this->parser->doubled[$name->text] = true;
+                if (isset($this->parser->symbols->functions[$name->text])) {
+                    $this->parser->symbols->doubled[$name->text] = true;
                 }
                 $this->parser->signatures->announced_($name->text, $index + 2 + $star);
                 $this->parser->leftOut->openedAt[$name->text] = $index + 2 + $star;
                 if ($this->usesArguments($index + 2 + $star)) {
-                    $this->parser->functions[$name->text] = [0, ExpressionParser::UNLIMITED, [JavaScriptParser::ALL_GIVEN]];
-                    $this->parser->rests[$name->text] = 0;
+                    $this->parser->symbols->functions[$name->text] = [0, ExpressionParser::UNLIMITED, [JavaScriptParser::ALL_GIVEN]];
+                    $this->parser->symbols->rests[$name->text] = 0;
                 }
             }
             $equals = $this->parser->tokens[$index + 2] ?? null;
@@ -42,14 +42,14 @@ final class Announcements
                 $from = $this->parser->functionValues->unnamedAt($index + 3);
                 $from ??= !$this->parser->withPromises && $this->parser->promiseRows->givesPromise($index + 3) ? $this->parser->functionValues->unnamedAt($index + 3, false) : null;
                 if (null !== $from) {
-                    if (isset($this->parser->functions[$name->text])) {
-                        $this->parser->doubled[$name->text] = true;
+                    if (isset($this->parser->symbols->functions[$name->text])) {
+                        $this->parser->symbols->doubled[$name->text] = true;
                     }
                     if ('(' === $this->parser->tokens[$from]->text) {
                         $this->parser->signatures->announced_($name->text, $from);
                         $this->parser->leftOut->openedAt[$name->text] = $from;
                     } else {
-                        $this->parser->functions[$name->text] = [1, 1, [$this->parser->tokens[$from]->text]];
+                        $this->parser->symbols->functions[$name->text] = [1, 1, [$this->parser->tokens[$from]->text]];
                     }
                 }
             }
@@ -86,7 +86,7 @@ final class Announcements
             // Kept under the name of a function of the text.
             $isShort = (',' === $after || '}' === $after) && (1 === preg_match('/\bfunction\s+'.Names::asPattern($token->text).'\s*\(/', $this->parser->text) || $this->parser->valueRows->isGivenFunction($token->text));
             if ($isMethod || $isShort || ':' === $after && ('function' === ($this->parser->tokens[$value]->text ?? '') || '=>' === ($this->parser->tokens[$opens + 1]->text ?? ''))) {
-                $this->parser->methodNames[$token->text] = true;
+                $this->parser->classes->methodNames[$token->text] = true;
             }
         }
     }
@@ -118,8 +118,8 @@ final class Announcements
             }
             $isKind = 'extends' === ($this->parser->tokens[$index + 2]->text ?? '');
             $parent = $isKind ? $this->parser->tokens[$index + 3]->text ?? '' : '';
-            $this->parser->classes[$name->text] = isset($this->parser->classes[$parent]) || $this->parser->isFailure($parent) ? $parent : '';
-            $this->parser->methods[$name->text] = [];
+            $this->parser->classes->parents[$name->text] = isset($this->parser->classes->parents[$parent]) || $this->parser->isFailure($parent) ? $parent : '';
+            $this->parser->classes->methods[$name->text] = [];
             $opened = $index + ($isKind ? 4 : 2);
             $closing = '{' === ($this->parser->tokens[$opened]->text ?? '') ? $this->parser->partners[$opened] ?? \count($this->parser->tokens) : $opened;
             for ($at = $opened + 1; $at < $closing; ++$at) {
@@ -138,32 +138,32 @@ final class Announcements
                     continue;
                 }
                 if ('set' === $this->parser->tokens[$at - 1]->text && '(' === $next) {
-                    $this->parser->setters[$member->text] = $this->parser->asked[$member->text] = true;
-                    $this->parser->methods[$name->text]["set_$member->text"] = $this->parser->signatures->signature($at + 1);
+                    $this->parser->classes->setters[$member->text] = $this->parser->classes->asked[$member->text] = true;
+                    $this->parser->classes->methods[$name->text]["set_$member->text"] = $this->parser->signatures->signature($at + 1);
                     $at = $this->bodyEnd($at + 1);
                     continue;
                 }
                 if ('get' === $this->parser->tokens[$at - 1]->text && 'static' === $this->parser->tokens[$at - 2]->text) {
                     $this->parser->staticAsked["$name->text.$member->text"] = true;
                 } elseif ('get' === $this->parser->tokens[$at - 1]->text) {
-                    $this->parser->asked[$member->text] = true;
+                    $this->parser->classes->asked[$member->text] = true;
                 }
                 if ('(' === $next && \in_array($member->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
                     if ('constructor' === $member->text) {
                         $this->parser->leftOut->openedAt[$name->text] = $at + 1;
                     }
-                    $this->parser->methods[$name->text][JavaScriptParser::METHODS[$member->text] ?? $member->text] = $this->parser->signatures->signature($at + 1);
+                    $this->parser->classes->methods[$name->text][JavaScriptParser::METHODS[$member->text] ?? $member->text] = $this->parser->signatures->signature($at + 1);
                     if ($isStatic && null !== $this->parser->rest) {
-                        $this->parser->rests["$name->text.$member->text"] = $this->parser->rest;
+                        $this->parser->symbols->rests["$name->text.$member->text"] = $this->parser->rest;
                     }
                     if ($isStatic || isset($this->parser->staticAsked["$name->text.$member->text"])) {
                         $ofClasses[$name->text][] = $at;
                     }
                 } elseif (TokenKind::Name === $member->kind && ('=' === $next || ';' === $next)) {
                     if ($isStatic) {
-                        $this->parser->statics[$name->text][$member->text] = true;
+                        $this->parser->classes->statics[$name->text][$member->text] = true;
                     } else {
-                        $this->parser->fieldNames[$member->text] = $this->parser->setFields[$member->text] = true;
+                        $this->parser->classes->fieldNames[$member->text] = $this->parser->classes->setFields[$member->text] = true;
                     }
                 }
                 // On to the end of the member: its semicolon, its line, or the end of its braces.
@@ -178,24 +178,24 @@ final class Announcements
         }
         $this->readItselfOfClasses($ofClasses);
         $this->parser->madeByFunctions->announceMakersOfObjects();
-        if ([] === $this->parser->classes) {
+        if ([] === $this->parser->classes->parents) {
             return;
         }
         $this->parser->announceMakers();
         foreach ($this->parser->tokens as $index => $token) {
             if ('this' === $token->text && '.' === ($this->parser->tokens[$index + 1]->text ?? '') && '(' !== ($this->parser->tokens[$index + 3]->text ?? '') && 'length' !== ($this->parser->tokens[$index + 2]->text ?? '')) {
-                $this->parser->fieldNames[$this->parser->tokens[$index + 2]->text ?? ''] = true;
+                $this->parser->classes->fieldNames[$this->parser->tokens[$index + 2]->text ?? ''] = true;
             }
             if ('Object' === $token->text && 'assign' === ($this->parser->tokens[$index + 2]->text ?? '') && 'this' === ($this->parser->tokens[$index + 4]->text ?? '') && '{' === ($this->parser->tokens[$index + 6]->text ?? '')) {
                 for ($at = $index + 7; $at < ($this->parser->partners[$index + 6] ?? $at); ++$at) {
                     if (TokenKind::Name === $this->parser->tokens[$at]->kind && \in_array($this->parser->tokens[$at - 1]->text, ['{', ','], true)) {
-                        $this->parser->fieldNames[$this->parser->tokens[$at]->text] = $this->parser->setFields[$this->parser->tokens[$at]->text] = true;
+                        $this->parser->classes->fieldNames[$this->parser->tokens[$at]->text] = $this->parser->classes->setFields[$this->parser->tokens[$at]->text] = true;
                     }
                 }
             }
             $sign = $this->parser->tokens[$index + 2]->text ?? '';
             if ('.' === $token->text && (str_ends_with($sign, '=') && !\in_array($sign, ['==', '===', '!=', '!==', '<=', '>='], true) || '++' === $sign || '--' === $sign || ',' === $sign || ']' === $sign)) {
-                $this->parser->setFields[$this->parser->tokens[$index + 1]->text] = true;
+                $this->parser->classes->setFields[$this->parser->tokens[$index + 1]->text] = true;
             }
         }
     }
@@ -215,7 +215,7 @@ final class Announcements
      */
     private function readItselfOfClasses(array $methods): void
     {
-        foreach (array_diff_key($methods, array_flip($this->parser->classes)) as $class => $starts) {
+        foreach (array_diff_key($methods, array_flip($this->parser->classes->parents)) as $class => $starts) {
             foreach ($starts as $start) {
                 for ($at = $start, $end = $this->bodyEnd($start + 1); $at < $end; ++$at) {
                     $token = $this->parser->tokens[$at];

@@ -37,7 +37,7 @@ final class ClassRows
             $parent = $of->text;
             if ($this->parser->isFailure($parent)) {
                 $parent = '@'.(FailureNames::kindOf($this->parser->language(), $parent)->value ?? '');
-            } elseif (!isset($this->parser->classes[$parent])) {
+            } elseif (!isset($this->parser->classes->parents[$parent])) {
                 $this->parser->fail('unsupported', $of, ['what' => "extends $parent"]);
             }
         }

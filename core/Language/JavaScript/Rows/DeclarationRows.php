@@ -95,7 +95,7 @@ final class DeclarationRows
     {
         $isGenerator = isset($this->parser->yields[$this->parser->tokens[$from]->text]) && '(' === ($this->parser->tokens[$from + 1]->text ?? '') && $this->parser->at - 1 === $this->parser->closingOf($from + 1);
         $last = [$this->parser->tokens[$this->parser->at - 4]->text ?? '', $this->parser->tokens[$this->parser->at - 3]->text ?? '', $this->parser->tokens[$this->parser->at - 2]->text ?? '', $this->parser->tokens[$this->parser->at - 1]->text ?? ''];
-        $isPart = ['.', '(', ')'] === [$last[0], $last[2], $last[3]] && \in_array($last[1], ['keys', 'values', 'entries'], true) && !isset($this->parser->methodNames[$last[1]]);
+        $isPart = ['.', '(', ')'] === [$last[0], $last[2], $last[3]] && \in_array($last[1], ['keys', 'values', 'entries'], true) && !isset($this->parser->classes->methodNames[$last[1]]);
         if (!$isGenerator && !$isPart) {
             return $value;
         }
@@ -293,7 +293,7 @@ final class DeclarationRows
             $this->parser->mistake('let_missing', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($name->offset, 0, 'let ')]);
         }
         $this->parser->declared[$this->parser->scope][$name->text] = true;
-        $this->parser->silenced[$name->text] = true;
+        $this->parser->symbols->silenced[$name->text] = true;
     }
 
     /** @return array<string, true> */

@@ -304,7 +304,7 @@ final class FailureRows
             return new Operation(OperationKey::FailureName, [$this->parser->plainName($name)]);
         }
         $kind = $this->parser->is('instanceof') ? $this->parser->peek(1) : null;
-        if (null !== $kind && $this->parser->isFailure($kind->text) && !isset($this->parser->classes[$kind->text])) {
+        if (null !== $kind && $this->parser->isFailure($kind->text) && !isset($this->parser->classes->parents[$kind->text])) {
             $this->parser->at += 2;
 
             return 'Error' === $kind->text ? new TruthLiteral(true) : new Binary(Operator::Equal, new Operation(OperationKey::FailureName, [$this->parser->plainName($name)]), new TextLiteral($kind->text));
@@ -325,7 +325,7 @@ final class FailureRows
             }
         }
         $kept = $this->parser->is('.') ? $this->parser->peek(1) : null;
-        if (null === $kept || 'message' !== $kept->text && (TokenKind::Name !== $kept->kind || !isset($this->parser->fieldNames[$kept->text]) || $this->parser->is('(', 2) || $this->parser->is('=', 2))) {
+        if (null === $kept || 'message' !== $kept->text && (TokenKind::Name !== $kept->kind || !isset($this->parser->classes->fieldNames[$kept->text]) || $this->parser->is('(', 2) || $this->parser->is('=', 2))) {
             $this->parser->noFailure($name);
         }
         $this->parser->at += 2;

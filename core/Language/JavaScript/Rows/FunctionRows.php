@@ -46,7 +46,7 @@ final class FunctionRows
         }
         $start = $this->parser->indexOf($token);
         $outer = $this->parser->scope;
-        if ('' === $outer && 1 !== $this->parser->parent && '' === $this->parser->class || ('' !== $outer || 1 !== $this->parser->parent) && isset($this->parser->doubled[$name->text])) {
+        if ('' === $outer && 1 !== $this->parser->parent && '' === $this->parser->class || ('' !== $outer || 1 !== $this->parser->parent) && isset($this->parser->symbols->doubled[$name->text])) {
             $this->parser->fail('unsupported', $name, ['what' => 'function … { function … }']);
         }
         $isMethod = '' !== $this->parser->class && '' === $outer;
@@ -113,7 +113,7 @@ final class FunctionRows
         $this->parser->scope = $outer;
         $this->parser->closeBrace($id, $start ?? 0, 'close', $arrow ? ';' : $behind);
         if ($arrow && '' === $outer) {
-            $this->parser->known[$name->text] ??= $name->offset;
+            $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
 
         return new FunctionDefinition($id, $full, $parameters, $this->parser->shared($full, $body), false, $defaults, [], $isAsync ? 'async' : $sort, $rest);
@@ -205,11 +205,11 @@ final class FunctionRows
     /** Begins to read the rows of a function. */
     public function enter(string $scope, string $outer): void
     {
-        $this->parser->writes[$scope] ??= [];
+        $this->parser->symbols->writes[$scope] ??= [];
         $this->parser->declared[$scope] = [];
         $this->parser->assigned[$scope] = [];
         if ('' !== $outer) {
-            $this->parser->around[$scope] = $outer;
+            $this->parser->symbols->around[$scope] = $outer;
         }
     }
 

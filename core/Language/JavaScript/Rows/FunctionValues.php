@@ -43,7 +43,7 @@ final class FunctionValues
     public function unnamedValue(): FunctionReference
     {
         $own = isset($this->parser->innerFunctions->selfNamed[$this->parser->at]) ? $this->parser->peek(1)->text ?? '' : '';
-        if ('' !== $own && (isset($this->parser->doubled[$own]) || $this->parser->isVariable($own))) {
+        if ('' !== $own && (isset($this->parser->symbols->doubled[$own]) || $this->parser->isVariable($own))) {
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => "… = function $own(…) { … }"]);
         }
         $isAsync = $this->parser->withPromises && $this->parser->is('async');
@@ -119,9 +119,9 @@ final class FunctionValues
         if (!$isOneValue && !$this->parser->accept('}')) {
             $this->parser->missingBrace($brace);
         }
-        $this->parser->functions[$name] = [\count($parameters) - \count($defaults) - ('' === $rest ? 0 : 1), '' === $rest ? \count($parameters) : ExpressionParser::UNLIMITED, $parameters];
+        $this->parser->symbols->functions[$name] = [\count($parameters) - \count($defaults) - ('' === $rest ? 0 : 1), '' === $rest ? \count($parameters) : ExpressionParser::UNLIMITED, $parameters];
         if ('' !== $rest) {
-            $this->parser->rests[$name] = (int) array_search($rest, $parameters, true);
+            $this->parser->symbols->rests[$name] = (int) array_search($rest, $parameters, true);
         }
         $this->parser->unnamed[] = [new FunctionDefinition($id, $name, $parameters, $this->parser->shared($name, $rows), false, $defaults, [], $sort, $rest), $begins, $closing, $this->parser->endOffset()];
 

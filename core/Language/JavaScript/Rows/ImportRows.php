@@ -161,7 +161,7 @@ final class ImportRows
         if ('require' === $call->text && $this->parser->is('(', 3) && TokenKind::Text === $this->parser->peek(4)?->kind && $this->parser->is(')', 5)) {
             $library = preg_replace('/^node:/', '', $this->parser->quoted($this->parser->peek(4) ?? $call));
             if ('fs' !== $library && 'readline' !== $library) {
-                $this->parser->silenced[$name->text] = true;
+                $this->parser->symbols->silenced[$name->text] = true;
 
                 return null;
             }

@@ -33,8 +33,8 @@ final class LeftOut
 
     private function isHardlyNeeded(string $function, int $index): bool
     {
-        $owner = isset($this->parser->classes[$function]) ? explode('.', (string) $this->parser->ownerOf($function, ClassDefinition::MAKES))[0] : $function;
-        $parameter = $this->parser->functions[$function][2][$index] ?? '';
+        $owner = isset($this->parser->classes->parents[$function]) ? explode('.', (string) $this->parser->classes->ownerOf($function, ClassDefinition::MAKES))[0] : $function;
+        $parameter = $this->parser->symbols->functions[$function][2][$index] ?? '';
         $bracket = $this->openedAt[$owner] ?? null;
         $closing = null === $bracket ? null : $this->parser->partners[$bracket] ?? null;
         if ('' === $parameter || null === $closing) {

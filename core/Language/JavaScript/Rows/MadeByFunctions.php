@@ -37,8 +37,8 @@ final class MadeByFunctions
             $name = $this->parser->tokens[$index + 1] ?? null;
             if (0 === $depth && 'function' === $token->text && TokenKind::Name === $name?->kind && '(' === $this->spelledAt($index + 2) && $this->makesObjects($name->text, $index + 2)) {
                 $this->makers[$name->text] = true;
-                $this->parser->classes[$name->text] = '';
-                $this->parser->methods[$name->text] = [ClassDefinition::MAKES => $this->parser->signatures->signature($index + 2)];
+                $this->parser->classes->parents[$name->text] = '';
+                $this->parser->classes->methods[$name->text] = [ClassDefinition::MAKES => $this->parser->signatures->signature($index + 2)];
                 $this->parser->leftOut->openedAt[$name->text] = $index + 2;
             }
         }
@@ -46,11 +46,11 @@ final class MadeByFunctions
             if (!isset($this->makers[$token->text]) || '.' !== $this->spelledAt($index + 1) || 'prototype' !== $this->spelledAt($index + 2)) {
                 continue;
             }
-            if ('=' === $this->spelledAt($index + 3) && isset($this->parser->classes[$parent = $this->spelledAt($index + 8)]) && $this->isCopied($index + 4)) {
-                $this->parser->classes[$token->text] = $parent;
+            if ('=' === $this->spelledAt($index + 3) && isset($this->parser->classes->parents[$parent = $this->spelledAt($index + 8)]) && $this->isCopied($index + 4)) {
+                $this->parser->classes->parents[$token->text] = $parent;
             } elseif (null !== $bracket = $this->bracketOfMethod($index)) {
                 $method = $this->spelledAt($index + 4);
-                $this->parser->methods[$token->text][JavaScriptParser::METHODS[$method] ?? $method] = $this->parser->signatures->signature($bracket);
+                $this->parser->classes->methods[$token->text][JavaScriptParser::METHODS[$method] ?? $method] = $this->parser->signatures->signature($bracket);
             }
         }
     }
@@ -125,7 +125,7 @@ final class MadeByFunctions
         }
         $this->parser->cut($id, 'close', $this->parser->endOffset(), $this->parser->endOffset());
 
-        return new ClassDefinition($id, $name->text, $this->parser->classes[$name->text] ?? '', new Block([$maker]));
+        return new ClassDefinition($id, $name->text, $this->parser->classes->parents[$name->text] ?? '', new Block([$maker]));
     }
 
     /** What a row gives to the prototype of a function that makes objects; null where it does not. */
@@ -172,7 +172,7 @@ final class MadeByFunctions
         }
         $method = $isMethod ? $this->parser->peek(4)->text ?? '' : 'constructor';
         $name = JavaScriptParser::METHODS[$method] ?? $method;
-        $owner = $this->parser->ownerOf($token->text, $name);
+        $owner = $this->parser->classes->ownerOf($token->text, $name);
         if (null === $owner) {
             $this->parser->fail('unsupported', $token, ['what' => "$token->text.prototype.$method"]);
         }

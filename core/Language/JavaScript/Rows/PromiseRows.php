@@ -34,7 +34,7 @@ final class PromiseRows
 
     private function beginsPromise(int $ahead): bool
     {
-        return $this->parser->is('new', $ahead) && $this->parser->is('Promise', $ahead + 1) && $this->parser->is('(', $ahead + 2) && !isset($this->parser->classes['Promise']);
+        return $this->parser->is('new', $ahead) && $this->parser->is('Promise', $ahead + 1) && $this->parser->is('(', $ahead + 2) && !isset($this->parser->classes->parents['Promise']);
     }
 
     /** Whether a function stands at a place that gives such a promise and nothing else. */
@@ -43,7 +43,7 @@ final class PromiseRows
         $parameters = $this->parser->functionValues->unnamedAt($index, false);
         $closing = null === $parameters ? null : ('(' === $this->parser->tokens[$parameters]->text ? $this->parser->closingOf($parameters) : $parameters);
 
-        return null !== $closing && '=>' === ($this->parser->tokens[$closing + 1]->text ?? '') && 'new' === ($this->parser->tokens[$closing + 2]->text ?? '') && 'Promise' === ($this->parser->tokens[$closing + 3]->text ?? '') && !isset($this->parser->classes['Promise']);
+        return null !== $closing && '=>' === ($this->parser->tokens[$closing + 1]->text ?? '') && 'new' === ($this->parser->tokens[$closing + 2]->text ?? '') && 'Promise' === ($this->parser->tokens[$closing + 3]->text ?? '') && !isset($this->parser->classes->parents['Promise']);
     }
 
     /** @return list<Statement>|null `await new Promise(…);`, `return new Promise(…);` */
@@ -92,7 +92,7 @@ final class PromiseRows
         $this->parser->semicolon();
         $this->parser->cut($id, 'close', $end, $this->parser->endOffset());
         if ('' === $outer) {
-            $this->parser->known[$name->text] ??= $name->offset;
+            $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
 
         return new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, new Block($rows)), false, $defaults, [], '', $rest);

@@ -129,7 +129,7 @@ final class ReadRows
 
     public function handedTo(Expression $function, ?Expression $value, Token $token): Statement
     {
-        $name = $function instanceof FunctionReference ? $function->function : ($function instanceof VariableRead && isset($this->parser->functions[$function->name]) ? $function->name : null);
+        $name = $function instanceof FunctionReference ? $function->function : ($function instanceof VariableRead && isset($this->parser->symbols->functions[$function->name]) ? $function->name : null);
         $given = null === $value ? [] : [$value];
         if ($function instanceof Lambda && \count($function->parameters) <= \count($given)) {
             $uses = array_filter(Walk::expressions($function->value), static fn (Expression $part): bool => $part instanceof VariableRead && $part->name === ($function->parameters[0] ?? ''));

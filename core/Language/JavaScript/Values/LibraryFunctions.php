@@ -71,7 +71,7 @@ final class LibraryFunctions
 
             foreach ($arguments as $argument) {
                 $written = substr($this->parser->text, $argument->offset, max(0, $argument->end - $argument->offset));
-                if (1 === preg_match('/\.(?:(keys|values|entries)\(\s*\)|matchAll\([^()]*\))$/D', rtrim($written), $match) && !isset($this->parser->methodNames[$match[1] ?? ''])) {
+                if (1 === preg_match('/\.(?:(keys|values|entries)\(\s*\)|matchAll\([^()]*\))$/D', rtrim($written), $match) && !isset($this->parser->classes->methodNames[$match[1] ?? ''])) {
                     // What goes over something shows as that, not as what it goes over.
                     $this->parser->failAt('unsupported', $argument->offset, max(1, \strlen($written)), ['what' => 'console.log(… .'.($match[1] ?? 'matchAll').'())']);
                 }
@@ -135,7 +135,7 @@ final class LibraryFunctions
 
             return new Operation(OperationKey::Filled, [$first, $this->parser->arguments($fill)[0]->value ?? new NothingLiteral()]);
         }
-        if ('Array' === $name && !isset($this->parser->functions['Array'])) {
+        if ('Array' === $name && !isset($this->parser->symbols->functions['Array'])) {
             return 1 === $count || [] !== array_filter(array_column($arguments, 'name')) ? $this->parser->fail('unsupported', $token, ['what' => 'Array(…)']) : new ListLiteral($values);
         }
         if ('Array.isArray' === $name && 1 === $count && null !== $first) {

@@ -170,7 +170,7 @@ final class LibraryMethods
                     return new Operation(OperationKey::Folded, [$receiver, $first]);
                 }
                 $given = $arguments[0]->value ?? null;
-                $called = $given instanceof VariableRead ? $given->name : ($given instanceof FunctionReference && 2 >= \count($this->parser->functions[$given->function][2] ?? ['', '', '']) ? $given->function : null);
+                $called = $given instanceof VariableRead ? $given->name : ($given instanceof FunctionReference && 2 >= \count($this->parser->symbols->functions[$given->function][2] ?? ['', '', '']) ? $given->function : null);
                 if (1 === $count && null !== $called) {
                     return new Operation(OperationKey::Folded, [$receiver, new Lambda(['one', 'other'], new OwnValue($called, [new VariableRead('one'), new VariableRead('other')]))]);
                 }
@@ -298,16 +298,16 @@ final class LibraryMethods
         if ($value instanceof Lambda) {
             return 1 === \count($value->parameters) ? $value : null;
         }
-        $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference && 1 === $this->parser->functions[$value->function][1] ? $value->function : null);
+        $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference && 1 === $this->parser->symbols->functions[$value->function][1] ? $value->function : null);
         $item = new VariableRead('item');
 
         return match (true) {
             null === $name => null,
-            !isset($this->parser->functions[$name]) && $this->parser->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
+            !isset($this->parser->symbols->functions[$name]) && $this->parser->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
             'Number' === $name => new Lambda(['item'], new Operation(OperationKey::ToNumber, [$item])),
             'String' === $name => new Lambda(['item'], new Operation(OperationKey::ToText, [$item])),
             'Boolean' === $name => new Lambda(['item'], new Operation(OperationKey::ToTruth, [$item])),
-            isset($this->parser->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
+            isset($this->parser->symbols->functions[$name]) => new Lambda(['item'], new OwnValue($name, [$item])),
             default => null,
         };
     }
@@ -319,7 +319,7 @@ final class LibraryMethods
             return $parameters === \count($value->parameters) ? $value : null;
         }
         $name = $value instanceof FunctionReference ? $value->function : ($value instanceof VariableRead ? $value->name : '');
-        if (!isset($this->parser->functions[$name]) || $this->parser->functions[$name][1] !== $parameters) {
+        if (!isset($this->parser->symbols->functions[$name]) || $this->parser->symbols->functions[$name][1] !== $parameters) {
             return null;
         }
         $names = \array_slice(['one', 'other', 'third'], 0, $parameters);
@@ -350,7 +350,7 @@ final class LibraryMethods
         if (null === $with && ($compare instanceof Field || $compare instanceof Item)) {
             $names = [$this->parser->nameFor('one'), $this->parser->nameFor('other')];
             $given = array_map(static fn (string $name): Expression => new VariableRead($name), $names);
-            $owner = $compare instanceof Item && $compare->container instanceof VariableRead && $compare->index instanceof TextLiteral ? $this->parser->ownerOf($compare->container->name, $compare->index->value) : null;
+            $owner = $compare instanceof Item && $compare->container instanceof VariableRead && $compare->index instanceof TextLiteral ? $this->parser->classes->ownerOf($compare->container->name, $compare->index->value) : null;
             $call = null === $owner || !$compare instanceof Item || !$compare->index instanceof TextLiteral ? new MethodCall($compare, MethodCall::CALL, $given) : new OwnValue($owner.'.'.$compare->index->value, $given);
             $with = new Lambda($names, $call);
         }

@@ -74,8 +74,8 @@ final class PatternValues
                 $name = TokenKind::Text === $key->kind ? $this->parser->quoted($key) : Shadows::written($key, $this->parser->shadows);
                 $taken[] = new TextLiteral($name);
                 $value = match (true) {
-                    isset($this->parser->asked[$name]) => $this->parser->memberCalls->askedFor($from, $name),
-                    isset($this->parser->fieldNames[$name]) => new Field($from, $name),
+                    isset($this->parser->classes->asked[$name]) => $this->parser->memberCalls->askedFor($from, $name),
+                    isset($this->parser->classes->fieldNames[$name]) => new Field($from, $name),
                     // A text or a list has it as well as an object that was given one.
                     'length' === $name && 1 !== preg_match('/\blength\s*:/', $this->parser->text) => new Operation(OperationKey::Length, [$from]),
                     default => new Item($from, new TextLiteral($name)),

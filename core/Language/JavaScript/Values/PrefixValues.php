@@ -147,7 +147,7 @@ final class PrefixValues
         $member = $this->parser->accept('.') ? $this->parser->peek() : null;
         $this->parser->at += null === $member ? 0 : 1;
         $opened = $this->parser->peek();
-        if (null !== $member && isset($this->parser->asked[$member->text]) && !\in_array($opened?->text, ['(', '=', '+=', '-='], true) && null !== $owner = $this->parser->ownerOf($this->parser->classes[$this->parser->class] ?? '', $member->text)) {
+        if (null !== $member && isset($this->parser->classes->asked[$member->text]) && !\in_array($opened?->text, ['(', '=', '+=', '-='], true) && null !== $owner = $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', $member->text)) {
             $this->parser->read($this->parser->itself, $token->offset);
 
             return new OwnValue("$owner.$member->text", [new VariableRead($this->parser->itself)]);
@@ -156,13 +156,13 @@ final class PrefixValues
             $this->parser->fail('unsupported', $token, ['what' => 'super']);
         }
         $arguments = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
-        if (null === $member && null === $this->parser->ownerOf($this->parser->classes[$this->parser->class] ?? '', ClassDefinition::MAKES) && $this->parser->isRaised($this->parser->class)) {
+        if (null === $member && null === $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', ClassDefinition::MAKES) && $this->parser->isRaised($this->parser->class)) {
             $this->parser->read($this->parser->itself, $token->offset);
 
             return new Operation(OperationKey::SayFailing, [new VariableRead($this->parser->itself), $arguments[0] ?? new TextLiteral('')]);
         }
         $name = null === $member ? ClassDefinition::MAKES : ('toString' === $member->text ? ClassDefinition::SHOWS : $member->text);
-        $owner = $this->parser->ownerOf($this->parser->classes[$this->parser->class] ?? '', $name);
+        $owner = $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', $name);
         $this->parser->read($this->parser->itself, $token->offset);
         if (null === $owner) {
             return null === $member ? new NothingLiteral() : $this->parser->unknownMembers->unknownMethod($member, true);
@@ -176,11 +176,11 @@ final class PrefixValues
     {
         ++$this->parser->at;
         $name = $this->parser->peek();
-        $builtIn = null === $name || $this->parser->is('.', 1) || $this->parser->is('(', 1) || $this->parser->is('[', 1) || $this->parser->isVariable($name->text) || isset($this->parser->functions[$name->text]) ? null : [
+        $builtIn = null === $name || $this->parser->is('.', 1) || $this->parser->is('(', 1) || $this->parser->is('[', 1) || $this->parser->isVariable($name->text) || isset($this->parser->symbols->functions[$name->text]) ? null : [
             'Math' => 'object', 'JSON' => 'object', 'console' => 'object', 'process' => 'object', 'Number' => 'function', 'String' => 'function', 'Boolean' => 'function', 'Array' => 'function', 'Object' => 'function', 'Date' => 'function', 'Map' => 'function',
             'Set' => 'function', 'Promise' => 'function', 'Error' => 'function', 'parseInt' => 'function', 'parseFloat' => 'function', 'isNaN' => 'function', 'setTimeout' => 'function', 'setInterval' => 'function', 'Symbol' => 'function', 'BigInt' => 'function', 'module' => 'object', 'exports' => 'object', 'require' => 'function', 'globalThis' => 'object',
         ][$name->text] ?? null;
-        if (null !== $name && isset($this->parser->classes[$name->text]) && !$this->parser->is('.', 1) && !$this->parser->is('(', 1) && !$this->parser->isVariable($name->text)) {
+        if (null !== $name && isset($this->parser->classes->parents[$name->text]) && !$this->parser->is('.', 1) && !$this->parser->is('(', 1) && !$this->parser->isVariable($name->text)) {
             $builtIn = 'function';
         }
         if (null !== $builtIn) {
@@ -215,7 +215,7 @@ final class PrefixValues
     {
         // The tokens may be those of a template alone.
         $quoted = Names::asPattern($name);
-        if ($this->parser->isVariable($name) || isset($this->parser->functions[$name]) || preg_match_all("/(?<![\\w$.])$quoted(?![\\w$])/", $this->parser->text) > preg_match_all("/\\btypeof\\s+$quoted(?![\\w$])/", $this->parser->text)) {
+        if ($this->parser->isVariable($name) || isset($this->parser->symbols->functions[$name]) || preg_match_all("/(?<![\\w$.])$quoted(?![\\w$])/", $this->parser->text) > preg_match_all("/\\btypeof\\s+$quoted(?![\\w$])/", $this->parser->text)) {
             return false;
         }
 
@@ -226,7 +226,7 @@ final class PrefixValues
     private function newArray(Token $token): Expression
     {
         $class = $this->parser->peek(1);
-        if (null !== $class && isset($this->parser->classes[$class->text])) {
+        if (null !== $class && isset($this->parser->classes->parents[$class->text])) {
             $opened = $this->parser->peek(2);
             ++$this->parser->at;
             ++$this->parser->at;

@@ -126,7 +126,7 @@ final class UnreadRows
     public function misspelt(Token $token): ?string
     {
         $next = $this->parser->peek(1);
-        if (TokenKind::Name !== $token->kind || isset($this->parser->functions[$token->text]) || $this->parser->isVariable($token->text) || null === $next) {
+        if (TokenKind::Name !== $token->kind || isset($this->parser->symbols->functions[$token->text]) || $this->parser->isVariable($token->text) || null === $next) {
             return null;
         }
         $lower = strtolower($token->text);

@@ -204,7 +204,7 @@ final class ValueRows
                 // A function may give a reference, which takes a value (C++17, 8.2.2).
                 $this->parser->failAt('unsupported', $start, $length, ['what' => trim(explode('=', $text)[0]).' = …']);
             }
-            if ($target instanceof MethodCall && isset($this->parser->asked[$target->method])) {
+            if ($target instanceof MethodCall && isset($this->parser->classes->asked[$target->method])) {
                 $this->parser->failAt('unsupported', $start, $length, ['what' => "….$target->method = …"]);
             }
             $this->parser->failAt($target instanceof CommandValue ? 'assign_to_command' : ($target instanceof NumberLiteral ? 'assign_swapped' : 'assign_to_value'), $start, $length, ['text' => trim(explode('=', $text)[0])]);
@@ -222,7 +222,7 @@ final class ValueRows
     {
         $name = $value instanceof VariableRead ? $value->name : ($value instanceof FunctionReference ? $value->function : null);
 
-        return null !== $name && $this->parser->facts->namedPlaces && !isset($this->parser->classes[$name]) && $this->isGivenFunction($name);
+        return null !== $name && $this->parser->facts->namedPlaces && !isset($this->parser->classes->parents[$name]) && $this->isGivenFunction($name);
     }
 
     /** Whether a name gets a function where it is declared: `const ask = (bed) => …`. */
@@ -273,8 +273,8 @@ final class ValueRows
             return;
         }
         $end = $token->offset + \strlen($token->text);
-        if (isset($this->parser->functions[$target->name])) {
-            $this->parser->fail('call_brackets', $token, ['name' => $target->name], 0 === $this->parser->functions[$target->name][0] && ($this->parser->is(';') || null === $this->parser->peek()) ? [new Replacement($end, 0, '()')] : []);
+        if (isset($this->parser->symbols->functions[$target->name])) {
+            $this->parser->fail('call_brackets', $token, ['name' => $target->name], 0 === $this->parser->symbols->functions[$target->name][0] && ($this->parser->is(';') || null === $this->parser->peek()) ? [new Replacement($end, 0, '()')] : []);
         }
         $next = $this->parser->peek();
         if (null !== $next && !isset($this->parser->begins[$this->parser->at]) && \in_array($next->kind, [TokenKind::Name, TokenKind::Number, TokenKind::Text], true)) {

@@ -41,7 +41,7 @@ final class MemberCalls
     /** @param list<Argument> $arguments */
     public function methodCall(Expression $receiver, Token $name, array $arguments): Expression
     {
-        if (isset($this->parser->methodNames[$name->text]) && !$receiver instanceof TextLiteral && !$this->parser->isOfLibrary($receiver)) {
+        if (isset($this->parser->classes->methodNames[$name->text]) && !$receiver instanceof TextLiteral && !$this->parser->isOfLibrary($receiver)) {
             return $this->sent($receiver, $name, $arguments);
         }
 
@@ -67,7 +67,7 @@ final class MemberCalls
         $values = $this->parser->namedArguments->handed($arguments);
         $named = array_filter($named, static fn (Argument $argument): bool => '*' !== $argument->name && '...' !== $argument->name);
         if ([] !== $named) {
-            $signatures = array_values(array_filter(array_map(static fn (array $methods): ?array => $methods[$name->text] ?? null, $this->parser->methods)));
+            $signatures = array_values(array_filter(array_map(static fn (array $methods): ?array => $methods[$name->text] ?? null, $this->parser->classes->methods)));
             $isGathered = ExpressionParser::UNLIMITED - 1 <= ($signatures[0][1] ?? 0) || \count($named) < \count(array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name));
             // Where methods of one name take values in another order, it shows when it runs which of them is meant.
             $isOne = 1 >= \count(array_unique(array_map(static fn (array $signature): string => implode(' ', $signature[2]), $signatures)));

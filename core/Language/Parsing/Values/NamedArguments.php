@@ -67,7 +67,7 @@ final class NamedArguments
      */
     public function packed(string $function, array $arguments): array
     {
-        $at = $this->parser->rests[$function] ?? null;
+        $at = $this->parser->symbols->rests[$function] ?? null;
         if (null === $at) {
             return $arguments;
         }
@@ -90,7 +90,7 @@ final class NamedArguments
             return $given;
         }
         // Behind parameters that are given by their names, or have a default, it needs its own.
-        $rest = \count($given) < $at ? $this->parser->functions[$function][2][$at] ?? null : null;
+        $rest = \count($given) < $at ? $this->parser->symbols->functions[$function][2][$at] ?? null : null;
 
         return [...\array_slice($given, 0, $at), new Argument($this->parser->facts->tuples ? new Operation(OperationKey::AsTuple, [$list]) : $list, $first->offset ?? $this->parser->endOffset(), $last->end ?? $this->parser->endOffset(), $rest), ...$named];
     }
@@ -104,7 +104,7 @@ final class NamedArguments
      */
     public function ownArguments(Token $token, array $arguments): array
     {
-        [$least, $most, $parameters] = $this->parser->functions[$token->text];
+        [$least, $most, $parameters] = $this->parser->symbols->functions[$token->text];
         $isSpread = [] !== array_filter($arguments, static fn (Argument $argument): bool => null !== $argument->name);
         for ($index = \count($arguments); !$isSpread && $index < $least && $this->parser->mayBeLeftOut($token->text, $index); ++$index) {
             $arguments[] = new Argument(new NothingLiteral(true), $token->offset, $token->offset + \strlen($token->text));
@@ -153,14 +153,14 @@ final class NamedArguments
     public function isSpread(string $function, array $arguments): bool
     {
         foreach ($arguments as $index => $argument) {
-            if (('*' === $argument->name || '...' === $argument->name) && $index < ($this->parser->rests[$function] ?? \PHP_INT_MAX)) {
+            if (('*' === $argument->name || '...' === $argument->name) && $index < ($this->parser->symbols->rests[$function] ?? \PHP_INT_MAX)) {
                 return true;
             }
-            if ('**' === $argument->name && (!isset($this->parser->namedRests[$function]) || $index < \count($arguments) - 1 || [] !== array_diff(array_values(array_diff_key($this->parser->functions[$function][2] ?? [], isset($this->parser->rests[$function]) ? [$this->parser->rests[$function] => true] : [])), [$this->parser->namedRests[$function]]))) {
+            if ('**' === $argument->name && (!isset($this->parser->namedRests[$function]) || $index < \count($arguments) - 1 || [] !== array_diff(array_values(array_diff_key($this->parser->symbols->functions[$function][2] ?? [], isset($this->parser->symbols->rests[$function]) ? [$this->parser->symbols->rests[$function] => true] : [])), [$this->parser->namedRests[$function]]))) {
                 // Some of it may be for parameters that have a name.
                 return true;
             }
-            if (null !== $argument->name && isset($this->parser->classes[$function]) && ExpressionParser::UNLIMITED - 1 <= ($this->parser->functions[$function][1] ?? 0)) {
+            if (null !== $argument->name && isset($this->parser->classes->parents[$function]) && ExpressionParser::UNLIMITED - 1 <= ($this->parser->symbols->functions[$function][1] ?? 0)) {
                 return true;
             }
         }

@@ -160,7 +160,7 @@ final class SceneCalls
             } elseif ($value instanceof NumberLiteral) {
                 $this->parser->mistake('wrong_kind_colour', $argument->offset, $length, ['name' => $slot->name]);
             } elseif ($value instanceof VariableRead && null !== ($ink = Ink::tryFrom($value->name) ?? ColourWords::nearest($value->name)) && !$this->parser->isVariable($value->name)) {
-                $this->parser->silenced[$value->name] = true;
+                $this->parser->symbols->silenced[$value->name] = true;
                 $this->parser->mistake('quotes_missing', $argument->offset, $length, ['name' => $ink->value], [new Replacement($argument->offset, $length, '"'.$ink->value.'"')]);
             }
         } elseif (SlotType::Number === $slot->type) {
@@ -187,7 +187,7 @@ final class SceneCalls
             $near = $slot->chosen($value->value) ?? Names::nearest($value->value, $known);
             $this->parser->mistake('no_such_choice', $argument->offset, $length, ['name' => $value->value, 'near' => $near ?? $known[0]], null === $near ? [] : [new Replacement($argument->offset, $length, '"'.$near.'"')]);
         } elseif ($value instanceof VariableRead && \in_array($value->name, $known, true) && !$this->parser->isVariable($value->name)) {
-            $this->parser->silenced[$value->name] = true;
+            $this->parser->symbols->silenced[$value->name] = true;
             $this->parser->mistake('quotes_missing', $argument->offset, $length, ['name' => $value->name], [new Replacement($argument->offset, $length, '"'.$value->name.'"')]);
         }
 
@@ -198,7 +198,7 @@ final class SceneCalls
     private function handedOver(Argument $argument): Expression
     {
         $value = $argument->value;
-        if ($value instanceof VariableRead && isset($this->parser->functions[$value->name])) {
+        if ($value instanceof VariableRead && isset($this->parser->symbols->functions[$value->name])) {
             return new FunctionReference($value->name);
         }
         if ($value instanceof OwnValue && [] === $value->arguments) {

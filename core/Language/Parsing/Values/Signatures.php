@@ -70,9 +70,9 @@ final class Signatures
     /** Notes the signature of a function of the program's own. */
     public function announced_(string $name, int $at, ?int $until = null): void
     {
-        $this->parser->functions[$name] = $this->signature($at, $until);
+        $this->parser->symbols->functions[$name] = $this->signature($at, $until);
         if (null !== $this->parser->rest) {
-            $this->parser->rests[$name] = $this->parser->rest;
+            $this->parser->symbols->rests[$name] = $this->parser->rest;
         }
         if ('' !== $this->namedRest) {
             $this->parser->namedRests[$name] = $this->namedRest;

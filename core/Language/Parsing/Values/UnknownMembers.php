@@ -45,7 +45,7 @@ final class UnknownMembers
             // What is given a value somewhere is no slip of the pen.
             $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
         }
-        if (!$called && isset($this->parser->methodNames[$name->text])) {
+        if (!$called && isset($this->parser->classes->methodNames[$name->text])) {
             // A method as a value, with the object that it is asked of.
             $this->parser->fail('unsupported', $name, ['what' => "….$name->text"]);
         }
@@ -84,7 +84,7 @@ final class UnknownMembers
     public function anyStatic(string $name): ?string
     {
         $found = [];
-        foreach ($this->parser->statics as $class => $names) {
+        foreach ($this->parser->classes->statics as $class => $names) {
             if (isset($names[$name])) {
                 $found[] = "$class.$name";
             }
@@ -96,7 +96,7 @@ final class UnknownMembers
     /** Whether several classes share something under a name. */
     public function isSharedByAny(string $name): bool
     {
-        foreach ($this->parser->statics as $names) {
+        foreach ($this->parser->classes->statics as $names) {
             if (isset($names[$name])) {
                 return true;
             }
@@ -108,14 +108,14 @@ final class UnknownMembers
     /** What an object is asked for is kept somewhere, or one slip of the hand away from what is. */
     public function checkField(Token $name): void
     {
-        if ([] === $this->parser->setFields || isset($this->parser->setFields[$name->text]) || isset($this->parser->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
+        if ([] === $this->parser->classes->setFields || isset($this->parser->classes->setFields[$name->text]) || isset($this->parser->classes->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
             return;
         }
         if ($this->parser->isRaised($this->parser->class) && RealNames::has($name->text, $this->parser->language())) {
             // What the language's own failures keep.
             $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
         }
-        $near = Names::nearest($name->text, array_map(strval(...), array_keys($this->parser->setFields)));
+        $near = Names::nearest($name->text, array_map(strval(...), array_keys($this->parser->classes->setFields)));
         $this->parser->mistake(null === $near ? 'unknown_field' : 'misspelt_field', $name->offset, \strlen($name->text), ['name' => $name->text, 'near' => $near ?? ''], null === $near ? [] : [new Replacement($name->offset, \strlen($name->text), $near)]);
     }
 

@@ -35,7 +35,7 @@ final class ValueAsRow
      */
     public function throughSetter(Expression $target, ?Operator $operator, Expression $value): ?Statement
     {
-        if (!$target instanceof MethodCall || [] !== $target->arguments || !isset($this->parser->setters[$target->method])) {
+        if (!$target instanceof MethodCall || [] !== $target->arguments || !isset($this->parser->classes->setters[$target->method])) {
             return null;
         }
 

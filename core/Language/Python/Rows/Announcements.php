@@ -45,32 +45,32 @@ final class Announcements
             if ('class' === $word && $isDirect && ('' !== $class || 0 === $line->column())) {
                 $class = $name->text;
                 $parent = $this->parser->tokens[$line->from + 3] ?? null;
-                $this->parser->classes[$class] = '(' === ($this->parser->tokens[$line->from + 2]->text ?? '') && null !== $parent && TokenKind::Name === $parent->kind && (isset($this->parser->classes[$parent->text]) || $this->parser->isFailure($parent->text)) ? $parent->text : '';
-                $this->parser->methods[$class] = [];
+                $this->parser->classes->parents[$class] = '(' === ($this->parser->tokens[$line->from + 2]->text ?? '') && null !== $parent && TokenKind::Name === $parent->kind && (isset($this->parser->classes->parents[$parent->text]) || $this->parser->isFailure($parent->text)) ? $parent->text : '';
+                $this->parser->classes->methods[$class] = [];
             } elseif ('def' === $word && '' !== $class && $isDirect) {
                 [$least, $most, $parameters] = $this->parser->signatures->signature($line->from + 2, $line->until);
                 if ('setter' === $above) {
-                    $this->parser->setters[$name->text] = true;
-                    $this->parser->methods[$class]["set_$name->text"] = [1, 1, \array_slice($parameters, 1)];
+                    $this->parser->classes->setters[$name->text] = true;
+                    $this->parser->classes->methods[$class]["set_$name->text"] = [1, 1, \array_slice($parameters, 1)];
                     continue;
                 }
                 if ('property' === $above) {
-                    $this->parser->asked[$name->text] = true;
+                    $this->parser->classes->asked[$name->text] = true;
                 } elseif ('staticmethod' === $above || 'classmethod' === $above) {
                     $isOfClass = 'classmethod' === $above;
                     if ($isOfClass) {
                         $ofClass[] = [$class, $name->text];
                     }
                     if (null !== $this->parser->rest) {
-                        $this->parser->rests["$class.$name->text"] = $this->parser->rest - (int) $isOfClass;
+                        $this->parser->symbols->rests["$class.$name->text"] = $this->parser->rest - (int) $isOfClass;
                     }
-                    $this->parser->methods[$class][$name->text] = $isOfClass ? [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)] : [$least, $most, $parameters];
+                    $this->parser->classes->methods[$class][$name->text] = $isOfClass ? [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)] : [$least, $most, $parameters];
                     continue;
                 }
-                $this->parser->methods[$class][PythonNames::METHODS[$name->text] ?? $name->text] = [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)];
+                $this->parser->classes->methods[$class][PythonNames::METHODS[$name->text] ?? $name->text] = [max(0, $least - 1), max(0, $most - 1), \array_slice($parameters, 1)];
             } elseif ('def' === $word) {
-                if (isset($this->parser->functions[$name->text])) {
-                    $this->parser->doubled[$name->text] = true;
+                if (isset($this->parser->symbols->functions[$name->text])) {
+                    $this->parser->symbols->doubled[$name->text] = true;
                 }
                 $this->parser->signatures->announced_($name->text, $line->from + 2, $line->until);
             }
@@ -80,7 +80,7 @@ final class Announcements
         $this->announceStatics();
         $this->parser->enumerations->announceEnumerations();
         $this->parser->records->announceRecords();
-        if ([] !== $this->parser->classes) {
+        if ([] !== $this->parser->classes->parents) {
             $this->parser->announceMakers();
             $brackets = 0;
             foreach ($this->parser->tokens as $index => $token) {
@@ -89,13 +89,13 @@ final class Announcements
                 $isField = '.' === $token->text && 1 !== preg_match('/^__\w+__$/D', $this->parser->tokens[$index + 1]->text ?? '') && TokenKind::Name === ($this->parser->tokens[$index + 1]->kind ?? null) && '(' !== ($this->parser->tokens[$index + 2]->text ?? '');
                 $name = $this->parser->tokens[$index + 1]->text ?? '';
                 $isSet = '=' === ($this->parser->tokens[$index + 2]->text ?? '') || 0 === $brackets && ',' === ($this->parser->tokens[$index + 2]->text ?? '');
-                $isKept = isset($this->parser->classes[$this->parser->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->parser->unknownMembers->anyStatic($name);
+                $isKept = isset($this->parser->classes->parents[$this->parser->tokens[$index - 1]->text ?? '']) || !$isSet && null !== $this->parser->unknownMembers->anyStatic($name);
                 $sign = $this->parser->tokens[$index + 2]->text ?? '';
-                if ($isField && ('=' === $sign && '=' !== ($this->parser->tokens[$index + 3]->text ?? '') || ',' === $sign && (0 === $brackets || !isset($this->parser->methodNames[$name])) || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
-                    $this->parser->setFields[$name] = true;
+                if ($isField && ('=' === $sign && '=' !== ($this->parser->tokens[$index + 3]->text ?? '') || ',' === $sign && (0 === $brackets || !isset($this->parser->classes->methodNames[$name])) || str_ends_with($sign, '=') && !\in_array($sign, ['==', '!=', '<=', '>='], true) || ':' === $sign)) {
+                    $this->parser->classes->setFields[$name] = true;
                 }
                 if ($isField && !$isKept && ('self' === ($this->parser->tokens[$index - 1] ?? null)?->text || $isSet)) {
-                    $this->parser->fieldNames[$name] = true;
+                    $this->parser->classes->fieldNames[$name] = true;
                 }
             }
         }
@@ -116,27 +116,27 @@ final class Announcements
     private function announceStatics(): void
     {
         $above = '';
-        foreach ([] === $this->parser->classes ? [] : $this->parser->lines as $index => $line) {
+        foreach ([] === $this->parser->classes->parents ? [] : $this->parser->lines as $index => $line) {
             if ($line->remark) {
                 continue;
             }
             [$class, $isDirect] = $this->parser->innerClasses->linesOfClasses[$index] ?? ['', true];
             $named = $isDirect && 'class' === $this->parser->tokens[$line->from]->text ? $this->parser->tokens[$line->from + 1]->text ?? '' : '';
-            if (isset($this->parser->classes[$named]) && ('dataclass' === $above || 'NamedTuple' === ($this->parser->tokens[$line->from + 3]->text ?? ''))) {
+            if (isset($this->parser->classes->parents[$named]) && ('dataclass' === $above || 'NamedTuple' === ($this->parser->tokens[$line->from + 3]->text ?? ''))) {
                 $this->parser->madeOfFields[$named] = true;
             }
             $above = '@' === $this->parser->tokens[$line->from]->text ? $this->parser->tokens[$line->from + 1]->text ?? '' : '';
             if ('' !== $class && $isDirect) {
                 if (TokenKind::Name === $this->parser->tokens[$line->from]->kind && ':' === ($this->parser->tokens[$line->from + 1]->text ?? '') && isset($this->parser->madeOfFields[$class])) {
-                    $this->parser->fieldNames[$this->parser->tokens[$line->from]->text] = true;
-                    $this->parser->given[$class][] = $this->parser->tokens[$line->from]->text;
-                    $this->parser->setFields[$this->parser->tokens[$line->from]->text] = true;
+                    $this->parser->classes->fieldNames[$this->parser->tokens[$line->from]->text] = true;
+                    $this->parser->classes->given[$class][] = $this->parser->tokens[$line->from]->text;
+                    $this->parser->classes->setFields[$this->parser->tokens[$line->from]->text] = true;
                 } elseif (TokenKind::Name === $this->parser->tokens[$line->from]->kind && ('=' === ($this->parser->tokens[$line->from + 1]->text ?? '') || $this->isGivenByType($line))) {
-                    $this->parser->statics[$class][$this->parser->tokens[$line->from]->text] = true;
+                    $this->parser->classes->statics[$class][$this->parser->tokens[$line->from]->text] = true;
                     for ($at = $line->from + 1; $at + 2 < $line->until; ++$at) {
                         // Rows may stand side by side.
                         if (';' === $this->parser->tokens[$at]->text && TokenKind::Name === $this->parser->tokens[$at + 1]->kind && '=' === $this->parser->tokens[$at + 2]->text) {
-                            $this->parser->statics[$class][$this->parser->tokens[$at + 1]->text] = true;
+                            $this->parser->classes->statics[$class][$this->parser->tokens[$at + 1]->text] = true;
                         }
                     }
                 }
@@ -155,7 +155,7 @@ final class Announcements
             if ('@' === $first) {
                 $isLeft = $isLeft || 'abstractmethod' === $name || 'abc' === $name && 'abstractmethod' === ($this->parser->tokens[$line->from + 3]->text ?? '');
             } elseif ('def' === $first) {
-                if ($isLeft && isset($this->parser->classes[$class])) {
+                if ($isLeft && isset($this->parser->classes->parents[$class])) {
                     $this->parser->leftOpen[$class][PythonNames::METHODS[$name] ?? $name] = true;
                 }
                 $isLeft = false;
@@ -171,7 +171,7 @@ final class Announcements
     private function announceOfSeveral(array $methods): void
     {
         foreach ($methods as [$class, $method]) {
-            if (!\in_array($class, $this->parser->classes, true)) {
+            if (!\in_array($class, $this->parser->classes->parents, true)) {
                 continue;
             }
             foreach ($this->parser->tokens as $index => $token) {
@@ -186,10 +186,10 @@ final class Announcements
     private function announceAlso(string $class, string $name, string $of): void
     {
         $of = PythonNames::METHODS[$of] ?? $of;
-        [$least, $most, $parameters] = $this->parser->methods[$class][$of] ?? [0, 0, null];
+        [$least, $most, $parameters] = $this->parser->classes->methods[$class][$of] ?? [0, 0, null];
         $isKnown = (!str_starts_with($name, '__') || isset(PythonNames::METHODS[$name])) && (!str_starts_with($of, '@') || \in_array($of, ['@add', '@multiply', ClassDefinition::SHOWS, ClassDefinition::FORM], true));
-        if ($isKnown && null !== $parameters && $least === $most && $most === \count($parameters) && !isset($this->parser->asked[$of])) {
-            $this->parser->methods[$class][PythonNames::METHODS[$name] ?? $name] = [$least, $most, $parameters];
+        if ($isKnown && null !== $parameters && $least === $most && $most === \count($parameters) && !isset($this->parser->classes->asked[$of])) {
+            $this->parser->classes->methods[$class][PythonNames::METHODS[$name] ?? $name] = [$least, $most, $parameters];
             $this->parser->namedAlso["$class.$name"] = $of;
         }
     }

@@ -220,7 +220,7 @@ final class AssignmentRows
         }
         if (!$this->parser->isPlain($value) && 2 === \count($all) && $all[0] instanceof VariableRead && $all[1] instanceof VariableRead && $all[0]->name !== $all[1]->name) {
             // The second gets what the first has.
-            $this->parser->reads = array_filter($this->parser->reads, static fn (NameUse $use): bool => $use->offset < $start || $use->name !== $all[1]->name);
+            $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset < $start || $use->name !== $all[1]->name);
             $this->parser->behind[] = new SetVariable($this->parser->newId(), $all[1]->name, new VariableRead($all[0]->name));
 
             return new SetVariable($this->parser->newId(), $all[0]->name, $value);
@@ -228,9 +228,9 @@ final class AssignmentRows
         if (!$this->parser->isPlain($value)) {
             $this->parser->failAt('unsupported', $start, $this->parser->endOffset() - $start, ['what' => 'a = b = …']);
         }
-        foreach ($this->parser->reads as $index => $use) {
+        foreach ($this->parser->symbols->reads as $index => $use) {
             if ($use->offset >= $start && $all[1] instanceof VariableRead && $use->name === $all[1]->name) {
-                unset($this->parser->reads[$index]);
+                unset($this->parser->symbols->reads[$index]);
             }
         }
 
@@ -249,7 +249,7 @@ final class AssignmentRows
             if ($target instanceof ListLiteral || $target instanceof Operation && OperationKey::AsTuple === $target->key) {
                 $this->parser->failAt('unsupported', $start, max(1, $end - $start), ['what' => '(…), … = …']);
             }
-            if ($target instanceof MethodCall && isset($this->parser->asked[$target->method])) {
+            if ($target instanceof MethodCall && isset($this->parser->classes->asked[$target->method])) {
                 // It fails when it runs, and not before.
                 $this->parser->failAt('unsupported', $start, max(1, $end - $start), ['what' => "….$target->method = …"]);
             }

@@ -148,7 +148,7 @@ final class AttemptRows
         $first = $this->parser->tokens[$next->from];
         $words = $isLast ? ['except', 'finally'] : ['except', 'else', 'finally'];
         $word = $first->text;
-        if (TokenKind::Name === $first->kind && ':' === $this->parser->tokens[$next->until - 1]->text && !$this->parser->isVariable($word) && !isset($this->parser->functions[$word])) {
+        if (TokenKind::Name === $first->kind && ':' === $this->parser->tokens[$next->until - 1]->text && !$this->parser->isVariable($word) && !isset($this->parser->symbols->functions[$word])) {
             $near = 'catch' === strtolower($word) ? 'except' : Names::nearest(strtolower($word), $words);
             if (null !== $near && ('catch' === strtolower($word) || levenshtein(strtolower($word), $near) <= 2)) {
                 $word = $this->parser->taken($first, $near, 'catch' === strtolower($word) ? 'foreign_word' : (strtolower($word) === $near ? 'capitals' : 'misspelt_keyword'));

@@ -216,7 +216,7 @@ final class CasesOfMatch
             return null;
         }
         if (TokenKind::Name === $token->kind && $this->parser->is('(', 1)) {
-            $kind = PythonNames::KINDS[$token->text] ?? (isset($this->parser->classes[$token->text]) ? $token->text : $this->parser->fail('unsupported', $token, ['what' => "case $token->text(…)"]));
+            $kind = PythonNames::KINDS[$token->text] ?? (isset($this->parser->classes->parents[$token->text]) ? $token->text : $this->parser->fail('unsupported', $token, ['what' => "case $token->text(…)"]));
             $this->parser->at += 2;
 
             return $this->classPattern($value, $names, $kind);

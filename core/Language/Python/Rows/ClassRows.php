@@ -70,7 +70,7 @@ final class ClassRows
                     // Its name is the library's.
                 } elseif ('' !== $parent && $this->parser->isFailure($parent)) {
                     $parent = '@'.(FailureNames::kindOf($this->parser->language(), $parent)->value ?? '');
-                } elseif ('' !== $parent && !isset($this->parser->classes[$parent])) {
+                } elseif ('' !== $parent && !isset($this->parser->classes->parents[$parent])) {
                     $this->parser->fail('unsupported', $of, ['what' => "class …($parent)"]);
                 }
                 if ($this->parser->is(',') && null !== $this->parser->peek(1) && !$this->parser->is(')', 1)) {
@@ -121,14 +121,14 @@ final class ClassRows
     /** The row that says so: a method that calls the other. */
     public function methodNamedAlso(string $name, string $of): FunctionDefinition
     {
-        foreach (array_keys($this->parser->classes) as $below) {
-            if ($below !== $this->parser->class && isset($this->parser->methods[$below][$of]) && $this->isBelow($below, $this->parser->class)) {
+        foreach (array_keys($this->parser->classes->parents) as $below) {
+            if ($below !== $this->parser->class && isset($this->parser->classes->methods[$below][$of]) && $this->isBelow($below, $this->parser->class)) {
                 // The further name would stay that of the method here.
                 $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 1], ['what' => "$name = …"]);
             }
         }
         $name = PythonNames::METHODS[$name] ?? $name;
-        $parameters = $this->parser->methods[$this->parser->class][$of][2];
+        $parameters = $this->parser->classes->methods[$this->parser->class][$of][2];
         $itself = new VariableRead('self');
         $given = array_map(static fn (string $one): Expression => new VariableRead($one), $parameters);
         $row = new GiveBack($this->parser->newId(), match ($of) {
@@ -144,7 +144,7 @@ final class ClassRows
 
     private function isBelow(string $class, string $above): bool
     {
-        for ($seen = []; '' !== $class && !isset($seen[$class]); $class = $this->parser->classes[$class] ?? '') {
+        for ($seen = []; '' !== $class && !isset($seen[$class]); $class = $this->parser->classes->parents[$class] ?? '') {
             $seen[$class] = true;
             if ($class === $above) {
                 return true;

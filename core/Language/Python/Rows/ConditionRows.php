@@ -114,7 +114,7 @@ final class ConditionRows
         if ('else' === $word && $line->from + 1 < $line->until && 'if' === $this->parser->tokens[$line->from + 1]->text) {
             return 'elif';
         }
-        if (TokenKind::Name === $first->kind && !\in_array($word, ['elif', 'else'], true) && ':' === $this->parser->tokens[$line->until - 1]->text && !$this->parser->isVariable($first->text) && !isset($this->parser->functions[$first->text])) {
+        if (TokenKind::Name === $first->kind && !\in_array($word, ['elif', 'else'], true) && ':' === $this->parser->tokens[$line->until - 1]->text && !$this->parser->isVariable($first->text) && !isset($this->parser->symbols->functions[$first->text])) {
             $alone = $line->until === $line->from + 2;
             if ($alone && (Headers::isShuffled($word, 'else') || levenshtein($word, 'else') <= 1)) {
                 return 'else';

@@ -47,7 +47,7 @@ final class DataClasses
         $options = $this->options();
         $class = $this->parser->tokens[($next->from ?? 0) + 1]->text ?? '';
         // Where nothing tries to change its objects, they are as others.
-        $fields = implode('|', array_map(static fn (string $name): string => Names::asPattern($name), $this->parser->given[$class] ?? ['\w+']));
+        $fields = implode('|', array_map(static fn (string $name): string => Names::asPattern($name), $this->parser->classes->given[$class] ?? ['\w+']));
         $isChanged = 'True' === ($options['frozen'] ?? '') && 1 === preg_match('/\.\s*(?:'.$fields.')\s*(?:[-+*\/%&|^]|\*\*|\/\/)?=(?!=)|\bsetattr\b/', $this->parser->text);
         $isPlain = null !== $options && [] === array_diff_key($options, ['frozen' => 1, 'order' => 1, 'eq' => 1, 'repr' => 1, 'slots' => 1]) && 'False' !== ($options['eq'] ?? '') && 'False' !== ($options['repr'] ?? '');
         if (!$isPlain || $isChanged || null === $next || $next->column() !== $line->column() || 'class' !== $this->parser->tokens[$next->from]->text) {
@@ -110,7 +110,7 @@ final class DataClasses
             $sign = self::SIGNS_OF_ORDER[$name] ?? null;
             if (null === $sign || str_contains($this->parser->text, $sign)) {
                 $made[] = new FunctionDefinition($this->parser->newId(), "$class->name.$name", ['self', 'other'], new Block([new GiveBack($this->parser->newId(), new Binary($operator, $of('self'), $of('other')))]));
-                $this->parser->methods[$class->name][$name] = [1, 1, ['other']];
+                $this->parser->classes->methods[$class->name][$name] = [1, 1, ['other']];
             }
         }
 
@@ -147,7 +147,7 @@ final class DataClasses
                     'str' === $kind->text => new TextLiteral(''),
                     'int' === $kind->text => new NumberLiteral(0),
                     'float' === $kind->text => new NumberLiteral(0.0),
-                    isset($this->parser->classes[$kind->text]) && !isset($this->parser->records->records[$kind->text]) => new MakeObject($kind->text),
+                    isset($this->parser->classes->parents[$kind->text]) && !isset($this->parser->records->records[$kind->text]) => new MakeObject($kind->text),
                     default => $this->parser->fail('unsupported', $token, ['what' => 'field(…)']),
                 };
             } elseif ('compare' === $word && 'False' === $kind?->text) {

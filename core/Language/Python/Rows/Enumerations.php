@@ -42,12 +42,12 @@ final class Enumerations
     {
         foreach ($this->parser->lines as $line) {
             [$class, $bracket] = [$this->parser->tokens[$line->from + 1]->text ?? '', $line->from + 2];
-            if ('class' !== $this->parser->tokens[$line->from]->text || 0 !== $line->column() || !isset($this->parser->classes[$class]) || '(' !== ($this->parser->tokens[$bracket]->text ?? '')) {
+            if ('class' !== $this->parser->tokens[$line->from]->text || 0 !== $line->column() || !isset($this->parser->classes->parents[$class]) || '(' !== ($this->parser->tokens[$bracket]->text ?? '')) {
                 continue;
             }
             $parent = implode('', array_map(static fn (Token $token): string => $token->text, \array_slice($this->parser->tokens, $bracket + 1, ($this->parser->partners[$bracket] ?? $bracket) - $bracket - 1)));
-            if (\in_array($parent, ['Enum', 'enum.Enum'], true) && !isset($this->parser->methods[$class][ClassDefinition::MAKES])) {
-                $this->enumerations[$class] = array_map(strval(...), array_keys($this->parser->statics[$class] ?? []));
+            if (\in_array($parent, ['Enum', 'enum.Enum'], true) && !isset($this->parser->classes->methods[$class][ClassDefinition::MAKES])) {
+                $this->enumerations[$class] = array_map(strval(...), array_keys($this->parser->classes->statics[$class] ?? []));
             }
         }
         foreach ([] === $this->enumerations ? [] : $this->parser->tokens as $index => $token) {
@@ -57,7 +57,7 @@ final class Enumerations
         }
         if ([] !== $this->enumerations) {
             foreach (['name', 'value'] as $field) {
-                $this->parser->fieldNames[$field] = $this->parser->setFields[$field] = true;
+                $this->parser->classes->fieldNames[$field] = $this->parser->classes->setFields[$field] = true;
             }
         }
     }
@@ -130,7 +130,7 @@ final class Enumerations
             }
             $kept[] = $row;
         }
-        $this->parser->methods[$name] += [ClassDefinition::SHOWS => [0, 0, []]];
+        $this->parser->classes->methods[$name] += [ClassDefinition::SHOWS => [0, 0, []]];
         $made = EnumerationMethods::of($name, $this->members($name)->items, $isPlain, $this->parser->newId(...));
         $own = array_flip(array_map(static fn (Statement $row): string => $row instanceof FunctionDefinition ? $row->name : '', $rows));
         $wanted = ['of_value' => '(', 'of_name' => '['];

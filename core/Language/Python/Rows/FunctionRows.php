@@ -72,7 +72,7 @@ final class FunctionRows
         ++$this->parser->at;
         $name = $this->parser->newName();
         $outer = $this->parser->scope;
-        if ('' === $outer && 1 !== $this->parser->parent && '' === $this->parser->class || '' !== $outer && isset($this->parser->doubled[$name->text])) {
+        if ('' === $outer && 1 !== $this->parser->parent && '' === $this->parser->class || '' !== $outer && isset($this->parser->symbols->doubled[$name->text])) {
             $this->parser->fail('unsupported', $name, ['what' => 'def … in …']);
         }
         $isMethod = '' !== $this->parser->class && '' === $outer;
@@ -85,9 +85,9 @@ final class FunctionRows
         $defaults = [];
         $rest = '';
         $this->parser->scope = $full;
-        $this->parser->writes[$this->parser->scope] ??= [];
+        $this->parser->symbols->writes[$this->parser->scope] ??= [];
         if ('' !== $outer) {
-            $this->parser->around[$full] = $outer;
+            $this->parser->symbols->around[$full] = $outer;
         }
         $itself = $this->parser->itself;
         try {
@@ -170,7 +170,7 @@ final class FunctionRows
         }
 
         if ('' === $this->parser->class && '' === $outer) {
-            $this->parser->known[$name->text] ??= $name->offset;
+            $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
 
         return new FunctionDefinition($id, $full, $parameters, $body, false, $defaults, [], $sort, $rest);
@@ -215,7 +215,7 @@ final class FunctionRows
                 'staticmethod' === $name && '' === $rest => 'shared',
                 'classmethod' === $name && '' === $rest => 'class',
                 'abstractmethod' === $name && '' === $rest => '',
-                isset($this->parser->setters[$name]) && '.setter' === $rest => 'set',
+                isset($this->parser->classes->setters[$name]) && '.setter' === $rest => 'set',
                 default => null,
             };
         }

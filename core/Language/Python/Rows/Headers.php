@@ -32,7 +32,7 @@ final class Headers
                 : $token->text;
         }
         $next = $this->parser->peek(1);
-        if (TokenKind::Name !== $token->kind || isset($this->parser->functions[$token->text]) || $this->parser->isVariable($token->text)) {
+        if (TokenKind::Name !== $token->kind || isset($this->parser->symbols->functions[$token->text]) || $this->parser->isVariable($token->text)) {
             return null;
         }
         if (null !== $next && ('=' === $next->text || '.' === $next->text || '+=' === $next->text || '[' === $next->text) && TokenKind::Sign === $next->kind) {

@@ -92,7 +92,7 @@ final class ImportRows
                 }
             } elseif ($as !== $module->text) {
                 $this->parser->aliases[$as] = $module->text;
-                $this->parser->silenced[$as] = true;
+                $this->parser->symbols->silenced[$as] = true;
             }
         } while (!$isFrom && $this->parser->accept(','));
         if (!$isFrom) {
@@ -147,7 +147,7 @@ final class ImportRows
                 }
                 unset($this->parser->imported[$name->text]);
                 $this->parser->imported[$other->text] = "$module->text.$name->text";
-                $this->parser->silenced[$other->text] = true;
+                $this->parser->symbols->silenced[$other->text] = true;
             }
         } while ($this->parser->accept(','));
         if ($isBracketed && null !== $opened) {

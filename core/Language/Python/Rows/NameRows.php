@@ -42,16 +42,16 @@ final class NameRows
             if (null === $name || TokenKind::Name !== $name->kind) {
                 $this->parser->fail('name_missing', $name);
             }
-            $outer = $this->parser->around[$this->parser->scope] ?? '';
-            $holder = $this->parser->holderOf($name->text, $outer);
+            $outer = $this->parser->symbols->around[$this->parser->scope] ?? '';
+            $holder = $this->parser->symbols->holderOf($name->text, $outer);
             if ('nonlocal' === $token?->text && '' === $holder) {
                 $this->parser->fail('' === $outer ? 'outside_function' : 'unknown_name', $name, ['name' => $name->text]);
             }
             if ('global' === $token?->text && '' !== $holder) {
                 $this->parser->fail('unsupported', $token, ['what' => 'global … in def … in …']);
             }
-            $this->parser->shares[$this->parser->scope][$name->text] = true;
-            $this->parser->writes[$holder][$name->text] ??= $name->offset;
+            $this->parser->symbols->shares[$this->parser->scope][$name->text] = true;
+            $this->parser->symbols->writes[$holder][$name->text] ??= $name->offset;
             $rows[] = new ShareVariable($this->parser->newId(), $name->text);
             ++$this->parser->at;
         } while ($this->parser->is(','));

@@ -31,7 +31,7 @@ final class Records
                 continue;
             }
             [$name, $bracket] = [$this->parser->tokens[$line->from] ?? null, $line->from + 3];
-            if ('class' === $name?->text && isset($this->parser->classes[$this->parser->tokens[$line->from + 1]->text ?? '']) && 'NamedTuple' === ($this->parser->tokens[$bracket]->text ?? '')) {
+            if ('class' === $name?->text && isset($this->parser->classes->parents[$this->parser->tokens[$line->from + 1]->text ?? '']) && 'NamedTuple' === ($this->parser->tokens[$bracket]->text ?? '')) {
                 $this->records[$this->parser->tokens[$line->from + 1]->text] = null;
             }
             $bracket += 'collections' === ($this->parser->tokens[$line->from + 2]->text ?? '') && '.' === ($this->parser->tokens[$line->from + 3]->text ?? '') ? 2 : 0;
@@ -40,11 +40,11 @@ final class Records
             }
             $places = $this->placesAt($bracket, $name->text);
             if (null !== $places && $line->until === ($this->parser->partners[$bracket] ?? 0) + 1) {
-                $this->records[$name->text] = $this->parser->given[$name->text] = $places;
-                $this->parser->classes[$name->text] = '';
-                $this->parser->methods[$name->text] = [];
+                $this->records[$name->text] = $this->parser->classes->given[$name->text] = $places;
+                $this->parser->classes->parents[$name->text] = '';
+                $this->parser->classes->methods[$name->text] = [];
                 foreach ($places as $place) {
-                    $this->parser->fieldNames[$place] = true;
+                    $this->parser->classes->fieldNames[$place] = true;
                 }
             }
         }

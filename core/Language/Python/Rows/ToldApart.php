@@ -63,7 +63,7 @@ final class ToldApart
             if (null === $around && 1 === $counts[$name] && [] !== $above && [] === array_filter($above, fn (int $at): bool => !isset($own[$this->parser->tokens[$at + 1]->text ?? '']))) {
                 $this->parser->readAs($this->parser->lines[$index]->from + 1, $this->parser->nameFor($name.FunctionDefinition::AS_WRITTEN));
                 $this->writtenOver[$name] = true;
-                $this->parser->writes[''][$name] = $this->parser->tokens[$above[0]]->offset;
+                $this->parser->symbols->writes[''][$name] = $this->parser->tokens[$above[0]]->offset;
                 $this->ownDecorators += array_fill_keys($above, true);
             } elseif (null !== $around && -1 !== $around && 1 < $counts[$name]) {
                 $this->renameWithin($around, $name);

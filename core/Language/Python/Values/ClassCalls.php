@@ -29,7 +29,7 @@ final class ClassCalls
     {
         $member = $this->parser->peek(1);
         $opened = $this->parser->peek(2);
-        if ($this->parser->is('.') && null !== $member && isset($this->parser->asked[$member->text]) && '(' !== $opened?->text && null !== $owner = $this->parser->ownerOf($this->parser->classes[$this->parser->class] ?? '', $member->text)) {
+        if ($this->parser->is('.') && null !== $member && isset($this->parser->classes->asked[$member->text]) && '(' !== $opened?->text && null !== $owner = $this->parser->classes->ownerOf($this->parser->classes->parents[$this->parser->class] ?? '', $member->text)) {
             $this->parser->at += 2;
             $this->parser->read($this->parser->itself, $token->offset);
 
@@ -40,7 +40,7 @@ final class ClassCalls
         }
         $this->parser->at += 3;
         $arguments = $this->parser->arguments($opened);
-        $made = $this->ofClass($this->parser->classes[$this->parser->class] ?? '', $member->text, $arguments);
+        $made = $this->ofClass($this->parser->classes->parents[$this->parser->class] ?? '', $member->text, $arguments);
         if (null === $made && '__init__' === $member->text && $this->parser->isRaised($this->parser->class)) {
             if (1 < \count($arguments)) {
                 $this->parser->fail('unsupported', $member, ['what' => 'super().__init__(…, …)']);
@@ -56,7 +56,7 @@ final class ClassCalls
     private function ofClass(string $class, string $method, array $arguments): ?OwnValue
     {
         $name = PythonNames::METHODS[$method] ?? $method;
-        $owner = $this->parser->ownerOf($class, $name);
+        $owner = $this->parser->classes->ownerOf($class, $name);
         $this->parser->read($this->parser->itself, $this->parser->endOffset());
         foreach ($arguments as $argument) {
             if ('**' === $argument->name) {
@@ -65,7 +65,7 @@ final class ClassCalls
             }
         }
 
-        return null === $owner ? null : new OwnValue("$owner.$name", [new VariableRead($this->parser->itself), ...$this->parser->namedArguments->inOrderOf($this->parser->methods[$owner][$name][2], $arguments)]);
+        return null === $owner ? null : new OwnValue("$owner.$name", [new VariableRead($this->parser->itself), ...$this->parser->namedArguments->inOrderOf($this->parser->classes->methods[$owner][$name][2], $arguments)]);
     }
 
     /** `cls(name)`, `cls.small(name)` in a method that is handed one of several classes. */
@@ -89,22 +89,22 @@ final class ClassCalls
         }
         $member = $this->parser->is('.') ? $this->parser->peek(1) : null;
         $opened = $this->parser->peek(2);
-        $owner = null === $member || '(' !== $opened?->text ? null : $this->parser->ownerOf($this->parser->class, $member->text);
+        $owner = null === $member || '(' !== $opened?->text ? null : $this->parser->classes->ownerOf($this->parser->class, $member->text);
         if (null === $member || null === $opened || null === $owner || !isset($this->parser->ofSeveral["$owner.$member->text"])) {
             $this->parser->fail('unsupported', $token, ['what' => $token->text]);
         }
         $this->parser->at += 3;
 
-        return new OwnValue("$owner.$member->text", [$class, ...$this->parser->namedArguments->inOrderOf($this->parser->methods[$owner][$member->text][2], $this->parser->namedArguments->packed("$owner.$member->text", $this->parser->arguments($opened)))]);
+        return new OwnValue("$owner.$member->text", [$class, ...$this->parser->namedArguments->inOrderOf($this->parser->classes->methods[$owner][$member->text][2], $this->parser->namedArguments->packed("$owner.$member->text", $this->parser->arguments($opened)))]);
     }
 
     /** @return list<string> what a class leaves open, so that no object can be made of it, in the order in which it is told */
     public function openIn(string $class): array
     {
         $open = [];
-        for ($of = $class; '' !== $of; $of = $this->parser->classes[$of] ?? '') {
+        for ($of = $class; '' !== $of; $of = $this->parser->classes->parents[$of] ?? '') {
             foreach (array_keys($this->parser->leftOpen[$of] ?? []) as $method) {
-                if ($of === $this->parser->ownerOf($class, $method)) {
+                if ($of === $this->parser->classes->ownerOf($class, $method)) {
                     $open[] = array_flip(PythonNames::METHODS)[$method] ?? $method;
                 }
             }

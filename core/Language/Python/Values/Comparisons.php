@@ -82,7 +82,7 @@ final class Comparisons
      */
     private function ofKind(Expression $left, Expression $right): ?array
     {
-        if (!$left instanceof Operation || OperationKey::Kind !== $left->key || !$right instanceof VariableRead || !isset($this->parser->classes[$right->name]) && !\in_array($right->name, ['int', 'float', 'str', 'bool', 'list', 'dict', 'tuple', 'set'], true)) {
+        if (!$left instanceof Operation || OperationKey::Kind !== $left->key || !$right instanceof VariableRead || !isset($this->parser->classes->parents[$right->name]) && !\in_array($right->name, ['int', 'float', 'str', 'bool', 'list', 'dict', 'tuple', 'set'], true)) {
             return null;
         }
 

@@ -153,10 +153,10 @@ final class Comprehensions
                 $this->parser->write($this->parser->tokens[$at - 1]->text, $opened->offset);
             }
         }
-        $known = $this->parser->writes[$this->parser->scope] ?? [];
+        $known = $this->parser->symbols->writes[$this->parser->scope] ?? [];
         $names = $this->namesOfLoops($ahead);
         foreach ($names as $name => $offset) {
-            $this->parser->writes[$this->parser->scope][$name] ??= $offset;
+            $this->parser->symbols->writes[$this->parser->scope][$name] ??= $offset;
         }
         $value = $this->parser->functionNames->printedValue() ?? $this->parser->expression(1);
         if ('{' === $opened->text) {
@@ -164,12 +164,12 @@ final class Comprehensions
             $value = $isSet ? $value : new ListLiteral([$value, $this->parser->expression(1)]);
         }
         $made = $this->loops_($value);
-        foreach ($this->parser->reads as $index => $use) {
+        foreach ($this->parser->symbols->reads as $index => $use) {
             if (isset($names[$use->name]) && !isset($known[$use->name]) && $use->offset > $opened->offset) {
-                unset($this->parser->reads[$index]);
+                unset($this->parser->symbols->reads[$index]);
             }
         }
-        $this->parser->writes[$this->parser->scope] = $known;
+        $this->parser->symbols->writes[$this->parser->scope] = $known;
         $this->parser->close($opened);
 
         return '{' === $opened->text ? new Operation($isSet ?? false ? OperationKey::SetOf : OperationKey::MapOf, [$made]) : $made;
@@ -217,7 +217,7 @@ final class Comprehensions
         }
         // What stands before is meant by them, and not by a function of that name further down.
         $row = $this->parser->rowStart();
-        $this->parser->wanted = array_values(array_filter($this->parser->wanted, static fn (Token $token): bool => $token->offset < $row || !isset($names[$token->text])));
+        $this->parser->symbols->wanted = array_values(array_filter($this->parser->symbols->wanted, static fn (Token $token): bool => $token->offset < $row || !isset($names[$token->text])));
         $over = $this->parser->expression(2);
         $condition = $this->parser->accept('if') ? $this->parser->expression(2) : null;
         while (null !== $condition && $this->parser->accept('if')) {

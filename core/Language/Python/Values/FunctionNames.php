@@ -35,8 +35,8 @@ final class FunctionNames
         $key = ['len' => OperationKey::Length, 'str' => OperationKey::ToText, 'int' => OperationKey::ToWhole, 'float' => OperationKey::ToNumber, 'bool' => OperationKey::ToTruth, 'repr' => OperationKey::Written, 'abs' => OperationKey::Absolute, 'sum' => OperationKey::Total, 'sorted' => OperationKey::Sorted, 'str.lower' => OperationKey::Lower, 'str.upper' => OperationKey::Upper, 'str.strip' => OperationKey::Trimmed, 'ord' => OperationKey::Code, 'max' => OperationKey::Greatest, 'min' => OperationKey::Least, 'list' => OperationKey::AsList][$name] ?? null;
 
         return match (true) {
-            isset($this->parser->classes[$name]) && !$this->parser->isVariable($name) => new Lambda(['item'], new MakeObject($name, [$item])),
-            isset($this->parser->functions[$name]), $this->parser->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
+            isset($this->parser->classes->parents[$name]) && !$this->parser->isVariable($name) => new Lambda(['item'], new MakeObject($name, [$item])),
+            isset($this->parser->symbols->functions[$name]), $this->parser->isVariable($name) => new Lambda(['item'], new OwnValue($name, [$item])),
             null !== $key => new Lambda(['item'], new Operation($key, [$item])),
             default => str_starts_with($name, 'str.') ? $this->methodOfTexts(substr($name, 4)) : null,
         };
@@ -94,7 +94,7 @@ final class FunctionNames
                 $made = new Lambda(['item'], new Operation(OperationKey::ValueOr, [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));
             }
             $method = $this->parser->peek(2)->text ?? '';
-            if (null === $made && $this->parser->isVariable($token->text) && isset($this->parser->methodNames[$method]) && !isset($this->parser->setFields[$method])) {
+            if (null === $made && $this->parser->isVariable($token->text) && isset($this->parser->classes->methodNames[$method]) && !isset($this->parser->classes->setFields[$method])) {
                 $this->parser->read($token->text, $token->offset);
                 $made = new Lambda(['item'], new MethodCall(new VariableRead($token->text), $method, [new VariableRead('item')]));
             }
@@ -113,7 +113,7 @@ final class FunctionNames
     {
         ++$this->parser->at;
         $names = $given = [];
-        $known = $this->parser->writes[$this->parser->scope] ?? [];
+        $known = $this->parser->symbols->writes[$this->parser->scope] ?? [];
         while (null !== ($token = $this->parser->peek()) && TokenKind::Name === $token->kind) {
             ++$this->parser->at;
             if ($this->parser->accept('=')) {
@@ -138,12 +138,12 @@ final class FunctionNames
         $this->parser->lambdaNames += array_fill_keys($own, true);
         $value = $this->printedValue() ?? $this->parser->expression();
         $this->parser->lambdaNames = $shadowed;
-        foreach ($this->parser->reads as $index => $use) {
+        foreach ($this->parser->symbols->reads as $index => $use) {
             if (\in_array($use->name, $own, true) && !isset($known[$use->name])) {
-                unset($this->parser->reads[$index]);
+                unset($this->parser->symbols->reads[$index]);
             }
         }
-        $this->parser->writes[$this->parser->scope] = $known;
+        $this->parser->symbols->writes[$this->parser->scope] = $known;
 
         $made = new Lambda($names, $value);
 
@@ -155,7 +155,7 @@ final class FunctionNames
     {
         $token = $this->parser->peek();
         $opened = $this->parser->peek(1);
-        if ('print' !== $token?->text || '(' !== $opened?->text || isset($this->parser->functions['print'])) {
+        if ('print' !== $token?->text || '(' !== $opened?->text || isset($this->parser->symbols->functions['print'])) {
             return null;
         }
         $this->parser->at += 2;

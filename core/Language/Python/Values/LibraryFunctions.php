@@ -201,10 +201,10 @@ final class LibraryFunctions
         if (null !== $field) {
             return $field;
         }
-        if ('issubclass' === $name && 2 === $count && $first instanceof VariableRead && $arguments[1]->value instanceof VariableRead && isset($this->parser->classes[$first->name], $this->parser->classes[$arguments[1]->value->name])) {
-            for ($class = $first->name; isset($this->parser->classes[$class]) && $class !== $arguments[1]->value->name; $class = $this->parser->classes[$class]) {
+        if ('issubclass' === $name && 2 === $count && $first instanceof VariableRead && $arguments[1]->value instanceof VariableRead && isset($this->parser->classes->parents[$first->name], $this->parser->classes->parents[$arguments[1]->value->name])) {
+            for ($class = $first->name; isset($this->parser->classes->parents[$class]) && $class !== $arguments[1]->value->name; $class = $this->parser->classes->parents[$class]) {
             }
-            $this->parser->reads = array_filter($this->parser->reads, static fn (NameUse $use): bool => $use->offset < $arguments[0]->offset || $use->offset >= $arguments[1]->end);
+            $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset < $arguments[0]->offset || $use->offset >= $arguments[1]->end);
 
             return new TruthLiteral($class === $arguments[1]->value->name);
         }
@@ -231,33 +231,33 @@ final class LibraryFunctions
         if ([] !== $kinds && null !== $first && $this->parser->isPlain($first)) {
             $tests = null;
             if (2 === \count($kinds) && [] === array_diff(array_map(static fn (Expression $kind): string => $kind instanceof VariableRead ? $kind->name : '', $kinds), ['list', 'tuple'])) {
-                $this->parser->reads = array_filter($this->parser->reads, static fn (NameUse $use): bool => $use->offset < $arguments[1]->offset || $use->offset >= $arguments[1]->end);
+                $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset < $arguments[1]->offset || $use->offset >= $arguments[1]->end);
 
                 return new KindTest($first, '@sequence');
             }
             foreach ($kinds as $one) {
-                $test = $one instanceof VariableRead ? (isset($this->parser->classes[$one->name]) ? $one->name : PythonNames::KINDS[$one->name] ?? null) : null;
+                $test = $one instanceof VariableRead ? (isset($this->parser->classes->parents[$one->name]) ? $one->name : PythonNames::KINDS[$one->name] ?? null) : null;
                 if (null === $test) {
                     $this->parser->fail('unsupported', $token, ['what' => 'isinstance(…, (…))']);
                 }
                 $tests = null === $tests ? new KindTest($first, $test) : new Binary(Operator::Or, $tests, new KindTest($first, $test));
             }
-            $this->parser->reads = array_filter($this->parser->reads, static fn (NameUse $use): bool => $use->offset < $arguments[1]->offset || $use->offset >= $arguments[1]->end);
+            $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset < $arguments[1]->offset || $use->offset >= $arguments[1]->end);
 
             return $tests;
         }
         if ('isinstance' === $name && 2 === $count && null !== $first && $arguments[1]->value instanceof VariableRead) {
             $kind = $arguments[1]->value->name;
-            if (isset($this->parser->classes[$kind]) || isset(PythonNames::KINDS[$kind])) {
-                $this->parser->reads = array_filter($this->parser->reads, static fn (NameUse $use): bool => $use->offset !== $arguments[1]->offset);
+            if (isset($this->parser->classes->parents[$kind]) || isset(PythonNames::KINDS[$kind])) {
+                $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset !== $arguments[1]->offset);
 
-                return new KindTest($first, isset($this->parser->classes[$kind]) ? $kind : PythonNames::KINDS[$kind]);
+                return new KindTest($first, isset($this->parser->classes->parents[$kind]) ? $kind : PythonNames::KINDS[$kind]);
             }
         }
         if ('open' === $name && null !== $first && 2 >= $count) {
             return $this->opened($first, $arguments[1]->value ?? null, $token);
         }
-        if (\in_array($name, ['isinstance', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true) || null !== FailureNames::kindOf(Language::Python, $name) && !isset($this->parser->classes[$name])) {
+        if (\in_array($name, ['isinstance', 'eval', 'exec', 'getattr', 'setattr', 'super', 'map', 'filter', 'id', 'next', 'globals', 'locals', 'vars', 'dir', 'object', 'frozenset', 'bytes', 'complex', 'hash', 'slice', 'issubclass', 'property', 'memoryview', 'bytearray', 'breakpoint', 'help', 'compile', 'aiter', 'anext', 'delattr', 'ascii'], true) || null !== FailureNames::kindOf(Language::Python, $name) && !isset($this->parser->classes->parents[$name])) {
             $this->parser->fail('unsupported', $token, ['what' => $name.'()']);
         }
 

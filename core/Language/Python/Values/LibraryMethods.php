@@ -122,7 +122,7 @@ final class LibraryMethods
         if ('setattr' === $function) {
             return null === $other ? null : new Operation(OperationKey::SetField, [$object, $name, $other]);
         }
-        $isKept = $name instanceof TextLiteral && isset($this->parser->fieldNames[$name->value]);
+        $isKept = $name instanceof TextLiteral && isset($this->parser->classes->fieldNames[$name->value]);
         $read = $isKept ? new Field($object, $name->value) : new Operation(OperationKey::FieldOf, [$object, $name]);
 
         return null === $other ? $read : ($this->parser->isPlain($object) && $this->parser->isPlain($name) ? new Choice(new Operation(OperationKey::HasField, [$object, $name]), $read, $other) : null);

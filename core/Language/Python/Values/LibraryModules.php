@@ -98,14 +98,14 @@ final class LibraryModules
         }
         ++$this->parser->at;
         $function = $this->parser->peek()->text ?? '';
-        $parameters = $this->parser->functions[$function][2] ?? null;
+        $parameters = $this->parser->symbols->functions[$function][2] ?? null;
         $sign = self::SIGNS[str_starts_with($this->parser->imported[$function] ?? '', 'operator.') ? $function : ''] ?? null;
         ++$this->parser->at;
         $given = $this->parser->accept(',') ? $this->parser->arguments($opened) : [];
         $isPlain = [] === array_filter($given, static fn (Argument $argument): bool => !$argument->value instanceof NumberLiteral && !$argument->value instanceof TextLiteral && !$argument->value instanceof TruthLiteral || '*' === $argument->name || '**' === $argument->name);
         $plain = array_values(array_filter($given, static fn (Argument $argument): bool => null === $argument->name));
         $parameters = null !== $sign ? ['one', 'other'] : $parameters;
-        if (null === $parameters || !$isPlain || [] === $given || isset($this->parser->rests[$function]) || isset($this->parser->classes[$function]) || \count($plain) > \count($parameters)) {
+        if (null === $parameters || !$isPlain || [] === $given || isset($this->parser->symbols->rests[$function]) || isset($this->parser->classes->parents[$function]) || \count($plain) > \count($parameters)) {
             $this->parser->fail('unsupported', $token, ['what' => 'functools.partial']);
         }
         $values = [];
@@ -113,7 +113,7 @@ final class LibraryModules
         foreach ($parameters as $index => $parameter) {
             $named = array_values(array_filter($given, static fn (Argument $argument): bool => $argument->name === $parameter));
             $values[] = $plain[$index]->value ?? $named[0]->value ?? new VariableRead($parameter);
-            if (!isset($plain[$index]) && [] === $named && $index < ($this->parser->functions[$function][0] ?? 2)) {
+            if (!isset($plain[$index]) && [] === $named && $index < ($this->parser->symbols->functions[$function][0] ?? 2)) {
                 $left[] = $parameter;
             } elseif (!isset($plain[$index]) && [] === $named) {
                 // What has a default is left to it.
@@ -160,7 +160,7 @@ final class LibraryModules
     /** What a library of Python's gives that no table has: letters, maps with something for what is missing. */
     public function ofStandardLibrary(Token $token): ?Expression
     {
-        if ($this->parser->isVariable($token->text) || isset($this->parser->functions[$token->text])) {
+        if ($this->parser->isVariable($token->text) || isset($this->parser->symbols->functions[$token->text])) {
             return null;
         }
         $isMember = $this->parser->is('.', 1) && null !== $this->parser->peek(2);
