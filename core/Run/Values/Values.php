@@ -16,15 +16,21 @@ abstract class Values
 {
     use CollectionOperations;
     use FileOperations;
+    use FunctionOperations;
+    use HeapOperations;
     use JsonOperations;
     use ListOperations;
+    use MapOperations;
     use NumberOperations;
     use ObjectOperations;
     use OrderedPlaces;
     use PatternOperations;
+    use PlaceOperations;
     use ScriptOperations;
     use SetOperations;
+    use SortOperations;
     use StatisticsOperations;
+    use SteppingOperations;
     use TextOperations;
     use Turning;
 

@@ -1,0 +1,222 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Code;
+
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\Scopes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Run\Compiler;
+use Scrivlet\Core\Run\Values\ListValue;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Declaration;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\SetSeveral;
+use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Variables, items and fields that get a value. */
+final class AssignmentCode
+{
+    public function __construct(private readonly Compiler $compiler)
+    {
+    }
+
+    /** Whether a reference of C++ begins, which is another name for a list, a map or an object. */
+    public function isAnotherName(SetVariable $set): bool
+    {
+        $type = $this->compiler->types->variable($this->compiler->part, $set->variable);
+
+        return $this->compiler->facts->typed && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || TypeKind::Copied === $type->kind);
+    }
+
+    /** A variable of C++ that has no value yet; the other languages begin without one. */
+    public function declaration(Declaration $declaration): string
+    {
+        $type = $this->compiler->types->variable($this->compiler->part, $declaration->variable);
+
+        return match ($type->kind) {
+            TypeKind::Copied => $this->compiler->step($declaration).$this->assign($declaration->variable, '$this->madeCopied('.var_export($type->class, true).', $d)'),
+            TypeKind::Object => $this->compiler->facts->typed ? $this->compiler->step($declaration).$this->assign($declaration->variable, 'null') : '',
+            TypeKind::List => $this->compiler->step($declaration).$this->assign($declaration->variable, '$v->list([])'),
+            TypeKind::Map => $this->compiler->step($declaration).$this->assign($declaration->variable, '$v->map([])'),
+            TypeKind::Text => $this->compiler->facts->typed ? $this->compiler->step($declaration).$this->assign($declaration->variable, "''") : '',
+            default => $this->compiler->facts->undefined ? $this->compiler->step($declaration).$this->assign($declaration->variable, 'null') : '',
+        };
+    }
+
+    /** What a change makes of a value: in Python a list that nothing is known of may grow by it. */
+    public function inPlace(Expression $changed, ?Operator $by): string
+    {
+        $method = $this->compiler->facts->growsInPlace && $changed instanceof Binary ? [Operator::Add->value => 'increased', Operator::Subtract->value => 'decreased'][$by->value ?? ''] ?? null : null;
+        $type = null === $method || !$changed instanceof Binary ? null : $this->compiler->types->expression($this->compiler->part, $changed->left);
+        if (null === $type || !$changed instanceof Binary || $type->isNumeric() || $type->isTextual()) {
+            return $this->compiler->expression($changed);
+        }
+
+        return "\$v->$method(".$this->compiler->expression($changed->left).', '.$this->compiler->expression($changed->right).')';
+    }
+
+    public function setItem(Expression $target, string $value, ?Expression $source = null): string
+    {
+        if ($target instanceof Field) {
+            $kept = $this->compiler->temporary();
+
+            $class = $this->compiler->types->expression($this->compiler->part, $target->object);
+            $value = $this->compiler->facts->typed && null !== $class->class ? $this->kept($this->compiler->types->expression($this->compiler->part, $target), $value, $source) : $value;
+
+            return "$kept = $value;\n\$v->keep(".$this->compiler->expression($target->object).', '.var_export($target->name, true).", $kept);\n";
+        }
+        if (!$target instanceof Item) {
+            throw new \LogicException('Only an item is set.');
+        }
+        $container = $target->container;
+        if (!$this->compiler->facts->negativePlaces && $target->index instanceof NumberLiteral && $target->index->value < 0) {
+            // Only Python counts places from the end.
+            $target = new Item($container, new Binary(Operator::Add, new Operation(OperationKey::Length, [$container]), $target->index));
+        }
+        if ($this->compiler->facts->growsByPlace) {
+            return '$v->put('.$this->compiler->expression($container).', '.$this->compiler->expression($target->index).", $value);\n";
+        }
+        if ($this->compiler->facts->typed) {
+            $value = $this->kept($this->compiler->types->expression($this->compiler->part, $target), $value, $source);
+        }
+        // Python (Language Reference 6.16) and C++ (C++17, 8.18) find the value before the place.
+        $kept = $this->compiler->temporary();
+        [$list, $setList] = $this->compiler->numberCode->operand($container);
+        [$index, $setIndex] = $this->compiler->numberCode->operand($target->index);
+        if (null === $setList) {
+            // A number holds nothing, which is said where it is asked.
+            return "$kept = $value;\n\$v->put($list, $index, $kept);\n";
+        }
+        $isThere = "($setList) instanceof \\".ListValue::class.(null === $setIndex ? '' : " & \\is_int($setIndex)")." && isset({$list}->items[$index]) && !{$list}->fixed";
+
+        $told = $this->compiler->record ? " if (null !== {$list}->number) { \$t->placed($list, $index); }" : '';
+
+        return "$kept = $value;\nif ($isThere) { {$list}->items[$index] = $kept;$told } else { \$v->put($list, $index, $kept); }\n";
+    }
+
+    public function setSeveral(SetSeveral $set): string
+    {
+        $code = $this->compiler->step($set);
+        $values = [];
+        if (1 === \count($set->values)) {
+            $all = $this->compiler->temporary();
+            $code .= "$all = \$v->apart(".$this->compiler->expression($set->values[0]).', '.\count($set->targets).");\n";
+            foreach (array_keys($set->targets) as $index) {
+                $values[] = "{$all}[$index]";
+            }
+        } else {
+            foreach ($set->values as $value) {
+                $values[] = $kept = $this->compiler->temporary();
+                $code .= "$kept = ".$this->compiler->expression($value).";\n";
+            }
+        }
+        foreach ($set->targets as $index => $target) {
+            $value = $values[$index] ?? 'null';
+            $code .= $target instanceof VariableRead ? $this->assign($target->name, $value) : $this->setItem($target, $value);
+        }
+
+        return $code;
+    }
+
+    public function assign(string $name, string $value, ?Expression $source = null): string
+    {
+        $owner = Scopes::PROGRAM === $this->compiler->types->scopes->owner($this->compiler->part, $name) ? $this->compiler->program->script : $this->compiler->part;
+
+        $this->compiler->places->ensure($this->compiler->part, $name);
+        if ($this->compiler->facts->streams && $source instanceof Operation && \in_array($source->key, Compiler::WORDS, true) && TypeKind::Letter === $this->compiler->types->variable($owner, $name)->kind) {
+            $value = '$this->askLetter()';
+        }
+
+        return $this->compiler->variable($name).' = '.$this->cut($name, $this->kept($this->compiler->types->variable($owner, $name), $value, $source)).";\n".$this->changed($name);
+    }
+
+    public function changed(string $name): string
+    {
+        if (!$this->compiler->record) {
+            return '';
+        }
+        $value = $this->told($name, $this->compiler->variable($name));
+
+        return '$t->changes[] = $t->moment; $t->changes[] = '.$this->compiler->places->slot($this->compiler->part, $name)."; \$t->changes[] = $value;\n";
+    }
+
+    /** A variable's value as the trace takes it. */
+    public function told(string $name, string $variable): string
+    {
+        $type = $this->compiler->types->variable(Scopes::PROGRAM === $this->compiler->types->scopes->owner($this->compiler->part, $name) ? $this->compiler->program->script : $this->compiler->part, $name);
+
+        if (TypeKind::UnsignedLong === $type->kind && $this->compiler->facts->typed) {
+            return "\$v->toldUnsigned($variable)";
+        }
+
+        return $type->isNumeric() || $type->isTextual() || StaticType::truth() === $type ? $variable : "\$t->held($variable)";
+    }
+
+    /** A number that is put into a variable of few bits keeps the lowest of them (C++20, 7.3.9). */
+    public function cut(string $name, string $value): string
+    {
+        return $this->narrowed($value, $this->compiler->types->bitsOf($this->compiler->part, $name));
+    }
+
+    public function narrowed(string $value, int $bits): string
+    {
+        return !$this->compiler->facts->typed || 0 === $bits ? $value : "\$v->narrowed($value, $bits)";
+    }
+
+    /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */
+    public function kept(StaticType $type, string $value, ?Expression $source = null): string
+    {
+        if (!$this->compiler->facts->typed) {
+            return $value;
+        }
+        $was = null === $source ? $type : $this->compiler->types->expression($this->compiler->part, $source);
+        if (TypeKind::UnsignedLong === $was->kind && StaticType::number() === $type) {
+            return "\$v->unsignedReal($value)";
+        }
+        if ($type->isUnsigned()) {
+            $isIt = $type === $was && null !== $source || $type->isWide() && $was->isWhole();
+
+            return $isIt || null === $source ? $value : '$v->unsigned('.(TypeKind::Letter === $was->kind ? "\$v->code($value)" : $value).', '.NumberCode::bitsOf($type).')';
+        }
+        if ($was->isUnsigned() && $type->isWhole() && !$type->isWide()) {
+            return "\$v->signedAgain($value)";
+        }
+        if (StaticType::number() === $type) {
+            return TypeKind::Letter === $was->kind ? "(float) \$v->code($value)" : "(float) \$v->number($value)";
+        }
+        if ($type->isWhole() && !$was->isWhole() && TypeKind::Unknown !== $was->kind && TypeKind::Mixed !== $was->kind) {
+            return TypeKind::Letter === $was->kind ? "\$v->code($value)" : "\$v->toInt($value".($type->isWide() ? ', true' : '').')';
+        }
+        if ($type->isWhole() && !$type->isWide() && $was->isWide()) {
+            return "\$v->toInt($value)";
+        }
+        if (TypeKind::Letter === $type->kind && ($was->isNumeric() || $source instanceof Binary && \in_array($source->operator, [Operator::Add, Operator::Subtract, Operator::Multiply, Operator::TruncDivide, Operator::TruncRemainder], true))) {
+            return "\$v->letter($value)";
+        }
+
+        if (TypeKind::Object === $was->kind && TypeKind::Object === $type->kind) {
+            // What points at a thing points at the same one.
+            return $value;
+        }
+
+        $copy = $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;
+        // Another name for an object is the object.
+        $sliced = null !== $source && TypeKind::Copied === $type->kind && $this->compiler->classCode->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);
+
+        return $sliced ? "\$v->sliced($copy, ".var_export($type->class, true).', '.var_export(($this->compiler->classTable ??= new Classes($this->compiler->program))->fields((string) $type->class), true).')' : $copy;
+    }
+}

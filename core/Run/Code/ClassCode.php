@@ -1,0 +1,201 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Code;
+
+use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Typing\Classes;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Run\Compiler;
+use Scrivlet\Core\Run\Values\MapValue;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
+use Scrivlet\Core\Tree\FieldDeclaration;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\MakeObject;
+use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\TextLiteral;
+
+/** Classes, and objects that are made. */
+final class ClassCode
+{
+    /** Objects that hold each other are no deeper than this. */
+    private const DEEPEST_FIELDS = 20;
+
+    public function __construct(private readonly Compiler $compiler)
+    {
+    }
+
+    /** Code that says which function answers to which method of each class, and how many values it takes. */
+    public function classes(): string
+    {
+        $classes = new Classes($this->compiler->program);
+        $table = [];
+        foreach ($classes->names() as $class) {
+            $table[$class] = [];
+            foreach ($classes->table($class) as $name => $function) {
+                $definition = $this->compiler->program->functionNamed($function);
+                $table[$class][$name] = ['f'.(int) array_search($function, $this->compiler->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared(), $definition?->given() ?? [], CallCode::takesOthers($definition)];
+            }
+        }
+
+        $ancestry = [];
+        foreach ($classes->names() as $class) {
+            $ancestry[$class] = $classes->ancestry($class);
+        }
+
+        $failing = array_map(static fn (string $class): ?FailureKind => $classes->failure($class), array_combine($classes->names(), $classes->names()));
+        $failing = array_map(static fn (FailureKind $kind): string => $kind->value, array_filter($failing));
+
+        $records = array_fill_keys(array_map(static fn (ClassDefinition $class): string => $class->name, array_filter($this->compiler->program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)), true);
+
+        $pointing = $this->compiler->facts->typed ? $this->pointing($classes) : [];
+
+        return [] === $table ? '' : ([] === $pointing ? '' : 'protected array $pointing = '.var_export($pointing, true).";\n").([] === $records ? '' : 'protected array $records = '.var_export($records, true).";\n").'protected array $failing = '.var_export($failing, true).";\n".$this->beginnings().'protected array $classes = '.var_export($table, true).";\nprotected array \$ancestry = ".var_export($ancestry, true).";\n";
+    }
+
+    /**
+     * What objects only point at, which a copy of them points at as well (C++17, 15.8.1).
+     *
+     * @return array<string, array<string, true>> by class, the tags of the fields
+     */
+    private function pointing(Classes $classes): array
+    {
+        $fields = [];
+        foreach ($classes->names() as $name) {
+            foreach ($classes->ancestry($name) as $class) {
+                foreach ($this->compiler->program->classNamed($class)?->body->statements ?? [] as $row) {
+                    if ($row instanceof FieldDeclaration && 1 === preg_match('/\*|_ptr\b/', (string) $row->type)) {
+                        $fields[$name]["t$row->name"] = true;
+                    }
+                }
+            }
+        }
+
+        return $fields;
+    }
+
+    /** Code that gives a new object what its class says it keeps at first. */
+    private function beginnings(): string
+    {
+        $code = '';
+        foreach ($this->compiler->program->classes() as $class) {
+            $rows = '';
+            foreach ($class->body->statements as $row) {
+                if ($row instanceof FieldDeclaration && !$row->off) {
+                    $rows .= $this->beginning($row);
+                }
+            }
+            $code .= '' === $rows ? '' : 'if ($class === '.var_export($class->name, true).") {\n$rows}\n";
+        }
+        if ('' === $code) {
+            return '';
+        }
+
+        return 'protected function begin(string $class, \\'.MapValue::class.' $o, int $d): void {'."\n".'$t = $this->trace; $v = $this->values; $r = null;'."\n$code}\n";
+    }
+
+    private function beginning(FieldDeclaration $row): string
+    {
+        $type = null === $row->type ? StaticType::unknown() : TypeNames::read($row->type);
+        $value = match (true) {
+            null !== $row->value => $this->compiler->assignmentCode->kept($type, $this->compiler->expression($row->value), $row->value),
+            TypeKind::Text === $type->kind => "''",
+            $type->isList() => '$v->list([])',
+            $type->isMap() => '$v->map([])',
+            // One that wants values gets them from what makes the object around it (C++17, 15.6.2).
+            TypeKind::Copied === $type->kind && (new Classes($this->compiler->program))->wantsValues((string) $type->class) => 'null',
+            TypeKind::Copied === $type->kind => '$this->madeCopied('.var_export($type->class, true).', $d)',
+            TypeKind::Object === $type->kind, null === $row->type => 'null',
+            default => null,
+        };
+
+        return null === $value ? '$o->order[] = '.var_export($row->name, true).";\n" : '$o->order[] = '.var_export($row->name, true).";\n\$v->keep(\$o, ".var_export($row->name, true).", $value);\n";
+    }
+
+    /** A map; what it works out whenever it is asked for is tied to it. */
+    public function mapLiteral(MapLiteral $literal): string
+    {
+        $found = [];
+        $entries = [];
+        foreach (array_chunk($literal->entries, 2) as [$key, $value]) {
+            $value ??= new NothingLiteral();
+            array_push($entries, $this->compiler->expression($key), $this->withName($value, $key instanceof TextLiteral ? $key->value : ''));
+            $function = $value instanceof FunctionReference ? $this->compiler->program->functionNamed($value->function) : null;
+            if ($key instanceof TextLiteral && 'asked' === $function?->sort) {
+                $found[] = var_export($key->value, true);
+            }
+        }
+
+        $map = '$v->map(['.implode(', ', $entries).'])';
+
+        return [] === $found ? $map : "\$v->withGetters($map, [".implode(', ', $found).'])';
+    }
+
+    public function newObject(MakeObject $made): string
+    {
+        return ($made->copied ? '$this->madeCopied(' : '$this->made(').var_export($made->class, true).', $d'.CallCode::behind($made->arguments, array_map($this->compiler->callCode->handedOver(...), $made->arguments)).')';
+    }
+
+    /**
+     * What the fields of an object hold that nothing is given for, where C++ makes them nought.
+     *
+     * @param int $given how many of them get a value, from the first one on
+     *
+     * @return array<string, mixed>
+     */
+    public function nought(string $class, int $given = 0, int $depth = 0): array
+    {
+        $definition = $this->compiler->facts->typed ? $this->compiler->program->classNamed($class) : null;
+        if (null === $definition || '' !== $definition->parent || null !== $this->compiler->program->functionNamed($class.'.'.ClassDefinition::MAKES) || $depth > self::DEEPEST_FIELDS) {
+            return [];
+        }
+        $fields = [];
+        foreach ($definition->body->statements as $row) {
+            if (!$row instanceof FieldDeclaration || $row->off || 0 < $given--) {
+                continue;
+            }
+            $type = null === $row->type || null !== $row->value ? StaticType::unknown() : TypeNames::read($row->type);
+            $nought = match (true) {
+                $type->isWhole() => 0,
+                $type->isNumeric() => 0.0,
+                StaticType::truth() === $type => false,
+                TypeKind::Copied === $type->kind => $this->nought((string) $type->class, 0, $depth + 1),
+                default => null,
+            };
+            $fields += null === $nought || [] === $nought ? [] : [$row->name => $nought];
+        }
+
+        return $fields;
+    }
+
+    /** In JavaScript a function is called as what it is first kept as (ECMAScript 2022, 8.4). */
+    public function withName(Expression $value, string $name): string
+    {
+        $code = $this->compiler->expression($value);
+        $function = $value instanceof FunctionReference ? $this->compiler->program->functionNamed($value->function) : null;
+        $isUnnamed = $value instanceof Lambda || null !== $function && 1 === preg_match(Compiler::UNNAMED, $this->compiler->functionCode->nameWritten($function));
+        // A method of an object is called as the object calls it.
+        $isUnnamed = $isUnnamed || 'tied' === $function?->sort && 1 === preg_match('/^'.Names::asPattern($name).'_\d+$/D', $function->name);
+
+        return $isUnnamed && '' !== $name && $this->compiler->facts->namesByVariable ? "\$v->named($code, ".var_export($name, true).')' : $code;
+    }
+
+    /** Whether other classes are made from a class. */
+    public function isAbove(string $class): bool
+    {
+        foreach ($this->compiler->program->classes() as $other) {
+            if ($other->parent === $class) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,254 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Code;
+
+use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Run\Compiler;
+use Scrivlet\Core\Run\GivenByName;
+use Scrivlet\Core\Run\Values\Nothing;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Given;
+use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/** Operations of the language. */
+final class OperationCode
+{
+    /** What the parts of the mower can do. */
+    private const OF_FITTINGS = [OperationKey::PairDrive, OperationKey::PairTravel, OperationKey::PairTurn, OperationKey::PairStop, OperationKey::LampShow, OperationKey::LampOff, OperationKey::Surface, OperationKey::Distance];
+    /** @var array<string, bool> by operation, whether the program has it */
+    private array $used = [];
+
+    public function __construct(private readonly Compiler $compiler)
+    {
+    }
+
+    /** In a text of JavaScript items that nothing is known of are sorted by their differences, which are numbers (ECMA-262, 13.8.2). */
+    private function byNumbers(Operation $operation): Operation
+    {
+        if (!$this->compiler->facts->coerces || !isset($this->compiler->program->handwriting[$this->compiler->language->value]) || !\in_array($operation->key, [OperationKey::Sort, OperationKey::Sorted, OperationKey::SortDown, OperationKey::SortedDown], true)) {
+            return $operation;
+        }
+        $item = $this->compiler->types->expression($this->compiler->part, $operation->arguments[0])->item();
+
+        return $item->isNumeric() || $item->isTextual() ? $operation : $operation->key->byNumber($operation->arguments[0]);
+    }
+
+    public function operation(Operation $operation): string
+    {
+        $operation = $this->byNumbers($operation);
+        $method = $this->isConstantSet($operation) ? 'constantSet' : lcfirst(str_replace('_', '', ucwords($operation->key->value, '_')));
+        $kind = FittingKind::tryFrom($operation->key->value);
+        if (null !== $kind) {
+            return '$this->plug(\\'.FittingKind::class."::$kind->name, ".$this->compiler->callCode->listed($operation->arguments).')';
+        }
+        if (\in_array($operation->key, self::OF_FITTINGS, true)) {
+            return $this->ofFitting($operation, $method);
+        }
+        if (OperationKey::TextStream === $operation->key && $this->compiler->part instanceof FunctionDefinition && $operation === $this->compiler->part->showingStream()?->value) {
+            return '$v->showingStream()';
+        }
+        $asked = $operation->arguments[0] ?? null;
+        if ($this->compiler->facts->streams && $asked instanceof Operation && \in_array($asked->key, Compiler::WORDS, true) && \in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true)) {
+            return "\$v->$method(\$this->askNumber(".(OperationKey::ToNumber === $operation->key ? 'false' : 'true').'))';
+        }
+        if (OperationKey::NextOf === $operation->key || OperationKey::LineOf === $operation->key) {
+            $stream = $this->compiler->expression($operation->arguments[0]);
+            if (OperationKey::NextOf === $operation->key) {
+                return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, false, $stream), \array_slice($operation->arguments, 1))).')';
+            }
+
+            return $this->nextAnswer($operation->arguments[1], true, $stream, isset($operation->arguments[2]) ? $this->compiler->expression($operation->arguments[2]) : null);
+        }
+        if (OperationKey::NextAnswer === $operation->key || OperationKey::NextLine === $operation->key) {
+            return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, OperationKey::NextLine === $operation->key), $operation->arguments)).')';
+        }
+        if (OperationKey::After === $operation->key) {
+            return '['.$this->compiler->callCode->listed($operation->arguments).'][1]';
+        }
+        if (OperationKey::ByName === $operation->key) {
+            return 'new \\'.GivenByName::class.'('.$this->compiler->callCode->listed($operation->arguments).')';
+        }
+        if (OperationKey::ByNames === $operation->key) {
+            return '...$this->byNames('.$this->compiler->callCode->listed($operation->arguments).')';
+        }
+        if (OperationKey::NotTaken === $operation->key) {
+            return '\\'.Nothing::class.'::NotTaken';
+        }
+        if (OperationKey::AllNamed === $operation->key) {
+            return '$v->map([])';
+        }
+        if (OperationKey::Spread === $operation->key) {
+            return '...$v->over('.$this->compiler->callCode->listed($operation->arguments).')';
+        }
+        if (Given::is($operation)) {
+            return $this->given($operation);
+        }
+        $isLate = OperationKey::ValueOr === $operation->key && $this->compiler->facts->lateChoice && ($or = $operation->arguments[2] ?? null) instanceof Expression && [] !== $or->operands();
+        if (OperationKey::OrElse === $operation->key || $isLate) {
+            // What stands behind `??` is found only where it is wanted (ECMA-262, 13.13).
+            $found = $this->compiler->temporary();
+            $operation = $isLate ? new Operation(OperationKey::OrElse, [new Item($operation->arguments[0], $operation->arguments[1]), $operation->arguments[2]]) : $operation;
+
+            return "(null === ($found = {$this->compiler->expression($operation->arguments[0])}) || \\".Nothing::class."::Null === $found ? {$this->compiler->expression($operation->arguments[1])} : $found)";
+        }
+        $ofFailure = match ($operation->key) {
+            OperationKey::FailureName => 'failureName',
+            OperationKey::FailureShown => 'failureShown',
+            OperationKey::FailureField => 'failureField',
+            OperationKey::FailureValue => 'failureValue',
+            default => null,
+        };
+        if (null !== $ofFailure) {
+            return "\$this->$ofFailure(".($this->compiler->caught[array_key_last($this->compiler->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->compiler->expression($value), \array_slice($operation->arguments, 1))).')';
+        }
+        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade], true) ? '$this->' : '$v->';
+
+        $isOfBits = \in_array($operation->key, OperationKey::OF_BITS, true);
+        $wide = $isOfBits && ($this->compiler->numberCode->isWide($operation) || $this->compiler->numberCode->isUnsigned($operation)) ? ', true' : '';
+        if ($this->compiler->facts->typed && ($isOfBits || \in_array($operation->key, [OperationKey::ToUnsigned, OperationKey::ToUnsignedLong], true)) && $this->compiler->numberCode->isUnsigned($operation)) {
+            return $this->unsignedBits($operation, $method);
+        }
+        if (\in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong], true) && $this->compiler->numberCode->isUnsigned($operation->arguments[0])) {
+            return OperationKey::ToLong === $operation->key ? $this->compiler->expression($operation->arguments[0]) : "\$v->signedAgain({$this->compiler->expression($operation->arguments[0])})";
+        }
+        if (\in_array($operation->key, [OperationKey::ToText, OperationKey::ToNumber], true) && $this->compiler->facts->typed && TypeKind::UnsignedLong === $this->compiler->types->expression($this->compiler->part, $operation->arguments[0])->kind) {
+            return '$v->'.(OperationKey::ToText === $operation->key ? 'showUnsigned' : 'unsignedReal')."({$this->compiler->expression($operation->arguments[0])})";
+        }
+
+        if ($isOfBits && $this->compiler->facts->typed && [] !== array_filter($operation->arguments, fn (Expression $value): bool => TypeKind::Letter === $this->compiler->types->expression($this->compiler->part, $value)->kind)) {
+            return "\$v->$method(".implode(', ', array_map(fn (Expression $value): string => TypeKind::Letter === $this->compiler->types->expression($this->compiler->part, $value)->kind ? "\$v->code({$this->compiler->expression($value)})" : $this->compiler->expression($value), $operation->arguments)).$wide.')';
+        }
+
+        return $object.$method.'('.$this->compiler->callCode->listed($operation->arguments).$wide.')';
+    }
+
+    /** Bits of a number without a sign. */
+    private function unsignedBits(Operation $operation, string $method): string
+    {
+        $bits = NumberCode::bitsOf($this->compiler->types->expression($this->compiler->part, $operation));
+        $operands = array_map(fn (Expression $value): string => $this->compiler->numberCode->unsigned($value, $bits), $operation->arguments);
+
+        return match ($operation->key) {
+            OperationKey::ToUnsigned, OperationKey::ToUnsignedLong => $operands[0],
+            OperationKey::ShiftedRight => '$v->unsignedShiftRight('.implode(', ', $operands).", $bits)",
+            default => "\$v->unsigned(\$v->$method(".implode(', ', $operands).", true), $bits)",
+        };
+    }
+
+    /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */
+    private function nextAnswer(Expression $target, bool $isLine, ?string $stream = null, ?string $until = null): string
+    {
+        $type = $this->compiler->types->expression($this->compiler->part, $target);
+        $kind = match (true) {
+            $isLine => 'line',
+            $type->isWhole() => 'whole',
+            $type->isNumeric() => 'number',
+            TypeKind::Letter === $type->kind => 'letter',
+            default => 'word',
+        };
+        $kept = $this->compiler->temporary();
+        $value = match ($kind) {
+            'whole' => $this->compiler->assignmentCode->kept($type, "\$v->toWhole($kept)"),
+            'number' => $this->compiler->assignmentCode->kept($type, "\$v->toNumber($kept)"),
+            default => $kept,
+        };
+        // A place keeps what it is given by itself, and gives nothing back.
+        $set = match (true) {
+            $target instanceof VariableRead => fn (string $new): string => "(({$this->compiler->variable($target->name)} = $new) || true)",
+            $target instanceof Field => fn (string $new): string => "(null === \$v->keep({$this->compiler->expression($target->object)}, ".var_export($target->name, true).", $new))",
+            $target instanceof Item => fn (string $new): string => "(null === \$v->put({$this->compiler->expression($target->container)}, {$this->compiler->expression($target->index)}, $new))",
+            default => throw new \LogicException('Only a place is read into.'),
+        };
+        $told = $this->compiler->record && $target instanceof VariableRead ? "array_push(\$t->changes, \$t->moment, {$this->compiler->places->slot($this->compiler->part, $target->name)}, {$this->compiler->variable($target->name)}) > 0" : 'true';
+        $failed = 'whole' === $kind || 'number' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isMalformed() && '.$set('whole' === $kind ? '0' : '0.0').' && false)' : ('line' === $kind ? '('.(null === $stream ? '$this->answers' : $stream).'->isErased() && '.$set("''").' && false)' : 'false');
+
+        $found = match (true) {
+            null !== $until => "{$stream}->until(\$v->text($until))",
+            null !== $stream => "{$stream}->next('$kind')",
+            default => "\$this->nextAnswer('$kind')",
+        };
+
+        return "(null !== ($kept = $found) ? ({$set($value)} && $told) : $failed)";
+    }
+
+    /** Changes a variable, an item or a field, and gives what it has now, or what it had before. */
+    private function given(Operation $given): string
+    {
+        [$target, $value] = $given->arguments;
+        $before = OperationKey::GivenAfter === $given->key ? $this->compiler->temporary() : null;
+        $keeps = null === $before ? '' : "$before = ".$this->compiler->expression($target).', ';
+        $code = $this->compiler->assignmentCode->kept($this->compiler->types->expression($this->compiler->part, $target), $this->compiler->expression($value), $value);
+        if ($target instanceof VariableRead) {
+            $code = $this->compiler->assignmentCode->cut($target->name, $code);
+            $variable = $this->compiler->variable($target->name);
+            $told = $this->compiler->record && !isset($this->compiler->inner[$target->name]) ? ", array_push(\$t->changes, \$t->moment, {$this->compiler->places->slot($this->compiler->part, $target->name)}, ".$this->compiler->assignmentCode->told($target->name, $variable).')' : '';
+
+            return null === $before ? "[$variable = $code$told][0]" : "[$keeps$variable = $code$told][0]";
+        }
+        $after = $this->compiler->temporary();
+        $place = $target instanceof Field ? var_export($target->name, true) : ($target instanceof Item ? $this->compiler->expression($target->index) : 'null');
+        $holder = $target->operands()[0] ?? $target;
+        $set = '$v->'.($target instanceof Field ? 'keep' : 'put').'('.$this->compiler->expression($holder).", $place, ".(null === $before ? "$after = " : '').$code.')';
+
+        return null === $before ? "[$set, $after][1]" : "[$keeps$set][0]";
+    }
+
+    /** What a loop goes over. */
+    public function goneOver(Expression $over): string
+    {
+        return $over instanceof Operation && $this->isConstantSet($over, 1) ? '$v->constantsGoneOver('.$this->compiler->callCode->listed($over->arguments).')' : $this->compiler->expression($over);
+    }
+
+    private function isConstantSet(Operation $operation, int $least = 3): bool
+    {
+        $items = OperationKey::SetOf === $operation->key && $this->compiler->facts->hashedSets ? $operation->arguments[0] ?? null : null;
+        $isConstant = static function (Expression $value) use (&$isConstant): bool {
+            return match (true) {
+                $value instanceof NumberLiteral, $value instanceof TextLiteral, $value instanceof TruthLiteral, $value instanceof NothingLiteral => true,
+                $value instanceof Unary, $value instanceof Binary => !\in_array(false, array_map($isConstant, $value->operands()), true),
+                default => false,
+            };
+        };
+
+        return $items instanceof ListLiteral && $least <= \count($items->items) && !\in_array(false, array_map($isConstant, $items->items), true);
+    }
+
+    private function ofFitting(Operation $operation, string $method): string
+    {
+        $arguments = [];
+        foreach ($operation->arguments as $index => $argument) {
+            $code = $this->compiler->expression($argument);
+            $arguments[] = match (true) {
+                0 === $index => $code,
+                OperationKey::LampShow === $operation->key => "\$v->colour($code)",
+                default => "(float) \$v->number($code)",
+            };
+        }
+
+        $call = $this->compiler->commandCode->object('mower')."->$method(".implode(', ', $arguments).')';
+
+        return OperationKey::Distance === $operation->key && $this->compiler->facts->nullBeside ? "($call ?? \\".Nothing::class.'::Null)' : $call;
+    }
+
+    public function uses(OperationKey ...$keys): bool
+    {
+        return $this->used[implode(' ', array_column($keys, 'value'))] ??= [] !== array_filter(Walk::statements($this->compiler->program->parts()), static fn (Statement $row): bool => [] !== array_filter(Walk::expressionsOf($row), static fn (Expression $part): bool => $part instanceof Operation && \in_array($part->key, $keys, true)));
+    }
+}

@@ -1,0 +1,90 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Code;
+
+use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Run\Compiler;
+use Scrivlet\Core\Tree\Collected;
+use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\VariableRead;
+
+/** Small functions, and lists gathered from others. */
+final class SmallFunctionCode
+{
+    private int $innerNames = 0;
+
+    public function __construct(private readonly Compiler $compiler)
+    {
+    }
+
+    public function collected(Collected $collected): string
+    {
+        $over = '$v->over('.$this->compiler->operationCode->goneOver($collected->over).')';
+        $before = $this->compiler->inner;
+        $item = $this->compiler->inner[$collected->variable] = $this->innerName();
+        $names = $this->compiler->types->itemOf($this->compiler->part, $collected);
+        $value = $this->compiler->types->inside($names, fn (): string => $this->compiler->expression($collected->value));
+        $filter = null === $collected->condition ? null : $this->compiler->types->inside($names, fn (): string => $this->compiler->numberCode->truth($collected->condition));
+        $this->compiler->inner = $before;
+
+        // Where functions are made for each item, they hold on to the variables around, not to copies.
+        $each = str_contains($value, '&$') ? $this->holding([$item], $value, $before) : "(fn ($item) => $value)";
+
+        return '$v->list(array_map('.$each.', '.(null === $filter ? $over : "array_values(array_filter($over, fn ($item) => $filter))").'))';
+    }
+
+    /** A name that no other small function has: one may hide what another around it calls by the same name. */
+    private function innerName(): string
+    {
+        return '$c'.$this->innerNames++;
+    }
+
+    public function lambda(Lambda $lambda): string
+    {
+        $before = $this->compiler->inner;
+        $names = [];
+        foreach ($lambda->parameters as $parameter) {
+            $names[] = $this->compiler->inner[$parameter] = $this->innerName();
+        }
+        $value = $this->compiler->types->inside(array_fill_keys($lambda->parameters, StaticType::unknown()), fn (): string => $this->compiler->expression($lambda->value));
+        $this->compiler->inner = $before;
+
+        // What JavaScript is not given is undefined (ECMAScript 2022, 10.2.11).
+        $names = $this->compiler->facts->undefined ? array_map(static fn (string $name): string => "$name = null", $names) : $names;
+        $code = $this->compiler->facts->lambdasSee ? $this->holding($names, $value, $before) : '(fn ('.implode(', ', $names).') => '.$value.')';
+
+        return $this->compiler->facts->namesLambdas && $this->compiler->operationCode->uses(OperationKey::FunctionName) ? "\$v->named($code, ".var_export($this->nameOfSmall($lambda), true).')' : $code;
+    }
+
+    /** What Python calls a small function: one that only hands on to a function of the language has that one's name (The Python Language Reference, 6.14). */
+    private function nameOfSmall(Lambda $lambda): string
+    {
+        $does = $lambda->value;
+        $isHandedOn = $does instanceof Operation && [new VariableRead('item')] == $does->arguments && ['item'] === $lambda->parameters;
+
+        return $isHandedOn && 1 === preg_match('/^(\w+)\(\{0\}\)$/D', ValueOperations::get($does->key)->spellings[$this->compiler->language->value][0] ?? '', $name) ? $name[1] : '<lambda>';
+    }
+
+    /**
+     * A function of PHP that sees the variables around it as they are when it runs.
+     *
+     * @param list<string>          $names  its parameters
+     * @param array<string, string> $before the parameters of those around it
+     */
+    private function holding(array $names, string $value, array $before): string
+    {
+        if (0 === preg_match_all('/\$[ln]\d+\b/', $value, $shared)) {
+            return '(fn ('.implode(', ', $names).') => '.$value.')';
+        }
+        preg_match_all('/\$c\d+\b/', $value, $inner);
+        $uses = [...array_map(static fn (string $local): string => "&$local", array_unique($shared[0])), ...array_intersect($before, $inner[0]), '$t', '$v', '$d'];
+
+        return '(function ('.implode(', ', $names).') use ('.implode(', ', $uses).') { return '.$value.'; })';
+    }
+}

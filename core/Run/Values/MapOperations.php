@@ -1,0 +1,177 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Run\Values;
+
+use Scrivlet\Core\Run\RunError;
+
+/** Maps: what has a name or another key. */
+trait MapOperations
+{
+    public function entries(mixed $map): ListValue
+    {
+        if ($this->facts->namedPlaces && !$map instanceof MapValue) {
+            $items = $this->over($map);
+
+            return new ListValue(array_map(static fn (int $place, mixed $item): ListValue => new ListValue([(string) $place, $item]), array_keys($items), $items));
+        }
+
+        return new ListValue(array_map(fn (array $pair): ListValue => new ListValue($pair, $this->facts->tuples), array_values($this->shown(self::map_($map)))));
+    }
+
+    /**
+     * What others see of a map or an object: what is its own alone is left out (ECMA-262, 6.2.10).
+     *
+     * @return array<string, array{mixed, mixed}>
+     */
+    public function shown(MapValue $map): array
+    {
+        return [] === $this->hidden || '' === $map->class ? $map->entries : array_filter($map->entries, fn (array $entry): bool => !\is_string($entry[0]) || !isset($this->hidden[$entry[0]]));
+    }
+
+    public static function map_(mixed $value): MapValue
+    {
+        return $value instanceof MapValue ? $value : throw new RunError('not_a_map');
+    }
+
+    public function mapOf(mixed $pairs): MapValue
+    {
+        $map = new MapValue();
+        foreach ($pairs instanceof MapValue ? $this->entries($pairs)->items : $this->over($pairs) as $pair) {
+            [$key, $value] = $this->apart($pair, 2);
+            $this->put($map, $key, $value);
+        }
+
+        return $map;
+    }
+
+    public function update(mixed $map, mixed $other): void
+    {
+        if ($map instanceof MapValue && 'set' === $map->sort) {
+            foreach ($this->over($other) as $item) {
+                $this->putIn($map, $item);
+            }
+
+            return;
+        }
+        if ($map instanceof MapValue && 'Counter' === $map->made) {
+            $this->counted($map, $other);
+
+            return;
+        }
+        foreach (self::map_($other)->entries as [$key, $value]) {
+            $this->put(self::map_($map), $key, $value);
+        }
+    }
+
+    /** A key as a map keeps it. */
+    protected function keyed(mixed $key): mixed
+    {
+        return $key;
+    }
+
+    /** C++ keeps maps in the order of their keys. */
+    protected function sorted_(MapValue $map): void
+    {
+    }
+
+    /** One value under each of some keys (The Python Standard Library, dict.fromkeys). */
+    public function keyedAlike(mixed $keys, mixed $value): MapValue
+    {
+        $map = new MapValue();
+        foreach ($this->over($keys) as $key) {
+            $this->put($map, $key, $value);
+        }
+
+        return $map;
+    }
+
+    public function popOr(mixed $map, mixed $key, mixed $other): mixed
+    {
+        return isset(self::map_($map)->entries[MapValue::tag($this->keyed($key))]) ? $this->popAt($map, $key) : $other;
+    }
+
+    public function forget(mixed $map, mixed $key): void
+    {
+        $this->popAt($map, $key);
+    }
+
+    /**
+     * What a map holds that is found whenever it is asked for.
+     *
+     * @param list<string> $names
+     */
+    public function withGetters(MapValue $map, array $names): MapValue
+    {
+        foreach ($names as $name) {
+            $function = $map->entries["t$name"][1] ?? null;
+            if ($function instanceof \Closure) {
+                $map->entries["t$name"][1] = new Getter(static fn (): mixed => $function($map));
+            }
+        }
+
+        return $map;
+    }
+
+    /** A map without some of its keys. */
+    public function leftOut(mixed $map, mixed $keys): MapValue
+    {
+        $rest = self::ofNoClass(self::map_($map));
+        foreach ($this->over($keys) as $key) {
+            unset($rest->entries[MapValue::tag($this->keyed($key))]);
+        }
+
+        return $rest;
+    }
+
+    /** What an object keeps, in an object of no class: so JavaScript takes it apart and spreads it (ECMA-262, 13.2.5 and 14.3.3). */
+    private static function ofNoClass(MapValue $map): MapValue
+    {
+        $plain = '' === $map->class ? clone $map : new MapValue();
+        $plain->entries = $map->entries;
+
+        return $plain;
+    }
+
+    public function valueOr(mixed $map, mixed $key, mixed $other): mixed
+    {
+        $entry = self::map_($map)->entries[MapValue::tag($this->keyed($key))] ?? null;
+
+        return null === $entry ? $other : $entry[1];
+    }
+
+    public function valueOrPut(mixed $map, mixed $key, mixed $other): mixed
+    {
+        if (!isset(self::map_($map)->entries[MapValue::tag($this->keyed($key))])) {
+            $this->put($map, $key, $other);
+        }
+
+        return $this->item($map, $key);
+    }
+
+    public function merged(mixed $one, mixed $other): MapValue
+    {
+        $all = self::ofNoClass(self::map_($one));
+        foreach (self::map_($other)->entries as [$key, $value]) {
+            $this->put($all, $key, $value);
+        }
+
+        return $all;
+    }
+
+    public function keys(mixed $map): ListValue
+    {
+        if ($this->facts->namedPlaces && !$map instanceof MapValue) {
+            // The places of a list or a text are names, too (ECMA-262, 14.7.5.9).
+            return new ListValue(array_map(strval(...), array_keys($this->over($map))));
+        }
+
+        return new ListValue(array_column($this->shown(self::map_($map)), 0));
+    }
+
+    public function values(mixed $map): ListValue
+    {
+        return $this->facts->namedPlaces && !$map instanceof MapValue ? new ListValue($this->over($map)) : new ListValue(array_column($this->shown(self::map_($map)), 1));
+    }
+}
