@@ -50,4 +50,6 @@ enum Result: string
     case RangeSensor = 'range_sensor';
     case Lamp = 'lamp';
     case MaybeWhole = 'maybe_whole';
+    /** What was found, or nothing. */
+    case MaybeFound = 'maybe_found';
 }

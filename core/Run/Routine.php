@@ -451,6 +451,24 @@ abstract class Routine
     }
 
     /** What the real machine says of it; a wrong word would be worse than none. */
+    /** What a name has for the rows for which something is held (The Python Language Reference, 8.5). */
+    final protected function entered(mixed $held): mixed
+    {
+        return $this->values->entered($held);
+    }
+
+    /** Lets go of what was held; true if it ends what failed. */
+    final protected function leaves(mixed $held, ?RunError $failed): bool
+    {
+        if (null !== $failed && !$this->mayCatch($failed)) {
+            $this->values->fileClosed($held);
+
+            return false;
+        }
+
+        return $this->values->left($held, ...null === $failed ? [null, null] : [true, $failed->object ?? $this->says($failed)]);
+    }
+
     final protected function says(RunError $error): string|int
     {
         return $error->says ?? throw new RunError('says_unknown');

@@ -366,6 +366,7 @@ enum OperationKey: string
     case SoughtAsWhole = 'sought_as_whole';
     case SoughtAll = 'sought_all';
     case SoughtReplaced = 'sought_replaced';
+    case SoughtEach = 'sought_each';
     case SoughtSplit = 'sought_split';
     case WholeMatch = 'whole_match';
     case Group = 'group';

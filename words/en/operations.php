@@ -285,6 +285,7 @@ return [
     'operation.sought_anywhere' => '{0} sought in {1}',
     'operation.sought_at_start' => '{0} sought at the start of {1}',
     'operation.sought_as_whole' => '{0} fits all of {1}',
+    'operation.sought_each' => 'each place in {1} where {0} finds something',
     'operation.sought_all' => 'all of {1} that {0} finds',
     'operation.sought_replaced' => '{2} with {1} for all that {0} finds',
     'operation.sought_split' => '{1} split where {0} finds something',

@@ -44,6 +44,7 @@ return [
     'reference.gives.natural' => 'It gives a whole number, 0 or more.',
     'reference.gives.whole' => 'It gives a whole number.',
     'reference.gives.maybe_whole' => 'It gives a whole number, or nothing.',
+    'reference.gives.maybe_found' => 'It gives what was found, with its groups, or nothing.',
     'reference.gives.long' => 'It gives a whole number, also a very large one.',
     'reference.gives.unsigned' => 'It gives a whole number without a sign, up to 4294967295; what is larger begins again at 0.',
     'reference.gives.unsigned_long' => 'It gives a whole number without a sign, up to 18446744073709551615; what is larger begins again at 0.',

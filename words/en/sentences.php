@@ -265,6 +265,7 @@ return [
     'run.no_answer' => 'The program asks, and there is no answer left. Give it more lines of answers.',
     'run.no_json' => 'This text is no JSON. Check its brackets, commas and quotes.',
     'run.bad_pattern' => '“{pattern}” is no pattern that can be read here.',
+    'run.not_held' => '{value} is not made to be held by “with”. Its class needs __enter__ and __exit__.',
     'run.no_group' => 'There is no group {number}.',
     'run.no_data' => 'There are too few numbers for this.',
     'run.no_form' => '“{form}” is no form for a number. Use one such as .2f.',

@@ -285,6 +285,7 @@ return [
     'operation.sought_anywhere' => '{0} cherché dans {1}',
     'operation.sought_at_start' => '{0} cherché au début de {1}',
     'operation.sought_as_whole' => '{0} correspond à tout {1}',
+    'operation.sought_each' => 'chaque endroit de {1} où {0} trouve quelque chose',
     'operation.sought_all' => 'tout ce que {0} trouve de {1}',
     'operation.sought_replaced' => '{2} avec {1} pour tout ce que {0} trouve',
     'operation.sought_split' => '{1} séparé où {0} trouve quelque chose',

@@ -44,6 +44,7 @@ return [
     'reference.gives.natural' => 'Donne un nombre entier, 0 ou plus.',
     'reference.gives.whole' => 'Donne un nombre entier.',
     'reference.gives.maybe_whole' => 'Donne un nombre entier, ou rien.',
+    'reference.gives.maybe_found' => 'Donne ce qui a été trouvé, avec ses groupes, ou rien.',
     'reference.gives.long' => 'Donne un nombre entier, même très grand.',
     'reference.gives.unsigned' => 'Donne un nombre entier sans signe, jusqu’à 4294967295 ; au-delà, il reprend à 0.',
     'reference.gives.unsigned_long' => 'Donne un nombre entier sans signe, jusqu’à 18446744073709551615 ; au-delà, il reprend à 0.',

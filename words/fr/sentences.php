@@ -265,6 +265,7 @@ return [
     'run.no_answer' => 'Le programme pose une question, et il n’y a plus de réponse. Donne-lui plus de lignes de réponses.',
     'run.no_json' => 'Ce texte n’est pas du JSON. Vérifie ses crochets, virgules et guillemets.',
     'run.bad_pattern' => '« {pattern} » n’est pas un motif lisible ici.',
+    'run.not_held' => '{value} n’est pas fait pour être tenu par « with ». Il faut à sa classe __enter__ et __exit__.',
     'run.no_group' => 'Il n’y a pas de groupe {number}.',
     'run.no_data' => 'Il y a trop peu de nombres pour cela.',
     'run.no_form' => '« {form} » n’est pas une forme de nombre. Utilise par exemple .2f.',

@@ -133,7 +133,7 @@ final class CppParser extends CppExpressions
     /** @var array<int, int> where a method begins that another one does the work of, and its closing brace */
     public array $twins = [];
 
-    /** @var array<string, array{list<string>, Expression}> what methods take, and the place that they give back */
+    /** @var array<string, array{list<string>, Expression, bool}> what methods take, the place that they give back, and whether they look first whether there is one */
     public array $placesGiven = [];
 
     /** @var array<string, string> the word with which the declaration of a field begins, by class and name */
@@ -292,6 +292,11 @@ final class CppParser extends CppExpressions
     public function placeOf(Expression $target): Expression
     {
         return $this->givenPlaces->placeOf($target);
+    }
+
+    public function guardedPlace(MethodCall $call): ?Expression
+    {
+        return $this->givenPlaces->givenBy($call, true);
     }
 
     /** What keeps a backslash at the end of a line from drawing the next one into the remark is no part of it. */

@@ -39,6 +39,7 @@ use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
@@ -1000,7 +1001,7 @@ abstract class BraceParser extends ExpressionParser
     {
         $target = $this->placeOf($target);
         if (!Given::isPlace($target) || Given::isIn($target)) {
-            $this->failAt('assign_to_value', $from, max(1, $this->endOffset() - $from), ['text' => trim(substr($this->text, $from, 20))]);
+            $this->failNoPlace($target, $from, max(1, $this->endOffset() - $from));
         }
         if ($target instanceof VariableRead) {
             $this->given($target->name, $from);
@@ -1013,6 +1014,23 @@ abstract class BraceParser extends ExpressionParser
     public function placeOf(Expression $target): Expression
     {
         return $target;
+    }
+
+    /** What is written to is no place that is known: what a function gives may be one where it gives a reference (C++17, 8.2.2). */
+    public function failNoPlace(Expression $target, int $start, int $length): never
+    {
+        $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
+        $text = trim(explode(';', strtok(substr($this->text, $start, 40), "\r\n") ?: '')[0]);
+        if ($this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
+            $this->failAt('unsupported', $start, $length, ['what' => $text]);
+        }
+        $this->failAt('assign_to_value', $start, $length, ['text' => $text]);
+    }
+
+    /** The place that a method gives which looks first whether it may; the method has to be asked before. */
+    public function guardedPlace(MethodCall $call): ?Expression
+    {
+        return null;
     }
 
     /** A value as a variable keeps it. */
@@ -1074,7 +1092,7 @@ abstract class BraceParser extends ExpressionParser
         }
         $target = $this->ownLength($target);
         if (!$target instanceof Item && !$target instanceof Field) {
-            $this->failAt('assign_to_value', $start, max(1, $this->endOffset() - $start), ['text' => trim(substr($this->text, $start, 20))]);
+            $this->failNoPlace($target, $start, max(1, $this->endOffset() - $start));
         }
 
         return new SetItem($this->newId(), $target, $amount, $operator);

@@ -21,6 +21,7 @@ use Scrivlet\Core\Language\Python\Values\FunctionNames;
 use Scrivlet\Core\Language\Python\Values\LibraryFunctions;
 use Scrivlet\Core\Language\Python\Values\LibraryMethods;
 use Scrivlet\Core\Language\Python\Values\LibraryModules;
+use Scrivlet\Core\Language\Python\Values\MadePatterns;
 use Scrivlet\Core\Language\Python\Values\TextLiterals;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
@@ -67,6 +68,7 @@ abstract class PythonExpressions extends ExpressionParser
     public readonly LibraryMethods $libraryMethods;
     public readonly ClassCalls $classCalls;
     public readonly LibraryModules $libraryModules;
+    public readonly MadePatterns $madePatterns;
     public readonly Comparisons $comparisons;
 
     /** @var array<string, string> what names from libraries stand for: `randint` for `random.randint` */
@@ -102,6 +104,7 @@ abstract class PythonExpressions extends ExpressionParser
         $this->libraryMethods = new LibraryMethods($this);
         $this->classCalls = new ClassCalls($this);
         $this->libraryModules = new LibraryModules($this);
+        $this->madePatterns = new MadePatterns($this);
         $this->comparisons = new Comparisons($this);
     }
 
@@ -632,7 +635,7 @@ abstract class PythonExpressions extends ExpressionParser
         if (null !== $member) {
             return $this->postfix($member);
         }
-        $made = $this->libraryModules->ofStandardLibrary($token) ?? $this->libraryModules->ofFolder($token);
+        $made = $this->madePatterns->of($token) ?? $this->libraryModules->ofStandardLibrary($token) ?? $this->libraryModules->ofFolder($token);
         if (null !== $made) {
             return $made;
         }

@@ -505,6 +505,7 @@ final class Types
             Result::ListOfSecond => StaticType::listOf($this->expression($part, $operation->arguments[1] ?? new NothingLiteral())),
             Result::Keys => StaticType::listOf($first->key ?? StaticType::unknown()),
             Result::Values => StaticType::listOf($first->item()),
+            Result::MaybeFound => StaticType::mixed(),
             Result::MaybeWhole => StaticType::of(TypeKind::MaybeWhole),
             Result::DrivePair => StaticType::of(TypeKind::DrivePair),
             Result::SurfaceSensor => StaticType::of(TypeKind::SurfaceSensor),
@@ -687,7 +688,14 @@ final class Types
             $this->widen($part, $statement->variable, $this->expression($part, $statement->from));
             $this->widen($part, $statement->variable, $this->expression($part, new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount)));
         } elseif ($statement instanceof Holding) {
-            $this->widen($part, $statement->variable, $this->expression($part, $statement->value));
+            $held = $this->expression($part, $statement->value);
+            $this->widen($part, $statement->variable, null === $held->class ? $held : $this->expression($part, new MethodCall($statement->value, ClassDefinition::ENTERS)));
+            foreach (null === $held->class ? [] : $this->functions as $definition) {
+                // Whether something failed, and what that says, is known only while it runs.
+                foreach (str_ends_with($definition->name, '.'.ClassDefinition::EXITS) ? \array_slice($definition->parameters, 1) : [] as $parameter) {
+                    $this->widen($definition, $parameter, $parameter === $definition->rest ? StaticType::listOf(StaticType::mixed()) : StaticType::mixed());
+                }
+            }
         } elseif ($statement instanceof EachLoop) {
             foreach ($this->gone($part, $statement) as $index => $type) {
                 $this->widen($part, $statement->variables[$index] ?? '', $type);

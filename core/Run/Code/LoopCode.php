@@ -8,7 +8,11 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Run\AnswerWanted;
 use Scrivlet\Core\Run\Compiler;
+use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Run\StepLimitReached;
+use Scrivlet\Core\Run\TimeLimitReached;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Count;
@@ -67,12 +71,14 @@ final class LoopCode
     }
 
     /** The Python Language Reference, 8.5: what was opened is closed however the rows end. */
+    /** What is held is let go of once, however the rows end; an object of the program's own hears of what failed, and may end it. */
     public function held(Holding $holding): string
     {
-        $held = $this->compiler->temporary();
-        $opened = $this->compiler->step($holding)."$held = ".$this->compiler->expression($holding->value).";\n".$this->compiler->assignmentCode->assign($holding->variable, $held);
+        [$held, $failed, $through] = [$this->compiler->temporary(), $this->compiler->temporary(), $this->compiler->temporary()];
+        $opened = $this->compiler->step($holding)."$through = false;\n$held = ".$this->compiler->expression($holding->value).";\n".$this->compiler->assignmentCode->assign($holding->variable, "\$this->entered($held)");
 
-        return $opened."try {\n".$this->compiler->perhaps($holding->body)."} finally { \$v->fileClosed($held); }\n";
+        return $opened."try {\n".$this->compiler->perhaps($holding->body).'} catch ('.RunError::class." $failed) {\n{$failed}->row ??= \$r;\n$through = true;\nif (!\$this->leaves($held, $failed)) { throw $failed; }\n"
+            .'} catch ('.StepLimitReached::class.'|'.TimeLimitReached::class.'|'.AnswerWanted::class." \$e) { $through = true; throw \$e; }\nfinally { if (!$through) { \$this->leaves($held, null); } }\n";
     }
 
     public function each(EachLoop $loop): string

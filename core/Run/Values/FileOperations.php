@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /**
  * Files of Python (The Python Standard Library, built-in function `open` and `io`). A run has a folder of its own, which is
@@ -72,6 +73,33 @@ trait FileOperations
         foreach ($this->over($lines) as $line) {
             $this->fileWritten($file, $line);
         }
+    }
+
+    /** What a row that holds something has under its name: a file itself, of an object what it gives. */
+    public function entered(mixed $held): mixed
+    {
+        if ($held instanceof FileValue) {
+            return $held;
+        }
+
+        return $this->can($held, ClassDefinition::ENTERS) && $this->can($held, ClassDefinition::EXITS) ? $this->asked($held, ClassDefinition::ENTERS) : throw new RunError('not_held', ['value' => mb_substr($this->show($held), 0, 30)]);
+    }
+
+    /**
+     * Lets go of what was held; true if that ends what failed.
+     *
+     * @param mixed $kind nothing where all went well
+     * @param mixed $what says what failed
+     */
+    public function left(mixed $held, mixed $kind, mixed $what): bool
+    {
+        if ($held instanceof FileValue) {
+            $this->fileClosed($held);
+
+            return false;
+        }
+
+        return $this->truth($this->asked($held, ClassDefinition::EXITS, $kind, $what, $kind));
     }
 
     public function fileClosed(mixed $file): void

@@ -96,7 +96,7 @@ final class JavaScriptInspection
         }
         if (null !== $list->found) {
             $this->indent += 2;
-            array_push($shown, 'index: '.$list->found[0], 'input: '.$this->of($list->found[1], $level + 1), 'groups: undefined');
+            array_push($shown, 'index: '.$list->found[0], 'input: '.$this->of($list->found[1], $level + 1), 'groups: '.(null === $list->found[2] ? 'undefined' : '[Object: null prototype] '.$this->of($list->found[2], $level + 1)));
             $this->indent -= 2;
 
             return $this->laidOut($shown, '[', ']', $level, true);

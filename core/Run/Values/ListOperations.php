@@ -368,8 +368,14 @@ trait ListOperations
 
             return null === $entry ? (null === $container->missing ? $this->noKey($container, $index) : $this->madeForMissing($container, $index)) : $entry[1];
         }
-        if ($container instanceof ListValue && null !== $container->found && ('index' === $index || 'input' === $index)) {
-            return 'index' === $index ? (float) $container->found[0] : $container->found[1];
+        if ($container instanceof ListValue && null !== $container->found && \is_string($index)) {
+            return match (true) {
+                !$this->facts->nullBeside => $this->group($container, $index),
+                'index' === $index => (float) $container->found[0],
+                'input' === $index => $container->found[1],
+                'groups' === $index => $container->found[2],
+                default => null,
+            };
         }
         if ($this->facts->nullBeside && (null === $container || $container instanceof Nothing)) {
             throw $this->noField($container, $this->text($index));

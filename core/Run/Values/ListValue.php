@@ -25,7 +25,7 @@ final class ListValue
     public array $names = [];
     /** @var array<int, true> places that nothing was put into, of a list that grew by a place further on (ECMA-262, 10.4.2) */
     public array $gaps = [];
-    /** @var array{int, string}|null where a pattern found it, and in which text */
+    /** @var array{int, string, MapValue|null}|null where a pattern found it, in which text, and its groups that have names */
     public ?array $found = null;
 
     /**

@@ -29,7 +29,7 @@ trait PatternOperations
             $pattern->next = null === $match ? 0 : $match[0][1] + \strlen((string) $match[0][0]);
         }
 
-        return $this->found_($text, $match);
+        return $this->found_($text, $match, $pattern);
     }
 
     /** What fits, with its groups; all that fits where the pattern is one for all places (ECMA-262, 22.1.3.13). */
@@ -38,7 +38,7 @@ trait PatternOperations
         $text = self::text_($text);
         $pattern = $this->pattern($pattern);
         if (!$pattern->isForAll()) {
-            return $this->found_($text, $pattern->first($text));
+            return $this->found_($text, $pattern->first($text), $pattern);
         }
         $all = array_map(static fn (array $match): string => (string) $match[0][0], $pattern->all($text));
 
@@ -49,7 +49,9 @@ trait PatternOperations
     {
         $text = self::text_($text);
 
-        return new ListValue(array_map(fn (array $match): mixed => $this->found_($text, $match), $this->pattern($pattern)->all($text)));
+        $pattern = $this->pattern($pattern);
+
+        return new ListValue(array_map(fn (array $match): mixed => $this->found_($text, $match, $pattern), $pattern->all($text)));
     }
 
     public function foundPlace(mixed $text, mixed $pattern): float
@@ -61,13 +63,18 @@ trait PatternOperations
     }
 
     /** @param list<array{string|null, int}>|null $match */
-    private function found_(string $text, ?array $match): mixed
+    private function found_(string $text, ?array $match, PatternValue $pattern): mixed
     {
         if (null === $match) {
             return $this->facts->nullBeside ? Nothing::Null : null;
         }
         $list = new ListValue(array_column($match, 0));
-        $list->found = [mb_strlen(substr($text, 0, $match[0][1])), $text];
+        $groups = null;
+        foreach ($pattern->names() as $name => $place) {
+            $groups ??= new MapValue();
+            $groups->entries[MapValue::tag($name)] = [$name, $match[$place][0]];
+        }
+        $list->found = [mb_strlen(substr($text, 0, $match[0][1])), $text, $groups];
 
         return $list;
     }
@@ -119,7 +126,7 @@ trait PatternOperations
         $text = self::text_($text);
         $made = PatternValue::python($before.self::text_($pattern).$behind) ?? throw new RunError('bad_pattern', ['pattern' => mb_substr(self::text_($pattern), 0, 30)]);
 
-        return $this->found_($text, $made->first($text));
+        return $this->found_($text, $made->first($text), $made);
     }
 
     public function soughtAnywhere(mixed $pattern, mixed $text): mixed
@@ -158,6 +165,14 @@ trait PatternOperations
         return new ListValue($found);
     }
 
+    public function soughtEach(mixed $pattern, mixed $text): ListValue
+    {
+        $text = self::text_($text);
+        $made = $this->pythonPattern($pattern);
+
+        return new ListValue(array_map(fn (array $match): mixed => $this->found_($text, $match, $made), $made->all($text)));
+    }
+
     public function soughtReplaced(mixed $pattern, mixed $new, mixed $text): string
     {
         if (\is_string($new)) {
@@ -190,10 +205,15 @@ trait PatternOperations
         return $this->group($found, 0);
     }
 
-    /** A group of what was found, by its number. */
+    /** A group of what was found, by its number or its name. */
     public function group(mixed $found, mixed $number): mixed
     {
         $groups = self::list_($found)->items;
+        if (\is_string($number)) {
+            $named = self::list_($found)->found[2] ?? null;
+
+            return ($named->entries[MapValue::tag($number)] ?? throw new RunError('no_group', ['number' => mb_substr($number, 0, 30)], 'no such group'))[1];
+        }
         $number = self::whole($number);
 
         return \array_key_exists($number, $groups) ? $groups[$number] : throw new RunError('no_group', ['number' => $number], 'no such group');

@@ -13,6 +13,9 @@ final class PatternValue
     /** Where a search goes on that remembers its place (ECMA-262, 22.2.7.2). */
     public int $next = 0;
 
+    /** @var array<string, int> the groups that have names, as far as a text fitted */
+    private array $names = [];
+
     private function __construct(public readonly string $source, public readonly string $flags, private readonly string $compiled)
     {
     }
@@ -48,7 +51,20 @@ final class PatternValue
             throw new RunError('much_work');
         }
 
+        foreach ([] === $this->names ? array_keys($match) : [] as $place => $name) {
+            // A name stands before the number of its group.
+            if (\is_string($name)) {
+                $this->names[$name] = $place - \count($this->names);
+            }
+        }
+
         return 0 === $found ? null : array_values(array_filter($match, \is_int(...), \ARRAY_FILTER_USE_KEY));
+    }
+
+    /** @return array<string, int> the numbers of groups by their names, of what was found last */
+    public function names(): array
+    {
+        return $this->names;
     }
 
     /** @return list<list<array{string|null, int}>> */

@@ -18,7 +18,7 @@ use Scrivlet\Core\Tree\Walk;
 /** Methods that give a place, which is written to where it is asked for. */
 final class GivenPlaces
 {
-    /** @var array<string, array{array{list<string>, Expression}|null}> what placeAhead found, once for each method, as it goes through the whole text */
+    /** @var array<string, array{array{list<string>, Expression, bool}|null}> what placeAhead found, once for each method, as it goes through the whole text */
     private array $placesAhead = [];
 
     public function __construct(private readonly CppParser $parser)
@@ -28,7 +28,7 @@ final class GivenPlaces
     /**
      * What a method that stands further down gives back, if it is a place: `double& at(int row) { return beds[row]; }`.
      *
-     * @return array{list<string>, Expression}|null
+     * @return array{list<string>, Expression, bool}|null what it takes, the place, and whether it looks first whether there is one
      */
     private function placeAhead(string $class, string $method): ?array
     {
@@ -39,12 +39,13 @@ final class GivenPlaces
                 continue;
             }
             $closing = $this->parser->partners[$bracket[1]] ?? $at;
-            if ('{' === ($this->parser->tokens[$closing + 1]->text ?? '') && 'return' === ($this->parser->tokens[$closing + 2]->text ?? '')) {
+            $given = '{' === ($this->parser->tokens[$closing + 1]->text ?? '') ? $this->behindGuards($closing + 2) : $closing;
+            if ('return' === ($this->parser->tokens[$given]->text ?? '')) {
                 if (null !== $found) {
                     // It is not known whose it is.
                     return null;
                 }
-                $found = [$bracket[1], $closing];
+                $found = [$bracket[1], $closing, $given];
             }
         }
         if (null === $found) {
@@ -53,7 +54,7 @@ final class GivenPlaces
         $parameters = $this->parser->announcements->counted($found[0] + 1, $found[1])[2];
         $before = [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class];
         $mistakes = \count($this->parser->mistakes);
-        [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class] = [$found[1] + 3, $this->parser->partners[$found[1] + 1] ?? $found[1] + 3, "$class.$method", $class];
+        [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class] = [$found[2] + 1, $this->parser->partners[$found[1] + 1] ?? $found[2] + 1, "$class.$method", $class];
         $names = $this->parser->declared[$this->parser->scope] ?? [];
         $this->parser->declared[$this->parser->scope] = $names + array_fill_keys([$this->parser->itself, ...$parameters], true);
         try {
@@ -67,7 +68,27 @@ final class GivenPlaces
             [$this->parser->at, $this->parser->until, $this->parser->scope, $this->parser->class] = $before;
         }
 
-        return $isAll && ($place instanceof Item || $place instanceof Field) ? [[$this->parser->itself, ...$parameters], $place] : null;
+        return $isAll && ($place instanceof Item || $place instanceof Field) ? [[$this->parser->itself, ...$parameters], $place, $found[1] + 2 !== $found[2]] : null;
+    }
+
+    /** Behind rows that throw something where a place does not exist: `if (row < 0) throw out_of_range("row");`. */
+    private function behindGuards(int $at): int
+    {
+        while ('if' === ($this->parser->tokens[$at]->text ?? '') && null !== $closing = $this->parser->partners[$at + 1] ?? null) {
+            $isBraced = '{' === ($this->parser->tokens[$closing + 1]->text ?? '');
+            $thrown = $closing + ($isBraced ? 2 : 1);
+            if ('throw' !== ($this->parser->tokens[$thrown]->text ?? '')) {
+                break;
+            }
+            for ($end = $thrown; ';' !== ($this->parser->tokens[$end]->text ?? ';'); ++$end) {
+            }
+            if ($isBraced && '}' !== ($this->parser->tokens[++$end]->text ?? '')) {
+                break;
+            }
+            $at = $end + 1;
+        }
+
+        return $at;
     }
 
     /** `bed.at(1, 2) = 3`: what a method gives that only tells a place, and gives it to be changed (C++17, 8.2.2). */
@@ -77,26 +98,34 @@ final class GivenPlaces
             // What it gives is more than a place.
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'operator[] … = …']);
         }
-        if (!$target instanceof MethodCall) {
-            return $target;
-        }
-        $method = MethodCall::CALL === $target->method ? MethodCall::SIGN : $target->method;
-        $of = $target->object == new VariableRead($this->parser->itself) ? $this->parser->class : $this->classOf($target->object);
+
+        return $target instanceof MethodCall ? $this->givenBy($target, false) ?? $target : $target;
+    }
+
+    /**
+     * The place that a method gives, said by what it is called with.
+     *
+     * @param bool $isGuarded whether the method looks first whether there is such a place
+     */
+    public function givenBy(MethodCall $call, bool $isGuarded): ?Expression
+    {
+        $method = MethodCall::CALL === $call->method ? MethodCall::SIGN : $call->method;
+        $of = $call->object == new VariableRead($this->parser->itself) ? $this->parser->class : $this->classOf($call->object);
         $owner = $this->parser->classes->ownerOf($of, $method);
         if (null === $owner) {
-            return $target;
+            return null;
         }
-        [$parameters, $place] = $this->parser->placesGiven["$owner.$method"] ?? ($this->placesAhead["$owner.$method"] ??= [$this->placeAhead($owner, $method)])[0] ?? [[], null];
+        [$parameters, $place, $looks] = $this->parser->placesGiven["$owner.$method"] ?? ($this->placesAhead["$owner.$method"] ??= [$this->placeAhead($owner, $method)])[0] ?? [[], null, false];
         foreach ($this->parser->classes->methods as $class => $methods) {
             if ($class !== $owner && isset($methods[$method]) && $this->parser->classes->ownerOf($this->parser->classes->parents[$class] ?? '', $method) === $owner) {
                 // Which of both is meant shows when it runs.
-                return $target;
+                return null;
             }
         }
-        if (null === $place || \count($parameters) !== 1 + \count($target->arguments) || !$this->parser->isPlain($target->object) || [] !== array_filter($target->arguments, fn (Expression $value): bool => !$this->parser->isPlain($value))) {
-            return $target;
+        if (null === $place || $looks !== $isGuarded || \count($parameters) !== 1 + \count($call->arguments) || !$this->parser->isPlain($call->object) || [] !== array_filter($call->arguments, fn (Expression $value): bool => !$this->parser->isPlain($value))) {
+            return null;
         }
-        $given = array_combine($parameters, [$target->object, ...$target->arguments]);
+        $given = array_combine($parameters, [$call->object, ...$call->arguments]);
 
         return Walk::mapExpression($place, static fn (Expression $value): Expression => $value instanceof VariableRead ? $given[$value->name] ?? $value : $value);
     }

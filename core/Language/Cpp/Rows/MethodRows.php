@@ -14,6 +14,8 @@ use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Comment;
+use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -27,6 +29,8 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Perform;
+use Scrivlet\Core\Tree\Raise;
+use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -137,12 +141,19 @@ final class MethodRows
             $this->parser->scope = '';
         }
 
-        $given = 1 === \count($body->statements) ? $body->statements[0] : null;
+        $statements = array_values(array_filter($body->statements, static fn (Statement $row): bool => !$row instanceof Comment));
+        $given = [] === array_filter(\array_slice($statements, 0, -1), static fn (Statement $row): bool => !self::isGuard($row)) ? $statements[\count($statements) - 1] ?? null : null;
         if ($given instanceof GiveBack && ($given->value instanceof Item || $given->value instanceof Field) && str_ends_with($this->parser->tokens[$start + 1]->text ?? '', '&')) {
-            $this->parser->placesGiven[$full] = [$parameters, $given->value];
+            $this->parser->placesGiven[$full] = [$parameters, $given->value, 1 < \count($statements)];
         }
 
         return new FunctionDefinition($id, $full, $parameters, $this->parser->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->parser->prototypes[$full] ?? []), $types, $isShared || $makesItself ? 'shared' : '');
+    }
+
+    /** A row that throws something, or does nothing. */
+    private static function isGuard(Statement $row): bool
+    {
+        return $row instanceof Conditional && [] === array_filter($row->bodies(), static fn (Block $body): bool => [] !== array_filter($body->statements, static fn (Statement $inner): bool => !$inner instanceof Raise && !$inner instanceof RaiseObject && !$inner instanceof Comment));
     }
 
     /**

@@ -37,6 +37,8 @@ final class ValueRows
 {
     /** @var array<int, true> rows in which a step is a value of its own, by where they stand: so one within another is not read again and again */
     private array $stepsInside = [];
+    /** What a row asks before it writes to the place that it would give. */
+    private ?Expression $asked = null;
 
     public function __construct(private readonly BraceParser $parser)
     {
@@ -47,6 +49,7 @@ final class ValueRows
     {
         [$this->parser->steps, $this->parser->isInRow, $this->parser->isInValue] = [[], !isset($this->stepsInside[$token->offset]), false];
         $from = $this->parser->at;
+        $this->takenAsked();
         try {
             $row = $this->plain($token);
             foreach ($this->parser->takenSteps() as [$name]) {
@@ -61,6 +64,13 @@ final class ValueRows
             $this->parser->isInRow = $this->parser->isInValue = false;
         }
         $this->parser->semicolon();
+        $asked = $this->takenAsked();
+        if (null !== $asked) {
+            $rows = [new Perform($this->parser->newId(), $asked), $row];
+            $this->parser->cutTogether($rows, $token->offset);
+
+            return $rows;
+        }
         $rows = [$this->parser->ended($row, $token->offset)];
         foreach ($this->parser->steps as [$name, $isUp]) {
             $end = $this->parser->endOffset();
@@ -93,7 +103,7 @@ final class ValueRows
             $sign = $this->parser->sign();
             ++$this->parser->at;
 
-            return $this->parser->changed($this->parser->expression(9), '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $start);
+            return $this->parser->changed($this->placeIn($this->parser->expression(9)), '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1), $start);
         }
         if (TokenKind::Name === $token->kind && $this->parser->is('=', 1) && !$this->parser->isOfObject($token->text)) {
             $this->parser->at += 2;
@@ -117,7 +127,7 @@ final class ValueRows
         $target = $this->parser->expression();
         $this->parser->rowBegins = $before;
         $sign = $this->parser->sign();
-        $target = '=' === $sign || '++' === $sign || '--' === $sign || isset(BraceParser::CHANGES[$sign ?? '']) ? $this->parser->placeOf($target) : $target;
+        $target = '=' === $sign || '++' === $sign || '--' === $sign || isset(BraceParser::CHANGES[$sign ?? '']) ? $this->placeIn($target) : $target;
         if ('++' === $sign || '--' === $sign) {
             ++$this->parser->at;
 
@@ -198,16 +208,13 @@ final class ValueRows
                 $this->parser->failAt('unsupported', $start, 1, ['what' => '.length = …']);
             }
             $length = max(1, $this->parser->endOffset() - $start);
-            $text = substr($this->parser->text, $start, min(40, $length));
-            $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
-            if ($this->parser->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->parser->text))) {
-                // A function may give a reference, which takes a value (C++17, 8.2.2).
-                $this->parser->failAt('unsupported', $start, $length, ['what' => trim(explode('=', $text)[0]).' = …']);
-            }
             if ($target instanceof MethodCall && isset($this->parser->classes->asked[$target->method])) {
                 $this->parser->failAt('unsupported', $start, $length, ['what' => "….$target->method = …"]);
             }
-            $this->parser->failAt($target instanceof CommandValue ? 'assign_to_command' : ($target instanceof NumberLiteral ? 'assign_swapped' : 'assign_to_value'), $start, $length, ['text' => trim(explode('=', $text)[0])]);
+            if (!$target instanceof CommandValue && !$target instanceof NumberLiteral) {
+                $this->parser->failNoPlace($target, $start, $length);
+            }
+            $this->parser->failAt($target instanceof CommandValue ? 'assign_to_command' : 'assign_swapped', $start, $length, ['text' => trim(explode('=', substr($this->parser->text, $start, min(40, $length)))[0])]);
         }
         $this->alone($target, $token);
         if (null !== $this->parser->peek() && !$this->parser->is(';') && !isset($this->parser->begins[$this->parser->at]) && !$this->parser->is('}')) {
@@ -215,6 +222,26 @@ final class ValueRows
         }
 
         return $this->parser->performed($target, $start, $this->parser->endOffset());
+    }
+
+    private function takenAsked(): ?Expression
+    {
+        [$asked, $this->asked] = [$this->asked, null];
+
+        return $asked;
+    }
+
+    /** The place that is written to, where a call gives one. */
+    private function placeIn(Expression $target): Expression
+    {
+        $place = $this->parser->placeOf($target);
+        $guarded = $place instanceof MethodCall ? $this->parser->guardedPlace($place) : null;
+        if (null === $guarded) {
+            return $place;
+        }
+        $this->asked = $place;
+
+        return $guarded;
     }
 
     /** Whether the text gives a name to a function and to nothing else, as far as JavaScript goes. */

@@ -4,12 +4,14 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python\Rows;
 
+use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Python\LogicalLine;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Branch;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Holding;
 use Scrivlet\Core\Tree\Operation;
@@ -31,16 +33,24 @@ final class ConditionRows
         $id = $this->parser->newId();
         ++$this->parser->at;
         $value = $this->parser->value();
-        if (!$value instanceof Operation || OperationKey::FileOpened !== $value->key || !$this->parser->accept('as') || TokenKind::Name !== $this->parser->peek()?->kind || !$this->parser->is(':', 1)) {
+        $isFile = $value instanceof Operation && OperationKey::FileOpened === $value->key;
+        $isNamed = $this->parser->accept('as') && TokenKind::Name === $this->parser->peek()?->kind && $this->parser->is(':', 1);
+        if (!$isNamed && ($isFile || !$this->parser->is(':')) || !$isFile && !isset($this->parser->classes->methodNames[ClassDefinition::ENTERS])) {
             $this->parser->fail('unsupported', $token, ['what' => 'with']);
         }
-        $name = $this->parser->newName();
+        $name = $isNamed ? $this->parser->newName() : new Token(TokenKind::Name, $this->parser->nameFor('held'), $this->parser->offset());
         $this->parser->write($name->text, $name->offset);
         $this->parser->headers->colon('with');
         [$tight, $read] = $this->parser->suite($id, $line, false);
         $this->parser->headers->headEnd($id, 'head', $start, $tight);
 
-        return new Holding($id, $name->text, $value, $read());
+        // An object may end what fails in its rows.
+        $this->parser->tries += $isFile ? 0 : 1;
+        try {
+            return new Holding($id, $name->text, $value, $read());
+        } finally {
+            $this->parser->tries -= $isFile ? 0 : 1;
+        }
     }
 
     public function conditional(LogicalLine $line): Statement

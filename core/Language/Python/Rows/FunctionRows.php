@@ -11,13 +11,19 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Python\LogicalLine;
 use Scrivlet\Core\Language\Python\PythonNames;
 use Scrivlet\Core\Language\Python\PythonParser;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -172,8 +178,27 @@ final class FunctionRows
         if ('' === $this->parser->class && '' === $outer) {
             $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
+        if ($isMethod && '__exit__' === $name->text && ('' !== $rest || self::asksMore($body, $parameters[1] ?? '', $parameters[3] ?? ''))) {
+            $this->parser->fail('unsupported', $name, ['what' => '__exit__']);
+        }
 
         return new FunctionDefinition($id, $full, $parameters, $body, false, $defaults, [], $sort, $rest);
+    }
+
+    /** Whether rows ask of what failed more than whether something did, and what it says. */
+    private static function asksMore(Block $body, string $kind, string $trace): bool
+    {
+        $reads = 0;
+        foreach (Walk::statements($body->statements) as $row) {
+            $isAsked = static fn (Expression $value): bool => $value == new VariableRead($kind) || $value == new Unary(UnaryOperator::Not, new VariableRead($kind));
+            $reads -= $row instanceof Conditional ? \count(array_filter($row->blanks(), $isAsked)) : 0;
+            foreach (Walk::expressionsOf($row) as $value) {
+                $reads += $value instanceof VariableRead && \in_array($value->name, [$kind, $trace], true) ? 1 : 0;
+                $reads -= $value instanceof Binary && $value->left == new VariableRead($kind) && $value->right instanceof NothingLiteral ? 1 : 0;
+            }
+        }
+
+        return 0 < $reads;
     }
 
     /** Whether the rows below a header yield something themselves. */
