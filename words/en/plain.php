@@ -244,6 +244,7 @@ return [
     'plain.method.gone' => 'going away',
     'plain.method.enter' => 'beginning to hold it',
     'plain.method.exit' => 'letting go of it',
+    'plain.method.next' => 'its next item',
     'plain.method.called' => 'being called',
     'plain.if' => 'if {condition}, do {below}',
     'plain.else_if' => 'otherwise, if {condition}, do {below}',

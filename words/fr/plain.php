@@ -244,6 +244,7 @@ return [
     'plain.method.gone' => 's’en aller',
     'plain.method.enter' => 'commencer à le tenir',
     'plain.method.exit' => 'le lâcher',
+    'plain.method.next' => 'son élément suivant',
     'plain.method.called' => 'être appelé',
     'plain.if' => 'si {condition}, faire {below}',
     'plain.else_if' => 'sinon, si {condition}, faire {below}',

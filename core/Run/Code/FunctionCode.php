@@ -191,7 +191,7 @@ final class FunctionCode
 
     public function handsOut(): bool
     {
-        return $this->handsOut ??= $this->compiler->operationCode->uses(OperationKey::CountedOn, OperationKey::AgainInTurn) || [] !== array_filter($this->compiler->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut());
+        return $this->handsOut ??= $this->compiler->operationCode->uses(OperationKey::CountedOn, OperationKey::AgainInTurn) || [] !== array_filter($this->compiler->program->definitions(), static fn (FunctionDefinition $function): bool => $function->handsOut() || str_ends_with($function->name, '.@iter'));
     }
 
     /** A function that waits is none of those that run; it goes on when what it hands out next is asked for. */

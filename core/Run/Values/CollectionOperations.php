@@ -128,7 +128,7 @@ trait CollectionOperations
 
     public function takenSome(mixed $items, mixed $count): ListValue
     {
-        $begun = $this->started($items);
+        $begun = $this->begunOf($items);
         $taken = [];
         for ($left = self::whole($count); $left > 0 && $begun->hasNext(); --$left) {
             $taken[] = array_shift($begun->items);
@@ -140,7 +140,7 @@ trait CollectionOperations
 
     public function takenWhile(mixed $holds, mixed $items): ListValue
     {
-        $begun = $this->started($items);
+        $begun = $this->begunOf($items);
         $taken = [];
         while ($holds instanceof \Closure && $begun->hasNext()) {
             $item = array_shift($begun->items);

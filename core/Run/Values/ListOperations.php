@@ -59,7 +59,7 @@ trait ListOperations
             return $this->fileLines($value)->items;
         }
         if ($this->can($value, '@iter')) {
-            return $this->over($this->asked($value, '@iter'));
+            return $this->over($this->goneOver($value));
         }
         if ($this->facts->asksObjects && $this->can($value, '@item')) {
             return $this->byPlaces($value);
@@ -168,7 +168,7 @@ trait ListOperations
     public function paired(mixed $one, mixed $other): ListValue
     {
         if (self::isEndless($one) || self::isEndless($other)) {
-            return $this->begun($this->pairs($this->started($one), $this->started($other)));
+            return $this->begun($this->pairs($this->begunOf($one), $this->begunOf($other)));
         }
         $pairs = [];
         $others = $this->over($other);

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Values;
 
 use Scrivlet\Core\Run\RunError;
+use Scrivlet\Core\Tree\FailureKind;
 
 /** What gives one thing after another, and may have no end. */
 trait SteppingOperations
@@ -19,10 +20,18 @@ trait SteppingOperations
         return $begun;
     }
 
-    public function started(mixed $items): ListValue
+    public function started(mixed $items): ListValue|MapValue
+    {
+        // What takes the steps of an object in JavaScript is asked for them by its own name.
+        $given = $this->facts->spreads && $this->can($items, '@iter') ? $this->asked($items, '@iter') : $items;
+
+        return $this->takesSteps($given) ? $given : $this->begunOf($given);
+    }
+
+    private function begunOf(mixed $items): ListValue
     {
         if ($this->can($items, '@iter')) {
-            return $this->started($this->asked($items, '@iter'));
+            return $this->begunOf($this->goneOver($items));
         }
         if ($items instanceof ListValue && $items->once) {
             return $items;
@@ -33,8 +42,66 @@ trait SteppingOperations
         return $begun;
     }
 
+    /** What an object gives to be gone over; one that is asked for its next thing again and again is a list that is begun. */
+    private function goneOver(mixed $object): mixed
+    {
+        $given = $this->asked($object, '@iter');
+
+        return match (true) {
+            $this->can($given, '@next') => $this->begun($this->askedInTurn($given)),
+            $this->takesSteps($given) => $this->begun($this->steppedThrough($given)),
+            default => $given,
+        };
+    }
+
+    /** @phpstan-assert-if-true MapValue $given */
+    private function takesSteps(mixed $given): bool
+    {
+        return $given instanceof MapValue && $this->facts->spreads && ($this->can($given, 'next') || ($given->entries[MapValue::tag('next')][1] ?? null) instanceof \Closure);
+    }
+
+    /** The Python Standard Library, Iterator Types. */
+    private function askedInTurn(mixed $object): \Generator
+    {
+        while (true) {
+            try {
+                $item = $this->asked($object, '@next');
+            } catch (RunError $error) {
+                if (FailureKind::Stop !== $error->raised && 'no_more' !== $error->kind) {
+                    throw $error;
+                }
+
+                return;
+            }
+            yield $item;
+        }
+    }
+
+    /** ECMA-262, 27.1.1.2. */
+    private function steppedThrough(MapValue $steps): \Generator
+    {
+        while (true) {
+            $step = $this->stepOf($steps);
+            if ($this->truth($step->entries[MapValue::tag('done')][1] ?? null)) {
+                return;
+            }
+            yield $step->entries[MapValue::tag('value')][1] ?? null;
+        }
+    }
+
+    private function stepOf(MapValue $steps): MapValue
+    {
+        $next = $steps->entries[MapValue::tag('next')][1] ?? null;
+        $step = $next instanceof \Closure ? $next() : $this->asked($steps, 'next');
+
+        return $step instanceof MapValue ? $step : throw new RunError('not_a_list');
+    }
+
     public function nextItem(mixed $left): mixed
     {
+        if ($this->can($left, '@next')) {
+            return $this->asked($left, '@next');
+        }
         $begun = self::begun_($left);
 
         return $begun->hasNext() ? array_shift($begun->items) : throw new RunError('no_more', [], '');
@@ -42,6 +109,13 @@ trait SteppingOperations
 
     public function nextOr(mixed $left, mixed $other): mixed
     {
+        if ($this->can($left, '@next')) {
+            foreach ($this->askedInTurn($left) as $item) {
+                return $item;
+            }
+
+            return $other;
+        }
         $begun = self::begun_($left);
 
         return $begun->hasNext() ? array_shift($begun->items) : $other;
@@ -55,6 +129,9 @@ trait SteppingOperations
     /** What a generator of JavaScript gives: the next item, or that there is none (ECMAScript 2022, 27.5.1.2). */
     public function nextStep(mixed $left): MapValue
     {
+        if ($this->takesSteps($left)) {
+            return $this->stepOf($left);
+        }
         $begun = self::begun_($left);
         $isMore = $begun->hasNext();
         $step = new MapValue();

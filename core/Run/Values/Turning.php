@@ -20,7 +20,7 @@ trait Turning
     public function turns(mixed $value, string $as): iterable
     {
         if ($this->can($value, '@iter')) {
-            return $this->turns($this->asked($value, '@iter'), $as);
+            return $this->turns($this->goneOver($value), $as);
         }
         if ($value instanceof FileValue) {
             return $this->linesOf($value);

@@ -66,7 +66,6 @@ final class ClassRows
         $isStatic = $this->parser->is('static') && !$this->parser->is('(', 1);
         $yields = $this->parser->accept('*');
         if ($this->parser->announcements->isIterator($this->parser->at)) {
-            $yields || $this->handsOn($this->parser->at + 7) || $this->parser->fail('unsupported', $token, ['what' => 'class { '.JavaScriptParser::ITERATOR.'() { … } }']);
             $this->parser->at += 5;
 
             return $this->parser->functionRows->function($token, new Token(TokenKind::Name, JavaScriptParser::ITERATOR, $token->offset), false, '', $yields);
@@ -110,18 +109,5 @@ final class ClassRows
         $this->parser->write("{$this->parser->class}.$name->text", $name->offset);
 
         return $this->parser->ended(new SetVariable($this->parser->newId(), "{$this->parser->class}.$name->text", $value), $token->offset);
-    }
-
-    /** Whether all that is done from a brace on is to give what another method of the class goes over: `{ return this.inOrder(); }`. */
-    private function handsOn(int $brace): bool
-    {
-        foreach (['{', 'return', 'this', '.', null, '('] as $ahead => $text) {
-            if (null !== $text && $text !== ($this->parser->tokens[$brace + $ahead]->text ?? '')) {
-                return false;
-            }
-        }
-        $method = $this->parser->tokens[$brace + 4]->text;
-
-        return [] !== array_filter($this->parser->tokens, fn (Token $token, int $at): bool => '*' === $token->text && $method === ($this->parser->tokens[$at + 1]->text ?? '') && '(' === ($this->parser->tokens[$at + 2]->text ?? ''), \ARRAY_FILTER_USE_BOTH);
     }
 }
