@@ -99,6 +99,9 @@ final class ClassRows
         if (isset($this->parser->twins[$start])) {
             return [$this->skippedTo($this->parser->twins[$start], $token)];
         }
+        if ($this->parser->is('template')) {
+            return $this->parser->functionRows->methodOfAnyType($token);
+        }
         $shown = $this->parser->streamOperators->shownByStream($token, $start);
         if (null !== $shown) {
             return [$shown];

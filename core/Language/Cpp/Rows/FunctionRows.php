@@ -143,18 +143,7 @@ final class FunctionRows
     public function ofAnyType(Token $token): array
     {
         $start = $this->parser->at;
-        ++$this->parser->at;
-        $names = [];
-        if ($this->parser->accept('<')) {
-            while ($this->parser->is('typename') || $this->parser->is('class')) {
-                ++$this->parser->at;
-                $names[] = $this->parser->newName()->text;
-                $this->parser->accept(',');
-            }
-        }
-        if ([] === $names || !$this->parser->accept('>')) {
-            $this->parser->fail('unsupported', $token, ['what' => 'template']);
-        }
+        $names = $this->typesNamed($token);
         $before = $this->parser->aliases;
         $first = $this->parser->peek();
         $class = null === $first ? '' : (\in_array($first->text, ['class', 'struct'], true) ? $this->parser->sign(1) : $this->classMeant());
@@ -183,6 +172,46 @@ final class FunctionRows
         } finally {
             $this->parser->aliases = $before;
         }
+    }
+
+    /**
+     * A method of any type: `template <typename T> void add(T bed)`.
+     *
+     * @return list<Statement>
+     */
+    public function methodOfAnyType(Token $token): array
+    {
+        $before = $this->parser->aliases;
+        $this->parser->aliases = array_fill_keys($this->typesNamed($token), 'auto') + $before;
+        try {
+            $rows = $this->parser->classRows->members();
+        } finally {
+            $this->parser->aliases = $before;
+        }
+        if (isset($rows[0])) {
+            $this->parser->beginAt($rows[0], $token->offset);
+        }
+
+        return $rows;
+    }
+
+    /** @return non-empty-list<string> what `template <typename T, typename U>` calls the types that it leaves open */
+    private function typesNamed(Token $token): array
+    {
+        ++$this->parser->at;
+        $names = [];
+        if ($this->parser->accept('<')) {
+            while (($this->parser->is('typename') || $this->parser->is('class')) && TokenKind::Name === $this->parser->peek(1)?->kind) {
+                ++$this->parser->at;
+                $names[] = $this->parser->newName()->text;
+                $this->parser->accept(',');
+            }
+        }
+        if ([] === $names || !$this->parser->accept('>')) {
+            $this->parser->fail('unsupported', $token, ['what' => 'template']);
+        }
+
+        return $names;
     }
 
     /** The class whose method a row defines, before its type is read. */

@@ -160,7 +160,7 @@ final class EachRows
         $before = $this->parser->parent;
         $this->parser->parent = $id;
         $offset = $this->parser->offset();
-        $row = $this->parser->performed($this->parser->expression(1), $offset, $this->parser->endOffset());
+        $row = $this->parser->performed($this->parser->giving(1), $offset, $this->parser->endOffset());
         $this->parser->cut($row->id, 'head', $offset, $this->parser->endOffset(), true);
         $this->parser->parent = $before;
         $end = $this->parser->offset();

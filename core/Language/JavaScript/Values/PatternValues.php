@@ -150,7 +150,7 @@ final class PatternValues
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => '(… '.($this->parser->sign() ?? '').' …) => …']);
         }
         $this->parser->at = $closing + 2;
-        $value = $this->parser->inLambda(fn (): Expression => $this->parser->smallFunctions->onlyGiven() ?? $this->parser->expression(1), ...$names);
+        $value = $this->parser->inLambda(fn (): Expression => $this->parser->smallFunctions->onlyGiven() ?? $this->parser->smallFunctions->printedValue() ?? $this->parser->giving(1), ...$names);
 
         return new Lambda($parameters, Walk::mapExpression($value, static fn (Expression $part): Expression => $part instanceof VariableRead && isset($parts[$part->name]) ? $parts[$part->name] : $part));
     }

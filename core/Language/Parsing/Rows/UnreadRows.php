@@ -66,19 +66,29 @@ final class UnreadRows
         $this->parser->at = $start;
         $open = 0;
         $isSwitch = $this->parser->is('switch');
+        $isTemplate = $this->parser->notation->typed && $this->parser->is('template') && $this->parser->is('<', 1);
+        for ($depth = 0; $isTemplate && null !== $sign = $this->parser->sign(); ++$this->parser->at) {
+            // What it is a template of stands behind it, perhaps on a line of its own.
+            $depth += ['<' => 1, '>' => -1][$sign] ?? 0;
+            if (0 === $depth && '>' === $sign) {
+                ++$this->parser->at;
+                break;
+            }
+        }
+        $headed = $isTemplate ? $this->parser->at : -1;
         while (null !== $token = $this->parser->peek()) {
-            if ($this->parser->at > $start && isset($this->parser->begins[$this->parser->at]) && ($open <= 0 || $this->beginsRow())) {
+            if ($this->parser->at > $start && $this->parser->at !== $headed && isset($this->parser->begins[$this->parser->at]) && ($open <= 0 || $this->beginsRow())) {
                 break;
             }
             $sign = TokenKind::Sign === $token->kind ? $token->text : '';
             if ('}' === $sign && $this->parser->at > $start && $open <= 0) {
                 break;
             }
-            $closing = '{' === $sign && $this->parser->at > $start && ($isSwitch || \in_array($this->parser->tokens[$this->parser->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->parser->closingOf($this->parser->at) : null;
+            $closing = '{' === $sign && $this->parser->at > $start && ($isSwitch || $isTemplate || \in_array($this->parser->tokens[$this->parser->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->parser->closingOf($this->parser->at) : null;
             if (null !== $closing) {
                 // What stands in a value, or in a `switch`, is no rows of their own.
                 $this->parser->at = $closing + 1;
-                if ($isSwitch) {
+                if ($isSwitch || $isTemplate) {
                     break;
                 }
                 continue;

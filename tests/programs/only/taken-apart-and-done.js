@@ -1,0 +1,14 @@
+const beds = [{ n: 1, plants: ["a"] }, { n: 2, plants: ["b", "c"] }];
+beds.forEach(({ n, plants: [first] }) => console.log(n, first));
+const entries = Object.entries({ x: 1, y: 2 });
+entries.forEach(([k, v]) => console.log(k, v));
+let total = 0;
+beds.forEach(({ n }) => total += n);
+console.log(total);
+const set = ({ n }) => (total = n);
+console.log(set({ n: 9 }), total);
+new Map([["p", 2]]).forEach((v, k) => console.log(k, v));
+const run = f => f({ a: [1, [2, 3]] });
+run(({ a: [x, [y]] }) => console.log(x + y));
+setTimeout(() => console.log("later"), 0);
+Promise.resolve({ v: 4 }).then(({ v }) => console.log("v", v));
