@@ -509,12 +509,34 @@ final class JavaScriptValues extends Values
 
     public function replaced(mixed $text, mixed $old, mixed $new): string
     {
+        if (\is_string($text) && \is_string($old) && $new instanceof \Closure) {
+            return $this->replacedByFunction($text, $old, $new, \PHP_INT_MAX);
+        }
+
         return \is_string($text) && \is_string($old) && \is_string($new) && '' !== $old && str_contains($new, '$') ? $this->replacedBySigns($text, $old, $new, false) : parent::replaced($text, $old, $new);
     }
 
     public function replacedFirst(mixed $text, mixed $old, mixed $new): string
     {
+        if (\is_string($text) && \is_string($old) && $new instanceof \Closure) {
+            return $this->replacedByFunction($text, $old, $new, 1);
+        }
+
         return \is_string($text) && \is_string($old) && \is_string($new) && '' !== $old && str_contains($new, '$') ? $this->replacedBySigns($text, $old, $new, true) : parent::replacedFirst($text, $old, $new);
+    }
+
+    /** A function is told what was found, and where (ECMA-262, 22.1.3.19); where nothing is looked for, between any two letters. */
+    private function replacedByFunction(string $text, string $old, \Closure $new, int $most): string
+    {
+        $parts = '' === $old ? ['', ...mb_str_split($text), ''] : explode($old, $text);
+        $made = array_shift($parts);
+        $at = $this->length($made);
+        foreach ($parts as $index => $part) {
+            $made .= ($index < $most ? $this->text($new($old, (float) $at, $text)) : $old).$part;
+            $at += $this->length($old) + $this->length($part);
+        }
+
+        return $this->bounded($made);
     }
 
     /** `$&` is what was found, `$$` a dollar, and two more are what stands before and behind it (ECMA-262, 22.1.3.19.1). */

@@ -368,6 +368,9 @@ trait ListOperations
 
             return null === $entry ? (null === $container->missing ? $this->noKey($container, $index) : $this->madeForMissing($container, $index)) : $entry[1];
         }
+        if ($container instanceof \Closure && 'name' === $index && $this->facts->nullBeside) {
+            return $this->nameOf($container) ?? '';
+        }
         if ($container instanceof ListValue && null !== $container->found && \is_string($index)) {
             return match (true) {
                 !$this->facts->nullBeside => $this->group($container, $index),

@@ -256,6 +256,10 @@ final class AttemptRows
         $opened = $this->parser->peek();
         if (null !== $opened && $this->parser->accept('(')) {
             $says = $this->parser->is(')') ? $says : $this->parser->value();
+            if ($this->parser->is(',') && !$this->parser->is(')', 1)) {
+                $this->parser->fail('unsupported', $name, ['what' => "$name->text(…, …)"]);
+            }
+            $this->parser->accept(',');
             $this->parser->close($opened);
         }
         $this->cause();
