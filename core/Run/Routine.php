@@ -445,6 +445,14 @@ abstract class Routine
         }, $this->values->formOf(null));
     }
 
+    private ?StreamValue $asked = null;
+
+    /** What is answered, through another name for it. */
+    final protected function answerStream(): StreamValue
+    {
+        return $this->asked ??= StreamValue::ofAnswers($this->answers, fn (string $answer): string => $this->answered($answer), $this->values->formOf(null));
+    }
+
     final protected function complain(mixed $what): void
     {
         $this->trace->complain($this->values->show($what));

@@ -338,6 +338,7 @@ enum OperationKey: string
     case ReducedBack = 'reduced_back';
     case ShiftedPlain = 'shifted_plain';
     case ConsoleStream = 'console_stream';
+    case AnswerStream = 'answer_stream';
     case TextStream = 'text_stream';
     case NextOf = 'next_of';
     case LineOf = 'line_of';

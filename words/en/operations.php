@@ -262,6 +262,7 @@ return [
     'operation.line_of' => 'read a line from the first into the second: {*}',
     'operation.told_form' => 'show what follows in the way {0}',
     'operation.shown_formed' => '{0} in the way of its stream',
+    'operation.answer_stream' => 'what is answered',
     'operation.console_stream' => 'the console',
     'operation.by_name' => '{1} for {0}',
     'operation.by_names' => 'all of {0} by their names',

@@ -443,6 +443,7 @@ return [
     'plain.operation.line_of' => 'there is a line in the first of these for the second: {*}',
     'plain.operation.told_form' => 'from here on show values in the way {0}',
     'plain.operation.shown_formed' => '{0} in the way that its stream was told',
+    'plain.operation.answer_stream' => 'what is answered, as a stream',
     'plain.operation.console_stream' => 'the console, as a stream',
     'plain.operation.by_name' => '{1} for the parameter {0}',
     'plain.operation.by_names' => 'all that {0} holds, by its names',

@@ -262,6 +262,7 @@ return [
     'operation.line_of' => 'lire une ligne du premier dans le deuxième : {*}',
     'operation.told_form' => 'montrer la suite selon {0}',
     'operation.shown_formed' => '{0} à la façon de son flux',
+    'operation.answer_stream' => 'les réponses',
     'operation.console_stream' => 'la console',
     'operation.by_name' => '{1} pour {0}',
     'operation.by_names' => 'tout {0} par ses noms',

@@ -443,6 +443,7 @@ return [
     'plain.operation.line_of' => 'il y a une ligne dans le premier pour le deuxième : {*}',
     'plain.operation.told_form' => 'montrer désormais les valeurs selon {0}',
     'plain.operation.shown_formed' => '{0} comme on l’a dit à son flux',
+    'plain.operation.answer_stream' => 'les réponses, comme flux',
     'plain.operation.console_stream' => 'la console, comme flux',
     'plain.operation.by_name' => '{1} pour le paramètre {0}',
     'plain.operation.by_names' => 'tout ce que contient {0}, par ses noms',

@@ -267,6 +267,9 @@ abstract class CppExpressions extends BraceExpressions
     /** `function<int(string)>` */
     abstract public function functionType(): bool;
 
+    /** `in >> bed` where the program says how one is read. */
+    abstract protected function readByOwn(Token $stream): ?Expression;
+
     /** Whether the text tells a stream how values are to show. */
     abstract public function tellsForms(): bool;
 
@@ -439,7 +442,7 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
-        $reading = $this->readValues->reading($token);
+        $reading = $this->readByOwn($token) ?? $this->readValues->reading($token);
         if (null !== $reading) {
             return $reading;
         }
@@ -539,6 +542,11 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 5;
 
             return $this->postfix(new Operation(OperationKey::AnswersEnded));
+        }
+        if ('cin' === $token->text && !$this->is('.', 1) && !$this->is('>>', 1) && !$this->is('<<', 1) && !$this->isVariable('cin')) {
+            ++$this->at;
+
+            return new Operation(OperationKey::AnswerStream);
         }
         if ('cout' === $token->text && $this->is('<<', 1) && !$this->isVariable('cout')) {
             // What is written gives the stream again, where that is a value.

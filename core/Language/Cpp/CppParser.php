@@ -30,6 +30,7 @@ use Scrivlet\Core\Language\Cpp\Rows\NamedValues;
 use Scrivlet\Core\Language\Cpp\Rows\NamesOfPlaces;
 use Scrivlet\Core\Language\Cpp\Rows\NamesOfTypes;
 use Scrivlet\Core\Language\Cpp\Rows\OutputRows;
+use Scrivlet\Core\Language\Cpp\Rows\OwnReaders;
 use Scrivlet\Core\Language\Cpp\Rows\Pointers;
 use Scrivlet\Core\Language\Cpp\Rows\StreamOperators;
 use Scrivlet\Core\Language\Cpp\Rows\TextsOfC;
@@ -115,6 +116,7 @@ final class CppParser extends CppExpressions
     public readonly TextsOfC $textsOfC;
     public readonly VirtualMethods $virtualMethods;
     public readonly WholeLists $wholeLists;
+    public readonly OwnReaders $ownReaders;
 
     public bool $inMain = false;
     /** Where the function being read begins and ends. */
@@ -196,6 +198,7 @@ final class CppParser extends CppExpressions
         $this->textsOfC = new TextsOfC($this);
         $this->virtualMethods = new VirtualMethods($this);
         $this->wholeLists = new WholeLists($this);
+        $this->ownReaders = new OwnReaders($this);
     }
 
     public function rows(): Rows
@@ -294,6 +297,11 @@ final class CppParser extends CppExpressions
         return $this->givenPlaces->placeOf($target);
     }
 
+    protected function readByOwn(Token $stream): ?Expression
+    {
+        return $this->ownReaders->called($stream);
+    }
+
     public function guardedPlace(MethodCall $call): ?Expression
     {
         return $this->givenPlaces->givenBy($call, true);
@@ -373,6 +381,10 @@ final class CppParser extends CppExpressions
             if (null !== $each) {
                 return [$each];
             }
+        }
+        $own = $this->ownReaders->rows($token);
+        if (null !== $own) {
+            return $own;
         }
         $kept = $this->is('>>', 1) && $this->readValues->isTextStream($token->text) ? $this->inputRows->keptFromStream($token) : null;
         if (null !== $kept) {

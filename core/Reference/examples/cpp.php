@@ -35,6 +35,7 @@ return [
     'operation.followed' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    Bed copy = *best;\n    copy.litres = 5;\n    cout << other.litres << copy.litres << endl;\n}",
     'operation.itself' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    best->litres = 9;\n    cout << other.litres << endl;\n}",
     'operation.took_away' => "map<string, int> beds = {{\"pea\", 3}};\ncout << beds.erase(\"pea\") << beds.erase(\"kale\") << endl;",
+    'operation.answer_stream' => "int next(istream& in) {\n    int beds = 0;\n    in >> beds;\n    return beds;\n}\n\nint main() {\n    cout << next(cin) << endl;\n}",
     'operation.console_stream' => "void show(ostream& out, int beds) {\n    out << beds << \" beds\" << endl;\n}\n\nint main() {\n    show(cout, 3);\n}",
     'operation.file_in' => "ofstream out(\"beds.txt\");\nout << \"pea\" << endl << \"bean\" << endl;\nout.close();\nifstream in(\"beds.txt\");\nstring line;\nwhile (getline(in, line)) {\n    cout << line << endl;\n}",
     'operation.file_out' => "ofstream out(\"beds.txt\");\nout << \"pea\" << endl << \"bean\" << endl;\nout.close();\nifstream in(\"beds.txt\");\nstring bed;\nin >> bed;\ncout << bed << endl;",

@@ -10,6 +10,8 @@ use Scrivlet\Core\Run\Answers;
 final class StreamValue
 {
     private Answers $reads;
+    /** @var (\Closure(string): string)|null */
+    private ?\Closure $told = null;
     public bool $isOpen;
     public readonly FormState $form;
 
@@ -23,6 +25,15 @@ final class StreamValue
         $this->form = $form ?? new FormState();
         $this->isOpen = $isThere;
         $this->reads = new Answers($text);
+    }
+
+    /** @param \Closure(string): string $told hears of each thing that is read */
+    public static function ofAnswers(Answers $answers, \Closure $told, FormState $form): self
+    {
+        $stream = new self('', null, $form);
+        [$stream->reads, $stream->told] = [$answers, $told];
+
+        return $stream;
     }
 
     public function text(): string
@@ -50,7 +61,9 @@ final class StreamValue
     /** @param 'line'|'whole'|'number'|'letter'|'word' $kind */
     public function next(string $kind): ?string
     {
-        return $this->isOpen ? $this->reads->next_($kind) : null;
+        $found = $this->isOpen ? $this->reads->next_($kind) : null;
+
+        return null === $found || null === $this->told ? $found : ($this->told)($found);
     }
 
     /** Whether reading found nothing that fits, so that nothing more is read (C++17, 30.5.5.4). */

@@ -9,6 +9,7 @@ use Scrivlet\Core\Tree\OperationKey;
 // Streams of C++.
 return [
     new ValueOperation(OperationKey::ConsoleStream, 0, Result::Stream, cpp: 'cout'),
+    new ValueOperation(OperationKey::AnswerStream, 0, Result::Stream, cpp: 'cin'),
     new ValueOperation(OperationKey::TextStream, 1, Result::Stream, cpp: 'stringstream({0})'),
     new ValueOperation(OperationKey::FileIn, 1, Result::Stream, cpp: 'ifstream({0})'),
     new ValueOperation(OperationKey::FileOut, 1, Result::Stream, cpp: 'ofstream({0})'),
