@@ -232,7 +232,9 @@ final class CppParser extends CppExpressions
     public function block(?int $opener): array
     {
         $before = \count($this->goneObjects->toGo);
+        $named = \count($this->pointers->named);
         $rows = parent::block($opener);
+        $rows = $this->pointers->withPlaces($rows, array_splice($this->pointers->named, $named));
         $going = array_splice($this->goneObjects->toGo, $before);
 
         return [] === $going ? $rows : $this->goneObjects->withGoing($rows, array_reverse($going));

@@ -44,12 +44,12 @@ final class References
     }
 
     /** The rows with the item in place of the name that stands for it. */
-    public static function changed(Block $body, string $name, Item $item): Block
+    public static function changed(Block $body, string $name, Item|Field $item): Block
     {
         return new Block(array_map(static fn (Statement $row): Statement => Walk::map($row, static fn (Statement $inner): Statement => self::row($inner, $name, $item)), $body->statements));
     }
 
-    private static function row(Statement $row, string $name, Item $item): Statement
+    private static function row(Statement $row, string $name, Item|Field $item): Statement
     {
         $put = static fn (Expression $part): Expression => $part instanceof VariableRead && $part->name === $name ? $item : $part;
         foreach ($row->blanks() as $blank => $value) {

@@ -75,6 +75,12 @@ final class DeclarationRows
         if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind) && $this->parser->is('=', 1) && TokenKind::Name === ($of = $this->parser->peek(2))?->kind && $this->parser->is(';', 3)) {
             return [$this->parser->pointers->otherName($token, $of)];
         }
+        if (null !== $named && $this->parser->is('=', 1) && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind)) {
+            $place = $this->parser->pointers->nameOfPlace($token, $type);
+            if (null !== $place) {
+                return [$place];
+            }
+        }
         if (null !== $named && !str_starts_with($type, 'const') && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind)) {
             // Another name for a number, a text or a truth would have to change both.
             $this->parser->fail('unsupported', $token, ['what' => trim($type, '& ').'& … = …']);

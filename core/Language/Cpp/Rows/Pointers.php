@@ -5,10 +5,16 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Cpp\References;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Parser;
+use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
@@ -27,6 +33,9 @@ final class Pointers
 {
     /** @var list<SetVariable> what functions keep from one call to the next, which has its value before the first (C++17, 9.7) */
     public array $lasting = [];
+
+    /** @var list<array{Import, Token, Item|Field}> names for places, in the blocks that are open */
+    public array $named = [];
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -84,6 +93,59 @@ final class Pointers
         }
 
         return $this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
+    }
+
+    /** `int& most = beds[2];`: another name for a place, up to the end of the block; null where it is none that is said twice the same. */
+    public function nameOfPlace(Token $token, string $type): ?Statement
+    {
+        $name = $this->parser->peek() ?? $token;
+        [$start, $mistakes, $reads] = [$this->parser->at, \count($this->parser->mistakes), \count($this->parser->symbols->reads)];
+        $this->parser->at += 2;
+        $place = TokenKind::Name === $this->parser->peek()?->kind ? $this->parser->expression() : null;
+        $kept = null === $place ? '' : $this->parser->typeOf($place);
+        $known = TypeNames::read($kept);
+        $isPlain = $known->isNumeric() || $known->isTextual() || TypeKind::Truth === $known->kind;
+        if (!$place instanceof Item && !$place instanceof Field || !$isPlain || !$this->parser->is(';') || !References::isPlace($place)) {
+            $this->parser->at = $start;
+            Parser::cutTo($this->parser->mistakes, $mistakes);
+            Parser::cutTo($this->parser->symbols->reads, $reads);
+
+            return null;
+        }
+        $this->parser->semicolon();
+        $this->parser->types[$this->parser->scope][$name->text] = trim(str_starts_with($type, 'auto') || str_contains($type, 'auto') ? $kept : $type, '& ');
+        $this->parser->declared[$this->parser->scope][$name->text] = true;
+        $this->parser->write($name->text, $name->offset);
+        $row = new Import($this->parser->newId(), substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value);
+        $this->named[] = [$row, $name, $place];
+
+        return $this->parser->ended($row, $token->offset);
+    }
+
+    /**
+     * Rows of a block, with the places in which its further names stand for one.
+     *
+     * @param list<Statement>                        $rows
+     * @param list<array{Import, Token, Item|Field}> $named
+     *
+     * @return list<Statement>
+     */
+    public function withPlaces(array $rows, array $named): array
+    {
+        foreach ($named as [$declared, $name, $place]) {
+            $from = array_search($declared, $rows, true);
+            $behind = false === $from ? [] : \array_slice($rows, $from + 1);
+            $parts = array_map(static fn (VariableRead $read): string => $read->name, array_filter(iterator_to_array(Walk::expressions($place), false), static fn (Expression $part): bool => $part instanceof VariableRead));
+            foreach (Walk::statements($behind) as $row) {
+                if ([] !== array_intersect($row->assigned(), $parts)) {
+                    // It is the place as it was when it got the name.
+                    $this->parser->fail('unsupported', $name, ['what' => "& $name->text = …"]);
+                }
+            }
+            $rows = false === $from ? $rows : [...\array_slice($rows, 0, $from + 1), ...References::changed(new Block($behind), $name->text, $place)->statements];
+        }
+
+        return $rows;
     }
 
     /** `int* p = &beds;`: another name for what it points at, which never points elsewhere; `new int[3]` is a list. */
