@@ -127,6 +127,10 @@ final class LibraryMethods
                 if (2 === $count && $first instanceof Operation && \in_array($first->key, [OperationKey::AllRemove, OperationKey::AllRemoveIf, OperationKey::AllUnique], true) && $first->arguments[0] == $receiver && $arguments[1]->value instanceof Operation && OperationKey::End === $arguments[1]->value->key) {
                     return $first;
                 }
+                if (1 === $count && $first instanceof Operation && OperationKey::Begin === $first->key && $first->arguments[0] == $receiver && $this->parser->isOfType($receiver, '(?:map|set)')) {
+                    // The least key comes first (C++17, 26.4.4 and 26.4.6).
+                    return new Operation(OperationKey::Forget, [$receiver, $this->parser->isOfType($receiver, 'set') ? new Operation(OperationKey::Least, [$receiver]) : new Item(new Operation(OperationKey::Keys, [$receiver]), new NumberLiteral(0))]);
+                }
                 $from = null === $first ? null : MadeValues::behindFirst($first, $receiver);
                 $to = 2 === $count ? MadeValues::behindFirst($arguments[1]->value, $receiver) : null;
                 if (null !== $from && null !== $to) {

@@ -237,7 +237,7 @@ final class MadeValues
     {
         [$first, $count] = [$arguments[0]->value ?? null, \count($arguments)];
         $item = TypeNames::read($this->parser->typeOf($receiver))->item();
-        $isMade = 1 < $count || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->parser->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
+        $isMade = 1 < $count || 0 === $count && 'emplace_back' === $name && null !== $item->class || 1 === $count && 'emplace_back' === $name && null !== $item->class && !$first instanceof MakeObject && !($first instanceof VariableRead && $item->class === TypeNames::read($this->parser->typeOf($first))->class) && !$first instanceof Item && !$first instanceof OwnValue;
         if (!$isMade || 1 === preg_match('/(?:\*|_ptr ?<.*>)$/D', $this->parser->typeOfItem($this->parser->typeOf($receiver))) || !\in_array($name, ['emplace_back', 'emplace', 'push'], true) || [] === $item->parts && (null === $item->class || !isset($this->parser->classes->parents[$item->class]))) {
             return [$first, $count];
         }

@@ -146,6 +146,8 @@ final class DeclarationRows
                 $this->parser->mistake('declared_twice', $name->offset, \strlen($name->text), ['name' => $name->text], [new Replacement($token->offset, $name->offset - $token->offset, '')]);
             }
             if ($this->parser->accept('=')) {
+                // Functions in its value may call themselves by its name (ECMA-262, 14.3.1).
+                $this->parser->write($name->text, $name->offset);
                 if (null === $this->parser->peek() || $this->parser->is(';')) {
                     $this->parser->fail('value_missing', $this->parser->peek(), ['after' => '=']);
                 }
