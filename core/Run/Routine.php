@@ -35,7 +35,7 @@ abstract class Routine
     protected array $pointing = [];
     /** @var array<string, true> classes whose objects are tuples with names */
     protected array $records = [];
-    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>, string}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, the names of what it takes, and which of them gets what is given by other names */
+    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>, string, bool}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, the names of what it takes, which of them gets what is given by other names, and whether it is written like a field */
     protected array $classes = [];
 
     final public function __construct(
@@ -51,6 +51,7 @@ abstract class Routine
         };
         $values->shares = $this->sharedBy(...);
         $values->pointing = $this->pointing;
+        $values->readsAs = fn (MapValue $object, string $method): bool => $this->classes[$object->class][$method][7] ?? false;
         $values->knows = fn (MapValue $object, string $method): bool => isset($this->classes[$object->class][$method]);
     }
 

@@ -18,7 +18,6 @@ use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
-use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Unary;
@@ -110,6 +109,10 @@ final class NumberCode
     /** What a sign asks of an object of the program's own is a method of its class, where it has one. */
     private function askedOfObject(Binary $binary): ?string
     {
+        if ($this->compiler->facts->asksObjects) {
+            // An object that may be nothing, or whose method is not made for the other one, is asked by the values.
+            return null;
+        }
         $class = $this->compiler->types->expression($this->compiler->part, $binary->left)->class;
         $right = $this->compiler->facts->typed && null === $class ? $this->compiler->types->expression($this->compiler->part, $binary->right)->class : null;
         $onTheRight = ClassDefinition::ON_THE_RIGHT[$binary->operator->value] ?? null;
@@ -119,8 +122,7 @@ final class NumberCode
         $isUnequal = Operator::NotEqual === $binary->operator;
         // C++ has one sign for each of them (C++17, 16.5.2).
         $method = [Operator::TruncDivide->value => '@divide', Operator::TruncRemainder->value => '@floor_remainder'][$binary->operator->value] ?? '@'.($isUnequal ? Operator::Equal : $binary->operator)->value;
-        if (null === $class || [] === ($this->compiler->classTable ??= new Classes($this->compiler->program))->answering($class, $method) || $this->compiler->operationCode->uses(OperationKey::NotTaken)) {
-            // Where a method may say that it is not made for a value, the other object is asked (Values).
+        if (null === $class || [] === ($this->compiler->classTable ??= new Classes($this->compiler->program))->answering($class, $method)) {
             return null;
         }
         $call = '$this->sent('.$this->compiler->expression($binary->left).', '.var_export($method, true).', $d, '.$this->compiler->expression($binary->right).')';

@@ -16,6 +16,8 @@ trait ObjectOperations
     public ?\Closure $asks = null;
     /** @var (\Closure(MapValue, string): bool)|null */
     public ?\Closure $knows = null;
+    /** @var (\Closure(MapValue, string): bool)|null whether a method of an object is written like something that it keeps */
+    public ?\Closure $readsAs = null;
 
     /** @var (\Closure(MapValue, string): mixed)|null gives what the class of an object shares under a name, or Absent */
     public ?\Closure $shares = null;
@@ -69,7 +71,12 @@ trait ObjectOperations
 
     public function fieldOf(mixed $object, mixed $name): mixed
     {
-        return $this->field($object, self::text_($name));
+        $name = self::text_($name);
+        if (!$this->facts->asksObjects || !$object instanceof MapValue || isset($object->entries["t$name"]) || !$this->can($object, $name)) {
+            return $this->field($object, $name);
+        }
+
+        return null !== $this->readsAs && ($this->readsAs)($object, $name) ? $this->asked($object, $name) : $this->methodOf($object, $name);
     }
 
     public function setField(mixed $object, mixed $name, mixed $value): void
