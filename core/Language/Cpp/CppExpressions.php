@@ -267,6 +267,9 @@ abstract class CppExpressions extends BraceExpressions
     /** `function<int(string)>` */
     abstract public function functionType(): bool;
 
+    /** Whether objects of a class are made of as many values of one type as there are. */
+    abstract public function takesList(string $class): bool;
+
     /** `in >> bed` where the program says how one is read. */
     abstract protected function readByOwn(Token $stream): ?Expression;
 
@@ -690,7 +693,7 @@ abstract class CppExpressions extends BraceExpressions
     {
         $type = TypeNames::read($this->typeOf($receiver));
 
-        return $type->isTextual() || $type->isList() || $type->isMap() || $type->isSet();
+        return $type->isTextual() || $type->isList() || $type->isMap() || $type->isSet() || $receiver instanceof VariableRead && $this->readValues->isTextStream($receiver->name);
     }
 
     /** The type that the text gives a variable or a field; empty where it says none. */

@@ -299,6 +299,11 @@ final class CppParser extends CppExpressions
         return $this->givenPlaces->placeOf($target);
     }
 
+    public function takesList(string $class): bool
+    {
+        return $this->makers->takesList($class);
+    }
+
     protected function readByOwn(Token $stream): ?Expression
     {
         return $this->ownReaders->called($stream);

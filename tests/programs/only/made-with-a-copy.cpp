@@ -9,4 +9,9 @@ public:
     M(int r, int c, double value = 0) : rows(r), cols(c), data(r * c, value) {}
     void show() { cout << data.size() << endl; }
 };
-int main() { M a(2, 2); a.show(); M b(2, 3, 1); b.show(); }
+int main() {
+    M a(2, 2);
+    a.show();
+    M b(2, 3, 1);
+    b.show();
+}

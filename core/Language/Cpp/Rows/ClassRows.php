@@ -187,6 +187,10 @@ final class ClassRows
         if ($this->parser->is('(', 1)) {
             return [$this->parser->methodRows->methodDefinition($token, $type, $this->parser->newName(), $start, $isShared)];
         }
+        if (1 === preg_match('/^(?:[io]?stringstream|[io]?fstream|[io]stream)\b/', $type, $stream)) {
+            // What is told to a stream is read by its name alone.
+            $this->parser->fail('unsupported', $token, ['what' => "$stream[0] ".($this->parser->peek()->text ?? '')]);
+        }
         $rows = [];
         do {
             if (str_ends_with($type, ' *')) {

@@ -41,6 +41,11 @@ final class Makers
         $this->parser->symbols->functions[$name] = $counted;
     }
 
+    public function takesList(string $class): bool
+    {
+        return [] !== array_filter($this->makers[$class] ?? [], static fn (array $maker): bool => 1 === \count($maker[1]) && str_starts_with($maker[1][0], 'initializer_list'));
+    }
+
     /**
      * The function that makes an object of what is given, of a class that makes them in several ways; null for any other.
      *

@@ -44,6 +44,10 @@ final class MadeValues
      */
     public function madeOf(Token $class, array $arguments, bool $copied): Expression
     {
+        if ([] !== $arguments && '}' === ($this->parser->tokens[$this->parser->at - 1]->text ?? '') && $this->parser->takesList($class->text) && !(1 === \count($arguments) && $arguments[0]->value instanceof ListLiteral)) {
+            // What stands in braces is one list there (C++17, 16.3.1.7).
+            $arguments = [new Argument(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)), $arguments[0]->offset, $arguments[\count($arguments) - 1]->end)];
+        }
         $way = [] === $arguments ? null : $this->parser->makerOf($class->text, $arguments);
         if (null !== $way && !$copied) {
             $this->parser->fail('unsupported', $class, ['what' => "new $class->text(…)"]);
