@@ -113,6 +113,11 @@ final class PrefixValues
 
                     return $this->parser->postfix($this->parser->objectCalls->thisObject($token));
                 }
+                if ('' !== $this->parser->class && \in_array($this->parser->tokens[$this->parser->at - 1]->text ?? '', ['(', ',', '{', 'return', '=', '?', ':', '==', '!='], true)) {
+                    ++$this->parser->at;
+
+                    return new Operation(OperationKey::Itself, [$this->parser->objectCalls->thisObject($token)]);
+                }
                 $this->parser->fail('unsupported', $token, ['what' => 'this']);
                 // no break
             case '&':

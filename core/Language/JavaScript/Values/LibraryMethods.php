@@ -208,7 +208,8 @@ final class LibraryMethods
                 $this->parser->fail('unsupported', $token, ['what' => '.find(…)']);
                 // no break
             case 'next':
-                if (0 === $count && $receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::Numbered, OperationKey::KeysOf, OperationKey::ValuesOf], true)) {
+                $walked = $receiver instanceof MethodCall ? $receiver->otherwise : $receiver;
+                if (0 === $count && $walked instanceof Operation && \in_array($walked->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::Numbered, OperationKey::KeysOf, OperationKey::ValuesOf], true)) {
                     return new Operation(OperationKey::NextStep, [new Operation(OperationKey::Started, [$receiver])]);
                 }
                 if (0 === $count && 1 !== preg_match('/\bnext\s*(?::|\([^()]*\)\s*\{)/', $this->parser->text) && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->parser->text)) {
