@@ -31,6 +31,8 @@ abstract class Routine
     protected array $ancestry = [];
     /** @var array<string, string> classes whose objects are raised, and the kind of failures that they are */
     protected array $failing = [];
+    /** @var array<int, \Closure> functions of the program as values, by their numbers */
+    protected array $handedOver = [];
     /** @var array<string, array<string, true>> by class, the tags of fields that only point at something */
     protected array $pointing = [];
     /** @var array<string, true> classes whose objects are tuples with names */
@@ -431,9 +433,11 @@ abstract class Routine
         $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));
     }
 
+    private ?\Closure $prints = null;
+
     final protected function printer(): \Closure
     {
-        return $this->printed(...);
+        return $this->prints ??= $this->printed(...);
     }
 
     private ?StreamValue $console = null;

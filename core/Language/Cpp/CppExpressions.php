@@ -289,6 +289,15 @@ abstract class CppExpressions extends BraceExpressions
 
     protected function grouped(Token $opened): Expression
     {
+        $function = $this->is('*', 1) && $this->is(')', 3) ? $this->peek(2) : null;
+        $called = null === $function || TokenKind::Name !== $function->kind || !str_starts_with($this->typeOf(new VariableRead($function->text)), 'function<') ? null : $this->peek(4);
+        if (null !== $function && null !== $called && '(' === $called->text) {
+            // A function that is pointed at is called as itself (C++17, 8.2.2).
+            $this->at += 5;
+            $this->read($function->text, $function->offset);
+
+            return $this->postfix(new MethodCall(new VariableRead($function->text), MethodCall::CALL, array_map(static fn (Argument $argument): Expression => $argument->value, $this->arguments($called))));
+        }
         // `(int) x`, a conversion in the style of C.
         $at = $this->at++;
         $type = $this->typeTexts->type();

@@ -389,6 +389,9 @@ final class CppParser extends CppExpressions
                 return [$each];
             }
         }
+        if ($this->is('(', 1) && $this->is('*', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is(')', 4) && $this->is('(', 5) && null !== $type = $this->typeTexts->type()) {
+            return [$this->functionValues->pointedFunction($token, $type)];
+        }
         $own = $this->ownReaders->rows($token);
         if (null !== $own) {
             return $own;

@@ -179,7 +179,10 @@ final class CallCode
 
         $handed = $this->compiler->facts->namesByVariable && 1 === preg_match(Compiler::UNNAMED, $name) ? $handed : "\$v->named($handed, ".var_export($name, true).')';
 
-        return 'tied' === $definition->sort ? "\$v->knowing($handed)" : $handed;
+        $handed = 'tied' === $definition->sort ? "\$v->knowing($handed)" : $handed;
+
+        // A function is one value, wherever it is asked for.
+        return null === $this->compiler->program->around($definition) ? "(\$this->handedOver[$index] ??= $handed)" : "(\$w$index ??= $handed)";
     }
 
     /** What is called, as what it is kept in has it, where functions say what they are called of. */

@@ -114,18 +114,18 @@ final class FunctionCode
         [$this->compiler->part, $this->compiler->objects, $this->compiler->loops, $this->compiler->caught] = [$function, [], [], []];
         $code = $this->compiler->places->perhaps(function () use ($function, $index): string {
             [$parameters, $body] = $this->written($function, $index);
-            preg_match_all('/\$(?:l|n)\d+\b/', $body, $names);
+            preg_match_all('/\$(?:l|n|w)\d+\b/', $body, $names);
             $own = array_map(fn (string $name): string => $this->compiler->variable($name), [...$function->parameters, ...$this->compiler->types->scopes->ownVariables($function)]);
             foreach ($this->compiler->definitions as $number => $other) {
                 if ($this->compiler->program->around($other) === $function) {
-                    $own[] = "\$n$number";
+                    array_push($own, "\$n$number", "\$w$number");
                 }
             }
             $uses = array_map(static fn (string $name): string => "&$name", array_values(array_diff(array_unique($names[0]), $own)));
 
             $used = [] === $uses ? '' : ' use ('.implode(', ', $uses).')';
 
-            return "\$n$index = function ($parameters)$used: mixed ".match (true) {
+            return "\$w$index = null;\n\$n$index = function ($parameters)$used: mixed ".match (true) {
                 $function->handsOut() => "{ \$y = function ($parameters)$used: \\Generator $body; return \$this->values->begun(\$y(...\\func_get_args())); };\n",
                 $function->isAsync() => "{ \$y = function ($parameters)$used: mixed $body; \$a = \\func_get_args(); return \$this->started(static fn (): mixed => \$y(...\$a)); };\n",
                 default => "$body;\n",

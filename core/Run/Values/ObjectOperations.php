@@ -16,6 +16,8 @@ trait ObjectOperations
     public ?\Closure $asks = null;
     /** @var (\Closure(MapValue, string): bool)|null */
     public ?\Closure $knows = null;
+    /** @var \WeakMap<\Closure, array{MapValue, string}>|null objects and names of methods that are values */
+    private ?\WeakMap $methods = null;
     /** @var (\Closure(MapValue, string): bool)|null whether a method of an object is written like something that it keeps */
     public ?\Closure $readsAs = null;
 
@@ -124,7 +126,17 @@ trait ObjectOperations
         }
         $asks = $this->asks;
 
-        return $this->named(static fn (mixed ...$given): mixed => null === $asks ? null : $asks($object, $name, ...$given), $name);
+        $method = $this->named(static fn (mixed ...$given): mixed => null === $asks ? null : $asks($object, $name, ...$given), $name);
+        $this->methods ??= new \WeakMap();
+        $this->methods[$method] = [$object, $name];
+
+        return $method;
+    }
+
+    /** Methods of one name are the same where they belong to the same object (The Python Language Reference, 3.2, Instance methods). */
+    private function isSameFunction(\Closure $one, \Closure $other): bool
+    {
+        return $one === $other || $this->facts->asksObjects && null !== $this->methods && isset($this->methods[$one], $this->methods[$other]) && $this->methods[$one] === $this->methods[$other];
     }
 
     public function isFunction(mixed $value): bool

@@ -217,6 +217,9 @@ abstract class Values
         if (\is_string($a) || \is_string($b) || $a instanceof FileValue || $b instanceof FileValue) {
             return $a === $b;
         }
+        if ($a instanceof \Closure && $b instanceof \Closure) {
+            return $this->isSameFunction($a, $b);
+        }
 
         return (\is_bool($a) ? (int) $a : $a) == (\is_bool($b) ? (int) $b : $b);
     }

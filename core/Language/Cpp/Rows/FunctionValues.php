@@ -13,7 +13,9 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Functions that are kept in variables. */
 final class FunctionValues
@@ -86,6 +88,30 @@ final class FunctionValues
         $result = $given ?? $result ?? $this->foretold[$name->text] ?? null;
 
         return [new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $defaults, (null === $result ? [] : ['' => $result]) + $types)];
+    }
+
+    /** `int (*of)(int, int) = add;`: a name for a function (C++17, 11.3.1). */
+    public function pointedFunction(Token $token, string $result): Statement
+    {
+        $name = $this->parser->peek(2) ?? $token;
+        $behind = $this->parser->closingOf($this->parser->at + 4);
+        if (TokenKind::Name !== $name->kind || null === $behind || '=' !== ($this->parser->tokens[$behind + 1]->text ?? '')) {
+            $this->parser->fail('unsupported', $token, ['what' => "$result (*$name->text)(…)"]);
+        }
+        $from = $this->parser->tokens[$this->parser->at + 4]->offset;
+        $type = "function<$result".substr($this->parser->text, $from, $this->parser->tokens[$behind]->end() - $from).'>';
+        $this->parser->at = $behind + 2;
+        $this->parser->accept('&');
+        $value = $this->parser->value();
+        if (!$value instanceof FunctionReference && !($value instanceof VariableRead && isset($this->parser->symbols->functions[$value->name]))) {
+            $this->parser->fail('unsupported', $token, ['what' => "$result (*$name->text)(…)"]);
+        }
+        $this->parser->types[$this->parser->scope][$name->text] = $type;
+        $this->parser->declared[$this->parser->scope][$name->text] = true;
+        $this->parser->write($name->text, $name->offset);
+        $this->parser->semicolon();
+
+        return $this->parser->ended(new SetVariable($this->parser->newId(), $name->text, $value), $token->offset);
     }
 
     /** A function with rows that stands in a value: `[](int n) { … }`. */

@@ -122,6 +122,12 @@ final class PrefixValues
                 // no break
             case '&':
                 $before = $this->parser->tokens[$this->parser->at - 1]->text ?? '';
+                if (TokenKind::Name === $this->parser->peek(1)?->kind && isset($this->parser->symbols->functions[$this->parser->sign(1) ?? '']) && !$this->parser->is('(', 2) && !$this->parser->isVariable($this->parser->sign(1) ?? '')) {
+                    // A function is handed over as itself (C++17, 8.3.1).
+                    ++$this->parser->at;
+
+                    return $this->parser->expression(9);
+                }
                 if (TokenKind::Name === $this->parser->peek(1)?->kind && \in_array($before, ['(', ',', '{', 'return', '=', '?', ':', '==', '!='], true)) {
                     // What is pointed at is handed over itself.
                     ++$this->parser->at;
