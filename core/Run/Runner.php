@@ -76,6 +76,11 @@ final class Runner
             $ending = Ending::Failed;
             $error = $caught;
             $errorRow = null === $caught->row ? null : $compiler->rows[$caught->row];
+        } catch (\Error $fault) {
+            // A mistake of this place must not take the run's printout from anybody; whoever looks after it reads the log.
+            error_log((string) $fault);
+            $ending = Ending::Failed;
+            $error = new RunError('own_fault');
         }
         Values\Room::begin(\PHP_INT_MAX >> 1, $limits->work);
         $trace->endParts();

@@ -266,6 +266,8 @@ return [
     'run.no_json' => 'This text is no JSON. Check its brackets, commas and quotes.',
     'run.bad_pattern' => '“{pattern}” is no pattern that can be read here.',
     'run.not_held' => '{value} is not made to be held by “with”. Its class needs __enter__ and __exit__.',
+    'run.unequal_letters' => 'Each letter needs one that it becomes: here are {one} and {other}.',
+    'run.own_fault' => 'Scrivlet itself failed here. Your program is not to blame; please tell whoever looks after Scrivlet.',
     'run.no_group' => 'There is no group {number}.',
     'run.no_data' => 'There are too few numbers for this.',
     'run.no_form' => '“{form}” is no form for a number. Use one such as .2f.',

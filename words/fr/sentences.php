@@ -266,6 +266,8 @@ return [
     'run.no_json' => 'Ce texte n’est pas du JSON. Vérifie ses crochets, virgules et guillemets.',
     'run.bad_pattern' => '« {pattern} » n’est pas un motif lisible ici.',
     'run.not_held' => '{value} n’est pas fait pour être tenu par « with ». Il faut à sa classe __enter__ et __exit__.',
+    'run.unequal_letters' => 'À chaque lettre il en faut une qu’elle devient : ici il y en a {one} et {other}.',
+    'run.own_fault' => 'Scrivlet lui-même a échoué ici. Ton programme n’y est pour rien ; préviens la personne qui s’occupe de Scrivlet.',
     'run.no_group' => 'Il n’y a pas de groupe {number}.',
     'run.no_data' => 'Il y a trop peu de nombres pour cela.',
     'run.no_form' => '« {form} » n’est pas une forme de nombre. Utilise par exemple .2f.',

@@ -320,9 +320,13 @@ trait TextOperations
 
     public function letterTable(mixed $from, mixed $to): MapValue
     {
+        [$from, $to] = [mb_str_split(self::text_($from)), mb_str_split(self::text_($to))];
+        if (\count($from) !== \count($to)) {
+            throw new RunError('unequal_letters', ['one' => \count($from), 'other' => \count($to)], 'the first two maketrans arguments must have equal length');
+        }
         $table = new MapValue();
-        foreach (array_map(null, mb_str_split(self::text_($from)), mb_str_split(self::text_($to))) as [$letter, $other]) {
-            $this->put($table, mb_ord((string) $letter), mb_ord((string) $other));
+        foreach ($from as $index => $letter) {
+            $this->put($table, mb_ord($letter), mb_ord($to[$index]));
         }
 
         return $table;
