@@ -85,6 +85,11 @@ final class LibraryMethods
                 return new Operation(OperationKey::Copied, [$receiver]);
             case 'sort':
                 return $this->afterwards($this->sorted($receiver, $first, $token), $receiver);
+            case 'toSorted':
+                // The list itself stays as it is (ECMA-262, 23.1.3.34 and 23.1.3.33).
+                return 1 >= $count ? $this->sorted(new Operation(OperationKey::Copied, [$receiver]), $first, $token) : null;
+            case 'toReversed':
+                return 0 === $count ? new Operation(OperationKey::Backwards, [$receiver]) : null;
             case 'reverse':
                 $sorts = $receiver instanceof Operation && OperationKey::After === $receiver->key ? $receiver->arguments[0] : $receiver;
                 if (0 === $count && $sorts instanceof Operation && \in_array($sorts->key, [OperationKey::SortAsTexts, OperationKey::SortedAsTexts], true)) {
@@ -159,6 +164,11 @@ final class LibraryMethods
                     'some' => new Operation(OperationKey::AnyHolds, [new Operation(OperationKey::Mapped, [$receiver, $first])]),
                     'every' => new Operation(OperationKey::AllHold, [new Operation(OperationKey::Mapped, [$receiver, $first])]),
                 };
+            case 'reduceRight':
+                if (1 === $count && null !== $join = $this->lambdaOf($first, 2)) {
+                    return new Operation(OperationKey::Folded, [new Operation(OperationKey::Backwards, [$receiver]), $join]);
+                }
+                break;
             case 'reduce':
                 $first = $this->lambdaOf($first, 2);
                 if (2 === $count && null !== $first && null !== $second) {
