@@ -507,6 +507,14 @@ final class JavaScriptValues extends Values
         return (float) $digits;
     }
 
+    /** What keeps nothing of its own adds nothing (ECMA-262, 7.3.25). */
+    public function merged(mixed $one, mixed $other): MapValue
+    {
+        $plain = static fn (mixed $value): mixed => null === $value || $value instanceof Nothing || \is_bool($value) || \is_float($value) ? new MapValue() : $value;
+
+        return parent::merged($plain($one), $plain($other));
+    }
+
     public function replaced(mixed $text, mixed $old, mixed $new): string
     {
         if (\is_string($text) && \is_string($old) && $new instanceof \Closure) {

@@ -101,6 +101,11 @@ final class ClassRows
         if ($this->parser->is('(')) {
             return $this->parser->functionRows->function($token, $name, false, $isSet ? 'set' : ($isAsked ? 'asked' : ($isStatic ? 'shared' : '')), $yields);
         }
+        $closing = $this->parser->is('=') ? ($this->parser->is('(', 1) ? $this->parser->closingOf($this->parser->at + 1) : $this->parser->at + 1) : null;
+        if (!$isStatic && null !== $closing && '=>' === ($this->parser->tokens[$closing + 1]->text ?? '')) {
+            // Each object has a function of its own, which keeps what `this` is.
+            $this->parser->fail('unsupported', $name, ['what' => "class { $name->text = … => … }"]);
+        }
         $value = $this->parser->accept('=') ? $this->parser->value() : new NothingLiteral(true);
         $this->parser->semicolon();
         if (!$isStatic) {

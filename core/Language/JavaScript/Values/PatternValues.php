@@ -17,11 +17,13 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
@@ -152,6 +154,10 @@ final class PatternValues
         $this->parser->at = $closing + 2;
         $value = $this->parser->inLambda(fn (): Expression => $this->parser->smallFunctions->onlyGiven() ?? $this->parser->smallFunctions->printedValue() ?? $this->parser->giving(1), ...$names);
 
-        return new Lambda($parameters, Walk::mapExpression($value, static fn (Expression $part): Expression => $part instanceof VariableRead && isset($parts[$part->name]) ? $parts[$part->name] : $part));
+        return new Lambda($parameters, Walk::mapExpression($value, static fn (Expression $part): Expression => match (true) {
+            $part instanceof VariableRead && isset($parts[$part->name]) => $parts[$part->name],
+            $part instanceof OwnValue && isset($parts[$part->function]) => new MethodCall($parts[$part->function], MethodCall::CALL, $part->arguments),
+            default => $part,
+        }));
     }
 }

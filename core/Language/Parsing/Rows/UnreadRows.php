@@ -76,6 +76,8 @@ final class UnreadRows
             }
         }
         $headed = $isTemplate ? $this->parser->at : -1;
+        // What a class holds is no rows of their own.
+        $isWhole = $isTemplate || $this->parser->is('class');
         while (null !== $token = $this->parser->peek()) {
             if ($this->parser->at > $start && $this->parser->at !== $headed && isset($this->parser->begins[$this->parser->at]) && ($open <= 0 || $this->beginsRow())) {
                 break;
@@ -84,11 +86,11 @@ final class UnreadRows
             if ('}' === $sign && $this->parser->at > $start && $open <= 0) {
                 break;
             }
-            $closing = '{' === $sign && $this->parser->at > $start && ($isSwitch || $isTemplate || \in_array($this->parser->tokens[$this->parser->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->parser->closingOf($this->parser->at) : null;
+            $closing = '{' === $sign && $this->parser->at > $start && ($isSwitch || $isWhole || \in_array($this->parser->tokens[$this->parser->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->parser->closingOf($this->parser->at) : null;
             if (null !== $closing) {
                 // What stands in a value, or in a `switch`, is no rows of their own.
                 $this->parser->at = $closing + 1;
-                if ($isSwitch || $isTemplate) {
+                if ($isSwitch || $isWhole) {
                     break;
                 }
                 continue;
