@@ -152,15 +152,18 @@ abstract class ExpressionParser extends Parser
         return $target instanceof Item || $target instanceof Field ? new SetItem($id, $target, $value) : $this->failAt('unexpected', $start, 1, ['sign' => '=']);
     }
 
+    /** What stands beside a sign for sets, which may be the keys of a map. */
+    protected function asMembers(Expression $value): Expression
+    {
+        return $value;
+    }
+
     /**
      * A value and signs of bits behind it, each with its operand.
-     *
-     * @param int          $strength of the operands
-     * @param list<string> $signs    that may stand there
      */
     protected function bits(Expression $left, int $strength, array $signs): Expression
     {
-        $values = [$left];
+        $values = [$this->asMembers($left)];
         /** @var list<array{int, OperationKey}> $waiting */
         $waiting = [];
         $fold = static function (int $least) use (&$values, &$waiting): void {
@@ -174,7 +177,7 @@ abstract class ExpressionParser extends Parser
             $fold(self::BITS[$sign][0]);
             $waiting[] = self::BITS[$sign];
             ++$this->at;
-            $values[] = $this->expression($strength);
+            $values[] = $this->asMembers($this->expression($strength));
         }
         $fold(0);
 

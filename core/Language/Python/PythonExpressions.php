@@ -240,9 +240,17 @@ abstract class PythonExpressions extends ExpressionParser
     }
 
     /** A text before `%` is a template. */
+    /** The keys of a map are a set beside `&`, `|`, `^` and `-` (The Python Standard Library, Dictionary view objects). */
+    protected function asMembers(Expression $value): Expression
+    {
+        return $value instanceof Operation && OperationKey::Keys === $value->key ? new Operation(OperationKey::SetOf, [$value]) : $value;
+    }
+
     public function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
         if (Operator::FloorRemainder !== $operator || !$left instanceof TextLiteral) {
+            [$left, $right] = Operator::Subtract === $operator ? [$this->asMembers($left), $this->asMembers($right)] : [$left, $right];
+
             return parent::combine($operator, $left, $right, $at);
         }
         $isTuple = $right instanceof Operation && OperationKey::AsTuple === $right->key && $right->arguments[0] instanceof ListLiteral;
