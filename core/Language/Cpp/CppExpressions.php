@@ -555,6 +555,9 @@ abstract class CppExpressions extends BraceExpressions
 
             return $this->postfix(new Operation(OperationKey::AnswersEnded));
         }
+        if (\in_array($token->text, ['dynamic_pointer_cast', 'static_pointer_cast'], true) && $this->is('<', 1)) {
+            $this->fail('unsupported', $token, ['what' => $token->text]);
+        }
         if ('cin' === $token->text && !$this->is('.', 1) && !$this->is('>>', 1) && !$this->is('<<', 1) && !$this->isVariable('cin')) {
             ++$this->at;
 

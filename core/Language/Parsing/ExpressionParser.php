@@ -160,6 +160,9 @@ abstract class ExpressionParser extends Parser
 
     /**
      * A value and signs of bits behind it, each with its operand.
+     *
+     * @param int          $strength of the operands
+     * @param list<string> $signs    that may stand there
      */
     protected function bits(Expression $left, int $strength, array $signs): Expression
     {

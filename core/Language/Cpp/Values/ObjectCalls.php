@@ -31,7 +31,9 @@ final class ObjectCalls
     public function ofObject(Token $token): ?Expression
     {
         $name = $token->text;
-        if ('' === $this->parser->class || !str_contains($this->parser->scope, '.') || isset($this->parser->symbols->writes[$this->parser->scope][$name])) {
+        // What a field begins with may be something that the class keeps.
+        $isField = '' === $this->parser->scope && !$this->parser->is('(', 1);
+        if ('' === $this->parser->class || !$isField && !str_contains($this->parser->scope, '.') || isset($this->parser->symbols->writes[$this->parser->scope][$name])) {
             return null;
         }
         $opened = $this->parser->peek(1);
@@ -49,7 +51,7 @@ final class ObjectCalls
 
             return $this->parser->postfix(new VariableRead($static));
         }
-        for ($class = $this->parser->class; isset($this->parser->classes->parents[$class]); $class = $this->parser->classes->parents[$class]) {
+        for ($class = $isField ? '' : $this->parser->class; isset($this->parser->classes->parents[$class]); $class = $this->parser->classes->parents[$class]) {
             if (isset($this->parser->fieldsOf[$class][$name])) {
                 ++$this->parser->at;
 
