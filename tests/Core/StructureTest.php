@@ -52,6 +52,17 @@ final class StructureTest extends TestCase
         self::assertGreaterThan(1000, $lines);
     }
 
+    /** A parser or a printer that grows is taken apart by what it reads or writes. */
+    public function testNoFileOfTheCoreHoldsEverything(): void
+    {
+        $seen = 0;
+        foreach (new \RecursiveIteratorIterator(new \RecursiveDirectoryIterator(self::ROOT.'/core', \FilesystemIterator::SKIP_DOTS)) as $file) {
+            self::assertLessThanOrEqual(1250, \count(file((string) $file) ?: []), (string) $file);
+            ++$seen;
+        }
+        self::assertGreaterThan(400, $seen);
+    }
+
     public function testDependenciesPointOneWay(): void
     {
         $seen = 0;
