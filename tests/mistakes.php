@@ -165,6 +165,7 @@ return [
         [$cpp("    vector<int> v = {1, 2};\n    int i = 0;\n    auto& x = v[i];\n    i = 1;\n    x = 5;"), 'unsupported', 5, null],
         [$cpp("    vector<int> v = {1, 2};\n    vector<int>& w = v;\n    w = {7};"), 'unsupported', 5, null],
         [$cpp("    vector<int> v = {1, 2};\n    int& r = v[v.size() - 1];"), 'unsupported', 4, null],
+        [$cpp("    vector<int> v = {1, 2}, at = {0};\n    int& r = v[at[0]];\n    at[0] = 1;\n    r = 9;"), 'unsupported', 4, null],
         ["#include \"scrivlet.hpp\"\nint floor = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'name_of_library', 2, null],
         ["#include \"scrivlet.hpp\"\nint nullopt = 3;\nint main() {\n    cout << 1 << endl;\n}\n", 'keyword_as_name', 2, null],
         [$cpp('    int xor = 3;'), 'keyword_as_name', 3, null],

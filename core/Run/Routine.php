@@ -9,6 +9,7 @@ use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\Values\FileValue;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Run\Values\MapValue;
 use Scrivlet\Core\Run\Values\Room;
@@ -463,7 +464,6 @@ abstract class Routine
         $this->trace->complain($this->values->show($what));
     }
 
-    /** What the real machine says of it; a wrong word would be worse than none. */
     /** What a name has for the rows for which something is held (The Python Language Reference, 8.5). */
     final protected function entered(mixed $held): mixed
     {
@@ -473,15 +473,20 @@ abstract class Routine
     /** Lets go of what was held; true if it ends what failed. */
     final protected function leaves(mixed $held, ?RunError $failed): bool
     {
-        if (null !== $failed && !$this->mayCatch($failed)) {
+        if ($held instanceof FileValue) {
             $this->values->fileClosed($held);
 
+            return false;
+        }
+        if (null !== $failed && !$this->mayCatch($failed)) {
+            // What ends a run asks nobody.
             return false;
         }
 
         return $this->values->left($held, ...null === $failed ? [null, null] : [true, $failed->object ?? $this->says($failed)]);
     }
 
+    /** What the real machine says of it; a wrong word would be worse than none. */
     final protected function says(RunError $error): string|int
     {
         return $error->says ?? throw new RunError('says_unknown');

@@ -290,7 +290,7 @@ abstract class CppExpressions extends BraceExpressions
     protected function grouped(Token $opened): Expression
     {
         $function = $this->is('*', 1) && $this->is(')', 3) ? $this->peek(2) : null;
-        $called = null === $function || TokenKind::Name !== $function->kind || !str_starts_with($this->typeOf(new VariableRead($function->text)), 'function<') ? null : $this->peek(4);
+        $called = null === $function || TokenKind::Name !== $function->kind || isset($this->iterators[$function->text]) || 1 !== preg_match('/^(?:function<|auto$)/', $this->typeOf(new VariableRead($function->text))) ? null : $this->peek(4);
         if (null !== $function && null !== $called && '(' === $called->text) {
             // A function that is pointed at is called as itself (C++17, 8.2.2).
             $this->at += 5;

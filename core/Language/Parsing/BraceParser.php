@@ -1020,9 +1020,10 @@ abstract class BraceParser extends ExpressionParser
     public function failNoPlace(Expression $target, int $start, int $length): never
     {
         $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
-        $text = trim(explode(';', strtok(substr($this->text, $start, 40), "\r\n") ?: '')[0]);
+        $row = explode(';', strtok(substr($this->text, $start, 40), "\r\n") ?: '')[0];
+        $text = trim((preg_split('~[-+*/%&|^]?=(?!=)|(?<=.)(?:\+\+|--)~', $row) ?: [$row])[0]);
         if ($this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
-            $this->failAt('unsupported', $start, $length, ['what' => $text]);
+            $this->failAt('unsupported', $start, $length, ['what' => "$text = …"]);
         }
         $this->failAt('assign_to_value', $start, $length, ['text' => $text]);
     }

@@ -239,13 +239,13 @@ abstract class PythonExpressions extends ExpressionParser
         return new NumberLiteral((float) $text);
     }
 
-    /** A text before `%` is a template. */
     /** The keys of a map are a set beside `&`, `|`, `^` and `-` (The Python Standard Library, Dictionary view objects). */
     protected function asMembers(Expression $value): Expression
     {
         return $value instanceof Operation && OperationKey::Keys === $value->key ? new Operation(OperationKey::SetOf, [$value]) : $value;
     }
 
+    /** A text before `%` is a template. */
     public function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
         if (Operator::FloorRemainder !== $operator || !$left instanceof TextLiteral) {

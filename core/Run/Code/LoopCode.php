@@ -70,8 +70,7 @@ final class LoopCode
         return $code;
     }
 
-    /** The Python Language Reference, 8.5: what was opened is closed however the rows end. */
-    /** What is held is let go of once, however the rows end; an object of the program's own hears of what failed, and may end it. */
+    /** What is held is let go of once, however the rows end; an object of the program's own hears of what failed, and may end it (The Python Language Reference, 8.5). */
     public function held(Holding $holding): string
     {
         [$held, $failed, $through] = [$this->compiler->temporary(), $this->compiler->temporary(), $this->compiler->temporary()];

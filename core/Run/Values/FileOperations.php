@@ -86,19 +86,13 @@ trait FileOperations
     }
 
     /**
-     * Lets go of what was held; true if that ends what failed.
+     * Lets go of an object that was held; true if that ends what failed.
      *
      * @param mixed $kind nothing where all went well
      * @param mixed $what says what failed
      */
     public function left(mixed $held, mixed $kind, mixed $what): bool
     {
-        if ($held instanceof FileValue) {
-            $this->fileClosed($held);
-
-            return false;
-        }
-
         return $this->truth($this->asked($held, ClassDefinition::EXITS, $kind, $what, $kind));
     }
 

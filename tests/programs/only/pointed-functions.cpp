@@ -3,7 +3,7 @@
 using namespace std;
 int add(int a, int b) { return a + b; }
 int mul(int a, int b) { return a * b; }
-int apply(int (*op)(int, int), int x) { return op(x, x); }
+int apply(int (*op)(int, int), int x) { return (*op)(x, x); }
 void hi() { cout << "hi" << endl; }
 int main() {
     int (*f)(int, int) = add;

@@ -25,6 +25,7 @@ use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -105,7 +106,7 @@ final class Pointers
         $kept = null === $place ? '' : $this->parser->typeOf($place);
         $known = TypeNames::read($kept);
         $isPlain = $known->isNumeric() || $known->isTextual() || TypeKind::Truth === $known->kind;
-        if (!$place instanceof Item && !$place instanceof Field || !$isPlain || !$this->parser->is(';') || !References::isPlace($place)) {
+        if (!$place instanceof Item && !$place instanceof Field || !$isPlain || !$this->parser->is(';') || !$this->isSteady($place)) {
             $this->parser->at = $start;
             Parser::cutTo($this->parser->mistakes, $mistakes);
             Parser::cutTo($this->parser->symbols->reads, $reads);
@@ -120,6 +121,19 @@ final class Pointers
         $this->named[] = [$row, $name, $place];
 
         return $this->parser->ended($row, $token->offset);
+    }
+
+    /** Whether a place stays the same as long as no variable in it changes: nothing in it points elsewhere, and its keys are plain. */
+    private function isSteady(Expression $place): bool
+    {
+        for (; $place instanceof Item || $place instanceof Field; $place = $place instanceof Item ? $place->container : $place->object) {
+            $key = $place instanceof Item ? $place->index : null;
+            if (null !== $key && !$key instanceof VariableRead && !$key instanceof NumberLiteral && !$key instanceof TextLiteral || 1 === preg_match('/\*$|_ptr\b/', $this->parser->typeOf($place))) {
+                return false;
+            }
+        }
+
+        return $place instanceof VariableRead;
     }
 
     /**

@@ -178,7 +178,7 @@ final class FunctionRows
         if ('' === $this->parser->class && '' === $outer) {
             $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
-        if ($isMethod && '__exit__' === $name->text && ('' !== $rest || self::asksMore($body, $parameters[1] ?? '', $parameters[3] ?? ''))) {
+        if ($isMethod && '__exit__' === $name->text && ('' !== $rest || self::asksMore($body, $parameters[1] ?? '', $parameters[2] ?? '', $parameters[3] ?? ''))) {
             $this->parser->fail('unsupported', $name, ['what' => '__exit__']);
         }
 
@@ -186,7 +186,7 @@ final class FunctionRows
     }
 
     /** Whether rows ask of what failed more than whether something did, and what it says. */
-    private static function asksMore(Block $body, string $kind, string $trace): bool
+    private static function asksMore(Block $body, string $kind, string $says, string $trace): bool
     {
         $reads = 0;
         foreach (Walk::statements($body->statements) as $row) {
@@ -194,6 +194,9 @@ final class FunctionRows
             $reads -= $row instanceof Conditional ? \count(array_filter($row->blanks(), $isAsked)) : 0;
             foreach (Walk::expressionsOf($row) as $value) {
                 $reads += $value instanceof VariableRead && \in_array($value->name, [$kind, $trace], true) ? 1 : 0;
+                // It is a text here, where it is no object of the program's own.
+                $reads += $value instanceof Operation && \in_array($value->key, [OperationKey::Kind, OperationKey::KindName], true) && $value->arguments[0] == new VariableRead($says) ? 1 : 0;
+                $reads += $value instanceof Binary && ($value->left == new VariableRead($says) && !$value->right instanceof NothingLiteral || $value->right == new VariableRead($says)) ? 1 : 0;
                 $reads -= $value instanceof Binary && $value->left == new VariableRead($kind) && $value->right instanceof NothingLiteral ? 1 : 0;
             }
         }
