@@ -75,6 +75,7 @@ enum OperationKey: string
     case FromBase = 'from_base';
     case InBase = 'in_base';
     case IsNoNumber = 'is_no_number';
+    case IsFinite = 'is_finite';
     case IsNan = 'is_nan';
     case IsWhole = 'is_whole';
     case LastPosition = 'last_position';
@@ -227,6 +228,7 @@ enum OperationKey: string
     case BitOr = 'bit_or';
     case BitXor = 'bit_xor';
     case BitNot = 'bit_not';
+    case BitLength = 'bit_length';
     case ShiftedLeft = 'shifted_left';
     case ShiftedRight = 'shifted_right';
     case Binary = 'binary';

@@ -329,6 +329,7 @@ return [
     'plain.operation.bit_or' => 'the bits that {0} or {1} has',
     'plain.operation.bit_xor' => 'the bits that only one of {0} and {1} has',
     'plain.operation.bit_not' => '{0} with its bits turned over',
+    'plain.operation.bit_length' => 'how many bits {0} takes',
     'plain.operation.shifted_left' => '{0} with its bits moved left by {1}',
     'plain.operation.shifted_right' => '{0} with its bits moved right by {1}',
     'plain.operation.binary' => '{0} in binary digits',

@@ -329,6 +329,7 @@ return [
     'plain.operation.bit_or' => 'les bits de {0} ou de {1}',
     'plain.operation.bit_xor' => 'les bits d’un seul de {0} et {1}',
     'plain.operation.bit_not' => '{0} avec ses bits inversés',
+    'plain.operation.bit_length' => 'le nombre de bits de {0}',
     'plain.operation.shifted_left' => '{0} avec ses bits décalés de {1} à gauche',
     'plain.operation.shifted_right' => '{0} avec ses bits décalés de {1} à droite',
     'plain.operation.binary' => '{0} en chiffres binaires',

@@ -189,6 +189,10 @@ abstract class CppExpressions extends BraceExpressions
 
     public function converted(string $type, Expression $value, Token $token): Expression
     {
+        $made = $this->madeByOwn($type, $value);
+        if (null !== $made) {
+            return $made;
+        }
         $operation = match ($type) {
             'int', 'short' => OperationKey::ToWhole,
             'unsigned', 'unsigned int' => OperationKey::ToUnsigned,
@@ -268,7 +272,13 @@ abstract class CppExpressions extends BraceExpressions
     abstract public function functionType(): bool;
 
     /** Whether objects of a class are made of as many values of one type as there are. */
-    abstract public function takesList(string $class): bool;
+    /** What stands on the left of a sign that takes objects of a class on both sides. */
+    abstract protected function asLeftSide(string $class, string $operator, Expression $value): Expression;
+
+    /** What the class of an object makes of it, where another type is asked for by its name. */
+    abstract protected function madeByOwn(string $type, Expression $value): ?Expression;
+
+    abstract public function takesList(string $class): int;
 
     /** `in >> bed` where the program says how one is read. */
     abstract protected function readByOwn(Token $stream): ?Expression;
@@ -408,6 +418,8 @@ abstract class CppExpressions extends BraceExpressions
         $method = [Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::Equal->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater'][$operator->value] ?? '';
         $class = '' === $method || [] === $this->classes->parents ? null : TypeNames::read($this->typeOf($left))->class;
         $wanted = null === $class ? '' : $this->takenBy($class, $method);
+        $other = null === $class && '' !== $method && [] !== $this->classes->parents ? TypeNames::read($this->typeOf($right))->class : null;
+        $left = null === $other ? $left : $this->asLeftSide($other, $method, $left);
 
         return parent::combine($operator, $left, '' === $wanted ? $right : $this->asObjectOf($wanted, $right), $at);
     }
@@ -416,7 +428,7 @@ abstract class CppExpressions extends BraceExpressions
     abstract protected function takenBy(string $class, string $operator): string;
 
     /** A number or a text where an object is wanted whose class makes one of it. */
-    abstract protected function asObjectOf(string $type, Expression $value): Expression;
+    abstract public function asObjectOf(string $type, Expression $value): Expression;
 
     protected function knows(string $object): bool
     {

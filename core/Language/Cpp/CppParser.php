@@ -29,6 +29,7 @@ use Scrivlet\Core\Language\Cpp\Rows\MethodRows;
 use Scrivlet\Core\Language\Cpp\Rows\NamedValues;
 use Scrivlet\Core\Language\Cpp\Rows\NamesOfPlaces;
 use Scrivlet\Core\Language\Cpp\Rows\NamesOfTypes;
+use Scrivlet\Core\Language\Cpp\Rows\OperatorNames;
 use Scrivlet\Core\Language\Cpp\Rows\OutputRows;
 use Scrivlet\Core\Language\Cpp\Rows\OwnReaders;
 use Scrivlet\Core\Language\Cpp\Rows\Pointers;
@@ -43,6 +44,8 @@ use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Language\Typing\StaticType;
+use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Claim;
@@ -57,6 +60,7 @@ use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -108,6 +112,7 @@ final class CppParser extends CppExpressions
     public readonly GoneObjects $goneObjects;
     public readonly FileStreams $fileStreams;
     public readonly FreeOperators $freeOperators;
+    public readonly OperatorNames $operatorNames;
     public readonly InnerNames $innerNames;
     public readonly Makers $makers;
     public readonly NamesOfPlaces $namesOfPlaces;
@@ -190,6 +195,7 @@ final class CppParser extends CppExpressions
         $this->goneObjects = new GoneObjects($this);
         $this->fileStreams = new FileStreams($this);
         $this->freeOperators = new FreeOperators($this);
+        $this->operatorNames = new OperatorNames($this);
         $this->innerNames = new InnerNames();
         $this->makers = new Makers($this);
         $this->namesOfPlaces = new NamesOfPlaces($this);
@@ -264,7 +270,7 @@ final class CppParser extends CppExpressions
     }
 
     /** A number or a text where an object is wanted whose class makes one of it (C++17, 15.3.1). */
-    protected function asObjectOf(string $type, Expression $value): Expression
+    public function asObjectOf(string $type, Expression $value): Expression
     {
         return $this->fittingOverload->asObjectOf($type, $value);
     }
@@ -299,7 +305,12 @@ final class CppParser extends CppExpressions
         return $this->givenPlaces->placeOf($target);
     }
 
-    public function takesList(string $class): bool
+    protected function asLeftSide(string $class, string $operator, Expression $value): Expression
+    {
+        return $this->freeOperators->takesBoth($class, $operator) ? $this->asObjectOf($class, $value) : $value;
+    }
+
+    public function takesList(string $class): int
     {
         return $this->makers->takesList($class);
     }
@@ -354,7 +365,7 @@ final class CppParser extends CppExpressions
 
             return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
         }
-        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base', 'getline', 'printf', 'puts', 'putchar'], true)) {
+        if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base', 'getline', 'printf', 'puts', 'putchar', 'tie'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
@@ -632,7 +643,17 @@ final class CppParser extends CppExpressions
         $opened = $this->peek();
         $known = TypeNames::read(trim($this->gives, '& '));
 
-        return null !== $opened && '{' === $opened->text && ($known->isList() || $known->isMap() || $known->isSet()) ? $this->initialValues->bracedAs($opened, trim($this->gives, '& ')) : parent::valueGivenBack();
+        return null !== $opened && '{' === $opened->text && ($known->isList() || $known->isMap() || $known->isSet()) ? $this->initialValues->bracedAs($opened, trim($this->gives, '& ')) : $this->asGiven(parent::valueGivenBack(), $known);
+    }
+
+    /** What a function gives is an object of the class that it says, where that can be made of it (C++17, 9.6.3). */
+    private function asGiven(Expression $value, StaticType $type): Expression
+    {
+        if ([] === $this->classes->parents || TypeKind::Copied !== $type->kind) {
+            return $value;
+        }
+
+        return $value instanceof ListLiteral ? $this->madeValues->inFieldsType($value, $type) : $this->asObjectOf((string) $type->class, $value);
     }
 
     protected function behindTypes(int $from): ?int
@@ -780,11 +801,15 @@ final class CppParser extends CppExpressions
         return parent::changed($target, $operator, $amount, $start);
     }
 
-    protected function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
+    public function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
     {
         $method = [Operator::Add->value => 'increase', Operator::Subtract->value => 'decrease', Operator::Multiply->value => 'scale', Operator::TruncDivide->value => 'share'][$operator->value] ?? '';
-        $class = (string) TypeNames::read($this->typeOf($target))->class;
+        $class = '' !== $this->class && $target == new VariableRead($this->itself) ? $this->class : (string) TypeNames::read($this->typeOf($target))->class;
         $isStep = $amount instanceof NumberLiteral && 1 === $amount->value && TokenKind::Number !== $this->tokens[$this->at - 1]->kind && null !== $this->classes->ownerOf($class, 'increase' === $method ? 'advance' : 'go_back');
+        $behind = isset($this->classes->parents[$class]) ? $this->operatorNames->behind($class, $this->tokens[$this->at - 1]->text) : null;
+        if (null !== $behind) {
+            return new MethodCall($target, $behind, []);
+        }
         if ($isStep) {
             $method = 'increase' === $method ? 'advance' : 'go_back';
         }
@@ -887,6 +912,18 @@ final class CppParser extends CppExpressions
     protected function prepared(array $tokens): array
     {
         return $this->classTemplates->prepared($tokens);
+    }
+
+    protected function madeByOwn(string $type, Expression $value): ?Expression
+    {
+        $class = [] === $this->classes->parents ? null : TypeNames::read($this->typeOf($value))->class;
+        $method = null === $class ? null : $this->operatorNames->making($class, $type);
+
+        if ('@truth' === $method) {
+            return new Operation(OperationKey::ToTruth, [$value]);
+        }
+
+        return null === $method ? null : new MethodCall($value, $method, []);
     }
 
     public function makerOf(string $class, array $arguments): ?string

@@ -1147,6 +1147,9 @@ final class CppPrinter extends BracePrinter
         if (ClassDefinition::GOES === $method->shortName()) {
             return 'virtual ~'.$this->name($method->class()).'()';
         }
+        if ('@truth' === $method->shortName()) {
+            return 'explicit '.($this->isApart($method) ? $this->name($method->class()).'::' : '').'operator bool()';
+        }
         if ($this->isApart($method)) {
             return $this->resultType($method).' '.$this->name($method->class()).'::'.$this->methodName($method->shortName()).$given;
         }
@@ -1159,6 +1162,7 @@ final class CppPrinter extends BracePrinter
         return [
             ClassDefinition::SHOWS => 'text', ClassDefinition::FORM => 'form', '@length' => 'count',
             '@equal' => 'operator==', '@add' => 'operator+', '@subtract' => 'operator-', '@multiply' => 'operator*', '@less' => 'operator<',
+            '@divide' => 'operator/', '@floor_remainder' => 'operator%', '@less_or_equal' => 'operator<=', '@greater' => 'operator>', '@greater_or_equal' => 'operator>=', '@negate' => 'operator-', '@item' => 'operator[]', '@called' => 'operator()',
         ][$name] ?? $this->name($name);
     }
 
@@ -1194,7 +1198,7 @@ final class CppPrinter extends BracePrinter
             $expression instanceof Operation && OperationKey::NextAnswer === $expression->key => $this->bracket('cin >> '.implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
             $expression instanceof Operation && OperationKey::NextOf === $expression->key => $this->bracket(implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
             $expression instanceof MakeObject => $this->madeObject($expression),
-            $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall && (MethodCall::CALL === $expression->method || '@called' === $expression->method) => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall => $this->pointed($expression->object).$this->methodName($expression->method).'('.$this->listed($expression->arguments).')',
             $expression instanceof Field => ('' === ($before = $this->pointed($expression->object)) && $this->part instanceof FunctionDefinition && \in_array($expression->name, $this->part->parameters, true) ? 'this->' : $before).$this->name($expression->name),
             $expression instanceof KindTest => $this->bracket('dynamic_pointer_cast<'.$this->name(ltrim($expression->kind, '@')).'>('.$this->expression($expression->value).') != nullptr', self::COMPARED - 1, $around),

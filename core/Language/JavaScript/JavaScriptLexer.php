@@ -22,7 +22,8 @@ final class JavaScriptLexer extends Lexer
         return [
             'newline' => self::NEWLINE.'|\xe2\x80[\xa8\xa9]',
             'space' => self::SPACE.'|\xc2\xa0|\xef\xbb\xbf',
-            'comment' => '//[^\r\n]*|/\*(?:[^*]++|\*(?!/))*+(?:\*/|\z)',
+            // What calls the machine on the first line (ECMA-262, 12.5).
+            'comment' => '\A\#![^\r\n]*|//[^\r\n]*|/\*(?:[^*]++|\*(?!/))*+(?:\*/|\z)',
             'text' => "$template|$double|$single",
             // Where a value has to stand no sign for dividing can.
             'pattern' => "/(?<=$before)".'(?![*/])(?:[^/\\\\\[\r\n]|\\\\[^\r\n]|\[(?:[^\]\\\\\r\n]|\\\\[^\r\n])*+\])++/[a-z]*',

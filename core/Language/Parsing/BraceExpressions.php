@@ -77,9 +77,9 @@ abstract class BraceExpressions extends BraceParser
             case '--':
                 ++$this->at;
                 $from = $this->offset();
-                $target = $this->expression(19);
+                $target = $this->ownLength($this->expression(19));
 
-                return $this->givenInside(OperationKey::Given, $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, new NumberLiteral(1)), $from);
+                return $this->changedByMethod($target, '++' === $token->text ? Operator::Add : Operator::Subtract, new NumberLiteral(1)) ?? $this->givenInside(OperationKey::Given, $target, new Binary('++' === $token->text ? Operator::Add : Operator::Subtract, $target, new NumberLiteral(1)), $from);
             case '~':
                 ++$this->at;
 
@@ -201,8 +201,9 @@ abstract class BraceExpressions extends BraceParser
         }
         if (('++' === $sign || '--' === $sign) && !isset($this->begins[$this->at]) && (!$this->isRowAt($offset) || 0 < $around)) {
             ++$this->at;
+            $left = $this->ownLength($left);
 
-            return $this->givenInside(OperationKey::GivenAfter, $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, new NumberLiteral(1)), $offset);
+            return $this->changedByMethod($left, '++' === $sign ? Operator::Add : Operator::Subtract, new NumberLiteral(1)) ?? $this->givenInside(OperationKey::GivenAfter, $left, new Binary('++' === $sign ? Operator::Add : Operator::Subtract, $left, new NumberLiteral(1)), $offset);
         }
         if (null !== $made = $this->bitsOf($left, $around, $sign)) {
             return $made;

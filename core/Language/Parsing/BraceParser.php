@@ -967,7 +967,7 @@ abstract class BraceParser extends ExpressionParser
     {
         $sign = $this->sign();
         $logic = ['||=' => Operator::Or, '&&=' => Operator::And][$sign ?? ''] ?? null;
-        if (null === $sign || !Given::isPlace($value) || isset($this->begins[$this->at]) || '=' !== $sign && null === $logic && '??=' !== $sign && !\array_key_exists($sign, self::CHANGES)) {
+        if (null === $sign || isset($this->begins[$this->at]) || '=' !== $sign && null === $logic && '??=' !== $sign && !\array_key_exists($sign, self::CHANGES) || !Given::isPlace($value = $this->ownLength($value))) {
             return $value;
         }
         ++$this->at;
@@ -985,7 +985,7 @@ abstract class BraceParser extends ExpressionParser
     }
 
     /** What changes an object in the way that its class says; null where no class says anything. */
-    protected function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
+    public function changedByMethod(Expression $target, Operator $operator, Expression $amount): ?MethodCall
     {
         return null;
     }

@@ -163,7 +163,9 @@ abstract class PythonExpressions extends ExpressionParser
             case 'False':
                 ++$this->at;
 
-                return new TruthLiteral('True' === $token->text);
+                $truth = new TruthLiteral('True' === $token->text);
+
+                return $this->is('.') ? $this->postfix($truth) : $truth;
             case 'None':
                 ++$this->at;
 

@@ -95,4 +95,5 @@ return [
     'operation.promise_caught' => "Promise.reject(\"dry\").catch((why) => console.log(why));\nconsole.log(\"first\");",
     'operation.promise_finally' => "async function water(bed) {\n    return bed + \" is wet\";\n}\n\nwater(\"pea\").finally(() => console.log(\"done\"));\nconsole.log(\"first\");",
     'operation.failure_made' => "Promise.reject(new Error(\"dry\")).catch((why) => console.log(why.message));\nconsole.log(\"first\");",
+    'operation.is_finite' => 'console.log(Number.isFinite(2.5), Number.isFinite("pea"));',
 ];

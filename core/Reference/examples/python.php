@@ -439,4 +439,5 @@ return [
     'operation.started' => "beds = iter([3, 5, 8])\nprint(next(beds))\nfor bed in beds:\n    print(bed)",
     'operation.has_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nprint(hasattr(bed, \"plant\"))",
     'operation.position_from' => 'print("pea, pea".find("pea", 1))',
+    'operation.bit_length' => 'print((37).bit_length())',
 ];

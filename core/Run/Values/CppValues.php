@@ -19,8 +19,11 @@ final class CppValues extends Values
     }
 
     /** @param bool $wide whether the sum is a `long long` */
-    public function add(mixed $a, mixed $b, bool $wide = false): string|int|float|ListValue
+    public function add(mixed $a, mixed $b, bool $wide = false): mixed
     {
+        if ($a instanceof MapValue || $b instanceof MapValue) {
+            return $this->byClass($a, $b, '@add', '@added_to');
+        }
         $together = $this->together($a, $b);
         if (null !== $together) {
             return $together;
@@ -29,13 +32,21 @@ final class CppValues extends Values
         return self::fit(self::number($a) + self::number($b), $wide, $a, $b);
     }
 
-    public function subtract(mixed $a, mixed $b, bool $wide = false): int|float
+    public function subtract(mixed $a, mixed $b, bool $wide = false): mixed
     {
+        if ($a instanceof MapValue) {
+            return $this->byClass($a, $b, '@subtract', null);
+        }
+
         return self::fit(self::number($a) - self::number($b), $wide, $a, $b);
     }
 
-    public function multiply(mixed $a, mixed $b, bool $wide = false): int|float
+    public function multiply(mixed $a, mixed $b, bool $wide = false): mixed
     {
+        if ($a instanceof MapValue || $b instanceof MapValue) {
+            return $this->byClass($a, $b, '@multiply', '@multiplied_by');
+        }
+
         return self::fit(self::number($a) * self::number($b), $wide, $a, $b);
     }
 
@@ -173,7 +184,7 @@ final class CppValues extends Values
 
     protected function grown(mixed $product, int $factor): int|float
     {
-        return $this->multiply($product, $factor, true);
+        return self::fit(self::number($product) * $factor, true, $product, $factor);
     }
 
     public function put(mixed $container, mixed $index, mixed $value): void
@@ -288,5 +299,21 @@ final class CppValues extends Values
     protected function part(mixed $item): string
     {
         return $this->text($item);
+    }
+
+    /** An object may say itself whether it holds (C++17, 15.3.2). */
+    public function truth(mixed $value): bool
+    {
+        return $this->can($value, '@truth') ? $this->truth($this->asked($value, '@truth')) : parent::truth($value);
+    }
+
+    /** What a class of one side says of a sign (C++17, 16.5.2). */
+    private function byClass(mixed $a, mixed $b, string $method, ?string $ofRight): mixed
+    {
+        return match (true) {
+            $this->can($a, $method) => $this->asked($a, $method, $b),
+            null !== $ofRight && $this->can($b, $ofRight) => $this->asked($b, $ofRight, $a),
+            default => self::number($a) + self::number($b),
+        };
     }
 }

@@ -93,6 +93,20 @@ trait NumberOperations
         return is_nan((float) self::number($value));
     }
 
+    /** Whether it is a number, and neither without end nor none at all (ECMA-262, 21.1.2.2). */
+    public function isFinite(mixed $value): bool
+    {
+        return $this->facts->coerces ? \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) : is_finite((float) self::number($value));
+    }
+
+    /** Places of a whole number written in twos, without its sign (The Python Standard Library, "int.bit_length"). */
+    public function bitLength(mixed $value): int
+    {
+        $bits = $value instanceof BigInteger ? $value : $this->bitsOf($value);
+
+        return $bits instanceof BigInteger ? $bits->abs()->getBitLength() : (0 === $bits ? 0 : \strlen(decbin(abs($bits))));
+    }
+
     public function isWhole(mixed $value): bool
     {
         return \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) && floor($value) === $value;

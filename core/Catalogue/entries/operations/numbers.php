@@ -12,6 +12,7 @@ return [
     new ValueOperation(OperationKey::IsClose, 2, Result::Truth, python: 'math.isclose({0}, {1})'),
     new ValueOperation(OperationKey::IsNoNumber, 1, Result::Truth, python: 'math.isnan({0})', javaScript: 'isNaN({0})', cpp: ['std::isnan({0})', 'isnan({0})']),
     new ValueOperation(OperationKey::IsNan, 1, Result::Truth, javaScript: 'Number.isNaN({0})'),
+    new ValueOperation(OperationKey::IsFinite, 1, Result::Truth, python: 'math.isfinite({0})', javaScript: 'Number.isFinite({0})', cpp: ['std::isfinite({0})', 'isfinite({0})']),
     new ValueOperation(OperationKey::IsWhole, 1, Result::Truth, python: '5|{0:8} % 1 == 0', javaScript: 'Number.isInteger({0})', cpp: '5|fmod({0}, 1) == 0'),
     new ValueOperation(OperationKey::Absolute, 1, Result::Same, python: 'abs({0})', javaScript: 'Math.abs({0})', cpp: ['abs({0})', 'fabs({0})']),
     new ValueOperation(OperationKey::Root, 1, Result::Number, python: 'math.sqrt({0})', javaScript: 'Math.sqrt({0})', cpp: 'sqrt({0})'),

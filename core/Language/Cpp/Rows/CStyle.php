@@ -37,6 +37,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->parser->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
         $tokens = str_contains($this->parser->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->parser->text) ? $this->parser->namesOfTypes->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->parser->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->parser->text) ? $this->parser->innerNames->withoutOuterNames($tokens) : $tokens;
@@ -48,6 +49,8 @@ final class CStyle
             $tokens = self::withPlacesBehind($tokens);
         }
         $tokens = str_contains($this->parser->text, 'struct') || str_contains($this->parser->text, 'typedef') ? $this->structures($tokens) : $tokens;
+
+        $tokens = 1 === preg_match('/\benum\b[^{;]*\{[^{}]*\}\s*\w/', $this->parser->text) ? self::withKindsApart($tokens) : $tokens;
 
         return 1 === preg_match('/#\s*define\s/', $this->parser->text) ? $this->withoutMacros($this->withoutOtherNames($tokens)) : $tokens;
     }
@@ -213,6 +216,39 @@ final class CStyle
         }
 
         return array_values($tokens);
+    }
+
+    /**
+     * `enum Kind { … } kind;` is `enum Kind { … }; Kind kind;` (C++17, 10.1.7.3).
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withKindsApart(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
+        $put = [];
+        for ($at = 0, $count = \count($code); $at < $count; ++$at) {
+            if ('enum' !== $text($at) || 'typedef' === $text($at - 1)) {
+                continue;
+            }
+            $named = \in_array($text($at + 1), ['class', 'struct'], true) ? $at + 2 : $at + 1;
+            for ($brace = $named; $brace < $named + 6 && !\in_array($text($brace), ['{', ';', ''], true); ++$brace) {
+            }
+            $end = '{' === $text($brace) ? self::closingBrace($text, $brace, $count) : null;
+            if (null !== $end && TokenKind::Name === $tokens[$code[$end + 1] ?? $code[$end]]->kind) {
+                $offset = $tokens[$code[$end]]->end();
+                $put[$code[$end]] = [new Token(TokenKind::Sign, ';', $offset, 0), '{' === $text($named) || ':' === $text($named) ? new Token(TokenKind::Keyword, 'int', $offset, 0) : new Token(TokenKind::Name, $text($named), $offset, 0)];
+            }
+        }
+        $kept = [];
+        foreach ($tokens as $index => $token) {
+            array_push($kept, $token, ...$put[$index] ?? []);
+        }
+
+        return $kept;
     }
 
     /** @param \Closure(int): string $text */

@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
@@ -53,9 +54,16 @@ final class FittingOverload
     public function asObjectOf(string $type, Expression $value): Expression
     {
         $class = trim((string) preg_replace('/^const\s*|[&\s]+$/', '', $type));
-        $made = isset($this->parser->classes->parents[$class]) && \in_array($this->types_($value), ['int', 'double', 'string', 'char', 'bool', 'float'], true) ? $this->parser->classes->methods[$class][ClassDefinition::MAKES] ?? null : null;
+        if (!isset($this->parser->classes->parents[$class]) || !\in_array($this->types_($value), ['int', 'double', 'string', 'char', 'bool', 'float'], true)) {
+            return $value;
+        }
+        $way = isset($this->parser->makers->makers[$class]) ? $this->parser->makers->makerOf($class, [new Argument($value, 0, 0)]) : null;
+        if (null !== $way) {
+            return new OwnValue($way, [$value]);
+        }
+        $made = $this->parser->classes->methods[$class][ClassDefinition::MAKES] ?? null;
 
-        return null === $made || 1 < $made[0] || 1 > $made[1] ? $value : new MakeObject($class, [$value]);
+        return null === $made || 1 < $made[0] || 1 > $made[1] ? $value : new MakeObject($class, [$value], true);
     }
 
     /** The type of what stands behind a sign that a class gives a meaning; '' for none. */

@@ -55,6 +55,7 @@ final class FreeOperators
             }
             $made["$class.$name"] = true;
             $this->parser->classes->methods[$class][$name] ??= [$takes, $takes, \array_slice(self::objectFirst($name, $counted[2]), 1)];
+            $this->parser->taken["$class.$name"] ??= \array_slice(self::objectFirst($name, $this->parser->announcements->typesAt($bracket) ?? []), 1);
             $this->parser->taken[".$name"] ??= \array_slice(self::objectFirst($name, $this->parser->announcements->typesAt($bracket) ?? []), 1);
         }
     }
@@ -122,6 +123,12 @@ final class FreeOperators
         }
 
         return $this->parser->tokens[$at]->text;
+    }
+
+    /** Whether a sign has one meaning for objects of a class, which stands outside of it and takes both sides (C++17, 16.3.1.2). */
+    public function takesBoth(string $class, string $name): bool
+    {
+        return 1 === \count($this->freeOperators["$class.$name"] ?? []) && $class === ($this->parser->taken["$class.$name"][0] ?? '');
     }
 
     /** The row that begins here behind its type, if it is an operator. */

@@ -114,11 +114,29 @@ final class InputRows
         if (null === $opened || !$this->parser->accept('(')) {
             $this->parser->fail('unexpected');
         }
+        for ($at = $this->parser->at, $end = $this->parser->closingOf($at - 1) ?? $at; $at < $end; ++$at) {
+            if ('ignore' === $this->parser->tokens[$at]->text && !$this->parser->isDeclared('ignore')) {
+                // What nobody asks for goes to a name that stands nowhere (C++17, 23.5.3.4).
+                for ($name = 'ignored', $count = 2; $this->parser->isDeclared($name) || 1 === preg_match('/\b'.$name.'\b/', $this->parser->text); $name = 'ignored'.$count++) {
+                }
+                array_splice($this->parser->tokens, $at, 1, [$this->parser->tokens[$at]->readAs($name, TokenKind::Name)]);
+                $this->parser->declared[$this->parser->scope][$name] = true;
+                $this->parser->types[$this->parser->scope][$name] = '';
+                $this->parser->write($name, $this->parser->tokens[$at]->offset);
+            }
+        }
         $targets = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
-        if (!$this->parser->accept('=') || !$this->parser->is('make_tuple') || !$this->parser->is('(', 1)) {
+        if (!$this->parser->accept('=')) {
             $this->parser->fail('unsupported', null, ['what' => 'tie(…)']);
         }
-        ++$this->parser->at;
+        $made = $this->parser->is('std') && $this->parser->is('::', 1) ? 2 : 0;
+        if (!\in_array($this->parser->sign($made), ['make_tuple', 'make_pair', 'tie'], true) || !$this->parser->is('(', $made + 1)) {
+            $value = $this->parser->value();
+            $this->parser->semicolon();
+
+            return [$this->parser->ended(new SetSeveral($this->parser->newId(), $targets, [$value]), $start)];
+        }
+        $this->parser->at += $made + 1;
         $opened = $this->parser->peek() ?? $opened;
         ++$this->parser->at;
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));

@@ -13,7 +13,9 @@ use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\LeaveFunction;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
@@ -23,6 +25,8 @@ final class Makers
 {
     /** @var array<string, array<string, array{string, list<string>}>> by class of which objects are made in several ways, those ways by the types that each takes (C++17, 16) */
     public array $makers = [];
+    /** @var array<string, array<string, array{string, list<string>}>> the same of every class, where it is made in one way as well */
+    private array $all = [];
     /** @var array<string, list<string>|null> by class, as plainMaker gives it */
     private array $plainMakers = [];
 
@@ -35,15 +39,21 @@ final class Makers
     {
         $types = $this->parser->announcements->typesAt($bracket) ?? [];
         $key = implode('|', $types);
-        $name = '' === $key ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
-        $this->makers[$class][$key] = [$name, '' === $key ? [] : $types];
+        $closing = $this->parser->partners[$bracket] ?? $bracket;
+        // One that leaves it to another one makes nothing itself (C++17, 15.6.2).
+        $isPlain = '' === $key && !(':' === ($this->parser->tokens[$closing + 1]->text ?? '') && $class === ($this->parser->tokens[$closing + 2]->text ?? ''));
+        $name = $isPlain ? $class.'.'.ClassDefinition::MAKES : "$class.made".([] === ($this->makers[$class] ?? []) ? '' : '_'.(1 + \count($this->makers[$class])));
+        $this->makers[$class][$key] = $this->all[$class][$key] = [$name, '' === $key ? [] : $types];
         $counted = $this->parser->announcements->counted($bracket + 1, $this->parser->partners[$bracket] ?? $bracket);
         $this->parser->symbols->functions[$name] = $counted;
     }
 
-    public function takesList(string $class): bool
+    /** How deep the lists of braces are nested that a class is made of: 0 where it is made of other things. */
+    public function takesList(string $class): int
     {
-        return [] !== array_filter($this->makers[$class] ?? [], static fn (array $maker): bool => 1 === \count($maker[1]) && str_starts_with($maker[1][0], 'initializer_list'));
+        $depths = array_map(static fn (array $maker): int => 1 === \count($maker[1]) && str_starts_with($maker[1][0], 'initializer_list') ? substr_count($maker[1][0], 'initializer_list') : 0, array_values($this->all[$class] ?? []));
+
+        return [] === $depths ? 0 : max($depths);
     }
 
     /**
@@ -53,7 +63,7 @@ final class Makers
      */
     public function makerOf(string $class, array $arguments): ?string
     {
-        return $this->parser->fittingOverload->fittest($this->makers[$class] ?? [], $arguments);
+        return [] === $arguments && str_ends_with($this->makers[$class][''][0] ?? '', '.'.ClassDefinition::MAKES) ? null : $this->parser->fittingOverload->fittest($this->makers[$class] ?? [], $arguments);
     }
 
     /**
@@ -68,12 +78,13 @@ final class Makers
                 $this->parser->fail('unsupported', $name, ['what' => "$name->text(…) { return; }"]);
             }
         }
+        $isLeft = ($first[0] ?? null) instanceof SetVariable && !$first[0]->value instanceof MakeObject;
         $this->plainMakers[$this->parser->class] ??= $this->plainMaker($this->parser->class);
         $given = [];
         foreach ([...$first, ...$body->statements] as $row) {
             $given[] = $row instanceof SetItem && $row->target instanceof Field ? $row->target->name : '';
         }
-        if ('' !== ($this->parser->classes->parents[$this->parser->class] ?? '') || null === $this->plainMakers[$this->parser->class] || [] !== array_diff($this->plainMakers[$this->parser->class], $given)) {
+        if (!$isLeft && ('' !== ($this->parser->classes->parents[$this->parser->class] ?? '') || null === $this->plainMakers[$this->parser->class] || [] !== array_diff($this->plainMakers[$this->parser->class], $given))) {
             // What is made without anything given is made first: nothing of it may be left to see.
             $this->parser->fail('unsupported', $name, ['what' => "$name->text(…), $name->text()"]);
         }
@@ -87,7 +98,7 @@ final class Makers
     private function plainMaker(string $class): ?array
     {
         $names = [];
-        foreach (isset($this->makers[$class]['']) ? $this->parser->tokens : [] as $at => $token) {
+        foreach (str_ends_with($this->makers[$class][''][0] ?? '', '.'.ClassDefinition::MAKES) ? $this->parser->tokens : [] as $at => $token) {
             if ($token->text !== $class || '(' !== ($this->parser->tokens[$at + 1]->text ?? '') || ')' !== ($this->parser->tokens[$at + 2]->text ?? '') || !\in_array($this->parser->tokens[$at + 3]->text ?? '', ['{', ':'], true)) {
                 continue;
             }

@@ -28,6 +28,7 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
@@ -125,7 +126,7 @@ final class MethodRows
             $loops = $this->parser->loops;
             $this->parser->loops = [];
             $opening = $this->parser->peek()->offset ?? 0;
-            if ($makesItself) {
+            if ($makesItself && !($first[0] ?? null) instanceof SetVariable) {
                 array_unshift($first, new SetVariable($this->parser->newId(), $this->parser->itself, new MakeObject($this->parser->class, [], true)));
             }
             foreach ($first as $row) {
@@ -215,7 +216,11 @@ final class MethodRows
                 $rows[] = new Perform($this->parser->newId(), new Operation(OperationKey::SayFailing, [$self, $values[0] ?? new TextLiteral('')]));
             } elseif (isset($this->parser->classes->parents[$name->text]) && $this->parser->isRaised($name->text) && null === $this->parser->classes->ownerOf($name->text, ClassDefinition::MAKES)) {
                 $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
-            } elseif (isset($this->parser->makers->makers[$name->text]) && [] !== $values) {
+            } elseif ($name->text === $this->parser->class && str_contains($this->parser->scope, '.made')) {
+                // Another way of making one makes it (C++17, 15.6.2).
+                $way = $this->parser->makerOf($name->text, $arguments);
+                $rows[] = new SetVariable($this->parser->newId(), $this->parser->itself, null === $way ? new MakeObject($name->text, $values, true) : new OwnValue($way, $values));
+            } elseif ($name->text === $this->parser->class || isset($this->parser->makers->makers[$name->text]) && ([] !== $values || null !== $this->parser->makerOf($name->text, []))) {
                 $this->parser->fail('unsupported', $name, ['what' => "$name->text(…)"]);
             } elseif (isset($this->parser->classes->parents[$name->text])) {
                 $owner = $this->parser->classes->ownerOf($name->text, ClassDefinition::MAKES);

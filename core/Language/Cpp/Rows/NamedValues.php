@@ -10,12 +10,19 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Directives, constants, further names of types, enumerations. */
 final class NamedValues
@@ -109,6 +116,13 @@ final class NamedValues
             ++$this->parser->at;
             $this->parser->aliases[$name->text] = 'int';
         }
+        if ($this->parser->accept(':')) {
+            // How much room its numbers take is seen nowhere, but where they are shown as letters (C++17, 7.6).
+            $room = $this->parser->typeTexts->type();
+            if (!$isApart && \in_array($room, ['char', 'unsigned char', 'signed char', 'uint8_t', 'int8_t', 'std::uint8_t', 'std::int8_t'], true)) {
+                $this->parser->fail('unsupported', $name, ['what' => 'enum']);
+            }
+        }
         $opened = $this->parser->peek();
         // One whose names stand behind its own has to have one (C++17, 10.2).
         if (!$this->parser->accept('{') || null === $opened || ($isApart && TokenKind::Name !== $name?->kind)) {
@@ -121,7 +135,7 @@ final class NamedValues
             ++$this->parser->at;
             if ($this->parser->accept('=')) {
                 $value = $this->parser->value();
-                $next = $value instanceof NumberLiteral && \is_int($value->value) ? $value->value : $this->parser->fail('unsupported', $one, ['what' => 'enum']);
+                $next = $this->wholeOf($value) ?? $this->parser->fail('unsupported', $one, ['what' => 'enum']);
             }
             // The names of an `enum class` stand behind its own (C++17, 10.2).
             $known = ('' === $this->parser->class ? '' : "{$this->parser->class}.").(null !== $apart ? $apart.'_'.$one->text : $one->text);
@@ -138,6 +152,33 @@ final class NamedValues
         $this->parser->cutTogether($rows, $start);
 
         return $rows;
+    }
+
+    /** What a constant value is, where it is a whole number: `1 << 3`, `'F'`, `First + 1` (C++17, 8.20). */
+    private function wholeOf(Expression $value): ?int
+    {
+        if ($value instanceof TextLiteral) {
+            return 1 === \strlen($value->value) ? \ord($value->value) : null;
+        }
+        if ($value instanceof VariableRead) {
+            $fixed = $this->parser->fixed[$value->name] ?? null;
+
+            return $fixed instanceof NumberLiteral && \is_int($fixed->value) ? $fixed->value : null;
+        }
+        $operands = array_map($this->wholeOf(...), $value->operands());
+        [$left, $right] = [$operands[0] ?? null, $operands[1] ?? null];
+
+        return match (true) {
+            $value instanceof NumberLiteral => \is_int($value->value) ? $value->value : null,
+            null === $left => null,
+            $value instanceof Unary && UnaryOperator::Negate === $value->operator => -$left,
+            null === $right => null,
+            $value instanceof Operation && OperationKey::ShiftedLeft === $value->key && $right >= 0 && $right < 31 => $left << $right,
+            $value instanceof Operation && OperationKey::BitOr === $value->key => $left | $right,
+            $value instanceof Binary && Operator::Add === $value->operator => $left + $right,
+            $value instanceof Binary && Operator::Subtract === $value->operator => $left - $right,
+            default => null,
+        };
     }
 
     public function directive(Token $token): void

@@ -35,6 +35,7 @@ final class Braces
         }
         $isMap = null !== $type && TypeNames::read($type)->isMap();
         // What a template divides by its sort has to be of the sort that is said.
+        $class = null === $type ? null : TypeNames::read($type)->item()->class;
         $isReal = null !== $type && TypeKind::Number === TypeNames::read($type)->item()->kind && str_contains($this->parser->text, 'template');
         while (!$this->parser->is('}')) {
             $inner = $this->parser->peek();
@@ -54,7 +55,7 @@ final class Braces
                 $items[] = $this->bracedItem($inner, $type);
             } else {
                 $item = $this->parser->expression();
-                $items[] = $isReal && $item instanceof NumberLiteral ? new NumberLiteral((float) $item->value) : $item;
+                $items[] = $isReal && $item instanceof NumberLiteral ? new NumberLiteral((float) $item->value) : (null === $class ? $item : $this->parser->asObjectOf($class, $item));
             }
             if (!$this->parser->accept(',')) {
                 break;

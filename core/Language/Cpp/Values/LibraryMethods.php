@@ -45,7 +45,12 @@ final class LibraryMethods
             // What is put in has the type of what is there; a map is given a pair.
             $kept = TypeNames::read($this->parser->typeOf($receiver));
             $item = $kept->isMap() ? StaticType::unknown() : $kept->item();
+            $given = $arguments[0]->value ?? null;
             $arguments = array_map(fn (Argument $argument): Argument => $argument->value instanceof ListLiteral ? new Argument($this->parser->madeValues->inFieldsType($argument->value, $item), $argument->offset, $argument->end, $argument->name, $argument->all) : $argument, $arguments);
+            $put = 'push_back' === $name && 1 === \count($arguments) && null !== $item->class ? $this->parser->asObjectOf($item->class, $arguments[0]->value) : null;
+            if (null !== $put && $put !== $given) {
+                return new Operation(OperationKey::Append, [$receiver, $put]);
+            }
         }
         $count = \count($arguments);
         $first = $arguments[0]->value ?? null;
@@ -96,6 +101,10 @@ final class LibraryMethods
             case 'end':
             case 'rbegin':
             case 'rend':
+                if (0 === $count && $this->parser->is('->') && str_ends_with($name, 'begin')) {
+                    return $this->outermost($receiver, 'rbegin' === $name);
+                }
+
                 return 0 === $count ? $this->parser->transient(OperationKey::from($name), [$receiver]) : null;
             case 'what':
                 if (0 === $count && $receiver instanceof VariableRead && isset($this->parser->keptFailures[$receiver->name])) {
@@ -339,5 +348,14 @@ final class LibraryMethods
             $to instanceof Binary && Operator::Add === $to->operator && $to->left == $from => $to->right,
             default => new Binary(Operator::Subtract, $to, $from),
         };
+    }
+
+    /** What stands first in something or last: of a set the least comes first, a map is gone through by its keys (C++17, 26.4). */
+    private function outermost(Expression $of, bool $isLast): Operation
+    {
+        $isSet = $this->parser->isOfType($of, 'set');
+        $of = $this->parser->isOfType($of, 'map') ? new Operation(OperationKey::Entries, [$of]) : $of;
+
+        return new Operation($isSet ? ($isLast ? OperationKey::Greatest : OperationKey::Least) : ($isLast ? OperationKey::Last : OperationKey::First), [$of]);
     }
 }

@@ -41,14 +41,15 @@ final class MadeValues
      *
      * @param list<Argument> $arguments
      * @param bool           $copied    whether it is copied wherever it is handed on
+     * @param bool           $braced    whether braces stood around what is given, which are read already
      */
-    public function madeOf(Token $class, array $arguments, bool $copied): Expression
+    public function madeOf(Token $class, array $arguments, bool $copied, bool $braced = false): Expression
     {
-        if ([] !== $arguments && '}' === ($this->parser->tokens[$this->parser->at - 1]->text ?? '') && $this->parser->takesList($class->text) && !(1 === \count($arguments) && $arguments[0]->value instanceof ListLiteral)) {
+        if ([] !== $arguments && $this->isOneList($class->text, $arguments, $braced)) {
             // What stands in braces is one list there (C++17, 16.3.1.7).
             $arguments = [new Argument(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)), $arguments[0]->offset, $arguments[\count($arguments) - 1]->end)];
         }
-        $way = [] === $arguments ? null : $this->parser->makerOf($class->text, $arguments);
+        $way = $this->parser->makerOf($class->text, $arguments);
         if (null !== $way && !$copied) {
             $this->parser->fail('unsupported', $class, ['what' => "new $class->text(…)"]);
         }
@@ -68,6 +69,24 @@ final class MadeValues
         return new MakeObject($class->text, $values, $copied);
     }
 
+    /**
+     * Whether what stands in braces is the one list that an object is made of (C++17, 16.3.1.7).
+     *
+     * @param non-empty-list<Argument> $arguments
+     */
+    private function isOneList(string $class, array $arguments, bool $braced): bool
+    {
+        $depth = $this->parser->takesList($class);
+        $lists = array_filter($arguments, static fn (Argument $argument): bool => $argument->value instanceof ListLiteral);
+        $isList = 1 === \count($arguments) && [] !== $lists;
+        if (2 > $depth) {
+            return 1 === $depth && !$isList && ($braced || '}' === ($this->parser->tokens[$this->parser->at - 1]->text ?? ''));
+        }
+        $inner = $arguments[0]->value instanceof ListLiteral ? $arguments[0]->value->items[0] ?? null : null;
+
+        return \count($lists) === \count($arguments) && !($isList && $inner instanceof ListLiteral);
+    }
+
     /** What stands in braces for something that an object keeps: an object, a pair, or a list. */
     public function inFieldsType(Expression $value, StaticType $type): Expression
     {
@@ -75,7 +94,7 @@ final class MadeValues
             return $value;
         }
         if (TypeKind::Copied === $type->kind && isset($this->parser->classes->parents[(string) $type->class])) {
-            return $this->madeOf(new Token(TokenKind::Name, (string) $type->class, 0), array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $value->items), true);
+            return $this->madeOf(new Token(TokenKind::Name, (string) $type->class, 0), array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $value->items), true, true);
         }
         if ([] !== $type->parts) {
             return new Operation(OperationKey::Record, $value->items);
@@ -217,6 +236,7 @@ final class MadeValues
 
         return match (true) {
             null === $element => new NumberLiteral(0),
+            TypeKind::Copied === $element->kind && null !== $way = $this->parser->makerOf((string) $element->class, []) => new OwnValue($way, []),
             TypeKind::Copied === $element->kind => new MakeObject((string) $element->class, $this->emptyFields((string) $element->class), true),
             TypeKind::Object === $element->kind => new NothingLiteral(),
             $element->isTextual() => new TextLiteral(''),

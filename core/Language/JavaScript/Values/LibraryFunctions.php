@@ -94,6 +94,10 @@ final class LibraryFunctions
 
             return 2 <= $count ? new Operation('Math.max' === $name ? OperationKey::Larger : OperationKey::Smaller, $values) : null;
         }
+        if ('isFinite' === $name && 1 === $count && null !== $first && !isset($this->parser->symbols->functions['isFinite'])) {
+            // Of what is made a number first (ECMA-262, 19.2.2).
+            return new Operation(OperationKey::IsFinite, [new Operation(OperationKey::ToNumber, [$first])]);
+        }
         if ('Math.pow' === $name && 2 === $count && null !== $first) {
             return new Binary(Operator::Power, $first, $values[1]);
         }
@@ -229,7 +233,7 @@ final class LibraryFunctions
         $ends = $this->parser->peek(3)?->text;
         $key = ')' === $ends || ',' === $ends ? [
             'Object.keys' => OperationKey::Keys, 'Object.values' => OperationKey::Values, 'Math.abs' => OperationKey::Absolute, 'Math.round' => OperationKey::Rounded, 'Math.floor' => OperationKey::Floor, 'Math.ceil' => OperationKey::Ceiling, 'Math.sqrt' => OperationKey::Root, 'Math.trunc' => OperationKey::ToWhole,
-            'Number.isInteger' => OperationKey::IsWhole, 'Number.isNaN' => OperationKey::IsNan, 'JSON.stringify' => OperationKey::Json, 'JSON.parse' => OperationKey::FromJson,
+            'Number.isInteger' => OperationKey::IsWhole, 'Number.isFinite' => OperationKey::IsFinite, 'Number.isNaN' => OperationKey::IsNan, 'JSON.stringify' => OperationKey::Json, 'JSON.parse' => OperationKey::FromJson,
         ][($this->parser->peek()->text ?? '').($this->parser->peek(1)->text ?? '').($this->parser->peek(2)->text ?? '')] ?? null : null;
         $ends = $this->parser->peek(1)?->text;
         $short = null === $key && (')' === $ends || ',' === $ends) && !$this->parser->isVariable($this->parser->peek()->text ?? '') ? ['String' => OperationKey::ToText, 'Number' => OperationKey::ToNumber, 'Boolean' => OperationKey::ToTruth][$this->parser->peek()->text ?? ''] ?? null : null;

@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Rows that give names, items and fields a value, or change it. */
 final class AssignmentRows
@@ -218,12 +219,18 @@ final class AssignmentRows
         foreach ($all as $target) {
             $this->given($target, $start, null);
         }
-        if (!$this->parser->isPlain($value) && 2 === \count($all) && $all[0] instanceof VariableRead && $all[1] instanceof VariableRead && $all[0]->name !== $all[1]->name) {
-            // The second gets what the first has.
-            $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset < $start || $use->name !== $all[1]->name);
-            $this->parser->behind[] = new SetVariable($this->parser->newId(), $all[1]->name, new VariableRead($all[0]->name));
+        $first = $this->parser->isPlain($value) ? null : $this->keeper($all);
+        if (null !== $first) {
+            // The others get what it has.
+            $kept = $all[$first];
+            unset($all[$first]);
+            $names = array_map(static fn (VariableRead $other): string => $other->name, array_filter($all, static fn (Expression $other): bool => $other instanceof VariableRead));
+            $this->parser->symbols->reads = array_filter($this->parser->symbols->reads, static fn (NameUse $use): bool => $use->offset < $start || !\in_array($use->name, $names, true));
+            foreach ($all as $other) {
+                $this->parser->behind[] = $other instanceof VariableRead ? new SetVariable($this->parser->newId(), $other->name, $kept) : new SetItem($this->parser->newId(), $other, $kept);
+            }
 
-            return new SetVariable($this->parser->newId(), $all[0]->name, $value);
+            return $kept instanceof VariableRead ? new SetVariable($this->parser->newId(), $kept->name, $value) : new SetItem($this->parser->newId(), $kept, $value);
         }
         if (!$this->parser->isPlain($value)) {
             $this->parser->failAt('unsupported', $start, $this->parser->endOffset() - $start, ['what' => 'a = b = …']);
@@ -235,6 +242,40 @@ final class AssignmentRows
         }
 
         return new SetSeveral($this->parser->newId(), $all, array_fill(0, \count($all), $value));
+    }
+
+    /**
+     * Which of several targets can tell the others what it was given: a name, or a field of one, that no other target
+     * is found by.
+     *
+     * @param list<Expression> $targets
+     */
+    private function keeper(array $targets): ?int
+    {
+        foreach ($targets as $index => $target) {
+            $isField = $target instanceof Field && $target->object instanceof VariableRead && !isset($this->parser->classes->asked[$target->name]) && !isset($this->parser->classes->methodNames[$target->name]);
+            if (!$target instanceof VariableRead && !$isField) {
+                continue;
+            }
+            $isNeeded = false;
+            foreach ($targets as $at => $other) {
+                $isNeeded = $isNeeded || $at !== $index && ($other == $target || $target instanceof VariableRead && $other instanceof VariableRead && $other->name === $target->name);
+                foreach ($at === $index ? [] : $other->operands() as $operand) {
+                    foreach (Walk::expressions($operand) as $part) {
+                        $isNeeded = $isNeeded || $part == $target;
+                    }
+                }
+                if (!$other instanceof VariableRead && !$other instanceof Field && !$other instanceof Item) {
+                    return null;
+                }
+                $isNeeded = $isNeeded || $target instanceof Field && $other instanceof VariableRead && $target->object == $other;
+            }
+            if (!$isNeeded) {
+                return $index;
+            }
+        }
+
+        return null;
     }
 
     /** Notes that a name has a value from here on; says so where something is no name. */
