@@ -188,6 +188,9 @@ abstract class Routine
         foreach (array_values($arguments) as $index => $argument) {
             Absent::Value === $argument || $this->values->keep($object, $object->order[$index] ?? throw new RunError('few_arguments'), $argument);
         }
+        if (isset($this->classes[$object->class][ClassDefinition::READIES])) {
+            $this->sent($object, ClassDefinition::READIES, $depth);
+        }
     }
 
     /** Gives a new object what its class says it keeps at first. */
@@ -412,6 +415,26 @@ abstract class Routine
     final protected function failureValue(?RunError $error): mixed
     {
         return FailureKind::Bare === $error?->raised ? $this->says($error) : throw new RunError('says_unknown');
+    }
+
+    /** What a failure of Python was made with: a key that is missing is told as it is written, not as it is. */
+    final protected function failureFirst(?RunError $error): mixed
+    {
+        $first = $error?->object?->entries['t'.MapValue::SAYS][1] ?? null;
+        if (null !== $first || null === $error) {
+            // Several are kept together.
+            return $first instanceof ListValue && $first->fixed ? $first->items[0] ?? throw new RunError('says_unknown') : $first ?? throw new RunError('says_unknown');
+        }
+        $says = (string) $this->says($error);
+        if ('KeyError' !== $this->failureName($error)) {
+            return '' === $says ? throw new RunError('says_unknown') : $says;
+        }
+
+        return match (true) {
+            1 === preg_match('/^\'([^\'\\\\]*)\'$/sD', $says, $match) => $match[1],
+            1 === preg_match('/^-?\d{1,18}$/D', $says) => (int) $says,
+            default => throw new RunError('says_unknown'),
+        };
     }
 
     /** What a failure of the program's own keeps; others keep nothing. */

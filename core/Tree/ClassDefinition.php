@@ -19,6 +19,8 @@ final readonly class ClassDefinition extends Statement
     /** The names of the methods that begin and end rows for which an object is held. */
     public const ENTERS = '@enter';
     public const EXITS = '@exit';
+    /** The name of the method that goes on making an object of data when its fields have got their values. */
+    public const READIES = '@ready';
     /** The name of the method that gives what an object shows as among others. */
     public const FORM = '@form';
     /** What stands for the parent of a class whose objects are tuples with names for their places. */
@@ -27,7 +29,7 @@ final readonly class ClassDefinition extends Statement
     public const SPECIAL = [self::MAKES, self::SHOWS, self::FORM, '@equal', '@length', '@add', '@subtract', '@multiply', '@less', ...self::FURTHER];
 
     /** Those that Python alone has. */
-    public const FURTHER = ['@divide', '@floor_divide', '@floor_remainder', '@power', '@negate', '@absolute', '@added_to', '@multiplied_by', '@less_or_equal', '@greater', '@greater_or_equal', '@iter', '@contains', '@item', '@put_item', '@truth', '@called', '@hash', '@next', self::ENTERS, self::EXITS, self::GOES];
+    public const FURTHER = ['@divide', '@floor_divide', '@floor_remainder', '@power', '@negate', '@absolute', '@added_to', '@multiplied_by', '@less_or_equal', '@greater', '@greater_or_equal', '@iter', '@contains', '@item', '@put_item', '@truth', '@called', '@hash', '@next', self::ENTERS, self::EXITS, self::READIES, self::GOES];
 
     /** What a sign asks of the object on its right side, where the left one is none (The Python Language Reference, 3.3.8; C++17, 16.5.2). */
     public const ON_THE_RIGHT = [Operator::Add->value => '@added_to', Operator::Multiply->value => '@multiplied_by'];

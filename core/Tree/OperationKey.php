@@ -219,6 +219,7 @@ enum OperationKey: string
     case Keys = 'keys';
     case Values = 'values';
     case Entries = 'entries';
+    case AsDict = 'as_dict';
     case Forget = 'forget';
     case DropRange = 'drop_range';
     case Ask = 'ask';
@@ -279,6 +280,7 @@ enum OperationKey: string
     case FailureName = 'failure_name';
     case FailureShown = 'failure_shown';
     case FailureField = 'failure_field';
+    case FailureFirst = 'failure_first';
     case Maker = 'maker';
     case MakerOf = 'maker_of';
     case OpenClass = 'open_class';

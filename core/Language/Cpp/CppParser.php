@@ -719,6 +719,19 @@ final class CppParser extends CppExpressions
         return null !== $this->loopType;
     }
 
+    public function withoutValue(Token $name): ?Statement
+    {
+        $type = (string) $this->loopType;
+        // Its text is that of the loop.
+        $cuts = \count($this->cuts);
+        $at = $this->at--;
+        $rows = 1 === preg_match('/[*&]$/', $type) ? [] : $this->declarationRows->declared_($name, $type, $this->at);
+        $this->at = $at;
+        self::cutTo($this->cuts, $cuts);
+
+        return 1 === \count($rows) ? $rows[0] : null;
+    }
+
     public function startOf(Token $name, Expression $value): Expression
     {
         unset($this->iterators[$name->text]);

@@ -1034,6 +1034,12 @@ abstract class BraceParser extends ExpressionParser
         return null;
     }
 
+    /** The variable of a loop that gets its value only where the loop asks on: `for (int n; cin >> n;)`; null where there is none. */
+    public function withoutValue(Token $name): ?Statement
+    {
+        return null;
+    }
+
     /** A value as a variable keeps it. */
     public function kept(string $name, Expression $value): Expression
     {

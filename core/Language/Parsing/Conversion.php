@@ -25,7 +25,7 @@ final readonly class Conversion
     /** Nothing of what shows no value, or shows it in a way that is not known here. */
     public static function of(string $piece): ?self
     {
-        if (1 !== preg_match('/^%([-0+]*)(\d*)(?:\.(\d+))?(?:hh|h|ll|l|z|j|t|L)?([diufegxXosc])$/D', $piece, $match, \PREG_UNMATCHED_AS_NULL)) {
+        if (1 !== preg_match('/^%([-0+ ]*)(\d*)(?:\.(\d+))?(?:hh|h|ll|l|z|j|t|L)?([diufegxXosc])$/D', $piece, $match, \PREG_UNMATCHED_AS_NULL)) {
             return null;
         }
         $conversion = new self($match[1], $match[2], $match[3], $match[4]);
@@ -45,7 +45,7 @@ final readonly class Conversion
         $isLeft = str_contains($this->flags, '-');
         $digits = null !== $this->digits ? ".$this->digits" : (\in_array($this->kind, ['f', 'e', 'g'], true) ? '.6' : '');
 
-        return ($isLeft ? '<' : ($isText && '' !== $this->width ? '>' : '')).(str_contains($this->flags, '+') ? '+' : '').(str_contains($this->flags, '0') && !$isLeft && !$isText ? '0' : '')
+        return ($isLeft ? '<' : ($isText && '' !== $this->width ? '>' : '')).(str_contains($this->flags, '+') ? '+' : (str_contains($this->flags, ' ') && !$isText ? ' ' : '')).(str_contains($this->flags, '0') && !$isLeft && !$isText ? '0' : '')
             .$this->width.$digits.($isText || \in_array($this->kind, ['d', 'i', 'u'], true) ? '' : $this->kind);
     }
 }

@@ -270,6 +270,11 @@ abstract class PythonExpressions extends ExpressionParser
             $isWritten = 'r' === $piece[-1];
             $conversion = Conversion::of($isWritten ? substr($piece, 0, -1).'s' : $piece);
             $value = array_shift($given);
+            if (null !== $value && null !== $conversion && 'c' === $conversion->kind && '' === $conversion->form() && ($value instanceof NumberLiteral || $value instanceof TextLiteral && 1 === mb_strlen($value->value))) {
+                // A letter, or the number of one (The Python Standard Library, printf-style String Formatting).
+                $parts[] = $value instanceof NumberLiteral ? new Operation(OperationKey::Letter, [$value]) : $value;
+                continue;
+            }
             if (null === $value || null === $conversion || 'c' === $conversion->kind) {
                 $this->failAt('unsupported', $at, 1, ['what' => "\"$piece\" %"]);
             }
@@ -464,6 +469,11 @@ abstract class PythonExpressions extends ExpressionParser
 
     protected function member(Expression $receiver): Expression
     {
+        if ($receiver instanceof VariableRead && isset($this->keptFailures[$receiver->name]) && $this->is('args') && $this->is('[', 1) && $this->is('0', 2) && $this->is(']', 3) && !isset($this->classes->fieldNames['args'])) {
+            $this->at += 4;
+
+            return new Operation(OperationKey::FailureFirst, [$receiver]);
+        }
         if (!$this->is('__class__')) {
             $static = $receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Kind, OperationKey::MakerOf], true) ? $this->unknownMembers->anyStatic($this->sign() ?? '') : null;
             if (null !== $static && [] !== array_intersect($this->classes->parents, [strstr($static, '.', true)])) {

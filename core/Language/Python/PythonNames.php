@@ -19,7 +19,7 @@ final class PythonNames
         '__init__' => ClassDefinition::MAKES, '__str__' => ClassDefinition::SHOWS, '__repr__' => ClassDefinition::FORM, '__eq__' => '@equal', '__len__' => '@length',
         '__add__' => '@add', '__sub__' => '@subtract', '__mul__' => '@multiply', '__lt__' => '@less',
         '__truediv__' => '@divide', '__floordiv__' => '@floor_divide', '__mod__' => '@floor_remainder', '__pow__' => '@power', '__neg__' => '@negate', '__abs__' => '@absolute', '__radd__' => '@added_to', '__rmul__' => '@multiplied_by',
-        '__le__' => '@less_or_equal', '__gt__' => '@greater', '__ge__' => '@greater_or_equal', '__iter__' => '@iter', '__next__' => '@next', '__contains__' => '@contains', '__getitem__' => '@item', '__setitem__' => '@put_item', '__bool__' => '@truth', '__call__' => '@called', '__hash__' => '@hash', '__enter__' => ClassDefinition::ENTERS, '__exit__' => ClassDefinition::EXITS,
+        '__le__' => '@less_or_equal', '__gt__' => '@greater', '__ge__' => '@greater_or_equal', '__iter__' => '@iter', '__next__' => '@next', '__contains__' => '@contains', '__getitem__' => '@item', '__setitem__' => '@put_item', '__bool__' => '@truth', '__call__' => '@called', '__hash__' => '@hash', '__enter__' => ClassDefinition::ENTERS, '__exit__' => ClassDefinition::EXITS, '__post_init__' => ClassDefinition::READIES,
     ];
     public const KINDS = ['int' => '@whole', 'float' => '@number', 'str' => '@text', 'bool' => '@truth', 'list' => '@list', 'tuple' => '@tuple', 'set' => '@set', 'dict' => '@map'];
 }

@@ -394,6 +394,9 @@ final class PythonParser extends PythonStatements
         if ('@' === $token->text && 'dataclass' === ($this->peek(1)->text ?? '') && isset($this->imported['dataclass'])) {
             return [$this->dataClasses->dataClass($line)];
         }
+        if ($this->dataClasses->isOrdered()) {
+            return [$this->dataClasses->ordered($line)];
+        }
         $behind = $this->peek(1);
         if ('@' === $token->text && TokenKind::Name === $behind?->kind) {
             $this->fail('unsupported', $token, ['what' => "@$behind->text"]);

@@ -113,6 +113,7 @@ final class OperationCode
             OperationKey::FailureShown => 'failureShown',
             OperationKey::FailureField => 'failureField',
             OperationKey::FailureValue => 'failureValue',
+            OperationKey::FailureFirst => 'failureFirst',
             default => null,
         };
         if (null !== $ofFailure) {

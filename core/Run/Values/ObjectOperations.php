@@ -274,6 +274,49 @@ trait ObjectOperations
     }
 
     /** Whether an object is one of a class of plain fields (The Python Standard Library, dataclasses). */
+    /**
+     * A map of what an object of data keeps, and of what is kept in that (The Python Standard Library, "dataclasses.asdict").
+     *
+     * @throws RunError for anything else
+     */
+    public function asDict(mixed $object): MapValue
+    {
+        if (!$object instanceof MapValue || !$this->isOfFields($object)) {
+            throw new RunError('not_a_number', ['value' => mb_substr($this->show($object), 0, 30)], 'asdict() should be called on dataclass instances');
+        }
+        $map = new MapValue();
+        foreach ($object->order as $name) {
+            $this->put($map, $name, $this->asKept($object->entries["t$name"][1] ?? null));
+        }
+
+        return $map;
+    }
+
+    private function asKept(mixed $value): mixed
+    {
+        if ($value instanceof MapValue && '' !== $value->class && $this->isOfFields($value)) {
+            return $this->asDict($value);
+        }
+        if ($value instanceof ListValue) {
+            $kept = $this->cloned($value);
+            \assert($kept instanceof ListValue);
+            $kept->items = array_map($this->asKept(...), $value->items);
+
+            return $kept;
+        }
+        if ($value instanceof MapValue && '' === $value->class) {
+            $kept = $this->cloned($value);
+            \assert($kept instanceof MapValue);
+            foreach ($value->entries as [$key, $one]) {
+                $this->put($kept, $key, $this->asKept($one));
+            }
+
+            return $kept;
+        }
+
+        return $value;
+    }
+
     final public function isOfFields(MapValue $object): bool
     {
         return $this->facts->plainFields && [] !== $object->order && !$this->can($object, ClassDefinition::MAKES);

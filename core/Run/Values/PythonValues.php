@@ -430,7 +430,8 @@ final class PythonValues extends Values
             }, $value->fixed ? '(...)' : '[...]');
         }
         if ($value instanceof MapValue && '' !== $value->class) {
-            return $this->objectText($value, [ClassDefinition::SHOWS, ClassDefinition::FORM]);
+            // A failure says what it was made with, whatever it is shown as among others (CPython 3.11, Objects/exceptions.c).
+            return $this->objectText($value, isset($value->entries['t'.MapValue::SAYS]) ? [ClassDefinition::SHOWS] : [ClassDefinition::SHOWS, ClassDefinition::FORM]);
         }
         if ($value instanceof MapValue && 'set' === $value->sort) {
             return [] === $value->entries ? 'set()' : '{'.implode(', ', array_map($this->display(...), $this->over($value))).'}';

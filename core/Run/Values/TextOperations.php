@@ -48,7 +48,8 @@ trait TextOperations
 
     public function title(mixed $text): string
     {
-        return mb_convert_case(self::text_($text), \MB_CASE_TITLE);
+        // A word begins behind whatever is no letter (The Python Standard Library, "str.title").
+        return (string) preg_replace_callback('/\p{L}+/u', static fn (array $word): string => mb_convert_case($word[0], \MB_CASE_TITLE), self::text_($text));
     }
 
     public function capitalized(mixed $text): string
@@ -318,8 +319,16 @@ trait TextOperations
         }, self::text_($template)));
     }
 
-    public function letterTable(mixed $from, mixed $to): MapValue
+    public function letterTable(mixed $from, mixed $to = null, mixed $gone = ''): MapValue
     {
+        if (null === $to) {
+            $table = new MapValue();
+            foreach (self::map_($from)->entries as [$letter, $becomes]) {
+                $this->put($table, \is_string($letter) ? mb_ord($letter) : $letter, $becomes);
+            }
+
+            return $table;
+        }
         [$from, $to] = [mb_str_split(self::text_($from)), mb_str_split(self::text_($to))];
         if (\count($from) !== \count($to)) {
             throw new RunError('unequal_letters', ['one' => \count($from), 'other' => \count($to)], 'the first two maketrans arguments must have equal length');
@@ -327,6 +336,9 @@ trait TextOperations
         $table = new MapValue();
         foreach ($from as $index => $letter) {
             $this->put($table, mb_ord($letter), mb_ord($to[$index]));
+        }
+        foreach (mb_str_split(self::text_($gone)) as $letter) {
+            $this->put($table, mb_ord($letter), null);
         }
 
         return $table;
@@ -578,15 +590,20 @@ trait TextOperations
 
     public function formatted(mixed $value, mixed $form): string
     {
-        if (1 !== preg_match('/^(?:(.)?([<>^]))?([+ -])?(#)?(0)?(\d+)?(,)?(?:\.(\d+))?([dfgsxXobe%])?$/uD', self::text_($form), $match, \PREG_UNMATCHED_AS_NULL)) {
+        if (1 !== preg_match('/^(?:(.)?([<>^=]))?([+ -])?(#)?(0)?(\d+)?([,_])?(?:\.(\d+))?([dfFgGsxXobeEc%])?$/uD', self::text_($form), $match, \PREG_UNMATCHED_AS_NULL)) {
             throw new RunError('no_form', ['form' => mb_substr(self::text_($form), 0, 20)]);
         }
         [, $fill, $align, $sign, $based, $zero, $width, $comma, $precision, $type] = [...$match, null, null, null, null, null, null, null, null, null];
+        $isCapital = null !== $type && \in_array($type, ['F', 'E', 'G'], true);
+        $type = $isCapital ? strtolower((string) $type) : $type;
         // Where a form is given, a truth value is a number (Python, bool is an int and has its __format__).
         $value = \is_bool($value) && '' !== $form ? (int) $value : $value;
         $isNumber = \is_int($value) || \is_float($value) || $value instanceof BigInteger;
         if (!$isNumber && null !== $type && 's' !== $type && !\is_bool($value)) {
             throw new RunError('not_a_number', ['value' => mb_substr($this->text($value), 0, 30)]);
+        }
+        if ('c' === $type) {
+            [$value, $type, $isNumber] = [$this->letter($value), null, false];
         }
         $isInBase = null !== $type && isset(self::BASES[$type]);
         if ($isInBase && \is_float($value) && $this->facts->strictTexts) {
@@ -606,8 +623,16 @@ trait TextOperations
             default => $this->text($value),
         };
         if (null !== $comma) {
-            $text = (string) preg_replace('/(?<=\d)(?=(\d{3})+(?!\d))(?<!\.\d)(?<!\.\d\d)(?<!\.\d{3})/', ',', $text);
+            $size = $isInBase && 'd' !== $type ? 4 : 3;
+            // Noughts that fill it up are told apart like its own digits.
+            $wanted = null === $zero || null !== $align ? 0 : min(1000, (int) $width) - (null === $sign || '-' === $sign || str_starts_with($text, '-') ? 0 : 1);
+            $text = (string) preg_replace_callback('/^([+ -]?(?:0[xXob])?)([0-9a-fA-F]+)(?=\.|%|e|$)(.*)/D', static function (array $number) use ($comma, $size, $wanted): string {
+                for ($digits = strrev($number[2]); \strlen($told = $number[1].strrev(implode($comma, str_split($digits, $size))).$number[3]) < $wanted; $digits .= '0');
+
+                return $told;
+            }, $text);
         }
+        $text = $isCapital ? strtoupper($text) : $text;
         if ($isNumber && !str_starts_with($text, '-') && ('+' === $sign || ' ' === $sign)) {
             $text = $sign.$text;
         }
@@ -615,10 +640,10 @@ trait TextOperations
         if ($missing <= 0) {
             return $text;
         }
-        if (null !== $zero && null === $align) {
+        if (null !== $zero && null === $align || '=' === $align) {
             $signs = 1 === preg_match(null === $based ? '/^[+ -]/' : '/^[+ -]?(?:0[xXob])?/', $text, $first) ? \strlen($first[0]) : 0;
 
-            return substr($text, 0, $signs).str_repeat('0', $missing).substr($text, $signs);
+            return substr($text, 0, $signs).str_repeat('=' === $align ? $fill ?? (null === $zero ? ' ' : '0') : '0', $missing).substr($text, $signs);
         }
         // A nought before the width fills, where no other sign does.
         $fill ??= null === $zero ? ' ' : '0';

@@ -416,6 +416,10 @@ abstract class Values
 
     final public function greater(mixed $a, mixed $b): bool
     {
+        if ($a instanceof MapValue && $this->can($a, '@greater')) {
+            // The one on the left is asked first (The Python Language Reference, 3.3.1).
+            return $this->truth($this->asked($a, '@greater', $b));
+        }
         try {
             return $this->less($b, $a);
         } catch (RunError $why) {
@@ -425,6 +429,9 @@ abstract class Values
 
     final public function greaterOrEqual(mixed $a, mixed $b): bool
     {
+        if ($a instanceof MapValue && $this->can($a, '@greater_or_equal')) {
+            return $this->truth($this->asked($a, '@greater_or_equal', $b));
+        }
         try {
             return $this->lessOrEqual($b, $a);
         } catch (RunError $why) {

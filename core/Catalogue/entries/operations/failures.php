@@ -13,5 +13,6 @@ return [
     new ValueOperation(OperationKey::FailureName, 1, Result::Text, python: 'type({0}).__name__', javaScript: '{0}.name'),
     new ValueOperation(OperationKey::FailureShown, 1, Result::Text, javaScript: 'String({0})'),
     new ValueOperation(OperationKey::FailureField, 2, Result::Unknown, javaScript: '{0}[{1}]'),
+    new ValueOperation(OperationKey::FailureFirst, 1, Result::Unknown, python: '{0}.args[0]'),
     new ValueOperation(OperationKey::FailureValue, 1, Result::Unknown, javaScript: '{0}'),
 ];

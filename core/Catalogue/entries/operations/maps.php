@@ -18,6 +18,7 @@ return [
     new ValueOperation(OperationKey::Keys, 1, Result::Keys, python: ['list({0}.keys())', '{0}.keys()'], javaScript: 'Object.keys({0})', cpp: '@keys({0})'),
     new ValueOperation(OperationKey::Values, 1, Result::Values, python: ['list({0}.values())', '{0}.values()'], javaScript: 'Object.values({0})', cpp: '@values({0})'),
     new ValueOperation(OperationKey::Entries, 1, Result::Pairs, python: '{0}.items()', javaScript: 'Object.entries({0})', cpp: '{0}'),
+    new ValueOperation(OperationKey::AsDict, 1, Result::Parsed, python: 'dataclasses.asdict({0})'),
     new ValueOperation(OperationKey::Forget, 2, Result::Nothing, python: 'del {0}[{1}]', javaScript: 'delete {0}[{1}]', cpp: '{0}.erase({1})'),
     new ValueOperation(OperationKey::HasOwn, 2, Result::Truth, python: '5|{1:6} in {0:6}', javaScript: ['{0}.hasOwnProperty({1})', 'Object.hasOwn({0}, {1})']),
     new ValueOperation(OperationKey::NewMap, 0, Result::Table, upTo: 1, javaScript: 'new Map({*})'),

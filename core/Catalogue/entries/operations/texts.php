@@ -63,7 +63,7 @@ return [
     new ValueOperation(OperationKey::OrderOfTexts, 2, Result::Whole, cpp: '{0}.compare({1})'),
     new ValueOperation(OperationKey::Compared, 2, Result::Whole, javaScript: '{0}.localeCompare({1})'),
     new ValueOperation(OperationKey::FilledTemplate, 2, Result::Text, python: '{0}.format(*{1})'),
-    new ValueOperation(OperationKey::LetterTable, 2, Result::Table, python: 'str.maketrans({0}, {1})'),
+    new ValueOperation(OperationKey::LetterTable, 1, Result::Table, upTo: 3, python: 'str.maketrans({*})'),
     new ValueOperation(OperationKey::Translated, 2, Result::Text, python: '{0}.translate({1})'),
     new ValueOperation(OperationKey::ReplacedSome, 4, Result::Text, python: '{0}.replace({1}, {2}, {3})'),
     new ValueOperation(OperationKey::Parted, 2, Result::Texts, python: '{0}.partition({1})'),

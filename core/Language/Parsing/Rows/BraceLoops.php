@@ -115,7 +115,10 @@ final class BraceLoops
         $name = $this->parser->newName('for_three_parts');
         if ($isNew && $this->parser->is(';') && [] !== array_filter([$this->parser->at + 1, ...range($this->parser->at + 1, ($this->parser->closingOf($this->parser->indexOf($opened) ?? 0) ?? $this->parser->at) - 1)], fn (int $at): bool => ';' === ($this->parser->tokens[$at]->text ?? ''))) {
             // All three parts are there; the variable only has no value yet.
-            $this->parser->fail('unsupported', $name, ['what' => "for (… $name->text; …)"]);
+            $declared = $this->parser->withoutValue($name) ?? $this->parser->fail('unsupported', $name, ['what' => "for (… $name->text; …)"]);
+            $this->parser->cut($declared->id, 'head', $this->parser->tokens[$start]->offset, $this->parser->tokens[$start]->offset);
+
+            return [$declared, $this->withoutVariable($id, $start, $opened)];
         }
         if (!$this->parser->accept('=')) {
             $this->parser->is('in') ? $this->parser->fail('foreign_word', null, ['word' => 'for … in', 'near' => 'for … of']) : $this->parser->fail('for_three_parts');

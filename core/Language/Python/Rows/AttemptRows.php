@@ -293,6 +293,11 @@ final class AttemptRows
 
             return new Operation(OperationKey::FailureName, [$this->parser->plainName($name)]);
         }
+        if ($this->parser->is('.') && $this->parser->is('args', 1) && $this->parser->is('[', 2) && $this->parser->is('0', 3) && $this->parser->is(']', 4)) {
+            $this->parser->at += 5;
+
+            return $this->parser->postfix(new Operation(OperationKey::FailureFirst, [$this->parser->plainName($name)]));
+        }
         // Elsewhere it is no text to Python, and would have to be made one by `str`.
         $before = $this->parser->tokens[$this->parser->at - 2] ?? null;
         $isAlone = null === $before && null === $this->parser->peek();

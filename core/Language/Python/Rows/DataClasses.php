@@ -26,6 +26,9 @@ use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\UnaryOperator;
+use Scrivlet\Core\Language\Python\Values\TextLiterals;
 
 /** Classes of data, whose objects are made from what they keep, and compared by it (The Python Standard Library 3.11, dataclasses). */
 final class DataClasses
@@ -34,6 +37,8 @@ final class DataClasses
     private const SIGNS_OF_ORDER = ['@less_or_equal' => '<=', '@greater' => '>', '@greater_or_equal' => '>='];
     /** @var array<string, true> fields, behind their class and a point, that nothing is compared by */
     private array $uncompared = [];
+    /** @var array<string, true> fields, behind their class and a point, that are not shown */
+    private array $unshown = [];
 
     public function __construct(private readonly PythonParser $parser)
     {
@@ -58,10 +63,56 @@ final class DataClasses
         $end = $this->parser->tokens[$this->parser->until - 1]->end();
         $row = $this->parser->classRows->classDefinition($next, $start);
         \assert($row instanceof ClassDefinition);
-        $made = $this->comparing($row, 'True' === ($options['order'] ?? ''));
+        $made = [...$this->comparing($row, 'True' === ($options['order'] ?? '')), ...$this->showing($row)];
         $this->parser->enumerations->cutAtHead($made, $row->id, $end);
 
         return [] === $made ? $row : new ClassDefinition($row->id, $row->name, $row->parent, new Block([...$made, ...$row->body->statements]));
+    }
+
+    /** Whether `@total_ordering` stands here. */
+    public function isOrdered(): bool
+    {
+        $isOfLibrary = $this->parser->is('.', 2) && 'functools' === ($this->parser->aliases[$this->parser->sign(1) ?? ''] ?? $this->parser->sign(1)) && $this->parser->is('total_ordering', 3) && null === $this->parser->peek(4);
+
+        return $this->parser->is('@') && ($isOfLibrary || null === $this->parser->peek(2) && 'functools.total_ordering' === ($this->parser->imported[$this->parser->sign(1) ?? ''] ?? ''));
+    }
+
+    /** `@total_ordering` and the class below it: one comparison and `==` say what the others give (The Python Standard Library, functools). */
+    public function ordered(LogicalLine $line): Statement
+    {
+        $start = $this->parser->offset();
+        $next = $this->parser->codeBelow();
+        $class = $this->parser->tokens[($next->from ?? 0) + 1]->text ?? '';
+        $has = array_values(array_intersect(array_keys(self::ORDER), array_keys($this->parser->classes->methods[$class] ?? [])));
+        if (null === $next || $next->column() !== $line->column() || 'class' !== $this->parser->tokens[$next->from]->text || 1 !== \count($has)) {
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => '@total_ordering']);
+        }
+        ++$this->parser->line;
+        [$this->parser->at, $this->parser->until] = [$next->from, $next->until];
+        $end = $this->parser->tokens[$this->parser->until - 1]->end();
+        $row = $this->parser->classRows->classDefinition($next, $start);
+        \assert($row instanceof ClassDefinition);
+        [$self, $other] = [new VariableRead('self'), new VariableRead('other')];
+        $made = [];
+        foreach (array_diff_key(self::ORDER, [$has[0] => 1]) as $name => $operator) {
+            // Which way it looks is that of the one that is there, or the other one.
+            $isOpposite = (Operator::Less === $operator || Operator::LessOrEqual === $operator) !== (Operator::Less === self::ORDER[$has[0]] || Operator::LessOrEqual === self::ORDER[$has[0]]);
+            $isStrict = Operator::Less === $operator || Operator::Greater === $operator;
+            $known = new Binary(self::ORDER[$has[0]], $self, $other);
+            $isKnownStrict = '@less' === $has[0] || '@greater' === $has[0];
+            $value = match (true) {
+                $isOpposite && $isKnownStrict && !$isStrict, $isOpposite && !$isKnownStrict && $isStrict => new Unary(UnaryOperator::Not, $known),
+                $isOpposite && $isKnownStrict => new Binary(Operator::And, new Unary(UnaryOperator::Not, $known), new Binary(Operator::NotEqual, $self, $other)),
+                $isOpposite => new Binary(Operator::Or, new Unary(UnaryOperator::Not, $known), new Binary(Operator::Equal, $self, $other)),
+                $isKnownStrict => new Binary(Operator::Or, $known, new Binary(Operator::Equal, $self, $other)),
+                default => new Binary(Operator::And, $known, new Binary(Operator::NotEqual, $self, $other)),
+            };
+            $made[] = new FunctionDefinition($this->parser->newId(), "$class.$name", ['self', 'other'], new Block([new GiveBack($this->parser->newId(), $value)]));
+            $this->parser->classes->methods[$class][$name] = [1, 1, ['other']];
+        }
+        $this->parser->enumerations->cutAtHead($made, $row->id, $end);
+
+        return new ClassDefinition($row->id, $row->name, $row->parent, new Block([...$made, ...$row->body->statements]));
     }
 
     /** @return array<string, string>|null what stands in the brackets behind `@dataclass`; null if that is not read */
@@ -117,6 +168,27 @@ final class DataClasses
         return $made;
     }
 
+    /** @return list<FunctionDefinition> what shows its objects, where that is less than all that they keep */
+    private function showing(ClassDefinition $class): array
+    {
+        $fields = array_filter($class->body->statements, static fn (Statement $row): bool => $row instanceof FieldDeclaration);
+        $shown = array_filter($fields, fn (Statement $row): bool => !isset($this->unshown["$class->name.$row->name"]));
+        if (\count($shown) === \count($fields)) {
+            return [];
+        }
+        if ('' !== $class->parent) {
+            $this->parser->fail('unsupported', null, ['what' => '@dataclass']);
+        }
+        $parts = [new TextLiteral($class->name.'(')];
+        foreach (array_values($shown) as $index => $field) {
+            array_push($parts, new TextLiteral((0 === $index ? '' : ', ')."$field->name="), new Operation(OperationKey::Written, [new Field(new VariableRead('self'), $field->name)]));
+        }
+        $text = TextLiterals::together(TextLiterals::merged([...$parts, new TextLiteral(')')]));
+        $this->parser->classes->methods[$class->name][ClassDefinition::FORM] = [0, 0, []];
+
+        return [new FunctionDefinition($this->parser->newId(), $class->name.'.'.ClassDefinition::FORM, ['self'], new Block([new GiveBack($this->parser->newId(), $text)]))];
+    }
+
     public function defaultOf(Token $name): ?Expression
     {
         return $this->parser->is('field') && isset($this->parser->imported['field']) && $this->parser->is('(', 1) ? $this->fieldDefault($name) : $this->parser->value();
@@ -153,6 +225,9 @@ final class DataClasses
             } elseif ('compare' === $word && 'False' === $kind?->text) {
                 ++$this->parser->at;
                 $this->uncompared["{$this->parser->class}.$name->text"] = true;
+            } elseif ('repr' === $word && 'False' === $kind?->text && 1 !== preg_match('/\b__(?:repr|str)__\b/', $this->parser->text)) {
+                ++$this->parser->at;
+                $this->unshown["{$this->parser->class}.$name->text"] = true;
             } elseif (\in_array($word, ['compare', 'repr', 'init', 'hash'], true) && 'True' === $kind?->text) {
                 ++$this->parser->at;
             } else {

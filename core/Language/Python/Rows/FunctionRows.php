@@ -247,7 +247,7 @@ final class FunctionRows
                 default => null,
             };
         }
-        $full = 'functools' === $name ? $name.$rest : ($this->parser->imported[$name] ?? '').$rest;
+        $full = 'functools' === ($this->parser->aliases[$name] ?? $name) && !isset($this->parser->imported[$name]) ? 'functools'.$rest : ($this->parser->imported[$name] ?? '').$rest;
         if (str_starts_with($full, 'functools.wraps(')) {
             return $this->parser->toldApart->wrapsPlainly() ? '' : null;
         }

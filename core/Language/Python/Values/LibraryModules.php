@@ -169,11 +169,11 @@ final class LibraryModules
         if ('str' === $token->text && $isMember && $this->parser->is('maketrans', 2) && null !== ($opened = $this->parser->peek(3)) && '(' === $opened->text) {
             $this->parser->at += 4;
             $arguments = $this->parser->arguments($opened);
-            if (2 !== \count($arguments)) {
+            if (1 > \count($arguments) || 3 < \count($arguments)) {
                 $this->parser->fail('unsupported', $token, ['what' => 'str.maketrans(…)']);
             }
 
-            return new Operation(OperationKey::LetterTable, [$arguments[0]->value, $arguments[1]->value]);
+            return new Operation(OperationKey::LetterTable, array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
         }
         if (isset(self::LETTERS[$name])) {
             $this->parser->at += $length;
