@@ -90,6 +90,8 @@ enum OperationKey: string
     case LeadingNumber = 'leading_number';
     case ToTruth = 'to_truth';
     case Fixed = 'fixed';
+    case Precise = 'precise';
+    case Scientific = 'scientific';
     case Formatted = 'formatted';
     case Absolute = 'absolute';
     case Root = 'root';

@@ -72,6 +72,8 @@ return [
     'operation.leading_number' => 'number at the start of {0}',
     'operation.to_truth' => '{0} as true or false',
     'operation.fixed' => '{0} with {1} decimals',
+    'operation.precise' => '{0} with {1} digits',
+    'operation.scientific' => '{0} by powers of ten, {1} places',
     'operation.formatted' => '{0} in the form {1}',
     'operation.absolute' => 'size of {0} without its sign',
     'operation.root' => 'square root of {0}',

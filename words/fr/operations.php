@@ -72,6 +72,8 @@ return [
     'operation.leading_number' => 'nombre au début de {0}',
     'operation.to_truth' => '{0} en vrai ou faux',
     'operation.fixed' => '{0} avec {1} décimales',
+    'operation.precise' => '{0} avec {1} chiffres',
+    'operation.scientific' => '{0} en puissances de dix, {1} décimales',
     'operation.formatted' => '{0} sous la forme {1}',
     'operation.absolute' => '{0} sans son signe',
     'operation.root' => 'racine carrée de {0}',

@@ -116,6 +116,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** A function that an object of its own keeps, which it knows as `this`. */
     abstract public function methodValue(Token $name, bool $isGetter): FunctionReference;
 
+    /** Whether a function whose brace opens there says `arguments`. */
+    abstract public function saysArguments(int $brace): bool;
+
     /** Whether `this` stands in a function. */
     abstract public function saysThis(int $index): bool;
 

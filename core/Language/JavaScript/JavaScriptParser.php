@@ -294,8 +294,14 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->failureRows->caughtByKind($id, $from, $name);
     }
 
+    public function saysArguments(int $brace): bool
+    {
+        return [] !== $this->announcements->namesOfArguments($brace);
+    }
+
     protected function prepared(array $tokens): array
     {
+        $tokens = 1 === preg_match('/\.\s*(?:apply|call)\s*\(/', $this->text) ? GivenTogether::usual($tokens) : $tokens;
         if (1 !== preg_match('/\bif\s*\(\s*\(/', $this->text)) {
             return $tokens;
         }
@@ -388,7 +394,7 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     public function named(Token $token): Expression
     {
-        $done = $this->madeByFunctions->doneAs($token);
+        $done = $this->madeByFunctions->doneAs($token) ?? $this->madeByFunctions->told($token);
         if (null === $done && isset($this->classes->parents[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text) && !$this->madeByFunctions->seesToNew($token->text)) {
             // Without the word an object is not made (ECMAScript 2022, 10.2.1).
             $this->mistake('new_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($token->offset, 0, 'new ')]);

@@ -465,7 +465,7 @@ abstract class BraceParser extends ExpressionParser
             'do' => $this->jumps->leftFrom(fn (): array => [$this->braceLoops->doWhile()]),
             'for' => $this->jumps->leftFrom($this->braceLoops->forLoop(...)),
             'if' => [$this->braceConditions->conditional()],
-            'switch' => $this->switches->switched(),
+            'switch' => $this->jumps->leftFrom($this->switches->switched(...)),
             'else' => $this->fail('else_without_if', $token, ['word' => 'else']),
             'try' => [$this->braceAttempts->attempt()],
             'throw' => [$this->braceAttempts->raise($token)],

@@ -667,7 +667,14 @@ abstract class ExpressionParser extends Parser
 
             return $made;
         }
-        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && \in_array($member->text, ['min', 'max', 'pow', 'hypot', 'atan2'], true) && !$this->is('.', 2)) {
+        $ofTwo = !$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && !$this->is('.', 2) ? ['pow' => true, 'atan2' => OperationKey::ArcTangent2][$member->text] ?? null : null;
+        if (null !== $ofTwo) {
+            $this->at += 2;
+            $both = [new VariableRead('item'), new VariableRead('other')];
+
+            return new Lambda(['item', 'other'], true === $ofTwo ? new Binary(Operator::Power, ...$both) : new Operation($ofTwo, $both));
+        }
+        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && \in_array($member->text, ['min', 'max', 'hypot'], true) && !$this->is('.', 2)) {
             // One of several values, or of none, that is handed on.
             $this->fail('unsupported', $member, ['what' => $full]);
         }

@@ -25,7 +25,7 @@ final class LibraryValues
         'cpp' => [],
     ];
 
-    private const OF_TWO = ['python' => ['pow' => Operator::Power]];
+    private const OF_TWO = ['python' => ['pow' => Operator::Power], 'javascript' => [], 'cpp' => []];
 
     public static function named(string $name, Language $language): ?Lambda
     {

@@ -49,6 +49,8 @@ return [
     new ValueOperation(OperationKey::FirstApart, 2, Result::Whole, python: '@first_apart({0}, {1})', javaScript: '@firstApart({0}, {1})', cpp: '@first_apart({0}, {1})'),
     new ValueOperation(OperationKey::LastApart, 2, Result::Whole, python: '@last_apart({0}, {1})', javaScript: '@lastApart({0}, {1})', cpp: '@last_apart({0}, {1})'),
     new ValueOperation(OperationKey::Fixed, 2, Result::Text, python: '@fixed({0}, {1})', javaScript: '{0}.toFixed({1})', cpp: '@fixed({0}, {1})'),
+    new ValueOperation(OperationKey::Precise, 2, Result::Text, javaScript: '{0}.toPrecision({1})'),
+    new ValueOperation(OperationKey::Scientific, 2, Result::Text, javaScript: '{0}.toExponential({1})'),
     new ValueOperation(OperationKey::Formatted, 2, Result::Text, python: 'format({0}, {1})', javaScript: '@formatted({0}, {1})', cpp: '@formatted({0}, {1})'),
     new ValueOperation(OperationKey::PartOf, 3, Result::Text, javaScript: '{0}.substr({1}, {2})'),
     new ValueOperation(OperationKey::TailOf, 2, Result::Text, javaScript: '{0}.substr({1})'),

@@ -32,10 +32,7 @@ final class Announcements
                 }
                 $this->parser->signatures->announced_($name->text, $index + 2 + $star);
                 $this->parser->leftOut->openedAt[$name->text] = $index + 2 + $star;
-                if ($this->usesArguments($index + 2 + $star)) {
-                    $this->parser->symbols->functions[$name->text] = [0, ExpressionParser::UNLIMITED, [JavaScriptParser::ALL_GIVEN]];
-                    $this->parser->symbols->rests[$name->text] = 0;
-                }
+                $this->announceArguments($name->text, $index + 2 + $star);
             }
             $equals = $this->parser->tokens[$index + 2] ?? null;
             if (\in_array($token->text, ['const', 'let', 'var'], true) && null !== $name && '=' === $equals?->text) {
@@ -48,11 +45,20 @@ final class Announcements
                     if ('(' === $this->parser->tokens[$from]->text) {
                         $this->parser->signatures->announced_($name->text, $from);
                         $this->parser->leftOut->openedAt[$name->text] = $from;
+                        $this->announceArguments($name->text, $from);
                     } else {
                         $this->parser->symbols->functions[$name->text] = [1, 1, [$this->parser->tokens[$from]->text]];
                     }
                 }
             }
+        }
+    }
+
+    private function announceArguments(string $name, int $bracket): void
+    {
+        if ($this->usesArguments($bracket)) {
+            $this->parser->symbols->functions[$name] = [0, ExpressionParser::UNLIMITED, [JavaScriptParser::ALL_GIVEN]];
+            $this->parser->symbols->rests[$name] = 0;
         }
     }
 
@@ -98,13 +104,30 @@ final class Announcements
         if (')' !== ($this->parser->tokens[$bracket + 1]->text ?? '') || '{' !== ($this->parser->tokens[$brace]->text ?? '')) {
             return false;
         }
-        for ($index = $brace; $index < ($this->parser->partners[$brace] ?? $brace); ++$index) {
-            if (\in_array($this->parser->tokens[$index]->text, ['arguments', JavaScriptParser::ALL_GIVEN], true) && TokenKind::Name === $this->parser->tokens[$index]->kind) {
-                return true;
+
+        return [] !== $this->namesOfArguments($brace);
+    }
+
+    /**
+     * Where a function whose brace opens there says `arguments`; those of functions within are theirs (ECMA-262, 10.4.4).
+     *
+     * @return list<int>
+     */
+    public function namesOfArguments(int $brace): array
+    {
+        $found = [];
+        for ($index = $brace, $end = $this->parser->partners[$brace] ?? $brace; $index < $end; ++$index) {
+            $token = $this->parser->tokens[$index];
+            if ('function' === $token->text && TokenKind::Keyword === $token->kind) {
+                for ($inner = $index; $inner < $end && '(' !== $this->parser->tokens[$inner]->text; ++$inner);
+                $inner = ($this->parser->partners[$inner] ?? $inner) + 1;
+                $index = '{' === ($this->parser->tokens[$inner]->text ?? '') ? $this->parser->partners[$inner] ?? $index : $index;
+            } elseif (TokenKind::Name === $token->kind && \in_array($token->text, ['arguments', JavaScriptParser::ALL_GIVEN], true)) {
+                $found[] = $index;
             }
         }
 
-        return false;
+        return $found;
     }
 
     /** What classes there are, and what their objects can do and keep. */

@@ -70,17 +70,15 @@ final class FunctionRows
             $this->parser->declared[$this->parser->scope]['this'] = true;
             $this->parser->write('this', $name->offset);
         }
-        $usesAll = !$arrow && !$isMethod && $this->parser->announcements->usesArguments($this->parser->at - 1);
+        $usesAll = !$isMethod && $this->parser->announcements->usesArguments($this->parser->at - 1);
         [$defaults, $rest, $apart] = $this->parametersOf($parameters, $opened, $isMethod);
         $isBare || $this->parser->close($opened);
         if ($usesAll) {
             $parameters[] = $rest = JavaScriptParser::ALL_GIVEN;
             $this->parser->declared[$this->parser->scope][JavaScriptParser::ALL_GIVEN] = true;
             $this->parser->write(JavaScriptParser::ALL_GIVEN, $name->offset);
-            for ($index = $this->parser->at; $index < ($this->parser->partners[$this->parser->at] ?? $this->parser->at); ++$index) {
-                if ('arguments' === $this->parser->tokens[$index]->text && TokenKind::Name === $this->parser->tokens[$index]->kind) {
-                    $this->parser->readAs($index, JavaScriptParser::ALL_GIVEN);
-                }
+            foreach ($this->parser->announcements->namesOfArguments($this->parser->at) as $index) {
+                $this->parser->readAs($index, JavaScriptParser::ALL_GIVEN);
             }
         }
         if ($arrow) {
@@ -126,7 +124,8 @@ final class FunctionRows
             return false;
         }
         foreach ($this->parser->tokens as $index => $token) {
-            if ($name->text === $token->text && $bracket - 1 !== $index && \in_array($this->parser->tokens[$index + 1]->text ?? '', ['(', '.'], true) && '.' !== ($this->parser->tokens[$index - 1]->text ?? '')) {
+            $isTold = '.' === ($this->parser->tokens[$index + 1]->text ?? '') && \in_array($this->parser->tokens[$index + 2]->text ?? '', ['call', 'apply'], true);
+            if ($name->text === $token->text && $bracket - 1 !== $index && !$isTold && \in_array($this->parser->tokens[$index + 1]->text ?? '', ['(', '.'], true) && '.' !== ($this->parser->tokens[$index - 1]->text ?? '')) {
                 return false;
             }
         }

@@ -100,7 +100,15 @@ final class FunctionValues
         }
         [$defaults, $rest, $apart] = $this->parser->functionRows->parametersOf($parameters, $opened, false);
         $isBare || null === $opened || $this->parser->close($opened);
-        $this->parser->accept('=>');
+        $brace = $this->parser->at;
+        if (!$this->parser->accept('=>') && '' === $sort && [] === $parameters && '' === $rest && [] !== $said = $this->parser->announcements->namesOfArguments($brace)) {
+            $parameters[] = $rest = JavaScriptParser::ALL_GIVEN;
+            $this->parser->declared[$name][$rest] = true;
+            $this->parser->write($rest, $opened->offset ?? 0);
+            foreach ($said as $index) {
+                $this->parser->readAs($index, $rest);
+            }
+        }
         $brace = $this->parser->at;
         $isOneValue = !$this->parser->accept('{');
         $begins = $this->parser->endOffset();

@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\ListLiteral;
 
 /**
  * Classes as they were written before there was a word for them: a function that says `this` and is called with `new` makes
@@ -74,7 +75,7 @@ final class MadeByFunctions
             if ($name === $token->text && '.' === $this->spelledAt($index + 1) && 'prototype' === $this->spelledAt($index + 2)) {
                 return true;
             }
-            $isCalled = $isCalled || $name === $token->text && ('new' === $this->spelledAt($index - 1) || '.' === $this->spelledAt($index + 1) && 'call' === $this->spelledAt($index + 2));
+            $isCalled = $isCalled || $name === $token->text && ('new' === $this->spelledAt($index - 1) || '.' === $this->spelledAt($index + 1) && 'call' === $this->spelledAt($index + 2) && 'this' === $this->spelledAt($index + 4));
         }
         $brace = ($this->parser->partners[$bracket] ?? $bracket) + 1;
         for ($index = $brace; $isCalled && $index < ($this->parser->partners[$brace] ?? $brace); ++$index) {
@@ -160,6 +161,34 @@ final class MadeByFunctions
         } finally {
             $this->parser->class = '';
         }
+    }
+
+    /** `describe.call(bed, 3)`: a function of the program that says `this` is told what that is (ECMA-262, 20.2.3.3). */
+    public function told(Token $token): ?Expression
+    {
+        $word = $this->parser->sign(2);
+        $opened = $this->parser->peek(3);
+        if (!$this->parser->is('.', 1) || !\in_array($word, ['call', 'apply'], true) || '(' !== $opened?->text || !isset($this->parser->symbols->functions[$token->text]) || isset($this->makers[$token->text]) || !$this->saysThis($token->text)) {
+            return null;
+        }
+        $this->parser->at += 4;
+        $arguments = array_map(static fn (Argument $argument): Expression => $argument->value, $this->parser->arguments($opened));
+        if ('apply' === $word) {
+            $arguments = ($arguments[1] ?? null) instanceof ListLiteral ? [$arguments[0], ...$arguments[1]->items] : $this->parser->fail('unsupported', $token, ['what' => "$token->text.apply(…)"]);
+        }
+
+        return new OwnValue($token->text, $arguments);
+    }
+
+    private function saysThis(string $name): bool
+    {
+        foreach ($this->parser->tokens as $at => $token) {
+            if ('function' === $token->text && $name === ($this->parser->tokens[$at + 1]->text ?? '')) {
+                return $this->parser->functionValues->saysThis($at);
+            }
+        }
+
+        return false;
     }
 
     /** `Bed.call(this, 3)`, `Bed.prototype.water.call(this, 3)`: done with this object as another class does it. */

@@ -118,6 +118,10 @@ final class SmallFunctions
         if (null === $end || isset($this->parser->remarksBefore[$end]) || isset($this->parser->remarksBefore[$brace + 1])) {
             return false;
         }
+        if (str_contains($this->parser->text, 'arguments') && 'function' === ($this->parser->tokens[$brace - 3]->text ?? '') && $this->parser->saysArguments($brace)) {
+            // A small function takes what it says, and nothing else.
+            return false;
+        }
         for ($at = $brace + 2; $at < $end; ++$at) {
             if (';' === $this->parser->tokens[$at]->text && $at !== $end - 1 || $at > $brace + 2 && isset($this->parser->begins[$at]) && \in_array($this->parser->tokens[$at]->kind, [TokenKind::Name, TokenKind::Keyword], true)) {
                 return false;

@@ -118,10 +118,12 @@ final class Jumps
         for ($level = $target + 1; $level <= $depth; ++$level) {
             $this->jumps[$level][$flag] = [$isBreak ? 'break' : 'continue', $target];
         }
-        $set = new SetVariable($this->parser->newId(), $flag, new TruthLiteral(true));
-        $this->parser->cut($set->id, 'head', $start, $start);
+        $set = $this->parser->ended(new SetVariable($this->parser->newId(), $flag, new TruthLiteral(true)), $start);
+        $leaves = new BreakLoop($this->parser->newId());
+        // A switch takes the last one of its rows away, and leaves the other one its text.
+        $this->parser->cut($leaves->id, 'head', $this->parser->endOffset(), $this->parser->endOffset());
 
-        return [$set, $this->parser->ended(new BreakLoop($this->parser->newId()), $start)];
+        return [$set, $leaves];
     }
 
     public function leaving(Token $token): Statement

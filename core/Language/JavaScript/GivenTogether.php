@@ -1,0 +1,128 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\JavaScript;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/**
+ * What the language had before `...`: `f.apply(null, list)` and `f.call(null, a, b)` call a function with what is given
+ * (ECMA-262, 20.2.3.1 and 20.2.3.3), `[].slice.call(arguments)` is a list of that (23.1.3.28). The signs are read as if
+ * they had been written the usual way.
+ */
+final class GivenTogether
+{
+    private const NOTHING = ['null', 'undefined'];
+
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token>
+     */
+    public static function usual(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $text = static fn (int $at): string => isset($code[$at]) && TokenKind::Text !== $tokens[$code[$at]]->kind ? $tokens[$code[$at]]->text : '';
+        $put = [];
+        $mayLeaveThis = null;
+        for ($at = 1, $count = \count($code); $at < $count; ++$at) {
+            if ('.' !== $text($at) || !\in_array($text($at + 1), ['apply', 'call'], true) || '(' !== $text($at + 2)) {
+                continue;
+            }
+            $start = self::sliceBefore($text, $at);
+            if (null !== $start && 'call' === $text($at + 1) && \in_array($text($at + 4), [')', ','], true)) {
+                // `Array.from(arguments)`, of which a part may be wanted.
+                $first = $tokens[$code[$start]];
+                $put[$code[$start]] = [$first->readAs('Array', TokenKind::Name), new Token(TokenKind::Sign, '.', $first->end(), 0), new Token(TokenKind::Name, 'from', $first->end(), 0)];
+                for ($gone = $start + 1; $gone < $at + 2; ++$gone) {
+                    $put[$code[$gone]] = [];
+                }
+                if (',' === $text($at + 4)) {
+                    $comma = $tokens[$code[$at + 4]];
+                    $put[$code[$at + 4]] = [new Token(TokenKind::Sign, ')', $comma->offset, 0), new Token(TokenKind::Sign, '.', $comma->offset, 0), new Token(TokenKind::Name, 'slice', $comma->offset, 0), $comma->readAs('(')];
+                }
+                continue;
+            }
+            $isThis = 'this' === $text($at + 3);
+            if (!$isThis && !\in_array($text($at + 3), self::NOTHING, true) || 1 !== preg_match('/^[\w$]+$/D', $text($at - 1)) || 'Math' === $text($at - 3) || '.' === $text($at - 2) || $isThis && !($mayLeaveThis ??= self::isThisOfClassesAlone($text, $count))) {
+                continue;
+            }
+            $isTogether = 'apply' === $text($at + 1);
+            if (')' === $text($at + 4) || !$isTogether && ',' === $text($at + 4) || $isTogether && ',' === $text($at + 4) && '[' !== $text($at + 5)) {
+                $put[$code[$at]] = $put[$code[$at + 1]] = $put[$code[$at + 3]] = [];
+                if (',' === $text($at + 4)) {
+                    $put[$code[$at + 4]] = $isTogether ? [$tokens[$code[$at + 4]]->readAs('...')] : [];
+                }
+            } elseif ($isTogether && ',' === $text($at + 4) && '[' === $text($at + 5) && null !== $end = self::closing($text, $at + 5, $count)) {
+                $put[$code[$at]] = $put[$code[$at + 1]] = $put[$code[$at + 3]] = $put[$code[$at + 4]] = [];
+                if (')' === $text($end + 1)) {
+                    $put[$code[$at + 5]] = $put[$code[$end]] = [];
+                } else {
+                    $put[$code[$at + 4]] = [$tokens[$code[$at + 4]]->readAs('...')];
+                }
+            }
+        }
+        $kept = [];
+        foreach ($tokens as $index => $token) {
+            array_push($kept, ...$put[$index] ?? [$token]);
+        }
+
+        return $kept;
+    }
+
+    /**
+     * @param \Closure(int): string $text
+     *
+     * @return int|null where `[].slice` begins, or `Array.prototype.slice`
+     */
+    private static function sliceBefore(\Closure $text, int $at): ?int
+    {
+        if ('slice' !== $text($at - 1) || '.' !== $text($at - 2)) {
+            return null;
+        }
+
+        return match (true) {
+            ']' === $text($at - 3) && '[' === $text($at - 4) => $at - 4,
+            'prototype' === $text($at - 3) && 'Array' === $text($at - 5) => $at - 5,
+            default => null,
+        };
+    }
+
+    /**
+     * Whether nothing but the methods of classes asks for `this`, so that no function is missing it.
+     *
+     * @param \Closure(int): string $text
+     */
+    private static function isThisOfClassesAlone(\Closure $text, int $count): bool
+    {
+        for ($at = 0; $at < $count; ++$at) {
+            if ('class' === $text($at)) {
+                while ($at < $count && '{' !== $text($at)) {
+                    ++$at;
+                }
+                $at = self::closing($text, $at, $count) ?? $at;
+                continue;
+            }
+            if ('this' === $text($at) && !('(' === $text($at - 1) && \in_array($text($at - 2), ['apply', 'call'], true))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** @param \Closure(int): string $text */
+    private static function closing(\Closure $text, int $at, int $count): ?int
+    {
+        for ($depth = 0; $at < $count; ++$at) {
+            $depth += ['(' => 1, '[' => 1, '{' => 1, ')' => -1, ']' => -1, '}' => -1][$text($at)] ?? 0;
+            if (0 === $depth) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+}
