@@ -394,6 +394,12 @@ final class CppParser extends CppExpressions
         if (null !== $erased) {
             return [$erased];
         }
+        if ('copy' === $token->text || 'std' === $token->text && $this->is('copy', 2)) {
+            $each = $this->eachRows->writtenEach($token);
+            if (null !== $each) {
+                return [$each];
+            }
+        }
         if ('for_each' === $token->text || 'std' === $token->text && $this->is('for_each', 2)) {
             $each = $this->eachRows->doneForEach($token);
             if (null !== $each) {

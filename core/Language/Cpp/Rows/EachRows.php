@@ -22,6 +22,10 @@ use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Operator;
 
 /** Loops over what a list, a map or a text holds, and by its places. */
 final class EachRows
@@ -64,6 +68,48 @@ final class EachRows
         $this->parser->close($opened);
         $this->parser->semicolon();
         $this->parser->cut($id, 'close', $end, $this->parser->endOffset());
+
+        return new EachLoop($id, [$item], $over, new Block([$row]));
+    }
+
+    /** `copy(beds.begin(), beds.end(), ostream_iterator<int>(cout, " "));`: each item is written (C++17, 27.6.2). */
+    public function writtenEach(Token $token): ?Statement
+    {
+        $start = $this->parser->at;
+        $this->parser->at += $this->parser->is('std') ? 2 : 0;
+        $opened = $this->parser->peek(1);
+        $closing = '(' !== $opened?->text ? null : $this->parser->closingOf($this->parser->at + 1);
+        $written = array_map(static fn (Token $one): string => $one->text, \array_slice($this->parser->tokens, $start, max(0, ($closing ?? $start) - $start)));
+        if (null === $opened || null === $closing || !\in_array('ostream_iterator', $written, true) || isset($this->parser->symbols->functions['copy'])) {
+            $this->parser->at = $start;
+
+            return null;
+        }
+        $this->parser->at += 2;
+        $over = $this->allBetween($token);
+        $id = $this->parser->newId();
+        $this->parser->at += $this->parser->is('std') ? 3 : 1;
+        $this->parser->accept('<');
+        $this->parser->typeTexts->type();
+        $this->parser->accept('>');
+        $bracket = $this->parser->peek() ?? $token;
+        $this->parser->at += $this->parser->is('std', 1) ? 3 : 1;
+        if (!$this->parser->accept('cout')) {
+            $this->parser->fail('unsupported', $token, ['what' => 'ostream_iterator<…>(…)']);
+        }
+        $between = $this->parser->accept(',') ? $this->parser->expression() : new TextLiteral('');
+        $this->parser->close($bracket);
+        $this->parser->close($opened);
+        $this->parser->semicolon();
+        $item = $this->parser->nameFor('item');
+        $this->parser->write($item, $token->offset);
+        $end = $this->parser->endOffset();
+        $this->parser->cut($id, 'head', $token->offset, $end, true);
+        [$outer, $this->parser->parent] = [$this->parser->parent, $id];
+        $row = new PrintLine($this->parser->newId(), [$between == new TextLiteral('') ? new VariableRead($item) : new Binary(Operator::Join, new VariableRead($item), $between)], false, false);
+        $this->parser->cut($row->id, 'head', $end, $end, true);
+        $this->parser->parent = $outer;
+        $this->parser->cut($id, 'close', $end, $end);
 
         return new EachLoop($id, [$item], $over, new Block([$row]));
     }

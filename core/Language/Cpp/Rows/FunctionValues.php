@@ -61,7 +61,10 @@ final class FunctionValues
             return null;
         }
         if ('' !== $this->parser->scope || !$this->parser->inMain || 1 !== $this->parser->parent) {
-            $this->parser->fail('unsupported', $name, ['what' => $name->text.'(…) { … } in { … }']);
+            // Elsewhere it is a variable that keeps a function.
+            $this->parser->at = $start;
+
+            return null;
         }
         $this->parser->symbols->known[$name->text] ??= $name->offset;
         $id = $this->parser->newId();
@@ -126,6 +129,8 @@ final class FunctionValues
         }
         $this->parser->scope = $name;
         [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
+        // What stands around has the types that it has there.
+        $this->parser->types[$name] = ($this->parser->types[$name] ?? []) + ($this->parser->types[$outer] ?? []);
         $this->parser->accept('mutable');
         $given = $this->parser->accept('->') ? $this->parser->typeTexts->type() : null;
         $brace = $this->parser->at;
