@@ -269,6 +269,13 @@ final class CppParser extends CppExpressions
         return $this->fittingOverload->asTaken($name, $arguments);
     }
 
+    public function asTakenBy(Expression $object, string $method, array $arguments): array
+    {
+        $class = $object instanceof VariableRead ? $this->classTemplates->classOf($object->name) : null;
+
+        return null === $class || !$object instanceof VariableRead ? $arguments : $this->classTemplates->asGiven($object->name, $class, $this->taken[".$method"] ?? [], $arguments);
+    }
+
     /** A number or a text where an object is wanted whose class makes one of it (C++17, 15.3.1). */
     public function asObjectOf(string $type, Expression $value): Expression
     {

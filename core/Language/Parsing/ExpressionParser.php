@@ -528,6 +528,18 @@ abstract class ExpressionParser extends Parser
     }
 
     /**
+     * The same, where it shows at the object what its method takes.
+     *
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    public function asTakenBy(Expression $object, string $method, array $arguments): array
+    {
+        return $arguments;
+    }
+
+    /**
      * A call of what something holds under a name, where the language writes that like a method.
      *
      * @param list<Argument> $arguments

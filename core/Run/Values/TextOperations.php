@@ -627,7 +627,8 @@ trait TextOperations
             // Noughts that fill it up are told apart like its own digits.
             $wanted = null === $zero || null !== $align ? 0 : min(1000, (int) $width) - (null === $sign || '-' === $sign || str_starts_with($text, '-') ? 0 : 1);
             $text = (string) preg_replace_callback('/^([+ -]?(?:0[xXob])?)([0-9a-fA-F]+)(?=\.|%|e|$)(.*)/D', static function (array $number) use ($comma, $size, $wanted): string {
-                for ($digits = strrev($number[2]); \strlen($told = $number[1].strrev(implode($comma, str_split($digits, $size))).$number[3]) < $wanted; $digits .= '0');
+                for ($digits = strrev($number[2]); \strlen($told = $number[1].strrev(implode($comma, str_split($digits, $size))).$number[3]) < $wanted; $digits .= '0') {
+                }
 
                 return $told;
             }, $text);

@@ -7,6 +7,12 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
 
 /**
  * `template <typename T> class Basket` (C++17, 17.2): a class is read once, whatever it is made for. Where the whole text
@@ -19,6 +25,10 @@ final class ClassTemplates
     private const LONGEST = 30;
     /** Types whose values no other one of them becomes where it is put in. */
     private const APART = ['int', 'string', 'vector<int>', 'vector<string>'];
+    /** Types whose values another one of them may become where it is put in, which is seen at the name of the object. */
+    private const CONVERTED = ['int', 'double', 'float', 'char', 'bool', 'string', 'long', 'long long', 'vector<int>', 'vector<string>'];
+    /** @var array<string, array<string, array<string, string>>> by the name of an object, and its class template, what its types are there */
+    private array $given = [];
     /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
     public array $classTemplates = [];
 
@@ -44,7 +54,7 @@ final class ClassTemplates
             return $tokens;
         }
         $names = array_fill_keys(array_merge(...array_values($templates)), true);
-        $made = $gone = $halved = [];
+        $made = $gone = $halved = $elsewhere = [];
         foreach (array_keys($code) as $at) {
             if (!isset($templates[$text($at)]) || '<' !== $text($at + 1) || null === $closing = self::closingAngle($text, $at + 1)) {
                 continue;
@@ -60,6 +70,15 @@ final class ClassTemplates
                 foreach ($templates[$text($at)] as $index => $parameter) {
                     $made[$text($at)][$parameter][$types[$index] ?? ''] = true;
                 }
+                $behind = \in_array($text($end + 1), ['&', '*'], true) ? $end + 2 : $end + 1;
+                $named = TokenKind::Name === ($tokens[$code[$behind] ?? -1] ?? null)?->kind && !$isShared ? $text($behind) : '';
+                $isEmpty = 'new' === $text($at - 1) && '(' === $text($end + 1) && ')' === $text($end + 2);
+                $known = \count($templates[$text($at)]) === \count($types) ? array_combine($templates[$text($at)], $types) : [];
+                if ('' === $named && !$isEmpty || [] === $known || '' !== $named && $known !== ($this->given[$named][$text($at)] ?? $known)) {
+                    $elsewhere[$text($at)] = true;
+                } elseif ('' !== $named) {
+                    $this->given[$named][$text($at)] = $known;
+                }
             }
         }
         foreach ($templates as $class => $parameters) {
@@ -68,7 +87,7 @@ final class ClassTemplates
                 $types = array_keys($of);
                 $this->classTemplates[$class][$parameter] = match (true) {
                     1 === \count($types) => (string) $types[0],
-                    [] === array_diff($types, self::APART) => 'auto',
+                    [] === array_diff($types, self::APART), [] === $elsewhere && [] === array_diff($types, self::CONVERTED) && self::keepsApart($text, \count($code), $templates, $types) => 'auto',
                     default => null,
                 };
             }
@@ -83,6 +102,99 @@ final class ClassTemplates
         }
 
         return $kept;
+    }
+
+    /**
+     * What is given to an object, as the type has it that the object was made for.
+     *
+     * @param list<string>   $types     what takes it says of each
+     * @param list<Argument> $arguments
+     *
+     * @return list<Argument>
+     */
+    public function asGiven(string $object, string $class, array $types, array $arguments): array
+    {
+        $known = $this->given[$object][$class] ?? null;
+        foreach (null === $known ? [] : $arguments as $index => $argument) {
+            $wanted = $known[trim((string) preg_replace('/\bconst\b|[&\s]+/', '', $types[$index] ?? ''))] ?? '';
+            $value = match ($wanted) {
+                'double', 'float' => $argument->value instanceof NumberLiteral ? new NumberLiteral((float) $argument->value->value) : new Operation(OperationKey::ToNumber, [$argument->value]),
+                'int' => $argument->value instanceof NumberLiteral && \is_int($argument->value->value) ? $argument->value : new Operation(OperationKey::ToWhole, [$argument->value]),
+                'char' => $argument->value instanceof TextLiteral || $argument->value instanceof VariableRead ? $argument->value : new Operation(OperationKey::Letter, [$argument->value]),
+                'long', 'long long' => new Operation(OperationKey::ToLong, [$argument->value]),
+                default => $argument->value,
+            };
+            $arguments[$index] = new Argument($value, $argument->offset, $argument->end, $argument->name, $argument->all);
+        }
+
+        return array_values($arguments);
+    }
+
+    /**
+     * Whether nothing is done with a value in class templates, or given to what their objects keep, that is another thing for
+     * another of the types: what is divided, what is there when nothing is said, fields that are given a value from outside.
+     *
+     * @param \Closure(int): string       $text
+     * @param array<string, list<string>> $templates
+     * @param list<string>                $types
+     */
+    private static function keepsApart(\Closure $text, int $count, array $templates, array $types): bool
+    {
+        $names = array_fill_keys(array_merge(...array_values($templates)), true);
+        $isOfLetters = \in_array('char', $types, true);
+        $fields = $given = [];
+        for ($at = 0; $at < $count; ++$at) {
+            if ('template' !== $text($at)) {
+                if (\in_array($text($at), ['.', '->'], true) && \in_array($text($at + 2), ['=', '+=', '-=', '*=', '/=', '++', '--', '>>'], true)) {
+                    $given[$text($at + 1)] = true;
+                }
+                continue;
+            }
+            $from = $at;
+            while ($at < $count && !\in_array($text($at), ['{', ';'], true)) {
+                ++$at;
+            }
+            $isPlain = 'struct' === $text($from + 4) || 'struct' === $text($from + 7);
+            $class = $isPlain ? $text('struct' === $text($from + 4) ? $from + 5 : $from + 8) : '';
+            $isMade = false;
+            for ($depth = 0; $at < $count; ++$at) {
+                $depth += ['{' => 1, '}' => -1][$text($at)] ?? 0;
+                if (0 === $depth) {
+                    break;
+                }
+                $isMade = $isMade || $class === $text($at) && '(' === $text($at + 1);
+                $isOpen = isset($names[$text($at)]);
+                if (\in_array($text($at), ['/', '%', '/=', '%='], true) && !self::isOfDouble($text, $at) || $isOfLetters && $isOpen && (\in_array($text($at + 1), ['(', '{'], true) || \in_array($text($at + 2), ['{', ';'], true) && 1 < $depth)) {
+                    return false;
+                }
+                if ($isOpen && 1 === $depth && 1 === preg_match('/^\w+$/D', $text($at + 1)) && '(' !== $text($at + 2)) {
+                    $fields[$text($at + 1)] = true;
+                }
+            }
+            if ($isPlain && !$isMade) {
+                return false;
+            }
+        }
+
+        return [] === array_intersect_key($fields, $given);
+    }
+
+    /** Whether a row has said before a sign that it reckons with numbers that have a point. */
+    private static function isOfDouble(\Closure $text, int $at): bool
+    {
+        while ($at > 0 && !\in_array($text($at), [';', '{', '}', 'double'], true)) {
+            --$at;
+        }
+
+        return 'double' === $text($at);
+    }
+
+    /** The class template that an object was made of; null where none is, or several are. */
+    public function classOf(string $object): ?string
+    {
+        $classes = array_keys($this->given[$object] ?? []);
+
+        return 1 === \count($classes) ? $classes[0] : null;
     }
 
     /**

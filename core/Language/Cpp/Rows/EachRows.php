@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\EachLoop;
@@ -19,13 +20,12 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
-use Scrivlet\Core\Tree\OwnCall;
-use Scrivlet\Core\Tree\Statement;
-use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\PrintLine;
-use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Loops over what a list, a map or a text holds, and by its places. */
 final class EachRows

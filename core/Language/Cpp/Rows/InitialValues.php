@@ -133,6 +133,7 @@ final class InitialValues
         if (null !== $opened && ($this->parser->is('{') || !$isGiven && $this->parser->is('('))) {
             ++$this->parser->at;
             $arguments = $this->parser->arguments($opened);
+            $arguments = $this->parser->classTemplates->asGiven($name->text, $class, $this->parser->makers->typesOf($class, \count($arguments)), $arguments);
             $empty = [] === $arguments && '{' === $opened->text ? $this->parser->madeValues->empty("vector<$class>") : null;
 
             return $empty ?? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $class, $name->offset), $arguments, true);

@@ -48,6 +48,14 @@ final class Makers
         $this->parser->symbols->functions[$name] = $counted;
     }
 
+    /** @return list<string> what an object of a class is made of, where it is made in one way of so many values; empty where in several */
+    public function typesOf(string $class, int $count): array
+    {
+        $ways = array_filter($this->all[$class] ?? [], static fn (array $maker): bool => $count === \count($maker[1]));
+
+        return 1 === \count($ways) ? array_values($ways)[0][1] : [];
+    }
+
     /** How deep the lists of braces are nested that a class is made of: 0 where it is made of other things. */
     public function takesList(string $class): int
     {

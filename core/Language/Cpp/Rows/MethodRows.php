@@ -125,12 +125,12 @@ final class MethodRows
             }
             $loops = $this->parser->loops;
             $this->parser->loops = [];
-            $opening = $this->parser->peek()->offset ?? 0;
+            $opening = $this->parser->peek()?->end() ?? 0;
             if ($makesItself && !($first[0] ?? null) instanceof SetVariable) {
                 array_unshift($first, new SetVariable($this->parser->newId(), $this->parser->itself, new MakeObject($this->parser->class, [], true)));
             }
             foreach ($first as $row) {
-                $this->parser->cut($row->id, 'head', $opening + 1, $opening + 1);
+                $this->parser->cut($row->id, 'head', $opening, $opening);
             }
             $body = $this->parser->body($id, $start, 'head', 'body', false);
             $this->parser->loops = $loops;

@@ -119,7 +119,8 @@ final class Announcements
         for ($index = $brace, $end = $this->parser->partners[$brace] ?? $brace; $index < $end; ++$index) {
             $token = $this->parser->tokens[$index];
             if ('function' === $token->text && TokenKind::Keyword === $token->kind) {
-                for ($inner = $index; $inner < $end && '(' !== $this->parser->tokens[$inner]->text; ++$inner);
+                for ($inner = $index; $inner < $end && '(' !== $this->parser->tokens[$inner]->text; ++$inner) {
+                }
                 $inner = ($this->parser->partners[$inner] ?? $inner) + 1;
                 $index = '{' === ($this->parser->tokens[$inner]->text ?? '') ? $this->parser->partners[$inner] ?? $index : $index;
             } elseif (TokenKind::Name === $token->kind && \in_array($token->text, ['arguments', JavaScriptParser::ALL_GIVEN], true)) {

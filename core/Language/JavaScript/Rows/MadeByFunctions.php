@@ -12,10 +12,10 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\ListLiteral;
 
 /**
  * Classes as they were written before there was a word for them: a function that says `this` and is called with `new` makes

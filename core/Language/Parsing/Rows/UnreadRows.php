@@ -91,6 +91,7 @@ final class UnreadRows
                 // What stands in a value, or in a `switch`, is no rows of their own.
                 $this->parser->at = $closing + 1;
                 if ($isSwitch || $isWhole) {
+                    $this->parser->at += $isWhole && $this->parser->notation->typed && $this->parser->is(';') ? 1 : 0;
                     break;
                 }
                 continue;

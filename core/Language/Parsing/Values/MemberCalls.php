@@ -55,7 +55,7 @@ final class MemberCalls
      */
     private function sent(Expression $receiver, Token $name, array $arguments): Expression
     {
-        $arguments = $this->parser->asTaken('.'.$name->text, $arguments);
+        $arguments = $this->parser->asTakenBy($receiver, $name->text, $this->parser->asTaken('.'.$name->text, $arguments));
         $mistakes = \count($this->parser->mistakes);
         try {
             $otherwise = $this->builtinCall($receiver, $name, $arguments);

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Python\LogicalLine;
 use Scrivlet\Core\Language\Python\PythonParser;
+use Scrivlet\Core\Language\Python\Values\TextLiterals;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -25,10 +26,9 @@ use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
-use Scrivlet\Core\Language\Python\Values\TextLiterals;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Classes of data, whose objects are made from what they keep, and compared by it (The Python Standard Library 3.11, dataclasses). */
 final class DataClasses
