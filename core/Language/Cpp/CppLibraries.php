@@ -74,12 +74,18 @@ final class CppLibraries
             if (isset($known[$token->text]) && (isset(TypeNames::PLAIN[$tokens[$index - 1]->text ?? '']) || \in_array($tokens[$index - 1]->text ?? '', ['void', 'string', '>', '&', '*'], true)) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{'], true)) {
                 $own[$token->text] ??= true;
             }
+            if (isset($known[$token->text]) && ',' === ($tokens[$index - 1]->text ?? '') && \in_array($tokens[$index + 1]->text ?? '', [';', ','], true)) {
+                // `int front, count;`
+                for ($at = $index - 1; $at > 0 && (',' === $tokens[$at]->text || TokenKind::Name === $tokens[$at]->kind); --$at);
+                $own += isset(TypeNames::PLAIN[$tokens[$at]->text]) ? [$token->text => true] : [];
+            }
         }
         $mistakes = [];
         foreach ($tokens as $index => $token) {
             $header = TokenKind::Name === $token->kind || TokenKind::Keyword === $token->kind ? $known[$token->text] ?? null : null;
             $before = $tokens[$index - 1]->text ?? '';
-            if (null === $header || isset($own[$token->text]) && ('::' !== $before || 'std' !== ($tokens[$index - 2]->text ?? '')) || '.' === $before || '->' === $before) {
+            // What has no text was written another way.
+            if (null === $header || $token->end() === $token->offset || isset($own[$token->text]) && ('::' !== $before || 'std' !== ($tokens[$index - 2]->text ?? '')) || '.' === $before || '->' === $before) {
                 continue;
             }
             if (!isset($headers[$header]) && !$hasAll) {

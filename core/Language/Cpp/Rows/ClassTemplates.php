@@ -157,17 +157,23 @@ final class ClassTemplates
             $isPlain = 'struct' === $text($from + 4) || 'struct' === $text($from + 7);
             $class = $isPlain ? $text('struct' === $text($from + 4) ? $from + 5 : $from + 8) : '';
             $isMade = false;
-            for ($depth = 0; $at < $count; ++$at) {
-                $depth += ['{' => 1, '}' => -1][$text($at)] ?? 0;
-                if (0 === $depth) {
+            $ofClass = [];
+            for (; $at < $count; ++$at) {
+                if ('}' === $text($at)) {
+                    array_pop($ofClass);
+                } elseif ('{' === $text($at)) {
+                    $ofClass[] = [] === $ofClass && 'template' === $text($from) && self::isOfClass($text, $from, $at) || \in_array($text($at - 2), ['struct', 'class'], true);
+                }
+                if ([] === $ofClass) {
                     break;
                 }
+                $isInRows = !$ofClass[\count($ofClass) - 1];
                 $isMade = $isMade || $class === $text($at) && '(' === $text($at + 1);
                 $isOpen = isset($names[$text($at)]);
-                if (\in_array($text($at), ['/', '%', '/=', '%='], true) && !self::isOfDouble($text, $at) || $isOfLetters && $isOpen && (\in_array($text($at + 1), ['(', '{'], true) || \in_array($text($at + 2), ['{', ';'], true) && 1 < $depth)) {
+                if (\in_array($text($at), ['/', '%', '/=', '%='], true) && !self::isOfDouble($text, $at) || $isOfLetters && $isOpen && (\in_array($text($at + 1), ['(', '{'], true) || \in_array($text($at + 2), ['{', ';'], true) && $isInRows)) {
                     return false;
                 }
-                if ($isOpen && 1 === $depth && 1 === preg_match('/^\w+$/D', $text($at + 1)) && '(' !== $text($at + 2)) {
+                if ($isOpen && !$isInRows && 1 === preg_match('/^\w+$/D', $text($at + 1)) && '(' !== $text($at + 2)) {
                     $fields[$text($at + 1)] = true;
                 }
             }
@@ -177,6 +183,17 @@ final class ClassTemplates
         }
 
         return [] === array_intersect_key($fields, $given);
+    }
+
+    private static function isOfClass(\Closure $text, int $from, int $brace): bool
+    {
+        for ($at = $from; $at < $brace; ++$at) {
+            if ('>' === $text($at) && \in_array($text($at + 1), ['class', 'struct'], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a row has said before a sign that it reckons with numbers that have a point. */

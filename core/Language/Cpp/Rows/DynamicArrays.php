@@ -1,0 +1,415 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/**
+ * Arrays that an object makes with `new int[4]` and keeps behind a pointer (C++17, 8.3.4). They are read as lists of the
+ * library, which are copied with their object: so the class has to copy them as well, each item of them and nothing else,
+ * or no object of it may be copied anywhere. What does only that, or gives the memory back, is passed over.
+ */
+final class DynamicArrays
+{
+    private const GAP = "\x01";
+    /** @var list<int> the places of the tokens that say something */
+    private readonly array $code;
+    /** @var array<string, true> fields that point at rows of such arrays */
+    private array $ofRows = [];
+    /** @var array<int, list<Token>> what stands for a token, by its place among those that say something */
+    private array $put = [];
+
+    /** @param list<Token> $tokens of the whole text, spaces and remarks too */
+    private function __construct(private readonly array $tokens)
+    {
+        $this->code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+    }
+
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token>
+     */
+    public static function asLists(array $tokens): array
+    {
+        $arrays = new self($tokens);
+        for ($at = 0, $count = \count($arrays->code); $at < $count; ++$at) {
+            if (\in_array($arrays->text($at), ['class', 'struct'], true) && 'enum' !== $arrays->text($at - 1) && null !== $brace = $arrays->braceOfClass($at)) {
+                $put = $arrays->put;
+                if (!$arrays->ofClass($arrays->text($at + 1), $brace, $arrays->closing($brace) ?? $brace)) {
+                    $arrays->put = $put;
+                }
+            }
+        }
+        if ([] === $arrays->put) {
+            return $tokens;
+        }
+        $kept = [];
+        $places = array_flip($arrays->code);
+        foreach ($tokens as $index => $token) {
+            array_push($kept, ...isset($places[$index]) ? $arrays->put[$places[$index]] ?? [$token] : [$token]);
+        }
+
+        return $kept;
+    }
+
+    private function text(int $at): string
+    {
+        return isset($this->code[$at]) && TokenKind::Text !== $this->tokens[$this->code[$at]]->kind ? $this->tokens[$this->code[$at]]->text : '';
+    }
+
+    private function isName(int $at): bool
+    {
+        return isset($this->code[$at]) && TokenKind::Name === $this->tokens[$this->code[$at]]->kind;
+    }
+
+    private function braceOfClass(int $at): ?int
+    {
+        for ($brace = $at + 2; \in_array($this->text($brace), ['final', ':', 'public', ','], true) || $this->isName($brace); ++$brace);
+
+        return $this->isName($at + 1) && '{' === $this->text($brace) ? $brace : null;
+    }
+
+    private function closing(int $at): ?int
+    {
+        for ($depth = 0, $count = \count($this->code); $at < $count; ++$at) {
+            $depth += ['{' => 1, '(' => 1, '[' => 1, '}' => -1, ')' => -1, ']' => -1][$this->text($at)] ?? 0;
+            if (0 === $depth) {
+                return $at;
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the arrays of a class became lists. */
+    private function ofClass(string $class, int $from, int $until): bool
+    {
+        [$fields, $arrays] = $this->fieldsBetween($from, $until);
+        if ([] === $arrays) {
+            return false;
+        }
+        foreach ($this->ranges($class, $from, $until) as [$begin, $end]) {
+            for ($at = $begin; $at <= $end; ++$at) {
+                if (isset($arrays[$this->text($at)]) && !$this->isUsedAsList($at, $arrays)) {
+                    return false;
+                }
+            }
+        }
+        $copies = $this->copying($class);
+        if (null === $copies) {
+            return false;
+        }
+        foreach ($copies as [$begin, $end, $other]) {
+            if (!$this->copiesAll($begin, $end, $other, $fields, $arrays)) {
+                return false;
+            }
+        }
+        if ([] === $copies && $this->mayBeCopied($class)) {
+            return false;
+        }
+        foreach ($this->ranges($class, $from, $until) as [$begin, $end]) {
+            $this->rewrite($begin, $end, $arrays);
+        }
+        foreach ($copies as [$begin, $end]) {
+            for ($at = $begin; $at <= $end; ++$at) {
+                $this->put[$at] = [];
+            }
+        }
+
+        return true;
+    }
+
+    /**
+     * Where the class stands, and its methods that are defined apart from it.
+     *
+     * @return list<array{int, int}>
+     */
+    private function ranges(string $class, int $from, int $until): array
+    {
+        $ranges = [[$from, $until]];
+        for ($at = $until, $count = \count($this->code); $at < $count; ++$at) {
+            if ($class !== $this->text($at) || '::' !== $this->behindTypes($at + 1, true)) {
+                continue;
+            }
+            for ($brace = $at; $brace < $count && !\in_array($this->text($brace), ['{', ';'], true); ++$brace);
+            $end = '{' === $this->text($brace) ? $this->closing($brace) : null;
+            if (null !== $end) {
+                $ranges[] = [$at, $end];
+                $at = $end;
+            }
+        }
+
+        return $ranges;
+    }
+
+    /** What stands behind a name and the types in its angle brackets. */
+    private function behindTypes(int $at, bool $asText): int|string
+    {
+        if ('<' === $this->text($at)) {
+            while ('>' !== $this->text($at) && '' !== $this->text($at)) {
+                ++$at;
+            }
+            ++$at;
+        }
+
+        return $asText ? $this->text($at) : $at;
+    }
+
+    /** @return array{list<string>, array<string, list<int>>} the fields of a class, and those that point at arrays: the places of the types of their items */
+    private function fieldsBetween(int $from, int $until): array
+    {
+        $fields = $arrays = [];
+        for ($at = $from + 1; $at < $until; ++$at) {
+            if (\in_array($this->text($at), ['public', 'private', 'protected'], true) && ':' === $this->text($at + 1)) {
+                ++$at;
+                continue;
+            }
+            for ($end = $at; $end < $until && !\in_array($this->text($end), [';', '{', '('], true); ++$end);
+            if (';' !== $this->text($end)) {
+                // A method, or something else: it goes to the end of its braces.
+                while ($end < $until && !\in_array($this->text($end), [';', '{'], true)) {
+                    $end = '(' === $this->text($end) ? ($this->closing($end) ?? $end) + 1 : $end + 1;
+                }
+                $at = '{' === $this->text($end) ? $this->closing($end) ?? $until : $end;
+                continue;
+            }
+            for ($name = $at; $name <= $end; ++$name) {
+                if ($this->isName($name) && \in_array($this->text($name + 1), [';', ',', '=', '['], true) && !\in_array($this->text($name - 1), ['=', '<'], true)) {
+                    $fields[] = $this->text($name);
+                    $isOfRows = '*' === $this->text($name - 1) && '*' === $this->text($name - 2);
+                    // Several names in one row are different things.
+                    $isAlone = [] === array_filter(range($at, $end), fn (int $one): bool => ',' === $this->text($one));
+                    if ($isAlone && '*' === $this->text($name - 1) && $this->isMadeAsArray($this->text($name), $isOfRows)) {
+                        $arrays[$this->text($name)] = range($at, $name - ($isOfRows ? 3 : 2));
+                        $this->ofRows += $isOfRows ? [$this->text($name) => true] : [];
+                    }
+                }
+            }
+            $at = $end;
+        }
+
+        return [$fields, $arrays];
+    }
+
+    private function isMadeAsArray(string $name, bool $isOfRows): bool
+    {
+        foreach (array_keys($this->code) as $at) {
+            if ($name === $this->text($at) && \in_array($this->text($at + 1), ['=', '(', '{'], true) && 'new' === $this->text($at + 2) && ($isOfRows ? '*' === $this->text($at + 4) && '[' === $this->text($at + 5) : '[' === $this->behindTypes($at + 4, true))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, list<int>> $arrays */
+    private function isUsedAsList(int $at, array $arrays): bool
+    {
+        [$before, $after] = [$this->text($at - 1), $this->text($at + 1)];
+        if ('*' === $before && (';' === $after || '=' === $after) && !\in_array($this->text($at - 2), ['(', '=', ';', '{', '}'], true)) {
+            // Where it is declared.
+            return true;
+        }
+
+        return match ($after) {
+            '[' => '*' !== $before && '&' !== $before,
+            '=' => 'new' === $this->text($at + 2) || 'nullptr' === $this->text($at + 2) || 'NULL' === $this->text($at + 2) || $this->isName($at + 2) && ';' === $this->text($at + 3) && $this->isNewArray($this->text($at + 2)) || '.' === $this->text($at + 3),
+            '(', '{' => \in_array($this->text($at + 2), ['new', 'nullptr', 'NULL', '0'], true) || '.' === $this->text($at + 3),
+            ';' => ']' === $before && 'delete' === $this->text($at - 3),
+            // In what copies it.
+            '+', ',', ')' => 'copy' === $this->text($at - 2) || 'copy' === $this->text($at - 4) || '.' === $before || ',' === $before && ')' === $after && '.' === $this->text($at - 3) && isset($arrays[$this->text($at - 6)]),
+            default => false,
+        };
+    }
+
+    /** Whether a variable is made as an array that nothing else points at: `int* bigger = new int[8];`. */
+    private function isNewArray(string $name): bool
+    {
+        foreach (array_keys($this->code) as $at) {
+            if ($name === $this->text($at) && '*' === $this->text($at - 1) && '=' === $this->text($at + 1) && 'new' === $this->text($at + 2)) {
+                return '[' === $this->behindTypes($at + 4, true);
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * What copies objects of a class.
+     *
+     * @return list<array{int, int, string}>|null where each begins and ends, and what it calls the other object; null where only one of the
+     *                                            two ways is said
+     */
+    private function copying(string $class): ?array
+    {
+        $found = [];
+        $announced = 0;
+        foreach (array_keys($this->code) as $at) {
+            $isAssigned = 'operator' === $this->text($at) && '=' === $this->text($at + 1) && '(' === $this->text($at + 2);
+            $bracket = $isAssigned ? $at + 2 : ($class === $this->text($at) && '(' === $this->text($at + 1) ? $at + 1 : null);
+            if (null === $bracket || 'const' !== $this->text($bracket + 1) || $class !== $this->text($bracket + 2)) {
+                continue;
+            }
+            $and = $this->behindTypes($bracket + 3, false);
+            \assert(\is_int($and));
+            if ('&' !== $this->text($and)) {
+                continue;
+            }
+            $closing = $this->closing($bracket) ?? $bracket;
+            for ($brace = $closing; isset($this->code[$brace]) && !\in_array($this->text($brace), ['{', ';'], true); ++$brace);
+            if ('=' === $this->text($closing + 1)) {
+                // What can't be copied is not.
+                continue;
+            }
+            if (';' === $this->text($brace)) {
+                ++$announced;
+            }
+            for ($begin = $at; $begin > 0 && !\in_array($this->text($begin - 1), [';', '}', '{', ':', '>'], true); --$begin);
+            if (':' === $this->text($begin - 1) && ':' === $this->text($begin - 2)) {
+                return null;
+            }
+            $found[] = [$begin, '{' === $this->text($brace) ? $this->closing($brace) ?? $brace : $brace, ')' === $this->text($and + 1) ? '' : $this->text($and + 1)];
+        }
+
+        return 0 === $announced && \in_array(\count($found), [0, 2], true) ? $found : null;
+    }
+
+    /**
+     * Whether rows give an object all that another one keeps, and nothing else.
+     *
+     * @param list<string>             $fields
+     * @param array<string, list<int>> $arrays
+     */
+    private function copiesAll(int $begin, int $end, string $other, array $fields, array $arrays): bool
+    {
+        for ($open = $begin; '(' !== $this->text($open) && $open < $end; ++$open);
+        $text = '';
+        for ($at = ($this->closing($open) ?? $open) + 1; $at <= $end; ++$at) {
+            $text .= $this->tokens[$this->code[$at]]->text.' ';
+        }
+        $field = '(?:this -> )?(\w+)';
+        $of = preg_quote($other, '/').' \. ';
+        $one = '(?:\{ )?';
+        $shut = '(?:\} )?';
+        $patterns = [
+            "/$field = $of\\1 ; /", "/$field [({] $of\\1 [)}] (?:, )?/",
+            "/for \\( (?:int|size_t|unsigned) (\\w+) = 0 ; \\1 (?:<|!=) (?:$of)?[\\w.() ]+ ; (?:\\+\\+ \\1|\\1 \\+\\+) \\) {$one}(\\w+) \\[ \\1 \\] = $of\\2 \\[ \\1 \\] ; $shut/",
+            "/(?:std :: )?copy \\( $of(\\w+) , $of\\1 \\+ (?:$of)?\\w+ , \\1 \\) ; /",
+        ];
+        $given = [];
+        foreach ($patterns as $index => $pattern) {
+            $text = (string) preg_replace_callback($pattern, static function (array $match) use (&$given, $index, $arrays): string {
+                $name = 2 === $index ? $match[2] : $match[1];
+                $given[$name] = true;
+
+                // An array that only its place is copied of belongs to both.
+                return $index < 2 && isset($arrays[$name]) ? '!' : self::GAP;
+            }, $text);
+        }
+        $text = (string) preg_replace(["/$field = new \\w+ \\[ (?:$of)?\\w+ \\] ; /", "/$field [({] new \\w+ \\[ (?:$of)?\\w+ \\] [)}] (?:, )?/", '/delete \[ \] (?:this -> )?\w+ ; /', '/if \( this == & \w+ \) (?:\{ )?return \* this ; (?:\} )?/', '/if \( this != & \w+ \) /', '/return \* this ; /', '/[{}:\s'.self::GAP.']+/'], '', $text);
+
+        return '' === $text && [] === array_diff($fields, array_keys($given));
+    }
+
+    /** Whether an object of a class may be copied somewhere, as far as its name shows. */
+    private function mayBeCopied(string $class): bool
+    {
+        $objects = [];
+        foreach (array_keys($this->code) as $at) {
+            if ($class !== $this->text($at) || !$this->isName($at)) {
+                continue;
+            }
+            $next = $this->behindTypes($at + 1, false);
+            \assert(\is_int($next));
+            if (\in_array($this->text($next), ['&', '*', '::', '{', ':', '(', 'final'], true)) {
+                continue;
+            }
+            if (!$this->isName($next)) {
+                return true;
+            }
+            $objects[$this->text($next)] = true;
+            $bracket = '(' === $this->text($next + 1) ? $this->closing($next + 1) : null;
+            $isGiven = null !== $bracket && ';' === $this->text($bracket + 1) && !($bracket === $next + 3 && $this->isName($next + 2));
+            if (';' !== $this->text($next + 1) && ',' !== $this->text($next + 1) && !$isGiven) {
+                return true;
+            }
+        }
+        foreach (array_keys($this->code) as $at) {
+            if (isset($objects[$this->text($at)]) && ('=' === $this->text($at + 1) || 'return' === $this->text($at - 1))) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** @param array<string, list<int>> $arrays */
+    private function rewrite(int $from, int $until, array $arrays): void
+    {
+        for ($at = $from; $at <= $until; ++$at) {
+            $name = $this->text($at);
+            $isLocal = '*' === $this->text($at - 1) && '=' === $this->text($at + 1) && 'new' === $this->text($at + 2) && '[' === $this->behindTypes($at + 4, true);
+            if ('*' === $this->text($at - 1) && (isset($arrays[$name]) && \in_array($this->text($at + 1), [';', '='], true) || $isLocal)) {
+                $type = isset($arrays[$name]) ? $arrays[$name] : [$at - 2];
+                $first = $this->tokens[$this->code[$type[0]]];
+                $star = $this->tokens[$this->code[$at - 1]];
+                $opens = [new Token(TokenKind::Name, 'vector', $first->offset, 0), new Token(TokenKind::Sign, '<', $first->offset, 0)];
+                $isOfRows = isset($this->ofRows[$name]) && '*' === $this->text($at - 2);
+                $this->put[$type[0]] = [...$opens, ...$isOfRows ? $opens : [], $first];
+                $this->put[$at - 1] = [$star->readAs('>')];
+                if ($isOfRows) {
+                    $this->put[$at - 2] = [$this->tokens[$this->code[$at - 2]]->readAs('>')];
+                }
+                if ('=' === $this->text($at + 1) && 'new' !== $this->text($at + 2)) {
+                    $this->put[$at + 1] = $this->put[$at + 2] = [];
+                }
+            } elseif ('new' === $name && ('[' === $this->behindTypes($at + 2, true) || '*' === $this->text($at + 2) && '[' === $this->text($at + 3))) {
+                $this->newArray($at);
+            } elseif (isset($arrays[$name]) && '=' === $this->text($at + 1) && \in_array($this->text($at + 2), ['nullptr', 'NULL'], true)) {
+                $nothing = $this->tokens[$this->code[$at + 2]];
+                $this->put[$at + 2] = [$nothing->readAs('{', TokenKind::Sign), new Token(TokenKind::Sign, '}', $nothing->end(), 0)];
+            } elseif (isset($arrays[$name]) && \in_array($this->text($at + 1), ['(', '{'], true) && \in_array($this->text($at + 2), ['nullptr', 'NULL', '0'], true)) {
+                $nothing = $this->tokens[$this->code[$at + 2]];
+                $type = array_map(fn (int $one): Token => new Token($this->tokens[$this->code[$one]]->kind, $this->tokens[$this->code[$one]]->text, $nothing->offset, 0), $arrays[$name]);
+                $this->put[$at + 2] = [new Token(TokenKind::Name, 'vector', $nothing->offset, 0), $nothing->readAs('<', TokenKind::Sign), ...$type, new Token(TokenKind::Sign, '>', $nothing->end(), 0), new Token(TokenKind::Sign, '(', $nothing->end(), 0), new Token(TokenKind::Sign, ')', $nothing->end(), 0)];
+            } elseif ('delete' === $name && '[' === $this->text($at + 1) && isset($this->ofRows[$this->text($at + 3)]) && '[' === $this->text($at + 4) && null !== ($end = $this->closing($at + 4)) && ';' === $this->text($end + 1)) {
+                // A row that stands in a loop may be its only one.
+                $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('{', TokenKind::Sign)];
+                foreach (range($at + 1, $end) as $gone) {
+                    $this->put[$gone] = [];
+                }
+                $this->put[$end + 1] = [$this->tokens[$this->code[$end + 1]]->readAs('}')];
+                $at = $end + 1;
+            } elseif ('delete' === $name && '[' === $this->text($at + 1) && ';' === $this->text($at + 4)) {
+                foreach (range($at, $at + 4) as $gone) {
+                    $this->put[$gone] = [];
+                }
+            }
+        }
+    }
+
+    /** `new int[4]` is a list of so many. */
+    private function newArray(int $at): void
+    {
+        $new = $this->tokens[$this->code[$at]];
+        $isOfRows = '*' === $this->text($at + 2);
+        $bracket = $isOfRows ? $at + 3 : $this->behindTypes($at + 2, false);
+        \assert(\is_int($bracket));
+        $closing = $this->closing($bracket) ?? $bracket;
+        $vector = new Token(TokenKind::Name, 'vector', $new->offset, 0);
+        $this->put[$at] = [...$isOfRows ? [$vector, new Token(TokenKind::Sign, '<', $new->offset, 0)] : [], $vector, $new->readAs('<', TokenKind::Sign)];
+        if ($isOfRows) {
+            $this->put[$at + 2] = [$this->tokens[$this->code[$at + 2]]->readAs('>')];
+        }
+        $open = $this->tokens[$this->code[$bracket]];
+        $this->put[$bracket] = [new Token(TokenKind::Sign, '>', $open->offset, 0), $open->readAs('(')];
+        $this->put[$closing] = [$this->tokens[$this->code[$closing]]->readAs(')')];
+        if ('(' === $this->text($closing + 1) && ')' === $this->text($closing + 2)) {
+            $this->put[$closing + 1] = $this->put[$closing + 2] = [];
+        }
+    }
+}
