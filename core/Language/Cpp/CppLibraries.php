@@ -76,7 +76,8 @@ final class CppLibraries
             }
             if (isset($known[$token->text]) && ',' === ($tokens[$index - 1]->text ?? '') && \in_array($tokens[$index + 1]->text ?? '', [';', ','], true)) {
                 // `int front, count;`
-                for ($at = $index - 1; $at > 0 && (',' === $tokens[$at]->text || TokenKind::Name === $tokens[$at]->kind); --$at);
+                for ($at = $index - 1; $at > 0 && (',' === $tokens[$at]->text || TokenKind::Name === $tokens[$at]->kind); --$at) {
+                }
                 $own += isset(TypeNames::PLAIN[$tokens[$at]->text]) ? [$token->text => true] : [];
             }
         }

@@ -68,7 +68,8 @@ final class DynamicArrays
 
     private function braceOfClass(int $at): ?int
     {
-        for ($brace = $at + 2; \in_array($this->text($brace), ['final', ':', 'public', ','], true) || $this->isName($brace); ++$brace);
+        for ($brace = $at + 2; \in_array($this->text($brace), ['final', ':', 'public', ','], true) || $this->isName($brace); ++$brace) {
+        }
 
         return $this->isName($at + 1) && '{' === $this->text($brace) ? $brace : null;
     }
@@ -135,7 +136,8 @@ final class DynamicArrays
             if ($class !== $this->text($at) || '::' !== $this->behindTypes($at + 1, true)) {
                 continue;
             }
-            for ($brace = $at; $brace < $count && !\in_array($this->text($brace), ['{', ';'], true); ++$brace);
+            for ($brace = $at; $brace < $count && !\in_array($this->text($brace), ['{', ';'], true); ++$brace) {
+            }
             $end = '{' === $this->text($brace) ? $this->closing($brace) : null;
             if (null !== $end) {
                 $ranges[] = [$at, $end];
@@ -168,7 +170,8 @@ final class DynamicArrays
                 ++$at;
                 continue;
             }
-            for ($end = $at; $end < $until && !\in_array($this->text($end), [';', '{', '('], true); ++$end);
+            for ($end = $at; $end < $until && !\in_array($this->text($end), [';', '{', '('], true); ++$end) {
+            }
             if (';' !== $this->text($end)) {
                 // A method, or something else: it goes to the end of its braces.
                 while ($end < $until && !\in_array($this->text($end), [';', '{'], true)) {
@@ -260,7 +263,8 @@ final class DynamicArrays
                 continue;
             }
             $closing = $this->closing($bracket) ?? $bracket;
-            for ($brace = $closing; isset($this->code[$brace]) && !\in_array($this->text($brace), ['{', ';'], true); ++$brace);
+            for ($brace = $closing; isset($this->code[$brace]) && !\in_array($this->text($brace), ['{', ';'], true); ++$brace) {
+            }
             if ('=' === $this->text($closing + 1)) {
                 // What can't be copied is not.
                 continue;
@@ -268,7 +272,8 @@ final class DynamicArrays
             if (';' === $this->text($brace)) {
                 ++$announced;
             }
-            for ($begin = $at; $begin > 0 && !\in_array($this->text($begin - 1), [';', '}', '{', ':', '>'], true); --$begin);
+            for ($begin = $at; $begin > 0 && !\in_array($this->text($begin - 1), [';', '}', '{', ':', '>'], true); --$begin) {
+            }
             if (':' === $this->text($begin - 1) && ':' === $this->text($begin - 2)) {
                 return null;
             }
@@ -286,7 +291,8 @@ final class DynamicArrays
      */
     private function copiesAll(int $begin, int $end, string $other, array $fields, array $arrays): bool
     {
-        for ($open = $begin; '(' !== $this->text($open) && $open < $end; ++$open);
+        for ($open = $begin; '(' !== $this->text($open) && $open < $end; ++$open) {
+        }
         $text = '';
         for ($at = ($this->closing($open) ?? $open) + 1; $at <= $end; ++$at) {
             $text .= $this->tokens[$this->code[$at]]->text.' ';

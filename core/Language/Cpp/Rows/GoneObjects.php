@@ -188,7 +188,9 @@ final class GoneObjects
         } while ($before < \count($family));
         $ranges = $others = [];
         foreach ($this->parser->tokens as $at => $token) {
-            if (\in_array($token->text, ['try', 'throw', 'goto', 'exit', 'abort', 'static', 'template'], true) && TokenKind::Text !== $token->kind) {
+            $isOfNumber = 'static' === $token->text && !isset($this->parser->classes->parents[$this->parser->tokens[$at + ('const' === ($this->parser->tokens[$at + 1]->text ?? '') ? 2 : 1)]->text ?? '']);
+            $isFailure = 'try' === $token->text || 'throw' === $token->text;
+            if (\in_array($token->text, ['try', 'throw', 'goto', 'exit', 'abort', 'static', 'template'], true) && TokenKind::Text !== $token->kind && !$isOfNumber && !($isFailure && $this->areMadeInMain($family))) {
                 return false;
             }
             if ('auto' === $token->text && '=' === ($this->parser->tokens[$at + 2]->text ?? '') && ('*' === ($this->parser->tokens[$at + 3]->text ?? '') || ';' === ($this->parser->tokens[$at + 4]->text ?? ''))) {
@@ -212,6 +214,31 @@ final class GoneObjects
         return true;
     }
 
+    /**
+     * Whether all objects of some classes are declared in `main`, and none of them in what is tried: no failure takes one along.
+     *
+     * @param array<string, true> $family
+     */
+    private function areMadeInMain(array $family): bool
+    {
+        $main = $tried = [];
+        foreach ($this->parser->tokens as $at => $token) {
+            $closing = '(' === ($this->parser->tokens[$at + 1]->text ?? '') ? $this->parser->partners[$at + 1] ?? null : null;
+            $brace = 'try' === $token->text ? $at + 1 : ('main' === $token->text && null !== $closing ? $closing + 1 : null);
+            if (null !== $brace && isset($this->parser->partners[$brace])) {
+                $range = [$brace, $this->parser->partners[$brace]];
+                'try' === $token->text ? $tried[] = $range : $main[] = $range;
+            }
+            $isMade = isset($family[$token->text]) && \in_array($this->parser->tokens[$at - 1]->text ?? '', [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null);
+            $isIn = static fn (array $range): bool => $range[0] <= $at && $at <= $range[1];
+            if ($isMade && ([] === array_filter($main, $isIn) || [] !== array_filter($tried, $isIn))) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     private function isCertainAt(int $at, bool $isWithin): bool
     {
         $text = fn (int $by): string => $this->parser->tokens[$at + $by]->text ?? '';
@@ -219,9 +246,7 @@ final class GoneObjects
         return match (true) {
             \in_array($text(-1), ['class', 'struct', 'public', 'private', 'protected'], true) => true,
             'new' === $text(-1) => '[' !== $text(1),
-            '~' === $text(-1) => '::' !== $text(-2),
-            '*' === $text(1), '&' === $text(1) => true,
-            '::' === $text(1) => '~' !== $text(2),
+            '~' === $text(-1), '*' === $text(1), '&' === $text(1), '::' === $text(1), '::' === $text(-1) && $text(-2) === $text(0) => true,
             // How one is made, and the part of the class above.
             $isWithin => ':' === $text(-1) && '{' === $text(1) || \in_array($text(1), ['(', '{'], true),
             default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';'], true) && 0 < $this->parser->freeOperators->depthAt($at),

@@ -246,8 +246,16 @@ final class MethodRows
         $end = '{' === ($this->parser->tokens[$brace]->text ?? '') ? $this->parser->closingOf($brace) : null;
         $this->parser->class = $token->text;
         try {
-            if (null === $end || $this->isSeenBetween($brace, $end)) {
+            if (null === $end) {
                 $this->parser->fail('unsupported', $token, ['what' => "~$token->text"]);
+            }
+            if ($this->isSeenBetween($brace, $end)) {
+                $start = $this->parser->at;
+                $this->parser->at += 2;
+                // What makes objects stands below, and knows by then what is seen of them.
+                $isAhead = \in_array('main', array_map(static fn (Token $one): string => $one->text, \array_slice($this->parser->tokens, $end)), true);
+
+                return ($isAhead ? $this->parser->goneObjects->destructor($token, $start) : null) ?? $this->parser->fail('unsupported', $token, ['what' => "~$token->text"]);
             }
         } finally {
             $this->parser->class = '';
