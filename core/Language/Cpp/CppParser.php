@@ -258,6 +258,10 @@ final class CppParser extends CppExpressions
 
     public function called(Token $token, array $arguments): Expression
     {
+        if (isset($this->symbols->functions[$token->text]) && [] !== array_filter($arguments, static fn (Argument $argument): bool => $argument->all)) {
+            // Two places in a list, which only the library takes as what lies between them.
+            $this->fail('unsupported', $token, ['what' => $token->text.'(…, …)']);
+        }
         $best = $this->fittingOverload->fittest($this->overloads[$token->text] ?? [], $arguments);
         $arguments = $this->asTaken($best ?? $token->text, $arguments);
 
@@ -758,6 +762,14 @@ final class CppParser extends CppExpressions
             $this->loopType = 'int';
 
             return $this->namesOfPlaces->startedAt($name->text, $place);
+        }
+        if (!$isPointer && 'string' === $this->loopType && 1 === preg_match('/\*\s*$/D', substr($this->text, max(0, $name->offset - 20), min(20, $name->offset)))) {
+            if (!$value instanceof VariableRead || !$this->namesOfPlaces->isOnlyPlace($name->text, $this->at, $this->eachRows->endOfRow($until))) {
+                $this->fail('unsupported', $name, ['what' => 'const char *']);
+            }
+            $this->loopType = 'int';
+
+            return $this->namesOfPlaces->startedAt($name->text, [new NumberLiteral(0), $value]);
         }
         if ($isPointer && !isset($this->classes->parents[substr((string) $this->loopType, 0, -2)])) {
             $this->fail('unsupported', $name, ['what' => (string) $this->loopType]);

@@ -90,7 +90,9 @@ final class Places
         }
         $one = $this->placeOrArray($left);
         $two = $this->placeOrArray($right);
-
+        // A text of C stands for its first letter.
+        $two ??= null !== $one && $right == $one[1] ? [new NumberLiteral(0), $right] : null;
+        $one ??= null !== $two && $left == $two[1] ? [new NumberLiteral(0), $left] : null;
         if (null === $one || null === $two || $one[1] != $two[1]) {
             return null;
         }
