@@ -39,6 +39,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct)\b/', $this->parser->text) && 1 === preg_match('/\bnew\s+\w+(?:\s*<[^;{}]*>)?\s*\*?\s*\[/', $this->parser->text) ? DynamicArrays::asLists($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\*\s*\*\s*\w/', $this->parser->text) ? PointedPointers::asReferences($tokens) : $tokens;
         $tokens = str_contains($this->parser->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->parser->text) ? $this->parser->namesOfTypes->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->parser->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->parser->text) ? $this->parser->innerNames->withoutOuterNames($tokens) : $tokens;
