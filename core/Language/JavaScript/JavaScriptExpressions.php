@@ -23,6 +23,7 @@ use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
@@ -66,6 +67,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
     public readonly LibraryFunctions $libraryFunctions;
     public readonly LibraryMethods $libraryMethods;
 
+    /** @var array<string, true> fields that keep a method with its object */
+    public array $arrowFields = [];
     /** @var array<string, true> names of what gives its items only once */
     public array $begun = [];
 
@@ -349,6 +352,9 @@ abstract class JavaScriptExpressions extends BraceExpressions
             return null;
         }
         $opened = $this->is('.') && $this->is('bind', 1) ? $this->peek(2) : null;
+        if (isset($this->arrowFields[$name->text]) && (null === $opened || !$receiver instanceof VariableRead || $receiver->name !== $this->itself)) {
+            return new Field($receiver, $name->text);
+        }
         if (null === $opened || '(' !== $opened->text) {
             $this->fail('unsupported', $name, ['what' => "….$name->text"]);
         }

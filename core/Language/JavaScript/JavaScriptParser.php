@@ -301,6 +301,11 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     protected function prepared(array $tokens): array
     {
+        if (str_contains($this->text, 'class') && 1 === preg_match('/^\s*#?[\w$]+\s*=\s*(?:(?:[\w$]+|\([^()]*(?:\([^()]*\)[^()]*)*\))\s*=>|this\.\w+\.bind\(this\))|[;{}]\s*[\w$]+\s*=\s*(?:[\w$]+|\([^()]*\))\s*=>/m', $this->text)) {
+            $fields = new ArrowFields($tokens);
+            $tokens = $fields->asMethods();
+            $this->arrowFields = $fields->names;
+        }
         $tokens = 1 === preg_match('/\.\s*(?:apply|call)\s*\(/', $this->text) ? GivenTogether::usual($tokens) : $tokens;
         if (1 !== preg_match('/\bif\s*\(\s*\(/', $this->text)) {
             return $tokens;

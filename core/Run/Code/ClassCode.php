@@ -89,7 +89,10 @@ final class ClassCode
             $rows = '';
             foreach ($class->body->statements as $row) {
                 if ($row instanceof FieldDeclaration && !$row->off) {
+                    $before = $this->compiler->inner;
+                    $this->compiler->inner[$this->itself()] = '$o';
                     $rows .= $this->beginning($row);
+                    $this->compiler->inner = $before;
                 }
             }
             $code .= '' === $rows ? '' : 'if ($class === '.var_export($class->name, true).") {\n$rows}\n";
@@ -99,6 +102,18 @@ final class ClassCode
         }
 
         return 'protected function begin(string $class, \\'.MapValue::class.' $o, int $d): void {'."\n".'$t = $this->trace; $v = $this->values; $r = null;'."\n$code}\n";
+    }
+
+    /** What the methods of the program call their object. */
+    private function itself(): string
+    {
+        foreach ($this->compiler->program->definitions() as $function) {
+            if ('' !== $function->class() && '' === $function->sort && isset($function->parameters[0])) {
+                return $function->parameters[0];
+            }
+        }
+
+        return 'self';
     }
 
     private function beginning(FieldDeclaration $row): string

@@ -702,7 +702,7 @@ trait ListOperations
         }
 
         if ($value instanceof MapValue && '' !== $value->class && $this->facts->spreads) {
-            return self::ofNoClass($value);
+            return $this->ofNoClass($value);
         }
 
         return $value instanceof MapValue && ('Map' !== $value->sort && 'set' !== $value->sort || !$this->facts->spreads) ? clone $value : new ListValue($this->over($value));

@@ -60,7 +60,7 @@ trait MapOperations
 
             return;
         }
-        foreach (self::map_($other)->entries as [$key, $value]) {
+        foreach ($this->shown(self::map_($other)) as [$key, $value]) {
             $this->put(self::map_($map), $key, $value);
         }
     }
@@ -117,7 +117,7 @@ trait MapOperations
     /** A map without some of its keys. */
     public function leftOut(mixed $map, mixed $keys): MapValue
     {
-        $rest = self::ofNoClass(self::map_($map));
+        $rest = $this->ofNoClass(self::map_($map));
         foreach ($this->over($keys) as $key) {
             unset($rest->entries[MapValue::tag($this->keyed($key))]);
         }
@@ -126,10 +126,10 @@ trait MapOperations
     }
 
     /** What an object keeps, in an object of no class: so JavaScript takes it apart and spreads it (ECMA-262, 13.2.5 and 14.3.3). */
-    private static function ofNoClass(MapValue $map): MapValue
+    private function ofNoClass(MapValue $map): MapValue
     {
         $plain = '' === $map->class ? clone $map : new MapValue();
-        $plain->entries = $map->entries;
+        $plain->entries = $this->shown($map);
 
         return $plain;
     }
@@ -152,8 +152,8 @@ trait MapOperations
 
     public function merged(mixed $one, mixed $other): MapValue
     {
-        $all = self::ofNoClass(self::map_($one));
-        foreach (self::map_($other)->entries as [$key, $value]) {
+        $all = $this->ofNoClass(self::map_($one));
+        foreach ($this->shown(self::map_($other)) as [$key, $value]) {
             $this->put($all, $key, $value);
         }
 

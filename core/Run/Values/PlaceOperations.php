@@ -22,6 +22,10 @@ trait PlaceOperations
             $in = $this->asList($in);
         }
         if ($in instanceof MapValue) {
+            if ('' !== $in->class && \is_string($what) && isset($this->hidden[$what])) {
+                return false;
+            }
+
             return isset($in->entries['set' === $in->sort ? $this->tagOf($what) : MapValue::tag($this->keyed($what))]);
         }
         // JavaScript finds what is no number, though it equals nothing (ECMA-262, 7.2.11).

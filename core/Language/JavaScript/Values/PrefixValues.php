@@ -104,7 +104,8 @@ final class PrefixValues
                 }
                 if ('' !== $this->parser->class) {
                     ++$this->parser->at;
-                    $this->parser->read($this->parser->itself, $token->offset);
+                    // What a field begins with is found when its object is made (ECMA-262, 15.7.10).
+                    '' === $this->parser->scope || $this->parser->read($this->parser->itself, $token->offset);
 
                     return $this->parser->postfix(new VariableRead($this->parser->itself));
                 }
