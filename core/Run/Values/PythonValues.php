@@ -340,7 +340,11 @@ final class PythonValues extends Values
         if (\is_string($value)) {
             return 1 === preg_match('/^[+-]?\d+(?:_\d+)*$/D', trim($value)) ? Whole::ofText(ltrim(str_replace('_', '', trim($value)), '+')) : $this->noNumber($value, 'invalid literal for int() with base 10: '.$this->display($value));
         }
-        $value = self::operand($value);
+        try {
+            $value = self::operand($value);
+        } catch (RunError $why) {
+            throw self::telling($why, "int() argument must be a string, a bytes-like object or a real number, not '".self::className($value)."'");
+        }
         if (\is_float($value) && !is_finite($value)) {
             throw new RunError('not_finite');
         }
@@ -362,7 +366,11 @@ final class PythonValues extends Values
         if ($this->can($value, '@absolute')) {
             return $this->asked($value, '@absolute');
         }
-        $value = self::operand($value);
+        try {
+            $value = self::operand($value);
+        } catch (RunError $why) {
+            throw self::telling($why, "bad operand type for abs(): '".self::className($value)."'");
+        }
 
         return $this->less($value, 0) ? $this->negate($value) : (0.0 === $value ? 0.0 : $value);
     }
@@ -383,7 +391,11 @@ final class PythonValues extends Values
 
     public function roundedEven(mixed $value): int|float|BigInteger
     {
-        $value = self::operand($value);
+        try {
+            $value = self::operand($value);
+        } catch (RunError $why) {
+            throw self::telling($why, 'type '.self::className($value)." doesn't define __round__ method");
+        }
 
         return \is_float($value) ? $this->toWhole(round($value, 0, \PHP_ROUND_HALF_EVEN)) : $value;
     }

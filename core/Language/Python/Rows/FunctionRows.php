@@ -297,6 +297,16 @@ final class FunctionRows
             return new LeaveFunction($this->parser->newId());
         }
 
-        return new GiveBack($this->parser->newId(), $this->parser->valueOrTuple());
+        $value = $this->parser->valueOrTuple();
+        if (null !== $made) {
+            // What ends a generator is told to nobody but who asks the end itself for it (The Python Language Reference, 6.2.9).
+            if (!$this->parser->isSteady($value) || 1 === preg_match('/=\s*\(?\s*yield\s+from\b|\.value\b/', $this->parser->text)) {
+                $this->parser->fail('unsupported', $token, ['what' => 'yield … return …']);
+            }
+
+            return new GiveBack($this->parser->newId(), new VariableRead($made));
+        }
+
+        return new GiveBack($this->parser->newId(), $value);
     }
 }
