@@ -457,6 +457,8 @@ abstract class Routine
         $this->trace->print(implode(' ', array_map($this->values->show(...), $what)));
     }
 
+    /** About what a row takes on a real machine, in seconds. */
+    private const SECONDS_A_ROW = 1e-6;
     private ?\Closure $prints = null;
 
     final protected function printer(): \Closure
@@ -667,6 +669,22 @@ abstract class Routine
     }
 
     /** Other scripts go on meanwhile. */
+    private ?int $began = null;
+
+    /**
+     * Seconds on the clock: those at the start, those that the program has waited since, and a little for each row, so that
+     * the same rows take the same time when they run once more.
+     */
+    final protected function clock(): float
+    {
+        return ($this->began ??= time()) + $this->trace->now / 1000 + $this->trace->moment * self::SECONDS_A_ROW;
+    }
+
+    final protected function clockTicks(): float
+    {
+        return floor($this->clock() * 1000);
+    }
+
     final protected function wait(mixed $seconds): void
     {
         $number = (float) Values::number($seconds);
@@ -816,7 +834,7 @@ abstract class Routine
             return $this->sent($function, '@called', $this->depth, ...$arguments);
         }
         if (!$function instanceof \Closure) {
-            throw new RunError('no_function');
+            throw new RunError('no_function', [], $this->values->facts->says('uncalled', ['kind' => $this->values->kindName($function)]));
         }
         if (++$this->depth > $this->deepest) {
             throw new RunError('deep_calls');

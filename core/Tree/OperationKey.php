@@ -60,6 +60,10 @@ enum OperationKey: string
     case Starts = 'starts';
     case Ends = 'ends';
     case IsDigits = 'is_digits';
+    case IsDecimal = 'is_decimal';
+    case IsNumeric = 'is_numeric';
+    case IsAscii = 'is_ascii';
+    case IsName = 'is_name';
     case IsUpper = 'is_upper';
     case IsLower = 'is_lower';
     case IsSpace = 'is_space';
@@ -104,6 +108,8 @@ enum OperationKey: string
     case RoundedTo = 'rounded_to';
     case Smaller = 'smaller';
     case Larger = 'larger';
+    case LargestOf = 'largest_of';
+    case SmallestOf = 'smallest_of';
     case Sine = 'sine';
     case Cosine = 'cosine';
     case Tangent = 'tangent';
@@ -223,6 +229,7 @@ enum OperationKey: string
     case Entries = 'entries';
     case AsDict = 'as_dict';
     case Forget = 'forget';
+    case TakenOut = 'taken_out';
     case DropRange = 'drop_range';
     case Ask = 'ask';
     case AskWord = 'ask_word';
@@ -318,6 +325,8 @@ enum OperationKey: string
     case AgainInTurn = 'again_in_turn';
     case TakenSome = 'taken_some';
     case TakenWhile = 'taken_while';
+    case LeftWhile = 'left_while';
+    case PairsAlong = 'pairs_along';
     case ZippedLongest = 'zipped_longest';
     case TwoEnded = 'two_ended';
     case TurnedBy = 'turned_by';
@@ -334,6 +343,7 @@ enum OperationKey: string
     case ReplacedSome = 'replaced_some';
     case Divided = 'divided';
     case Parted = 'parted';
+    case PartedLast = 'parted_last';
     case Percent = 'percent';
     case After = 'after';
     case ReducedNumbered = 'reduced_numbered';
@@ -397,6 +407,8 @@ enum OperationKey: string
     case Surface = 'surface';
     case Distance = 'distance';
     case Later = 'later';
+    case Clock = 'clock';
+    case ClockTicks = 'clock_ticks';
     case AgainAndAgain = 'again_and_again';
     case CalledOff = 'called_off';
     case FileOpened = 'file_opened';

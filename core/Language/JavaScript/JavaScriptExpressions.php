@@ -392,12 +392,12 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
     protected function knows(string $object): bool
     {
-        return \in_array($object, [...$this->withPromises ? ['Promise'] : [], 'Math', 'console', 'Object', 'String', 'Array', 'process', 'Number', 'JSON'], true);
+        return \in_array($object, [...$this->withPromises ? ['Promise'] : [], 'Math', 'console', 'Object', 'String', 'Array', 'process', 'Number', 'JSON', 'Date', 'performance'], true);
     }
 
     protected function libraries(): array
     {
-        return ['Math', 'console', 'Object', 'Array', 'JSON'];
+        return ['Math', 'console', 'Object', 'Array', 'JSON', 'Date', 'performance'];
     }
 
     public function extraMembers(string $object): array

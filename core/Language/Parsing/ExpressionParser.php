@@ -686,7 +686,12 @@ abstract class ExpressionParser extends Parser
 
             return new Lambda(['item', 'other'], true === $ofTwo ? new Binary(Operator::Power, ...$both) : new Operation($ofTwo, $both));
         }
-        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && \in_array($member->text, ['min', 'max', 'hypot'], true) && !$this->is('.', 2)) {
+        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && \in_array($member->text, ['min', 'max'], true) && !$this->is('.', 2)) {
+            $this->at += 2;
+
+            return new Operation('max' === $member->text ? OperationKey::LargestOf : OperationKey::SmallestOf);
+        }
+        if (!$isCall && 'Math' === $object->text && $this->knows('Math') && !isset($index->properties[$full]) && 'hypot' === $member->text && !$this->is('.', 2)) {
             // One of several values, or of none, that is handed on.
             $this->fail('unsupported', $member, ['what' => $full]);
         }

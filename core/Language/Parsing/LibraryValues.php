@@ -11,6 +11,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Expression;
 
 /** Functions that a language brings, where their name alone stands: kept, put into a list, handed over. */
 final class LibraryValues
@@ -27,8 +28,14 @@ final class LibraryValues
 
     private const OF_TWO = ['python' => ['pow' => Operator::Power], 'javascript' => [], 'cpp' => []];
 
-    public static function named(string $name, Language $language): ?Lambda
+    private const OF_ANY = ['python' => ['max' => OperationKey::LargestOf, 'min' => OperationKey::SmallestOf], 'javascript' => [], 'cpp' => []];
+
+    public static function named(string $name, Language $language): ?Expression
     {
+        $any = self::OF_ANY[$language->value][$name] ?? null;
+        if (null !== $any) {
+            return new Operation($any);
+        }
         $operator = self::OF_TWO[$language->value][$name] ?? null;
         if (null !== $operator) {
             return new Lambda(['item', 'other'], new Binary($operator, new VariableRead('item'), new VariableRead('other')));

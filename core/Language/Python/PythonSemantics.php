@@ -66,6 +66,7 @@ final class PythonSemantics
             failures: self::FAILURES,
             says: [
                 'name' => "name '{name}' is not defined",
+                'uncalled' => "'{kind}' object is not callable",
                 'many' => 'too many values to unpack (expected {wanted})',
                 'few' => 'not enough values to unpack (expected {least}{wanted}, got {given})',
                 'text place' => 'string index out of range',

@@ -98,4 +98,6 @@ return [
     'operation.is_finite' => 'console.log(Number.isFinite(2.5), Number.isFinite("pea"));',
     'operation.precise' => 'console.log((1234.5).toPrecision(3), (0.5).toPrecision(2));',
     'operation.scientific' => 'console.log((1234.5).toExponential(2));',
+    'operation.clock_ticks' => 'const began = Date.now();
+console.log(Date.now() >= began);',
 ];

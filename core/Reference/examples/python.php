@@ -454,4 +454,25 @@ class Bed:
 
 
 print(asdict(Bed("rose", 3)))',
+    'operation.parted_last' => 'print("pea-oat-fig".rpartition("-"))',
+    'operation.taken_out' => 'litres = {"pea": 2, "oat": 3}
+print(litres.popitem(), litres)',
+    'operation.left_while' => 'import itertools
+
+print(list(itertools.dropwhile(lambda litres: litres < 3, [1, 5, 2])))',
+    'operation.pairs_along' => 'import itertools
+
+print(list(itertools.pairwise([1, 5, 2])))',
+    'operation.is_decimal' => 'print("12".isdecimal())',
+    'operation.is_numeric' => 'print("½".isnumeric())',
+    'operation.is_ascii' => 'print("pea".isascii())',
+    'operation.is_name' => 'print("bed_1".isidentifier())',
+    'operation.clock' => 'import time
+
+began = time.time()
+print(time.time() >= began)',
+    'operation.largest_of' => 'choose = {"most": max}
+print(choose["most"](3, 8))',
+    'operation.smallest_of' => 'choose = {"least": min}
+print(choose["least"](3, 8))',
 ];

@@ -231,10 +231,34 @@ trait CollectionOperations
         return $copy;
     }
 
-    public function twoEnded(mixed $items = null): ListValue
+    public function leftWhile(mixed $holds, mixed $items): ListValue
+    {
+        $items = $this->over($items);
+        for ($at = 0; $holds instanceof \Closure && \array_key_exists($at, $items) && $this->truth($holds($items[$at])); ++$at);
+
+        return new ListValue(\array_slice($items, $at));
+    }
+
+    /** @return ListValue each item with the one behind it */
+    public function pairsAlong(mixed $items): ListValue
+    {
+        $items = $this->over($items);
+        $pairs = [];
+        for ($at = 1; $at < \count($items); ++$at) {
+            $pairs[] = new ListValue([$items[$at - 1], $items[$at]], true);
+        }
+
+        return new ListValue($pairs);
+    }
+
+    public function twoEnded(mixed $items = null, mixed $most = null): ListValue
     {
         $list = new ListValue(null === $items ? [] : $this->over($items));
         $list->made = 'deque';
+        if (null !== $most) {
+            $list->most = max(0, self::whole($most));
+            $list->items = 0 === $list->most ? [] : \array_slice($list->items, -$list->most);
+        }
 
         return $list;
     }

@@ -481,6 +481,12 @@ trait ListOperations
             throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
         }
         $list->items[] = $value;
+        if (null !== $list->most && \count($list->items) > $list->most) {
+            array_shift($list->items);
+            $this->told($list);
+
+            return;
+        }
         null === $list->number || $this->trace?->appended($list);
     }
 
@@ -500,6 +506,10 @@ trait ListOperations
     public function prepend(mixed $list, mixed $value): void
     {
         $this->insert($list, 0, $value);
+        if ($list instanceof ListValue && null !== $list->most && \count($list->items) > $list->most) {
+            array_pop($list->items);
+            $this->told($list);
+        }
     }
 
     public function extend(mixed $list, mixed $other): void

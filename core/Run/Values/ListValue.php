@@ -13,6 +13,8 @@ final class ListValue
     public ?int $number = null;
     /** What Python shows around it, of a list that is none of the usual: `deque`. */
     public string $made = '';
+    /** How many items it may have at most, where the ones at the other end give way (The Python Standard Library, "collections.deque"). */
+    public ?int $most = null;
     /** Whether its items are gone once they have been asked for. */
     public bool $once = false;
     /** Where the items that are handed out only once come from, as long as there may be more. */

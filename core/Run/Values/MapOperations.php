@@ -92,6 +92,19 @@ trait MapOperations
         return isset(self::map_($map)->entries[MapValue::tag($this->keyed($key))]) ? $this->popAt($map, $key) : $other;
     }
 
+    /** The entry that was put in last, taken out (The Python Standard Library, "dict.popitem"). */
+    public function takenOut(mixed $map): ListValue
+    {
+        $last = self::map_($map)->entries;
+        $entry = end($last);
+        if (false === $entry) {
+            throw new RunError('no_key', ['key' => ''], "'popitem(): dictionary is empty'");
+        }
+        $this->popAt($map, $entry[0]);
+
+        return new ListValue([$entry[0], $entry[1]], true);
+    }
+
     public function forget(mixed $map, mixed $key): void
     {
         $this->popAt($map, $key);

@@ -151,6 +151,12 @@ trait PlainObjects
         return [] === $values ? throw new RunError('nothing_to_compare', [], 'max() arg is an empty sequence') : parent::larger(...$values);
     }
 
+    /** Signs such as a raised two count as digits (The Python Standard Library, "str.isdigit"). */
+    public function isDigits(mixed $text): bool
+    {
+        return 1 === preg_match('/^[\p{Nd}²³¹⁰⁴-⁹₀-₉①-⑨]+$/uD', self::text_($text));
+    }
+
     public function joined(mixed $list, mixed $separator): string
     {
         foreach ($items = $this->over($list) as $place => $item) {

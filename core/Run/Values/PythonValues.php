@@ -435,7 +435,7 @@ final class PythonValues extends Values
                     return $value->made.'('.implode(', ', array_map(fn (string $name, mixed $item): string => "$name=".$this->display($item), $value->names, $value->items)).')';
                 }
                 if ('' !== $value->made) {
-                    return "$value->made([$items])";
+                    return "$value->made([$items]".(null === $value->most ? '' : ", maxlen=$value->most").')';
                 }
 
                 return $value->fixed ? "($items".(1 === \count($value->items) ? ',)' : ')') : "[$items]";

@@ -218,6 +218,17 @@ trait SortOperations
         return $this->larger(...$this->over($list));
     }
 
+    /** The largest of several values, or of those in one list, as a function. */
+    public function largestOf(): \Closure
+    {
+        return fn (mixed ...$values): mixed => 1 === \count($values) && $this->facts->strictTexts ? $this->greatest($values[0]) : $this->larger(...$values);
+    }
+
+    public function smallestOf(): \Closure
+    {
+        return fn (mixed ...$values): mixed => 1 === \count($values) && $this->facts->strictTexts ? $this->least($values[0]) : $this->smaller(...$values);
+    }
+
     public function smaller(mixed ...$values): mixed
     {
         $least = array_shift($values) ?? throw new RunError('nothing_to_compare');

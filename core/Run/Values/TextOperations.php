@@ -368,6 +368,15 @@ trait TextOperations
         return new ListValue(false === $at ? [$text, '', ''] : [substr($text, 0, $at), $part, substr($text, $at + \strlen($part))], true);
     }
 
+    /** @return ListValue what stands before the last place of a part, the part, and what stands behind it */
+    public function partedLast(mixed $text, mixed $part): ListValue
+    {
+        [$text, $part] = [self::text_($text), self::text_($part)];
+        $at = '' === $part ? throw new RunError('no_form', ['form' => '']) : strrpos($text, $part);
+
+        return new ListValue(false === $at ? ['', '', $text] : [substr($text, 0, $at), $part, substr($text, $at + \strlen($part))], true);
+    }
+
     public function textStream(mixed $text): StreamValue
     {
         return new StreamValue(self::text_($text));
@@ -491,6 +500,27 @@ trait TextOperations
     public function isDigits(mixed $text): bool
     {
         return 1 === preg_match('/^\d+$/D', self::text_($text));
+    }
+
+    public function isDecimal(mixed $text): bool
+    {
+        return 1 === preg_match('/^\p{Nd}+$/uD', self::text_($text));
+    }
+
+    public function isNumeric(mixed $text): bool
+    {
+        return 1 === preg_match('/^\p{N}+$/uD', self::text_($text));
+    }
+
+    public function isAscii(mixed $text): bool
+    {
+        return 1 === preg_match('/^[\x00-\x7f]*$/D', self::text_($text));
+    }
+
+    /** Whether it could be a name (The Python Language Reference, 2.3). */
+    public function isName(mixed $text): bool
+    {
+        return 1 === preg_match('/^[\p{L}_][\p{L}\p{N}_]*$/uD', self::text_($text));
     }
 
     public function isLetters(mixed $text): bool

@@ -77,7 +77,7 @@ return [
     new ValueOperation(OperationKey::Folded, 2, Result::Item, python: '@folded({0}, {1})', javaScript: '{0}.reduce({1})'),
     new ValueOperation(OperationKey::Gathered, 3, Result::Same, python: '{0}'),
     new ValueOperation(OperationKey::Turned, 1, Result::Pairs, python: 'zip(*{0})'),
-    new ValueOperation(OperationKey::TwoEnded, 0, Result::List, upTo: 1, python: 'collections.deque({*})'),
+    new ValueOperation(OperationKey::TwoEnded, 0, Result::List, upTo: 2, python: 'collections.deque({*})'),
     new ValueOperation(OperationKey::TurnedBy, 2, Result::Nothing, python: '{0}.rotate({1})'),
     new ValueOperation(OperationKey::Orders, 1, Result::Lists, upTo: 2, python: 'itertools.permutations({*})'),
     new ValueOperation(OperationKey::Choices, 2, Result::Lists, python: 'itertools.combinations({0}, {1})'),

@@ -25,6 +25,8 @@ return [
     new ValueOperation(OperationKey::RoundedTo, 2, Result::Number, python: 'round({0}, {1})', javaScript: '@roundedTo({0}, {1})', cpp: '@rounded_to({0}, {1})'),
     new ValueOperation(OperationKey::Smaller, 2, Result::Join, upTo: 9, python: 'min({*})', javaScript: 'Math.min({*})', cpp: ['min({0}, {1})', 'min({{*}})']),
     new ValueOperation(OperationKey::Larger, 2, Result::Join, upTo: 9, python: 'max({*})', javaScript: 'Math.max({*})', cpp: ['max({0}, {1})', 'max({{*}})']),
+    new ValueOperation(OperationKey::LargestOf, 0, Result::Unknown, python: 'max', javaScript: 'Math.max'),
+    new ValueOperation(OperationKey::SmallestOf, 0, Result::Unknown, python: 'min', javaScript: 'Math.min'),
     new ValueOperation(OperationKey::Sine, 1, Result::Number, python: 'math.sin({0})', javaScript: 'Math.sin({0})', cpp: 'sin({0})'),
     new ValueOperation(OperationKey::Cosine, 1, Result::Number, python: 'math.cos({0})', javaScript: 'Math.cos({0})', cpp: 'cos({0})'),
     new ValueOperation(OperationKey::Tangent, 1, Result::Number, python: 'math.tan({0})', javaScript: 'Math.tan({0})', cpp: 'tan({0})'),

@@ -34,6 +34,10 @@ return [
     new ValueOperation(OperationKey::Starts, 2, Result::Truth, python: '{0}.startswith({1})', javaScript: '{0}.startsWith({1})', cpp: '@starts({0}, {1})'),
     new ValueOperation(OperationKey::Ends, 2, Result::Truth, python: '{0}.endswith({1})', javaScript: '{0}.endsWith({1})', cpp: '@ends({0}, {1})'),
     new ValueOperation(OperationKey::IsDigits, 1, Result::Truth, python: '{0}.isdigit()', javaScript: '@isDigits({0})', cpp: ['@is_digits({0})', 'isdigit({0})']),
+    new ValueOperation(OperationKey::IsDecimal, 1, Result::Truth, python: '{0}.isdecimal()'),
+    new ValueOperation(OperationKey::IsNumeric, 1, Result::Truth, python: '{0}.isnumeric()'),
+    new ValueOperation(OperationKey::IsAscii, 1, Result::Truth, python: '{0}.isascii()'),
+    new ValueOperation(OperationKey::IsName, 1, Result::Truth, python: '{0}.isidentifier()'),
     new ValueOperation(OperationKey::IsUpper, 1, Result::Truth, python: '{0}.isupper()', javaScript: '@isUpper({0})', cpp: ['@is_upper({0})', 'isupper({0})']),
     new ValueOperation(OperationKey::IsLower, 1, Result::Truth, python: '{0}.islower()', javaScript: '@isLower({0})', cpp: ['@is_lower({0})', 'islower({0})']),
     new ValueOperation(OperationKey::IsSpace, 1, Result::Truth, python: '{0}.isspace()', javaScript: '@isSpace({0})', cpp: ['@is_space({0})', 'isspace({0})']),
@@ -69,5 +73,6 @@ return [
     new ValueOperation(OperationKey::Translated, 2, Result::Text, python: '{0}.translate({1})'),
     new ValueOperation(OperationKey::ReplacedSome, 4, Result::Text, python: '{0}.replace({1}, {2}, {3})'),
     new ValueOperation(OperationKey::Parted, 2, Result::Texts, python: '{0}.partition({1})'),
+    new ValueOperation(OperationKey::PartedLast, 2, Result::Texts, python: '{0}.rpartition({1})'),
     new ValueOperation(OperationKey::Percent, 2, Result::Text, python: '8|{0:8} % {1:9}'),
 ];

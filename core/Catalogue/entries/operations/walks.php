@@ -13,6 +13,8 @@ return [
     new ValueOperation(OperationKey::AgainInTurn, 1, Result::Same, python: 'itertools.cycle({0})'),
     new ValueOperation(OperationKey::TakenSome, 2, Result::Same, python: 'itertools.islice({0}, {1})', changes: true),
     new ValueOperation(OperationKey::TakenWhile, 2, Result::List, python: 'itertools.takewhile({0}, {1})', changes: true),
+    new ValueOperation(OperationKey::LeftWhile, 2, Result::List, python: 'itertools.dropwhile({0}, {1})'),
+    new ValueOperation(OperationKey::PairsAlong, 1, Result::Lists, python: 'itertools.pairwise({0})'),
     new ValueOperation(OperationKey::ZippedLongest, 3, Result::Lists, python: 'itertools.zip_longest({0}, {1}, fillvalue={2})'),
     new ValueOperation(OperationKey::NextItem, 1, Result::Item, python: 'next({0})', changes: true),
     new ValueOperation(OperationKey::NextOr, 2, Result::Item, python: 'next({0}, {1})', changes: true),

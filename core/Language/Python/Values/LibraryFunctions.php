@@ -67,6 +67,9 @@ final class LibraryFunctions
                 $named[$argument->name] = $argument->value;
             }
         }
+        if ('collections.deque' === $name && ['maxlen'] === array_keys($named) && $count <= 2) {
+            return new Operation(OperationKey::TwoEnded, [2 === $count && null !== $first ? $first : new ListLiteral([]), $named['maxlen']]);
+        }
         if ([] !== $named) {
             return null === $first || null !== $arguments[0]->name ? null : $this->withNamed($name, $first, $named, $count - \count($named), array_map(static fn (Argument $argument): Expression => $argument->value, array_values(array_filter($arguments, static fn (Argument $argument): bool => null === $argument->name))));
         }
