@@ -748,6 +748,9 @@ abstract class Routine
 
             return $function($this->depth, ...$given);
         };
+        if ($this->values->facts->undefined) {
+            $this->values->takes($made, $least - (int) (null !== $rest));
+        }
         if ([] !== $names) {
             $this->takesNames ??= new \WeakMap();
             $this->takesNames[$made] = true;

@@ -6,12 +6,12 @@ namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\VariableRead;
-use Scrivlet\Core\Tree\Expression;
 
 /** Functions that a language brings, where their name alone stands: kept, put into a list, handed over. */
 final class LibraryValues

@@ -234,7 +234,8 @@ trait CollectionOperations
     public function leftWhile(mixed $holds, mixed $items): ListValue
     {
         $items = $this->over($items);
-        for ($at = 0; $holds instanceof \Closure && \array_key_exists($at, $items) && $this->truth($holds($items[$at])); ++$at);
+        for ($at = 0; $holds instanceof \Closure && \array_key_exists($at, $items) && $this->truth($holds($items[$at])); ++$at) {
+        }
 
         return new ListValue(\array_slice($items, $at));
     }

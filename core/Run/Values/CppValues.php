@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Values;
 
+use Brick\Math\BigInteger;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Run\RunError;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -274,7 +275,23 @@ final class CppValues extends Values
 
     public function toLong(mixed $value): int
     {
-        return \is_string($value) && 1 === preg_match('/^[+-]?\d{1,18}/', trim($value), $match) ? (int) $match[0] : $this->toInt(\is_string($value) ? $this->noNumber($value) : $value, true);
+        if (!\is_string($value)) {
+            return $this->toInt($value, true);
+        }
+        if (1 !== preg_match('/^[+-]?\d+/', trim($value), $match)) {
+            return (int) $this->noNumber($value);
+        }
+        $number = BigInteger::of($match[0]);
+
+        return $number->isLessThanOrEqualTo(\PHP_INT_MAX) && $number->isGreaterThanOrEqualTo(\PHP_INT_MIN) ? $number->toInt() : throw new RunError('too_many_digits');
+    }
+
+    public function toWhole(mixed $value): int|float|BigInteger
+    {
+        $text = \is_string($value) && 1 === preg_match('/^[+-]?\d+/', trim($value), $match) ? ltrim($match[0], '+') : '';
+
+        // What an `int` has no room for is told as such (C++17, 24.3.4).
+        return '' !== $text && (\strlen(ltrim($text, '-0')) > 10 || abs((int) $text) > 2147483647 && -2147483648 !== (int) $text) ? throw new RunError('too_many_digits', [], 'stoi') : parent::toWhole($value);
     }
 
     /** Items that need 64 bits are summed in 64 bits. */

@@ -188,7 +188,7 @@ final class JavaScriptValues extends Values
     {
         if ($value instanceof \Closure) {
             // How many parameters it has (ECMA-262, 20.2.4.1).
-            throw new RunError('own_form', ['name' => 'length']);
+            return (float) ($this->wantedBy($value) ?? throw new RunError('own_form', ['name' => 'length']));
         }
 
         return parent::length($value) + (\is_string($value) && 1 === preg_match('/[\xF0-\xF7]/', $value) ? (int) preg_match_all('/[\xF0-\xF7]/', $value) : 0);

@@ -180,6 +180,30 @@ trait ObjectOperations
         return $map;
     }
 
+    /** @var \WeakMap<\Closure, int>|null how many values functions that are values want */
+    private ?\WeakMap $wanted = null;
+
+    public function takes(\Closure $function, int $wanted): void
+    {
+        /** @var \WeakMap<\Closure, int> $all */
+        $all = $this->wanted ?? new \WeakMap();
+        $all[$function] = $wanted;
+        $this->wanted = $all;
+    }
+
+    /** How many values a function wants; null where that is not known. */
+    protected function wantedBy(\Closure $function): ?int
+    {
+        if (isset($this->wanted[$function])) {
+            return $this->wanted[$function];
+        }
+        $parameters = (new \ReflectionFunction($function))->getParameters();
+        // A small function of the program's own, whose parameters are counted through.
+        $isOwn = [] === array_filter($parameters, static fn (\ReflectionParameter $parameter): bool => 1 !== preg_match('/^c\d+$/D', $parameter->getName()) || $parameter->isVariadic());
+
+        return $isOwn && [] !== $parameters ? \count($parameters) : null;
+    }
+
     /** @var \WeakMap<\Closure, string>|null the names of functions that are values */
     private ?\WeakMap $functionNames = null;
 

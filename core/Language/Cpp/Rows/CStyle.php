@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\ClassDefinition;
 
 /**
  * What C++ has from C: `typedef struct { … } Bed;` names a class behind its braces (C++17, 10.1.3), `struct Bed bed;` says
@@ -40,6 +41,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct)\b/', $this->parser->text) && 1 === preg_match('/\bnew\s+\w+(?:\s*<[^;{}]*>)?\s*\*?\s*\[/', $this->parser->text) ? DynamicArrays::asLists($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*\*\s*\w/', $this->parser->text) ? PointedPointers::asReferences($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\bwhat\s*\(\s*\)\s*(?:const\b|throw\b|noexcept\b|override\b|\{)/', $this->parser->text) ? self::withSaying($tokens) : $tokens;
         $tokens = str_contains($this->parser->text, '[[') ? self::withoutAttributes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:typedef|using)\b[^;{]*>\s*\w*\s*;/', $this->parser->text) ? $this->parser->namesOfTypes->withoutNamesOfTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct|enum)\b/', $this->parser->text) && 1 === preg_match('/\w\s*::\s*\w/', $this->parser->text) ? $this->parser->innerNames->withoutOuterNames($tokens) : $tokens;
@@ -218,6 +220,33 @@ final class CStyle
         }
 
         return array_values($tokens);
+    }
+
+    /**
+     * `const char* what() const noexcept override { … }`: what a failure of the program's own says of itself (C++17, 21.8.2).
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withSaying(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $text = static fn (int $at): string => isset($code[$at]) && TokenKind::Text !== $tokens[$code[$at]]->kind ? $tokens[$code[$at]]->text : '';
+        $gone = [];
+        foreach (array_keys($code) as $at) {
+            if ('what' !== $text($at) || '(' !== $text($at + 1) || ')' !== $text($at + 2) || !\in_array($text($at - 1), ['*', '::', 'string'], true)) {
+                continue;
+            }
+            $tokens[$code[$at]] = $tokens[$code[$at]]->readAs(ClassDefinition::SHOWS);
+            $throw = $at + 3 + ('const' === $text($at + 3) ? 1 : 0);
+            if ('throw' === $text($throw) && '(' === $text($throw + 1) && ')' === $text($throw + 2)) {
+                // It throws nothing, as was said before C++17.
+                $gone += [$code[$throw] => true, $code[$throw + 1] => true, $code[$throw + 2] => true];
+            }
+        }
+
+        return array_values(array_diff_key($tokens, $gone));
     }
 
     /**

@@ -49,7 +49,7 @@ final class ClassRows
             $this->parser->at += $this->parser->is('std') && $this->parser->is('::', 1) ? 2 : 0;
             $of = $this->parser->newName();
             $parent = $of->text;
-            if ($this->parser->isFailure($parent) && 'exception' !== $parent) {
+            if ($this->parser->isFailure($parent) && ('exception' !== $parent || isset($this->parser->classes->methods[$name->text][ClassDefinition::SHOWS]))) {
                 $parent = '@'.(FailureNames::kindOf($this->parser->language(), $parent)->value ?? '');
             } elseif (!isset($this->parser->classes->parents[$parent])) {
                 $this->parser->fail('unsupported', $of, ['what' => "class … : $parent"]);
