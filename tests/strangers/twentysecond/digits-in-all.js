@@ -1,0 +1,2 @@
+console.log((1234.5).toPrecision(3), (0.00001234).toPrecision(2), (123.456).toPrecision(4), (0).toPrecision(3), (1e21).toPrecision(5), (5).toPrecision(1), (99.99).toPrecision(3), (0.000001).toPrecision(1), (1e-7).toPrecision(1), (2.5).toPrecision(1), (1.25).toPrecision(2), (35).toPrecision(1), (NaN).toPrecision(2));
+console.log((1234.5).toExponential(2), (0.5).toExponential(0), (-12345).toExponential(3), (1e-10).toExponential(1), (0).toExponential(2));

@@ -1,0 +1,4 @@
+#include <iostream>
+class C { int n = 0; public: explicit C(int a = 0) : n(a) {} C& operator++() { ++n; return *this; } C operator++(int) { C old = *this; ++*this; return old; } C& operator--() { n--; return *this; } int get() const { return n; }
+ explicit operator double() const { return n / 2.0; } explicit operator bool() const { return n != 0; } };
+int main() { C c; ++c; c++; ++c; --c; std::cout << c.get() << (c++).get() << c.get() << (++c).get() << '\n'; C d = c++; std::cout << d.get() << c.get() << ' ' << static_cast<double>(c) << double(d) << (double)c << '\n'; if (c) std::cout << "yes"; if (!C(0)) std::cout << "no"; while (c) { --c; } std::cout << c.get() << (c && true) << '\n'; C i(1); for (; i.get() < 4; i++) std::cout << i.get(); bool b = static_cast<bool>(d); std::cout << b << (d ? 'a' : 'b'); }
