@@ -1298,7 +1298,7 @@ export function remove(list, value) {
   list.splice(indexIn(list, value), 1);
 }
 
-export const total = (list) => list.reduce((sum, item) => sum + item, 0);
+export const total = (list) => [...list].reduce((sum, item) => sum + item, 0);
 
 export function numbers(from, to, by = 1) {
   const all = [];

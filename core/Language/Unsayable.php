@@ -504,6 +504,14 @@ final class Unsayable
                 return 'class '.$function->class();
             }
         }
+        foreach ($program->classes() as $class) {
+            foreach ($class->body->statements as $row) {
+                if ($row instanceof FieldDeclaration && null !== $row->value && [] !== array_filter(Walk::expressions($row->value), static fn (Expression $part): bool => $part instanceof VariableRead)) {
+                    // What an object begins with is found elsewhere before there is one.
+                    return "class $class->name";
+                }
+            }
+        }
         $ordered = [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => '' !== $function->class() && '@less' === $function->shortName());
         $divides = !$other->semantics()->typed && [] !== array_filter($program->definitions(), static fn (FunctionDefinition $function): bool => \in_array($function->shortName(), ['@divide', '@floor_remainder'], true));
         foreach (Walk::statements($program->parts()) as $row) {
@@ -550,6 +558,14 @@ final class Unsayable
                 if ($value instanceof Operation && OperationKey::MethodOf === $value->key && $other->semantics()->bindsByHand && !Given::isPlace($value->arguments[0])) {
                     // It would be reckoned twice.
                     return ValueOperations::get($value->key)->example();
+                }
+                if ($value instanceof Operation && \in_array($value->key, [OperationKey::LargestOf, OperationKey::SmallestOf], true)) {
+                    // One list is all that is compared in one language, and no number in another.
+                    return ValueOperations::get($value->key)->example();
+                }
+                if ($value instanceof Operation && OperationKey::Formatted === $value->key && ($value->arguments[1] ?? null) instanceof TextLiteral && 1 === preg_match('/_|=\d|[FEGc]$|^[^<>^]*0\d+,|^ |(?<![<>^]) \d/D', $value->arguments[1]->value)) {
+                    // What the library of the other languages has no form for.
+                    return 'format(…, "'.$value->arguments[1]->value.'")';
                 }
                 if ($value instanceof Operation && OperationKey::FailureName === $value->key) {
                     // Each language has names of its own for what fails.

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Typing\ChangedParameters;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
@@ -166,6 +167,10 @@ final class Copying
     private function copied(Expression $value, FunctionDefinition|Script $scope): Expression
     {
         // Some operations give what lies in a list or a map, and no new one.
+        if ($value instanceof VariableRead && $scope instanceof FunctionDefinition && '' !== $scope->class() && '' === $scope->sort && $value->name === ($scope->parameters[0] ?? null)) {
+            // `Bed old = *this;`
+            return $this->copyOf($value, TypeNames::read($scope->class()));
+        }
         $isKept = $value instanceof VariableRead || $value instanceof Item || $value instanceof Field || $value instanceof Operation && \in_array($value->key, [OperationKey::ValueOrPut, OperationKey::ValueOr, OperationKey::First, OperationKey::Last], true);
         if (!$isKept || !$this->isContainer($value, $scope)) {
             return $value;

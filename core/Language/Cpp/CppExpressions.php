@@ -418,6 +418,12 @@ abstract class CppExpressions extends BraceExpressions
         $method = [Operator::Add->value => '@add', Operator::Subtract->value => '@subtract', Operator::Multiply->value => '@multiply', Operator::Equal->value => '@equal', Operator::Less->value => '@less', Operator::Greater->value => '@greater'][$operator->value] ?? '';
         $class = '' === $method || [] === $this->classes->parents ? null : TypeNames::read($this->typeOf($left))->class;
         $wanted = null === $class ? '' : $this->takenBy($class, $method);
+        if ((Operator::And === $operator || Operator::Or === $operator) && [] !== $this->classes->parents) {
+            // What both give is a truth, whatever stands beside the sign (C++17, 8.14).
+            $asked = fn (Expression $side): Expression => $this->madeByOwn('bool', $side) ?? $side;
+
+            return parent::combine($operator, $asked($left), $asked($right), $at);
+        }
         $other = null === $class && '' !== $method && [] !== $this->classes->parents ? TypeNames::read($this->typeOf($right))->class : null;
         $left = null === $other ? $left : $this->asLeftSide($other, $method, $left);
 

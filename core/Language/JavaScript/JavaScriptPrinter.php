@@ -45,6 +45,8 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
@@ -374,12 +376,25 @@ final class JavaScriptPrinter extends BracePrinter
         return $container.'['.$this->expression($item->index).']';
     }
 
-    /** @param string $way what is done with each item */
+    /** Whether a function gives one thing after another, of which a list has to be made first. */
+    private function handsOut(string $name): bool
+    {
+        $function = $this->program->functionNamed($name);
+        foreach (null === $function ? [] : Walk::statements($function->body->statements) as $row) {
+            if ($row instanceof Perform && $row->value instanceof Operation && \in_array($row->value->key, [OperationKey::HandOut, OperationKey::HandOutAll], true)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
     private function collected(Collected $collected, string $way = 'map'): string
     {
         $name = $this->name($collected->variable);
         $over = $this->type($collected->over);
-        $text = $over->isTextual() ? '[...'.$this->expression($collected->over).']' : ($collected->over instanceof Operation && OperationKey::Numbered === $collected->over->key ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, self::POSTFIX));
+        $isHandedOut = $collected->over instanceof OwnValue && $this->handsOut($collected->over->function);
+        $text = $over->isTextual() || $isHandedOut ? '[...'.$this->expression($collected->over).']' : ($collected->over instanceof Operation && OperationKey::Numbered === $collected->over->key ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, self::POSTFIX));
         $names = $this->types->itemOf($this->part, $collected);
         $inner = fn (Expression $value): string => $this->types->inside($names, fn (): string => $this->expression($value));
         if (null !== $collected->condition) {

@@ -859,6 +859,23 @@ class PythonPrinter extends Printer
         return $this->need('random').'.randint('.$this->whole($random->from).', '.$this->whole($random->to).')';
     }
 
+    /** A name that a function within changes has to be the outer one's first (The Python Language Reference, 7.13). */
+    protected function declaration(Declaration $declaration): void
+    {
+        foreach ($this->part instanceof FunctionDefinition ? $this->program->definitions() : [] as $function) {
+            if ($this->program->around($function) !== $this->part) {
+                continue;
+            }
+            foreach ($function->body->statements as $row) {
+                if ($row instanceof ShareVariable && $row->variable === $declaration->variable) {
+                    $this->line($declaration, 'head', $this->name($declaration->variable).' = None');
+
+                    return;
+                }
+            }
+        }
+    }
+
     protected function field(FieldDeclaration $field): void
     {
         $type = null === $field->type ? StaticType::unknown() : TypeNames::read($field->type);
