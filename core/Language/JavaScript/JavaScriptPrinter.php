@@ -408,6 +408,9 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function operation(Operation $operation, int $around): string
     {
+        if (OperationKey::FailureName === $operation->key) {
+            return "$this->caughtLast.name";
+        }
         $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
         if ($method instanceof TextLiteral) {
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.self::methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';

@@ -67,7 +67,12 @@ final readonly class Checker
                 continue;
             }
             if (null === $known) {
-                $mistakes[] = $this->unknown($use);
+                $mistake = $this->unknown($use);
+                if ($use->tried && !$this->facts->typed && \in_array($mistake->kind, ['unknown_name', 'unknown_function'], true)) {
+                    // That nothing has this name is what is tried.
+                    continue;
+                }
+                $mistakes[] = $mistake;
                 $said[$name] = true;
             } elseif (($holder === $use->scope || '' === $holder) && $this->isTooEarly($use, '' === $holder ? $this->parser->symbols->writes[$use->scope][$name] ?? null : $own)) {
                 $mistakes[] = new Mistake('before_value', $use->offset, \strlen($name), ['name' => $name]);

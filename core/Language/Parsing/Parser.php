@@ -416,7 +416,7 @@ abstract class Parser
 
     public function read(string $name, int $offset, bool $called = false): void
     {
-        $this->symbols->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops);
+        $this->symbols->reads[] = new NameUse($name, $offset, $this->scope, $called, $this->loops, $this->tries > 0);
     }
 
     /** Takes back where a row stands, because it belongs to another; gives where it began. */
