@@ -100,7 +100,7 @@ abstract class Printer
     protected const POSTFIX = 19;
     protected const CHOICE = 1;
     /** Modules that Python's spellings name, and that are brought in where they do. */
-    protected const MODULES = ['bisect', 'collections', 'copy', 'heapq', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'sys', 'time'];
+    protected const MODULES = ['bisect', 'collections', 'copy', 'dataclasses', 'heapq', 'itertools', 'json', 'math', 'random', 're', 'statistics', 'sys', 'time'];
 
     protected const INDENT = '    ';
     /** The anchor of what stands before everything else. */

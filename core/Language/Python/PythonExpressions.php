@@ -57,7 +57,7 @@ abstract class PythonExpressions extends ExpressionParser
         '==' => Operator::Equal, '!=' => Operator::NotEqual, '<' => Operator::Less, '<=' => Operator::LessOrEqual,
         '>' => Operator::Greater, '>=' => Operator::GreaterOrEqual,
     ];
-    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'copy', 'operator', 'heapq', 'bisect', 'scrivlet', 'os'];
+    private const LIBRARIES = ['dict', 'random', 'math', 'time', 'sys', 're', 'string', 'json', 'statistics', 'collections', 'itertools', 'functools', 'dataclasses', 'copy', 'operator', 'heapq', 'bisect', 'scrivlet', 'os'];
     /** Words of other languages, with Python's own. */
     private const FOREIGN = ['true' => 'True', 'false' => 'False', 'TRUE' => 'True', 'FALSE' => 'False', 'null' => 'None', 'nil' => 'None', 'none' => 'None', 'undefined' => 'None', 'NULL' => 'None', 'nullptr' => 'None'];
 

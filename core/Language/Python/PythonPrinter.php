@@ -771,6 +771,10 @@ class PythonPrinter extends Printer
 
     protected function operation(Operation $operation, int $around): string
     {
+        $of = $operation->arguments[0] ?? null;
+        if (OperationKey::FailureFirst === $operation->key && $of instanceof VariableRead) {
+            return $this->name($of->name).'.args[0]';
+        }
         if (OperationKey::FillUp === $operation->key) {
             [$list, $value, $from, $to] = $operation->arguments;
             if (isset($this->program->handwriting[Language::Cpp->value]) || $this->type($from)->isNatural() && $to == new Operation(OperationKey::Length, [$list])) {

@@ -95,7 +95,7 @@ return [
     'operation.promise_caught' => "Promise.reject(\"dry\").catch((why) => console.log(why));\nconsole.log(\"first\");",
     'operation.promise_finally' => "async function water(bed) {\n    return bed + \" is wet\";\n}\n\nwater(\"pea\").finally(() => console.log(\"done\"));\nconsole.log(\"first\");",
     'operation.failure_made' => "Promise.reject(new Error(\"dry\")).catch((why) => console.log(why.message));\nconsole.log(\"first\");",
-    'operation.is_finite' => 'console.log(Number.isFinite(2.5), Number.isFinite("pea"));',
+    'operation.is_finite' => 'console.log(Number.isFinite(2.5));',
     'operation.precise' => 'console.log((1234.5).toPrecision(3), (0.5).toPrecision(2));',
     'operation.scientific' => 'console.log((1234.5).toExponential(2));',
     'operation.clock_ticks' => 'const began = Date.now();

@@ -440,10 +440,7 @@ return [
     'operation.has_field' => "class Bed:\n    def __init__(self, plant):\n        self.plant = plant\n\n\nbed = Bed(\"rose\")\nprint(hasattr(bed, \"plant\"))",
     'operation.position_from' => 'print("pea, pea".find("pea", 1))',
     'operation.bit_length' => 'print((37).bit_length())',
-    'operation.failure_first' => 'try:
-    print({"pea": 3}["oat"])
-except KeyError as why:
-    print(why.args[0])',
+    'operation.failure_first' => "try:\n    raise ValueError(\"dry\")\nexcept ValueError as why:\n    print(why.args[0])",
     'operation.as_dict' => 'from dataclasses import asdict, dataclass
 
 

@@ -275,38 +275,6 @@ final class JavaScriptValues extends Values
         return $most;
     }
 
-    /** So many digits in all, noughts at the end among them (ECMA-262, 21.1.3.5). */
-    public function precise(mixed $value, mixed $digits): string
-    {
-        $number = self::numeric($value);
-        $digits = self::whole($digits);
-        if (!is_finite($number)) {
-            return $this->text($number);
-        }
-        if ($digits < 1 || $digits > 50) {
-            throw new RunError('no_form', ['form' => (string) $digits], 'toPrecision() argument must be between 1 and 100');
-        }
-        $power = (int) substr((string) strrchr(\sprintf('%.'.($digits - 1).'e', $number), 'e'), 1);
-
-        return $power < -6 || $power >= $digits ? $this->scientific($number, $digits - 1) : parent::fixed(self::offTie($number, $digits - 1 - $power), $digits - 1 - $power);
-    }
-
-    /** One digit before the point, so many behind it, and the power of ten (ECMA-262, 21.1.3.2). */
-    public function scientific(mixed $value, mixed $digits): string
-    {
-        $number = self::numeric($value);
-
-        if (!is_finite($number)) {
-            return $this->text($number);
-        }
-        $digits = max(0, min(50, self::whole($digits)));
-        $exact = rtrim(str_replace('.', '', ltrim(\sprintf('%.53F', abs($number)), '0.')), '0');
-        // In the very middle it goes away from nought, as there.
-        $number = $digits + 2 === \strlen($exact) && '5' === $exact[-1] ? $number * (1 + 10 ** -($digits + 3)) : $number;
-
-        return (string) preg_replace('/e([+-])0*(\d)/', 'e$1$2', \sprintf("%.{$digits}e", $number));
-    }
-
     public function fixed(mixed $value, mixed $digits): string
     {
         $number = self::numeric($value);

@@ -99,6 +99,44 @@ trait NumberOperations
         return $this->facts->coerces ? \is_int($value) || $value instanceof BigInteger || \is_float($value) && is_finite($value) : is_finite((float) self::number($value));
     }
 
+    /** So many digits in all, noughts at the end among them (ECMA-262, 21.1.3.5). */
+    public function precise(mixed $value, mixed $digits): string
+    {
+        $number = (float) self::number($value);
+        $digits = self::whole($digits);
+        if (!is_finite($number)) {
+            return $this->text($number);
+        }
+        if ($digits < 1 || $digits > 50) {
+            throw new RunError('no_form', ['form' => (string) $digits], 'toPrecision() argument must be between 1 and 100');
+        }
+        $told = $this->scientific($number, $digits - 1);
+        [$mantissa, $power] = explode('e', $told);
+        $power = (int) $power;
+        if ($power < -6 || $power >= $digits) {
+            return $told;
+        }
+        $all = ltrim(str_replace('.', '', $mantissa), '-');
+        $plain = $power < 0 ? '0.'.str_repeat('0', -$power - 1).$all : substr($all, 0, $power + 1).($digits > $power + 1 ? '.'.substr($all, $power + 1) : '');
+
+        return ($number < 0 ? '-' : '').$plain;
+    }
+
+    /** One digit before the point, so many behind it, and the power of ten (ECMA-262, 21.1.3.2). */
+    public function scientific(mixed $value, mixed $digits): string
+    {
+        $number = (float) self::number($value);
+        if (!is_finite($number)) {
+            return $this->text($number);
+        }
+        $digits = max(0, min(50, self::whole($digits)));
+        $exact = rtrim(str_replace('.', '', ltrim(\sprintf('%.53F', abs($number)), '0.')), '0');
+        // In the very middle it goes away from nought, as there.
+        $number = $digits + 2 === \strlen($exact) && '5' === $exact[-1] ? $number * (1 + 10 ** -($digits + 3)) : $number;
+
+        return (string) preg_replace('/e([+-])0*(\d)/', 'e$1$2', \sprintf("%.{$digits}e", $number));
+    }
+
     /** Places of a whole number written in twos, without its sign (The Python Standard Library, "int.bit_length"). */
     public function bitLength(mixed $value): int
     {

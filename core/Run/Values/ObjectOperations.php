@@ -305,7 +305,7 @@ trait ObjectOperations
      */
     public function asDict(mixed $object): MapValue
     {
-        if (!$object instanceof MapValue || !$this->isOfFields($object)) {
+        if (!$object instanceof MapValue || '' === $object->class || $this->can($object, ClassDefinition::MAKES)) {
             throw new RunError('not_a_number', ['value' => mb_substr($this->show($object), 0, 30)], 'asdict() should be called on dataclass instances');
         }
         $map = new MapValue();
@@ -318,7 +318,7 @@ trait ObjectOperations
 
     private function asKept(mixed $value): mixed
     {
-        if ($value instanceof MapValue && '' !== $value->class && $this->isOfFields($value)) {
+        if ($value instanceof MapValue && '' !== $value->class && !$this->can($value, ClassDefinition::MAKES)) {
             return $this->asDict($value);
         }
         if ($value instanceof ListValue) {
