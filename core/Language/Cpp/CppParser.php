@@ -275,9 +275,13 @@ final class CppParser extends CppExpressions
 
     public function asTakenBy(Expression $object, string $method, array $arguments): array
     {
-        $class = $object instanceof VariableRead ? $this->classTemplates->classOf($object->name) : null;
+        $name = $object instanceof VariableRead || $object instanceof Field ? $object->name : null;
+        $class = null === $name ? null : $this->classTemplates->classOf($name);
+        if (null === $class && [] !== $arguments && $this->classTemplates->isOpen($method)) {
+            $this->fail('unsupported', null, ['what' => "….$method(…)"]);
+        }
 
-        return null === $class || !$object instanceof VariableRead ? $arguments : $this->classTemplates->asGiven($object->name, $class, $this->taken[".$method"] ?? [], $arguments);
+        return null === $class || null === $name ? $arguments : $this->classTemplates->asGiven($name, $class, $this->taken[".$method"] ?? [], $arguments);
     }
 
     /** A number or a text where an object is wanted whose class makes one of it (C++17, 15.3.1). */

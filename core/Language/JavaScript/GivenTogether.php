@@ -28,6 +28,10 @@ final class GivenTogether
         $put = [];
         $mayLeaveThis = null;
         for ($at = 1, $count = \count($code); $at < $count; ++$at) {
+            if ('.' === $text($at) && 'bind' === $text($at + 1) && '(' === $text($at + 2) && \in_array($text($at + 3), self::NOTHING, true) && null !== $end = self::closing($text, $at + 2, $count)) {
+                $put = self::bound($tokens, $code, $at, $end) + $put;
+                continue;
+            }
             if ('.' !== $text($at) || !\in_array($text($at + 1), ['apply', 'call'], true) || '(' !== $text($at + 2)) {
                 continue;
             }
@@ -70,6 +74,41 @@ final class GivenTogether
         }
 
         return $kept;
+    }
+
+    /**
+     * `f.bind(null, 3)` is `(...more) => f(3, ...more)`, where what is given stays what it is (ECMA-262, 20.2.3.2).
+     *
+     * @param list<Token> $tokens
+     * @param list<int>   $code
+     *
+     * @return array<int, list<Token>>
+     */
+    private static function bound(array $tokens, array $code, int $at, int $end): array
+    {
+        $name = $tokens[$code[$at - 1]];
+        $given = \array_slice($code, $at + 4, $end - $at - 4);
+        foreach ($given as $index) {
+            if (!\in_array($tokens[$index]->kind, [TokenKind::Number, TokenKind::Text], true) && !\in_array($tokens[$index]->text, [',', 'true', 'false', 'null', '-'], true)) {
+                return [];
+            }
+        }
+        if (TokenKind::Name !== $name->kind || '.' === ($tokens[$code[$at - 2] ?? -1]->text ?? '')) {
+            return [];
+        }
+        $sign = static fn (string $text, int $offset): Token => new Token(TokenKind::Sign, $text, $offset, 0);
+        $start = $name->offset;
+        $put = [$code[$at - 1] => [$sign('(', $start), $sign('(', $start), $sign('...', $start), new Token(TokenKind::Name, 'given_more', $start, 0), $sign(')', $start), $sign('=>', $start), $name]];
+        foreach ([$at, $at + 1, $at + 3] as $gone) {
+            $put[$code[$gone]] = [];
+        }
+        if (',' === $tokens[$code[$at + 4]]->text) {
+            $put[$code[$at + 4]] = [];
+        }
+        $last = $tokens[$code[$end]];
+        $put[$code[$end]] = [...[] === $given ? [] : [$sign(',', $last->offset)], $sign('...', $last->offset), new Token(TokenKind::Name, 'given_more', $last->offset, 0), $last, $sign(')', $last->end())];
+
+        return $put;
     }
 
     /**

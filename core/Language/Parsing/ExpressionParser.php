@@ -425,7 +425,7 @@ abstract class ExpressionParser extends Parser
             } elseif ('(' === $token->text && $this->mayBeCalled($value)) {
                 ++$this->at;
                 $given = $this->namedArguments->handed($this->arguments($token));
-                $value = $value instanceof FunctionReference ? new OwnValue($value->function, $given) : new MethodCall($value, MethodCall::CALL, $given);
+                $value = $value instanceof FunctionReference && !isset($this->symbols->rests[$value->function]) ? new OwnValue($value->function, $given) : new MethodCall($value, MethodCall::CALL, $given);
             } else {
                 return $value;
             }

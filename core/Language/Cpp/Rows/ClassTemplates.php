@@ -27,6 +27,8 @@ final class ClassTemplates
     private const APART = ['int', 'string', 'vector<int>', 'vector<string>'];
     /** Types whose values another one of them may become where it is put in, which is seen at the name of the object. */
     private const CONVERTED = ['int', 'double', 'float', 'char', 'bool', 'string', 'long', 'long long', 'vector<int>', 'vector<string>'];
+    /** @var array<string, true> class templates that are made for types whose values become each other */
+    private array $mixed = [];
     /** @var array<string, array<string, array<string, string>>> by the name of an object, and its class template, what its types are there */
     private array $given = [];
     /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
@@ -72,6 +74,7 @@ final class ClassTemplates
                 }
                 $behind = \in_array($text($end + 1), ['&', '*'], true) ? $end + 2 : $end + 1;
                 $named = TokenKind::Name === ($tokens[$code[$behind] ?? -1] ?? null)?->kind && !$isShared ? $text($behind) : '';
+                $named = '[' === $text($behind + 1) ? '' : $named;
                 $isEmpty = 'new' === $text($at - 1) && '(' === $text($end + 1) && ')' === $text($end + 2);
                 $known = \count($templates[$text($at)]) === \count($types) ? array_combine($templates[$text($at)], $types) : [];
                 if ('' === $named && !$isEmpty || [] === $known || '' !== $named && $known !== ($this->given[$named][$text($at)] ?? $known)) {
@@ -85,6 +88,7 @@ final class ClassTemplates
             foreach ($parameters as $parameter) {
                 $of = $made[$class][$parameter] ?? array_merge(...array_values(array_map(static fn (array $one): array => $one[$parameter] ?? [], $made)));
                 $types = array_keys($of);
+                $this->mixed += 1 < \count($types) && [] !== array_diff($types, self::APART) ? [$class => true] : [];
                 $this->classTemplates[$class][$parameter] = match (true) {
                     1 === \count($types) => (string) $types[0],
                     [] === array_diff($types, self::APART), [] === $elsewhere && [] === array_diff($types, self::CONVERTED) && self::keepsApart($text, \count($code), $templates, $types) => 'auto',
@@ -204,6 +208,16 @@ final class ClassTemplates
         }
 
         return 'double' === $text($at);
+    }
+
+    /** Whether it has to show at the object what a method takes, as its class template is made for several types. */
+    public function isOpen(string $method): bool
+    {
+        if (isset($this->mixed[$this->parser->class])) {
+            return false;
+        }
+
+        return [] !== array_filter(array_keys($this->mixed), fn (string $class): bool => isset($this->parser->classes->methods[$class][$method]));
     }
 
     /** The class template that an object was made of; null where none is, or several are. */

@@ -45,6 +45,11 @@ final class MadeValues
      */
     public function madeOf(Token $class, array $arguments, bool $copied, bool $braced = false): Expression
     {
+        $only = 1 === \count($arguments) && $copied ? $arguments[0]->value : null;
+        if ($only instanceof VariableRead && $class->text === TypeNames::read($this->parser->typeOf($only))->class) {
+            // Another one of the class is copied (C++17, 15.8.1).
+            return $only;
+        }
         if ([] !== $arguments && $this->isOneList($class->text, $arguments, $braced)) {
             // What stands in braces is one list there (C++17, 16.3.1.7).
             $arguments = [new Argument(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)), $arguments[0]->offset, $arguments[\count($arguments) - 1]->end)];
