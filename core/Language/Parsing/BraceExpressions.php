@@ -276,6 +276,14 @@ abstract class BraceExpressions extends BraceParser
     /** The text between the quotes of a literal. */
     public function quoted(Token $token): string
     {
+        if (1 === preg_match('/^(?:u8|[uUL])?R"([^(]*)\(([\s\S]*)/', $token->text, $raw)) {
+            if (!str_ends_with($raw[2], ")$raw[1]\"")) {
+                $this->fail('quote_missing', $token, ['quote' => ")$raw[1]\""], [new Replacement($token->offset + \strlen(rtrim($token->text)), 0, ")$raw[1]\"")]);
+            }
+
+            // What a raw literal says, it says as it stands (ISO/IEC 14882:2017, 5.13.5).
+            return self::withPlainEnds(substr($raw[2], 0, -\strlen($raw[1]) - 2));
+        }
         preg_match('/^[a-zA-Z0-9]*(["\'`])/', $token->text, $match);
         $quote = $match[1] ?? '"';
         $inner = substr($token->text, \strlen($match[0] ?? '"'));

@@ -884,7 +884,7 @@ abstract class ExpressionParser extends Parser
         }
         if ($value instanceof VariableRead && $this->mayFail($offset) && !$this->isVariable($value->name)) {
             // It is asked for so that it fails.
-            $this->failAt('unsupported', $offset, $end - $offset, ['what' => $value->name]);
+            return new Perform($this->newId(), $value);
         }
         if ($value instanceof Item && str_contains($this->text, 'defaultdict')) {
             // Such a map has what it is asked for from then on (The Python Standard Library, collections).
