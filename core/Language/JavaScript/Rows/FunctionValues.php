@@ -70,6 +70,20 @@ final class FunctionValues
         return $this->functionValue($this->parser->nameFor($name->text), ['this'], $isGetter ? 'asked' : 'tied');
     }
 
+    /** `{ async load() { … } }`, where it does not ask for the object itself. */
+    public function laterValue(Token $name): FunctionReference
+    {
+        ++$this->parser->at;
+        $closing = $this->parser->closingOf($this->parser->at);
+        if (null === $closing || '{' !== ($this->parser->tokens[$closing + 1]->text ?? '') || !$this->parser->withPromises || $this->saysThis($this->parser->at)) {
+            $this->parser->fail('unsupported', $name, ['what' => "{ async $name->text(…) }"]);
+        }
+
+        $this->parser->objectMethods[$name->text] = true;
+
+        return $this->functionValue($this->parser->nameFor($name->text), [], 'async');
+    }
+
     /** Whether `this` stands in a function. */
     public function saysThis(int $index): bool
     {

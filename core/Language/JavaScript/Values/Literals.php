@@ -93,6 +93,16 @@ final class Literals
             if ('*' === $key->text || 'set' === $key->text && $this->parser->is('(', 2)) {
                 $this->parser->fail('unsupported', $key, ['what' => '{ '.$key->text.' …() { … } }']);
             }
+            if ('async' === $key->text && TokenKind::Name === $this->parser->peek(1)?->kind && $this->parser->is('(', 2)) {
+                ++$this->parser->at;
+                $name = $this->parser->peek() ?? $key;
+                $entries[] = new TextLiteral(Shadows::written($name, $this->parser->shadows));
+                $entries[] = $this->parser->functionValues->laterValue($name);
+                if (!$this->parser->accept(',')) {
+                    break;
+                }
+                continue;
+            }
             $isGetter = 'get' === $key->text && \in_array($this->parser->peek(1)?->kind, [TokenKind::Name, TokenKind::Keyword], true) && $this->parser->is('(', 2);
             if ($isGetter || 'async' !== $key->text && $this->parser->is('(', 1) && (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind)) {
                 $this->parser->at += (int) $isGetter;
