@@ -119,6 +119,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
     /** A function that an object of its own keeps, which it knows as `this`. */
     abstract public function methodValue(Token $name, bool $isGetter): FunctionReference;
 
+    abstract public function laterValue(Token $name): FunctionReference;
+
     /** Whether a function whose brace opens there says `arguments`. */
     abstract public function saysArguments(int $brace): bool;
 

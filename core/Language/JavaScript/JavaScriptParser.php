@@ -416,6 +416,11 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->functionValues->unnamedValue();
     }
 
+    public function laterValue(Token $name): FunctionReference
+    {
+        return $this->functionValues->laterValue($name);
+    }
+
     public function methodValue(Token $name, bool $isGetter): FunctionReference
     {
         return $this->functionValues->methodValue($name, $isGetter);

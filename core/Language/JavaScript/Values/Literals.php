@@ -97,7 +97,7 @@ final class Literals
                 ++$this->parser->at;
                 $name = $this->parser->peek() ?? $key;
                 $entries[] = new TextLiteral(Shadows::written($name, $this->parser->shadows));
-                $entries[] = $this->parser->functionValues->laterValue($name);
+                $entries[] = $this->parser->laterValue($name);
                 if (!$this->parser->accept(',')) {
                     break;
                 }
