@@ -46,7 +46,7 @@ final class MadeValues
     public function madeOf(Token $class, array $arguments, bool $copied, bool $braced = false): Expression
     {
         $only = 1 === \count($arguments) && $copied ? $arguments[0]->value : null;
-        if ($only instanceof VariableRead && $class->text === TypeNames::read($this->parser->typeOf($only))->class) {
+        if ($only instanceof VariableRead && $class->text === ($only->name === $this->parser->itself ? $this->parser->class : TypeNames::read($this->parser->typeOf($only))->class)) {
             // Another one of the class is copied (C++17, 15.8.1).
             return $only;
         }

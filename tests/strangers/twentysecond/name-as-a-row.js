@@ -1,0 +1,5 @@
+try {
+  missingName;
+} catch (e) {
+  console.log(e.name, e.message);
+}
