@@ -176,6 +176,7 @@ final class CppPrinter extends BracePrinter
     private array $foretold = [];
     /** What makes the parent's part of the maker that is being printed; it stands in its head, and not among its rows. */
     private ?string $partMade = null;
+    private ?bool $hasPlainPointers = null;
 
     private function isWithinScript(FunctionDefinition $function): bool
     {
@@ -199,7 +200,7 @@ final class CppPrinter extends BracePrinter
         $types = [];
         foreach ($this->program->rowsOf($function) as $row) {
             if ($row instanceof GiveBack) {
-                $types[TypeNames::write($this->types->expression($function, $row->value))] = true;
+                $types[$this->typed($this->types->expression($function, $row->value))] = true;
             }
         }
 
@@ -256,7 +257,7 @@ final class CppPrinter extends BracePrinter
 
     private function resultType(FunctionDefinition $function): string
     {
-        return $function->types[''] ?? ($function->givesValue() ? TypeNames::write($this->resultOf($function)) : 'void');
+        return $function->types[''] ?? ($function->givesValue() ? $this->typed($this->resultOf($function)) : 'void');
     }
 
     /** What nothing tells the type of is written as a `double`: where a function gives back that too, an `int` would cut its fraction off. */
@@ -289,7 +290,7 @@ final class CppPrinter extends BracePrinter
     {
         $type = $this->types->variable($function, $name);
 
-        return TypeNames::write($type).(($type->isList() || $type->isMap()) && ChangedParameters::isChanged($this->program, $function, $name) ? ' &' : '');
+        return $this->typed($type).(($type->isList() || $type->isMap()) && ChangedParameters::isChanged($this->program, $function, $name) ? ' &' : '');
     }
 
     /** Between rows of the script a function is a value with a name, as C++ has no functions inside of functions. */
@@ -344,7 +345,7 @@ final class CppPrinter extends BracePrinter
         };
         $item = $this->types->gone($this->part, $loop)[0];
 
-        return TypeNames::write($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($this->namesItems($loop) ? '&' : '')." $names[0] : $text";
+        return $this->typed($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($this->namesItems($loop) ? '&' : '')." $names[0] : $text";
     }
 
     /** Whether a loop is about the items themselves: a copy would keep what is changed in it for itself (C++17, 9.5.4). */
@@ -376,7 +377,7 @@ final class CppPrinter extends BracePrinter
 
     protected function declaration(Declaration $declaration): void
     {
-        $this->line($declaration, 'head', ($declaration->type ?? TypeNames::write($this->types->variable($this->part, $declaration->variable))).' '.$this->name($declaration->variable).';');
+        $this->line($declaration, 'head', ($declaration->type ?? $this->typed($this->types->variable($this->part, $declaration->variable))).' '.$this->name($declaration->variable).';');
     }
 
     protected function truncDivide(Binary $binary, int $around): string
@@ -415,8 +416,9 @@ final class CppPrinter extends BracePrinter
         }
 
         return match (true) {
-            $expression instanceof NothingLiteral => 'nullopt',
-            $expression instanceof ListLiteral, $expression instanceof MapLiteral => TypeNames::write($this->type($expression)).$this->braced($expression),
+            $expression instanceof NothingLiteral => $this->hasPlainPointers() ? 'nullptr' : 'nullopt',
+            $expression instanceof VariableRead => $this->isItself($expression) ? $this->bracket('*this', self::UNARY, $around) : $this->name($expression->name),
+            $expression instanceof ListLiteral, $expression instanceof MapLiteral => $this->typed($this->type($expression)).$this->braced($expression),
             $expression instanceof Item => $this->item($expression),
             $expression instanceof Slice => $this->slice($expression),
             $expression instanceof Choice => $this->bracket($this->asked($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
@@ -507,9 +509,9 @@ final class CppPrinter extends BracePrinter
 
         if (\in_array($operation->key, [OperationKey::Smaller, OperationKey::Larger], true) && 2 === \count($operation->arguments)) {
             // Both have to be of one type (C++17, 28.7.8).
-            $types = array_map(fn (Expression $argument): string => TypeNames::write($this->type($argument)), $operation->arguments);
+            $types = array_map(fn (Expression $argument): string => $this->typed($this->type($argument)), $operation->arguments);
             if ($types[0] !== $types[1]) {
-                return (OperationKey::Smaller === $operation->key ? 'min<' : 'max<').TypeNames::write($this->type($operation)).'>('.$this->listed($operation->arguments).')';
+                return (OperationKey::Smaller === $operation->key ? 'min<' : 'max<').$this->typed($this->type($operation)).'>('.$this->listed($operation->arguments).')';
             }
         }
 
@@ -664,7 +666,7 @@ final class CppPrinter extends BracePrinter
             default => ' = 0',
         };
 
-        return TypeNames::write($type).' '.$this->name($name)."$empty;";
+        return $this->typed($type).' '.$this->name($name)."$empty;";
     }
 
     protected function declareFixed(string $name, Expression $value, bool $whole): string
@@ -741,7 +743,7 @@ final class CppPrinter extends BracePrinter
         if (!$this->declarations->isAt($set)) {
             return $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
         }
-        $type = $set->declared ?? TypeNames::write($this->types->variable($this->part, $set->variable));
+        $type = $set->declared ?? $this->typed($this->types->variable($this->part, $set->variable));
         $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression(null === $set->declared ? $this->fitting($this->types->variable($this->part, $set->variable), $value) : $value));
 
         return $type.' '.$this->name($set->variable).' = '.$text;
@@ -750,7 +752,7 @@ final class CppPrinter extends BracePrinter
     /** A new list or map is of the type of what it is put into, and a letter a text where that is one. */
     private function given(Expression $value, StaticType $type): string
     {
-        return ($value instanceof ListLiteral || $value instanceof MapLiteral) && ($type->isList() || $type->isMap()) ? TypeNames::write($type).$this->braced($value) : $this->expression($this->fitting($type, $value));
+        return ($value instanceof ListLiteral || $value instanceof MapLiteral) && ($type->isList() || $type->isMap()) ? $this->typed($type).$this->braced($value) : $this->expression($this->fitting($type, $value));
     }
 
     private function letterOf(Expression $value): string
@@ -1030,12 +1032,12 @@ final class CppPrinter extends BracePrinter
     {
         $this->line($class, 'head', 'struct '.$this->name($class->name).('' === $class->parent ? '' : ' : '.$this->parent($class)).' {');
         foreach ($this->unsaidFields($class) as $name => $type) {
-            $this->inside(fn () => $this->line($class, 'enter', TypeNames::write($type).' '.$this->name($name).';'));
+            $this->inside(fn () => $this->line($class, 'enter', $this->typed($type).' '.$this->name($name).';'));
         }
         $rows = $class->body->statements;
         foreach ($rows as $index => $row) {
             $this->inside(fn () => $row instanceof SetVariable && !$row->off
-                ? $this->line($row, 'head', 'static inline '.($row->declared ?? TypeNames::write($this->types->variable($this->program->script, $row->variable))).' '.substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value).';')
+                ? $this->line($row, 'head', 'static inline '.($row->declared ?? $this->typed($this->types->variable($this->program->script, $row->variable))).' '.substr($row->variable, \strlen($class->name) + 1).' = '.$this->expression($row->value).';')
                 : $this->statement($row));
             if ($row instanceof FunctionDefinition && isset($rows[$index + 1])) {
                 $this->line($row, 'gap', '');
@@ -1089,7 +1091,7 @@ final class CppPrinter extends BracePrinter
     {
         foreach ($this->program->classes() as $class) {
             if (\in_array($field, $class->body->statements, true)) {
-                return TypeNames::write($this->types->fieldsOf($this->classes()->root($class->name))[$field->name] ?? StaticType::unknown());
+                return $this->typed($this->types->fieldsOf($this->classes()->root($class->name))[$field->name] ?? StaticType::unknown());
             }
         }
 
@@ -1171,6 +1173,21 @@ final class CppPrinter extends BracePrinter
         return str_replace('.', '::', $name);
     }
 
+    private function typed(StaticType $type): string
+    {
+        return $this->hasPlainPointers() ? (string) preg_replace('/\bshared_ptr<([\w:]+)>/', '$1 *', TypeNames::write($type)) : TypeNames::write($type);
+    }
+
+    private function hasPlainPointers(): bool
+    {
+        return $this->hasPlainPointers ??= PlainPointers::areUsed($this->program);
+    }
+
+    private function isItself(VariableRead $read): bool
+    {
+        return $this->part instanceof FunctionDefinition && null !== $this->part->itself() && $read->name === $this->part->itself();
+    }
+
     /** Behind what is pointed at stands an arrow. */
     private function pointed(Expression $object): string
     {
@@ -1184,6 +1201,9 @@ final class CppPrinter extends BracePrinter
     private function madeObject(MakeObject $made): string
     {
         $arguments = $this->listed($made->arguments);
+        if (!$made->copied && $this->hasPlainPointers()) {
+            return 'new '.$this->name($made->class).(null === $this->classes()->method($made->class, ClassDefinition::MAKES) ? '{'.$arguments.'}' : "($arguments)");
+        }
         if (!$made->copied) {
             return 'make_shared<'.$this->name($made->class).">($arguments)";
         }

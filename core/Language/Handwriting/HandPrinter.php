@@ -54,6 +54,9 @@ final class HandPrinter
     public static function print(Analysis $analysis, Language $language, Handwriting $handwriting): PrintedText
     {
         $printer = new self($analysis, $language, $handwriting);
+        if (SharedText::saysTooLittle($printer->pieces, $analysis->program, $analysis->fingerprints)) {
+            return $analysis->printed($language);
+        }
         $printer->parted();
         $printer->program();
         $pieces = $language->notation()->indents || $printer->out === $handwriting->text ? null : BareBlocks::without($handwriting);

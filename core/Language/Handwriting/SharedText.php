@@ -6,10 +6,12 @@ namespace Scrivlet\Core\Language\Handwriting;
 
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Piece;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\Walk;
 
 /**
  * Rows that have one text together, such as `let a = 1, b = 2` or what a header of `for` begins and steps: the text is
@@ -45,6 +47,8 @@ final class SharedText
      */
     public static function lost(array $pieces, Program $program, Fingerprints $fingerprints): array
     {
+        $unsaid = self::unsaid($pieces, $program);
+        $pieces = [] === $unsaid ? $pieces : array_filter($pieces, static fn (array $piece): bool => !isset($unsaid[$piece[0]->id]));
         [$groups, $steps, $behind, $first] = self::groups($pieces);
         if ([] === $groups && [] === $steps && [] === $behind && [] === $first) {
             return [];
@@ -88,6 +92,46 @@ final class SharedText
     }
 
     /**
+     * Whether a row is printed of a program whose text leaves a class unsaid: what is printed names that class, which then
+     * has to be said, and named by the rest too.
+     *
+     * @param array<string, array{Piece, int}> $pieces
+     */
+    public static function saysTooLittle(array $pieces, Program $program, Fingerprints $fingerprints): bool
+    {
+        foreach ([] === self::unsaid($pieces, $program) ? [] : Walk::statements($program->parts()) as $row) {
+            $piece = $pieces["$row->id:head"][0] ?? null;
+            if (null === $piece ? !$row instanceof ShareVariable : $piece->fingerprint !== $fingerprints->of($row, 'head', $piece->tight)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /**
+     * Classes that the text leaves unsaid, and what they hold.
+     *
+     * @param array<string, array{Piece, int}> $pieces
+     *
+     * @return array<int, true> by id
+     */
+    private static function unsaid(array $pieces, Program $program): array
+    {
+        $unsaid = [];
+        foreach ($program->functions as $row) {
+            $piece = $row instanceof ClassDefinition ? $pieces["$row->id:head"][0] ?? null : null;
+            if (null !== $piece && $piece->coreStart === $piece->coreEnd) {
+                foreach (Walk::statements([$row]) as $inner) {
+                    $unsaid[$inner->id] = true;
+                }
+            }
+        }
+
+        return $unsaid;
+    }
+
+    /**
      * @param array<string, array{Piece, int}> $pieces
      *
      * @return array{list<list<int>>, array<int, list<int>>, list<array{int, int}>, list<array{int, non-empty-list<int>}>} rows that follow each other,
@@ -110,6 +154,13 @@ final class SharedText
                 continue;
             }
             $branch = null;
+            if ($piece->id === $piece->parent) {
+                // Where `main` begins is no row that something could stand before or behind.
+                self::close($chain, $groups, $steps);
+                $chain = [];
+                $last = $closed = null;
+                continue;
+            }
             if (null !== $closed && $closed->coreEnd === $piece->coreStart && $closed->parent === $piece->parent) {
                 // The brace of a function that stands in a value, and what follows it.
                 self::close($chain, $groups, $steps);

@@ -40,6 +40,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct)\b/', $this->parser->text) && 1 === preg_match('/\bnew\s+\w+(?:\s*<[^;{}]*>)?\s*\*?\s*\[/', $this->parser->text) ? DynamicArrays::asLists($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\b(?:new|make_unique|make_shared)\b\s*<?\s*(?:std::)?(?:int|long|double|float|char|bool|string)\b\s*(?!\[)/', $this->parser->text) ? SingleCells::asObjects($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*\*\s*\w/', $this->parser->text) ? PointedPointers::asReferences($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bwhat\s*\(\s*\)\s*(?:const\b|throw\b|noexcept\b|override\b|\{)/', $this->parser->text) ? self::withSaying($tokens) : $tokens;
         $tokens = str_contains($this->parser->text, '[[') ? self::withoutAttributes($tokens) : $tokens;

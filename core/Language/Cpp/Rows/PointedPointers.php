@@ -147,7 +147,20 @@ final class PointedPointers
     private function isFollowed(int $at): bool
     {
         // What stands before tells the sign from the one that multiplies.
-        return '*' === $this->text($at - 1) && !$this->isName($at - 2) && !\in_array($this->text($at - 2), [')', ']'], true) && !\in_array($this->text($at + 1), ['[', '++', '--'], true);
+        return '*' === $this->text($at - 1) && !$this->isName($at - 2) && ']' !== $this->text($at - 2) && (')' !== $this->text($at - 2) || $this->endsHeader($at - 2)) && !\in_array($this->text($at + 1), ['[', '++', '--'], true);
+    }
+
+    /** Whether a bracket closes what stands behind `if`, `while` or `for`, so that a row begins behind it. */
+    private function endsHeader(int $at): bool
+    {
+        for ($depth = 0; $at > 0; --$at) {
+            $depth += [')' => 1, '(' => -1][$this->text($at)] ?? 0;
+            if (0 === $depth) {
+                return \in_array($this->text($at - 1), ['if', 'while', 'for'], true);
+            }
+        }
+
+        return false;
     }
 
     /** Whether a parameter is given to a function that has one of that kind there. */
