@@ -103,6 +103,12 @@ final readonly class FunctionDefinition extends Statement
         return \in_array($this->sort, ['shared', 'shared_asked'], true);
     }
 
+    /** Whether it is what any class calls by that name. */
+    public function isMethod(string $name): bool
+    {
+        return '' !== $this->class() && $name === $this->shortName();
+    }
+
     /** Whether the function belongs to the one object it is kept in (`{ tell() { return this.name; } }`), which is its first parameter. */
     public function isTied(): bool
     {

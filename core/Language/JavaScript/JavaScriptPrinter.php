@@ -30,6 +30,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -163,7 +164,7 @@ final class JavaScriptPrinter extends BracePrinter
     {
         return [
             ClassDefinition::MAKES => 'constructor', ClassDefinition::SHOWS => 'toString', ClassDefinition::FORM => 'toForm', '@equal' => 'equals', '@length' => 'count',
-            '@add' => 'plus', '@subtract' => 'minus', '@multiply' => 'times', '@less' => 'isLess',
+            '@add' => 'plus', '@subtract' => 'minus', '@multiply' => 'times', '@less' => 'isLess', '@iter' => '[Symbol.iterator]', '@next' => 'next',
         ][$name] ?? $name;
     }
 
@@ -338,7 +339,7 @@ final class JavaScriptPrinter extends BracePrinter
             $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'.slice('.$this->listed(\array_slice([$expression->from instanceof NothingLiteral ? new NumberLiteral(0) : $expression->from, $expression->to], 0, $expression->to instanceof NothingLiteral ? 1 : 2)).')',
             $expression instanceof Choice => $this->bracket($this->expression($expression->condition, self::CHOICE + 1).' ? '.$this->expression($expression->then, self::CHOICE).' : '.$this->expression($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
-            $expression instanceof Lambda => $this->bracket('('.implode(', ', array_map($this->name(...), $expression->parameters)).') => '.$this->expression($expression->value), 0, $around),
+            $expression instanceof Lambda => $this->bracket(self::arrow(implode(', ', array_map($this->name(...), $expression->parameters)), $this->expression($expression->value)), 0, $around),
             default => throw new \LogicException('No text for '.$expression::class),
         };
     }
@@ -361,6 +362,12 @@ final class JavaScriptPrinter extends BracePrinter
     private function targetText(Expression $target): string
     {
         return $this->expression($target instanceof Item && $target->index instanceof NumberLiteral && $target->index->value < 0 ? self::counted($target) : $target);
+    }
+
+    /** A brace behind the arrow would begin rows (ECMA-262, 15.3). */
+    private static function arrow(string $parameters, string $value): string
+    {
+        return "($parameters) => ".(str_starts_with($value, '{') ? "($value)" : $value);
     }
 
     private function item(Item $item): string
@@ -394,16 +401,17 @@ final class JavaScriptPrinter extends BracePrinter
         $name = $this->name($collected->variable);
         $over = $this->type($collected->over);
         $isHandedOut = $collected->over instanceof OwnValue && $this->handsOut($collected->over->function);
-        $text = $over->isTextual() || $isHandedOut ? '[...'.$this->expression($collected->over).']' : ($collected->over instanceof Operation && OperationKey::Numbered === $collected->over->key ? '[...'.$this->expression($collected->over).']' : $this->operand($over->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, self::POSTFIX));
+        $isStepped = $isHandedOut || $over->isTextual() || $over->isSet() || null !== $over->class || $collected->over instanceof Operation && \in_array($collected->over->key, [OperationKey::Numbered, OperationKey::KeysOf, OperationKey::ValuesOf], true);
+        $text = $isStepped ? '[...'.$this->expression($collected->over).']' : ($this->operand($over->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, self::POSTFIX));
         $names = $this->types->itemOf($this->part, $collected);
         $inner = fn (Expression $value): string => $this->types->inside($names, fn (): string => $this->expression($value));
         if (null !== $collected->condition) {
-            $text .= ".filter(($name) => ".$inner($collected->condition).')';
+            $text .= '.filter('.self::arrow($name, $inner($collected->condition)).')';
         }
 
         return 'map' === $way && $collected->value instanceof VariableRead && $collected->value->name === $collected->variable && null !== $collected->condition
             ? $text
-            : "$text.$way(($name) => ".$inner($collected->value).')';
+            : "$text.$way(".self::arrow($name, $inner($collected->value)).')';
     }
 
     protected function operation(Operation $operation, int $around): string
@@ -416,6 +424,10 @@ final class JavaScriptPrinter extends BracePrinter
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.self::methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
         }
         $asked = $operation->arguments[0] ?? null;
+        if (null !== $asked && OperationKey::Backwards === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && $this->type($asked)->isTextual()) {
+            // Whoever wrote it here turned a list of its letters.
+            return '[...'.$this->expression($asked).'].reverse()';
+        }
         if (OperationKey::FailureMade === $operation->key && $asked instanceof TextLiteral) {
             return "new $asked->value(".$this->listed(\array_slice($operation->arguments, 1)).')';
         }
@@ -737,10 +749,22 @@ final class JavaScriptPrinter extends BracePrinter
         $this->said = $before;
     }
 
+    protected function giveBack(GiveBack $row): string
+    {
+        // It has to be one that steps (ECMA-262, 27.1.1).
+        $isStepped = $this->part instanceof FunctionDefinition && $this->part->isMethod('@iter') && !$row->value instanceof MakeObject && !$row->value instanceof MapLiteral && !($row->value instanceof VariableRead && $row->value->name === $this->part->itself());
+
+        return $isStepped ? 'return '.$this->operand($row->value, self::POSTFIX).'[Symbol.iterator]()' : parent::giveBack($row);
+    }
+
     /** Any word names a field, a keyword too (ECMA-262, 15.7: ClassElementName). */
     protected function field(FieldDeclaration $field): void
     {
         $value = $this->atFirst($field);
+        $before = $this->said;
+        // In a field's first value, too.
+        $this->said['self'] = 'this';
         $this->line($field, 'head', $field->name.(null === $value ? '' : ' = '.$this->expression($value)).';');
+        $this->said = $before;
     }
 }

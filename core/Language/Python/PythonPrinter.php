@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Holding;
@@ -56,6 +57,7 @@ use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Repeat;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\ShareVariable;
@@ -205,7 +207,8 @@ class PythonPrinter extends Printer
                 default => '@staticmethod',
             });
         }
-        $this->line($function, 'head', 'def '.$this->methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).'):');
+        $name = isset($this->decorated()[$function->name]) ? substr($function->name, 0, (int) strrpos($function->name, FunctionDefinition::AS_WRITTEN)) : $this->methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName());
+        $this->line($function, 'head', 'def '.$name.'('.implode(', ', $parameters).'):');
         $class = ClassDefinition::MAKES === $function->shortName() ? $this->program->classNamed($function->class()) : null;
         foreach (null === $class ? [] : $this->keptAtFirst($class) as $row) {
             $this->inside(fn () => $this->line($function, 'enter', $this->name((string) $function->itself()).$row));
@@ -577,8 +580,41 @@ class PythonPrinter extends Printer
         return '# '.$text;
     }
 
+    protected function giveBack(GiveBack $row): string
+    {
+        // It has to be one that steps (The Python Language Reference, 3.3.7), as whatever else gives another list each time.
+        $isStepped = $this->part instanceof FunctionDefinition && $this->part->isMethod('@iter') && !$row->value instanceof MakeObject && !($row->value instanceof VariableRead && $row->value->name === $this->part->itself());
+
+        return $isStepped ? 'return iter('.$this->expression($row->value).')' : parent::giveBack($row);
+    }
+
+    /** @var array<string, int>|null functions as they are written, with the row above that makes of them what has their name */
+    private ?array $decorated = null;
+
+    /** @return array<string, int> */
+    private function decorated(): array
+    {
+        if (null === $this->decorated) {
+            $this->decorated = [];
+            $before = null;
+            foreach (Walk::statements($this->program->parts()) as $row) {
+                if ($row instanceof FunctionDefinition && $before instanceof SetVariable && str_starts_with($row->name, $before->variable.FunctionDefinition::AS_WRITTEN) && str_ends_with($this->expression($before->value), '('.$this->name($row->name).')')) {
+                    $this->decorated[$row->name] = $before->id;
+                }
+                $before = $row;
+            }
+        }
+
+        return $this->decorated;
+    }
+
     protected function set(SetVariable $set): string
     {
+        $function = array_search($set->id, $this->decorated(), true);
+        if (false !== $function) {
+            return '@'.substr($this->expression($set->value), 0, -\strlen($this->name($function)) - 2);
+        }
+
         return $this->name($set->variable).' = '.$this->expression($set->value);
     }
 
@@ -769,9 +805,34 @@ class PythonPrinter extends Printer
         return $bound instanceof NothingLiteral ? '' : $this->place($bound);
     }
 
+    /** @var array<string, true>|null names of variables and fields that a list with two ends is kept under */
+    private ?array $twoEnded = null;
+
+    private function isTwoEnded(Expression $list): bool
+    {
+        if (null === $this->twoEnded) {
+            $this->twoEnded = [];
+            foreach (Walk::statements($this->program->parts()) as $row) {
+                $name = match (true) {
+                    $row instanceof SetVariable => $row->variable,
+                    $row instanceof SetItem && $row->target instanceof Field => $row->target->name,
+                    default => null,
+                };
+                if (null !== $name && $row->value instanceof Operation && OperationKey::TwoEnded === $row->value->key) {
+                    $this->twoEnded[$name] = true;
+                }
+            }
+        }
+
+        return $list instanceof VariableRead && isset($this->twoEnded[$list->name]) || $list instanceof Field && isset($this->twoEnded[$list->name]);
+    }
+
     protected function operation(Operation $operation, int $around): string
     {
         $of = $operation->arguments[0] ?? null;
+        if (null !== $of && OperationKey::Shift === $operation->key && $this->isTwoEnded($of)) {
+            return $this->operand($of, self::POSTFIX).'.popleft()';
+        }
         if (OperationKey::FailureFirst === $operation->key && $of instanceof VariableRead) {
             return $this->name($of->name).'.args[0]';
         }
