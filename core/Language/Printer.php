@@ -777,13 +777,18 @@ abstract class Printer
         return null === $name ? $text : self::BLANK.$name.self::BLANK_TEXT.$text.self::BLANK_END;
     }
 
+    protected function variable(VariableRead $read, int $around): string
+    {
+        return $this->said[$read->name] ?? $this->name($read->name);
+    }
+
     private function unmarked(Expression $expression, int $around): string
     {
         return match (true) {
             $expression instanceof NumberLiteral => $this->bracket(self::number($expression->value), $expression->value < 0 ? self::UNARY : self::ATOM, $around),
             $expression instanceof TextLiteral => $this->textLiteral($expression),
             $expression instanceof TruthLiteral => $this->truth($expression->value),
-            $expression instanceof VariableRead => $this->said[$expression->name] ?? $this->name($expression->name),
+            $expression instanceof VariableRead => $this->variable($expression, $around),
             $expression instanceof Unary => UnaryOperator::Not === $expression->operator
                 ? $this->not($expression, $around)
                 : $this->bracket('-'.$this->expression($expression->operand, self::RAISED + 1), self::UNARY, $around),

@@ -3,8 +3,9 @@
 declare(strict_types=1);
 
 /* What becomes of programs by other authors, and of their translations; with `record`, what the real machines print is written down.
-   strangers.php [record | part of a name] [over] */
+   strangers.php [record | part of a name] [over | anew] */
 
+use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Refusal;
@@ -36,7 +37,17 @@ foreach (Strangers::all() as $name => [$language, $text, $answers, $printed]) {
     if ('refused' === $what) {
         $reasons[$reason] = ($reasons[$reason] ?? 0) + 1;
     }
-    foreach ('same' === $what && '' !== ($argv[2] ?? '') ? Language::cases() : [] as $other) {
+    if ([] === $kinds && 'anew' === ($argv[2] ?? '')) {
+        // As its own language's printer writes it, whatever was typed.
+        try {
+            $become = Strangers::there($language, (new Analysis($document->program))->printed($language)->text(), $answers) === $printed ? 'same' : 'other';
+        } catch (RuntimeException) {
+            $become = 'not compiled';
+        }
+        'same' === $become || print "anew $become $name\n";
+        $over["$language->value anew"][$become] = ($over["$language->value anew"][$become] ?? 0) + 1;
+    }
+    foreach ('same' === $what && 'over' === ($argv[2] ?? '') ? Language::cases() : [] as $other) {
         if ($other === $language) {
             continue;
         }

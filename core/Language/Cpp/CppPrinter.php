@@ -53,6 +53,7 @@ use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Rescue;
+use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
@@ -91,6 +92,11 @@ final class CppPrinter extends BracePrinter
         }
         if (!$this->includesLibrary()) {
             $this->line(null, '', '#include "scrivlet.hpp"');
+            // The types that rows name stay those that the text brought in.
+            preg_match_all('/(*ANYCRLF)^(?:#[ \t]*include[ \t]*<[\w.\/]+>|using namespace std[ \t]*;)/m', $this->program->handwriting[Language::Cpp->value]->text ?? '', $brought);
+            foreach (array_unique($brought[0]) as $line) {
+                $this->line(null, '', $line);
+            }
             $this->line(null, '', '');
         }
         $this->part = $script;
@@ -101,7 +107,9 @@ final class CppPrinter extends BracePrinter
         $this->enter($script, array_diff_key($this->types->scopes->reachedInto, $this->assignedOutside()));
         // What a class has is there with the class, and gets another value only where rows run.
         $ofClasses = array_filter($this->program->functions, static fn (Statement $row): bool => $row instanceof SetVariable && Scopes::isOfClass($row->variable));
+        $this->isOutside = true;
         $this->outermost(array_values(array_diff_key($this->program->functions, $ofClasses)));
+        $this->isOutside = false;
         $this->line($script, 'head', 'int main() {');
         $this->inside(function () use ($ofClasses, $script): void {
             array_map($this->statement(...), $ofClasses);
@@ -177,6 +185,7 @@ final class CppPrinter extends BracePrinter
     /** What makes the parent's part of the maker that is being printed; it stands in its head, and not among its rows. */
     private ?string $partMade = null;
     private ?bool $hasPlainPointers = null;
+    private bool $isOutside = false;
 
     private function isWithinScript(FunctionDefinition $function): bool
     {
@@ -417,13 +426,12 @@ final class CppPrinter extends BracePrinter
 
         return match (true) {
             $expression instanceof NothingLiteral => $this->hasPlainPointers() ? 'nullptr' : 'nullopt',
-            $expression instanceof VariableRead => $this->isItself($expression) ? $this->bracket('*this', self::UNARY, $around) : $this->name($expression->name),
             $expression instanceof ListLiteral, $expression instanceof MapLiteral => $this->typed($this->type($expression)).$this->braced($expression),
             $expression instanceof Item => $this->item($expression),
             $expression instanceof Slice => $this->slice($expression),
             $expression instanceof Choice => $this->bracket($this->asked($expression->condition, self::CHOICE + 1).' ? '.$this->lifted($expression->then, self::CHOICE).' : '.$this->lifted($expression->otherwise, self::CHOICE), self::CHOICE, $around),
             $expression instanceof Collected => $this->collected($expression),
-            $expression instanceof Lambda => '[&]('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->expression($expression->value).'; }',
+            $expression instanceof Lambda => $this->catching().'('.implode(', ', array_map(fn (string $name): string => 'auto '.$this->name($name), $expression->parameters)).') { return '.$this->expression($expression->value).'; }',
             default => throw new \LogicException('No text for '.$expression::class),
         };
     }
@@ -606,6 +614,10 @@ final class CppPrinter extends BracePrinter
     protected function ownCall(string $function, array $arguments, int $around): string
     {
         $definition = $this->program->functionNamed($function);
+        if (null !== $definition && null !== $definition->itself() && isset($arguments[0]) && $arguments[0] instanceof VariableRead && $this->isItself($arguments[0])) {
+            // `Bed::tell()`, of the class above.
+            return $this->name($function).'('.$this->listed(\array_slice($arguments, 1)).')';
+        }
         foreach (null === $definition || '' !== $definition->rest ? [] : $definition->parameters as $index => $name) {
             if (null !== $definition && isset($arguments[$index]) && !isset($definition->types[$name])) {
                 $arguments[$index] = $this->fitting($this->types->variable($definition, $name), $arguments[$index]);
@@ -634,7 +646,7 @@ final class CppPrinter extends BracePrinter
     private function collected(Collected $collected): string
     {
         $names = $this->types->itemOf($this->part, $collected);
-        $lambda = fn (Expression $value, bool $isAsked = false): string => '[&](auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $isAsked ? $this->asked($value, 0) : ($value instanceof TextLiteral ? $this->lifted($value, 0) : $this->expression($value))).'; }';
+        $lambda = fn (Expression $value, bool $isAsked = false): string => $this->catching().'(auto '.$this->name($collected->variable).') { return '.$this->types->inside($names, fn (): string => $isAsked ? $this->asked($value, 0) : ($value instanceof TextLiteral ? $this->lifted($value, 0) : $this->expression($value))).'; }';
         $text = $this->lifted($this->type($collected->over)->isMap() ? new Operation(OperationKey::Keys, [$collected->over]) : $collected->over, 0);
         if (null !== $collected->condition) {
             $text = "filtered($text, ".$lambda($collected->condition, true).')';
@@ -1153,24 +1165,21 @@ final class CppPrinter extends BracePrinter
             return 'explicit '.($this->isApart($method) ? $this->name($method->class()).'::' : '').'operator bool()';
         }
         if ($this->isApart($method)) {
-            return $this->resultType($method).' '.$this->name($method->class()).'::'.$this->methodName($method->shortName()).$given;
+            return $this->resultType($method).' '.$this->name($method->class()).'::'.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
         }
 
-        return ($method->isShared() ? 'static ' : 'virtual ').$this->resultType($method).' '.$this->methodName($method->shortName()).$given;
-    }
-
-    private function methodName(string $name): string
-    {
-        return [
-            ClassDefinition::SHOWS => 'text', ClassDefinition::FORM => 'form', '@length' => 'count',
-            '@equal' => 'operator==', '@add' => 'operator+', '@subtract' => 'operator-', '@multiply' => 'operator*', '@less' => 'operator<',
-            '@divide' => 'operator/', '@floor_remainder' => 'operator%', '@less_or_equal' => 'operator<=', '@greater' => 'operator>', '@greater_or_equal' => 'operator>=', '@negate' => 'operator-', '@item' => 'operator[]', '@called' => 'operator()',
-        ][$name] ?? $this->name($name);
+        return ($method->isShared() ? 'static ' : 'virtual ').$this->resultType($method).' '.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
     }
 
     protected function ofClass(string $name): string
     {
         return str_replace('.', '::', $name);
+    }
+
+    /** Outside of functions there is nothing to catch (C++17, 8.1.5.2). */
+    private function catching(): string
+    {
+        return $this->isOutside && $this->part instanceof Script ? '[]' : '[&]';
     }
 
     private function typed(StaticType $type): string
@@ -1183,9 +1192,15 @@ final class CppPrinter extends BracePrinter
         return $this->hasPlainPointers ??= PlainPointers::areUsed($this->program);
     }
 
+    protected function variable(VariableRead $read, int $around): string
+    {
+        return $this->isItself($read) ? $this->bracket('*this', self::UNARY, $around) : parent::variable($read, $around);
+    }
+
     private function isItself(VariableRead $read): bool
     {
-        return $this->part instanceof FunctionDefinition && null !== $this->part->itself() && $read->name === $this->part->itself();
+        // What shows an object stands apart, and is given it.
+        return !($this->part instanceof FunctionDefinition && ClassDefinition::SHOWS === $this->part->shortName() && $this->isApart($this->part)) && $this->part instanceof FunctionDefinition && null !== $this->part->itself() && $read->name === $this->part->itself();
     }
 
     /** Behind what is pointed at stands an arrow. */
@@ -1219,7 +1234,7 @@ final class CppPrinter extends BracePrinter
             $expression instanceof Operation && OperationKey::NextOf === $expression->key => $this->bracket(implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
             $expression instanceof MakeObject => $this->madeObject($expression),
             $expression instanceof MethodCall && (MethodCall::CALL === $expression->method || '@called' === $expression->method) => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
-            $expression instanceof MethodCall => $this->pointed($expression->object).$this->methodName($expression->method).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MethodCall => $this->pointed($expression->object).(MethodNames::of($expression->method) ?? $this->name($expression->method)).'('.$this->listed($expression->arguments).')',
             $expression instanceof Field => ('' === ($before = $this->pointed($expression->object)) && $this->part instanceof FunctionDefinition && \in_array($expression->name, $this->part->parameters, true) ? 'this->' : $before).$this->name($expression->name),
             $expression instanceof KindTest => $this->bracket('dynamic_pointer_cast<'.$this->name(ltrim($expression->kind, '@')).'>('.$this->expression($expression->value).') != nullptr', self::COMPARED - 1, $around),
             default => null,

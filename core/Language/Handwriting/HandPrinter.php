@@ -107,6 +107,9 @@ final class HandPrinter
         $top = substr($this->out, 0, 4000);
         $lines = '';
         foreach ($this->prelude as $line) {
+            if (str_contains($top, $line)) {
+                continue;
+            }
             preg_match_all('/\w+/', (string) preg_replace('/^from \w+|from ".*$/', '', $line), $names);
             foreach (array_diff($names[0], ['import', 'from', 'include']) as $name) {
                 if (1 !== preg_match('/(*ANYCRLF)^(?:import|from|#include|const|let)\b[^\r\n]*\b'.$name.'\b/m', $top)) {

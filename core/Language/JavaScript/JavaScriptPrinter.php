@@ -428,6 +428,9 @@ final class JavaScriptPrinter extends BracePrinter
             // Whoever wrote it here turned a list of its letters.
             return '[...'.$this->expression($asked).'].reverse()';
         }
+        if (null !== $asked && OperationKey::Copied === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && $this->type($asked)->isSet()) {
+            return '[...'.$this->expression($asked).']';
+        }
         if (OperationKey::FailureMade === $operation->key && $asked instanceof TextLiteral) {
             return "new $asked->value(".$this->listed(\array_slice($operation->arguments, 1)).')';
         }
