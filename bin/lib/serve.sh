@@ -61,7 +61,7 @@ start_database() {
   local root_password database_password
   root_password=$(cat "$folder/secret-root") database_password=$(cat "$folder/secret-database")
   (umask 077; printf '[client]\nuser=root\npassword=%s\nsocket=%s\n' "$root_password" "$folder/mysql/socket" >"$folder/run/root.cnf"; printf '[client]\nuser=root\nsocket=%s\n' "$folder/mysql/socket" >"$folder/run/first.cnf")
-  wait_for 30 MariaDB sh -c "mariadb-admin --defaults-file='$folder/run/root.cnf' ping || mariadb-admin --defaults-file='$folder/run/first.cnf' ping"
+  wait_for 60 MariaDB sh -c "mariadb-admin --defaults-file='$folder/run/root.cnf' ping || mariadb-admin --defaults-file='$folder/run/first.cnf' ping"
   # The first time nobody has given the database's root a password yet.
   if ! mariadb --defaults-file="$folder/run/root.cnf" -e 'SELECT 1' >/dev/null 2>&1; then
     mariadb --defaults-file="$folder/run/first.cnf" -e "ALTER USER root@localhost IDENTIFIED BY '$root_password'" || fail 'The database does not let its root in.'
@@ -187,9 +187,9 @@ EOF
   [ "$(id -u)" = 0 ] && preload+=(-d "opcache.preload_user=$user")
   service "$folder/log/php-fpm.out" php-fpm8.2 $as_root "${preload[@]}" --nodaemonize --fpm-config "$folder/run/fpm.conf"
   service "$folder/log/runs.out" chrt -i 0 php-fpm8.2 $as_root "${preload[@]}" --nodaemonize --fpm-config "$folder/run/runs.conf"
-  wait_for 15 php-fpm test -S "$folder/run/php.sock" -a -S "$folder/run/runs.sock"
+  wait_for 60 php-fpm test -S "$folder/run/php.sock" -a -S "$folder/run/runs.sock"
   service "$folder/log/nginx.out" nginx -e "$folder/log/nginx.log" -c "$folder/run/nginx.conf"
-  wait_for 15 nginx curl -fsS -o /dev/null "http://127.0.0.1:$port/health"
+  wait_for 60 nginx curl -fsS -o /dev/null "http://127.0.0.1:$port/health"
 }
 
 # load_demo [--fresh]: the people and programs of Fernhollow, where they are not there; with --fresh as they were at first.

@@ -322,7 +322,6 @@ final class JavaScriptPrinter extends BracePrinter
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof Operation && OperationKey::FailureName === $expression->key => "$this->caughtLast.name",
             $expression instanceof Operation && OperationKey::FailureField === $expression->key && ($of = $expression->arguments[1]) instanceof TextLiteral => "$this->caughtLast.$of->value",
             $expression instanceof Operation && OperationKey::FailureValue === $expression->key => $this->caughtLast,
             $expression instanceof Operation && OperationKey::FailureShown === $expression->key => "String($this->caughtLast)",

@@ -436,7 +436,7 @@ abstract class ExpressionParser extends Parser
     protected function mayBeCalled(Expression $value): bool
     {
         return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->classes->ownerOf($value->class, '@called')
-            || $value instanceof OwnValue;
+            || $value instanceof OwnValue || $value instanceof NothingLiteral && $this->tries > 0;
     }
 
     abstract protected function indexed(Expression $container, Token $opened): Expression;

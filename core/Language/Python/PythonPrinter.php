@@ -751,9 +751,6 @@ class PythonPrinter extends Printer
     protected function value(Expression $expression, int $around): string
     {
         return match (true) {
-            $expression instanceof Operation && OperationKey::FailureName === $expression->key && ($of = $expression->arguments[0]) instanceof VariableRead => 'type('.$this->name($of->name).').__name__',
-            $expression instanceof Operation && OperationKey::SetOf === $expression->key && ($items = $expression->arguments[0] ?? null) instanceof ListLiteral && [] !== $items->items => '{'.$this->listed($items->items).'}',
-            $expression instanceof Operation && OperationKey::SetOf === $expression->key && ($made = $expression->arguments[0] ?? null) instanceof Collected => '{'.$this->comprehension($made).'}',
             $expression instanceof Operation && OperationKey::Maker === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value),
             $expression instanceof Operation && OperationKey::OpenClass === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value).'('.$this->listed(\array_slice($expression->arguments, 2)).')',
             $expression instanceof NothingLiteral => 'None',
@@ -830,6 +827,16 @@ class PythonPrinter extends Printer
     protected function operation(Operation $operation, int $around): string
     {
         $of = $operation->arguments[0] ?? null;
+        if ($of instanceof VariableRead && \in_array($operation->key, [OperationKey::FailureName, OperationKey::KindName], true)) {
+            // What is caught is asked itself, and not what it says.
+            return 'type('.$this->name($of->name).').__name__';
+        }
+        if (OperationKey::SetOf === $operation->key && $of instanceof Collected) {
+            return '{'.$this->comprehension($of).'}';
+        }
+        if (OperationKey::SetOf === $operation->key && $of instanceof ListLiteral && [] !== $of->items) {
+            return '{'.$this->listed($of->items).'}';
+        }
         if (null !== $of && OperationKey::Shift === $operation->key && $this->isTwoEnded($of)) {
             return $this->operand($of, self::POSTFIX).'.popleft()';
         }
