@@ -92,9 +92,7 @@ final class CppPrinter extends BracePrinter
         }
         if (!$this->includesLibrary()) {
             $this->line(null, '', '#include "scrivlet.hpp"');
-            // The types that rows name stay those that the text brought in.
-            preg_match_all('/(*ANYCRLF)^(?:#[ \t]*include[ \t]*<[\w.\/]+>|using namespace std[ \t]*;)/m', $this->program->handwriting[Language::Cpp->value]->text ?? '', $brought);
-            foreach (array_unique($brought[0]) as $line) {
+            foreach (BroughtIn::lines($this->program) as $line) {
                 $this->line(null, '', $line);
             }
             $this->line(null, '', '');
