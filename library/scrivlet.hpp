@@ -25,6 +25,7 @@
 #include <numeric>
 #include <optional>
 #include <random>
+#include <set>
 #include <sstream>
 #include <stdexcept>
 #include <string>
@@ -1164,6 +1165,10 @@ inline bool contains(const string& text, char letter) { return text.find(letter)
 template <typename T, typename U>
 bool contains(const vector<T>& list, const U& value) {
     return std::find(list.begin(), list.end(), value) != list.end();
+}
+template <typename T, typename U>
+bool contains(const std::set<T>& items, const U& value) {
+    return items.count(value) > 0;
 }
 inline bool contains(const vector<char>& letters, const string& text) { return text.size() == 1 && contains(letters, text[0]); }
 

@@ -27,6 +27,10 @@ final class BroughtIn
         $text = $program->handwriting[Language::Cpp->value]->text ?? '';
         preg_match_all('/(*ANYCRLF)^#[ \t]*include[ \t]*<[\w.\/]+>/m', $text, $headers);
         preg_match_all('/(?<![.\w]|->)(?:'.implode('|', self::NAMES).')\b/', $text, $names);
+        if ([] !== array_intersect(['istringstream', 'ostringstream'], $names[0])) {
+            // What is both stands for either.
+            $names[0][] = 'stringstream';
+        }
         $own = [];
         foreach (Walk::statements($program->parts()) as $row) {
             $own += $row instanceof FunctionDefinition || $row instanceof ClassDefinition ? [$row->name => true] : [];

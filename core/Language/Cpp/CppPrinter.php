@@ -495,6 +495,10 @@ final class CppPrinter extends BracePrinter
         if (null !== $stream) {
             return $stream;
         }
+        $of = $operation->arguments[0] ?? null;
+        if (OperationKey::SetOf === $operation->key && (null === $of || $of instanceof ListLiteral)) {
+            return null === $of ? '{}' : $this->typed($this->type($operation)).'{'.$this->listed($of->items).'}';
+        }
         $ofPart = $this->ofPart($operation);
         if (null !== $ofPart) {
             return $ofPart;
