@@ -49,7 +49,7 @@ final class SharedText
     {
         $unsaid = self::unsaid($pieces, $program);
         $pieces = [] === $unsaid ? $pieces : array_filter($pieces, static fn (array $piece): bool => !isset($unsaid[$piece[0]->id]));
-        [$groups, $steps, $behind, $first] = self::groups($pieces);
+        [$groups, $steps, $behind, $first] = self::groups($pieces, $program->script->id);
         if ([] === $groups && [] === $steps && [] === $behind && [] === $first) {
             return [];
         }
@@ -120,12 +120,17 @@ final class SharedText
     {
         $unsaid = [];
         foreach ($program->functions as $row) {
-            $piece = $row instanceof ClassDefinition ? $pieces["$row->id:head"][0] ?? null : null;
-            if (null !== $piece && $piece->coreStart === $piece->coreEnd) {
-                foreach (Walk::statements([$row]) as $inner) {
-                    $unsaid[$inner->id] = true;
+            $rows = $row instanceof ClassDefinition ? Walk::statements([$row]) : [];
+            $ids = [];
+            foreach ($rows as $inner) {
+                $piece = $pieces["$inner->id:head"][0] ?? null;
+                if (null === $piece || $piece->coreStart !== $piece->coreEnd) {
+                    // Some of it has a text of its own, as where functions make a class.
+                    continue 2;
                 }
+                $ids[$inner->id] = true;
             }
+            $unsaid += $ids;
         }
 
         return $unsaid;
@@ -138,7 +143,7 @@ final class SharedText
      *                                                                                                                     steps by the loop they end, functions whose text goes on in the row behind them, and rows that the head of a branch says, by the row
      *                                                                                                                     of the branch
      */
-    private static function groups(array $pieces): array
+    private static function groups(array $pieces, int $script): array
     {
         $groups = $steps = $chain = $behind = $first = [];
         $last = $closed = $branch = null;
@@ -154,7 +159,7 @@ final class SharedText
                 continue;
             }
             $branch = null;
-            if ($piece->id === $piece->parent) {
+            if ($piece->id === $script) {
                 // Where `main` begins is no row that something could stand before or behind.
                 self::close($chain, $groups, $steps);
                 $chain = [];
