@@ -106,6 +106,26 @@ final readonly class Program extends Node
         return Definitions::of($this)->all;
     }
 
+    /** What a class calls its object, where no method says it otherwise: the first that names nothing else. */
+    public const NAMES_OF_ITSELF = ['self', 'own', 'itself'];
+
+    /** What the first values of fields call the object that they are for: what the methods of the program do. */
+    public function itself(): string
+    {
+        $names = [];
+        foreach ($this->definitions() as $function) {
+            if ('' === $function->sort && null !== $itself = $function->itself()) {
+                return $itself;
+            }
+            $names += array_fill_keys($function->parameters, true);
+        }
+        foreach (Walk::statements($this->parts()) as $row) {
+            $names += $row instanceof SetVariable ? [$row->variable => true] : [];
+        }
+
+        return array_values(array_filter(self::NAMES_OF_ITSELF, static fn (string $name): bool => !isset($names[$name])))[0] ?? self::NAMES_OF_ITSELF[0];
+    }
+
     /** The function or script inside of which a function stands; null for one that stands by itself, or in a class. */
     public function around(FunctionDefinition $function): FunctionDefinition|Script|null
     {

@@ -271,13 +271,13 @@ abstract class CppExpressions extends BraceExpressions
     /** `function<int(string)>` */
     abstract public function functionType(): bool;
 
-    /** Whether objects of a class are made of as many values of one type as there are. */
     /** What stands on the left of a sign that takes objects of a class on both sides. */
     abstract protected function asLeftSide(string $class, string $operator, Expression $value): Expression;
 
     /** What the class of an object makes of it, where another type is asked for by its name. */
     abstract protected function madeByOwn(string $type, Expression $value): ?Expression;
 
+    /** How deep the lists are that objects of a class are made of, as many values as there are; 0 for none. */
     abstract public function takesList(string $class): int;
 
     /** `in >> bed` where the program says how one is read. */

@@ -765,7 +765,7 @@ final class JavaScriptPrinter extends BracePrinter
         $value = $this->atFirst($field);
         $before = $this->said;
         // In a field's first value, too.
-        $this->said['self'] = 'this';
+        $this->said[$this->program->itself()] = 'this';
         $this->line($field, 'head', $field->name.(null === $value ? '' : ' = '.$this->expression($value)).';');
         $this->said = $before;
     }

@@ -41,6 +41,7 @@ use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\PrintLine;
+use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
 use Scrivlet\Core\Tree\Rescue;
@@ -119,6 +120,8 @@ abstract class BraceParser extends ExpressionParser
     public function __construct(string $text)
     {
         parent::__construct($text);
+        // `self` is a name like any other here, which a text may have for something else.
+        $this->itself = array_values(array_filter(Program::NAMES_OF_ITSELF, static fn (string $name): bool => 1 !== preg_match("/\\b$name\\b/", $text)))[0] ?? Program::NAMES_OF_ITSELF[0];
         $this->braceLoops = new BraceLoops($this);
         $this->braceConditions = new BraceConditions($this);
         $this->braceAttempts = new BraceAttempts($this);

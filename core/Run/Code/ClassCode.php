@@ -90,7 +90,7 @@ final class ClassCode
             foreach ($class->body->statements as $row) {
                 if ($row instanceof FieldDeclaration && !$row->off) {
                     $before = $this->compiler->inner;
-                    $this->compiler->inner[$this->itself()] = '$o';
+                    $this->compiler->inner[$this->compiler->program->itself()] = '$o';
                     $rows .= $this->beginning($row);
                     $this->compiler->inner = $before;
                 }
@@ -102,18 +102,6 @@ final class ClassCode
         }
 
         return 'protected function begin(string $class, \\'.MapValue::class.' $o, int $d): void {'."\n".'$t = $this->trace; $v = $this->values; $r = null;'."\n$code}\n";
-    }
-
-    /** What the methods of the program call their object. */
-    private function itself(): string
-    {
-        foreach ($this->compiler->program->definitions() as $function) {
-            if ('' !== $function->class() && '' === $function->sort && isset($function->parameters[0])) {
-                return $function->parameters[0];
-            }
-        }
-
-        return 'self';
     }
 
     private function beginning(FieldDeclaration $row): string
