@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\JavaScript;
 
-use Scrivlet\Core\Language\Lexing\Partners;
+use Scrivlet\Core\Language\Lexing\Rewriting;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
@@ -12,23 +12,10 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  * `water = () => { … }` in a class: each object keeps a function that knows it, wherever that is handed on (ECMA-262,
  * 15.7.10). It is read as a method, and a field that keeps it with its object: `water() { … } water = this.water.bind(this);`.
  */
-final class ArrowFields
+final class ArrowFields extends Rewriting
 {
-    /** @var list<int> the places of the tokens that say something */
-    private readonly array $code;
-    /** @var array<int, int> */
-    private readonly array $partners;
-    /** @var array<int, list<Token>> what stands for a token, by its place */
-    private array $put = [];
     /** @var array<string, true> */
     public array $names = [];
-
-    /** @param list<Token> $tokens of the whole text, spaces and remarks too */
-    public function __construct(private readonly array $tokens)
-    {
-        $this->code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-        $this->partners = Partners::of(array_map(static fn (int $index): Token => $tokens[$index], $this->code));
-    }
 
     /** @return list<Token> */
     public function asMethods(): array
@@ -40,20 +27,8 @@ final class ArrowFields
                 $this->inClass($brace, $this->partners[$brace] ?? $brace);
             }
         }
-        if ([] === $this->put) {
-            return $this->tokens;
-        }
-        $kept = [];
-        foreach ($this->tokens as $index => $token) {
-            array_push($kept, ...$this->put[$index] ?? [$token]);
-        }
 
-        return $kept;
-    }
-
-    private function text(int $at): string
-    {
-        return isset($this->code[$at]) && TokenKind::Text !== $this->tokens[$this->code[$at]]->kind ? $this->tokens[$this->code[$at]]->text : '';
+        return $this->rewritten();
     }
 
     private function inClass(int $from, int $until): void
@@ -99,30 +74,30 @@ final class ArrowFields
     {
         $name = $this->tokens[$this->code[$at]];
         $this->names[$name->text] = true;
-        $this->put[$this->code[$at + 1]] = [];
+        $this->put[$at + 1] = [];
         $sign = static fn (string $text, int $offset): Token => new Token(TokenKind::Sign, $text, $offset, 0);
         if ($isBare) {
             $given = $this->tokens[$this->code[$opened]];
-            $this->put[$this->code[$opened]] = [$sign('(', $given->offset), $given, $sign(')', $given->end())];
+            $this->put[$opened] = [$sign('(', $given->offset), $given, $sign(')', $given->end())];
         }
         if ('{' === $this->text($arrow + 1)) {
-            $this->put[$this->code[$arrow]] = [];
+            $this->put[$arrow] = [];
             $last = $this->partners[$arrow + 1] ?? $arrow + 1;
             $end = $this->tokens[$this->code[$last]]->end();
             $kept = [$this->tokens[$this->code[$last]]];
         } else {
-            $this->put[$this->code[$arrow]] = [$this->tokens[$this->code[$arrow]]->readAs('{'), new Token(TokenKind::Keyword, 'return', $this->tokens[$this->code[$arrow]]->end(), 0)];
+            $this->put[$arrow] = [$this->tokens[$this->code[$arrow]]->readAs('{'), new Token(TokenKind::Keyword, 'return', $this->tokens[$this->code[$arrow]]->end(), 0)];
             $last = $this->endOfValue($arrow + 1);
             $end = $this->tokens[$this->code[$last]]->end();
-            $kept = [...$this->put[$this->code[$last]] ?? [$this->tokens[$this->code[$last]]], $sign(';', $end), $sign('}', $end)];
+            $kept = [...$this->put[$last] ?? [$this->tokens[$this->code[$last]]], $sign(';', $end), $sign('}', $end)];
         }
         $word = static fn (TokenKind $kind, string $text): Token => new Token($kind, $text, $end, 0);
-        $this->put[$this->code[$last]] = [
+        $this->put[$last] = [
             ...$kept, $word(TokenKind::Name, $name->text), $sign('=', $end), $word(TokenKind::Keyword, 'this'), $sign('.', $end), $word(TokenKind::Name, $name->text), $sign('.', $end),
             $word(TokenKind::Name, 'bind'), $sign('(', $end), $word(TokenKind::Keyword, 'this'), $sign(')', $end), $sign(';', $end),
         ];
         if (';' === $this->text($last + 1)) {
-            $this->put[$this->code[$last + 1]] = [];
+            $this->put[$last + 1] = [];
         }
 
         return $last;

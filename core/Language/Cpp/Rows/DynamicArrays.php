@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Language\Lexing\Rewriting;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
@@ -12,21 +13,11 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  * library, which are copied with their object: so the class has to copy them as well, each item of them and nothing else,
  * or no object of it may be copied anywhere. What does only that, or gives the memory back, is passed over.
  */
-final class DynamicArrays
+final class DynamicArrays extends Rewriting
 {
     private const GAP = "\x01";
-    /** @var list<int> the places of the tokens that say something */
-    private readonly array $code;
     /** @var array<string, true> fields that point at rows of such arrays */
     private array $ofRows = [];
-    /** @var array<int, list<Token>> what stands for a token, by its place among those that say something */
-    private array $put = [];
-
-    /** @param list<Token> $tokens of the whole text, spaces and remarks too */
-    private function __construct(private readonly array $tokens)
-    {
-        $this->code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-    }
 
     /**
      * @param list<Token> $tokens of the whole text
@@ -44,26 +35,8 @@ final class DynamicArrays
                 }
             }
         }
-        if ([] === $arrays->put) {
-            return $tokens;
-        }
-        $kept = [];
-        $places = array_flip($arrays->code);
-        foreach ($tokens as $index => $token) {
-            array_push($kept, ...isset($places[$index]) ? $arrays->put[$places[$index]] ?? [$token] : [$token]);
-        }
 
-        return $kept;
-    }
-
-    private function text(int $at): string
-    {
-        return isset($this->code[$at]) && TokenKind::Text !== $this->tokens[$this->code[$at]]->kind ? $this->tokens[$this->code[$at]]->text : '';
-    }
-
-    private function isName(int $at): bool
-    {
-        return isset($this->code[$at]) && TokenKind::Name === $this->tokens[$this->code[$at]]->kind;
+        return $arrays->rewritten();
     }
 
     private function braceOfClass(int $at): ?int
@@ -72,18 +45,6 @@ final class DynamicArrays
         }
 
         return $this->isName($at + 1) && '{' === $this->text($brace) ? $brace : null;
-    }
-
-    private function closing(int $at): ?int
-    {
-        for ($depth = 0, $count = \count($this->code); $at < $count; ++$at) {
-            $depth += ['{' => 1, '(' => 1, '[' => 1, '}' => -1, ')' => -1, ']' => -1][$this->text($at)] ?? 0;
-            if (0 === $depth) {
-                return $at;
-            }
-        }
-
-        return null;
     }
 
     /** Whether the arrays of a class became lists. */

@@ -4,28 +4,18 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Language\Lexing\Rewriting;
 use Scrivlet\Core\Language\Lexing\Token;
-use Scrivlet\Core\Language\Lexing\TokenKind;
 
 /**
  * `void push(Node** head, int value)`, called with `push(&list, 3)`: what C has for the reference to a pointer (C++17,
  * 11.3.1 and 11.3.2). Where nothing is done with such a parameter but to follow it, the signs are read as if it were
  * `Node*& head`, called with `push(list, 3)`.
  */
-final class PointedPointers
+final class PointedPointers extends Rewriting
 {
-    /** @var list<int> the places of the tokens that say something */
-    private readonly array $code;
     /** @var array<string, array<int, string>> by function, its parameters that point at pointers, by their places */
     private array $found = [];
-    /** @var array<int, list<Token>> what stands for a token, by its place among those that say something */
-    private array $put = [];
-
-    /** @param list<Token> $tokens of the whole text, spaces and remarks too */
-    private function __construct(private readonly array $tokens)
-    {
-        $this->code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-    }
 
     /**
      * @param list<Token> $tokens of the whole text
@@ -49,35 +39,8 @@ final class PointedPointers
             return $tokens;
         }
         $pointers->rewrite($bodies);
-        $kept = [];
-        $places = array_flip($pointers->code);
-        foreach ($tokens as $index => $token) {
-            array_push($kept, ...isset($places[$index]) ? $pointers->put[$places[$index]] ?? [$token] : [$token]);
-        }
 
-        return $kept;
-    }
-
-    private function text(int $at): string
-    {
-        return isset($this->code[$at]) && TokenKind::Text !== $this->tokens[$this->code[$at]]->kind ? $this->tokens[$this->code[$at]]->text : '';
-    }
-
-    private function isName(int $at): bool
-    {
-        return isset($this->code[$at]) && TokenKind::Name === $this->tokens[$this->code[$at]]->kind;
-    }
-
-    private function closing(int $at): ?int
-    {
-        for ($depth = 0, $count = \count($this->code); $at < $count; ++$at) {
-            $depth += ['{' => 1, '(' => 1, '[' => 1, '}' => -1, ')' => -1, ']' => -1][$this->text($at)] ?? 0;
-            if (0 === $depth) {
-                return $at;
-            }
-        }
-
-        return null;
+        return $pointers->rewritten();
     }
 
     /** @return array<string, list<array{int, int}>> the braces of the functions that have such parameters */
@@ -108,23 +71,6 @@ final class PointedPointers
         }
 
         return array_filter($bodies, static fn (array $all): bool => 1 === \count($all));
-    }
-
-    /** @return list<array{int, int}> where what stands between two brackets begins and ends, each part by itself */
-    private function parts(int $open, int $close): array
-    {
-        $parts = [];
-        $from = $open + 1;
-        for ($at = $from; $at <= $close && $from < $close; ++$at) {
-            if ($at === $close || ',' === $this->text($at)) {
-                $parts[] = [$from, $at - 1];
-                $from = $at + 1;
-            } elseif (\in_array($this->text($at), ['(', '[', '{'], true)) {
-                $at = $this->closing($at) ?? $at;
-            }
-        }
-
-        return $parts;
     }
 
     /**

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Language\Lexing\Rewriting;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 
@@ -12,16 +13,12 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  * (C++17, 8.3.4). It is read as an object with one field, `struct IntCell { int value; };`, and `*kept` as
  * `kept->value`. Pointers that what has a name of its own is ever told to, or that are reckoned with, stay as they are.
  */
-final class SingleCells
+final class SingleCells extends Rewriting
 {
     private const CELLS = ['int' => 'IntCell', 'long' => 'LongCell', 'double' => 'DoubleCell', 'float' => 'FloatCell', 'char' => 'CharCell', 'bool' => 'BoolCell', 'string' => 'StringCell'];
     private const NOWHERE = ['nullptr', 'NULL', '0'];
     private const FIELD = 'value';
 
-    /** @var list<int> the places of the tokens that say something */
-    private readonly array $code;
-    /** @var array<int, int> the places of brackets' partners */
-    private readonly array $partners;
     /** @var array<int, int> by place, the brace of the outermost function that it stands in */
     private array $scopes = [];
     /** @var array<int|string, array<string, string>> by scope, the names that are declared in it, with the type of their cells, or none */
@@ -38,26 +35,8 @@ final class SingleCells
     private array $made = [];
     /** @var list<array{string, \Closure(): void}> by group, what is to be written otherwise */
     private array $changes = [];
-    /** @var array<int, list<Token>> what stands for a token */
-    private array $put = [];
     /** @var array<string, true> the types whose cells are needed */
     private array $needed = [];
-
-    /** @param list<Token> $tokens of the whole text, spaces and remarks too */
-    private function __construct(private readonly array $tokens)
-    {
-        $this->code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-        $partners = $open = [];
-        foreach (array_keys($this->code) as $at) {
-            if (\in_array($this->text($at), ['{', '(', '['], true)) {
-                $open[] = $at;
-            } elseif (\in_array($this->text($at), ['}', ')', ']'], true) && null !== $begin = array_pop($open)) {
-                $partners[$begin] = $at;
-                $partners[$at] = $begin;
-            }
-        }
-        $this->partners = $partners;
-    }
 
     /**
      * @param list<Token> $tokens of the whole text
@@ -77,16 +56,6 @@ final class SingleCells
         }
 
         return $cells->changed();
-    }
-
-    private function text(int $at): string
-    {
-        return isset($this->code[$at]) && TokenKind::Text !== $this->tokens[$this->code[$at]]->kind ? $this->tokens[$this->code[$at]]->text : '';
-    }
-
-    private function isName(int $at): bool
-    {
-        return isset($this->code[$at]) && TokenKind::Name === $this->tokens[$this->code[$at]]->kind;
     }
 
     /** Braces behind brackets belong to functions, where they stand in none. */
@@ -172,12 +141,10 @@ final class SingleCells
     {
         $keys = [];
         foreach ($this->parts($open, $close) as [$from, $until]) {
-            for ($name = $until; $name > $from && '=' !== $this->text($name) && $name > $until - 3; --$name) {
-                if ('=' === $this->text($name)) {
-                    break;
-                }
+            // What is taken where nothing is given stands behind the name.
+            for ($name = $until; $name > $from && '=' !== $this->text($name + 1); --$name) {
             }
-            $name = '=' === $this->text($name) ? $name - 1 : $until;
+            $name = $name > $from ? $name : $until;
             $keys[] = $this->isName($name) && '' !== $this->cellBefore($name) && isset($this->scopes[$name]) ? $this->scopes[$name].' '.$this->text($name) : '';
         }
 
@@ -463,23 +430,6 @@ final class SingleCells
         }
     }
 
-    /** @return list<array{int, int}> where what stands between two brackets begins and ends, each part by itself */
-    private function parts(int $open, int $close): array
-    {
-        $parts = [];
-        $from = $open + 1;
-        for ($at = $from; $at <= $close && $from < $close; ++$at) {
-            if ($at === $close || ',' === $this->text($at)) {
-                $parts[] = [$from, $at - 1];
-                $from = $at + 1;
-            } elseif (\in_array($this->text($at), ['(', '[', '{'], true)) {
-                $at = $this->partners[$at] ?? $at;
-            }
-        }
-
-        return $parts;
-    }
-
     private function endOfValue(int $at): int
     {
         while ('' !== $this->text($at) && !\in_array($this->text($at), [';', ',', ')', '}'], true) || TokenKind::Text === ($this->tokens[$this->code[$at] ?? -1] ?? null)?->kind) {
@@ -538,13 +488,8 @@ final class SingleCells
             ++$first;
         }
         $this->put[$first] = [...$this->classes($this->at($first)->offset), ...$this->put[$first] ?? [$this->at($first)]];
-        $kept = [];
-        $places = array_flip($this->code);
-        foreach ($this->tokens as $index => $token) {
-            array_push($kept, ...isset($places[$index]) ? $this->put[$places[$index]] ?? [$token] : [$token]);
-        }
 
-        return $kept;
+        return $this->rewritten();
     }
 
     /** @return list<Token> */
