@@ -15,7 +15,13 @@ enum FittingKind: string
     /** By the name of its class in a library: `RangeSensor`. */
     public static function ofClass(string $name): ?self
     {
-        return self::tryFrom(strtolower((string) preg_replace('/(?<=[a-z])(?=[A-Z])/', '_', $name)));
+        return match ($name) {
+            'DrivePair' => self::DrivePair,
+            'SurfaceSensor' => self::SurfaceSensor,
+            'RangeSensor' => self::RangeSensor,
+            'Lamp' => self::Lamp,
+            default => null,
+        };
     }
 
     public function sockets(): int

@@ -45,13 +45,17 @@ enum Language: string
         };
     }
 
-    /** @return list<Lexing\Token> */
-    public function tokens(string $text): array
+    /**
+     * @param bool $spaced with what stands between others and means nothing
+     *
+     * @return list<Lexing\Token>
+     */
+    public function tokens(string $text, bool $spaced = true): array
     {
         return match ($this) {
-            self::Python => PythonLexer::tokens($text),
-            self::JavaScript => JavaScriptLexer::tokens($text),
-            self::Cpp => CppLexer::tokens($text),
+            self::Python => PythonLexer::tokens($text, $spaced),
+            self::JavaScript => JavaScriptLexer::tokens($text, $spaced),
+            self::Cpp => CppLexer::tokens($text, $spaced),
         };
     }
 

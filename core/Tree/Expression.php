@@ -8,14 +8,8 @@ namespace Scrivlet\Core\Tree;
 abstract readonly class Expression extends Node
 {
     /** @return list<Expression> */
-    public function operands(): array
-    {
-        return [];
-    }
+    abstract public function operands(): array;
 
     /** @param list<Expression> $operands as many as operands() gives */
-    public function withOperands(array $operands): self
-    {
-        return $this;
-    }
+    abstract public function withOperands(array $operands): self;
 }

@@ -36,13 +36,18 @@ final class Given
      */
     public static function names(Expression $value, array &$names): void
     {
+        if ($value instanceof Leaf) {
+            return;
+        }
         $operands = $value->operands();
         $target = $operands[0] ?? null;
         if ($target instanceof VariableRead && self::is($value)) {
             $names[] = $target->name;
         }
         foreach ($operands as $operand) {
-            self::names($operand, $names);
+            if (!$operand instanceof Leaf) {
+                self::names($operand, $names);
+            }
         }
     }
 

@@ -82,8 +82,15 @@ final class Walk
     private static function values(Expression $expression, array &$found): void
     {
         $found[] = $expression;
+        if ($expression instanceof Leaf) {
+            return;
+        }
         foreach ($expression->operands() as $operand) {
-            self::values($operand, $found);
+            if ($operand instanceof Leaf) {
+                $found[] = $operand;
+            } else {
+                self::values($operand, $found);
+            }
         }
     }
 
@@ -128,6 +135,9 @@ final class Walk
     /** @param \Closure(Expression): Expression $change operands first */
     public static function mapExpression(Expression $expression, \Closure $change): Expression
     {
+        if ($expression instanceof Leaf) {
+            return $change($expression);
+        }
         $operands = $expression->operands();
         $mapped = array_map(static fn (Expression $operand): Expression => self::mapExpression($operand, $change), $operands);
         if ($mapped !== $operands) {

@@ -78,6 +78,13 @@ abstract class CppExpressions extends BraceExpressions
 
     /** Signs as functions (C++17, 23.14.7). */
     private const SUMS = ['plus' => Operator::Add, 'minus' => Operator::Subtract, 'multiplies' => Operator::Multiply];
+    /** What a name may be that is read in a way of its own, whatever stands behind it. */
+    private const OWN_WORDS = self::LIMITS + self::SUMS + self::UNREAD_TEMPLATES + [
+        'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
+        'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
+        'vector' => true, 'pair' => true, 'tuple' => true, 'set' => true, 'unordered_set' => true, 'map' => true, 'int' => true, 'double' => true,
+    ];
+
     public readonly TypeTexts $typeTexts;
     public readonly PrefixValues $prefixValues;
     public readonly Braces $braces;
@@ -175,6 +182,9 @@ abstract class CppExpressions extends BraceExpressions
     protected function number(Token $token): Expression
     {
         $number = parent::number($token);
+        if (ctype_digit($token->text[-1])) {
+            return $number;
+        }
         if (!$number instanceof NumberLiteral || 1 !== preg_match('/^(?:0[xX][\da-fA-F\']+?|\d[\d\']*)(?:([uU])([lL]{0,2})|([lL]{1,2})([uU]?))$/D', $token->text, $match)) {
             return $number;
         }
@@ -463,6 +473,22 @@ abstract class CppExpressions extends BraceExpressions
     }
 
     public function named(Token $token): Expression
+    {
+        return $this->isPlainlyNamed($token) ? parent::named($token) : $this->namedByOwn($token);
+    }
+
+    /** Whether neither a name nor the sign behind it means something that this language alone has. */
+    private function isPlainlyNamed(Token $token): bool
+    {
+        return [] === $this->classes->parents && !isset(self::OWN_WORDS[$token->text]) && match ($this->sign(1)) {
+            '::', '>>' => false,
+            '(', '{' => !isset($this->aliases[$token->text]),
+            '<' => !isset($this->symbols->functions[$token->text]),
+            default => true,
+        };
+    }
+
+    private function namedByOwn(Token $token): Expression
     {
         if (($this->is('(', 1) || $this->is('{', 1)) && ('size_t' === $token->text || isset($this->aliases[$token->text])) && !$this->isVariable($token->text) && !isset($this->symbols->functions[$token->text])) {
             // `uint32_t(n)`: a name of a type makes one of what stands behind it (C++17, 8.2.3).

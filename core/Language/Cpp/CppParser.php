@@ -364,7 +364,7 @@ final class CppParser extends CppExpressions
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;
-        $pointed = $this->declarationRows->pointedAnew($token);
+        $pointed = $this->is('.', 1) ? $this->declarationRows->pointedAnew($token) : null;
         if (null !== $pointed) {
             return [$this->ended($pointed, $start)];
         }
@@ -384,28 +384,29 @@ final class CppParser extends CppExpressions
             $this->at += 2;
             $token = $this->peek() ?? $token;
         }
-        $named = 'std' === $token->text && $this->is('::', 1) ? $this->peek(2) : null;
+        $next = $this->sign(1);
+        $named = 'std' === $token->text && '::' === $next ? $this->peek(2) : null;
         if (null !== $named && \in_array(strtolower($named->text), ['cout', 'cin', 'cerr'], true)) {
             $this->fail('capitals', $named, ['name' => $named->text, 'near' => strtolower($named->text)], [new Replacement($named->offset, \strlen($named->text), strtolower($named->text))]);
         }
         if ('*' === $token->text && $this->is('this', 1) && $this->is('=', 2) && '' !== $this->class) {
             return $this->memoryRows->becomes($start);
         }
-        if (isset($this->classes->parents[$token->text]) && $this->is('::', 1) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
+        if ('::' === $next && isset($this->classes->parents[$token->text]) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
             // What the parent does, or the class itself.
             $value = $this->value();
             $this->semicolon();
 
             return [$this->ended($value instanceof OwnValue ? new OwnCall($this->newId(), $value->function, $value->arguments) : new Perform($this->newId(), $value), $start)];
         }
-        if ($this->is('::', 1) && isset($this->classes->statics[$token->text][$this->sign(2) ?? '']) && ($this->inMain || '' !== $this->scope)) {
+        if ('::' === $next && isset($this->classes->statics[$token->text][$this->sign(2) ?? '']) && ($this->inMain || '' !== $this->scope)) {
             // `Bed::count += 2;` begins with no type.
             return null;
         }
         if ('return' === $token->text && '' !== $this->showing && $this->is($this->showing, 1)) {
             return $this->streamOperators->givenShown($start);
         }
-        $erased = $this->is('=', 1) ? $this->namesOfPlaces->erasedAt($token) : null;
+        $erased = '=' === $next ? $this->namesOfPlaces->erasedAt($token) : null;
         if (null !== $erased) {
             return [$erased];
         }
@@ -421,25 +422,25 @@ final class CppParser extends CppExpressions
                 return [$each];
             }
         }
-        if ($this->is('(', 1) && $this->is('*', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is(')', 4) && $this->is('(', 5) && null !== $type = $this->typeTexts->type()) {
+        if ('(' === $next && $this->is('*', 2) && TokenKind::Name === $this->peek(3)?->kind && $this->is(')', 4) && $this->is('(', 5) && null !== $type = $this->typeTexts->type()) {
             return [$this->functionValues->pointedFunction($token, $type)];
         }
         $own = $this->ownReaders->rows($token);
         if (null !== $own) {
             return $own;
         }
-        $kept = $this->is('>>', 1) && $this->readValues->isTextStream($token->text) ? $this->inputRows->keptFromStream($token) : null;
+        $kept = '>>' === $next && $this->readValues->isTextStream($token->text) ? $this->inputRows->keptFromStream($token) : null;
         if (null !== $kept) {
             return $kept;
         }
-        if ($this->is('<<', 1) && $this->readValues->isTextStream($token->text)) {
+        if ('<<' === $next && $this->readValues->isTextStream($token->text)) {
             return [$this->outputRows->output($start, new VariableRead($token->text))];
         }
         $row = $this->fileStreams->fileRow($token, $start);
         if (null !== $row) {
             return [$row];
         }
-        if ($this->readValues->isTextStream($token->text) && $this->is('.', 1) && $this->is('clear', 2) && $this->is('(', 3) && $this->is(')', 4)) {
+        if ('.' === $next && $this->is('clear', 2) && $this->readValues->isTextStream($token->text) && $this->is('(', 3) && $this->is(')', 4)) {
             // What failed is asked again.
             $this->at += 5;
             $this->semicolon();

@@ -192,15 +192,16 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new NumberLiteral($limit);
         }
-        if ($this->is('=>', 1) && isset($this->operators()[$this->tokens[$this->at - 1]->text ?? ''])) {
+        $next = $this->sign(1);
+        if ('=>' === $next && isset($this->operators()[$this->tokens[$this->at - 1]->text ?? ''])) {
             // No function without brackets stands behind a sign (ECMA-262, 15.3).
             ++$this->at;
             $this->signsMeant();
         }
-        if ($this->is('=>', 1) && $this->smallFunctions->holdsRows($this->at + 2)) {
+        if ('=>' === $next && $this->smallFunctions->holdsRows($this->at + 2)) {
             return $this->unnamedValue();
         }
-        if ($this->is('=>', 1)) {
+        if ('=>' === $next) {
             ++$this->at;
 
             return $this->smallFunctions->arrow([$token->text]);

@@ -399,7 +399,7 @@ final class JavaScriptParser extends JavaScriptExpressions
 
     public function named(Token $token): Expression
     {
-        $done = $this->madeByFunctions->doneAs($token) ?? $this->madeByFunctions->told($token);
+        $done = $this->is('.', 1) ? $this->madeByFunctions->doneAs($token) ?? $this->madeByFunctions->told($token) : null;
         if (null === $done && isset($this->classes->parents[$token->text]) && $this->is('(', 1) && !$this->isVariable($token->text) && !$this->madeByFunctions->seesToNew($token->text)) {
             // Without the word an object is not made (ECMAScript 2022, 10.2.1).
             $this->mistake('new_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($token->offset, 0, 'new ')]);

@@ -32,8 +32,12 @@ abstract class Lexer
     /** @return list<string> */
     abstract public static function keywords(): array;
 
-    /** @return list<Token> */
-    final public static function tokens(string $text): array
+    /**
+     * @param bool $spaced with what stands between others and means nothing
+     *
+     * @return list<Token>
+     */
+    final public static function tokens(string $text, bool $spaced = true): array
     {
         $tokens = [];
         $keywords = self::$keywords[static::class] ??= array_fill_keys(static::keywords(), TokenKind::Keyword);
@@ -44,6 +48,10 @@ abstract class Lexer
         $marks = $matches['MARK'] ?? [];
         foreach ($matches[0] as $index => $word) {
             $mark = $marks[$index];
+            if (!$spaced && 'space' === $mark) {
+                $offset += \strlen($word);
+                continue;
+            }
             $tokens[] = new Token('name' === $mark ? $keywords[$word] ?? TokenKind::Name : $kinds[$mark], $word, $offset);
             $offset += \strlen($word);
         }
@@ -57,8 +65,16 @@ abstract class Lexer
 
     private static function pattern(): string
     {
-        // Plain names and spaces are most of a text, so that they are tried first, where nothing else can begin.
-        $kinds = ['[A-Za-z_][A-Za-z0-9_\x80-\xff]*+(?!["\'$])(*MARK:name)', '[ ]++(?![\t\f\x0b\\\\#])(*MARK:space)', '(?:'.self::STRANGE.')(*MARK:unread)'];
+        // Plain names, spaces, brackets, numbers and texts are most of a text, so that they are tried first, where nothing else can begin.
+        $kinds = [
+            '[A-Za-z_][A-Za-z0-9_\x80-\xff]*+(?!["\'$])(*MARK:name)',
+            '[ ]++(?![\t\f\x0b\\\\#])(*MARK:space)',
+            '[()\[\]{},;](*MARK:sign)',
+            '\n(*MARK:newline)',
+            '[0-9]++(?![A-Za-z0-9_.\'\x80-\xff])(*MARK:number)',
+            '"[^"\\\\\r\n]++"(*MARK:text)',
+            '(?:'.self::STRANGE.')(*MARK:unread)',
+        ];
         foreach ([...static::kinds(), 'unread' => '[\xc2-\xf4][\x80-\xbf]+|[\s\S]'] as $kind => $pattern) {
             $kinds[] = "(?:$pattern)(*MARK:$kind)";
         }

@@ -5,10 +5,12 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Lexing;
 
 /** Where the lines of a text begin, so that a place's line is found without going over the text again. */
-final readonly class LineStarts
+final class LineStarts
 {
     /** @var non-empty-list<int> */
-    private array $starts;
+    private readonly array $starts;
+    /** The line that was asked for last: the next one is near. */
+    private int $last = 1;
 
     public function __construct(string $text)
     {
@@ -23,6 +25,9 @@ final readonly class LineStarts
     /** @return int the number of the line, counted from 1 */
     public function line(int $offset): int
     {
+        if ($offset >= $this->starts[$this->last - 1] && $offset < ($this->starts[$this->last] ?? \PHP_INT_MAX)) {
+            return $this->last;
+        }
         [$low, $high] = [0, \count($this->starts) - 1];
         while ($low < $high) {
             $middle = intdiv($low + $high + 1, 2);
@@ -33,7 +38,7 @@ final readonly class LineStarts
             }
         }
 
-        return $low + 1;
+        return $this->last = $low + 1;
     }
 
     /** @return int bytes before the line of a place */

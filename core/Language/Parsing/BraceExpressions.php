@@ -137,14 +137,15 @@ abstract class BraceExpressions extends BraceParser
 
     protected function number(Token $token): Expression
     {
-        $text = strtr($token->text, ['_' => '', "'" => '']);
+        $text = $token->text;
         $next = $this->peek();
         if (null !== $next && TokenKind::Name === $next->kind && $next->offset === $token->offset + \strlen($token->text)) {
             $this->fail('number_and_letters', $token, ['text' => $token->text.$next->text]);
         }
-        if (ctype_digit($text) && '0' !== $text[0] && \strlen($text) <= 18) {
+        if (ctype_digit($text) && ('0' !== $text[0] || '0' === $text) && \strlen($text) <= 18) {
             return new NumberLiteral((int) $text);
         }
+        $text = str_replace(['_', "'"], '', $text);
         if ('' !== $this->notation->endlessEnd && str_ends_with($text, $this->notation->endlessEnd)) {
             // A kind of numbers of its own, which shows its sign and mixes with no other (ECMAScript 2022, 6.1.6.2).
             $this->fail('unsupported', $token, ['what' => $token->text]);
@@ -276,6 +277,10 @@ abstract class BraceExpressions extends BraceParser
     /** The text between the quotes of a literal. */
     public function quoted(Token $token): string
     {
+        $last = \strlen($token->text) - 1;
+        if ($last > 0 && ('"' === $token->text[0] || "'" === $token->text[0]) && $token->text[$last] === $token->text[0] && \strlen($token->text) === strcspn($token->text, "\\\r")) {
+            return substr($token->text, 1, -1);
+        }
         if (1 === preg_match('/^(?:u8|[uUL])?R"([^(]*)\(([\s\S]*)/', $token->text, $raw)) {
             if (!str_ends_with($raw[2], ")$raw[1]\"")) {
                 $this->fail('quote_missing', $token, ['quote' => ")$raw[1]\""], [new Replacement($token->offset + \strlen(rtrim($token->text)), 0, ")$raw[1]\"")]);

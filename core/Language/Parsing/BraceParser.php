@@ -165,13 +165,15 @@ abstract class BraceParser extends ExpressionParser
         $isFresh = true;
         $pending = [];
         $begun = null;
-        foreach ($this->prepared($this->language()->tokens($this->text)) as $token) {
+        $privateSign = $this->facts->privateSign;
+        foreach ($this->prepared($this->language()->tokens($this->text, false)) as $token) {
             if (TokenKind::NewLine === $token->kind) {
                 $isFresh = true;
                 $begun = null;
                 continue;
             }
             if (TokenKind::Space === $token->kind) {
+                // What was prepared leaves some where it takes something away.
                 continue;
             }
             if (TokenKind::Comment === $token->kind) {
@@ -187,7 +189,7 @@ abstract class BraceParser extends ExpressionParser
             }
             $begun = null;
             $last = $this->tokens[\count($this->tokens) - 1] ?? null;
-            $private = $this->privateName($last, $token);
+            $private = $last?->text === $privateSign ? $this->privateName($last, $token) : null;
             if (null !== $private) {
                 array_pop($this->tokens);
                 $this->tokens[] = $private;
@@ -225,7 +227,10 @@ abstract class BraceParser extends ExpressionParser
     /** @return list<Statement> */
     public function remarks(): array
     {
-        $rows = array_map($this->comment(...), $this->remarksBefore[$this->at] ?? []);
+        if (!isset($this->remarksBefore[$this->at])) {
+            return [];
+        }
+        $rows = array_map($this->comment(...), $this->remarksBefore[$this->at]);
         unset($this->remarksBefore[$this->at]);
 
         return $rows;
@@ -891,11 +896,14 @@ abstract class BraceParser extends ExpressionParser
         $start = $this->at;
         $name = isset($this->objects[$token->text]) ? $this->objects[$token->text].'.'.$this->sign(2) : $token->text;
         $entry = Vocabulary::commands($this->language())[$name] ?? null;
+        if (null === $entry) {
+            return null;
+        }
         $event = null;
         foreach (Handler::EVENTS as $key => [$command]) {
-            $event = $command === $entry?->key ? $key : $event;
+            $event = $command === $entry->key ? $key : $event;
         }
-        if (null === $entry || null === $event) {
+        if (null === $event) {
             return null;
         }
         $this->at += str_contains($name, '.') ? 3 : 1;

@@ -938,7 +938,7 @@ abstract class ExpressionParser extends Parser
     /** What only its class knows is a name like any other here. */
     final protected function privateName(?Token $last, Token $token): ?Token
     {
-        return TokenKind::Name === $token->kind && '' !== $this->facts->privateSign && $last?->text === $this->facts->privateSign && $last->offset === $token->offset - 1 ? new Token(TokenKind::Name, "_$token->text", $last->offset) : null;
+        return null !== $last && '' !== $this->facts->privateSign && $last->text === $this->facts->privateSign && TokenKind::Name === $token->kind && $last->offset === $token->offset - 1 ? new Token(TokenKind::Name, "_$token->text", $last->offset) : null;
     }
 
     /** What a language makes of values that have nothing but commas between them. */

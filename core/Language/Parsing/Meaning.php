@@ -35,6 +35,7 @@ use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\Leaf;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -549,12 +550,22 @@ final class Meaning
 
     private function expression(Expression $expression): Expression
     {
+        if ($expression instanceof Leaf && !$expression instanceof VariableRead) {
+            return $expression;
+        }
         $names = $expression instanceof Lambda ? array_fill_keys($expression->parameters, StaticType::unknown()) : ($expression instanceof Collected ? $this->types->itemOf($this->scope, $expression) : []);
         $operands = $expression->operands();
-        $outside = $this->inner;
-        $this->inner += array_fill_keys(array_keys($names), true);
-        $made = [] === $names ? array_map($this->expression(...), $operands) : $this->types->inside($names, fn (): array => array_map($this->expression(...), $operands));
-        $this->inner = $outside;
+        if ([] === $names) {
+            $made = [];
+            foreach ($operands as $operand) {
+                $made[] = $this->expression($operand);
+            }
+        } else {
+            $outside = $this->inner;
+            $this->inner += array_fill_keys(array_keys($names), true);
+            $made = $this->types->inside($names, fn (): array => array_map($this->expression(...), $operands));
+            $this->inner = $outside;
+        }
         if ($made !== $operands) {
             $expression = $expression->withOperands($made);
         }

@@ -74,16 +74,14 @@ final class Shadows
         return $shadows->found;
     }
 
-    /** @param array<string, list<array{int, int, string}>> $shadows */
+    /** @param list<array{int, int, string}> $shadows from and until which offset its name means another one, and which */
     private static function renamed(Token $token, array $shadows): Token
     {
-        if (TokenKind::Name === $token->kind) {
-            // The innermost one was found last.
-            for ($own = $shadows[$token->text] ?? [], $at = \count($own) - 1; $at >= 0; --$at) {
-                [$from, $until, $other] = $own[$at];
-                if ($token->offset >= $from && $token->offset <= $until) {
-                    return $token->readAs($other);
-                }
+        // The innermost one was found last.
+        for ($at = \count($shadows) - 1; $at >= 0; --$at) {
+            [$from, $until, $other] = $shadows[$at];
+            if ($token->offset >= $from && $token->offset <= $until) {
+                return $token->readAs($other);
             }
         }
 
@@ -101,14 +99,19 @@ final class Shadows
         if ([] === $shadows) {
             return $tokens;
         }
-        $renamed = [];
+        $hasKeys = $language->notation()->plainObjects;
         foreach ($tokens as $index => $token) {
+            if (TokenKind::Name !== $token->kind || !isset($shadows[$token->text])) {
+                continue;
+            }
             $before = $tokens[$index - 1]->text ?? '';
-            $isKey = $language->notation()->plainObjects && ('{' === $before || ',' === $before) && ':' === ($tokens[$index + 1]->text ?? '');
-            $renamed[] = $isKey || \in_array($before, ['.', '?.', '->', '::'], true) ? $token : self::renamed($token, $shadows);
+            $isKey = $hasKeys && ('{' === $before || ',' === $before) && ':' === ($tokens[$index + 1]->text ?? '');
+            if (!$isKey && !\in_array($before, ['.', '?.', '->', '::'], true)) {
+                $tokens[$index] = self::renamed($token, $shadows[$token->text]);
+            }
         }
 
-        return $renamed;
+        return $tokens;
     }
 
     /**

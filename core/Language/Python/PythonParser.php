@@ -388,23 +388,14 @@ final class PythonParser extends PythonStatements
         if (isset($this->toldApart->ownDecorators[$this->at])) {
             return $this->toldApart->decoratedByOwn($line);
         }
-        if ('@' === $token->text && null !== $sort = $this->functionRows->decorator()) {
-            return [$this->functionRows->decorated($line, $sort)];
-        }
-        if ('@' === $token->text && 'dataclass' === ($this->peek(1)->text ?? '') && isset($this->imported['dataclass'])) {
-            return [$this->dataClasses->dataClass($line)];
-        }
-        if ($this->dataClasses->isOrdered()) {
-            return [$this->dataClasses->ordered($line)];
-        }
-        $behind = $this->peek(1);
-        if ('@' === $token->text && TokenKind::Name === $behind?->kind) {
-            $this->fail('unsupported', $token, ['what' => "@$behind->text"]);
+        $decorated = '@' === $token->text ? $this->decorated($line, $token) : null;
+        if (null !== $decorated) {
+            return [$decorated];
         }
         if ($this->records->isRecord()) {
             return [$this->records->record()];
         }
-        if ($this->isNameOfType()) {
+        if ($this->is('=', 1) && $this->isNameOfType()) {
             $this->symbols->silenced[$token->text] = true;
             $this->at = $this->until;
 
@@ -427,6 +418,24 @@ final class PythonParser extends PythonStatements
             'except', 'finally' => $this->fail('without_try', $token, ['word' => $word]),
             default => $this->simple($line),
         };
+    }
+
+    /** What stands below a decorator; null where a sign is none. */
+    private function decorated(LogicalLine $line, Token $sign): ?Statement
+    {
+        $sort = $this->functionRows->decorator();
+        if (null !== $sort) {
+            return $this->functionRows->decorated($line, $sort);
+        }
+        $behind = $this->peek(1);
+        if ('dataclass' === ($behind->text ?? '') && isset($this->imported['dataclass'])) {
+            return $this->dataClasses->dataClass($line);
+        }
+        if ($this->dataClasses->isOrdered()) {
+            return $this->dataClasses->ordered($line);
+        }
+
+        return TokenKind::Name === $behind?->kind ? $this->fail('unsupported', $sign, ['what' => "@$behind->text"]) : null;
     }
 
     /** Notes the mistake, and reads on as if the right word stood there. */

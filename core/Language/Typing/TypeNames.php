@@ -7,6 +7,12 @@ namespace Scrivlet\Core\Language\Typing;
 /** Types as C++ names them. */
 final class TypeNames
 {
+    /** How many types are kept by their names: a text has few, a process reads many texts. */
+    private const MOST_KNOWN = 500;
+
+    /** @var array<string, StaticType> */
+    private static array $known = [];
+
     /** Types of a number of bits that is told (C++17, 21.4.1), as they are without it on the machines of courses. */
     public const OF_BITS = ['int32_t' => 'int', 'uint32_t' => 'unsigned int', 'int64_t' => 'long long', 'uint64_t' => 'unsigned long long', 'ptrdiff_t' => 'long', 'uint' => 'unsigned int', 'int16_t' => 'short', 'uint16_t' => 'unsigned short'];
     /** Words that begin the name of a plain type (C++17, 10.1.7.2). */
@@ -74,6 +80,15 @@ final class TypeNames
 
     /** Unknown for a type that is not one of ours, and for `auto`. */
     public static function read(string $name): StaticType
+    {
+        if (\count(self::$known) > self::MOST_KNOWN) {
+            self::$known = [];
+        }
+
+        return self::$known[$name] ??= self::readAnew($name);
+    }
+
+    private static function readAnew(string $name): StaticType
     {
         $name = trim((string) preg_replace(['/\b(?:const|std::|static|constexpr|signed(?= ))\s*/', '/\s*&$/', '/\s+/'], ['', '', ' '], $name));
         if (1 === preg_match('/^(?:vector|stack|queue|deque|priority_queue|multiset|initializer_list) ?< ?(.*) ?>$/s', $name, $match) || 1 === preg_match('/^array ?< ?(.*), ?\w+ ?>$/s', $name, $match)) {

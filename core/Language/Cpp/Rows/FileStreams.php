@@ -24,7 +24,7 @@ final class FileStreams
     /** Whether a type is that of a file. */
     public static function isFileStream(string $type): bool
     {
-        return 1 === preg_match('/^[io]?fstream$/D', $type);
+        return 'fstream' === $type || 'ifstream' === $type || 'ofstream' === $type;
     }
 
     /** What opens a file, at the bracket before its name. */
@@ -53,7 +53,7 @@ final class FileStreams
     public function fileRow(Token $token, int $start): ?Statement
     {
         $type = $this->parser->types[$this->parser->scope][$token->text] ?? $this->parser->types[''][$token->text] ?? '';
-        if (!self::isFileStream(rtrim($type, ' &'))) {
+        if ('' === $type || !self::isFileStream(rtrim($type, ' &'))) {
             return null;
         }
         $isCall = $this->parser->is('.', 1) && $this->parser->is('(', 3);

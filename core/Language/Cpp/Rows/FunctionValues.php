@@ -161,7 +161,11 @@ final class FunctionValues
     public function functionType(): bool
     {
         $at = $this->parser->at;
-        if ($this->parser->is('std') && $this->parser->is('::', 1)) {
+        $word = $this->parser->sign();
+        if ('std' !== $word && 'function' !== $word) {
+            return false;
+        }
+        if ('std' === $word && $this->parser->is('::', 1)) {
             $this->parser->at += 2;
         }
         if ($this->parser->is('function') && $this->parser->is('<', 1)) {

@@ -26,6 +26,9 @@ final class ReadValues
     /** `cin >> beds`, `getline(cin, line)` where a condition stands: whether something could be read. */
     public function reading(Token $token): ?Expression
     {
+        if (!\in_array($token->text, ['cin', 'getline', 'std'], true) && !$this->parser->is('>>', 1)) {
+            return null;
+        }
         $at = 'std' === $token->text && $this->parser->is('::', 1) ? 2 : 0;
         if ($this->parser->is('cin', $at) && $this->parser->is('>>', $at + 1)) {
             $this->parser->at += $at + 1;
@@ -93,6 +96,8 @@ final class ReadValues
     /** Whether a name is that of a stream: in memory, of a file, or one that is handed over. */
     public function isTextStream(string $name): bool
     {
-        return 1 === preg_match('/^(?:[io]?stringstream|[io]?fstream|[io]stream)(?: &)?$/D', $this->parser->types[$this->parser->scope][$name] ?? $this->parser->types[''][$name] ?? '');
+        $type = $this->parser->types[$this->parser->scope][$name] ?? $this->parser->types[''][$name] ?? '';
+
+        return str_contains($type, 'stream') && 1 === preg_match('/^(?:[io]?stringstream|[io]?fstream|[io]stream)(?: &)?$/D', $type);
     }
 }

@@ -17,6 +17,17 @@ use Scrivlet\Core\Tree\VariableRead;
 final class TypeTexts
 {
     private const DEEPEST_TYPE = 12;
+    private const MODIFIERS = ['const' => true, 'static' => true, 'constexpr' => true, 'inline' => true, 'unsigned' => true, 'long' => true, 'short' => true, 'signed' => true];
+    private const PLAIN = [
+        'int' => true, 'double' => true, 'float' => true, 'bool' => true, 'char' => true, 'auto' => true, 'void' => true, 'string' => true, 'size_t' => true, 'stringstream' => true, 'istringstream' => true,
+        'ostringstream' => true, 'ostream' => true, 'istream' => true, 'ifstream' => true, 'ofstream' => true, 'fstream' => true,
+    ];
+    private const TEMPLATES = [
+        'vector' => true, 'map' => true, 'unordered_map' => true, 'array' => true, 'pair' => true, 'tuple' => true, 'optional' => true, 'shared_ptr' => true, 'unique_ptr' => true, 'stack' => true, 'queue' => true,
+        'deque' => true, 'priority_queue' => true, 'set' => true, 'unordered_set' => true, 'multiset' => true, 'initializer_list' => true,
+    ];
+    /** What a type may begin with, but for the classes and other names of the text's own. */
+    private const BEGINNINGS = self::MODIFIERS + self::PLAIN + self::TEMPLATES + ['std' => true, 'function' => true, 'greater' => true];
     private int $typesAround = 0;
     /** @var array<int, Token> signs of which the first half ended an inner type, as they were */
     private array $halved = [];
@@ -46,15 +57,20 @@ final class TypeTexts
         }
         $start = $this->parser->at;
         $words = [];
-        while (\in_array($this->parser->sign(), ['const', 'static', 'constexpr', 'inline', 'unsigned', 'long', 'short', 'signed'], true)) {
-            $words[] = (string) $this->parser->sign();
+        $word = (string) $this->parser->sign();
+        if (!isset(self::BEGINNINGS[$word]) && !isset($this->parser->classes->parents[$word]) && !isset($this->parser->aliases[$word]) && null === FittingKind::ofClass($word)) {
+            return null;
+        }
+        while (isset(self::MODIFIERS[$word])) {
+            $words[] = $word;
             ++$this->parser->at;
+            $word = (string) $this->parser->sign();
         }
-        if ($this->parser->is('std') && $this->parser->is('::', 1)) {
+        if ('std' === $word && $this->parser->is('::', 1)) {
             $this->parser->at += 2;
+            $word = (string) $this->parser->sign();
         }
-        $word = $this->parser->sign();
-        if ($this->parser->functionType()) {
+        if ('function' === $word && $this->parser->functionType()) {
             // What it takes and gives shows where it is called.
             $this->parser->accept('&');
 
@@ -73,24 +89,24 @@ final class TypeTexts
 
             return 'greater<int>';
         }
-        if (\in_array($word, ['int', 'double', 'float', 'bool', 'char', 'auto', 'void', 'string', 'size_t', 'stringstream', 'istringstream', 'ostringstream', 'ostream', 'istream', 'ifstream', 'ofstream', 'fstream'], true) && !$this->parser->isVariable((string) $word)) {
+        if (isset(self::PLAIN[$word]) && !$this->parser->isVariable($word)) {
             $words[] = 'string' === $word ? $this->memberType(1) ?? $word : $word;
             ++$this->parser->at;
-        } elseif (null !== FittingKind::ofClass((string) $word) && TokenKind::Name === $this->parser->peek(1)?->kind) {
-            $words[] = (string) $word;
+        } elseif (null !== FittingKind::ofClass($word) && TokenKind::Name === $this->parser->peek(1)?->kind) {
+            $words[] = $word;
             ++$this->parser->at;
-        } elseif (isset($this->parser->classes->parents[(string) $word]) && !$this->parser->isVariable((string) $word)) {
+        } elseif (isset($this->parser->classes->parents[$word]) && !$this->parser->isVariable($word)) {
             if ($this->parser->is('::', 1) && isset($this->parser->classes->parents[(string) $this->parser->sign(2)]) && $word !== $this->parser->sign(2)) {
                 // One that stands in another one.
                 $this->parser->at += 2;
                 $word = $this->parser->sign();
             }
-            $words[] = (string) $word;
+            $words[] = $word;
             ++$this->parser->at;
-        } elseif (isset($this->parser->aliases[(string) $word]) && !$this->parser->isVariable((string) $word)) {
-            $words[] = $this->parser->aliases[(string) $word];
+        } elseif (isset($this->parser->aliases[$word]) && !$this->parser->isVariable($word)) {
+            $words[] = $this->parser->aliases[$word];
             ++$this->parser->at;
-        } elseif (\in_array($word, ['vector', 'map', 'unordered_map', 'array', 'pair', 'tuple', 'optional', 'shared_ptr', 'unique_ptr', 'stack', 'queue', 'deque', 'priority_queue', 'set', 'unordered_set', 'multiset', 'initializer_list', ...0 < $this->typesAround ? ['greater'] : []], true) && $this->parser->is('<', 1)) {
+        } elseif ((isset(self::TEMPLATES[$word]) || 'greater' === $word && 0 < $this->typesAround) && $this->parser->is('<', 1)) {
             $this->parser->at += 2;
             $inner = [];
             do {

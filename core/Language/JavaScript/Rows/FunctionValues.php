@@ -24,6 +24,10 @@ final class FunctionValues
     /** @return int|null where the parameters begin of a function with rows that stands where a value may stand */
     public function unnamedAt(int $index, bool $isBraced = true): ?int
     {
+        $begins = $this->parser->tokens[$index] ?? null;
+        if (null === $begins || TokenKind::Name !== $begins->kind && !\in_array($begins->text, ['(', 'function', 'async'], true)) {
+            return null;
+        }
         $text = fn (int $at): string => $this->parser->tokens[$at]->text ?? '';
         $index += 'async' === $text($index) ? 1 : 0;
         if ('function' === $text($index)) {

@@ -98,7 +98,7 @@ final class SmallFunctions
     /** Whether a row that begins at a token may have a function in it that can be read as a small one. */
     public function mayHoldSmall(int $start): bool
     {
-        $this->small ??= array_keys(array_filter($this->parser->tokens, static fn (Token $token): bool => '=>' === $token->text || 'function' === $token->text));
+        $this->small ??= $this->functions();
         if (($this->small[$this->nextSmall] ?? -1) < $start || ($this->small[$this->nextSmall - 1] ?? -1) >= $start) {
             [$low, $high] = [0, \count($this->small)];
             while ($low < $high) {
@@ -109,6 +109,19 @@ final class SmallFunctions
         }
 
         return isset($this->small[$this->nextSmall]) && $this->small[$this->nextSmall] - $start <= self::LONGEST_HEAD;
+    }
+
+    /** @return list<int> the tokens at which functions show */
+    private function functions(): array
+    {
+        $found = [];
+        foreach ($this->parser->tokens as $index => $token) {
+            if ('=>' === $token->text || 'function' === $token->text) {
+                $found[] = $index;
+            }
+        }
+
+        return $found;
     }
 
     /** Whether the braces that open at a token hold one row that gives something back, and nothing else. */

@@ -69,12 +69,12 @@ final class DataClasses
         return [] === $made ? $row : new ClassDefinition($row->id, $row->name, $row->parent, new Block([...$made, ...$row->body->statements]));
     }
 
-    /** Whether `@total_ordering` stands here. */
+    /** Whether the decorator that stands here is `@total_ordering`. */
     public function isOrdered(): bool
     {
         $isOfLibrary = $this->parser->is('.', 2) && 'functools' === ($this->parser->aliases[$this->parser->sign(1) ?? ''] ?? $this->parser->sign(1)) && $this->parser->is('total_ordering', 3) && null === $this->parser->peek(4);
 
-        return $this->parser->is('@') && ($isOfLibrary || null === $this->parser->peek(2) && 'functools.total_ordering' === ($this->parser->imported[$this->parser->sign(1) ?? ''] ?? ''));
+        return $isOfLibrary || null === $this->parser->peek(2) && 'functools.total_ordering' === ($this->parser->imported[$this->parser->sign(1) ?? ''] ?? '');
     }
 
     /** `@total_ordering` and the class below it: one comparison and `==` say what the others give (The Python Standard Library, functools). */
