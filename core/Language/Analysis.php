@@ -31,6 +31,11 @@ final class Analysis
     /** @var array<string, PrintedText> by language: as the printer writes it */
     private array $printed = [];
 
+    /** @var array<int, array<string, true>> names that the text of a row declares, by the row's id, where the rest of a typed text counts on it */
+    private array $typed = [];
+    /** @var array<string, true> words of a typed text, which say what they say there also in a row that is printed */
+    private array $words = [];
+
     public function __construct(public readonly Program $program, public readonly Fingerprints $fingerprints = new Fingerprints())
     {
     }
@@ -48,7 +53,7 @@ final class Analysis
     /** @param array<string, true> $elsewhere variables that are declared outside of the part */
     public function declarations(FunctionDefinition|Script $part, array $elsewhere = []): Declarations
     {
-        return $this->declarations[$part->id.':'.implode(',', array_keys($elsewhere))] ??= new Declarations($part, $this->scopes(), $elsewhere, $part instanceof Script ? $this->program->functions : []);
+        return $this->declarations[$part->id.':'.implode(',', array_keys($elsewhere))] ??= new Declarations($part, $this->scopes(), $elsewhere, $part instanceof Script ? $this->program->functions : [], $this->typed);
     }
 
     /** The program as text: as it was typed, where a person typed it in this language. */
@@ -83,6 +88,29 @@ final class Analysis
             Language::JavaScript => new JavaScriptPrinter($this),
             Language::Cpp => new CppPrinter($this),
         })->print($rows);
+    }
+
+    /**
+     * The program as the language's printer writes it for rows that stand in a typed text: they declare what their text does, and
+     * names stay as they are there.
+     *
+     * @param array<int, array<string, true>> $typed names that the text of a row declares, by the row's id
+     * @param array<string, true>             $words of the text
+     */
+    public function printedBeside(array $typed, array $words, Language $language): PrintedText
+    {
+        $analysis = new self($this->program, $this->fingerprints);
+        $analysis->types = $this->types();
+        $analysis->typed = $typed;
+        $analysis->words = $words;
+
+        return $analysis->printed($language);
+    }
+
+    /** Whether a typed text around what is printed says a name, so that it can't be another one. */
+    public function says(string $name): bool
+    {
+        return isset($this->words[$name]);
     }
 
     /** Of the same program with other things around its rows and its text in one language, which therefore stays. */

@@ -146,13 +146,13 @@ abstract class BracePrinter extends Printer
     {
         $private = true;
         foreach ($loop->variables as $name) {
-            $private = $private && $this->declarations->isInHeader($name);
+            $private = $private && $this->declarations->isInHeader($name, $loop->id);
         }
         if ($private) {
             $this->line($loop, 'head', 'for ('.$this->eachHeader($loop, true).') {');
         } else {
             // The names go on meaning something behind the loop.
-            $items = array_map(fn (string $name): string => $this->declarations->isInHeader($name) ? $name : $this->makeUp(1 === \count($loop->variables) ? 'item' : 'next_'.$name), $loop->variables);
+            $items = array_map(fn (string $name): string => $this->declarations->isInHeader($name, $loop->id) ? $name : $this->makeUp(1 === \count($loop->variables) ? 'item' : 'next_'.$name), $loop->variables);
             $this->line($loop, 'head', 'for ('.$this->eachHeader(new EachLoop($loop->id, $items, $loop->over, $loop->body), false).') {');
             foreach (array_diff($items, $loop->variables) as $index => $item) {
                 $this->inside(fn () => $this->line($loop, 'enter', $this->name($loop->variables[$index])." = $item;"));
@@ -171,7 +171,7 @@ abstract class BracePrinter extends Printer
 
     protected function forLoop(ForLoop $loop): void
     {
-        $private = $this->declarations->isInHeader($loop->variable);
+        $private = $this->declarations->isInHeader($loop->variable, $loop->id);
         $name = $this->name($loop->variable);
         $type = $private ? $this->counterType($this->types->variable($this->part, $loop->variable)->isWhole()).' ' : '';
         $this->line($loop, 'head', "for ($type$name = ".$this->expression($loop->from).'; '.$this->expression($loop->condition).'; '.$this->next($loop).') {');
@@ -255,7 +255,7 @@ abstract class BracePrinter extends Printer
                 }
             }
         }
-        $private = $this->declarations->isInHeader($count->variable);
+        $private = $this->declarations->isInHeader($count->variable, $count->id);
         $counter = $private ? $this->name($count->variable) : $this->makeUp('step');
         $from = $this->expression($bounds['from']);
         [$orEqual, $bound] = $this->bound($bounds['from'], $bounds['to'], $bounds['by']);

@@ -544,7 +544,7 @@ abstract class Printer
     /** The same, without the names of classes that it may stand in. */
     final protected function ownName(string $name): string
     {
-        if (!isset($this->renamed[$name]) && !Names::isReserved($this->language(), $name)) {
+        if (!isset($this->renamed[$name]) && !Names::isReserved($this->language(), $name) || $this->analysis->says($name)) {
             return $name;
         }
         $other = $this->names[$name] ?? $name.'_';

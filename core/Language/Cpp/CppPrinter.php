@@ -379,6 +379,10 @@ final class CppPrinter extends BracePrinter
             return $this->call('swap', [$first, $second]);
         }
 
+        if (1 === \count($set->values) && $this->declarations->isAt($set)) {
+            return 'auto ['.$this->listed($set->targets).'] = '.$this->expression($set->values[0]);
+        }
+
         return 'tie('.$this->listed($set->targets).') = '.(1 === \count($set->values) ? $this->call($this->need('taken_apart').'<'.\count($set->targets).'>', $set->values) : 'make_tuple('.implode(', ', array_map(fn (Expression $value): string => $this->lifted($value, 0), $set->values)).')');
     }
 

@@ -36,6 +36,10 @@ final class HandPrinter
     private string $newLine;
     private string $unit;
     private bool $isPrinted = false;
+    /** What was printed, line by line. */
+    private string $said = '';
+    /** @var array<int, true> rows that are printed with all they hold */
+    private array $whole = [];
 
     private readonly Program $program;
     private readonly Fingerprints $fingerprints;
@@ -73,7 +77,9 @@ final class HandPrinter
     /** Rows that had one text together are printed each by itself once something of them changed. */
     private function parted(): void
     {
-        foreach (SharedText::lost($this->pieces, $this->program, $this->fingerprints) as $id) {
+        $reprinting = new Reprinting($this->pieces, $this->program, $this->fingerprints, $this->handwriting->text, $this->language->notation(), fn (int $id): array => ($this->canonical ??= $this->printedForms())[$id] ?? []);
+        $this->whole = $reprinting->whole;
+        foreach ($reprinting->printed as $id => $_) {
             if (isset($this->pieces["$id:head"])) {
                 [$piece, $end] = $this->pieces["$id:head"];
                 $this->pieces["$id:head"] = [new Piece($id, 'head', $piece->start, $piece->coreStart, $piece->coreEnd, -1, $piece->parent, $piece->tight), $end];
@@ -111,11 +117,17 @@ final class HandPrinter
                 continue;
             }
             preg_match_all('/\w+/', (string) preg_replace('/^from \w+|from ".*$/', '', $line), $names);
+            $isModule = 1 === preg_match('/^import \w+$/', $line);
+            $missing = [];
             foreach (array_diff($names[0], ['import', 'from', 'include']) as $name) {
-                if (1 !== preg_match('/(*ANYCRLF)^(?:import|from|#include|const|let)\b[^\r\n]*\b'.$name.'\b/m', $top)) {
-                    $lines .= $line.$this->newLine;
-                    break;
+                // `from collections import deque` does not bring in `collections`.
+                $isThere = 1 === preg_match('/(*ANYCRLF)^(?:import|'.($isModule ? '' : 'from|').'#include|(?:const|let|var)\b(?=[^\r\n]*\brequire\())\b[^\r\n]*\b'.$name.'\b(?! +as)/m', $top);
+                if (!$isThere && (str_starts_with($line, '#') || 1 === preg_match("/\\b$name\\b/", $this->said))) {
+                    $missing[] = $name;
                 }
+            }
+            if ([] !== $missing) {
+                $lines .= (1 === preg_match('/^(.*\bimport )\{? ?[\w, ]+?( \} from .*)?$/D', $line, $match) && !$isModule ? $match[1].(isset($match[2]) ? '{ ' : '').implode(', ', $missing).($match[2] ?? '') : $line).$this->newLine;
             }
         }
         if ('' !== $lines) {
@@ -162,7 +174,7 @@ final class HandPrinter
         }
         // What stood on one line with its rows is printed in full once something of it changed.
         $expands = !$isTyped && null !== $found && $found[0]->tight;
-        $forced = $forced || $expands;
+        $forced = $forced || $expands || isset($this->whole[$row->id]);
         if ($isTyped) {
             $this->raw($row->id, 'head', $indent, $shift);
         } else {
@@ -311,12 +323,7 @@ final class HandPrinter
         if (null !== $found) {
             [$piece, $end] = $found;
             $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
-            $trail = substr($this->handwriting->text, $piece->coreEnd, $end - $piece->coreEnd);
-            if (1 !== preg_match('/^[;]?[ \t]*(?:[\r\n]|$|#|\/\/|\/\*)/', $trail) || '' === $trail) {
-                $trail = null;
-            } else {
-                $trail = ltrim($trail, ';');
-            }
+            $trail = $this->trailOf($piece, $end, $lines);
             if (!$this->startsLine($piece)) {
                 $lead = $this->atLineStart() ? $indent : '';
             }
@@ -325,6 +332,7 @@ final class HandPrinter
             $this->out .= $this->newLine;
         }
         foreach ($lines as $index => $line) {
+            $this->said .= $line->text."\n";
             if (0 === $index && null !== $lead) {
                 if (str_contains($lead, "\n")) {
                     $this->marks[] = [\strlen($this->out), "$id:above"];
@@ -342,6 +350,22 @@ final class HandPrinter
         }
     }
 
+    /**
+     * What stood behind a piece up to the next one, where it can stand behind what is printed in its place, too.
+     *
+     * @param non-empty-list<Line> $lines
+     */
+    private function trailOf(Piece $piece, int $end, array $lines): ?string
+    {
+        $trail = substr($this->handwriting->text, $piece->coreEnd, $end - $piece->coreEnd);
+        if (1 === preg_match('/^[ \t]*(;?)[ \t]*$/D', $trail, $match) && '' !== $trail && $end < \strlen($this->handwriting->text)) {
+            // Another row goes on in the line.
+            return 1 === \count($lines) && !str_contains('{:', $lines[0]->text[-1] ?? '{') ? (';' === $match[1] && str_ends_with($lines[0]->text, ';') ? ' ' : $trail) : null;
+        }
+
+        return '' !== $trail && 1 === preg_match('/^;?[ \t]*(?:[\r\n]|$|#|\/\/|\/\*)/', $trail) ? ltrim($trail, ';') : null;
+    }
+
     /** @param list<Line> $lines */
     private function areRemarks(array $lines): bool
     {
@@ -354,7 +378,9 @@ final class HandPrinter
     private function printedForms(): array
     {
         $forms = [];
-        foreach ($this->analysis->printed($this->language)->lines as $line) {
+        $names = new BroughtNames($this->handwriting->text, $this->language);
+        $typed = TypedDeclarations::of($this->program, $this->handwriting, $this->language);
+        foreach ($this->analysis->printedBeside($typed, UnsaidNames::words($this->handwriting->text), $this->language)->lines as $line) {
             $id = (int) $line->anchor;
             if (0 === $id || $this->program->script->id === $id) {
                 if (1 === preg_match('/^(?:import|from|#include)\b/', $line->text)) {
@@ -362,7 +388,7 @@ final class HandPrinter
                 }
                 continue;
             }
-            $forms[$id][] = $line;
+            $forms[$id][] = new Line($line->anchor, $names->in($line->text));
         }
 
         return $forms;

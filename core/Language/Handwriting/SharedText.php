@@ -43,15 +43,15 @@ final class SharedText
     /**
      * @param array<string, array{Piece, int}> $pieces piece and its end, by row and part, in the order of the text
      *
-     * @return list<int> ids of rows whose text is theirs no more
+     * @return array{list<list<int>>, list<int>, array<int, list<int>>} rows that have one text together, by their ids, the ids of those whose text is theirs no more, and rows that the head of a branch says, by the row of the branch
      */
-    public static function lost(array $pieces, Program $program, Fingerprints $fingerprints): array
+    public static function of(array $pieces, Program $program, Fingerprints $fingerprints): array
     {
         $unsaid = self::unsaid($pieces, $program);
         $pieces = [] === $unsaid ? $pieces : array_filter($pieces, static fn (array $piece): bool => !isset($unsaid[$piece[0]->id]));
         [$groups, $steps, $behind, $first] = self::groups($pieces, $program->script->id);
         if ([] === $groups && [] === $steps && [] === $behind && [] === $first) {
-            return [];
+            return [[], [], []];
         }
         $places = new self($program, $pieces);
         $lost = [];
@@ -66,7 +66,9 @@ final class SharedText
             }
             $groups[] = [$loop, ...$ids];
         }
+        $heads = [];
         foreach ($first as [$holder, $ids]) {
+            $heads[$holder] = [...$heads[$holder] ?? [], ...$ids];
             if (!$places->begin($holder, $ids)) {
                 $lost[\count($groups)] = true;
             }
@@ -88,7 +90,7 @@ final class SharedText
             }
         }
 
-        return self::spread($groups, $lost);
+        return [array_values($groups), array_merge(...array_values(array_intersect_key($groups, $lost))), $heads];
     }
 
     /**
@@ -219,27 +221,6 @@ final class SharedText
         } else {
             $steps[$chain[0]->parent] = [...$steps[$chain[0]->parent] ?? [], ...$ids];
         }
-    }
-
-    /**
-     * @param array<int, list<int>> $groups
-     * @param array<int, true>      $lost   indices of groups
-     *
-     * @return list<int>
-     */
-    private static function spread(array $groups, array $lost): array
-    {
-        $ids = [];
-        do {
-            $before = \count($ids);
-            foreach ($groups as $index => $group) {
-                if (isset($lost[$index]) || [] !== array_intersect_key(array_flip($group), $ids)) {
-                    $ids += array_flip($group);
-                }
-            }
-        } while (\count($ids) > $before);
-
-        return array_keys($ids);
     }
 
     /** @param iterable<Statement> $rows */

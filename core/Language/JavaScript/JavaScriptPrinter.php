@@ -117,7 +117,9 @@ final class JavaScriptPrinter extends BracePrinter
     {
         $parameters = array_map(fn (string $name): string => ($name === $function->rest ? '...' : '').$this->name($name).(isset($function->defaults[$name]) ? ' = '.$this->expression($function->defaults[$name]) : ''), $function->isTied() ? \array_slice($function->parameters, 1) : $function->given());
         if ('' !== $function->class()) {
-            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set ', 'async' => 'async '][$function->sort] ?? '').($function->handsOut() ? '*' : '').self::methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
+            $sort = '' === $function->sort && isset($this->waiting->functions[$function->name]) ? 'async' : $function->sort;
+
+            return (['asked' => 'get ', 'shared' => 'static ', 'shared_asked' => 'static get ', 'set' => 'set ', 'async' => 'async '][$sort] ?? '').($function->handsOut() ? '*' : '').$this->methodName('set' === $function->sort ? substr($function->shortName(), 4) : $function->shortName()).'('.implode(', ', $parameters).')';
         }
 
         return ($function->isAsync() || isset($this->waiting->functions[$function->name]) ? 'async ' : '').($function->handsOut() ? 'function* ' : 'function ').$this->name($function->name).'('.implode(', ', $parameters).')';
@@ -160,12 +162,25 @@ final class JavaScriptPrinter extends BracePrinter
         }, self::COMPARED - 1, $around);
     }
 
-    private static function methodName(string $name): string
+    private function methodName(string $name): string
     {
         return [
             ClassDefinition::MAKES => 'constructor', ClassDefinition::SHOWS => 'toString', ClassDefinition::FORM => 'toForm', '@equal' => 'equals', '@length' => 'count',
             '@add' => 'plus', '@subtract' => 'minus', '@multiply' => 'times', '@less' => 'isLess', '@iter' => '[Symbol.iterator]', '@next' => 'next',
-        ][$name] ?? $name;
+        ][$name] ?? $this->member($name);
+    }
+
+    /** A name behind a point, with the sign that a typed text has before it (ECMA-262, 12.7.3). */
+    private function member(string $name): string
+    {
+        return str_starts_with($name, '_') && $this->analysis->says($hidden = '#'.substr($name, 1)) ? $hidden : $name;
+    }
+
+    protected function ofClass(string $name): string
+    {
+        [$class, $own] = explode('.', $name, 2) + [1 => ''];
+
+        return "$class.".$this->member($own);
     }
 
     protected function calledCommand(Entry $entry, array $arguments): string
@@ -243,7 +258,7 @@ final class JavaScriptPrinter extends BracePrinter
                 return "super.$method";
             }
 
-            return $isAbove ? 'super.'.self::methodName($method).'('.$this->listed(\array_slice($arguments, 1)).')' : $this->name($class).'.prototype.'.self::methodName($method).'.call('.$this->listed($arguments).')';
+            return $isAbove ? 'super.'.$this->methodName($method).'('.$this->listed(\array_slice($arguments, 1)).')' : $this->name($class).'.prototype.'.$this->methodName($method).'.call('.$this->listed($arguments).')';
         }
         $call = parent::ownCall($function, $arguments, $around);
 
@@ -283,7 +298,9 @@ final class JavaScriptPrinter extends BracePrinter
         }
         $values = 1 === \count($set->values) ? $this->expression($set->values[0]) : '['.$this->listed($set->values).']';
 
-        return '['.implode(', ', array_map($this->targetText(...), $set->targets)).'] = '.$values;
+        $isFixed = [] === array_filter($set->targets, fn (Expression $target): bool => !$target instanceof VariableRead || !$this->declarations->isAssignedOnce($target->name));
+
+        return ($this->declarations->isAt($set) ? ($isFixed ? 'const ' : 'let ') : '').'['.implode(', ', array_map($this->targetText(...), $set->targets)).'] = '.$values;
     }
 
     protected function declaration(Declaration $declaration): void
@@ -331,8 +348,9 @@ final class JavaScriptPrinter extends BracePrinter
             $expression instanceof MakeObject => 'new '.$this->name($expression->class).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && $this->isSet($expression) => $this->operand($expression->object, self::POSTFIX).'.'.substr($expression->method, 4).' = '.$this->expression($expression->arguments[0]),
-            $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.self::methodName($expression->method).($this->isAsked($expression) ? '' : '('.$this->listed($expression->arguments).')'),
-            $expression instanceof Field => $this->operand($expression->object, self::POSTFIX).'.'.$expression->name,
+            $expression instanceof MethodCall && $this->waiting->isAwaited($expression) => $this->bracket('await '.$this->operand($expression->object, self::POSTFIX).'.'.$this->methodName($expression->method).'('.$this->listed($expression->arguments).')', self::UNARY, $around),
+            $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.$this->methodName($expression->method).($this->isAsked($expression) ? '' : '('.$this->listed($expression->arguments).')'),
+            $expression instanceof Field => $this->operand($expression->object, self::POSTFIX).'.'.$this->member($expression->name),
             $expression instanceof KindTest => $this->kindTest($expression, $around),
             $expression instanceof Item => $this->item($expression),
             $expression instanceof Slice => $this->operand($expression->container, self::POSTFIX).'.slice('.$this->listed(\array_slice([$expression->from instanceof NothingLiteral ? new NumberLiteral(0) : $expression->from, $expression->to], 0, $expression->to instanceof NothingLiteral ? 1 : 2)).')',
@@ -420,7 +438,7 @@ final class JavaScriptPrinter extends BracePrinter
         }
         $method = OperationKey::MethodOf === $operation->key ? $operation->arguments[1] : null;
         if ($method instanceof TextLiteral) {
-            return $this->operand($operation->arguments[0], self::POSTFIX).'.'.self::methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
+            return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
         }
         $asked = $operation->arguments[0] ?? null;
         if (null !== $asked && OperationKey::Backwards === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && $this->type($asked)->isTextual()) {
@@ -766,7 +784,7 @@ final class JavaScriptPrinter extends BracePrinter
         $before = $this->said;
         // In a field's first value, too.
         $this->said[$this->program->itself()] = 'this';
-        $this->line($field, 'head', $field->name.(null === $value ? '' : ' = '.$this->expression($value)).';');
+        $this->line($field, 'head', $this->member($field->name).(null === $value ? '' : ' = '.$this->expression($value)).';');
         $this->said = $before;
     }
 }

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\JavaScript;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Command;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
@@ -21,6 +22,8 @@ final class Waiting
     public array $functions = [];
     /** @var array<string, true> those that say so themselves, whose promises the program awaits, or not */
     public array $promising = [];
+    /** @var array<string, true> the names of methods of which one waits */
+    private array $methods = [];
 
     public function __construct(Program $program)
     {
@@ -34,9 +37,17 @@ final class Waiting
             foreach ($program->definitions() as $function) {
                 if (!isset($this->functions[$function->name]) && !isset($this->promising[$function->name]) && $this->waits($function->body->statements)) {
                     $this->functions[$function->name] = true;
+                    if ('' !== $function->class()) {
+                        $this->methods[$function->shortName()] = true;
+                    }
                 }
             }
         } while (\count($this->functions) > $before);
+    }
+
+    public function isAwaited(MethodCall $call): bool
+    {
+        return isset($this->methods[$call->method]);
     }
 
     /** @param list<Statement> $rows */
@@ -48,6 +59,7 @@ final class Waiting
             }
             foreach (Walk::expressionsOf($row) as $value) {
                 if ($value instanceof OwnValue && isset($this->functions[$value->function])
+                    || $value instanceof MethodCall && $this->isAwaited($value)
                     || $value instanceof Operation && str_starts_with(ValueOperations::find($value->key)->spellings['javascript'][0] ?? '', 'await ')) {
                     return true;
                 }

@@ -237,24 +237,89 @@ class PythonPrinter extends Printer
                 return "super().$method";
             }
 
-            return ($isAbove ? 'super()' : $this->name($class)).'.'.$this->methodName($method).'('.$this->listed($isAbove ? \array_slice($arguments, 1) : $arguments).')';
-        }
-        if ('' !== ($this->program->functionNamed($function)->rest ?? '')) {
-            return parent::ownCall($function, $arguments, $around);
+            $definition = $this->program->functionNamed($function);
+            $handed = $isAbove ? \array_slice($arguments, 1) : $arguments;
+
+            return ($isAbove ? 'super()' : $this->name($class)).'.'.$this->methodName($method).'('.(null === $definition ? $this->listed($handed) : $this->handed($definition, $handed, $isAbove ? 1 : 0)).')';
         }
         $definition = $this->program->functionNamed($function);
-        $parameters = $definition->parameters ?? [];
+
+        return null === $definition ? parent::ownCall($function, $arguments, $around) : $this->name($function).'('.$this->handed($definition, $arguments, 0).')';
+    }
+
+    /**
+     * What a function is given: the items of what takes all the rest one by one, and by their names those that stand behind one that is
+     * left out (The Python Language Reference, 6.3.4).
+     *
+     * @param list<Expression> $arguments of its parameters
+     * @param int              $first     how many parameters stand before those
+     */
+    private function handed(FunctionDefinition $function, array $arguments, int $first): string
+    {
         $written = [];
         $isNamed = false;
         foreach ($arguments as $index => $argument) {
-            if ($argument instanceof NothingLiteral && $argument->undefined && isset($parameters[$index], $definition->defaults[$parameters[$index]])) {
+            $parameter = $function->parameters[$index + $first] ?? '';
+            $default = $function->defaults[$parameter] ?? null;
+            if (null !== $default && $argument instanceof NothingLiteral && $argument->undefined) {
+                $isNamed = true;
+            } elseif ($default == new Operation(OperationKey::AllNamed)) {
+                array_push($written, ...$this->allNamed($argument));
+            } elseif ('' !== $parameter && $parameter === $function->rest) {
+                $all = $argument instanceof Operation && OperationKey::AsTuple === $argument->key ? $argument->arguments[0] : $argument;
+                $all = $all instanceof Operation && OperationKey::AsList === $all->key ? $all->arguments[0] : $all;
+                array_push($written, ...($all instanceof ListLiteral ? array_map(fn (Expression $item): string => $this->expression($item), $all->items) : [$this->spread($all)]));
                 $isNamed = true;
             } else {
-                $written[] = ($isNamed ? $this->name($parameters[$index] ?? '').'=' : '').$this->expression($argument);
+                $written[] = ($isNamed ? $this->name($parameter).'=' : '').$this->expression($argument);
             }
         }
 
-        return $isNamed ? $this->name($function).'('.implode(', ', $written).')' : parent::ownCall($function, $arguments, $around);
+        return implode(', ', $written);
+    }
+
+    /** @return list<string> what is given by names to a function that takes all of them */
+    private function allNamed(Expression $map): array
+    {
+        $map = $map instanceof Operation && OperationKey::Copied === $map->key ? $map->arguments[0] : $map;
+        $entries = $map instanceof MapLiteral ? array_chunk($map->entries, 2) : [];
+        $isNamed = static fn (array $entry): bool => isset($entry[1]) && $entry[0] instanceof TextLiteral && 1 === preg_match('/^[A-Za-z_]\w*$/D', $entry[0]->value) && !\in_array($entry[0]->value, PythonLexer::keywords(), true);
+
+        return $map instanceof MapLiteral && $entries === array_filter($entries, $isNamed) ? array_map(fn (array $entry): string => ($entry[0] instanceof TextLiteral ? $entry[0]->value : '').'='.$this->expression($entry[1] ?? $entry[0]), $entries) : ['**'.$this->expression($map, self::ATOM)];
+    }
+
+    private function made(MakeObject $made): string
+    {
+        $maker = $this->classes()->method($made->class, ClassDefinition::MAKES);
+
+        return null === $maker ? $this->listed($made->arguments) : $this->handed($maker, $made->arguments, 1);
+    }
+
+    /** The method that a call means, where all of that name take the same. */
+    private function meant(MethodCall $call): ?FunctionDefinition
+    {
+        $found = null;
+        foreach ($this->program->definitions() as $method) {
+            if ('' === $method->class() || $method->shortName() !== $call->method) {
+                continue;
+            }
+            if (null !== $found && ($found->parameters !== $method->parameters || $found->rest !== $method->rest || array_keys($found->defaults) !== array_keys($method->defaults))) {
+                return null;
+            }
+            $found = $method;
+        }
+
+        return $found;
+    }
+
+    private function methodCall(MethodCall $call): string
+    {
+        if ($this->isAsked($call)) {
+            return '';
+        }
+        $method = $this->meant($call);
+
+        return '('.(null === $method ? $this->listed($call->arguments) : $this->handed($method, $call->arguments, null === $method->itself() ? 0 : 1)).')';
     }
 
     protected function spread(Expression $list): string
@@ -620,7 +685,7 @@ class PythonPrinter extends Printer
 
     protected function printLine(PrintLine $print): string
     {
-        $values = array_map(fn (Expression $value): string => $this->asShown($this->expression($value)), $print->values);
+        $values = array_map(fn (Expression $value): string => $this->view($this->joined($value), 0, true) ?? $this->asShown($this->expression($value)), $print->values);
 
         return 'print('.implode(', ', $print->endsLine ? $values : [...$values, 'end=""']).')';
     }
@@ -694,11 +759,22 @@ class PythonPrinter extends Printer
     private function joinTexts(Binary $binary, int $around): string
     {
         $parts = $this->joined($binary);
-        if ($this->allTexts($parts)) {
+        $view = $this->view($parts, 0, true);
+        if (null !== $view) {
+            return "str($view)";
+        }
+        if ($this->allTexts($parts) && [] === array_filter(array_keys($parts), fn (int $at): bool => null !== $this->view($parts, $at))) {
             return $this->infix($binary, '+', self::ADDED, $around);
         }
         $text = '';
-        foreach ($parts as $part) {
+        for ($at = 0; isset($parts[$at]); ++$at) {
+            $part = $parts[$at];
+            $view = $this->view($parts, $at);
+            if (null !== $view) {
+                $text .= '{'.$view.'}';
+                $at += 2;
+                continue;
+            }
             if ($part instanceof TextLiteral) {
                 $text .= strtr(self::escape($part->value), ['{' => '{{', '}' => '}}']);
                 continue;
@@ -712,6 +788,23 @@ class PythonPrinter extends Printer
         }
 
         return 'f"'.$text.'"';
+    }
+
+    /**
+     * The keys, values or entries of a map, shown as what they are there: `beds.keys()`.
+     *
+     * @param list<Expression> $parts of a text, from one of them on
+     */
+    private function view(array $parts, int $at, bool $alone = false): ?string
+    {
+        $asked = $parts[$at + 1] ?? null;
+        $of = $asked instanceof Operation && OperationKey::ToText === $asked->key ? $asked->arguments[0] : $asked;
+        $name = ['dict_keys(' => 'keys', 'dict_values(' => 'values', 'dict_items(' => 'items'][$parts[$at] instanceof TextLiteral ? $parts[$at]->value : ''] ?? null;
+        if (null === $name || !$of instanceof Operation || !\in_array($of->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries], true) || ($parts[$at + 2] ?? null) != new TextLiteral(')') || $alone && 3 !== \count($parts)) {
+            return null;
+        }
+
+        return $this->expression($of->arguments[0], self::POSTFIX).".$name()";
     }
 
     private function asText(Expression $value): string
@@ -755,10 +848,10 @@ class PythonPrinter extends Printer
             $expression instanceof Operation && OperationKey::OpenClass === $expression->key && ($of = $expression->arguments[0]) instanceof TextLiteral => $this->name($of->value).'('.$this->listed(\array_slice($expression->arguments, 2)).')',
             $expression instanceof NothingLiteral => 'None',
             $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.('@sequence' === $expression->kind ? '(list, tuple)' : array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
-            $expression instanceof MakeObject => $this->name($expression->class).'('.$this->listed($expression->arguments).')',
+            $expression instanceof MakeObject => $this->name($expression->class).'('.$this->made($expression).')',
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && $this->isSet($expression) => $this->operand($expression->object, self::POSTFIX).'.'.substr($expression->method, 4).' = '.$this->expression($expression->arguments[0]),
-            $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.$this->methodName($expression->method).($this->isAsked($expression) ? '' : '('.$this->listed($expression->arguments).')'),
+            $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.$this->methodName($expression->method).$this->methodCall($expression),
             $expression instanceof Field => $this->operand($expression->object, self::POSTFIX).'.'.$this->name($expression->name),
             $expression instanceof ListLiteral => '['.$this->listed($expression->items).']',
             $expression instanceof MapLiteral => '{'.implode(', ', array_map(fn (array $pair): string => $this->expression($pair[0]).': '.$this->expression($pair[1] ?? $pair[0]), array_chunk($expression->entries, 2))).'}',

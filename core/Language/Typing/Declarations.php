@@ -24,18 +24,22 @@ final class Declarations
     private array $before = [];
     /** @var array<string, true> variables that a count's header declares */
     private array $inHeader = [];
+    /** @var array<string, true> variables of which the typed text of rows says where they are declared */
+    private array $byText = [];
     /** @var array<string, array<string, array<int, Statement>>> the rows of each body in which a name stands, or below them, by name, body and the row's id */
     private array $mentions = [];
     /** @var array<string, int> how many rows give each variable a value */
     private array $assignments = [];
 
     /**
-     * @param array<string, true> $elsewhere variables that are declared outside of the part
-     * @param list<Statement>     $above     rows of the part that stand above its body
+     * @param array<string, true>             $elsewhere variables that are declared outside of the part
+     * @param list<Statement>                 $above     rows of the part that stand above its body
+     * @param array<int, array<string, true>> $typed     the names that the text of a row declares, by the row's id
      */
-    public function __construct(private readonly FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [])
+    public function __construct(private readonly FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [], private readonly array $typed = [])
     {
         foreach (Walk::live([...$above, ...$part->body->statements]) as $statement) {
+            $this->byText += $typed[$statement->id] ?? [];
             foreach ($statement->assigned() as $name) {
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
@@ -56,7 +60,7 @@ final class Declarations
             }
             if ($scopes->countsPrivately($part, $name)) {
                 $this->inHeader[$name] = true;
-            } elseif (isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
+            } elseif (!isset($this->byText[$name]) && isset($this->assignments[$name]) && !isset($elsewhere[$name])) {
                 $this->declare($name, $part instanceof Script && isset($scopes->reachedInto[$name]));
             }
         }
@@ -77,7 +81,7 @@ final class Declarations
 
     public function isAt(Statement $statement): bool
     {
-        return isset($this->at[$statement->id]);
+        return isset($this->at[$statement->id]) || isset($this->typed[$statement->id]);
     }
 
     /** @return list<string> */
@@ -86,9 +90,10 @@ final class Declarations
         return $this->before[$statement->id] ?? [];
     }
 
-    public function isInHeader(string $variable): bool
+    /** @param int|null $row of the header, where it may have been typed */
+    public function isInHeader(string $variable, ?int $row = null): bool
     {
-        return isset($this->inHeader[$variable]);
+        return isset($this->inHeader[$variable]) || isset($this->typed[$row ?? 0][$variable]);
     }
 
     public function isAssignedOnce(string $variable): bool

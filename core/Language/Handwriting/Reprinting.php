@@ -1,0 +1,233 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Handwriting;
+
+use Scrivlet\Core\Language\Line;
+use Scrivlet\Core\Language\Notation;
+use Scrivlet\Core\Tree\Attempt;
+use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Conditional;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Piece;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\ShareVariable;
+use Scrivlet\Core\Tree\Statement;
+
+/**
+ * Which rows of a typed text have to be printed once some of them changed: those that have one text with a changed one, those that say
+ * a name which the text does not, and what holds a row that is printed where the printed row would mean something else.
+ */
+final class Reprinting
+{
+    /** Words that begin a row and tell what it is. */
+    private const WORDS = ['if', 'elif', 'else', 'for', 'while', 'do', 'switch', 'case', 'default', 'match', 'try', 'except', 'catch', 'finally', 'function', 'def', 'async', 'const', 'let', 'var', 'class', 'return', 'export', 'with', 'template', 'typedef', 'enum'];
+    /** Words that leave what stands around them, by which that is. */
+    private const LEAVING = ['break', 'continue'];
+
+    /** @var array<int, true> rows that are printed */
+    public array $printed = [];
+    /** @var array<int, true> rows that are printed with all they hold */
+    public array $whole = [];
+    /** @var array<int, Statement> */
+    private array $rows = [];
+    /** @var array<int, array{Statement, string}> the row around each, and in which of its bodies */
+    private array $around = [];
+    /** @var array<int, array<string, Piece>> by row and part */
+    private array $pieces = [];
+    /** @var \Closure(int): list<Line> how a row is printed */
+    private \Closure $forms;
+
+    /**
+     * @param array<string, array{Piece, int}> $pieces by row and part, in the order of the text
+     * @param \Closure(int): list<Line>        $forms  how a row is printed
+     */
+    public function __construct(array $pieces, Program $program, Fingerprints $fingerprints, private readonly string $text, private readonly Notation $notation, \Closure $forms)
+    {
+        $this->forms = $forms;
+        [$groups, $lost, $heads] = SharedText::of($pieces, $program, $fingerprints);
+        foreach ($pieces as [$piece]) {
+            $this->pieces[$piece->id][$piece->part] = $piece;
+        }
+        $this->note($program->functions, null, '');
+        $this->note($program->script->body->statements, null, '');
+        $this->note($program->below, null, '');
+        $changed = $this->changed($fingerprints);
+        if ([] === $changed && [] === $lost) {
+            return;
+        }
+        $this->printed = array_fill_keys($lost, true) + $changed;
+        array_push($groups, ...UnsaidNames::groups($program, $text));
+        do {
+            $before = \count($this->printed) + \count($this->whole);
+            $this->spread($groups);
+            // What a rescue takes apart shows in its head.
+            foreach ($heads as $holder => $ids) {
+                if (($this->rows[$holder] ?? null) instanceof Attempt && [] !== array_intersect_key($this->printed, array_flip($ids))) {
+                    $this->print($this->rows[$holder]);
+                }
+            }
+            foreach ($this->printed as $id => $_) {
+                $this->holders($id);
+            }
+        } while (\count($this->printed) + \count($this->whole) > $before);
+    }
+
+    /** @param list<Statement> $rows */
+    private function note(array $rows, ?Statement $holder, string $body): void
+    {
+        foreach ($rows as $row) {
+            $this->rows[$row->id] = $row;
+            if (null !== $holder) {
+                $this->around[$row->id] = [$holder, $body];
+            }
+            foreach ($row->bodies() as $name => $inner) {
+                $this->note($inner->statements, $row, $name);
+            }
+        }
+    }
+
+    /** @return array<int, true> rows of which some part says something else than its text, or that have no text */
+    private function changed(Fingerprints $fingerprints): array
+    {
+        $changed = [];
+        foreach ($this->rows as $id => $row) {
+            if (!isset($this->pieces[$id]['head'])) {
+                $changed += $row instanceof ShareVariable ? [] : [$id => true];
+                continue;
+            }
+            foreach ($this->pieces[$id] as $part => $piece) {
+                if ($piece->fingerprint !== $fingerprints->of($row, $part, $piece->tight)) {
+                    $changed[$id] = true;
+                    break;
+                }
+            }
+        }
+
+        return $changed;
+    }
+
+    /** @param list<list<int>> $groups */
+    private function spread(array $groups): void
+    {
+        do {
+            $before = \count($this->printed);
+            foreach ($groups as $group) {
+                foreach ($group as $id) {
+                    if (isset($this->printed[$id])) {
+                        $this->printed += array_fill_keys($group, true);
+                        break;
+                    }
+                }
+            }
+        } while (\count($this->printed) > $before);
+    }
+
+    /** What a printed row asks of itself and of the rows around it. */
+    private function holders(int $id): void
+    {
+        $row = $this->rows[$id] ?? null;
+        if (null === $row) {
+            return;
+        }
+        if (!isset($this->whole[$id]) && [] !== $row->bodies() && isset($this->pieces[$id]['head']) && ($this->pieces[$id]['head']->tight || !$this->fits($id))) {
+            $this->print($row);
+        }
+        $lines = ($this->forms)($id);
+        [$holder, $body] = $this->around[$id] ?? [null, ''];
+        if ($holder instanceof ClassDefinition && !isset($this->whole[$holder->id]) && !$this->isSaid($holder)) {
+            // What a function makes stands in no class.
+            $this->print($holder);
+        }
+        if (null !== $holder && !isset($this->whole[$holder->id]) && !$this->mayStandIn($row, $lines, $holder, $body)) {
+            $this->print($holder);
+        }
+        if ([] === $row->bodies() && [] !== $lines && \in_array(self::word($lines[0]->text), self::LEAVING, true)) {
+            for ($inside = $id; isset($this->around[$inside]); $inside = $holder->id) {
+                [$holder] = $this->around[$inside];
+                if ($holder instanceof FunctionDefinition) {
+                    break;
+                }
+                if (($holder->isLoop() || $holder instanceof Conditional) && !$this->isOfSameForm($holder->id, 'head')) {
+                    $this->print($holder);
+                }
+            }
+        }
+    }
+
+    private function print(Statement $row): void
+    {
+        $this->printed[$row->id] = $this->whole[$row->id] = true;
+        foreach ($row->bodies() as $body) {
+            array_map($this->print(...), $body->statements);
+        }
+    }
+
+    /** Whether the parts of a row that stay as they were typed go on with what is printed of it. */
+    private function fits(int $id): bool
+    {
+        foreach ($this->pieces[$id] as $part => $piece) {
+            if (!$this->isOfSameForm($id, $part)) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
+    /** Whether the text of a class says that it is one, and not a function that makes its objects. */
+    private function isSaid(ClassDefinition $class): bool
+    {
+        $piece = $this->pieces[$class->id]['head'] ?? null;
+
+        return null === $piece || $piece->coreEnd > $piece->coreStart;
+    }
+
+    private function isOfSameForm(int $id, string $part): bool
+    {
+        $piece = $this->pieces[$id][$part] ?? null;
+        $typed = null === $piece ? '' : trim(substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart));
+        $lines = array_values(array_filter(($this->forms)($id), static fn (Line $line): bool => $line->anchor === "$id:$part"));
+        if ('' === $typed || [] === $lines) {
+            return '' === $typed;
+        }
+        $printed = trim($lines[\count($lines) - 1]->text);
+        if ('close' === $part) {
+            return preg_replace('/\s+/', '', $typed) === preg_replace('/\s+/', '', $printed);
+        }
+        [$one, $other] = [self::word($typed), self::word(trim($lines[0]->text))];
+
+        return ($one === $other || !\in_array($one, self::WORDS, true) && !\in_array($other, self::WORDS, true)) && ('{' === $typed[-1]) === ('{' === $printed[-1]);
+    }
+
+    /** The word that a line begins with. */
+    private static function word(string $line): string
+    {
+        return 1 === preg_match('/^[}\s]*(\w+)/', $line, $match) ? $match[1] : '';
+    }
+
+    /**
+     * Whether a printed row may stand in what is typed around it.
+     *
+     * @param list<Line> $lines
+     */
+    private function mayStandIn(Statement $row, array $lines, Statement $holder, string $body): bool
+    {
+        $part = array_key_first($holder->bodies()) === $body ? 'head' : $body;
+        $piece = $this->pieces[$holder->id][$part] ?? null;
+        $typed = null === $piece ? '' : rtrim(substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart));
+        if ('' === $typed || null === $piece) {
+            return true;
+        }
+        $isShort = [] === $row->bodies() && 2 > \count($lines);
+        if ($this->notation->indents) {
+            return !$piece->tight || $isShort;
+        }
+        if (str_ends_with($typed, '{') || str_ends_with($typed, ':')) {
+            return true;
+        }
+
+        return !str_ends_with($typed, '=>') && $isShort && 1 === \count($holder->bodies()[$body]->statements);
+    }
+}

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Handwriting;
+
+use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\FieldDeclaration;
+use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\OwnCall;
+use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
+
+/**
+ * Names that a program has and its typed text does not say: those that were made up for what the text says in another way, such as a
+ * jump to a label or a function without a name, and other names for those that a block declares again. A row that is printed says
+ * them, so that all rows that do have to.
+ */
+final class UnsaidNames
+{
+    /** @return list<list<int>> the rows that say the same name, by their ids */
+    public static function groups(Program $program, string $text): array
+    {
+        $said = self::words($text) + array_fill_keys(Program::NAMES_OF_ITSELF, true);
+        $groups = [];
+        foreach (Walk::statements($program->parts()) as $row) {
+            foreach (self::names($row) as $name) {
+                // What a class keeps for all its objects has its name before it.
+                $name = substr((string) strrchr(".$name", '.'), 1);
+                if (!isset($said[$name]) && 1 === preg_match('/^[\w\x80-\xff]+$/D', $name)) {
+                    $groups[$name][$row->id] = $row->id;
+                }
+            }
+        }
+
+        return array_map(array_values(...), array_values($groups));
+    }
+
+    /** @return array<string, true> the words of a text; what JavaScript hides behind `#` also with the `_` that it has here */
+    public static function words(string $text): array
+    {
+        preg_match_all('/#?[\w\x80-\xff]+/', $text, $words);
+        $said = [];
+        foreach ($words[0] as $word) {
+            $said[$word] = true;
+            if ('#' === $word[0]) {
+                $said['_'.substr($word, 1)] = true;
+            }
+        }
+
+        return $said;
+    }
+
+    /** @return list<string> */
+    private static function names(Statement $row): array
+    {
+        $names = match (true) {
+            $row instanceof FunctionDefinition => [$row->name, ...$row->parameters],
+            $row instanceof EachLoop => $row->variables,
+            $row instanceof OwnCall => [$row->function],
+            $row instanceof FieldDeclaration => [$row->name],
+            default => $row->assigned(),
+        };
+        foreach (Walk::expressionsOf($row) as $value) {
+            if ($value instanceof VariableRead || $value instanceof Field) {
+                $names[] = $value->name;
+            } elseif ($value instanceof OwnValue || $value instanceof FunctionReference) {
+                $names[] = $value->function;
+            }
+        }
+
+        return $names;
+    }
+}
