@@ -35,6 +35,8 @@ final class Analysis
     private array $typed = [];
     /** @var array<string, true> words of a typed text, which say what they say there also in a row that is printed */
     private array $words = [];
+    /** @var array<string, string> names that a typed text says in another way */
+    private array $spelled = [];
 
     public function __construct(public readonly Program $program, public readonly Fingerprints $fingerprints = new Fingerprints())
     {
@@ -94,15 +96,17 @@ final class Analysis
      * The program as the language's printer writes it for rows that stand in a typed text: they declare what their text does, and
      * names stay as they are there.
      *
-     * @param array<int, array<string, true>> $typed names that the text of a row declares, by the row's id
-     * @param array<string, true>             $words of the text
+     * @param array<int, array<string, true>> $typed   names that the text of a row declares, by the row's id
+     * @param array<string, true>             $words   of the text
+     * @param array<string, string>           $spelled names that the text says in another way
      */
-    public function printedBeside(array $typed, array $words, Language $language): PrintedText
+    public function printedBeside(array $typed, array $words, array $spelled, Language $language): PrintedText
     {
         $analysis = new self($this->program, $this->fingerprints);
         $analysis->types = $this->types();
         $analysis->typed = $typed;
         $analysis->words = $words;
+        $analysis->spelled = $spelled;
 
         return $analysis->printed($language);
     }
@@ -111,6 +115,12 @@ final class Analysis
     public function says(string $name): bool
     {
         return isset($this->words[$name]);
+    }
+
+    /** How a typed text around what is printed says a name, where it does so in another way. */
+    public function spelled(string $name): ?string
+    {
+        return $this->spelled[$name] ?? null;
     }
 
     /** Of the same program with other things around its rows and its text in one language, which therefore stays. */

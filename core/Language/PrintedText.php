@@ -8,10 +8,11 @@ namespace Scrivlet\Core\Language;
 final readonly class PrintedText
 {
     /**
-     * @param list<Line>  $lines
-     * @param string|null $typed the text to the letter, where a person typed it
+     * @param list<Line>   $lines
+     * @param string|null  $typed  the text to the letter, where a person typed it
+     * @param list<string> $needed names of our library that the printed lines say
      */
-    public function __construct(public array $lines, private ?string $typed = null)
+    public function __construct(public array $lines, private ?string $typed = null, public array $needed = [])
     {
     }
 

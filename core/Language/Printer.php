@@ -172,7 +172,7 @@ abstract class Printer
         }
         $this->program();
 
-        return new PrintedText($this->lines);
+        return new PrintedText($this->lines, needed: $this->needed());
     }
 
     abstract protected function program(): void;
@@ -532,7 +532,7 @@ abstract class Printer
             return $this->ofClass($name);
         }
 
-        return $this->namesAround($name).$this->ownName($name);
+        return $this->analysis->spelled($name) ?? $this->namesAround($name).$this->ownName($name);
     }
 
     /** The classes that a class stands in, where their names are said before its own. */

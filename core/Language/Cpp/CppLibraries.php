@@ -38,6 +38,21 @@ final class CppLibraries
         'random' => ['cmath', 'string', 'vector', 'algorithm', 'functional'], 'functional' => ['tuple', 'vector', 'algorithm'],
     ];
 
+    /** @return array<string, string> the header that brings in each name of a library */
+    public static function headers(): array
+    {
+        if ([] === self::$headers) {
+            foreach (self::CPP as $header => $names) {
+                self::$headers += array_fill_keys($names, $header);
+            }
+        }
+
+        return self::$headers;
+    }
+
+    /** @var array<string, string> */
+    private static array $headers = [];
+
     /**
      * @param list<Token>          $tokens without spaces and remarks
      * @param array<string, mixed> $own    names that the text itself gives a meaning
@@ -63,12 +78,7 @@ final class CppLibraries
         preg_match_all('/\busing\s+std\s*::\s*(\w+)/', $text, $opened);
         $isOpened = array_fill_keys($opened[1], true);
         $hasAll = isset($headers['bits/stdc++.h']);
-        $known = [];
-        foreach (self::CPP as $header => $names) {
-            foreach ($names as $name) {
-                $known[$name] = $header;
-            }
-        }
+        $known = self::headers();
         foreach ($tokens as $index => $token) {
             // What a class keeps or can do may have the name of a function of the library.
             if (isset($known[$token->text]) && (isset(TypeNames::PLAIN[$tokens[$index - 1]->text ?? '']) || \in_array($tokens[$index - 1]->text ?? '', ['void', 'string', '>', '&', '*'], true)) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{'], true)) {

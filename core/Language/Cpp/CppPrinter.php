@@ -46,7 +46,6 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnCall;
-use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
@@ -146,20 +145,7 @@ final class CppPrinter extends BracePrinter
      */
     private function prototypes(): array
     {
-        $defined = $early = [];
-        foreach ([...$this->program->functions, ...$this->program->script->body->statements] as $row) {
-            $function = $row instanceof FunctionDefinition ? $row : null;
-            if (null !== $function) {
-                $defined[$function->name] = true;
-            }
-            foreach (null === $function ? [] : $this->program->rowsOf($function) as $statement) {
-                foreach ($this->called($statement) as $name) {
-                    if (!isset($defined[$name])) {
-                        $early[$name] = true;
-                    }
-                }
-            }
-        }
+        $early = CalledFunctions::early($this->program);
         $prototypes = [];
         $below = array_fill_keys(array_map(static fn (FunctionDefinition $function): string => $function->name, array_filter($this->program->below, static fn (Statement $row): bool => $row instanceof FunctionDefinition)), true);
         foreach ($this->program->definitions() as $function) {
@@ -190,17 +176,6 @@ final class CppPrinter extends BracePrinter
         return \in_array($function, $this->program->script->body->statements, true);
     }
 
-    private function callsItself(FunctionDefinition $function): bool
-    {
-        foreach ($this->program->rowsOf($function) as $row) {
-            if (\in_array($function->name, $this->called($row), true)) {
-                return true;
-            }
-        }
-
-        return false;
-    }
-
     /** Whether C++ could not tell from the rows alone what a function gives that is kept in a variable. */
     private function givesSeveralTypes(FunctionDefinition $function): bool
     {
@@ -211,26 +186,13 @@ final class CppPrinter extends BracePrinter
             }
         }
 
-        return \count($types) > 1 || [] !== $types && !isset($types[$this->resultType($function)]) || [] !== $types && $this->callsItself($function);
+        return \count($types) > 1 || [] !== $types && !isset($types[$this->resultType($function)]) || [] !== $types && CalledFunctions::callsItself($this->program, $function);
     }
 
     /** What a variable is that holds the function. */
     private function functionType(FunctionDefinition $function): string
     {
         return 'function<'.$this->resultType($function).'('.implode(', ', array_map(fn (string $name): string => $this->parameterType($function, $name), $function->parameters)).')>';
-    }
-
-    /** @return list<string> */
-    private function called(Statement $statement): array
-    {
-        $called = $statement instanceof OwnCall ? [$statement->function] : [];
-        foreach (Walk::expressionsOf($statement) as $expression) {
-            if ($expression instanceof OwnValue) {
-                $called[] = $expression->function;
-            }
-        }
-
-        return $called;
     }
 
     /**
@@ -315,7 +277,7 @@ final class CppPrinter extends BracePrinter
         $this->enter($function, $this->types->scopes->globals);
         $type = match (true) {
             isset($this->foretold[$function->name]) => '',
-            $this->callsItself($function) => $this->functionType($function).' ',
+            CalledFunctions::callsItself($this->program, $function) => $this->functionType($function).' ',
             default => 'auto ',
         };
         $result = $this->givesSeveralTypes($function) ? ' -> '.$this->resultType($function) : '';
@@ -498,6 +460,9 @@ final class CppPrinter extends BracePrinter
         $stream = $this->ofStream($operation);
         if (null !== $stream) {
             return $stream;
+        }
+        if (OperationKey::Record === $operation->key && 2 === \count($operation->arguments) && $this->analysis->says('pair') && !$this->analysis->says('tuple')) {
+            return $this->call('make_pair', $operation->arguments);
         }
         $of = $operation->arguments[0] ?? null;
         if (OperationKey::SetOf === $operation->key && (null === $of || $of instanceof ListLiteral)) {
@@ -762,6 +727,9 @@ final class CppPrinter extends BracePrinter
             return $this->name($set->variable).' = '.$this->given($value, $this->types->variable($this->part, $set->variable));
         }
         $type = $set->declared ?? $this->typed($this->types->variable($this->part, $set->variable));
+        if ($value instanceof Operation && OperationKey::TextStream === $value->key && str_ends_with($type, 'stringstream')) {
+            return $type.' '.$this->name($set->variable).($value->arguments[0] == new TextLiteral('') ? '' : '('.$this->expression($value->arguments[0]).')');
+        }
         $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression(null === $set->declared ? $this->fitting($this->types->variable($this->part, $set->variable), $value) : $value));
 
         return $type.' '.$this->name($set->variable).' = '.$text;
@@ -1174,7 +1142,13 @@ final class CppPrinter extends BracePrinter
             return $this->resultType($method).' '.$this->name($method->class()).'::'.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
         }
 
-        return ($method->isShared() ? 'static ' : 'virtual ').$this->resultType($method).' '.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
+        return ($method->isShared() ? 'static ' : ($this->isInherited($method->class()) ? 'virtual ' : '')).$this->resultType($method).' '.(MethodNames::of($method->shortName()) ?? $this->name($method->shortName())).$given;
+    }
+
+    /** Whether a class has one above or below it, so that what a method does is told by the object. */
+    private function isInherited(string $class): bool
+    {
+        return [] !== array_filter($this->program->classes(), static fn (ClassDefinition $other): bool => $other->parent === $class || $other->name === $class && '' !== $other->parent);
     }
 
     protected function ofClass(string $name): string

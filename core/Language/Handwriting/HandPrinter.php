@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Handwriting;
 
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Line;
 use Scrivlet\Core\Language\PrintedText;
 use Scrivlet\Core\Tree\Attempt;
@@ -36,6 +37,8 @@ final class HandPrinter
     private string $newLine;
     private string $unit;
     private bool $isPrinted = false;
+    /** @var list<string> names of our library in the printed form */
+    private array $needed = [];
     /** What was printed, line by line. */
     private string $said = '';
     /** @var array<int, true> rows that are printed with all they hold */
@@ -112,7 +115,8 @@ final class HandPrinter
     {
         $top = substr($this->out, 0, 4000);
         $lines = '';
-        foreach ($this->prelude as $line) {
+        $prelude = $this->language->notation()->typed ? $this->headers() : $this->prelude;
+        foreach ($prelude as $line) {
             if (str_contains($top, $line)) {
                 continue;
             }
@@ -137,6 +141,24 @@ final class HandPrinter
         }
     }
 
+    /** @return list<string> the headers that printed rows need: ours, or those of the language alone where that is enough */
+    private function headers(): array
+    {
+        $isOurs = [] !== array_filter($this->needed, fn (string $name): bool => 1 === preg_match("/\\b$name\\b/", $this->said));
+        if ($isOurs) {
+            return $this->prelude;
+        }
+        $tokens = array_values(array_filter($this->language->tokens($this->out, false), static fn (Token $token): bool => $token->isCode()));
+        $headers = [];
+        foreach ($this->language->missingLibraries($tokens, $this->out, UnsaidNames::words($this->handwriting->text)) as $mistake) {
+            foreach ($mistake->fix as $fix) {
+                $headers[] = rtrim($fix->text);
+            }
+        }
+
+        return $headers;
+    }
+
     /**
      * @param string                     $indent of the body's rows
      * @param array{string, string}|null $shift  the indent that a piece had where it was typed, and the one it gets
@@ -159,7 +181,7 @@ final class HandPrinter
     private function statement(Statement $row, string $indent, ?array $shift, bool $forced, ?int $parent = null): void
     {
         $found = $forced ? null : ($this->pieces["$row->id:head"] ?? null);
-        $isTyped = null !== $found && $found[0]->fingerprint === $this->fingerprints->of($row, 'head', $found[0]->tight);
+        $isTyped = null !== $found && ($found[0]->fingerprint === $this->fingerprints->of($row, 'head', $found[0]->tight) || $this->isDefinedElsewhere($found[0]));
         if (null !== $found && !$isTyped && $found[0]->coreStart === $found[0]->coreEnd && '}' === substr($this->handwriting->text, $found[0]->coreEnd, 1)) {
             // The step of a loop, whose place is that of the brace.
             $found = null;
@@ -208,9 +230,15 @@ final class HandPrinter
             }
             $this->part($row, 'close', $indent, $shift, $forced);
         }
-        if ($row instanceof FunctionDefinition && !$isTyped) {
+        if ($row instanceof FunctionDefinition && !$isTyped && null === $found) {
             $this->printed($row->id, ['gap'], $indent, null);
         }
+    }
+
+    /** Whether a row only says that a class of C++ has something for all its objects, which has its value outside of it (C++17, 12.2.3.2). */
+    private function isDefinedElsewhere(Piece $piece): bool
+    {
+        return $this->language->notation()->typed && 1 === preg_match('/\Gstatic\s[^=({;]*;/', $this->handwriting->text, $match, 0, $piece->coreStart);
     }
 
     /** @param array{string, string}|null $shift */
@@ -314,6 +342,8 @@ final class HandPrinter
     {
         $this->canonical ??= $this->printedForms();
         $lines = array_values(array_filter($this->canonical[$id] ?? [], static fn (Line $line): bool => \in_array(explode(':', $line->anchor)[1], $parts, true)));
+        // What all objects of a class share stays where the text has it.
+        $lines = array_values(array_filter($lines, fn (Line $line): bool => 1 !== preg_match('/^\s*static inline .*?(\w+) = /', $line->text, $match) || 1 !== preg_match("/\\bstatic\\s[^=({;]*\\b$match[1];/", $this->handwriting->text)));
         if ([] === $lines) {
             return;
         }
@@ -324,6 +354,11 @@ final class HandPrinter
             [$piece, $end] = $found;
             $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
             $trail = $this->trailOf($piece, $end, $lines);
+            if ($this->language->notation()->typed) {
+                $typed = substr($this->handwriting->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart);
+                $last = \count($lines) - 1;
+                $lines[$last] = new Line($lines[$last]->anchor, str_repeat(' ', $base).TypedHeads::in(ltrim($lines[$last]->text), $typed, str_ends_with($lines[$last]->text, '{') && str_contains($lines[$last]->text, '(')));
+            }
             if (!$this->startsLine($piece)) {
                 $lead = $this->atLineStart() ? $indent : '';
             }
@@ -360,7 +395,9 @@ final class HandPrinter
         $trail = substr($this->handwriting->text, $piece->coreEnd, $end - $piece->coreEnd);
         if (1 === preg_match('/^[ \t]*(;?)[ \t]*$/D', $trail, $match) && '' !== $trail && $end < \strlen($this->handwriting->text)) {
             // Another row goes on in the line.
-            return 1 === \count($lines) && !str_contains('{:', $lines[0]->text[-1] ?? '{') ? (';' === $match[1] && str_ends_with($lines[0]->text, ';') ? ' ' : $trail) : null;
+            $opens = str_ends_with($lines[0]->text, '{') && isset($this->whole[$piece->id]) || str_ends_with($lines[0]->text, ':');
+
+            return 1 === \count($lines) && !$opens ? (';' === $match[1] && str_ends_with($lines[0]->text, ';') ? ' ' : $trail) : null;
         }
 
         return '' !== $trail && 1 === preg_match('/^;?[ \t]*(?:[\r\n]|$|#|\/\/|\/\*)/', $trail) ? ltrim($trail, ';') : null;
@@ -380,7 +417,9 @@ final class HandPrinter
         $forms = [];
         $names = new BroughtNames($this->handwriting->text, $this->language);
         $typed = TypedDeclarations::of($this->program, $this->handwriting, $this->language);
-        foreach ($this->analysis->printedBeside($typed, UnsaidNames::words($this->handwriting->text), $this->language)->lines as $line) {
+        $printed = $this->analysis->printedBeside($typed, UnsaidNames::words($this->handwriting->text), UnsaidNames::enumerators($this->handwriting->text), $this->language);
+        $this->needed = $printed->needed;
+        foreach ($printed->lines as $line) {
             $id = (int) $line->anchor;
             if (0 === $id || $this->program->script->id === $id) {
                 if (1 === preg_match('/^(?:import|from|#include)\b/', $line->text)) {

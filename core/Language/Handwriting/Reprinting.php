@@ -58,7 +58,7 @@ final class Reprinting
             return;
         }
         $this->printed = array_fill_keys($lost, true) + $changed;
-        array_push($groups, ...UnsaidNames::groups($program, $text));
+        array_push($groups, ...UnsaidNames::groups($program, $text, $notation->typed));
         do {
             $before = \count($this->printed) + \count($this->whole);
             $this->spread($groups);
@@ -172,8 +172,11 @@ final class Reprinting
                 return false;
             }
         }
+        $close = $this->pieces[$id]['close'] ?? null;
+        $isClosed = $this->notation->indents || null !== $close && $close->coreEnd > $close->coreStart;
 
-        return true;
+        // What closes it when it is printed has no place in the text where nothing does.
+        return $isClosed || [] === array_filter(($this->forms)($id), static fn (Line $line): bool => "$id:close" === $line->anchor);
     }
 
     /** Whether the text of a class says that it is one, and not a function that makes its objects. */
@@ -201,10 +204,10 @@ final class Reprinting
         return ($one === $other || !\in_array($one, self::WORDS, true) && !\in_array($other, self::WORDS, true)) && ('{' === $typed[-1]) === ('{' === $printed[-1]);
     }
 
-    /** The word that a line begins with. */
+    /** The word that a line begins with; both words for a class are one. */
     private static function word(string $line): string
     {
-        return 1 === preg_match('/^[}\s]*(\w+)/', $line, $match) ? $match[1] : '';
+        return 1 === preg_match('/^[}\s]*(\w+)/', $line, $match) ? ('struct' === $match[1] ? 'class' : $match[1]) : '';
     }
 
     /**

@@ -41,7 +41,7 @@ final class TypedDeclarations
         }
         $declared = [];
         $end = -1;
-        foreach ($handwriting->pieces as $piece) {
+        foreach ($handwriting->pieces as $index => $piece) {
             $row = 'head' === $piece->part ? $rows[$piece->id] ?? null : null;
             if (null === $row) {
                 continue;
@@ -49,6 +49,12 @@ final class TypedDeclarations
             $text = substr($handwriting->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart);
             // What has no text of its own belongs to that of the row above it: `let a = 1, b = 2;`.
             $isFollowing = '' === $text && $piece->coreStart === $end;
+            $next = $handwriting->pieces[$index + 1] ?? null;
+            if ('' === $text && null !== $next && $next->coreStart === $piece->coreStart) {
+                // Or to that of the loop below it, the head of which begins with it.
+                $text = substr($handwriting->text, $next->coreStart, $next->coreEnd - $next->coreStart);
+                $text = str_starts_with($text, 'for') ? $text : '';
+            }
             if ($row instanceof FunctionDefinition) {
                 // Its parameters may take apart what they are given.
                 $end = $piece->coreEnd;

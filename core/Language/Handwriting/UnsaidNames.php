@@ -24,21 +24,24 @@ use Scrivlet\Core\Tree\Walk;
 final class UnsaidNames
 {
     /** @return list<list<int>> the rows that say the same name, by their ids */
-    public static function groups(Program $program, string $text): array
+    public static function groups(Program $program, string $text, bool $isTyped): array
     {
         $said = self::words($text) + array_fill_keys(Program::NAMES_OF_ITSELF, true);
-        $groups = [];
+        $groups = $rows = [];
         foreach (Walk::statements($program->parts()) as $row) {
             foreach (self::names($row) as $name) {
                 // What a class keeps for all its objects has its name before it.
                 $name = substr((string) strrchr(".$name", '.'), 1);
+                $rows[$name][$row->id] = $row->id;
                 if (!isset($said[$name]) && 1 === preg_match('/^[\w\x80-\xff]+$/D', $name)) {
                     $groups[$name][$row->id] = $row->id;
                 }
             }
         }
 
-        return array_map(array_values(...), array_values($groups));
+        $groups = array_map(array_values(...), array_values($groups));
+
+        return $isTyped ? [...$groups, ...ApartTypes::groups($program, $text, $rows)] : $groups;
     }
 
     /** @return array<string, true> the words of a text; what JavaScript hides behind `#` also with the `_` that it has here */
@@ -53,7 +56,22 @@ final class UnsaidNames
             }
         }
 
-        return $said;
+        return $said + array_fill_keys(array_keys(self::enumerators($text)), true);
+    }
+
+    /** @return array<string, string> how a text of C++ says the values of its enumerations that stand behind their names, by those that a program has for them (C++17, 10.2) */
+    public static function enumerators(string $text): array
+    {
+        preg_match_all('/\benum\s+(?:class|struct)\s+(\w+)[^{};]*\{([^{}]*)\}/', $text, $enumerations, \PREG_SET_ORDER);
+        $found = [];
+        foreach ($enumerations as [, $name, $values]) {
+            preg_match_all('/(\w+)\s*(?:=[^,]*)?(?:,|$)/', (string) preg_replace('/\/\/[^\r\n]*/', '', $values), $members);
+            foreach ($members[1] as $member) {
+                $found["{$name}_$member"] = "$name::$member";
+            }
+        }
+
+        return $found;
     }
 
     /** @return list<string> */

@@ -24,6 +24,8 @@ final class Declarations
     private array $before = [];
     /** @var array<string, true> variables that a count's header declares */
     private array $inHeader = [];
+    /** @var array<int, array<string, true>> the names that the text of a row declares, by the row's id */
+    private array $typed = [];
     /** @var array<string, true> variables of which the typed text of rows says where they are declared */
     private array $byText = [];
     /** @var array<string, array<string, array<int, Statement>>> the rows of each body in which a name stands, or below them, by name, body and the row's id */
@@ -36,10 +38,11 @@ final class Declarations
      * @param list<Statement>                 $above     rows of the part that stand above its body
      * @param array<int, array<string, true>> $typed     the names that the text of a row declares, by the row's id
      */
-    public function __construct(private readonly FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [], private readonly array $typed = [])
+    public function __construct(private readonly FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [], array $typed = [])
     {
         foreach (Walk::live([...$above, ...$part->body->statements]) as $statement) {
             $this->byText += $typed[$statement->id] ?? [];
+            $this->typed[$statement->id] = $typed[$statement->id] ?? [];
             foreach ($statement->assigned() as $name) {
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
@@ -81,7 +84,7 @@ final class Declarations
 
     public function isAt(Statement $statement): bool
     {
-        return isset($this->at[$statement->id]) || isset($this->typed[$statement->id]);
+        return isset($this->at[$statement->id]) || [] !== ($this->typed[$statement->id] ?? []);
     }
 
     /** @return list<string> */
