@@ -1250,6 +1250,24 @@ inline vector<string> words(const string& text) {
     for (string word; in >> word;) all.push_back(word);
     return all;
 }
+inline vector<string> lines_of(const string& text) {
+    vector<string> all;
+    string line;
+    for (std::size_t at = 0; at < text.size(); at++) {
+        const bool is_wide = text.compare(at, 3, "\xe2\x80\xa8") == 0 || text.compare(at, 3, "\xe2\x80\xa9") == 0;
+        const bool is_next = text.compare(at, 2, "\xc2\x85") == 0;
+        const char sign = text[at];
+        if (!is_wide && !is_next && !(sign >= '\n' && sign <= '\r') && !(sign >= '\x1c' && sign <= '\x1e')) {
+            line += sign;
+            continue;
+        }
+        at += is_wide ? 2 : is_next || (sign == '\r' && at + 1 < text.size() && text[at + 1] == '\n') ? 1 : 0;
+        all.push_back(line);
+        line.clear();
+    }
+    if (!line.empty()) all.push_back(line);
+    return all;
+}
 inline vector<string> split(const string& text, const string& separator) {
     vector<string> parts;
     std::size_t from = 0;

@@ -1076,6 +1076,12 @@ export const capitalized = (text) => text.slice(0, 1).toUpperCase() + text.slice
 
 export const words = (text) => text.split(/\s+/).filter((word) => word !== "");
 
+export function linesOf(text) {
+  const lines = text.split(/\r\n|[\n\r\v\f\x1c-\x1e\x85\u2028\u2029]/);
+  if (lines.at(-1) === "") lines.pop();
+  return lines;
+}
+
 export const isDigits = (text) => /^\d+$/.test(text);
 
 export const isUpper = (text) => /\p{Lu}/u.test(text) && !/\p{Ll}/u.test(text);

@@ -43,6 +43,8 @@ final class HandPrinter
     private string $said = '';
     /** @var array<int, true> rows that are printed with all they hold */
     private array $whole = [];
+    /** @var array<int, true> rows that are the value of an arrow */
+    private array $inline = [];
 
     private readonly Program $program;
     private readonly Fingerprints $fingerprints;
@@ -82,6 +84,7 @@ final class HandPrinter
     {
         $reprinting = new Reprinting($this->pieces, $this->program, $this->fingerprints, $this->handwriting->text, $this->language->notation(), fn (int $id): array => ($this->canonical ??= $this->printedForms())[$id] ?? []);
         $this->whole = $reprinting->whole;
+        $this->inline = $reprinting->inline;
         foreach ($reprinting->printed as $id => $_) {
             if (isset($this->pieces["$id:head"])) {
                 [$piece, $end] = $this->pieces["$id:head"];
@@ -200,7 +203,7 @@ final class HandPrinter
         if ($isTyped) {
             $this->raw($row->id, 'head', $indent, $shift);
         } else {
-            $this->printed($row->id, ['before', 'head', 'enter'], $indent, null !== $found && !$found[0]->tight ? $found : null);
+            $this->printed($row->id, ['before', 'head', 'enter'], $indent, null !== $found && (!$found[0]->tight || isset($this->inline[$row->id])) ? $found : null);
         }
         if ($row->off) {
             if (!$isTyped) {
@@ -354,10 +357,16 @@ final class HandPrinter
             [$piece, $end] = $found;
             $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
             $trail = $this->trailOf($piece, $end, $lines);
-            if ($this->language->notation()->typed) {
+            if ($this->language->notation()->indents && '@' === ($this->handwriting->text[$piece->coreStart] ?? '') && 1 === preg_match('/\G((?:@[^\r\n]*\R\s*)+)class\b/', $this->handwriting->text, $match, 0, $piece->coreStart)) {
+                // What a decorator is told is kept in no program.
+                $lines = [...array_map(static fn (string $decorator): Line => new Line($lines[0]->anchor, str_repeat(' ', $base).$decorator), preg_split('/\R\s*/', trim($match[1])) ?: []), $lines[\count($lines) - 1]];
+            }
+            if (!$this->language->notation()->indents) {
                 $typed = substr($this->handwriting->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart);
                 $last = \count($lines) - 1;
-                $lines[$last] = new Line($lines[$last]->anchor, str_repeat(' ', $base).TypedHeads::in(ltrim($lines[$last]->text), $typed, str_ends_with($lines[$last]->text, '{') && str_contains($lines[$last]->text, '(')));
+                $line = ltrim($lines[$last]->text);
+                $isFunction = str_ends_with($line, '{') && str_contains($line, '(');
+                $lines[$last] = new Line($lines[$last]->anchor, str_repeat(' ', $base).($this->language->notation()->typed ? TypedHeads::in($line, $typed, $isFunction) : TypedHeads::inScript($line, $typed)));
             }
             if (!$this->startsLine($piece)) {
                 $lead = $this->atLineStart() ? $indent : '';
@@ -365,6 +374,11 @@ final class HandPrinter
         }
         if (null === $lead && !$this->atLineStart()) {
             $this->out .= $this->newLine;
+        }
+        if (isset($this->inline[$id])) {
+            $value = (string) preg_replace('/^\s*(?:return )?|;$/D', '', $lines[0]->text);
+            $lines[0] = new Line($lines[0]->anchor, str_starts_with($value, '{') ? "($value)" : $value);
+            $trail = null !== $found ? substr($this->handwriting->text, $found[0]->coreEnd, $found[1] - $found[0]->coreEnd) : $trail;
         }
         foreach ($lines as $index => $line) {
             $this->said .= $line->text."\n";

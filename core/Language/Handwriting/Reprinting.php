@@ -30,6 +30,8 @@ final class Reprinting
     public array $printed = [];
     /** @var array<int, true> rows that are printed with all they hold */
     public array $whole = [];
+    /** @var array<int, true> rows that are the value of an arrow, and stand there without a word or a semicolon */
+    public array $inline = [];
     /** @var array<int, Statement> */
     private array $rows = [];
     /** @var array<int, array{Statement, string}> the row around each, and in which of its bodies */
@@ -54,11 +56,14 @@ final class Reprinting
         $this->note($program->script->body->statements, null, '');
         $this->note($program->below, null, '');
         $changed = $this->changed($fingerprints);
+        // What a decorator makes stays made by it, whatever else the head of its class says.
+        $groups = array_filter($groups, fn (array $group): bool => !($this->rows[$group[0]] ?? null) instanceof ClassDefinition || !$this->isDecorated($group[0]));
+        $lost = array_intersect_key($groups, $lost);
         if ([] === $changed && [] === $lost) {
             return;
         }
-        $this->printed = array_fill_keys($lost, true) + $changed;
-        array_push($groups, ...UnsaidNames::groups($program, $text, $notation->typed));
+        $this->printed = array_fill_keys(array_merge(...array_values($lost)), true) + $changed;
+        $groups = [...array_values($groups), ...UnsaidNames::groups($program, $text, $notation->typed)];
         do {
             $before = \count($this->printed) + \count($this->whole);
             $this->spread($groups);
@@ -143,6 +148,7 @@ final class Reprinting
         if (null !== $holder && !isset($this->whole[$holder->id]) && !$this->mayStandIn($row, $lines, $holder, $body)) {
             $this->print($holder);
         }
+        $this->catching($id);
         if ([] === $row->bodies() && [] !== $lines && \in_array(self::word($lines[0]->text), self::LEAVING, true)) {
             for ($inside = $id; isset($this->around[$inside]); $inside = $holder->id) {
                 [$holder] = $this->around[$inside];
@@ -152,6 +158,18 @@ final class Reprinting
                 if (($holder->isLoop() || $holder instanceof Conditional) && !$this->isOfSameForm($holder->id, 'head')) {
                     $this->print($holder);
                 }
+            }
+        }
+    }
+
+    /** What a rescue takes apart in its head has names of its own there, which no printed row in it says. */
+    private function catching(int $id): void
+    {
+        for ($inside = $id; isset($this->around[$inside]); $inside = $holder->id) {
+            [$holder, $body] = $this->around[$inside];
+            $piece = $holder instanceof Attempt && null !== Attempt::rescueOf($body) ? $this->pieces[$holder->id][$body] ?? null : null;
+            if (null !== $piece && 1 === preg_match('/catch\s*\(\s*\{/', substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart))) {
+                $this->print($holder);
             }
         }
     }
@@ -167,6 +185,11 @@ final class Reprinting
     /** Whether the parts of a row that stay as they were typed go on with what is printed of it. */
     private function fits(int $id): bool
     {
+        $head = $this->pieces[$id]['head'];
+        if ($this->notation->indents && 1 === preg_match('/\G@\s*classmethod\b/', $this->text, $match, 0, $head->coreStart)) {
+            // Its rows say `cls`, which nothing printed does.
+            return false;
+        }
         foreach ($this->pieces[$id] as $part => $piece) {
             if (!$this->isOfSameForm($id, $part)) {
                 return false;
@@ -185,6 +208,13 @@ final class Reprinting
         $piece = $this->pieces[$class->id]['head'] ?? null;
 
         return null === $piece || $piece->coreEnd > $piece->coreStart;
+    }
+
+    private function isDecorated(int $class): bool
+    {
+        $head = $this->pieces[$class]['head'] ?? null;
+
+        return $this->notation->indents && null !== $head && '@' === ($this->text[$head->coreStart] ?? '');
     }
 
     private function isOfSameForm(int $id, string $part): bool
@@ -225,12 +255,24 @@ final class Reprinting
         }
         $isShort = [] === $row->bodies() && 2 > \count($lines);
         if ($this->notation->indents) {
-            return !$piece->tight || $isShort;
+            $unsaid = array_filter($holder->bodies()[$body]->statements, fn (Statement $inner): bool => !isset($this->pieces[$inner->id]['head']) || $this->pieces[$inner->id]['head']->coreEnd === $this->pieces[$inner->id]['head']->coreStart);
+
+            return !$piece->tight || $isShort && [] === $unsaid;
         }
         if (str_ends_with($typed, '{') || str_ends_with($typed, ':')) {
             return true;
         }
 
-        return !str_ends_with($typed, '=>') && $isShort && 1 === \count($holder->bodies()[$body]->statements);
+        if (!$isShort || 1 !== \count($holder->bodies()[$body]->statements)) {
+            return false;
+        }
+        if (str_ends_with($typed, '=>')) {
+            $isValue = 1 === preg_match('/^\s*(?!(?:let|const|var|throw|break|continue|import)\b)(?:return )?[^;]+;$/D', $lines[0]->text ?? '') && 1 !== preg_match('/^\s*return (?:await )?[^(\["\'\x60]*=[^=>]/', $lines[0]->text ?? '');
+            $this->inline += $isValue ? [$row->id => true] : [];
+
+            return $isValue;
+        }
+
+        return true;
     }
 }

@@ -43,7 +43,7 @@ final class SharedText
     /**
      * @param array<string, array{Piece, int}> $pieces piece and its end, by row and part, in the order of the text
      *
-     * @return array{list<list<int>>, list<int>, array<int, list<int>>} rows that have one text together, by their ids, the ids of those whose text is theirs no more, and rows that the head of a branch says, by the row of the branch
+     * @return array{array<int, list<int>>, array<int, true>, array<int, list<int>>} rows that have one text together, by their ids, which of these texts are theirs no more, and rows that the head of a branch says, by the row of the branch
      */
     public static function of(array $pieces, Program $program, Fingerprints $fingerprints): array
     {
@@ -90,7 +90,7 @@ final class SharedText
             }
         }
 
-        return [array_values($groups), array_merge(...array_values(array_intersect_key($groups, $lost))), $heads];
+        return [$groups, $lost, $heads];
     }
 
     /**

@@ -39,9 +39,13 @@ final class TypedDeclarations
         foreach (Walk::statements($program->parts()) as $row) {
             $rows[$row->id] = $row;
         }
-        $declared = [];
+        $declared = $kept = [];
         $end = -1;
         foreach ($handwriting->pieces as $index => $piece) {
+            if ('close' === $piece->part && isset($kept[$piece->id])) {
+                // A function that a variable keeps, which is a row behind it: `const sum = (...n) => { … };`.
+                $end = $piece->coreEnd;
+            }
             $row = 'head' === $piece->part ? $rows[$piece->id] ?? null : null;
             if (null === $row) {
                 continue;
@@ -54,6 +58,9 @@ final class TypedDeclarations
                 // Or to that of the loop below it, the head of which begins with it.
                 $text = substr($handwriting->text, $next->coreStart, $next->coreEnd - $next->coreStart);
                 $text = str_starts_with($text, 'for') ? $text : '';
+            }
+            if ($row instanceof FunctionDefinition && 1 === preg_match(self::WORDS, $text)) {
+                $kept[$row->id] = true;
             }
             if ($row instanceof FunctionDefinition) {
                 // Its parameters may take apart what they are given.

@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Handwriting;
 
 /**
- * Words around a C++ declaration that no program keeps, and on which the text around it may count: a method that is `const` is asked
+ * Words around a declaration that no program keeps, and on which the text around it may count. In C++ a method that is `const` is asked
  * of what is, one that says `override` has a `virtual` one above it, and an array is as long as a constant says (C++17, 10.1 and 11).
  */
 final class TypedHeads
@@ -13,7 +13,15 @@ final class TypedHeads
     private const BEFORE = '/^(?:(?:virtual|static|explicit|inline|constexpr|const)\s+)*/';
     private const BEHIND = '/\)\s*((?:(?:const|noexcept|override|final)\b\s*)*)(?=(?::[^:]|\{|$))/';
 
-    /** A printed line with the words that its row was typed with. */
+    /** A printed line of JavaScript: `var` goes on meaning something behind the block in which it stands (ECMA-262, 14.3.2). */
+    public static function inScript(string $line, string $typed): string
+    {
+        $isOld = 1 === preg_match('/^(?:\w+\s*:\s*)*(?:for\s*\(\s*)?var\b/', $typed);
+
+        return $isOld ? (string) preg_replace('/^((?:for \()?)(?:let|const)\b/', '$1var', $line) : $line;
+    }
+
+    /** A printed line of C++ with the words that its row was typed with. */
     public static function in(string $line, string $typed, bool $isFunction): string
     {
         if (1 === preg_match('/^class\b/', $typed) && str_starts_with($line, 'struct ')) {

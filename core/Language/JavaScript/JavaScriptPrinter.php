@@ -451,7 +451,7 @@ final class JavaScriptPrinter extends BracePrinter
         if (OperationKey::FailureMade === $operation->key && $asked instanceof TextLiteral) {
             return "new $asked->value(".$this->listed(\array_slice($operation->arguments, 1)).')';
         }
-        if (null !== $asked && OperationKey::Length === $operation->key && null !== $this->type($asked)->class) {
+        if (null !== $asked && OperationKey::Length === $operation->key && null !== $this->type($asked)->class && !isset($this->program->handwriting[Language::JavaScript->value])) {
             return $this->expression(new MethodCall($asked, '@length'), $around);
         }
         if (null !== $asked && \in_array($operation->key, [OperationKey::Keys, OperationKey::Entries], true) && true === $this->type($asked)->key?->isNumeric()) {

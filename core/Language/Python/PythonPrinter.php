@@ -252,13 +252,19 @@ class PythonPrinter extends Printer
      * left out (The Python Language Reference, 6.3.4).
      *
      * @param list<Expression> $arguments of its parameters
-     * @param int              $first     how many parameters stand before those
+     * @param int              $first      how many parameters stand before those
+     * @param bool             $isGathered what takes all the rest is given one list of it
      */
-    private function handed(FunctionDefinition $function, array $arguments, int $first): string
+    private function handed(FunctionDefinition $function, array $arguments, int $first, bool $isGathered = true): string
     {
         $written = [];
         $isNamed = false;
+        $rest = '' === $function->rest || $isGathered ? false : array_search($function->rest, $function->parameters, true);
         foreach ($arguments as $index => $argument) {
+            if (false !== $rest && $index + $first >= $rest) {
+                $written[] = $this->expression($argument);
+                continue;
+            }
             $parameter = $function->parameters[$index + $first] ?? '';
             $default = $function->defaults[$parameter] ?? null;
             if (null !== $default && $argument instanceof NothingLiteral && $argument->undefined) {
@@ -292,7 +298,7 @@ class PythonPrinter extends Printer
     {
         $maker = $this->classes()->method($made->class, ClassDefinition::MAKES);
 
-        return null === $maker ? $this->listed($made->arguments) : $this->handed($maker, $made->arguments, 1);
+        return null === $maker ? $this->listed($made->arguments) : $this->handed($maker, $made->arguments, 1, false);
     }
 
     /** The method that a call means, where all of that name take the same. */
@@ -319,7 +325,7 @@ class PythonPrinter extends Printer
         }
         $method = $this->meant($call);
 
-        return '('.(null === $method ? $this->listed($call->arguments) : $this->handed($method, $call->arguments, null === $method->itself() ? 0 : 1)).')';
+        return '('.(null === $method ? $this->listed($call->arguments) : $this->handed($method, $call->arguments, null === $method->itself() ? 0 : 1, false)).')';
     }
 
     protected function spread(Expression $list): string

@@ -64,7 +64,7 @@ return [
     new ValueOperation(OperationKey::TrimmedOf, 2, Result::Text, python: '{0}.strip({1})'),
     new ValueOperation(OperationKey::TrimmedLeftOf, 2, Result::Text, python: '{0}.lstrip({1})'),
     new ValueOperation(OperationKey::TrimmedRightOf, 2, Result::Text, python: '{0}.rstrip({1})'),
-    new ValueOperation(OperationKey::Lines, 1, Result::Texts, python: '{0}.splitlines()'),
+    new ValueOperation(OperationKey::Lines, 1, Result::Texts, python: '{0}.splitlines()', javaScript: '@linesOf({0})', cpp: '@lines_of({0})'),
     new ValueOperation(OperationKey::SwappedCase, 1, Result::Text, python: '{0}.swapcase()'),
     new ValueOperation(OperationKey::OrderOfTexts, 2, Result::Whole, cpp: '{0}.compare({1})'),
     new ValueOperation(OperationKey::Compared, 2, Result::Whole, javaScript: '{0}.localeCompare({1})'),

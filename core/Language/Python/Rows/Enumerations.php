@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Python\Rows;
 
 use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Python\EnumerationMethods;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -66,6 +67,11 @@ final class Enumerations
     public function enumerated(Token $token): ?Expression
     {
         if ('auto' === $token->text && 'enum.auto' === ($this->parser->imported['auto'] ?? '') && $this->parser->is('(', 1) && $this->parser->is(')', 2)) {
+            $before = $this->parser->tokens[$this->parser->at - 3] ?? null;
+            if (TokenKind::Number === $before?->kind && '=' === ($this->parser->tokens[$this->parser->at - 4]->text ?? '') && ctype_digit($before->text)) {
+                // It goes on behind the value above (The Python Standard Library, enum.auto).
+                $this->numbered = (int) $before->text;
+            }
             $this->parser->at += 3;
 
             return new NumberLiteral(++$this->numbered);
