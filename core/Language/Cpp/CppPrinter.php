@@ -214,8 +214,8 @@ final class CppPrinter extends BracePrinter
 
     protected function signature(FunctionDefinition $function): string
     {
-        if (ClassDefinition::SHOWS === $function->shortName() && $this->isApart($function)) {
-            return 'ostream& operator<<(ostream& out, const '.$this->name($function->class()).'& '.$this->name($function->parameters[0] ?? 'it').')';
+        if ($this->isStreamed($function)) {
+            return ($this->isApart($function) ? '' : 'friend ').'ostream& operator<<(ostream& out, const '.$this->name($function->class()).'& '.$this->name($function->parameters[0] ?? 'it').')';
         }
         if ('' !== $function->class()) {
             return $this->methodSignature($function);
@@ -460,6 +460,12 @@ final class CppPrinter extends BracePrinter
         $stream = $this->ofStream($operation);
         if (null !== $stream) {
             return $stream;
+        }
+        if (OperationKey::NextAnswer === $operation->key || OperationKey::NextOf === $operation->key) {
+            return $this->bracket((OperationKey::NextAnswer === $operation->key ? 'cin >> ' : '').implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $operation->arguments)), 6, $around);
+        }
+        if (OperationKey::After === $operation->key) {
+            return '('.$this->listed($operation->arguments).')';
         }
         if (OperationKey::Record === $operation->key && 2 === \count($operation->arguments) && $this->analysis->says('pair') && !$this->analysis->says('tuple')) {
             return $this->call('make_pair', $operation->arguments);
@@ -748,7 +754,7 @@ final class CppPrinter extends BracePrinter
 
     protected function giveBack(GiveBack $row): string
     {
-        if (!$this->part instanceof FunctionDefinition || ClassDefinition::SHOWS !== $this->part->shortName() || !$this->isApart($this->part)) {
+        if (!$this->part instanceof FunctionDefinition || !$this->isStreamed($this->part)) {
             $function = $this->part instanceof FunctionDefinition && !isset($this->part->types['']) ? $this->part : null;
 
             return null === $function ? parent::giveBack($row) : 'return '.$this->given($row->value, $this->resultOf($function));
@@ -1097,6 +1103,12 @@ final class CppPrinter extends BracePrinter
     }
 
     /** Whether a method stands outside of its class. */
+    /** Whether a function puts an object into a stream, and is no method: it stands apart, or a typed text says it so. */
+    private function isStreamed(FunctionDefinition $function): bool
+    {
+        return ClassDefinition::SHOWS === $function->shortName() && ($this->isApart($function) || $this->analysis->says('operator'));
+    }
+
     private function isApart(FunctionDefinition $method): bool
     {
         foreach ([...$this->program->functions, ...$this->program->below] as $row) {
@@ -1153,7 +1165,9 @@ final class CppPrinter extends BracePrinter
 
     protected function ofClass(string $name): string
     {
-        return str_replace('.', '::', $name);
+        [$class, $own] = explode('.', $name, 2) + [1 => ''];
+
+        return str_replace('.', '::', $class.'.'.($this->analysis->spelled($own) ?? $own));
     }
 
     /** Outside of functions there is nothing to catch (C++17, 8.1.5.2). */
@@ -1180,17 +1194,21 @@ final class CppPrinter extends BracePrinter
     private function isItself(VariableRead $read): bool
     {
         // What shows an object stands apart, and is given it.
-        return !($this->part instanceof FunctionDefinition && ClassDefinition::SHOWS === $this->part->shortName() && $this->isApart($this->part)) && $this->part instanceof FunctionDefinition && null !== $this->part->itself() && $read->name === $this->part->itself();
+        return $this->part instanceof FunctionDefinition && !$this->isStreamed($this->part) && null !== $this->part->itself() && $read->name === $this->part->itself();
     }
 
     /** Behind what is pointed at stands an arrow. */
     private function pointed(Expression $object): string
     {
-        if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->part->itself() && !(ClassDefinition::SHOWS === $this->part->shortName() && $this->isApart($this->part))) {
-            return '';
+        $isShown = false;
+        if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->part->itself()) {
+            $isShown = $this->isStreamed($this->part);
+            if (!$isShown) {
+                return '';
+            }
         }
 
-        return $this->operand($object, self::POSTFIX).(TypeKind::Copied === $this->type($object)->kind ? '.' : '->');
+        return $this->operand($object, self::POSTFIX).($isShown || TypeKind::Copied === $this->type($object)->kind ? '.' : '->');
     }
 
     private function madeObject(MakeObject $made): string
@@ -1210,8 +1228,6 @@ final class CppPrinter extends BracePrinter
     private function objectValue(Expression $expression, int $around): ?string
     {
         return match (true) {
-            $expression instanceof Operation && OperationKey::NextAnswer === $expression->key => $this->bracket('cin >> '.implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
-            $expression instanceof Operation && OperationKey::NextOf === $expression->key => $this->bracket(implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $expression->arguments)), 6, $around),
             $expression instanceof MakeObject => $this->madeObject($expression),
             $expression instanceof MethodCall && (MethodCall::CALL === $expression->method || '@called' === $expression->method) => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall => $this->pointed($expression->object).(MethodNames::of($expression->method) ?? $this->name($expression->method)).'('.$this->listed($expression->arguments).')',

@@ -431,7 +431,7 @@ final class HandPrinter
         $forms = [];
         $names = new BroughtNames($this->handwriting->text, $this->language);
         $typed = TypedDeclarations::of($this->program, $this->handwriting, $this->language);
-        $printed = $this->analysis->printedBeside($typed, UnsaidNames::words($this->handwriting->text), UnsaidNames::enumerators($this->handwriting->text), $this->language);
+        $printed = $this->analysis->printedBeside($typed, UnsaidNames::words($this->handwriting->text), UnsaidNames::enumerators($this->handwriting->text) + ($this->language->notation()->typed ? UnsaidNames::overloaded($this->program, $this->handwriting->text) : []), $this->language);
         $this->needed = $printed->needed;
         foreach ($printed->lines as $line) {
             $id = (int) $line->anchor;

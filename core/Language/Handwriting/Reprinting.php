@@ -145,6 +145,12 @@ final class Reprinting
             // What a function makes stands in no class.
             $this->print($holder);
         }
+        for ($inside = $id; isset($this->around[$inside]); $inside = $outer->id) {
+            [$outer] = $this->around[$inside];
+            if (!isset($this->whole[$outer->id]) && $this->isOfOwnForm($outer->id)) {
+                $this->print($outer);
+            }
+        }
         if (null !== $holder && !isset($this->whole[$holder->id]) && !$this->mayStandIn($row, $lines, $holder, $body)) {
             $this->print($holder);
         }
@@ -160,6 +166,14 @@ final class Reprinting
                 }
             }
         }
+    }
+
+    /** Whether a function of C++ says names in its head that nothing printed has: the stream of an operator, or the type of a template. */
+    private function isOfOwnForm(int $id): bool
+    {
+        $head = $this->pieces[$id]['head'] ?? null;
+
+        return $this->notation->typed && $this->rows[$id] instanceof FunctionDefinition && null !== $head && 1 === preg_match('/\G(?:template\b|[^{;]*\boperator\s*(?:<<|>>))/', $this->text, $match, 0, $head->coreStart);
     }
 
     /** What a rescue takes apart in its head has names of its own there, which no printed row in it says. */
@@ -188,6 +202,9 @@ final class Reprinting
         $head = $this->pieces[$id]['head'];
         if ($this->notation->indents && 1 === preg_match('/\G@\s*classmethod\b/', $this->text, $match, 0, $head->coreStart)) {
             // Its rows say `cls`, which nothing printed does.
+            return false;
+        }
+        if ($this->isOfOwnForm($id)) {
             return false;
         }
         foreach ($this->pieces[$id] as $part => $piece) {

@@ -37,6 +37,10 @@ final class TypedHeads
 
             return $isConstant ? $match[1].$line : $line;
         }
+        if (str_starts_with($line, 'static ')) {
+            // What makes objects in several ways is printed in another form.
+            return $line;
+        }
         preg_match(self::BEFORE, $typed, $before);
         preg_match(self::BEHIND, $typed, $behind);
         $words = trim($behind[1] ?? '');

@@ -9,6 +9,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
@@ -26,7 +27,7 @@ final class UnsaidNames
     /** @return list<list<int>> the rows that say the same name, by their ids */
     public static function groups(Program $program, string $text, bool $isTyped): array
     {
-        $said = self::words($text) + array_fill_keys(Program::NAMES_OF_ITSELF, true);
+        $said = self::words($text) + ($isTyped ? self::overloaded($program, $text) : []) + array_fill_keys(Program::NAMES_OF_ITSELF, true);
         $groups = $rows = [];
         foreach (Walk::statements($program->parts()) as $row) {
             foreach (self::names($row) as $name) {
@@ -59,6 +60,20 @@ final class UnsaidNames
         return $said + array_fill_keys(array_keys(self::enumerators($text)), true);
     }
 
+    /** @return array<string, string> functions of C++ that share a name in the text, by those that a program has for them (C++17, 16) */
+    public static function overloaded(Program $program, string $text): array
+    {
+        $said = self::words($text);
+        $found = [];
+        foreach ($program->definitions() as $function) {
+            if (!isset($said[$function->shortName()]) && 1 === preg_match('/^(\w+)_\d+$/D', $function->shortName(), $match) && isset($said[$match[1]]) && 2 <= preg_match_all("/[\\w>&*]\\s+[&*]*\\b$match[1]\\s*\\(/", $text)) {
+                $found[$function->shortName()] = $match[1];
+            }
+        }
+
+        return $found;
+    }
+
     /** @return array<string, string> how a text of C++ says the values of its enumerations that stand behind their names, by those that a program has for them (C++17, 10.2) */
     public static function enumerators(string $text): array
     {
@@ -89,6 +104,8 @@ final class UnsaidNames
                 $names[] = $value->name;
             } elseif ($value instanceof OwnValue || $value instanceof FunctionReference) {
                 $names[] = $value->function;
+            } elseif ($value instanceof MethodCall) {
+                $names[] = $value->method;
             }
         }
 

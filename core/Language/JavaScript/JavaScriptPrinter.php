@@ -440,6 +440,9 @@ final class JavaScriptPrinter extends BracePrinter
         if ($method instanceof TextLiteral) {
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
         }
+        if (OperationKey::After === $operation->key && !$operation->arguments[1] instanceof NothingLiteral) {
+            return '('.$this->listed($operation->arguments).')';
+        }
         $asked = $operation->arguments[0] ?? null;
         if (null !== $asked && OperationKey::Backwards === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && $this->type($asked)->isTextual()) {
             // Whoever wrote it here turned a list of its letters.

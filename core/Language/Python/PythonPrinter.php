@@ -251,7 +251,7 @@ class PythonPrinter extends Printer
      * What a function is given: the items of what takes all the rest one by one, and by their names those that stand behind one that is
      * left out (The Python Language Reference, 6.3.4).
      *
-     * @param list<Expression> $arguments of its parameters
+     * @param list<Expression> $arguments  of its parameters
      * @param int              $first      how many parameters stand before those
      * @param bool             $isGathered what takes all the rest is given one list of it
      */

@@ -44,6 +44,9 @@ final class TypeNames
     /** A list that is declared as a stack or a queue is written as what it is kept in: all that is done to it can be done to that. */
     public static function plain(string $name): string
     {
+        // What compares the members of a queue shows in what is asked of it.
+        $name = (string) preg_replace('/\bpriority_queue ?< ?((?:[^<>,]|<[^<>]*>)+), ?vector ?<(?:[^<>]|<[^<>]*>)*>, ?greater ?<(?:[^<>]|<[^<>]*>)*> ?>/', 'vector<$1>', $name);
+
         return (string) preg_replace(['/\b(?:stack|queue|deque|priority_queue|multiset|initializer_list)(?= ?<)/', '/\bunique_ptr(?= ?<)/'], ['vector', 'shared_ptr'], $name);
     }
 

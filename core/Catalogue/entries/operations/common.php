@@ -18,7 +18,7 @@ return [
     new ValueOperation(OperationKey::IsEmpty, 1, Result::Truth, python: '5|len({0}) == 0', javaScript: ['5|{0}.length === 0', 'map?5|Object.keys({0}).length === 0', 'set?5|{0}.size === 0'], cpp: '{0}.empty()'),
     new ValueOperation(OperationKey::Contains, 2, Result::Truth, python: '5|{1:6} in {0:6}', javaScript: ['{0}.includes({1})', 'map?5|{1:6} in {0:6}', 'set?{0}.has({1})'], cpp: ['@contains({0}, {1})', 'map?5|{0}.count({1}) > 0']),
     new ValueOperation(OperationKey::Position, 2, Result::Whole, python: ['{0}.find({1})', 'list?@position({0}, {1})'], javaScript: '{0}.indexOf({1})', cpp: '@position({0}, {1})'),
-    new ValueOperation(OperationKey::PositionFrom, 3, Result::Whole, python: '{0}.find({1}, {2})', javaScript: '{0}.indexOf({1}, {2})'),
+    new ValueOperation(OperationKey::PositionFrom, 3, Result::Whole, python: '{0}.find({1}, {2})', javaScript: '{0}.indexOf({1}, {2})', cpp: 'int({0}.find({1}, {2}))'),
     new ValueOperation(OperationKey::Index, 2, Result::Natural, python: '{0}.index({1})', javaScript: '@indexIn({0}, {1})', cpp: '@index_in({0}, {1})'),
     new ValueOperation(OperationKey::Occurrences, 2, Result::Natural, python: '{0}.count({1})', javaScript: '@occurrences({0}, {1})', cpp: ['@occurrences({0}, {1})', 'list?int(count({0:all}, {1}))']),
     new ValueOperation(OperationKey::Repeated, 2, Result::Same, python: '8|{0:8} * {1:9}', javaScript: ['{0}.repeat({1})', 'list?@repeated({0}, {1})'], cpp: '@repeated({0}, {1})'),
