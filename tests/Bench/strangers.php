@@ -3,12 +3,13 @@
 declare(strict_types=1);
 
 /* What becomes of programs by other authors, and of their translations; with `record`, what the real machines print is written down.
-   strangers.php [record | part of a name] [over | anew] */
+   strangers.php [record | part of a name] [over | anew | rows] */
 
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Refusal;
+use Scrivlet\Tests\Support\PrintedRows;
 use Scrivlet\Tests\Support\Strangers;
 
 require dirname(__DIR__, 2).'/vendor/autoload.php';
@@ -37,15 +38,16 @@ foreach (Strangers::all() as $name => [$language, $text, $answers, $printed]) {
     if ('refused' === $what) {
         $reasons[$reason] = ($reasons[$reason] ?? 0) + 1;
     }
-    if ([] === $kinds && 'anew' === ($argv[2] ?? '')) {
-        // As its own language's printer writes it, whatever was typed.
+    if ([] === $kinds && in_array($argv[2] ?? '', ['anew', 'rows'], true)) {
+        // As its own language's printer writes it, whatever was typed; or every third row so, within what was typed.
         try {
-            $become = Strangers::there($language, (new Analysis($document->program))->printed($language)->text(), $answers) === $printed ? 'same' : 'other';
+            $anew = 'anew' === $argv[2] ? (new Analysis($document->program))->printed($language)->text() : PrintedRows::everyThird($document->program, $language, crc32($name) % 3);
+            $become = Strangers::there($language, $anew, $answers) === $printed ? 'same' : 'other';
         } catch (RuntimeException) {
             $become = 'not compiled';
         }
-        'same' === $become || print "anew $become $name\n";
-        $over["$language->value anew"][$become] = ($over["$language->value anew"][$become] ?? 0) + 1;
+        'same' === $become || print "$argv[2] $become $name\n";
+        $over["$language->value $argv[2]"][$become] = ($over["$language->value $argv[2]"][$become] ?? 0) + 1;
     }
     foreach ('same' === $what && 'over' === ($argv[2] ?? '') ? Language::cases() : [] as $other) {
         if ($other === $language) {

@@ -13,12 +13,16 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Unsayable;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Tests\Support\PrintedRows;
 use Scrivlet\Tests\Support\RealMachines;
 use Scrivlet\Tests\Support\Strangers;
 
 /** Programs as other authors write them: they open letter for letter, and none that runs to its end says anything else than there. */
 final class StrangersTest extends TestCase
 {
+    /** How many programs do not do the same any more once every third row is printed. */
+    private const APART = ['python' => 6, 'javascript' => 28, 'cpp' => 70];
+
     /** @return iterable<string, array{Language}> */
     public static function languages(): iterable
     {
@@ -49,6 +53,27 @@ final class StrangersTest extends TestCase
         }
         // What is refused today may run tomorrow; what runs today runs tomorrow.
         self::assertGreaterThanOrEqual(self::KNOWN[$language->value], $same, "of $all");
+    }
+
+    /** A row that was changed is printed, and the text around it stays as it was typed: together they say what the program does. */
+    #[DataProvider('languages')]
+    #[Group('long')]
+    public function testPrintedRowsFitTheTextAroundThem(Language $language): void
+    {
+        $all = 0;
+        $apart = [];
+        foreach (Strangers::all() as $name => [$of, $text, $answers, $printed]) {
+            $program = $of === $language ? $this->same($name, $of, $text, $answers, $printed) : null;
+            if (null === $program) {
+                continue;
+            }
+            ++$all;
+            $reading = $language->read(PrintedRows::everyThird($program, $language, crc32($name) % 3));
+            if ([] !== $reading->mistakes || 'same' !== Strangers::outcome($reading->program, $language, $answers, $printed)[0]) {
+                $apart[] = $name;
+            }
+        }
+        self::assertLessThanOrEqual(self::APART[$language->value], \count($apart), "of $all: ".implode(', ', $apart));
     }
 
     /** @return iterable<string, array{Language}> */

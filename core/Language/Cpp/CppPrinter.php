@@ -464,6 +464,10 @@ final class CppPrinter extends BracePrinter
         if (OperationKey::NextAnswer === $operation->key || OperationKey::NextOf === $operation->key) {
             return $this->bracket((OperationKey::NextAnswer === $operation->key ? 'cin >> ' : '').implode(' >> ', array_map(fn (Expression $target): string => $this->expression($target), $operation->arguments)), 6, $around);
         }
+        if (OperationKey::ValueOrPut === $operation->key && EmptyValues::is($operation->arguments[2])) {
+            // A map has that for a key from the time that it is asked for it (C++17, 26.4.4.3).
+            return $this->operand($operation->arguments[0], self::POSTFIX).'['.$this->expression($operation->arguments[1]).']';
+        }
         if (OperationKey::After === $operation->key) {
             return '('.$this->listed($operation->arguments).')';
         }
@@ -488,7 +492,7 @@ final class CppPrinter extends BracePrinter
         }
 
         $by = str_ends_with($operation->key->value, '_by') ? $operation->arguments[1] : null;
-        if (null !== $first && $by instanceof Lambda && null !== $kept = self::foundOrNothing($by->value)) {
+        if (null !== $first && $by instanceof Lambda && null !== $kept = ChosenValues::foundOrNothing($by->value)) {
             $operation = new Operation($operation->key, [$first, new Lambda($by->parameters, $kept)]);
         }
 
@@ -527,12 +531,6 @@ final class CppPrinter extends BracePrinter
         }
 
         return OperationKey::ToLong === $operation->key && $first instanceof NumberLiteral && \is_int($first->value) && $first->value >= 0 ? $first->value.'LL' : parent::operation($operation, $around);
-    }
-
-    /** Whether one of two values is what is meant, by the first, and not only a truth: a text, or what a map has or has not. */
-    public static function choosesValue(Expression $left, StaticType $type): bool
-    {
-        return StaticType::text() === $type || null !== self::foundOrNothing($left);
     }
 
     private function braced(ListLiteral|MapLiteral $literal): string
@@ -578,7 +576,7 @@ final class CppPrinter extends BracePrinter
         $sum = $set->value;
         $was = $sum instanceof Binary ? $sum->left : null;
         if (null === $set->operator && $sum instanceof Binary && $set->target instanceof Item && $was instanceof Operation && OperationKey::ValueOr === $was->key
-            && $was->arguments[0] == $set->target->container && $was->arguments[1] == $set->target->index && self::isNothing($was->arguments[2])) {
+            && $was->arguments[0] == $set->target->container && $was->arguments[1] == $set->target->index && EmptyValues::isNothing($was->arguments[2])) {
             return $this->changed($this->itemTarget($set), $was, $sum->operator, $sum->right);
         }
 
@@ -602,11 +600,6 @@ final class CppPrinter extends BracePrinter
         }
 
         return parent::ownCall($function, $arguments, $around);
-    }
-
-    private static function isNothing(Expression $value): bool
-    {
-        return $value instanceof NumberLiteral && 0 == $value->value || $value instanceof TextLiteral && '' === $value->value;
     }
 
     private function slice(Slice $slice): string
@@ -701,7 +694,7 @@ final class CppPrinter extends BracePrinter
             return $this->bracket($this->asked($value->left, $strength)." $sign ".$this->asked($value->right, $strength + 1), $strength, $around);
         }
         $value = KeyQuestion::asked($value, $this->type(...));
-        $found = self::foundOrNothing($value);
+        $found = ChosenValues::foundOrNothing($value);
         if (null !== $found) {
             return $this->bracket($this->expression(new Operation(OperationKey::Contains, [$found->container, $found->index])).' && '.$this->asked($found, 4), 3, $around);
         }
@@ -717,12 +710,6 @@ final class CppPrinter extends BracePrinter
         return $this->asked($not, $around);
     }
 
-    /** What a map has for a key, where a missing one is nothing. */
-    private static function foundOrNothing(Expression $value): ?Item
-    {
-        return $value instanceof Operation && OperationKey::ValueOr === $value->key && $value->arguments[2] instanceof NothingLiteral ? new Item($value->arguments[0], $value->arguments[1]) : null;
-    }
-
     protected function set(SetVariable $set): string
     {
         $value = $set->value;
@@ -735,6 +722,12 @@ final class CppPrinter extends BracePrinter
         $type = $set->declared ?? $this->typed($this->types->variable($this->part, $set->variable));
         if ($value instanceof Operation && OperationKey::TextStream === $value->key && str_ends_with($type, 'stringstream')) {
             return $type.' '.$this->name($set->variable).($value->arguments[0] == new TextLiteral('') ? '' : '('.$this->expression($value->arguments[0]).')');
+        }
+        $entries = $value instanceof Operation && \in_array($value->key, [OperationKey::Copied, OperationKey::AsList], true) ? $value->arguments[0] : null;
+        if ($entries instanceof Operation && OperationKey::Entries === $entries->key && str_starts_with($type, 'vector<')) {
+            $map = $this->expression($entries->arguments[0], self::POSTFIX);
+
+            return $type.' '.$this->name($set->variable)."($map.begin(), $map.end())";
         }
         $text = $value instanceof ListLiteral || $value instanceof MapLiteral ? $this->braced($value) : ('auto' === $type ? $this->lifted($value, 0) : $this->expression(null === $set->declared ? $this->fitting($this->types->variable($this->part, $set->variable), $value) : $value));
 
@@ -824,13 +817,13 @@ final class CppPrinter extends BracePrinter
     /** What is one of two values elsewhere is chosen here; numbers and truths are left as they stand, for C++ makes a truth of them (C++17, 8.14, 8.15). */
     private function logic(Binary $binary, int $around): string
     {
-        $found = self::foundOrNothing($binary->left);
+        $found = ChosenValues::foundOrNothing($binary->left);
         $left = $found ?? $binary->left;
         $right = $this->fitting($this->type($left), $binary->right);
-        if (null !== $found && Operator::Or === $binary->operator && self::isNothing($right) && $this->type($found)->isNumeric() === $this->type($right)->isNumeric()) {
+        if (null !== $found && Operator::Or === $binary->operator && EmptyValues::isNothing($right) && $this->type($found)->isNumeric() === $this->type($right)->isNumeric()) {
             return $this->operation(new Operation(OperationKey::ValueOr, [$found->container, $found->index, $right]), $around);
         }
-        if (!self::choosesValue($binary->left, $this->type($left))) {
+        if (!ChosenValues::are($binary->left, $this->type($left))) {
             return $this->asked($binary, $around);
         }
         [$then, $otherwise] = Operator::And === $binary->operator ? [$right, $left] : [$left, $right];

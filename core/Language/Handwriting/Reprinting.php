@@ -204,7 +204,9 @@ final class Reprinting
             // Its rows say `cls`, which nothing printed does.
             return false;
         }
-        if ($this->isOfOwnForm($id)) {
+        $printed = array_values(array_filter(($this->forms)($id), static fn (Line $line): bool => "$id:head" === $line->anchor))[0]->text ?? '';
+        if ($this->isOfOwnForm($id) || $this->notation->typed && str_starts_with(ltrim($printed), 'static ') && 1 !== preg_match('/\Gstatic\b/', $this->text, $match, 0, $head->coreStart)) {
+            // Where a class makes its objects in several ways, what a constructor does is printed as a function that gives one.
             return false;
         }
         foreach ($this->pieces[$id] as $part => $piece) {

@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Code;
 
-use Scrivlet\Core\Language\Cpp\CppPrinter;
+use Scrivlet\Core\Language\Cpp\ChosenValues;
 use Scrivlet\Core\Language\KeyQuestion;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\StaticType;
@@ -299,7 +299,7 @@ final class NumberCode
     {
         $isAnd = Operator::And === $binary->operator;
         $areTruths = $this->isTruth($binary->left) && $this->isTruth($binary->right);
-        if ($areTruths || !$this->compiler->facts->logicGives && !CppPrinter::choosesValue($binary->left, $this->compiler->types->expression($this->compiler->part, $binary->left))) {
+        if ($areTruths || !$this->compiler->facts->logicGives && !ChosenValues::are($binary->left, $this->compiler->types->expression($this->compiler->part, $binary->left))) {
             return '('.$this->truth($binary->left).($isAnd ? ' && ' : ' || ').$this->truth($binary->right).')';
         }
         $kept = $this->compiler->temporary();
