@@ -43,6 +43,8 @@ final class HandPrinter
     private string $said = '';
     /** @var array<int, true> rows that are printed with all they hold */
     private array $whole = [];
+    /** @var array<int, array<string, bool>> whether a part of a row says what its piece does, by row and part */
+    private array $same = [];
     /** @var array<int, true> rows that are the value of an arrow */
     private array $inline = [];
 
@@ -84,6 +86,7 @@ final class HandPrinter
     {
         $reprinting = new Reprinting($this->pieces, $this->program, $this->fingerprints, $this->handwriting->text, $this->language->notation(), fn (int $id): array => ($this->canonical ??= $this->printedForms())[$id] ?? []);
         $this->whole = $reprinting->whole;
+        $this->same = $reprinting->same;
         $this->inline = $reprinting->inline;
         foreach ($reprinting->printed as $id => $_) {
             if (isset($this->pieces["$id:head"])) {
@@ -184,7 +187,7 @@ final class HandPrinter
     private function statement(Statement $row, string $indent, ?array $shift, bool $forced, ?int $parent = null): void
     {
         $found = $forced ? null : ($this->pieces["$row->id:head"] ?? null);
-        $isTyped = null !== $found && ($found[0]->fingerprint === $this->fingerprints->of($row, 'head', $found[0]->tight) || $this->isDefinedElsewhere($found[0]));
+        $isTyped = null !== $found && ($this->saysTheSame($row, $found[0]) || $this->isDefinedElsewhere($found[0]));
         if (null !== $found && !$isTyped && $found[0]->coreStart === $found[0]->coreEnd && '}' === substr($this->handwriting->text, $found[0]->coreEnd, 1)) {
             // The step of a loop, whose place is that of the brace.
             $found = null;
@@ -238,6 +241,12 @@ final class HandPrinter
         }
     }
 
+    private function saysTheSame(Statement $row, Piece $piece): bool
+    {
+        // What is printed with another row says nothing any more.
+        return -1 !== $piece->fingerprint && ($this->same[$row->id][$piece->part] ?? $piece->fingerprint === $this->fingerprints->of($row, $piece->part, $piece->tight));
+    }
+
     /** Whether a row only says that a class of C++ has something for all its objects, which has its value outside of it (C++17, 12.2.3.2). */
     private function isDefinedElsewhere(Piece $piece): bool
     {
@@ -248,7 +257,7 @@ final class HandPrinter
     private function part(Statement $row, string $part, string $indent, ?array $shift, bool $forced): void
     {
         $found = $forced ? null : ($this->pieces["$row->id:$part"] ?? null);
-        if (null !== $found && $found[0]->fingerprint === $this->fingerprints->of($row, $part, $found[0]->tight)) {
+        if (null !== $found && $this->saysTheSame($row, $found[0])) {
             $this->raw($row->id, $part, $indent, $shift);
         } elseif (!isset($this->pieces["$row->id:head"]) || $forced || null !== $found || 'close' !== $part) {
             $this->printed($row->id, [$part], $indent, $found);

@@ -38,6 +38,8 @@ final class Reprinting
     private array $around = [];
     /** @var array<int, array<string, Piece>> by row and part */
     private array $pieces = [];
+    /** @var array<int, array<string, bool>> whether a part of a row says what its piece does, by row and part */
+    public array $same = [];
     /** @var \Closure(int): list<Line> how a row is printed */
     private \Closure $forms;
 
@@ -103,9 +105,10 @@ final class Reprinting
                 continue;
             }
             foreach ($this->pieces[$id] as $part => $piece) {
-                if ($piece->fingerprint !== $fingerprints->of($row, $part, $piece->tight)) {
+                $isSame = $piece->fingerprint === $fingerprints->of($row, $part, $piece->tight);
+                $this->same[$id][$part] = $isSame;
+                if (!$isSame) {
                     $changed[$id] = true;
-                    break;
                 }
             }
         }
