@@ -324,7 +324,7 @@ final class HandPrinter
             $text = $indent.substr($text, $lead);
             $lead = \strlen($indent);
         }
-        if (null !== $shift && $starts) {
+        if (null !== $shift && $starts && '' !== $text) {
             [$was, $is] = $shift;
             $lines = (string) preg_replace('/(*ANYCRLF)^'.preg_quote($was, '/').'/m', str_replace(['\\', '$'], ['\\\\', '\\$'], $is), $text);
             $lead += \strlen($is) - \strlen($was);
@@ -379,10 +379,18 @@ final class HandPrinter
             }
             if (!$this->startsLine($piece)) {
                 $lead = $this->atLineStart() ? $indent : '';
+            } elseif (str_ends_with($lead, $was = $this->indentOf($piece))) {
+                // It may stand in another row now.
+                $lead = substr($lead, 0, \strlen($lead) - \strlen($was)).$indent;
+            }
+            if ($this->areRemarks($lines)) {
+                // Behind the sign of a remark nothing else has a place in the line.
+                $lead = $this->atLineStart() || $this->startsLine($piece) ? $lead : null;
+                $trail = null !== $trail && 1 === preg_match('/[\r\n]/', $trail) ? $trail : null;
             }
         }
         if (null === $lead && !$this->atLineStart()) {
-            $this->out .= $this->newLine;
+            $this->out = rtrim($this->out, " \t").$this->newLine;
         }
         if (isset($this->inline[$id])) {
             $value = (string) preg_replace('/^\s*(?:return )?|;$/D', '', $lines[0]->text);

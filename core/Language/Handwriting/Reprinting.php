@@ -36,6 +36,8 @@ final class Reprinting
     private array $rows = [];
     /** @var array<int, array{Statement, string}> the row around each, and in which of its bodies */
     private array $around = [];
+    /** @var array<int, int> the row behind each in the same body */
+    private array $next = [];
     /** @var array<int, array<string, Piece>> by row and part */
     private array $pieces = [];
     /** @var array<int, array<string, bool>> whether a part of a row says what its piece does, by row and part */
@@ -57,6 +59,12 @@ final class Reprinting
         $this->note($program->functions, null, '');
         $this->note($program->script->body->statements, null, '');
         $this->note($program->below, null, '');
+        foreach ($this->decorated() as $group) {
+            if (($this->next[$group[0]] ?? null) !== $group[1]) {
+                $lost[\count($groups)] = true;
+            }
+            $groups[] = $group;
+        }
         $changed = $this->changed($fingerprints);
         // What a decorator makes stays made by it, whatever else the head of its class says.
         $groups = array_filter($groups, fn (array $group): bool => !($this->rows[$group[0]] ?? null) instanceof ClassDefinition || !$this->isDecorated($group[0]));
@@ -64,7 +72,7 @@ final class Reprinting
         if ([] === $changed && [] === $lost) {
             return;
         }
-        $this->printed = array_fill_keys(array_merge(...array_values($lost)), true) + $changed;
+        $this->printed = array_fill_keys(array_merge(...array_values($lost)), true) + $changed + $this->constants($changed);
         $groups = [...array_values($groups), ...UnsaidNames::groups($program, $text, $notation->typed)];
         do {
             $before = \count($this->printed) + \count($this->whole);
@@ -81,10 +89,33 @@ final class Reprinting
         } while (\count($this->printed) + \count($this->whole) > $before);
     }
 
+    /** @return list<array{int, int}> rows that decorate the function below them, and that function */
+    private function decorated(): array
+    {
+        $groups = [];
+        $above = null;
+        foreach ($this->notation->indents ? $this->pieces : [] as $id => $parts) {
+            $head = $parts['head'] ?? null;
+            $row = $this->rows[$id] ?? null;
+            if (null === $head) {
+                continue;
+            }
+            if (null !== $above && $row instanceof FunctionDefinition) {
+                $groups[] = [$above, $id];
+            }
+            $above = '@' === ($this->text[$head->coreStart] ?? '') && !$row instanceof FunctionDefinition && !$row instanceof ClassDefinition ? $id : null;
+        }
+
+        return $groups;
+    }
+
     /** @param list<Statement> $rows */
     private function note(array $rows, ?Statement $holder, string $body): void
     {
-        foreach ($rows as $row) {
+        foreach ($rows as $index => $row) {
+            if (isset($rows[$index + 1])) {
+                $this->next[$row->id] = $rows[$index + 1]->id;
+            }
             $this->rows[$row->id] = $row;
             if (null !== $holder) {
                 $this->around[$row->id] = [$holder, $body];
@@ -104,6 +135,11 @@ final class Reprinting
                 $changed += $row instanceof ShareVariable ? [] : [$id => true];
                 continue;
             }
+            $isMoved = $this->pieces[$id]['head']->parent !== ($this->around[$id][0]->id ?? $this->pieces[$id]['head']->parent);
+            if ($isMoved && [] !== $row->bodies() && !$this->isOfSameForm($id, 'head')) {
+                // What it says hangs on where it stood: `else` behind a loop.
+                $changed[$id] = true;
+            }
             foreach ($this->pieces[$id] as $part => $piece) {
                 $isSame = $piece->fingerprint === $fingerprints->of($row, $part, $piece->tight);
                 $this->same[$id][$part] = $isSame;
@@ -114,6 +150,35 @@ final class Reprinting
         }
 
         return $changed;
+    }
+
+    /**
+     * What the text of JavaScript calls constant is none any more once another row gives it a value (ECMA-262, 14.3.1).
+     *
+     * @param array<int, true> $changed
+     *
+     * @return array<int, true>
+     */
+    private function constants(array $changed): array
+    {
+        if ($this->notation->typed || $this->notation->indents) {
+            return [];
+        }
+        $given = [];
+        foreach ($changed as $id => $_) {
+            foreach ($this->rows[$id]->assigned() as $name) {
+                $given[$name][$id] = true;
+            }
+        }
+        $constants = [];
+        foreach ([] === $given ? [] : $this->rows as $id => $row) {
+            $head = isset($changed[$id]) ? null : $this->pieces[$id]['head'] ?? null;
+            if (null !== $head && 1 === preg_match('/\G(?:export\s+)?const\b/', $this->text, $match, 0, $head->coreStart) && [] !== array_intersect_key($given, array_fill_keys($row->assigned(), true))) {
+                $constants[$id] = true;
+            }
+        }
+
+        return $constants;
     }
 
     /** @param list<list<int>> $groups */
@@ -275,7 +340,7 @@ final class Reprinting
         if ('' === $typed || null === $piece) {
             return true;
         }
-        $isShort = [] === $row->bodies() && 2 > \count($lines);
+        $isShort = [] === $row->bodies() && 2 > \count($lines) && !$row->off;
         if ($this->notation->indents) {
             $unsaid = array_filter($holder->bodies()[$body]->statements, fn (Statement $inner): bool => !isset($this->pieces[$inner->id]['head']) || $this->pieces[$inner->id]['head']->coreEnd === $this->pieces[$inner->id]['head']->coreStart);
 

@@ -74,7 +74,41 @@ final class TypedDeclarations
             }
         }
 
+        $typed = [];
+        foreach ($handwriting->pieces as $piece) {
+            $typed += 'head' === $piece->part ? [$piece->id => true] : [];
+        }
+        $everywhere = array_merge(...array_map(array_keys(...), array_values($declared)));
+        self::within([...$program->functions, ...$program->script->body->statements, ...$program->below], array_fill_keys($everywhere, true), $typed, $declared, []);
+
         return $declared;
+    }
+
+    /**
+     * A row that is new declares what the text declares only in other blocks.
+     *
+     * @param list<Statement>                 $rows       of one body
+     * @param array<string, true>             $everywhere names that the text declares somewhere
+     * @param array<int, true>                $typed      rows that have a text
+     * @param array<int, array<string, true>> $declared   by row
+     * @param array<string, true>             $seen       names that are declared around the rows
+     */
+    private static function within(array $rows, array $everywhere, array $typed, array &$declared, array $seen): void
+    {
+        foreach ($rows as $row) {
+            foreach (isset($typed[$row->id]) || $row->off ? [] : self::names($row) as $name) {
+                if (isset($everywhere[$name]) && !isset($seen[$name])) {
+                    $declared[$row->id][$name] = true;
+                }
+            }
+            $own = $declared[$row->id] ?? [];
+            $inner = $seen + $own + ($row instanceof FunctionDefinition ? array_fill_keys($row->parameters, true) : []);
+            foreach ($row->bodies() as $body) {
+                self::within($body->statements, $everywhere, $typed, $declared, $inner);
+            }
+            // What the head of a loop declares is its own.
+            $seen += $row->isLoop() ? [] : $own;
+        }
     }
 
     private static function declares(Statement $row, string $text, string $name, Language $language): bool

@@ -667,12 +667,16 @@ class PythonPrinter extends Printer
     {
         if (null === $this->decorated) {
             $this->decorated = [];
-            $before = null;
+            $bodies = [[...$this->program->functions, ...$this->program->script->body->statements, ...$this->program->below]];
             foreach (Walk::statements($this->program->parts()) as $row) {
+                array_push($bodies, ...array_values(array_map(static fn (Block $body): array => $body->statements, $row->bodies())));
+            }
+            foreach (array_merge(...array_map(static fn (array $rows): array => [null, ...$rows], $bodies)) as $row) {
+                $before = $above ?? null;
+                $above = $row;
                 if ($row instanceof FunctionDefinition && $before instanceof SetVariable && str_starts_with($row->name, $before->variable.FunctionDefinition::AS_WRITTEN) && str_ends_with($this->expression($before->value), '('.$this->name($row->name).')')) {
                     $this->decorated[$row->name] = $before->id;
                 }
-                $before = $row;
             }
         }
 
