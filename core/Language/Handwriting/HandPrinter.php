@@ -45,6 +45,8 @@ final class HandPrinter
     private array $whole = [];
     /** @var array<int, array<string, bool>> whether a part of a row says what its piece does, by row and part */
     private array $same = [];
+    /** @var array<int, true> rows that are constant no more */
+    private array $unfixed = [];
     /** @var array<int, true> rows that are the value of an arrow */
     private array $inline = [];
 
@@ -88,6 +90,7 @@ final class HandPrinter
         $this->whole = $reprinting->whole;
         $this->same = $reprinting->same;
         $this->inline = $reprinting->inline;
+        $this->unfixed = $reprinting->unfixed;
         foreach ($reprinting->printed as $id => $_) {
             if (isset($this->pieces["$id:head"])) {
                 [$piece, $end] = $this->pieces["$id:head"];
@@ -370,7 +373,7 @@ final class HandPrinter
                 // What a decorator is told is kept in no program.
                 $lines = [...array_map(static fn (string $decorator): Line => new Line($lines[0]->anchor, str_repeat(' ', $base).$decorator), preg_split('/\R\s*/', trim($match[1])) ?: []), $lines[\count($lines) - 1]];
             }
-            if (!$this->language->notation()->indents) {
+            if (!$this->language->notation()->indents && !isset($this->unfixed[$id])) {
                 $typed = substr($this->handwriting->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart);
                 $last = \count($lines) - 1;
                 $line = ltrim($lines[$last]->text);

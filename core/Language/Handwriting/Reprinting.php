@@ -30,6 +30,8 @@ final class Reprinting
     public array $printed = [];
     /** @var array<int, true> rows that are printed with all they hold */
     public array $whole = [];
+    /** @var array<int, true> rows of which the text says that they are constant, and which are none any more */
+    public array $unfixed = [];
     /** @var array<int, true> rows that are the value of an arrow, and stand there without a word or a semicolon */
     public array $inline = [];
     /** @var array<int, Statement> */
@@ -72,7 +74,8 @@ final class Reprinting
         if ([] === $changed && [] === $lost) {
             return;
         }
-        $this->printed = array_fill_keys(array_merge(...array_values($lost)), true) + $changed + $this->constants($changed);
+        $this->unfixed = $this->constants($changed);
+        $this->printed = array_fill_keys(array_merge(...array_values($lost)), true) + $changed + $this->unfixed;
         $groups = [...array_values($groups), ...UnsaidNames::groups($program, $text, $notation->typed)];
         do {
             $before = \count($this->printed) + \count($this->whole);
@@ -153,7 +156,7 @@ final class Reprinting
     }
 
     /**
-     * What the text of JavaScript calls constant is none any more once another row gives it a value (ECMA-262, 14.3.1).
+     * What the text calls constant is none any more once another row gives it a value (ECMA-262, 14.3.1; C++17, 10.1.7.1).
      *
      * @param array<int, true> $changed
      *
@@ -161,7 +164,7 @@ final class Reprinting
      */
     private function constants(array $changed): array
     {
-        if ($this->notation->typed || $this->notation->indents) {
+        if ($this->notation->indents) {
             return [];
         }
         $given = [];
@@ -173,7 +176,7 @@ final class Reprinting
         $constants = [];
         foreach ([] === $given ? [] : $this->rows as $id => $row) {
             $head = isset($changed[$id]) ? null : $this->pieces[$id]['head'] ?? null;
-            if (null !== $head && 1 === preg_match('/\G(?:export\s+)?const\b/', $this->text, $match, 0, $head->coreStart) && [] !== array_intersect_key($given, array_fill_keys($row->assigned(), true))) {
+            if (null !== $head && 1 === preg_match('/\G(?:export\s+|static\s+)?(?:const|constexpr)\b/', $this->text, $match, 0, $head->coreStart) && [] !== array_intersect_key($given, array_fill_keys($row->assigned(), true))) {
                 $constants[$id] = true;
             }
         }

@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -112,6 +113,14 @@ final class LibraryFunctions
         if (('floor' === $name || 'ceil' === $name) && 1 === $count && null !== $first) {
             // They give a number with a point (C++17, 29.9), which shows where it is divided.
             return new Operation(OperationKey::ToNumber, [new Operation('floor' === $name ? OperationKey::Floor : OperationKey::Ceiling, [$first])]);
+        }
+        if ('trunc' === $name && 1 === $count && null !== $first) {
+            // A number with a point stays one, and keeps the sign of nought (C++17, 29.9.1; C11, 7.12.9.8).
+            $below = new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Floor, [new Unary(UnaryOperator::Negate, $first)])]);
+
+            return $this->parser->isSteady($first)
+                ? new Choice(new Binary(Operator::Less, $first, new NumberLiteral(0)), new Unary(UnaryOperator::Negate, $below), new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Floor, [$first])]))
+                : $this->parser->fail('unsupported', $token, ['what' => 'trunc(…)']);
         }
         if ('fmod' === $name && null !== $first && null !== $second) {
             return new Binary(Operator::TruncRemainder, $first, $second);
