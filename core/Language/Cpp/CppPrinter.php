@@ -217,6 +217,11 @@ final class CppPrinter extends BracePrinter
         if ($this->isStreamed($function)) {
             return ($this->isApart($function) ? '' : 'friend ').'ostream& operator<<(ostream& out, const '.$this->name($function->class()).'& '.$this->name($function->parameters[0] ?? 'it').')';
         }
+        if ($this->isFree($function)) {
+            $first = 'const '.$this->name($function->class()).'& '.$this->name($function->parameters[0] ?? '');
+
+            return ($this->isApart($function) ? '' : 'friend ').$this->resultType($function).' '.MethodNames::of($function->shortName()).'('.implode(', ', [$first, ...\array_slice($this->parameters($function), 1)]).')';
+        }
         if ('' !== $function->class()) {
             return $this->methodSignature($function);
         }
@@ -1102,6 +1107,12 @@ final class CppPrinter extends BracePrinter
         return ClassDefinition::SHOWS === $function->shortName() && ($this->isApart($function) || $this->analysis->says('operator'));
     }
 
+    /** Whether an operator is typed as a function that is handed both of what it stands between, and no method (C++17, 16.5). */
+    private function isFree(FunctionDefinition $function): bool
+    {
+        return '' !== $function->class() && str_starts_with((string) MethodNames::of($function->shortName()), 'operator') && $this->analysis->says('operator') && null !== $function->itself() && $this->analysis->says($function->itself());
+    }
+
     private function isApart(FunctionDefinition $method): bool
     {
         foreach ([...$this->program->functions, ...$this->program->below] as $row) {
@@ -1187,7 +1198,7 @@ final class CppPrinter extends BracePrinter
     private function isItself(VariableRead $read): bool
     {
         // What shows an object stands apart, and is given it.
-        return $this->part instanceof FunctionDefinition && !$this->isStreamed($this->part) && null !== $this->part->itself() && $read->name === $this->part->itself();
+        return $this->part instanceof FunctionDefinition && !$this->isStreamed($this->part) && !$this->isFree($this->part) && null !== $this->part->itself() && $read->name === $this->part->itself();
     }
 
     /** Behind what is pointed at stands an arrow. */
@@ -1195,7 +1206,7 @@ final class CppPrinter extends BracePrinter
     {
         $isShown = false;
         if ($object instanceof VariableRead && $this->part instanceof FunctionDefinition && $object->name === $this->part->itself()) {
-            $isShown = $this->isStreamed($this->part);
+            $isShown = $this->isStreamed($this->part) || $this->isFree($this->part);
             if (!$isShown) {
                 return '';
             }
