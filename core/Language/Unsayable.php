@@ -574,9 +574,8 @@ final class Unsayable
                 if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && OperationKey::KindName === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
                     return ValueOperations::get(OperationKey::KindName)->example();
                 }
-                $input = $value instanceof Operation && OperationKey::Lines === $value->key ? $value->arguments[0] : null;
-                if ($other->notation()->rowsMayEnd && $input instanceof Operation && OperationKey::AllInput === $input->key) {
-                    // A module, which brings in our library, has no `require` that could read it (Node.js, ECMAScript modules).
+                if (!$other->notation()->indents && $value instanceof Operation && OperationKey::Lines === $value->key) {
+                    // A module, which brings in our library, has no `require` that could read what is typed in (Node.js, ECMAScript modules).
                     return ValueOperations::get(OperationKey::Lines)->example();
                 }
                 if (null !== $operation && $value instanceof Operation && ([] === $operation->spellings[$other->value] || self::isFoundAgain($operation, $value, $other))) {
