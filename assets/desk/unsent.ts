@@ -19,6 +19,8 @@ const PREFIX = `${FORMER}:`;
 const GONE = 6000;
 /** How long a window that is loaded again takes at most to go, in milliseconds. */
 const GOING = 5000;
+/** How long one that is loaded again takes to have its name back, in milliseconds. */
+const RETURN = 1500;
 /** How often a window that waits says that it is there. */
 const BEAT = 2000;
 
@@ -76,10 +78,25 @@ async function hold(name: string): Promise<boolean> {
   });
 }
 
-/** Whether a window of this name is gone or goes at once: one that is closed or loaded again ends a moment after the new one has come. */
-async function gone(name: string): Promise<boolean> {
+/** Waits for a window of this name to go, at most so long: one that is loaded again ends a moment after the new one has come. */
+async function going(name: string): Promise<void> {
   const signal = AbortSignal.timeout(GOING);
-  return navigator.locks.request(name, { signal }, () => true).catch(() => false);
+  await navigator.locks.request(name, { signal }, () => undefined).catch(() => undefined);
+}
+
+async function heldNames(): Promise<(string | undefined)[]> {
+  return (await navigator.locks?.query())?.held?.map((lock) => lock.name) ?? [];
+}
+
+/**
+ * Waits until the window of this name is closed, however long that takes; one that is only loaded again has its name
+ * back a moment later, and sends by itself what it had.
+ */
+async function closed(name: string): Promise<void> {
+  do {
+    await navigator.locks.request(name, () => undefined);
+    await new Promise((later) => setTimeout(later, RETURN));
+  } while ((await heldNames()).includes(name));
 }
 
 /** What a window could not send: its edits, made to the program of this revision. */
@@ -101,21 +118,21 @@ export async function adopt(later: (left: Left) => void): Promise<Left | null> {
   if (!(await hold(former))) {
     tab = sessionStorage.scrivletTab = newId();
     await hold(`scrivlet:${tab}`);
-    await gone(former);
+    await going(former);
   }
   setInterval(() => latest && keep(latest.edits, latest.revision), BEAT);
-  const held = (await navigator.locks?.query())?.held?.map((lock) => lock.name) ?? [];
+  const held = await heldNames();
   const left: Unsent[] = [];
   for (const key of Object.keys(localStorage).filter((one) => one.startsWith(PREFIX))) {
     const other = key.slice(PREFIX.length);
     const kept = leftBy(other);
     if (!kept) continue;
     if (other !== tab && held.includes(`scrivlet:${other}`)) {
-      void gone(`scrivlet:${other}`).then((isGone) => {
-        const closed = isGone ? leftBy(other) : null;
-        if (!closed) return;
+      void closed(`scrivlet:${other}`).then(() => {
+        const behind = leftBy(other);
+        if (!behind) return;
         localStorage.removeItem(key);
-        later(closed);
+        later(behind);
       });
       continue;
     }

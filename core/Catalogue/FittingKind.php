@@ -15,13 +15,11 @@ enum FittingKind: string
     /** By the name of its class in a library: `RangeSensor`. */
     public static function ofClass(string $name): ?self
     {
-        return match ($name) {
-            'DrivePair' => self::DrivePair,
-            'SurfaceSensor' => self::SurfaceSensor,
-            'RangeSensor' => self::RangeSensor,
-            'Lamp' => self::Lamp,
-            default => null,
-        };
+        /** @var array<string, self>|null $byName */
+        static $byName = null;
+        $byName ??= array_column(self::cases(), null, 'name');
+
+        return $byName[$name] ?? null;
     }
 
     public function sockets(): int

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Cpp\CppPrinter;
 use Scrivlet\Core\Language\Handwriting\Carried;
 use Scrivlet\Core\Language\Handwriting\Fingerprints;
 use Scrivlet\Core\Language\Handwriting\HandPrinter;
+use Scrivlet\Core\Language\Handwriting\TypedNames;
 use Scrivlet\Core\Language\JavaScript\JavaScriptPrinter;
 use Scrivlet\Core\Language\Python\PythonPrinter;
 use Scrivlet\Core\Language\Typing\Declarations;
@@ -33,10 +34,8 @@ final class Analysis
 
     /** @var array<int, array<string, true>> names that the text of a row declares, by the row's id, where the rest of a typed text counts on it */
     private array $typed = [];
-    /** @var array<string, true> words of a typed text, which say what they say there also in a row that is printed */
-    private array $words = [];
-    /** @var array<string, string> names that a typed text says in another way */
-    private array $spelled = [];
+    /** What a typed text around what is printed says, in rows that are printed, too. */
+    private ?TypedNames $names = null;
 
     public function __construct(public readonly Program $program, public readonly Fingerprints $fingerprints = new Fingerprints())
     {
@@ -96,17 +95,14 @@ final class Analysis
      * The program as the language's printer writes it for rows that stand in a typed text: they declare what their text does, and
      * names stay as they are there.
      *
-     * @param array<int, array<string, true>> $typed   names that the text of a row declares, by the row's id
-     * @param array<string, true>             $words   of the text
-     * @param array<string, string>           $spelled names that the text says in another way
+     * @param array<int, array<string, true>> $typed names that the text of a row declares, by the row's id
      */
-    public function printedBeside(array $typed, array $words, array $spelled, Language $language): PrintedText
+    public function printedBeside(array $typed, TypedNames $names, Language $language): PrintedText
     {
         $analysis = new self($this->program, $this->fingerprints);
         $analysis->types = $this->types();
         $analysis->typed = $typed;
-        $analysis->words = $words;
-        $analysis->spelled = $spelled;
+        $analysis->names = $names;
 
         return $analysis->printed($language);
     }
@@ -114,13 +110,13 @@ final class Analysis
     /** Whether a typed text around what is printed says a name, so that it can't be another one. */
     public function says(string $name): bool
     {
-        return isset($this->words[$name]);
+        return $this->names?->says($name) ?? false;
     }
 
     /** How a typed text around what is printed says a name, where it does so in another way. */
     public function spelled(string $name): ?string
     {
-        return $this->spelled[$name] ?? null;
+        return $this->names?->spelled($name);
     }
 
     /** Of the same program with other things around its rows and its text in one language, which therefore stays. */

@@ -354,6 +354,10 @@ final class OtherwiseThere
                             return ValueOperations::get($value->key)->example();
                         }
                     }
+                    if ($from->ordersObjects && !$this->other->ordersObjects && $value instanceof Operation && \in_array($value->key, [OperationKey::Least, OperationKey::Greatest], true) && ($kinds[0][0]->element?->isList() ?? false)) {
+                        // A list is no number there (ECMA-262, 21.3.2.24).
+                        return ValueOperations::get($value->key)->example();
+                    }
                     $isKeyed = $value instanceof MapLiteral && [] !== array_filter($kinds, static fn (array $kind, int $at): bool => 0 === $at % 2 && $kind[0]->isList(), \ARRAY_FILTER_USE_BOTH)
                         || $value instanceof Item && $kinds[0][0]->isMap() && $kinds[1][0]->isList();
                     if ($isKeyed && !$from->namedPlaces && $this->other->namedPlaces) {

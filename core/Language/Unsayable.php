@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\JavaScript\Waiting;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
@@ -475,7 +476,7 @@ final class Unsayable
 
     private static function wordless(Program $program, Language $other): ?string
     {
-        $types = null;
+        $types = $waiting = null;
         if (!$other->semantics()->tuples && [] !== array_filter($program->classes(), static fn (ClassDefinition $class): bool => ClassDefinition::RECORD === $class->parent)) {
             return 'NamedTuple';
         }
@@ -538,6 +539,10 @@ final class Unsayable
                 if ($other->semantics()->namesInLambdas && ($value instanceof Lambda && Given::isIn($value) || $value instanceof Operation && Given::is($value) && (!$value->arguments[0] instanceof VariableRead || str_contains($value->arguments[0]->name, '.')))) {
                     return ValueOperations::get(OperationKey::Given)->example();
                 }
+                // A small function of JavaScript that waits gives a promise (ECMA-262, 15.9).
+                if ($other->notation()->awaits && ($value instanceof Lambda || $value instanceof Collected) && ($waiting ??= new Waiting($program))->isWithin($value)) {
+                    return '=> await …';
+                }
                 // JavaScript sorts objects by no sign of their own.
                 if ($ordered && !$other->semantics()->ordersObjects && \in_array($operation?->key, [OperationKey::Sort, OperationKey::SortDown, OperationKey::Sorted, OperationKey::SortedDown, OperationKey::Least, OperationKey::Greatest], true)) {
                     return $operation->example();
@@ -573,10 +578,6 @@ final class Unsayable
                 }
                 if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && OperationKey::KindName === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
                     return ValueOperations::get(OperationKey::KindName)->example();
-                }
-                if (!$other->notation()->indents && $value instanceof Operation && OperationKey::Lines === $value->key) {
-                    // A module, which brings in our library, has no `require` that could read what is typed in (Node.js, ECMAScript modules).
-                    return ValueOperations::get(OperationKey::Lines)->example();
                 }
                 if (null !== $operation && $value instanceof Operation && ([] === $operation->spellings[$other->value] || self::isFoundAgain($operation, $value, $other))) {
                     return $operation->example();

@@ -8,6 +8,7 @@ use PHPUnit\Framework\TestCase;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Ink;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Cpp\CppExpressions;
 use Scrivlet\Core\Words\Words;
 
 /** What no compiler checks: the arrows between the parts, and that every sentence exists in every language. */
@@ -61,6 +62,21 @@ final class StructureTest extends TestCase
             ++$seen;
         }
         self::assertGreaterThan(400, $seen);
+    }
+
+    /** A name of C++ that is asked for by its word is one of those that are not read as plain names at once. */
+    public function testEveryWordThatCppReadsInAWayOfItsOwnIsListed(): void
+    {
+        $parser = new \ReflectionClass(CppExpressions::class);
+        $listed = $parser->getConstant('OWN_WORDS');
+        self::assertIsArray($listed);
+        $method = $parser->getMethod('namedByOwn');
+        $lines = file((string) $parser->getFileName()) ?: [];
+        $code = implode('', \array_slice($lines, $method->getStartLine() - 1, $method->getEndLine() - $method->getStartLine() + 1));
+        preg_match_all('/\'(\w+)\' === \$(?:token->text|word)\b|in_array\(\$token->text, \[([^\]]*)\]|\$this->is\(\'(\w+)\'\)/', $code, $asked);
+        $words = preg_split('/\W+/', implode(' ', array_merge(...\array_slice($asked, 1))), -1, \PREG_SPLIT_NO_EMPTY) ?: [];
+        self::assertGreaterThan(25, \count($words));
+        self::assertSame([], array_diff($words, array_keys($listed)));
     }
 
     public function testDependenciesPointOneWay(): void

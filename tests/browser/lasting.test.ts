@@ -271,7 +271,7 @@ test("what a window leaves that takes its time to close is sent by the next one"
   const slow = await own.context().newPage();
   await slow.goto(`${address}/history`);
   await slow.evaluate((lock) => {
-    void navigator.locks.request(lock, () => new Promise((later) => setTimeout(later, 2500)));
+    void navigator.locks.request(lock, () => new Promise((later) => setTimeout(later, 7000)));
   }, name);
   await own.close();
   const again = await slow.context().newPage();

@@ -83,6 +83,7 @@ abstract class CppExpressions extends BraceExpressions
         'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
         'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
         'vector' => true, 'pair' => true, 'tuple' => true, 'set' => true, 'unordered_set' => true, 'map' => true, 'int' => true, 'double' => true,
+        'nullopt' => true,
     ];
 
     public readonly TypeTexts $typeTexts;

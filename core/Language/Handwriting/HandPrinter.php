@@ -52,11 +52,13 @@ final class HandPrinter
 
     private readonly Program $program;
     private readonly Fingerprints $fingerprints;
+    private readonly TypedNames $names;
 
     private function __construct(private readonly Analysis $analysis, private readonly Language $language, private readonly Handwriting $handwriting)
     {
         $this->program = $analysis->program;
         $this->fingerprints = $analysis->fingerprints;
+        $this->names = new TypedNames($analysis->program, $handwriting->text, $language->notation()->typed);
         $this->newLine = 1 === preg_match('/\r\n|\n|\r/', $handwriting->text, $match) ? $match[0] : "\n";
         $this->unit = 1 === preg_match('/(*ANYCRLF)^(\t|[ ]{1,8})[^\s]/m', $handwriting->text, $match) ? $match[1] : '    ';
         foreach ($handwriting->pieces as $index => $piece) {
@@ -86,7 +88,7 @@ final class HandPrinter
     /** Rows that had one text together are printed each by itself once something of them changed. */
     private function parted(): void
     {
-        $reprinting = new Reprinting($this->pieces, $this->program, $this->fingerprints, $this->handwriting->text, $this->language->notation(), fn (int $id): array => ($this->canonical ??= $this->printedForms())[$id] ?? []);
+        $reprinting = new Reprinting($this->pieces, $this->program, $this->fingerprints, $this->handwriting->text, $this->names, $this->language->notation(), fn (int $id): array => ($this->canonical ??= $this->printedForms())[$id] ?? []);
         $this->whole = $reprinting->whole;
         $this->same = $reprinting->same;
         $this->inline = $reprinting->inline;
@@ -159,7 +161,7 @@ final class HandPrinter
         }
         $tokens = array_values(array_filter($this->language->tokens($this->out, false), static fn (Token $token): bool => $token->isCode()));
         $headers = [];
-        foreach ($this->language->missingLibraries($tokens, $this->out, UnsaidNames::words($this->handwriting->text)) as $mistake) {
+        foreach ($this->language->missingLibraries($tokens, $this->out, $this->names->words()) as $mistake) {
             foreach ($mistake->fix as $fix) {
                 $headers[] = rtrim($fix->text);
             }
@@ -190,7 +192,7 @@ final class HandPrinter
     private function statement(Statement $row, string $indent, ?array $shift, bool $forced, ?int $parent = null): void
     {
         $found = $forced ? null : ($this->pieces["$row->id:head"] ?? null);
-        $isTyped = null !== $found && ($this->saysTheSame($row, $found[0]) || $this->isDefinedElsewhere($found[0]));
+        $isTyped = null !== $found && ($this->saysTheSame($row, $found[0]) || $this->language->notation()->typed && TypedHeads::isShared($this->handwriting->text, $found[0]->coreStart));
         if (null !== $found && !$isTyped && $found[0]->coreStart === $found[0]->coreEnd && '}' === substr($this->handwriting->text, $found[0]->coreEnd, 1)) {
             // The step of a loop, whose place is that of the brace.
             $found = null;
@@ -248,12 +250,6 @@ final class HandPrinter
     {
         // What is printed with another row says nothing any more.
         return -1 !== $piece->fingerprint && ($this->same[$row->id][$piece->part] ?? $piece->fingerprint === $this->fingerprints->of($row, $piece->part, $piece->tight));
-    }
-
-    /** Whether a row only says that a class of C++ has something for all its objects, which has its value outside of it (C++17, 12.2.3.2). */
-    private function isDefinedElsewhere(Piece $piece): bool
-    {
-        return $this->language->notation()->typed && 1 === preg_match('/\Gstatic\s[^=({;]*;/', $this->handwriting->text, $match, 0, $piece->coreStart);
     }
 
     /** @param array{string, string}|null $shift */
@@ -357,8 +353,7 @@ final class HandPrinter
     {
         $this->canonical ??= $this->printedForms();
         $lines = array_values(array_filter($this->canonical[$id] ?? [], static fn (Line $line): bool => \in_array(explode(':', $line->anchor)[1], $parts, true)));
-        // What all objects of a class share stays where the text has it.
-        $lines = array_values(array_filter($lines, fn (Line $line): bool => 1 !== preg_match('/^\s*static inline .*?(\w+) = /', $line->text, $match) || 1 !== preg_match("/\\bstatic\\s[^=({;]*\\b$match[1];/", $this->handwriting->text)));
+        $lines = $this->language->notation()->typed ? TypedHeads::withoutShared($lines, $this->handwriting->text) : $lines;
         if ([] === $lines) {
             return;
         }
@@ -369,19 +364,12 @@ final class HandPrinter
             [$piece, $end] = $found;
             $lead = substr($this->handwriting->text, $piece->start, $piece->coreStart - $piece->start);
             $trail = $this->trailOf($piece, $end, $lines);
-            if ($this->language->notation()->indents && '@' === ($this->handwriting->text[$piece->coreStart] ?? '') && 1 === preg_match('/\G((?:@[^\r\n]*\R\s*)+)class\b/', $this->handwriting->text, $match, 0, $piece->coreStart)) {
-                // What a decorator is told is kept in no program.
-                $lines = [...array_map(static fn (string $decorator): Line => new Line($lines[0]->anchor, str_repeat(' ', $base).$decorator), preg_split('/\R\s*/', trim($match[1])) ?: []), $lines[\count($lines) - 1]];
-            }
-            if (!$this->language->notation()->indents && !isset($this->unfixed[$id])) {
-                $typed = substr($this->handwriting->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart);
-                $last = \count($lines) - 1;
-                $line = ltrim($lines[$last]->text);
-                $isFunction = str_ends_with($line, '{') && str_contains($line, '(');
-                $lines[$last] = new Line($lines[$last]->anchor, str_repeat(' ', $base).($this->language->notation()->typed ? TypedHeads::in($line, $typed, $isFunction) : TypedHeads::inScript($line, $typed)));
+            if (!isset($this->unfixed[$id])) {
+                $lines = TypedHeads::of($lines, substr($this->handwriting->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart), $this->language->notation());
             }
             if (!$this->startsLine($piece)) {
-                $lead = $this->atLineStart() ? $indent : '';
+                $isTextless = $piece->coreStart === $piece->coreEnd;
+                $lead = $this->atLineStart() ? $indent : ($isTextless ? null : '');
             } elseif (str_ends_with($lead, $was = $this->indentOf($piece))) {
                 // It may stand in another row now.
                 $lead = substr($lead, 0, \strlen($lead) - \strlen($was)).$indent;
@@ -434,6 +422,11 @@ final class HandPrinter
             return 1 === \count($lines) && !$opens ? (';' === $match[1] && str_ends_with($lines[0]->text, ';') ? ' ' : $trail) : null;
         }
 
+        if ('' === $trail && 1 === preg_match('/\G[\r\n]/', $this->handwriting->text, $match, 0, $end)) {
+            // What has no text of its own stands between it and the end of its line.
+            return '';
+        }
+
         return '' !== $trail && 1 === preg_match('/^;?[ \t]*(?:[\r\n]|$|#|\/\/|\/\*)/', $trail) ? ltrim($trail, ';') : null;
     }
 
@@ -451,7 +444,7 @@ final class HandPrinter
         $forms = [];
         $names = new BroughtNames($this->handwriting->text, $this->language);
         $typed = TypedDeclarations::of($this->program, $this->handwriting, $this->language);
-        $printed = $this->analysis->printedBeside($typed, UnsaidNames::words($this->handwriting->text), UnsaidNames::enumerators($this->handwriting->text) + ($this->language->notation()->typed ? UnsaidNames::overloaded($this->program, $this->handwriting->text) : []), $this->language);
+        $printed = $this->analysis->printedBeside($typed, $this->names, $this->language);
         $this->needed = $printed->needed;
         foreach ($printed->lines as $line) {
             $id = (int) $line->anchor;

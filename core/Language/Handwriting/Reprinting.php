@@ -51,7 +51,7 @@ final class Reprinting
      * @param array<string, array{Piece, int}> $pieces by row and part, in the order of the text
      * @param \Closure(int): list<Line>        $forms  how a row is printed
      */
-    public function __construct(array $pieces, Program $program, Fingerprints $fingerprints, private readonly string $text, private readonly Notation $notation, \Closure $forms)
+    public function __construct(array $pieces, Program $program, Fingerprints $fingerprints, private readonly string $text, TypedNames $names, private readonly Notation $notation, \Closure $forms)
     {
         $this->forms = $forms;
         [$groups, $lost, $heads] = SharedText::of($pieces, $program, $fingerprints);
@@ -76,7 +76,7 @@ final class Reprinting
         }
         $this->unfixed = $this->constants($changed);
         $this->printed = array_fill_keys(array_merge(...array_values($lost)), true) + $changed + $this->unfixed;
-        $groups = [...array_values($groups), ...UnsaidNames::groups($program, $text, $notation->typed)];
+        $groups = [...array_values($groups), ...UnsaidNames::groups($program, $text, $names, $notation->typed)];
         do {
             $before = \count($this->printed) + \count($this->whole);
             $this->spread($groups);
@@ -90,6 +90,21 @@ final class Reprinting
                 $this->holders($id);
             }
         } while (\count($this->printed) + \count($this->whole) > $before);
+        foreach ($this->printed as $id => $_) {
+            $piece = isset($this->whole[$id]) || !isset($this->around[$id]) ? null : $this->opening(...$this->around[$id]);
+            $this->inline += null !== $piece && str_ends_with($this->typed($piece), '=>') ? [$id => true] : [];
+        }
+    }
+
+    /** The piece behind which the rows of a body begin. */
+    private function opening(Statement $holder, string $body): ?Piece
+    {
+        return $this->pieces[$holder->id][array_key_first($holder->bodies()) === $body ? 'head' : $body] ?? null;
+    }
+
+    private function typed(Piece $piece): string
+    {
+        return trim(substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart));
     }
 
     /** @return list<array{int, int}> rows that decorate the function below them, and that function */
@@ -253,7 +268,7 @@ final class Reprinting
         for ($inside = $id; isset($this->around[$inside]); $inside = $holder->id) {
             [$holder, $body] = $this->around[$inside];
             $piece = $holder instanceof Attempt && null !== Attempt::rescueOf($body) ? $this->pieces[$holder->id][$body] ?? null : null;
-            if (null !== $piece && 1 === preg_match('/catch\s*\(\s*\{/', substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart))) {
+            if (null !== $piece && 1 === preg_match('/catch\s*\(\s*\{/', $this->typed($piece))) {
                 $this->print($holder);
             }
         }
@@ -310,7 +325,7 @@ final class Reprinting
     private function isOfSameForm(int $id, string $part): bool
     {
         $piece = $this->pieces[$id][$part] ?? null;
-        $typed = null === $piece ? '' : trim(substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart));
+        $typed = null === $piece ? '' : $this->typed($piece);
         $lines = array_values(array_filter(($this->forms)($id), static fn (Line $line): bool => $line->anchor === "$id:$part"));
         if ('' === $typed || [] === $lines) {
             return '' === $typed;
@@ -337,9 +352,8 @@ final class Reprinting
      */
     private function mayStandIn(Statement $row, array $lines, Statement $holder, string $body): bool
     {
-        $part = array_key_first($holder->bodies()) === $body ? 'head' : $body;
-        $piece = $this->pieces[$holder->id][$part] ?? null;
-        $typed = null === $piece ? '' : rtrim(substr($this->text, $piece->coreStart, $piece->coreEnd - $piece->coreStart));
+        $piece = $this->opening($holder, $body);
+        $typed = null === $piece ? '' : $this->typed($piece);
         if ('' === $typed || null === $piece) {
             return true;
         }
@@ -356,13 +370,9 @@ final class Reprinting
         if (!$isShort || 1 !== \count($holder->bodies()[$body]->statements)) {
             return false;
         }
-        if (str_ends_with($typed, '=>')) {
-            $isValue = 1 === preg_match('/^\s*(?!(?:let|const|var|throw|break|continue|import)\b)(?:return )?[^;]+;$/D', $lines[0]->text ?? '') && 1 !== preg_match('/^\s*return (?:await )?[^(\["\'\x60]*=[^=>]/', $lines[0]->text ?? '');
-            $this->inline += $isValue ? [$row->id => true] : [];
+        $line = $lines[0]->text ?? '';
 
-            return $isValue;
-        }
-
-        return true;
+        // Behind an arrow stands a value, and no row.
+        return !str_ends_with($typed, '=>') || 1 === preg_match('/^\s*(?!(?:let|const|var|throw|break|continue|import)\b)(?:return )?[^;]+;$/D', $line) && 1 !== preg_match('/^\s*return (?:await )?[^(\["\'\x60]*=[^=>]/', $line);
     }
 }

@@ -9,6 +9,7 @@ use Scrivlet\Core\Catalogue\Entry;
 use Scrivlet\Core\Language\BracePrinter;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Line;
 use Scrivlet\Core\Language\Patterns;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\Scopes;
@@ -72,6 +73,10 @@ final class JavaScriptPrinter extends BracePrinter
         return Language::JavaScript;
     }
 
+    private const REQUIRED_FILES = 'require("fs")';
+    /** Stands for the library of files, which no text has, until it is known how the program brings it in. */
+    private const FILES = "\x04";
+
     private Waiting $waiting;
 
     protected function program(): void
@@ -95,7 +100,16 @@ final class JavaScriptPrinter extends BracePrinter
                 $imports[] = $this->declareEmpty((string) $name);
             }
         }
-        $this->imports($imports);
+        $files = [];
+        // A module has no `require` (Node.js, ECMAScript modules).
+        $fs = [] === $names || $this->analysis->says('require') ? null : $this->makeUp('fs');
+        foreach ($body as $index => $line) {
+            if (str_contains($line->text, self::FILES)) {
+                $body[$index] = new Line($line->anchor, str_replace(self::FILES, $fs ?? self::REQUIRED_FILES, $line->text));
+                $files = null === $fs || str_starts_with(ltrim($line->text), '//') ? $files : ["import $fs from \"fs\";"];
+            }
+        }
+        $this->imports([...$files, ...$imports]);
         $this->append($body);
     }
 
@@ -478,8 +492,9 @@ final class JavaScriptPrinter extends BracePrinter
         if (OperationKey::Formatted === $operation->key && $form instanceof TextLiteral && 1 === preg_match('/^\.(\d)f$/D', $form->value, $match)) {
             return $this->operand($operation->arguments[0], self::POSTFIX).".toFixed($match[1])";
         }
+        $text = parent::operation($operation, $around);
 
-        return parent::operation($operation, $around);
+        return str_starts_with($text, self::REQUIRED_FILES) ? self::FILES.substr($text, \strlen(self::REQUIRED_FILES)) : $text;
     }
 
     protected function declareEmpty(string $name): string

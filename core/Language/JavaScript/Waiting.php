@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\JavaScript;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Tree\Command;
+use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OwnCall;
@@ -57,12 +58,24 @@ final class Waiting
             if ($row instanceof Command && Catalogue::get($row->command)->takesTime || $row instanceof OwnCall && isset($this->functions[$row->function])) {
                 return true;
             }
-            foreach (Walk::expressionsOf($row) as $value) {
-                if ($value instanceof OwnValue && isset($this->functions[$value->function])
-                    || $value instanceof MethodCall && $this->isAwaited($value)
-                    || $value instanceof Operation && str_starts_with(ValueOperations::find($value->key)->spellings['javascript'][0] ?? '', 'await ')) {
+            foreach ($row->blanks() as $value) {
+                if ($this->isWithin($value)) {
                     return true;
                 }
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether something is waited for to find a value. */
+    public function isWithin(Expression $value): bool
+    {
+        foreach (Walk::expressions($value) as $part) {
+            if ($part instanceof OwnValue && isset($this->functions[$part->function])
+                || $part instanceof MethodCall && $this->isAwaited($part)
+                || $part instanceof Operation && str_starts_with(ValueOperations::find($part->key)->spellings['javascript'][0] ?? '', 'await ')) {
+                return true;
             }
         }
 

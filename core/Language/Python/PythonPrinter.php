@@ -695,7 +695,11 @@ class PythonPrinter extends Printer
 
     protected function printLine(PrintLine $print): string
     {
-        $values = array_map(fn (Expression $value): string => $this->view($this->joined($value), 0, true) ?? $this->asShown($this->expression($value)), $print->values);
+        $values = array_map(function (Expression $value): string {
+            $parts = $this->withViews($this->joined($value));
+
+            return 1 === \count($parts) && \is_string($parts[0]) ? $parts[0] : $this->asShown($this->expression($value));
+        }, $print->values);
 
         return 'print('.implode(', ', $print->endsLine ? $values : [...$values, 'end=""']).')';
     }
@@ -768,29 +772,21 @@ class PythonPrinter extends Printer
     /** An f-string; before Python 3.12 no quote and no backslash may stand inside its braces. */
     private function joinTexts(Binary $binary, int $around): string
     {
-        $parts = $this->joined($binary);
-        $view = $this->view($parts, 0, true);
-        if (null !== $view) {
-            return "str($view)";
-        }
-        if ($this->allTexts($parts) && [] === array_filter(array_keys($parts), fn (int $at): bool => null !== $this->view($parts, $at))) {
+        $parts = $this->withViews($this->joined($binary));
+        if ([] === array_filter($parts, fn (Expression|string $part): bool => \is_string($part) || !$this->type($part)->isTextual())) {
             return $this->infix($binary, '+', self::ADDED, $around);
         }
+        if (1 === \count($parts) && \is_string($parts[0])) {
+            return "str($parts[0])";
+        }
         $text = '';
-        for ($at = 0; isset($parts[$at]); ++$at) {
-            $part = $parts[$at];
-            $view = $this->view($parts, $at);
-            if (null !== $view) {
-                $text .= '{'.$view.'}';
-                $at += 2;
-                continue;
-            }
+        foreach ($parts as $part) {
             if ($part instanceof TextLiteral) {
                 $text .= strtr(self::escape($part->value), ['{' => '{{', '}' => '}}']);
                 continue;
             }
             $form = $part instanceof Operation && OperationKey::Formatted === $part->key && ($part->arguments[1] ?? null) instanceof TextLiteral ? $part->arguments[1]->value : '';
-            $printed = $this->asShown($this->expression('' === $form || !$part instanceof Operation ? $part : $part->arguments[0]));
+            $printed = \is_string($part) ? $part : $this->asShown($this->expression('' === $form || !$part instanceof Operation ? $part : $part->arguments[0]));
             if (false !== strpbrk($printed, '"\'\\{')) {
                 return $this->bracket(implode(' + ', array_map($this->asText(...), $parts)), self::ADDED, $around);
             }
@@ -801,25 +797,30 @@ class PythonPrinter extends Printer
     }
 
     /**
-     * The keys, values or entries of a map, shown as what they are there: `beds.keys()`.
+     * The keys, values and entries of a map show as what they are there, which is a name and brackets around them here: `beds.keys()`.
      *
-     * @param list<Expression> $parts of a text, from one of them on
+     * @param list<Expression> $parts of a text
+     *
+     * @return list<Expression|string> with what Python writes for such in their place
      */
-    private function view(array $parts, int $at, bool $alone = false): ?string
+    private function withViews(array $parts): array
     {
-        $asked = $parts[$at + 1] ?? null;
-        $of = $asked instanceof Operation && OperationKey::ToText === $asked->key ? $asked->arguments[0] : $asked;
-        $name = ['dict_keys(' => 'keys', 'dict_values(' => 'values', 'dict_items(' => 'items'][$parts[$at] instanceof TextLiteral ? $parts[$at]->value : ''] ?? null;
-        if (null === $name || !$of instanceof Operation || !\in_array($of->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries], true) || ($parts[$at + 2] ?? null) != new TextLiteral(')') || $alone && 3 !== \count($parts)) {
-            return null;
+        $found = [];
+        for ($at = 0; isset($parts[$at]); ++$at) {
+            $asked = $parts[$at + 1] ?? null;
+            $of = $asked instanceof Operation && OperationKey::ToText === $asked->key ? $asked->arguments[0] : $asked;
+            $name = ['dict_keys(' => 'keys', 'dict_values(' => 'values', 'dict_items(' => 'items'][$parts[$at] instanceof TextLiteral ? $parts[$at]->value : ''] ?? null;
+            $isView = null !== $name && $of instanceof Operation && \in_array($of->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries], true) && ($parts[$at + 2] ?? null) == new TextLiteral(')');
+            $found[] = $isView ? $this->expression($of->arguments[0], self::POSTFIX).".$name()" : $parts[$at];
+            $at += $isView ? 2 : 0;
         }
 
-        return $this->expression($of->arguments[0], self::POSTFIX).".$name()";
+        return $found;
     }
 
-    private function asText(Expression $value): string
+    private function asText(Expression|string $value): string
     {
-        return $this->type($value)->isTextual() ? $this->expression($value, self::ADDED + 1) : 'str('.$this->expression($value).')';
+        return \is_string($value) ? "str($value)" : ($this->type($value)->isTextual() ? $this->expression($value, self::ADDED + 1) : 'str('.$this->expression($value).')');
     }
 
     private function truncated(Binary $binary): string

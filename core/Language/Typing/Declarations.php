@@ -41,8 +41,9 @@ final class Declarations
     public function __construct(private readonly FunctionDefinition|Script $part, Scopes $scopes, array $elsewhere, array $above = [], array $typed = [])
     {
         foreach (Walk::live([...$above, ...$part->body->statements]) as $statement) {
-            $this->byText += $typed[$statement->id] ?? [];
-            $this->typed[$statement->id] = $typed[$statement->id] ?? [];
+            if (isset($typed[$statement->id])) {
+                $this->byText += $this->typed[$statement->id] = $typed[$statement->id];
+            }
             foreach ($statement->assigned() as $name) {
                 $this->assignments[$name] = ($this->assignments[$name] ?? 0) + 1;
             }
@@ -84,7 +85,7 @@ final class Declarations
 
     public function isAt(Statement $statement): bool
     {
-        return isset($this->at[$statement->id]) || [] !== ($this->typed[$statement->id] ?? []);
+        return isset($this->at[$statement->id]) || isset($this->typed[$statement->id]);
     }
 
     /** @return list<string> */

@@ -791,6 +791,8 @@ final class Types
                 OperationKey::Given, OperationKey::GivenAfter => $type,
                 default => StaticType::listOf($type),
             });
+        } elseif (null !== $list && OperationKey::ValueOrPut === $operation->key) {
+            $this->gets($part, $list, StaticType::mapOf($this->expression($part, $operation->arguments[1]), $this->expression($part, $operation->arguments[2])));
         } elseif (null !== $list && OperationKey::Extend === $operation->key && isset($operation->arguments[1])) {
             $this->gets($part, $list, $this->expression($part, $operation->arguments[1]));
         }
