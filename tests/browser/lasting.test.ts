@@ -269,10 +269,14 @@ test("what a window leaves that takes its time to close is sent by the next one"
   await stock(own, "nib.forward").click();
   await own.waitForFunction(() => Object.keys(localStorage).some((key) => key.startsWith("scrivlet-unsent")));
   const slow = await own.context().newPage();
-  await slow.goto(`${address}/history`);
+  await slow.goto(address.replace("?", "/history?"));
   await slow.evaluate((lock) => {
     void navigator.locks.request(lock, () => new Promise((later) => setTimeout(later, 7000)));
   }, name);
+  // Not even as it goes does it get anything through.
+  await own.evaluate(() => {
+    window.fetch = () => Promise.reject(new TypeError("offline"));
+  });
   await own.close();
   const again = await slow.context().newPage();
   await again.goto(address);
