@@ -629,21 +629,9 @@ abstract class CppExpressions extends BraceExpressions
             ++$this->at;
             $arguments = $this->arguments($opened);
             $first = $arguments[0]->value ?? new TextLiteral('');
-            if (1 === \count($arguments) && $arguments[0]->all) {
-                return $this->postfix($first);
-            }
-            $part = 2 === \count($arguments) ? $this->partsOfLists->partOfList($arguments) : null;
-            if (null !== $part) {
-                return $this->postfix($part);
-            }
-            if (2 === \count($arguments) && $first instanceof Operation && OperationKey::Rbegin === $first->key) {
-                return $this->postfix(new Operation(OperationKey::Backwards, $first->arguments));
-            }
-            if (2 === \count($arguments)) {
-                $times = $first;
-                $letter = $arguments[1]->value;
-
-                return $this->postfix($times instanceof NumberLiteral && 1 === $times->value ? new Operation(OperationKey::ToText, [$letter]) : new Operation(OperationKey::Repeated, [$letter, $times]));
+            $text = $this->madeValues->textOf($arguments);
+            if (null !== $text) {
+                return $this->postfix($text);
             }
 
             return $this->postfix($first instanceof TextLiteral ? $first : $this->asSaid(new Operation(OperationKey::ToText, [$first])));

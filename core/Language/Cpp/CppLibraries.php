@@ -81,7 +81,8 @@ final class CppLibraries
         $known = self::headers();
         foreach ($tokens as $index => $token) {
             // What a class keeps or can do may have the name of a function of the library.
-            if (isset($known[$token->text]) && (isset(TypeNames::PLAIN[$tokens[$index - 1]->text ?? '']) || \in_array($tokens[$index - 1]->text ?? '', ['void', 'string', '>', '&', '*'], true)) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{'], true)) {
+            $behindType = TokenKind::Name === ($tokens[$index - 1]->kind ?? null) && $tokens[$index - 1]->end() > $tokens[$index - 1]->offset;
+            if (isset($known[$token->text]) && ($behindType || isset(TypeNames::PLAIN[$tokens[$index - 1]->text ?? '']) || \in_array($tokens[$index - 1]->text ?? '', ['void', 'string', '>', '&', '*'], true)) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{', ')', '['], true)) {
                 $own[$token->text] ??= true;
             }
             if (isset($known[$token->text]) && ',' === ($tokens[$index - 1]->text ?? '') && \in_array($tokens[$index + 1]->text ?? '', [';', ','], true)) {

@@ -27,6 +27,7 @@ use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Rows;
 use Scrivlet\Core\Language\Parsing\Yielding;
 use Scrivlet\Core\Tree\ClassDefinition;
+use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionReference;
@@ -453,6 +454,14 @@ final class JavaScriptParser extends JavaScriptExpressions
         $isOld = $this->accept('function');
 
         return $this->accept('(') && $this->accept(')') && ($isOld || $this->accept('=>'));
+    }
+
+    public function withoutValue(Token $name): Statement
+    {
+        $this->declared[$this->scope][$name->text] = true;
+        $this->write($name->text, $name->offset);
+
+        return new Declaration($this->newId(), $name->text);
     }
 
     public function loopVariable(): bool

@@ -117,6 +117,9 @@ abstract class BraceParser extends ExpressionParser
     /** @var array<string, array<string, true>> names that get a value, by the scope of the row */
     public array $assigned = [];
 
+    /** What may stand behind the row that is read, beside the end of its line. */
+    private RowEnd $rowEnds = RowEnd::Semicolon;
+
     public function __construct(string $text)
     {
         parent::__construct($text);
@@ -463,7 +466,7 @@ abstract class BraceParser extends ExpressionParser
         if ($isLabel && \in_array($this->sign(2), ['for', 'while', 'do', 'switch', '{'], true)) {
             $this->fail('unsupported', $token, ['what' => "$token->text:"]);
         }
-        $own = $this->ownRow($token) ?? $this->handlerRow($token);
+        $own = $this->joined($token, fn (Token $token): ?array => $this->ownRow($token) ?? $this->handlerRow($token));
         if (null !== $own) {
             return $own;
         }
@@ -480,8 +483,58 @@ abstract class BraceParser extends ExpressionParser
             'catch', 'finally' => $this->fail('without_try', $token, ['word' => $token->text]),
             'break', 'continue' => TokenKind::Name === ($label = $this->peek(1))?->kind && !isset($this->begins[$this->at + 1]) ? $this->jumps->leavingTo($token, $label->text) : [$this->jumps->leaving($token)],
             'return' => $this->giveBack($token),
-            default => $this->valueRows->plainRows($token),
+            default => $this->joined($token, $this->valueRows->plainRows(...)) ?? [],
         };
+    }
+
+    /**
+     * Rows behind each other that commas part, in which one value is found after the other (ECMA-262, 13.16; C++17, 8.19).
+     *
+     * @param callable(Token): (list<Statement>|null) $read
+     *
+     * @return list<Statement>|null
+     */
+    private function joined(Token $token, callable $read): ?array
+    {
+        $cuts = \count($this->cuts);
+        [$outer, $this->rowEnds] = [$this->rowEnds, RowEnd::SemicolonOrComma];
+        try {
+            $rows = $read($token);
+            if (null === $rows || !$this->is(',')) {
+                return $rows;
+            }
+            while ($this->accept(',')) {
+                $next = $this->peek() ?? $this->fail('unexpected');
+                $rows = [...$rows, ...$this->ownRow($next) ?? $this->valueRows->plainRows($next)];
+            }
+        } finally {
+            $this->rowEnds = $outer;
+        }
+        if (\count($rows) !== \count($this->cuts) - $cuts) {
+            $this->fail('unsupported', $token, ['what' => '…, …']);
+        }
+        self::cutTo($this->cuts, $cuts);
+        $this->cutTogether($rows, $token->offset);
+
+        return $rows;
+    }
+
+    /** @return list<Statement> what stands in the head of a loop, as rows that have no text yet */
+    public function rowsOfHead(Token $token): array
+    {
+        $cuts = \count($this->cuts);
+        [$outer, $this->rowEnds] = [$this->rowEnds, RowEnd::InHead];
+        try {
+            $rows = $this->ownRow($token) ?? $this->valueRows->plainRows($token);
+        } finally {
+            $this->rowEnds = $outer;
+        }
+        if (\count($rows) !== \count($this->cuts) - $cuts) {
+            $this->fail('unsupported', $token, ['what' => 'for (…; …; …)']);
+        }
+        self::cutTo($this->cuts, $cuts);
+
+        return $rows;
     }
 
     /** Whether braces hold rows, and are no list or map. */
@@ -537,7 +590,7 @@ abstract class BraceParser extends ExpressionParser
     /** The end of a simple row. */
     public function semicolon(): void
     {
-        if ($this->accept(';')) {
+        if ($this->rowEnds->isEndedBy($this->sign() ?? '') || $this->accept(';')) {
             return;
         }
         $next = $this->peek();
@@ -858,6 +911,13 @@ abstract class BraceParser extends ExpressionParser
         }
         $start = $this->offset();
         $value = $this->valueGivenBack();
+        $before = [];
+        while (null === $turn && $this->accept(',')) {
+            // All are found, the last one is given back (ECMA-262, 13.16; C++17, 8.19).
+            $before = [...$before, ...$this->isSteady($value) ? [] : [$this->performed($value, $start, $this->endOffset())]];
+            $start = $this->offset();
+            $value = $this->valueGivenBack();
+        }
         if (null !== $turn) {
             // Nobody gets what the turn gives back.
             $isPrinted = $value instanceof Operation && OperationKey::Printed === $value->key;
@@ -873,6 +933,12 @@ abstract class BraceParser extends ExpressionParser
             return $rows;
         }
         $this->semicolon();
+        if ([] !== $before) {
+            $rows = [...$before, new GiveBack($this->newId(), $value)];
+            $this->cutTogether($rows, $token->offset);
+
+            return $rows;
+        }
 
         return [$this->ended(new GiveBack($this->newId(), $value), $token->offset)];
     }

@@ -730,8 +730,7 @@ trait ListOperations
             return $value;
         }
         if ($value instanceof MapValue) {
-            $copy = new MapValue($value->class);
-            [$copy->order, $copy->copied] = [$value->order, $value->copied];
+            $copy = clone $value;
             $pointing = $this->pointing[$value->class] ?? [];
             foreach ($value->entries as $tag => [$key, $item]) {
                 $copy->entries[$tag] = [$key, isset($pointing[$tag]) ? $this->pointingAlike($item, Depth::deeper($depth)) : $this->cloned($item, Depth::deeper($depth))];

@@ -196,7 +196,8 @@ final class InitialValues
         if ($this->parser->is('==')) {
             $this->parser->fail('equals_for_assign', $this->parser->peek(), ['text' => $name->text], [new Replacement($this->parser->offset(), 2, '=')]);
         }
-        if ($this->parser->is('{') && null !== $token) {
+        $isPart = $this->parser->is('{') && $this->parser->is('.', 2) && \in_array($this->parser->sign(3), ['begin', 'cbegin', 'rbegin'], true) && $this->parser->is(',', 6);
+        if ($this->parser->is('{') && null !== $token && !$isPart) {
             $list = $this->parser->braces->braced($token, $type);
             if ($list instanceof ListLiteral && TypeNames::read($type)->isSet()) {
                 return self::setOf($list);
@@ -213,21 +214,33 @@ final class InitialValues
 
             return new Operation(OperationKey::TextStream, [null === $given ? new TextLiteral('') : $this->parser->arguments($given)[0]->value ?? new TextLiteral('')]);
         }
-        if ($this->parser->is('(') && null !== $token) {
+        if (($isPart || $this->parser->is('(')) && null !== $token) {
             ++$this->parser->at;
             $arguments = $this->parser->arguments($token);
             if (TypeNames::read($type)->isList()) {
                 return $this->parser->madeValues->vector($type, $arguments);
             }
+            $given = $arguments[0]->value ?? null;
+            if ($given instanceof ListLiteral && TypeNames::read($type)->isSet()) {
+                return self::setOf($given);
+            }
+            if (TypeNames::read($type)->isSet() && ([] === $arguments || $arguments[0]->all || 2 === \count($arguments))) {
+                // Each of what is given once (C++17, 26.4.6.2).
+                return new Operation(OperationKey::SetOf, [] === $arguments ? [] : [$this->parser->madeValues->vector('vector<int>', $arguments)]);
+            }
+            if (TypeNames::read($type)->isMap() && (2 === \count($arguments) || ($arguments[0]->all ?? false))) {
+                $pairs = $this->parser->madeValues->vector('vector<int>', $arguments);
+
+                // Of several pairs with one key the first stays (C++17, 26.2.6).
+                return $this->parser->isOfType($arguments[0]->value, '(?:unordered_)?map') ? $arguments[0]->value : new Operation(OperationKey::MapOf, [new Operation(OperationKey::Backwards, [$pairs])]);
+            }
             $fitting = FittingKind::ofClass($type);
             if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
                 return new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
             }
-            if ('string' === $type && 2 === \count($arguments) && $arguments[0]->value instanceof Operation && OperationKey::Rbegin === $arguments[0]->value->key) {
-                return new Operation(OperationKey::Backwards, $arguments[0]->value->arguments);
-            }
-            if ('string' === $type && 2 === \count($arguments)) {
-                return new Operation(OperationKey::Repeated, [$arguments[1]->value, $arguments[0]->value]);
+            $text = 'string' === $type ? $this->parser->madeValues->textOf($arguments) : null;
+            if (null !== $text) {
+                return $text;
             }
 
             return $this->inType($type, $arguments[0]->value ?? $this->parser->madeValues->empty("vector<$type>"));

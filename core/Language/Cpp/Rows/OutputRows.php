@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Language\Parsing\BraceParser;
 use Scrivlet\Core\Language\Parsing\Conversion;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
@@ -106,7 +107,7 @@ final class OutputRows
                 $value = StreamForms::asked($value, $width, $onto);
                 $width = null;
             }
-            if ($this->parser->is('>>') || $this->parser->is('<') || $this->parser->is(',')) {
+            if ($this->parser->is('>>') || $this->parser->is('<') || $this->parser->is(',') && !$this->isFurtherRow()) {
                 $this->parser->fail('stream_signs', $this->parser->peek(), ['name' => 'cout', 'near' => '<<'], [new Replacement($this->parser->offset(), \strlen((string) $this->parser->sign()), '<<')]);
             }
             $parts[] = $value;
@@ -315,5 +316,13 @@ final class OutputRows
         if ('' === $this->parser->scope && !$this->parser->inMain && 1 === $this->parser->parent) {
             $this->parser->mistake('outside_main', $token->offset, \strlen($token->text));
         }
+    }
+
+    /** Whether a row of its own stands behind the comma, and no value that should be told. */
+    private function isFurtherRow(): bool
+    {
+        $sign = $this->parser->sign(2);
+
+        return \in_array($this->parser->sign(1), ['++', '--', 'cout'], true) || \in_array($sign, ['=', '++', '--'], true) || \array_key_exists((string) $sign, BraceParser::CHANGES);
     }
 }

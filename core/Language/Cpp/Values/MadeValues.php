@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Cpp\Values;
 use Scrivlet\Core\Language\Cpp\CppExpressions;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
@@ -166,6 +167,10 @@ final class MadeValues
             return $this->parser->isOfType($first, '(?:unordered_)?map') ? new Operation(OperationKey::AsList, [new Operation(OperationKey::Entries, [$first])]) : new Operation(OperationKey::AsList, [$first]);
         }
 
+        if (2 === \count($arguments) && $first instanceof Operation && OperationKey::Rbegin === $first->key && $arguments[1]->value == new Operation(OperationKey::Rend, $first->arguments)) {
+            return new Operation(OperationKey::Backwards, $first->arguments);
+        }
+
         $part = 2 === \count($arguments) ? $this->parser->partsOfLists->partOfList($arguments) : null;
         if (null !== $part) {
             return $part;
@@ -181,6 +186,43 @@ final class MadeValues
         }
 
         return new Operation(OperationKey::Filled, [$first, $arguments[1]->value ?? $this->empty($type)]);
+    }
+
+    /**
+     * A text of what is given for it (C++17, 24.3.2.2); null where that is a single value.
+     *
+     * @param list<Argument> $arguments
+     */
+    public function textOf(array $arguments): ?Expression
+    {
+        $first = $arguments[0]->value ?? null;
+        if (null === $first || 1 === \count($arguments) && !$arguments[0]->all) {
+            return null;
+        }
+        $isIterator = $first instanceof Operation && \in_array($first->key, [OperationKey::Begin, OperationKey::Rbegin], true);
+        $source = $isIterator ? $first->arguments[0] : $first;
+        $type = $this->parser->typeOf($source);
+        if ($arguments[0]->all || $isIterator) {
+            $letters = $this->vector('vector<char>', $arguments);
+            if (1 === preg_match('/\b(?:set|vector|list|deque|array) ?</', $type)) {
+                return new Operation(OperationKey::Joined, [$letters, new TextLiteral('')]);
+            }
+
+            return $letters instanceof Operation && OperationKey::AsList === $letters->key ? $source : $letters;
+        }
+        $part = 2 === \count($arguments) ? $this->parser->partsOfLists->partOfList($arguments) : null;
+        if (null !== $part || 2 !== \count($arguments)) {
+            return $part;
+        }
+        $second = $arguments[1]->value;
+        if ($first instanceof TextLiteral ? !$first->letter : $this->parser->isText($first)) {
+            $isArray = $first instanceof TextLiteral || $first instanceof VariableRead && 1 === preg_match('/\bchar\s*+(?:\*(?:\s*+const\b)?\s*+'.Names::asPattern($first->name).'\b|'.Names::asPattern($first->name).'\s*+\[)/', $this->parser->text);
+
+            // So many letters of an array of them, or a text from there on.
+            return $isArray ? new Slice($first, new NothingLiteral(), $second) : new Operation(OperationKey::TextFrom, [$first, $second]);
+        }
+
+        return $first instanceof NumberLiteral && 1 === $first->value ? new Operation(OperationKey::ToText, [$second]) : new Operation(OperationKey::Repeated, [$second, $first]);
     }
 
     /** The items from one iterator of a list up to, but without, another: `list.begin() + 1`, `list.end()`. */

@@ -96,16 +96,11 @@ final class BraceLoops
         }
         $isStep = $this->parser->is('++') || $this->parser->is('--');
         $begin = $this->parser->peek((int) $isStep);
-        if (TokenKind::Name === $begin?->kind && ($isStep || $this->parser->is('++', 1) || $this->parser->is('--', 1) || \array_key_exists((string) $this->parser->sign(1), BraceParser::CHANGES))) {
-            // `for (n %= 7; …; …)`: what comes first changes a variable.
-            [$operator, $amount] = $this->step($begin->text);
-            $row = $this->parser->changed(new VariableRead($begin->text), $operator ?? Operator::Add, $amount, $begin->offset)->withId($this->parser->newId());
-            $this->parser->cut($row->id, 'head', $this->parser->tokens[$start]->offset, $this->parser->tokens[$start]->offset);
-            if (!$this->parser->is(';')) {
-                $this->part($opened);
-            }
+        if (TokenKind::Name === $begin?->kind && ($isStep || \in_array($this->parser->sign(1), ['++', '--', '.', '->', '[', '(', ...array_keys(BraceParser::CHANGES)], true))) {
+            // `for (n %= 7; …; …)`: what comes first changes something.
+            $rows = $this->begunBy($start);
 
-            return [$row, $this->withoutVariable($id, $start, $opened)];
+            return [...$rows, $this->withoutVariable($id, $start, $opened)];
         }
         $isOld = $this->parser->is('var');
         $this->parser->isOneForAll = false;
@@ -125,9 +120,16 @@ final class BraceLoops
         }
         $from = $this->parser->startOf($name, $this->parser->value());
         $others = [];
-        while ($this->parser->is(',') && $this->parser->is('=', 2)) {
+        $unset = [];
+        while ($this->parser->is(',') && \in_array($this->parser->sign(2), $isNew ? ['=', ',', ';'] : ['='], true)) {
             ++$this->parser->at;
             $other = $this->parser->newName('for_three_parts');
+            if (!$this->parser->is('=')) {
+                $declared = $this->parser->withoutValue($other) ?? $this->parser->fail('unsupported', $other, ['what' => "for (… $other->text; …)"]);
+                $this->parser->cut($declared->id, 'head', $this->parser->tokens[$start]->offset, $this->parser->tokens[$start]->offset);
+                $unset[] = $declared;
+                continue;
+            }
             ++$this->parser->at;
             $others[] = [$other, $this->parser->value()];
             $isNew ? $this->alsoCounts($other) : $this->parser->given($other->text, $other->offset);
@@ -152,17 +154,17 @@ final class BraceLoops
         $first = $this->parser->peek($this->parser->is('++') || $this->parser->is('--') ? 1 : 0);
         // Its step may stand in the condition, or among the rows (C++17, 9.5.3; ECMA-262, 14.7.4).
         $isStill = $this->parser->is(')');
-        $isOther = $isStill || null !== $first && $first->text !== $name->text && $this->parser->isDeclared($first->text) && $this->isSteppedAhead($name->text) && \in_array($this->parser->sign(1), ['=', '++', '--', '+=', '-='], true);
+        $isOther = $isStill || null !== $first && ($first->text === $name->text ? \in_array($this->parser->sign(1), ['.', '->', '[', '('], true) : $this->isSteppedAhead($name->text));
         [$operator, $amount] = $isOther ? [null, new NumberLiteral(0)] : $this->parser->stepOf($id, $name->text, $condition, ...$this->step($name->text));
         $steps = [];
         while ($isOther && !$isStill && [] === $steps || $this->parser->accept(',')) {
-            $begins = $this->parser->offset();
-            $other = $this->parser->peek($this->parser->is('++') || $this->parser->is('--') ? 1 : 0);
-            [$otherOperator, $otherAmount] = $this->step(null === $other ? '' : $other->text);
-            $steps[] = [$other ?? $opened, $otherOperator, $otherAmount, $begins];
+            $other = $this->parser->peek() ?? $opened;
+            foreach ($this->parser->rowsOfHead($other) as $row) {
+                $steps[] = [$other, $row];
+            }
         }
         $this->parser->close($opened);
-        $before = array_map(fn (array $one): Statement => $this->begun($one[0], $one[1], $start), $others);
+        $before = [...$unset, ...array_map(fn (array $one): Statement => $this->begun($one[0], $one[1], $start), $others)];
         if ($isOneForAll) {
             $declared = new Declaration($this->parser->newId(), $name->text);
             $this->parser->cut($declared->id, 'head', $this->parser->tokens[$start]->offset, $this->parser->tokens[$start]->offset);
@@ -172,8 +174,8 @@ final class BraceLoops
         $braced = $this->parser->opensBrace();
         $body = $this->parser->body($id, $start, 'head', 'body', true);
         $last = null === $operator && !$isOther ? $this->stepped($name, new SetVariable(0, $name->text, $amount), $body, $id, $braced) : null;
-        foreach ($steps as [$other, $otherOperator, $otherAmount, $begins]) {
-            $body = new Block([...$body->statements, $this->stepped($other, null === $otherOperator ? new SetVariable(0, $other->text, $otherAmount) : $this->parser->changed(new VariableRead($other->text), $otherOperator, $otherAmount, $begins), $body, $id, $braced)]);
+        foreach ($steps as [$other, $row]) {
+            $body = new Block([...$body->statements, $this->stepped($other, $row, $body, $id, $braced)]);
         }
         if ($braced) {
             $this->parser->closeBrace($id, $start);
@@ -234,6 +236,21 @@ final class BraceLoops
         return $row;
     }
 
+    /** @return list<Statement> what a loop without a variable of its own begins with */
+    private function begunBy(int $start): array
+    {
+        $offset = $this->parser->tokens[$start]->offset;
+        $rows = [];
+        do {
+            $rows = [...$rows, ...$this->parser->rowsOfHead($this->parser->tokens[$this->parser->at])];
+        } while ($this->parser->accept(','));
+        foreach ($rows as $row) {
+            $this->parser->cut($row->id, 'head', $offset, $offset);
+        }
+
+        return $rows;
+    }
+
     private function withoutVariable(int $id, int $start, Token $opened): Statement
     {
         ++$this->parser->at;
@@ -241,10 +258,10 @@ final class BraceLoops
         $this->part($opened);
         $steps = [];
         while (!$this->parser->is(')')) {
-            $begins = $this->parser->offset();
-            $name = $this->parser->peek($this->parser->is('++') || $this->parser->is('--') ? 1 : 0) ?? $opened;
-            [$operator, $amount] = $this->step($name->text);
-            $steps[] = [$name, $operator, $amount, $begins];
+            $name = $this->parser->peek() ?? $opened;
+            foreach ($this->parser->rowsOfHead($name) as $row) {
+                $steps[] = [$name, $row];
+            }
             if (!$this->parser->accept(',')) {
                 break;
             }
@@ -252,9 +269,8 @@ final class BraceLoops
         $this->parser->close($opened);
         $braced = $this->parser->opensBrace();
         $body = $this->parser->body($id, $start, 'head', 'body', true);
-        foreach ($steps as [$name, $operator, $amount, $begins]) {
-            $body = new Block([...$body->statements, $this->stepped($name, null === $operator ? new SetVariable(0, $name->text, $amount) : $this->parser->changed(new VariableRead($name->text), $operator, $amount, $begins), $body, $id, $braced)]);
-        }
+        $last = array_map(fn (array $step): Statement => $this->stepped($step[0], $step[1], $body, $id, $braced), $steps);
+        $body = new Block([...$body->statements, ...$last]);
         if ($braced) {
             $this->parser->closeBrace($id, $start);
         }
