@@ -154,6 +154,9 @@ final class Compiler
     public ?Classes $classTable = null;
 
     /** @param bool $record whether each moment is kept, or only what happens in the scene */
+    /** @var array<int, string> what holds the values of parts of a row that are found once, though they are asked for twice, by those parts */
+    public array $foundOnce = [];
+
     public function __construct(Analysis $analysis, public readonly Language $language, public readonly bool $record)
     {
         $this->loopCode = new LoopCode($this);
@@ -260,7 +263,7 @@ final class Compiler
             $statement instanceof EachLoop => $this->loopCode->each($statement),
             $statement instanceof ForLoop => $this->loopCode->forLoop($statement),
             $statement instanceof DoWhile => $this->loopCode->doWhile($statement),
-            $statement instanceof SetItem => $this->step($statement).$this->assignmentCode->setItem($statement->target, $this->assignmentCode->inPlace($given = null === $statement->operator ? $statement->value : new Binary($statement->operator, $statement->target, $statement->value), $statement->operator), $given),
+            $statement instanceof SetItem => $this->step($statement).$this->assignmentCode->changedItem($statement),
             $statement instanceof SetSeveral => $this->assignmentCode->setSeveral($statement),
             $statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, [OperationKey::HandOut, OperationKey::HandOutAll], true) => $this->step($statement).$this->functionCode->handOut($statement->value),
             $statement instanceof Perform => $this->step($statement).$this->expression($statement->value).";\n",
@@ -326,6 +329,10 @@ final class Compiler
 
     public function expression(Expression $expression): string
     {
+        if ([] !== $this->foundOnce && isset($this->foundOnce[spl_object_id($expression)])) {
+            return $this->foundOnce[spl_object_id($expression)];
+        }
+
         return match (true) {
             $expression instanceof NumberLiteral => $this->numberCode->number($expression->value),
             $expression instanceof TextLiteral => var_export($expression->value, true),

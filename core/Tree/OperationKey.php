@@ -148,6 +148,7 @@ enum OperationKey: string
     case Prepend = 'prepend';
     case Resize = 'resize';
     case Update = 'update';
+    case Overwrite = 'overwrite';
     case Extend = 'extend';
     case Pop = 'pop';
     case DropLast = 'drop_last';

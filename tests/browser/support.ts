@@ -77,21 +77,36 @@ export async function shut(): Promise<void> {
   browser = null;
 }
 
+/** What the browser keeps of those who have signed in, by whom. */
+const sessions = new Map<string, Awaited<ReturnType<BrowserContext["cookies"]>>>();
+
+/** Signed in on the shelf; whoever has done so before need not say the password again, as long as the server knows them. */
 export async function signIn(page: Page, email = "juniper@fernhollow.example"): Promise<void> {
+  const kept = sessions.get(email);
+  if (kept) {
+    await page.context().addCookies(kept);
+    await page.goto(`${ADDRESS}/`);
+    if (page.url() === `${ADDRESS}/`) return;
+  }
   await page.goto(`${ADDRESS}/sign-in`);
   await page.fill("[name=_username]", email);
   await page.fill("[name=_password]", "garden-gate");
   await page.click("main form button[type=submit]");
   await page.waitForURL(`${ADDRESS}/`);
+  sessions.set(email, await page.context().cookies());
 }
 
-/** A new empty program, open on the desk with blocks and one text. */
+/** A new empty program, open on the desk with blocks and one text; made by what the dialog of the shelf sends. */
 export async function newProgram(page: Page, text = "python"): Promise<string> {
-  await page.goto(`${ADDRESS}/`);
-  await page.click("#new-program");
-  await page.click("#new-dialog [value=sheet]");
-  await page.waitForURL(/\/programs\/\d+/);
-  const address = page.url().replace(/\?.*/, "");
+  if (page.url() !== `${ADDRESS}/`) await page.goto(`${ADDRESS}/`);
+  const [action, fields] = await page.$eval(
+    "#new-dialog form",
+    (form: HTMLFormElement) =>
+      [form.action, Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]))] as const,
+  );
+  const form = { ...fields, scene: "sheet" };
+  const made = await page.context().request.post(action, { form, maxRedirects: 0 });
+  const address = new URL(made.headers().location!, ADDRESS).href.replace(/\?.*/, "");
   await page.goto(`${address}?view=both&text=${text}`);
   return address;
 }

@@ -129,6 +129,7 @@ return [
     'operation.insert' => 'put {2} into {0} at place {1}',
     'operation.prepend' => 'put {1} in front of {0}',
     'operation.update' => 'put all of {1} into {0}',
+    'operation.overwrite' => 'let {0} keep what {1} keeps',
     'operation.extend' => 'add all of {1} to {0}',
     'operation.pop' => 'last of {0}, taken out',
     'operation.drop_last' => 'take the last out of {0}',

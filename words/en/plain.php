@@ -528,6 +528,7 @@ return [
     'plain.operation.put_range' => 'put the items of {3} in {0} where those from {1} to before {2} were',
     'plain.operation.is_close' => '{0} is as good as {1}',
     'plain.operation.pop_or' => 'what stands in {0} under {1}, which is taken out, or {2} if there is none',
+    'plain.operation.overwrite' => '{0} keeps from here on what {1} keeps',
     'plain.operation.greatest_or' => 'the greatest item of {0}, or {1} if there is none',
     'plain.operation.least_or' => 'the least item of {0}, or {1} if there is none',
     'plain.operation.product' => 'all items of {0}, multiplied',

@@ -129,6 +129,7 @@ return [
     'operation.insert' => 'mettre {2} dans {0} à la place {1}',
     'operation.prepend' => 'mettre {1} devant {0}',
     'operation.update' => 'mettre tout {1} dans {0}',
+    'operation.overwrite' => 'donner à {0} tout ce que {1} contient',
     'operation.extend' => 'ajouter tout {1} à {0}',
     'operation.pop' => 'dernier de {0}, retiré',
     'operation.drop_last' => 'retirer le dernier de {0}',

@@ -528,6 +528,7 @@ return [
     'plain.operation.put_range' => 'mettre dans {0} les éléments de {3} à la place de ceux de {1} jusqu’avant {2}',
     'plain.operation.is_close' => '{0} vaut pratiquement {1}',
     'plain.operation.pop_or' => 'ce qui se trouve dans {0} sous {1}, qu’on retire, ou {2} s’il n’y en a pas',
+    'plain.operation.overwrite' => '{0} contient désormais ce que {1} contient',
     'plain.operation.greatest_or' => 'le plus grand élément de {0}, ou {1} s’il n’y en a pas',
     'plain.operation.least_or' => 'le plus petit élément de {0}, ou {1} s’il n’y en a pas',
     'plain.operation.product' => 'tous les éléments de {0}, multipliés',

@@ -253,6 +253,13 @@ abstract class CppExpressions extends BraceExpressions
 
             return $isKey ? $key : new Item($receiver->arguments[0], $key);
         }
+        $part = $this->peek();
+        if (null !== $part && ($this->is('first') || $this->is('second')) && !$this->is('(', 1) && isset($this->classes->fieldNames[$part->text]) && $this->isPair($receiver)) {
+            // An object may keep something under the same name.
+            ++$this->at;
+
+            return $this->property($receiver, $part->text, $part) ?? $this->unknownMembers->unknownMethod($part, false);
+        }
         $iterator = $receiver instanceof VariableRead && '->' === $this->tokens[$this->at - 1]->text ? $this->iterators[$receiver->name] ?? null : null;
         $target = $receiver instanceof VariableRead && '->' === $this->tokens[$this->at - 1]->text ? $this->pointedValues->targetOf($receiver->name) : null;
         if (null !== $target) {
@@ -278,6 +285,9 @@ abstract class CppExpressions extends BraceExpressions
     {
         return '' !== $this->class && $value == new VariableRead($this->itself) ? null !== $this->classes->ownerOf($this->class, MethodCall::SIGN) : parent::mayBeCalled($value);
     }
+
+    /** Whether a value is a pair, or stands for one. */
+    abstract protected function isPair(Expression $value): bool;
 
     /** `function<int(string)>` */
     abstract public function functionType(): bool;

@@ -741,6 +741,11 @@ final class CppParser extends CppExpressions
         return null !== $this->loopType;
     }
 
+    public function isPointerToObject(VariableRead $variable): bool
+    {
+        return TypeKind::Object === TypeNames::read($this->typeOf($variable))->kind;
+    }
+
     public function withoutValue(Token $name): ?Statement
     {
         $type = (string) $this->loopType;
@@ -828,6 +833,10 @@ final class CppParser extends CppExpressions
     {
         if ($target instanceof VariableRead) {
             $this->declarationRows->mayChange($target->name, $start);
+            if (NumberLiteral::class === $amount::class && TypeNames::read($this->typeOf($target))->isList()) {
+                // A name of an array that moves on to its next item.
+                $this->failAt('unsupported', $start, max(1, $this->endOffset() - $start), ['what' => "$target->name++"]);
+            }
             if (isset($this->ofLetters[$this->scope][$target->name])) {
                 $this->fail('unsupported', $this->tokens[$this->at - 1], ['what' => 'const char *']);
             }
@@ -878,6 +887,11 @@ final class CppParser extends CppExpressions
         return $this->eachRows->eachLoop($id, $start, $opened);
     }
 
+    protected function isPair(Expression $value): bool
+    {
+        return $value instanceof VariableRead && (isset($this->pairs[$value->name]) || isset($this->iterators[$value->name])) || [] !== TypeNames::read($this->typeOf($value))->parts;
+    }
+
     protected function property(Expression $receiver, string $name, Token $token): ?Expression
     {
         $pair = $receiver instanceof VariableRead ? $this->pairs[$receiver->name] ?? null : null;
@@ -888,7 +902,7 @@ final class CppParser extends CppExpressions
         }
 
         if ('first' === $name || 'second' === $name) {
-            if (!isset($this->classes->fieldNames[$name])) {
+            if (!isset($this->classes->fieldNames[$name]) || $this->isPair($receiver)) {
                 $iterator = $receiver instanceof VariableRead ? $this->iterators[$receiver->name] ?? null : null;
                 if (null !== $iterator && 'key' === $iterator[0]) {
                     return 'first' === $name ? $receiver : new Item($iterator[1], $receiver);

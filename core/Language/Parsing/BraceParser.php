@@ -1117,6 +1117,12 @@ abstract class BraceParser extends ExpressionParser
         return null;
     }
 
+    /** Whether a variable holds where an object is, so that what is given to what it points at is given to the object. */
+    public function isPointerToObject(VariableRead $variable): bool
+    {
+        return false;
+    }
+
     /** A value as a variable keeps it. */
     public function kept(string $name, Expression $value): Expression
     {

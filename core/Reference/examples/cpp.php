@@ -33,6 +33,7 @@ return [
     'operation.told_form' => 'cout << hex << 255 << dec << " " << 255 << endl;',
     'operation.shown_formed' => "int beds = 37;\ncout << oct << beds << endl;",
     'operation.followed' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    Bed copy = *best;\n    copy.litres = 5;\n    cout << other.litres << copy.litres << endl;\n}",
+    'operation.overwrite' => "struct Bed { int litres; };\n\nvoid put(Bed* bed, Bed other) {\n    *bed = other;\n}\n\nint main() {\n    Bed one = {3};\n    Bed full = {8};\n    put(&one, full);\n    cout << one.litres << endl;\n}",
     'operation.itself' => "struct Bed { int litres; };\n\nint main() {\n    Bed one = {3};\n    Bed other = {8};\n    Bed* best = &one;\n    best = &other;\n    best->litres = 9;\n    cout << other.litres << endl;\n}",
     'operation.took_away' => "map<string, int> beds = {{\"pea\", 3}};\ncout << beds.erase(\"pea\") << beds.erase(\"kale\") << endl;",
     'operation.answer_stream' => "int next(istream& in) {\n    int beds = 0;\n    in >> beds;\n    return beds;\n}\n\nint main() {\n    cout << next(cin) << endl;\n}",

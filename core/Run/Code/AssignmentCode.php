@@ -23,9 +23,13 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Variables, items and fields that get a value. */
 final class AssignmentCode
@@ -67,6 +71,93 @@ final class AssignmentCode
         }
 
         return "\$v->$method(".$this->compiler->expression($changed->left).', '.$this->compiler->expression($changed->right).')';
+    }
+
+    /**
+     * An item becomes another, perhaps from what it was: then its place is found once (The Python Language Reference, 7.2.1;
+     * ECMA-262, 13.15.2; C++17, 8.18).
+     */
+    public function changedItem(SetItem $row): string
+    {
+        $given = null === $row->operator ? $row->value : new Binary($row->operator, $row->target, $row->value);
+        $outer = $this->compiler->foundOnce;
+        $found = $this->foundOnce($row->target, null === $row->operator ? $row->value : $row->target);
+        if ([] !== $found && null !== $row->operator && $this->compiler->facts->typed && $this->doesSomething($row->value)) {
+            // C++ finds what is added before the place that it is added to.
+            $this->compiler->foundOnce = $outer;
+            $added = $this->compiler->temporary();
+            $code = "$added = ".$this->compiler->expression($row->value);
+            $found = [$code, ...$this->foundOnce($row->target, $row->target)];
+            $this->compiler->foundOnce[spl_object_id($row->value)] = $added;
+        }
+        $code = implode('', array_map(static fn (string $one): string => "$one;\n", $found)).$this->setItem($row->target, $this->inPlace($given, $row->operator), $given);
+        $this->compiler->foundOnce = $outer;
+
+        return $code;
+    }
+
+    /**
+     * What a place needs that is written to, and asked for what was there, found once for both; nothing where that makes no
+     * difference. From then on its parts are what was found.
+     *
+     * @param Expression $asked the same place, or a value in which its parts stand
+     *
+     * @return list<string> code, in the order in which it is done
+     */
+    public function foundOnce(Expression $target, Expression $asked): array
+    {
+        $parts = self::partsOf($target);
+        if ([] === array_filter($parts, $this->doesSomething(...))) {
+            return [];
+        }
+        $again = $target::class === $asked::class ? self::partsOf($asked) : [];
+        if ($again != $parts) {
+            $again = [];
+            foreach (Walk::expressions($asked) as $part) {
+                $again = \in_array($part, $parts, true) ? [...$again, $part] : $again;
+            }
+            $parts = array_values(array_filter($parts, static fn (Expression $part): bool => \in_array($part, $again, true)));
+            $again = $parts;
+        }
+        $code = $names = [];
+        foreach ($parts as $index => $part) {
+            if ($part instanceof NumberLiteral || $part instanceof TextLiteral) {
+                continue;
+            }
+            $kept = $this->compiler->temporary();
+            $code[] = "$kept = ".$this->compiler->expression($part);
+            $names += [spl_object_id($part) => $kept, spl_object_id($again[$index]) => $kept];
+        }
+        $this->compiler->foundOnce = $names + $this->compiler->foundOnce;
+
+        return $code;
+    }
+
+    /** @return list<Expression> what a place needs, in the order in which it is found */
+    private static function partsOf(Expression $target): array
+    {
+        $parts = [];
+        for (; $target instanceof Item || $target instanceof Field; $target = $target instanceof Item ? $target->container : $target->object) {
+            if ($target instanceof Item) {
+                array_unshift($parts, $target->index);
+            }
+        }
+
+        return $target instanceof VariableRead ? $parts : [$target, ...$parts];
+    }
+
+    /** Whether finding a value may do something, or give another one the next time. */
+    private function doesSomething(Expression $value): bool
+    {
+        foreach (Walk::expressions($value) as $part) {
+            $isPlain = $part instanceof VariableRead || $part instanceof NumberLiteral || $part instanceof TextLiteral || $part instanceof Binary || $part instanceof Unary || $part instanceof Operation && OperationKey::Length === $part->key;
+            // What an object keeps may be found by a function, unless types tell.
+            if (!$isPlain && !($this->compiler->facts->typed && ($part instanceof Item || $part instanceof Field))) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     public function setItem(Expression $target, string $value, ?Expression $source = null): string

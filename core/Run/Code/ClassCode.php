@@ -110,8 +110,10 @@ final class ClassCode
         $value = match (true) {
             null !== $row->value => $this->compiler->assignmentCode->kept($type, $this->compiler->expression($row->value), $row->value),
             TypeKind::Text === $type->kind => "''",
+            [] !== $type->parts => self::emptyParts($type),
             $type->isList() => '$v->list([])',
             $type->isMap() => '$v->map([])',
+            $type->isSet() => '$v->setOf()',
             // One that wants values gets them from what makes the object around it (C++17, 15.6.2).
             TypeKind::Copied === $type->kind && (new Classes($this->compiler->program))->wantsValues((string) $type->class) => 'null',
             TypeKind::Copied === $type->kind => '$this->madeCopied('.var_export($type->class, true).', $d)',
@@ -120,6 +122,23 @@ final class ClassCode
         };
 
         return null === $value ? '$o->order[] = '.var_export($row->name, true).";\n" : '$o->order[] = '.var_export($row->name, true).";\n\$v->keep(\$o, ".var_export($row->name, true).", $value);\n";
+    }
+
+    /** Pairs and tuples hold what stands for nothing from the start (C++17, 23.4.2). */
+    private static function emptyParts(StaticType $type): string
+    {
+        $parts = array_map(static fn (StaticType $part): string => match (true) {
+            [] !== $part->parts => self::emptyParts($part),
+            $part->isTextual() => "''",
+            $part->isList() => '$v->list([])',
+            $part->isMap() => '$v->map([])',
+            $part->isSet() => '$v->setOf()',
+            TypeKind::Truth === $part->kind => 'false',
+            $part->isNumeric() => '0',
+            default => 'null',
+        }, $type->parts);
+
+        return '$v->record('.implode(', ', $parts).')';
     }
 
     /** A map; what it works out whenever it is asked for is tied to it. */

@@ -192,23 +192,35 @@ final class OperationCode
     /** Changes a variable, an item or a field, and gives what it has now, or what it had before. */
     private function given(Operation $given): string
     {
+        $outer = $this->compiler->foundOnce;
+        $change = Given::change($given);
+        $found = $this->compiler->assignmentCode->foundOnce($given->arguments[0], $change->left ?? $given->arguments[1]);
+        $code = $this->givenWith($given, implode('', array_map(static fn (string $one): string => "$one, ", $found)), \count($found));
+        $this->compiler->foundOnce = $outer;
+
+        return $code;
+    }
+
+    /** @param string $found what has to be found before, so many values */
+    private function givenWith(Operation $given, string $found, int $count): string
+    {
         [$target, $value] = $given->arguments;
         $before = OperationKey::GivenAfter === $given->key ? $this->compiler->temporary() : null;
-        $keeps = null === $before ? '' : "$before = ".$this->compiler->expression($target).', ';
+        $keeps = $found.(null === $before ? '' : "$before = ".$this->compiler->expression($target).', ');
         $code = $this->compiler->assignmentCode->kept($this->compiler->types->expression($this->compiler->part, $target), $this->compiler->expression($value), $value);
         if ($target instanceof VariableRead) {
             $code = $this->compiler->assignmentCode->cut($target->name, $code);
             $variable = $this->compiler->variable($target->name);
             $told = $this->compiler->record && !isset($this->compiler->inner[$target->name]) ? ", array_push(\$t->changes, \$t->moment, {$this->compiler->places->slot($this->compiler->part, $target->name)}, ".$this->compiler->assignmentCode->told($target->name, $variable).')' : '';
 
-            return null === $before ? "[$variable = $code$told][0]" : "[$keeps$variable = $code$told][0]";
+            return "[$keeps$variable = $code$told][$count]";
         }
         $after = $this->compiler->temporary();
         $place = $target instanceof Field ? var_export($target->name, true) : ($target instanceof Item ? $this->compiler->expression($target->index) : 'null');
         $holder = $target->operands()[0] ?? $target;
         $set = '$v->'.($target instanceof Field ? 'keep' : 'put').'('.$this->compiler->expression($holder).", $place, ".(null === $before ? "$after = " : '').$code.')';
 
-        return null === $before ? "[$set, $after][1]" : "[$keeps$set][0]";
+        return null === $before ? "[$keeps$set, $after][".($count + 1).']' : "[$keeps$set][$count]";
     }
 
     /** What a loop goes over. */

@@ -65,6 +65,17 @@ trait MapOperations
         }
     }
 
+    /** An object keeps what another one does from here on, and stays the one that it is (C++17, 15.8.2). */
+    public function overwrite(mixed $object, mixed $other): void
+    {
+        if (!$object instanceof MapValue || !$other instanceof MapValue || '' === $object->class) {
+            throw new RunError('nothing_keeps', ['name' => '*']);
+        }
+        $copy = $this->cloned($other);
+        $object->entries = array_intersect_key($copy instanceof MapValue ? $copy->entries : [], $object->entries) + $object->entries;
+        $this->told($object);
+    }
+
     /** A key as a map keeps it. */
     protected function keyed(mixed $key): mixed
     {

@@ -9,6 +9,7 @@ use Scrivlet\Core\Tree\OperationKey;
 // Values by keys.
 return [
     new ValueOperation(OperationKey::Update, 2, Result::Nothing, python: '{0}.update({1})', javaScript: 'Object.assign({0}, {1})', cpp: '@update_map({0}, {1})'),
+    new ValueOperation(OperationKey::Overwrite, 2, Result::Nothing, cpp: '*{0} = {1}'),
     new ValueOperation(OperationKey::ValueOr, 3, Result::Value, python: '{0}.get({1}, {2})', javaScript: '2|{0}[{1}] ?? {2:3}', cpp: '@value_or({0}, {1}, {2})'),
     new ValueOperation(OperationKey::MapOf, 1, Result::MapOf, python: 'dict({0})', javaScript: 'Object.fromEntries({0})', cpp: '@map_of({0})'),
     new ValueOperation(OperationKey::PopOr, 3, Result::Value, python: '{0}.pop({1}, {2})', changes: true),

@@ -36,10 +36,12 @@ final class CStyle
     public function usual(array $tokens): array
     {
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->parser->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:class|struct)\b/', $this->parser->text) && 1 === preg_match('/\bnew\s+\w+(?:\s*<[^;{}]*>)?\s*\*?\s*\[/', $this->parser->text) ? DynamicArrays::asLists($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\w\s*\*\s*\w+\s*[,)]|\[\s*\]\s*[,)]/', $this->parser->text) ? PointedArrays::asArrays($tokens) : $tokens;
         $tokens = 1 === preg_match('/\b(?:new|make_unique|make_shared)\b\s*<?\s*(?:std::)?(?:int|long|double|float|char|bool|string)\b\s*(?!\[)/', $this->parser->text) ? SingleCells::asObjects($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*\*\s*\w/', $this->parser->text) ? PointedPointers::asReferences($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bwhat\s*\(\s*\)\s*(?:const\b|throw\b|noexcept\b|override\b|\{)/', $this->parser->text) ? self::withSaying($tokens) : $tokens;
@@ -109,6 +111,31 @@ final class CStyle
             $close = $partners[$code[$at + 1]] ?? -1;
             if ($close > ($code[$at + 2] ?? $close) && ';' === ($tokens[$code[($places[$close] ?? -2) + 1] ?? -1]->text ?? '')) {
                 $gone += [$code[$at + 1] => true, $close => true];
+            }
+        }
+
+        return array_values(array_diff_key($tokens, $gone));
+    }
+
+    /**
+     * `const char* const names[]`, of which nothing else is said than that they do not change, and `min<size_t>(4, n)`.
+     *
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withoutNeedless(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
+        $gone = [];
+        foreach ($code as $at => $index) {
+            if ('*' === $text($at) && 'const' === $text($at + 1) && TokenKind::Name === $tokens[$code[$at + 2] ?? $index]->kind) {
+                $gone[$code[$at + 1]] = true;
+            }
+            $isChosen = \in_array($text($at), ['min', 'max', 'swap'], true) && '.' !== $text($at - 1) && '<' === $text($at + 1) && '>' === $text($at + 3) && '(' === $text($at + 4);
+            if ($isChosen && \in_array($text($at + 2), ['int', 'size_t', 'long', 'unsigned', 'string'], true)) {
+                $gone += [$code[$at + 1] => true, $code[$at + 2] => true, $code[$at + 3] => true];
             }
         }
 

@@ -8,6 +8,8 @@ use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Parsing\ParseFailure;
+use Scrivlet\Core\Language\Parsing\Parser;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\FieldDeclaration;
@@ -58,6 +60,7 @@ final class ClassRows
         $this->parser->braceAttempts->braceOf($token->text);
         $this->parser->accept('{');
         $this->parser->cut($id, 'head', $token->offset, $this->parser->endOffset());
+        $this->announceFields();
         [$outer, $this->parser->parent, $this->parser->class] = [$this->parser->parent, $id, $name->text];
         $rows = [];
         $beside = null;
@@ -89,6 +92,71 @@ final class ClassRows
 
         // `struct Bed { … } first, second;` (C++17, 10.1.7.3)
         return $isDeclared && null !== $beside ? [$class, ...$this->parser->declarationRows->declared_($beside, $name->text, $this->parser->at)] : [$class];
+    }
+
+    /** The types of what a class keeps are known in all its methods, also in those that stand above (C++17, 6.3.7). */
+    private function announceFields(): void
+    {
+        $from = $this->parser->at;
+        $until = $this->parser->closingOf($from - 1) ?? $this->parser->until;
+        [$mistakes, $reads] = [\count($this->parser->mistakes), \count($this->parser->symbols->reads)];
+        while ($this->parser->at < $until) {
+            $begin = $this->parser->at;
+            if ($this->parser->is(':', 1) && \in_array($this->parser->sign(), ['public', 'private', 'protected'], true)) {
+                $this->parser->at += 2;
+                continue;
+            }
+            while (\in_array($this->parser->sign(), ['static', 'inline', 'mutable'], true)) {
+                ++$this->parser->at;
+            }
+            try {
+                $type = $this->parser->typeTexts->type();
+            } catch (ParseFailure) {
+                $type = null;
+            }
+            while (null !== $type && null !== ($name = $this->parser->peek()) && TokenKind::Name === $name->kind && \in_array($this->parser->sign(1), [';', '=', '{', ',', '['], true)) {
+                $kept = $type;
+                for (++$this->parser->at; $this->parser->is('['); $this->parser->at = ($this->parser->closingOf($this->parser->at) ?? $this->parser->at) + 1) {
+                    $kept = "vector<$kept>";
+                }
+                $this->parser->fieldTypes[$name->text] = $kept;
+                $this->parser->at = $this->behindField($until);
+                if (!$this->parser->accept(',')) {
+                    break;
+                }
+            }
+            $this->parser->at = $this->behindMember(max($begin, $this->parser->at - 1), $until);
+        }
+        Parser::cutTo($this->parser->mistakes, $mistakes);
+        Parser::cutTo($this->parser->symbols->reads, $reads);
+        $this->parser->at = $from;
+    }
+
+    /** Where what a field begins with ends. */
+    private function behindField(int $until): int
+    {
+        for ($at = $this->parser->at; $at < $until && !\in_array($this->parser->tokens[$at]->text, [',', ';'], true); ++$at) {
+            $at = $this->parser->closingOf($at) ?? $at;
+        }
+
+        return $at;
+    }
+
+    /** Where the next thing that a class keeps or can do begins. */
+    private function behindMember(int $from, int $until): int
+    {
+        for ($at = $from; $at < $until; ++$at) {
+            if (';' === $this->parser->tokens[$at]->text) {
+                return $at + 1;
+            }
+            $isBrace = '{' === $this->parser->tokens[$at]->text;
+            $at = $this->parser->closingOf($at) ?? $at;
+            if ($isBrace && ';' !== ($this->parser->tokens[$at + 1]->text ?? '') && ',' !== ($this->parser->tokens[$at + 1]->text ?? '')) {
+                return $at + 1;
+            }
+        }
+
+        return $until;
     }
 
     /** @return list<Statement> what a class keeps or can do, up to the next of it */

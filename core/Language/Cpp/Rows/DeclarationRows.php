@@ -75,7 +75,7 @@ final class DeclarationRows
         if (null !== $named && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind) && $this->parser->is('=', 1) && TokenKind::Name === ($of = $this->parser->peek(2))?->kind && $this->parser->is(';', 3)) {
             return [$this->parser->pointers->otherName($token, $of)];
         }
-        if (null !== $named && $this->parser->is('=', 1) && ($named->isNumeric() || $named->isTextual() || TypeKind::Truth === $named->kind || TypeKind::Unknown === $named->kind)) {
+        if (null !== $named && $this->parser->is('=', 1) && ($named->isNumeric() || $named->isTextual() || \in_array($named->kind, [TypeKind::Truth, TypeKind::Unknown, TypeKind::Copied], true))) {
             $place = $this->parser->pointers->nameOfPlace($token, $type);
             if (null !== $place) {
                 return [$place];

@@ -130,6 +130,21 @@ final class GivenPlaces
         return Walk::mapExpression($place, static fn (Expression $value): Expression => $value instanceof VariableRead ? $given[$value->name] ?? $value : $value);
     }
 
+    /** The class of the object that a method gives a reference to, as its head says it; '' where there are several. */
+    public function classGivenBy(MethodCall $call): string
+    {
+        $method = str_replace('@', '', $call->method);
+        $found = [];
+        foreach ($this->parser->tokens as $at => $token) {
+            if ($method === $token->text && '&' === ($this->parser->tokens[$at - 1]->text ?? '') && '(' === ($this->parser->tokens[$at + 1]->text ?? '')) {
+                $found[$this->parser->tokens[$at - 2]->text ?? ''] = true;
+            }
+        }
+        $class = (string) array_key_first($found);
+
+        return 1 === \count($found) && isset($this->parser->classes->parents[$class]) ? $class : '';
+    }
+
     public function classOf(Expression $value): string
     {
         return trim((string) preg_replace('/^const\b|&/', '', $this->parser->typeOf($value)));

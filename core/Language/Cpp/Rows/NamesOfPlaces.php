@@ -130,7 +130,7 @@ final class NamesOfPlaces
                 continue;
             }
             $next = $this->parser->tokens[$at + 1]->text ?? '';
-            $isFollowed = '*' === $before->text && !self::endsValue($this->parser->tokens[$at - 2]) || '->' === $next || '[' === $next;
+            $isFollowed = '*' === $before->text && !$this->endsValue($at - 2) || '->' === $next || '[' === $next;
             $isTaken = \in_array($before->text, ['(', ','], true) && \in_array($next, [')', ','], true);
             $isGiven = $isTaken && isset(self::TAKES_PLACE[$this->takerOf($at - 1)]);
             $isBeside = \in_array($next, self::BESIDE, true) || \in_array($before->text, ['++', '--', '<', '>', '<=', '>=', '==', '!=', '-', '='], true);
@@ -156,8 +156,13 @@ final class NamesOfPlaces
         return '(' === $this->parser->tokens[$at]->text ? $this->parser->tokens[$at - 1]->text ?? '' : '';
     }
 
-    private static function endsValue(Token $token): bool
+    private function endsValue(int $at): bool
     {
+        $token = $this->parser->tokens[$at];
+        if (')' === $token->text && \in_array($this->parser->tokens[($this->parser->partners[$at] ?? 0) - 1]->text ?? '', ['if', 'while', 'for'], true)) {
+            return false;
+        }
+
         return \in_array($token->kind, [TokenKind::Name, TokenKind::Number], true) || ')' === $token->text || ']' === $token->text;
     }
 }

@@ -102,10 +102,12 @@ final class Pointers
         $name = $this->parser->peek() ?? $token;
         [$start, $mistakes, $reads] = [$this->parser->at, \count($this->parser->mistakes), \count($this->parser->symbols->reads)];
         $this->parser->at += 2;
-        $place = TokenKind::Name === $this->parser->peek()?->kind ? $this->parser->expression() : null;
+        $given = TokenKind::Name === $this->parser->peek()?->kind ? $this->parser->expression() : null;
+        $place = null === $given ? null : $this->parser->placeOf($given);
         $kept = null === $place ? '' : $this->parser->typeOf($place);
+        $kept = '' === $kept && $given instanceof MethodCall ? $this->parser->givenPlaces->classGivenBy($given) : $kept;
         $known = TypeNames::read($kept);
-        $isPlain = $known->isNumeric() || $known->isTextual() || TypeKind::Truth === $known->kind;
+        $isPlain = $known->isNumeric() || $known->isTextual() || TypeKind::Truth === $known->kind || TypeKind::Copied === $known->kind && $this->isGivenAnew($name->text);
         if (!$place instanceof Item && !$place instanceof Field || !$isPlain || !$this->parser->is(';') || !$this->isSteady($place)) {
             $this->parser->at = $start;
             Parser::cutTo($this->parser->mistakes, $mistakes);
@@ -121,6 +123,20 @@ final class Pointers
         $this->named[] = [$row, $name, $place];
 
         return $this->parser->ended($row, $token->offset);
+    }
+
+    /** Whether all of what a name stands for is replaced before its block ends. */
+    private function isGivenAnew(string $name): bool
+    {
+        for ($at = $this->parser->at, $depth = 0; isset($this->parser->tokens[$at]) && 0 <= $depth; ++$at) {
+            $token = $this->parser->tokens[$at];
+            $depth += TokenKind::Sign !== $token->kind ? 0 : ['{' => 1, '}' => -1][$token->text] ?? 0;
+            if ($name === $token->text && '=' === ($this->parser->tokens[$at + 1]->text ?? '') && !\in_array($this->parser->tokens[$at - 1]->text, ['.', '->', '*', '&'], true)) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a place stays the same as long as no variable in it changes: nothing in it points elsewhere, and its keys are plain. */

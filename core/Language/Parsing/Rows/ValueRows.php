@@ -190,7 +190,7 @@ final class ValueRows
                 // What a pointer points at.
                 $this->parser->given($target->name, $start);
 
-                return new SetVariable($this->parser->newId(), $target->name, $value);
+                return $this->parser->isPointerToObject($target) ? new Perform($this->parser->newId(), new Operation(OperationKey::Overwrite, [$target, $value])) : new SetVariable($this->parser->newId(), $target->name, $value);
             }
             $target = $this->parser->ownLength($target);
             $kept = $target instanceof Item && $target->index instanceof TextLiteral ? $target->index->value : null;

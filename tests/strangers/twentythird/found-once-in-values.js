@@ -1,0 +1,12 @@
+let n = 0;
+const next = () => { process.stdout.write('.'); return n++; };
+const f = [0, 0, 0, 0, 0, 0];
+let y = f[next()]++; let z = ++f[next()]; console.log(f[next()] += 4, y, z);
+if (f[next()]++ === 0) console.log('zero');
+console.log(f, n);
+let i = 0; const a = [1, 2, 3, 4];
+a[i++] = a[i] + 10; a[i++] += 5; a[++i] -= 1; console.log(a, i);
+const st = [3, 4, 5]; a[st.pop() - 5]++; a[st.shift()] *= 2; console.log(a, st);
+const o = { get k() { console.log('asked'); return 1; }, list: [1, 2] };
+o.list[o.k] += 7; o.list[o.k - 1]--; console.log(o.list);
+const q = a[next() - 4] ??= 3; console.log(q, n);
