@@ -236,6 +236,7 @@ final class Copying
         return match (true) {
             $text instanceof VariableRead => new SetVariable($row->id, $text->name, $value, $row->off),
             $text instanceof Item, $text instanceof Field => new SetItem($row->id, $text, $value, null, $row->off),
+            $text instanceof Operation && OperationKey::ValueOrPut === $text->key => new SetItem($row->id, new Item($text->arguments[0], $text->arguments[1]), $value, null, $row->off),
             default => $row,
         };
     }
@@ -248,7 +249,12 @@ final class Copying
             return $row;
         }
         $first = $operation->arguments[0] ?? null;
-        if ($first instanceof VariableRead && TypeKind::Text === $this->types->variable($scope, $first->name)->kind) {
+        if ($first instanceof Operation && OperationKey::ValueOrPut === $first->key && TypeKind::Text === $this->types->expression($scope, $first)->kind) {
+            // What a map has under a key, from now on at the latest.
+            $first = new Item($first->arguments[0], $first->arguments[1]);
+        }
+        $isPlace = $first instanceof VariableRead || $first instanceof Item || $first instanceof Field;
+        if ($isPlace && TypeKind::Text === ($first instanceof VariableRead ? $this->types->variable($scope, $first->name) : $this->types->expression($scope, $first))->kind) {
             $arguments = $operation->arguments;
             $value = match ($operation->key) {
                 OperationKey::Append => null,
@@ -257,10 +263,13 @@ final class Copying
                 default => $operation,
             };
             if (null === $value) {
-                return new ChangeVariable($row->id, $first->name, $arguments[1], $row->off, Operator::Join);
+                return $first instanceof VariableRead ? new ChangeVariable($row->id, $first->name, $arguments[1], $row->off, Operator::Join) : new SetItem($row->id, $first, $arguments[1], Operator::Join, $row->off);
+            }
+            if ($value === $operation) {
+                return $row;
             }
 
-            return $value === $operation ? $row : new SetVariable($row->id, $first->name, $value, $row->off);
+            return $first instanceof VariableRead ? new SetVariable($row->id, $first->name, $value, $row->off) : new SetItem($row->id, $first, $value, null, $row->off);
         }
         if (\in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert], true)) {
             $last = \count($operation->arguments) - 1;

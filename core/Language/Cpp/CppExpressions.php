@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Cpp;
 
 use Scrivlet\Core\Language\Cpp\Values\Braces;
+use Scrivlet\Core\Language\Cpp\Values\GivenTypes;
 use Scrivlet\Core\Language\Cpp\Values\Lambdas;
 use Scrivlet\Core\Language\Cpp\Values\LibraryFunctions;
 use Scrivlet\Core\Language\Cpp\Values\LibraryMethods;
@@ -44,6 +45,7 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
@@ -77,13 +79,14 @@ abstract class CppExpressions extends BraceExpressions
     ];
 
     /** Signs as functions (C++17, 23.14.7). */
+    /** Types that values are made of by their names. */
+    private const CONTAINERS = ['vector' => true, 'deque' => true, 'array' => true, 'pair' => true, 'tuple' => true, 'set' => true, 'unordered_set' => true, 'multiset' => true, 'map' => true, 'unordered_map' => true, 'stack' => true, 'queue' => true];
     private const SUMS = ['plus' => Operator::Add, 'minus' => Operator::Subtract, 'multiplies' => Operator::Multiply];
     /** What a name may be that is read in a way of its own, whatever stands behind it. */
-    private const OWN_WORDS = self::LIMITS + self::SUMS + self::UNREAD_TEMPLATES + [
+    private const OWN_WORDS = self::LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [
         'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
         'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
-        'vector' => true, 'pair' => true, 'tuple' => true, 'set' => true, 'unordered_set' => true, 'map' => true, 'int' => true, 'double' => true,
-        'nullopt' => true,
+        'int' => true, 'double' => true, 'nullopt' => true,
     ];
 
     public readonly TypeTexts $typeTexts;
@@ -92,6 +95,7 @@ abstract class CppExpressions extends BraceExpressions
     public readonly PointedValues $pointedValues;
     public readonly Lambdas $lambdas;
     public readonly MadeValues $madeValues;
+    public readonly GivenTypes $givenTypes;
     public readonly ObjectCalls $objectCalls;
     public readonly ReadValues $readValues;
     public readonly LibraryFunctions $libraryFunctions;
@@ -153,6 +157,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->pointedValues = new PointedValues($this);
         $this->lambdas = new Lambdas($this);
         $this->madeValues = new MadeValues($this);
+        $this->givenTypes = new GivenTypes($this);
         $this->objectCalls = new ObjectCalls($this);
         $this->readValues = new ReadValues($this);
         $this->libraryFunctions = new LibraryFunctions($this);
@@ -285,6 +290,16 @@ abstract class CppExpressions extends BraceExpressions
     {
         return '' !== $this->class && $value == new VariableRead($this->itself) ? null !== $this->classes->ownerOf($this->class, MethodCall::SIGN) : parent::mayBeCalled($value);
     }
+
+    /** What a type is made of that stands in braces. */
+    abstract protected function bracedAs(Token $opened, string $type): Expression;
+
+    /**
+     * What a type is made of that stands in round brackets.
+     *
+     * @param list<Argument> $arguments
+     */
+    abstract protected function ofArguments(string $type, array $arguments): Expression;
 
     /** Whether a value is a pair, or stands for one. */
     abstract protected function isPair(Expression $value): bool;
@@ -647,34 +662,17 @@ abstract class CppExpressions extends BraceExpressions
             return $this->postfix($first instanceof TextLiteral ? $first : $this->asSaid(new Operation(OperationKey::ToText, [$first])));
         }
         $at = $this->at;
-        if ('vector' === $token->text && $this->is('<', 1)) {
-            $type = $this->typeTexts->type();
-            if (null !== $type && $this->is('{')) {
-                return $this->postfix($this->braces->braced($this->peek() ?? $token, $type));
-            }
-            if (null !== $type && $this->is('(')) {
-                $opened = $this->peek() ?? $token;
-                ++$this->at;
-
-                return $this->postfix($this->madeValues->vector($type, $this->arguments($opened)));
-            }
-            $this->at = $at;
-        }
-        if (\in_array($token->text, ['pair', 'tuple', 'set', 'unordered_set'], true) && $this->is('<', 1)) {
+        if (isset(self::CONTAINERS[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
             $type = $this->typeTexts->type();
             $opened = $this->peek();
             if (null !== $type && null !== $opened && $this->is('{')) {
-                return $this->postfix($this->braces->braced($opened, $type));
+                return $this->postfix($this->bracedAs($opened, $type));
             }
             if (null !== $type && null !== $opened && $this->accept('(')) {
-                return $this->postfix($this->madeValues->ofRecord($type, $this->arguments($opened)));
-            }
-            $this->at = $at;
-        }
-        if ('map' === $token->text && $this->is('<', 1)) {
-            $type = $this->typeTexts->type();
-            if (null !== $type && $this->is('{')) {
-                return $this->postfix($this->braces->braced($this->peek() ?? $token, $type));
+                $arguments = $this->arguments($opened);
+                $isRecord = [] !== TypeNames::read($type)->parts;
+
+                return $this->postfix($isRecord ? $this->madeValues->ofRecord($type, $arguments) : $this->ofArguments($type, $arguments));
             }
             $this->at = $at;
         }
@@ -757,10 +755,20 @@ abstract class CppExpressions extends BraceExpressions
         return match (true) {
             $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
             $value instanceof Field => $this->fieldTypes[$value->name] ?? '',
-            $value instanceof Item => $this->typeOfItem($this->typeOf($value->container)),
+            $value instanceof Item => $this->typeOfPart($this->typeOf($value->container), $value->index) ?? $this->typeOfItem($this->typeOf($value->container)),
             $value instanceof Slice => $this->typeOf($value->container),
+            $value instanceof OwnValue => $this->givenTypes->of($value->function),
+            $value instanceof MethodCall => $this->givenTypes->of($value->method),
             default => '',
         };
+    }
+
+    /** The type of one part of a pair or a tuple; null where a type has none. */
+    private function typeOfPart(string $type, Expression $place): ?string
+    {
+        $parts = $place instanceof NumberLiteral && 1 === preg_match('/\b(?:pair|tuple) ?</', $type) ? TypeNames::read($type)->parts : [];
+
+        return [] === $parts || !$place instanceof NumberLiteral || !isset($parts[(int) $place->value]) ? null : TypeNames::write($parts[(int) $place->value]);
     }
 
     /** A map that is asked for a key has it from then on (C++17, 26.4.4.3). */

@@ -887,6 +887,16 @@ final class CppParser extends CppExpressions
         return $this->eachRows->eachLoop($id, $start, $opened);
     }
 
+    protected function bracedAs(Token $opened, string $type): Expression
+    {
+        return $this->initialValues->filledUp($type, $this->initialValues->bracedAs($opened, $type)) ?? $this->madeValues->empty("vector<$type>");
+    }
+
+    protected function ofArguments(string $type, array $arguments): Expression
+    {
+        return $this->initialValues->ofArguments($type, $arguments);
+    }
+
     protected function isPair(Expression $value): bool
     {
         return $value instanceof VariableRead && (isset($this->pairs[$value->name]) || isset($this->iterators[$value->name])) || [] !== TypeNames::read($this->typeOf($value))->parts;

@@ -784,6 +784,10 @@ final class Types
             OperationKey::Insert => $operation->arguments[2] ?? null,
             default => null,
         };
+        if (null !== $list && null !== $put && OperationKey::Append === $operation->key && $this->expression($part, $list)->isTextual()) {
+            // Letters are put behind a text, which stays one (C++17, 24.3.2.6.2).
+            return;
+        }
         if (null !== $list && null !== $put) {
             $type = $this->expression($part, $put);
             $this->gets($part, $list, match ($operation->key) {

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Run\Code;
 
+use Scrivlet\Core\Catalogue\Result;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\Scopes;
@@ -12,6 +14,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Run\Compiler;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
@@ -43,7 +46,7 @@ final class AssignmentCode
     {
         $type = $this->compiler->types->variable($this->compiler->part, $set->variable);
 
-        return $this->compiler->facts->typed && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || TypeKind::Copied === $type->kind);
+        return $this->compiler->facts->typed && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || $type->isSet() || TypeKind::Copied === $type->kind);
     }
 
     /** A variable of C++ that has no value yet; the other languages begin without one. */
@@ -304,10 +307,20 @@ final class AssignmentCode
             return $value;
         }
 
-        $copy = $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall ? "\$v->cloned($value)" : $value;
+        $copy = null !== $source && self::isShared($source) ? "\$v->cloned($value)" : $value;
         // Another name for an object is the object.
         $sliced = null !== $source && TypeKind::Copied === $type->kind && $this->compiler->classCode->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);
 
         return $sliced ? "\$v->sliced($copy, ".var_export($type->class, true).', '.var_export(($this->compiler->classTable ??= new Classes($this->compiler->program))->fields((string) $type->class), true).')' : $copy;
+    }
+
+    /** Whether a value is known elsewhere too, so that whoever keeps it keeps a copy (C++17, 11.6). */
+    private static function isShared(Expression $source): bool
+    {
+        return match (true) {
+            $source instanceof Choice => self::isShared($source->then) || self::isShared($source->otherwise),
+            $source instanceof Operation => \in_array(ValueOperations::find($source->key)?->result, [Result::Item, Result::Value], true),
+            default => $source instanceof VariableRead || $source instanceof Item || $source instanceof OwnValue || $source instanceof Field || $source instanceof MethodCall,
+        };
     }
 }

@@ -91,7 +91,7 @@ final class Announcements
         $types = [''];
         $depth = 0;
         for ($at = $bracket + 1; $at < $closing; ++$at) {
-            $text = $this->parser->tokens[$at]->text;
+            $text = $this->parser->typeTexts->whole($at)->text;
             $depth += ['<' => 1, '>' => -1, '>>' => -2][$text] ?? 0;
             if (',' === $text && 0 === $depth) {
                 $types[] = '';

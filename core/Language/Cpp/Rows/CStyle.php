@@ -37,6 +37,7 @@ final class CStyle
     {
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\btemplate\s*<[^>{]*\b(?:int|size_t|unsigned|bool)\s+\w/', $this->parser->text) ? NumbersOfTemplates::asNumbers($tokens) : $tokens;
         $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->parser->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;

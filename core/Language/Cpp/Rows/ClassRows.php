@@ -218,7 +218,7 @@ final class ClassRows
             return [$destructor];
         }
         if ($this->parser->is('~')) {
-            $this->parser->fail('unsupported', $token, ['what' => $token->text.($this->parser->peek(1)->text ?? '')]);
+            $this->parser->fail('unsupported', $token, ['what' => '~'.$this->parser->class]);
         }
         $friend = $this->parser->freeOperators->friend($token);
         if (null !== $friend) {

@@ -29,8 +29,10 @@ final class ClassTemplates
     private const CONVERTED = ['int', 'double', 'float', 'char', 'bool', 'string', 'long', 'long long', 'vector<int>', 'vector<string>'];
     /** @var array<string, true> class templates that are made for types whose values become each other */
     private array $mixed = [];
-    /** @var array<string, array<string, array<string, string>>> by the name of an object, and its class template, what its types are there */
+    /** @var array<string, array<int, array<string, array<string, string>>>> by the name of an object, where the outermost braces begin that it is in, and its class template: what its types are there */
     private array $given = [];
+    /** @var list<array{int, int}> where the outermost braces begin and end, in bytes */
+    private array $braces = [];
     /** @var array<string, array<string, string|null>> of each class template what its types are, null where they can't be told */
     public array $classTemplates = [];
 
@@ -57,6 +59,7 @@ final class ClassTemplates
         }
         $names = array_fill_keys(array_merge(...array_values($templates)), true);
         $made = $gone = $halved = $elsewhere = [];
+        $this->braces = self::outermost($tokens);
         foreach (array_keys($code) as $at) {
             if (!isset($templates[$text($at)]) || '<' !== $text($at + 1) || null === $closing = self::closingAngle($text, $at + 1)) {
                 continue;
@@ -77,10 +80,11 @@ final class ClassTemplates
                 $named = '[' === $text($behind + 1) ? '' : $named;
                 $isEmpty = 'new' === $text($at - 1) && '(' === $text($end + 1) && ')' === $text($end + 2);
                 $known = \count($templates[$text($at)]) === \count($types) ? array_combine($templates[$text($at)], $types) : [];
-                if ('' === $named && !$isEmpty || [] === $known || '' !== $named && $known !== ($this->given[$named][$text($at)] ?? $known)) {
+                $within = $this->bracesAround($tokens[$code[$at]]->offset);
+                if ('' === $named && !$isEmpty || [] === $known || '' !== $named && $known !== ($this->given[$named][$within][$text($at)] ?? $known)) {
                     $elsewhere[$text($at)] = true;
                 } elseif ('' !== $named) {
-                    $this->given[$named][$text($at)] = $known;
+                    $this->given[$named][$within][$text($at)] = $known;
                 }
             }
         }
@@ -109,6 +113,47 @@ final class ClassTemplates
     }
 
     /**
+     * @param list<Token> $tokens
+     *
+     * @return list<array{int, int}>
+     */
+    private static function outermost(array $tokens): array
+    {
+        [$found, $depth, $from] = [[], 0, 0];
+        foreach ($tokens as $token) {
+            if (TokenKind::Sign !== $token->kind || '{' !== $token->text && '}' !== $token->text) {
+                continue;
+            }
+            $from = 0 === $depth ? $token->offset : $from;
+            $depth += '{' === $token->text ? 1 : -1;
+            if (0 === $depth) {
+                $found[] = [$from, $token->offset];
+            }
+        }
+
+        return $found;
+    }
+
+    private function bracesAround(int $offset): int
+    {
+        foreach ($this->braces as [$from, $until]) {
+            if ($offset >= $from && $offset <= $until) {
+                return $from;
+            }
+        }
+
+        return -1;
+    }
+
+    /** @return array<string, array<string, string>> what an object of this name was made for, where the row stands that is read; by class template */
+    private function givenTo(string $object): array
+    {
+        $all = $this->given[$object] ?? [];
+
+        return [] === $all ? [] : $all[$this->bracesAround($this->parser->offset())] ?? $all[-1] ?? (1 === \count($all) ? reset($all) : []);
+    }
+
+    /**
      * What is given to an object, as the type has it that the object was made for.
      *
      * @param list<string>   $types     what takes it says of each
@@ -118,9 +163,13 @@ final class ClassTemplates
      */
     public function asGiven(string $object, string $class, array $types, array $arguments): array
     {
-        $known = $this->given[$object][$class] ?? null;
+        $known = $this->givenTo($object)[$class] ?? null;
         foreach (null === $known ? [] : $arguments as $index => $argument) {
             $wanted = $known[trim((string) preg_replace('/\bconst\b|[&\s]+/', '', $types[$index] ?? ''))] ?? '';
+            if ($argument->value instanceof VariableRead && $wanted === $this->parser->typeOf($argument->value)) {
+                // Perhaps it is the variable itself that is handed over.
+                continue;
+            }
             $value = match ($wanted) {
                 'double', 'float' => $argument->value instanceof NumberLiteral ? new NumberLiteral((float) $argument->value->value) : new Operation(OperationKey::ToNumber, [$argument->value]),
                 'int' => $argument->value instanceof NumberLiteral && \is_int($argument->value->value) ? $argument->value : new Operation(OperationKey::ToWhole, [$argument->value]),
@@ -174,7 +223,7 @@ final class ClassTemplates
                 $isInRows = !$ofClass[\count($ofClass) - 1];
                 $isMade = $isMade || $class === $text($at) && '(' === $text($at + 1);
                 $isOpen = isset($names[$text($at)]);
-                if (\in_array($text($at), ['/', '%', '/=', '%='], true) && !self::isOfDouble($text, $at) || $isOfLetters && $isOpen && (\in_array($text($at + 1), ['(', '{'], true) || \in_array($text($at + 2), ['{', ';'], true) && $isInRows)) {
+                if (\in_array($text($at), ['/', '/='], true) && !self::isOfDouble($text, $at) || $isOfLetters && $isOpen && (\in_array($text($at + 1), ['(', '{'], true) || \in_array($text($at + 2), ['{', ';'], true) && $isInRows)) {
                     return false;
                 }
                 if ($isOpen && !$isInRows && 1 === preg_match('/^\w+$/D', $text($at + 1)) && '(' !== $text($at + 2)) {
@@ -223,7 +272,7 @@ final class ClassTemplates
     /** The class template that an object was made of; null where none is, or several are. */
     public function classOf(string $object): ?string
     {
-        $classes = array_keys($this->given[$object] ?? []);
+        $classes = array_keys($this->givenTo($object));
 
         return 1 === \count($classes) ? $classes[0] : null;
     }

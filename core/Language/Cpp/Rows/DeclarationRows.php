@@ -18,11 +18,13 @@ use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
+use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -135,12 +137,22 @@ final class DeclarationRows
                 // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
                 $value = $this->parser->madeValues->empty("vector<$kept>");
             }
-            $rows[] = null === $value ? new Declaration($this->parser->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->parser->newId(), $name->text, $value, false, $kept);
+            $told = 'auto' === $kept && null !== $value ? $this->typeTold($value) : $kept;
+            $rows[] = null === $value ? new Declaration($this->parser->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->parser->newId(), $name->text, $value, false, $told);
         } while ($this->parser->accept(','));
         $this->parser->semicolon();
         $this->parser->cutTogether($rows, $token->offset);
 
         return $rows;
+    }
+
+    /** `auto` where nothing else would tell what a variable holds: a text or a container that a function gives. */
+    private function typeTold(Expression $value): string
+    {
+        $type = $value instanceof OwnValue || $value instanceof MethodCall ? $this->parser->typeOf($value) : '';
+        $known = TypeNames::read($type);
+
+        return $known->isTextual() || $known->isList() || $known->isMap() || $known->isSet() ? $type : 'auto';
     }
 
     /** A variable that a condition declares, with its value. */

@@ -7,11 +7,16 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Parsing\ParseFailure;
 use Scrivlet\Core\Language\Parsing\Parser;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -97,6 +102,13 @@ final class GivenPlaces
         if ($target instanceof Item && null !== $this->parser->classes->ownerOf($this->classOf($target->container), '@item')) {
             // What it gives is more than a place.
             $this->parser->fail('unsupported', $this->parser->peek(), ['what' => 'operator[] … = …']);
+        }
+
+        if ($target instanceof Operation && (OperationKey::First === $target->key || OperationKey::Last === $target->key)) {
+            // `beds.back() = 3`, `stack.top() += 2` (C++17, 26.2.3)
+            $list = $target->arguments[0];
+
+            return new Item($list, OperationKey::First === $target->key ? new NumberLiteral(0) : new Binary(Operator::Subtract, new Operation(OperationKey::Length, [$list]), new NumberLiteral(1)));
         }
 
         return $target instanceof MethodCall ? $this->givenBy($target, false) ?? $target : $target;

@@ -217,33 +217,8 @@ final class InitialValues
         if (($isPart || $this->parser->is('(')) && null !== $token) {
             ++$this->parser->at;
             $arguments = $this->parser->arguments($token);
-            if (TypeNames::read($type)->isList()) {
-                return $this->parser->madeValues->vector($type, $arguments);
-            }
-            $given = $arguments[0]->value ?? null;
-            if ($given instanceof ListLiteral && TypeNames::read($type)->isSet()) {
-                return self::setOf($given);
-            }
-            if (TypeNames::read($type)->isSet() && ([] === $arguments || $arguments[0]->all || 2 === \count($arguments))) {
-                // Each of what is given once (C++17, 26.4.6.2).
-                return new Operation(OperationKey::SetOf, [] === $arguments ? [] : [$this->parser->madeValues->vector('vector<int>', $arguments)]);
-            }
-            if (TypeNames::read($type)->isMap() && (2 === \count($arguments) || ($arguments[0]->all ?? false))) {
-                $pairs = $this->parser->madeValues->vector('vector<int>', $arguments);
 
-                // Of several pairs with one key the first stays (C++17, 26.2.6).
-                return $this->parser->isOfType($arguments[0]->value, '(?:unordered_)?map') ? $arguments[0]->value : new Operation(OperationKey::MapOf, [new Operation(OperationKey::Backwards, [$pairs])]);
-            }
-            $fitting = FittingKind::ofClass($type);
-            if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
-                return new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
-            }
-            $text = 'string' === $type ? $this->parser->madeValues->textOf($arguments) : null;
-            if (null !== $text) {
-                return $text;
-            }
-
-            return $this->inType($type, $arguments[0]->value ?? $this->parser->madeValues->empty("vector<$type>"));
+            return $this->ofArguments($type, $arguments);
         }
 
         // Lists, maps and texts are empty from the start (C++17, 11.6); a number has no value yet.
@@ -256,6 +231,42 @@ final class InitialValues
             TypeKind::Text => new TextLiteral(''),
             default => null,
         };
+    }
+
+    /**
+     * A value of a type that is made of what stands in its brackets (C++17, 11.6).
+     *
+     * @param list<Argument> $arguments
+     */
+    public function ofArguments(string $type, array $arguments): Expression
+    {
+        if (TypeNames::read($type)->isList()) {
+            return $this->parser->madeValues->vector($type, $arguments);
+        }
+        $given = $arguments[0]->value ?? null;
+        if ($given instanceof ListLiteral && TypeNames::read($type)->isSet()) {
+            return self::setOf($given);
+        }
+        if (TypeNames::read($type)->isSet() && ([] === $arguments || $arguments[0]->all || 2 === \count($arguments))) {
+            // Each of what is given once (C++17, 26.4.6.2).
+            return new Operation(OperationKey::SetOf, [] === $arguments ? [] : [$this->parser->madeValues->vector('vector<int>', $arguments)]);
+        }
+        if (TypeNames::read($type)->isMap() && (2 === \count($arguments) || ($arguments[0]->all ?? false))) {
+            $pairs = $this->parser->madeValues->vector('vector<int>', $arguments);
+
+            // Of several pairs with one key the first stays (C++17, 26.2.6).
+            return $this->parser->isOfType($arguments[0]->value, '(?:unordered_)?map') ? $arguments[0]->value : new Operation(OperationKey::MapOf, [new Operation(OperationKey::Backwards, [$pairs])]);
+        }
+        $fitting = FittingKind::ofClass($type);
+        if (null !== $fitting && \count($arguments) === $fitting->sockets()) {
+            return new Operation(OperationKey::from($fitting->value), array_map(static fn (Argument $argument): Expression => $argument->value, $arguments));
+        }
+        $text = 'string' === $type ? $this->parser->madeValues->textOf($arguments) : null;
+        if (null !== $text) {
+            return $text;
+        }
+
+        return $this->inType($type, $arguments[0]->value ?? $this->parser->madeValues->empty("vector<$type>"));
     }
 
     /** A literal list for a map is a map; a text in a `char` is a letter. */

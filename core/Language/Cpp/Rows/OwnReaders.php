@@ -47,7 +47,15 @@ final class OwnReaders
             if (null === $of || ',' !== $text($of - 1) || '&' !== $text($of + 1)) {
                 continue;
             }
-            $tokens[$index] = $tokens[$index]->readAs($this->readers[$text($of)] ??= self::nameFor($tokens, $text($of)), TokenKind::Name);
+            $name = self::nameFor($tokens, $text($of));
+            $friend = $at - ('::' === $text($at - 3) ? 5 : 3);
+            if ('friend' === $text($friend) && '{' === $text($of + 4)) {
+                // As one that the class has, whatever object is read.
+                $tokens[$code[$friend]] = $tokens[$code[$friend]]->readAs('static', TokenKind::Keyword);
+                $this->readers[$text($of)] = $text($of).'.'.$name;
+            }
+            $this->readers[$text($of)] ??= $name;
+            $tokens[$index] = $tokens[$index]->readAs($name, TokenKind::Name);
             $gone[$code[$at + 1]] = true;
         }
 

@@ -42,7 +42,7 @@ final class WholeLists
     {
         [$over, $to, $make] = $operation->arguments;
         $target = $to instanceof Operation && (OperationKey::Begin === $to->key || OperationKey::Behind === $to->key) ? $to->arguments[0] : null;
-        if (!$target instanceof VariableRead || !$make instanceof Lambda || 1 !== \count($make->parameters)) {
+        if (null === $target || !Given::isPlace($target) || !$this->parser->isSteady($target) || !$make instanceof Lambda || 1 !== \count($make->parameters)) {
             return null;
         }
         $made = new Collected($make->value, $make->parameters[0], $over);
@@ -50,18 +50,18 @@ final class WholeLists
             return new Perform($this->parser->newId(), new Operation(OperationKey::Extend, [$target, $made]));
         }
 
-        return new SetVariable($this->parser->newId(), $target->name, 1 === preg_match('/^(?:std::)?string\b/', $this->parser->typeOf($target)) ? new Operation(OperationKey::Joined, [$made, new TextLiteral('')]) : $made);
+        return $this->given($target, 1 === preg_match('/^(?:std::)?string\b/', $this->parser->typeOf($target)) ? new Operation(OperationKey::Joined, [$made, new TextLiteral('')]) : $made);
     }
 
     /** `swap(word[i], word[k])` puts another text in a variable. */
     public function swappedLetters(Operation $swap): ?Statement
     {
         [$one, $other] = $swap->arguments;
-        if (!$one instanceof Item || !$other instanceof Item || !$one->container instanceof VariableRead || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->parser->typeOf($one->container))) {
+        if (!$one instanceof Item || !$other instanceof Item || !Given::isPlace($one->container) || !$this->parser->isSteady($one->container) || $one->container != $other->container || 1 !== preg_match('/^(?:const )?(?:std::)?string\b/', $this->parser->typeOf($one->container))) {
             return null;
         }
 
-        return new SetVariable($this->parser->newId(), $one->container->name, new Operation(OperationKey::WithLetter, [new Operation(OperationKey::WithLetter, [$one->container, $one->index, $other]), $other->index, $one]));
+        return $this->given($one->container, new Operation(OperationKey::WithLetter, [new Operation(OperationKey::WithLetter, [$one->container, $one->index, $other]), $other->index, $one]));
     }
 
     /** A part of a text, with other bounds for none. */
@@ -83,7 +83,7 @@ final class WholeLists
             OperationKey::TextInserted => [self::part_($text, null, $from), $edit->arguments[2], self::part_($text, $from, null)],
             default => null,
         };
-        if (null === $parts || !$text instanceof VariableRead) {
+        if (null === $parts || !Given::isPlace($text) || !$this->parser->isSteady($text)) {
             return null;
         }
         if ($from instanceof NumberLiteral && 0 === $from->value) {
@@ -94,7 +94,13 @@ final class WholeLists
             $joined = new Binary(Operator::Join, $joined, $part);
         }
 
-        return new SetVariable($this->parser->newId(), $text->name, $joined);
+        return $this->given($text, $joined);
+    }
+
+    /** A place gets another value. */
+    private function given(Expression $place, Expression $value): Statement
+    {
+        return $place instanceof VariableRead ? new SetVariable($this->parser->newId(), $place->name, $value) : new SetItem($this->parser->newId(), $place, $value);
     }
 
     private function isOfText(Expression $value): bool

@@ -145,7 +145,7 @@ final class MadeValues
     public function ofRecord(string $type, array $arguments): Expression
     {
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
-        if (1 === preg_match('/\bset ?</', $type)) {
+        if (1 === preg_match('/^(?:const )?(?:unordered_|multi)?set ?</', $type)) {
             return new Operation(OperationKey::SetOf, 1 === \count($values) ? $values : []);
         }
 

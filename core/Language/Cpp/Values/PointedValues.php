@@ -67,13 +67,12 @@ final class PointedValues
 
             return $this->parser->postfix($this->itemAt($name->text));
         }
-        if (null !== $name && TokenKind::Name === $name->kind && $this->parser->is('.', 2) && \in_array($this->parser->peek(3)?->text, ['begin', 'rbegin'], true) && $this->parser->is('(', 4) && $this->parser->is(')', 5)) {
+        if (null !== $name && TokenKind::Name === $name->kind && $this->parser->isVariable($name->text) && $this->parser->is('.', 2) && \in_array($this->parser->peek(3)?->text, ['begin', 'rbegin'], true) && $this->parser->is('(', 4) && $this->parser->is(')', 5)) {
             $isLast = $this->parser->is('rbegin', 3);
             $this->parser->at += 6;
             $this->parser->read($name->text, $name->offset);
-            $type = $this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '';
 
-            return $this->parser->postfix(new Operation(1 === preg_match('/\bset ?</', $type) ? ($isLast ? OperationKey::Greatest : OperationKey::Least) : ($isLast ? OperationKey::Last : OperationKey::First), [new VariableRead($name->text)]));
+            return $this->parser->postfix(new Operation($this->parser->isOfType(new VariableRead($name->text), '(?:unordered_|multi)?set') ? ($isLast ? OperationKey::Greatest : OperationKey::Least) : ($isLast ? OperationKey::Last : OperationKey::First), [new VariableRead($name->text)]));
         }
         if ($this->parser->is('std', 1) && $this->parser->is('::', 2)) {
             $this->parser->at += 2;
@@ -85,6 +84,12 @@ final class PointedValues
             $isWhole = \in_array($this->parser->sign(2), [';', ')', '}', ','], true);
             ++$this->parser->at;
             $thing = $this->parser->expression(9);
+            if ($thing instanceof Operation && (OperationKey::Begin === $thing->key || OperationKey::Rbegin === $thing->key)) {
+                $isSet = $this->parser->isOfType($thing->arguments[0], '(?:unordered_)?set');
+                $ends = $isSet ? [OperationKey::Least, OperationKey::Greatest] : [OperationKey::First, OperationKey::Last];
+
+                return $this->parser->postfix(new Operation($ends[(int) (OperationKey::Rbegin === $thing->key)], $thing->arguments));
+            }
 
             if (TypeNames::read($this->parser->typeOf($thing))->isList()) {
                 // An array of C stands for its first item (C++17, 7.2).

@@ -181,6 +181,12 @@ final class TypeTexts
         $this->parser->tokens[$this->parser->at] = new Token(TokenKind::Sign, '>', $this->parser->tokens[$this->parser->at]->offset + 1);
     }
 
+    /** A token as it stands in the text, whatever was taken of it already. */
+    public function whole(int $at): Token
+    {
+        return $this->halved[$at] ?? $this->parser->tokens[$at];
+    }
+
     /** What is read once more is whole again. */
     private function madeWhole(): void
     {
