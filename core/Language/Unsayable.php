@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Typing\LiveLoops;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
 use Scrivlet\Core\Language\Typing\Scopes;
 use Scrivlet\Core\Language\Typing\TypeKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Binary;
@@ -30,6 +31,7 @@ use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -230,7 +232,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? OtherwiseThere::in($program, $other) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::dividesBySort($program));
+        $asked = self::comparesFields($program) ?? ($other->semantics()->typed ? null : self::copiesParts($program)) ?? OtherwiseThere::in($program, $other) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::dividesBySort($program));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
@@ -360,6 +362,49 @@ final class Unsayable
     }
 
     /** Objects of classes of data are equal where what they keep is (The Python Standard Library, dataclasses), those of JavaScript never. */
+    /**
+     * What a pointer points at, taken as a thing of its own with all that it keeps, or an object made like another one: only
+     * C++ copies what stands in fields with the object, and what they point at not (C++17, 15.8.1).
+     */
+    private static function copiesParts(Program $program): ?string
+    {
+        $types = null;
+        foreach ([] === $program->classes() ? [] : $program->scopes() as $part) {
+            foreach ($program->rowsOf($part) as $row) {
+                foreach (Walk::expressionsOf($row) as $value) {
+                    $isMade = $value instanceof MakeObject && 1 === \count($value->arguments);
+                    if (!$isMade && !($value instanceof Operation && OperationKey::Followed === $value->key)) {
+                        continue;
+                    }
+                    $type = ($types ??= Types::of($program))->expression($part, $value->arguments[0]);
+                    $class = !$isMade || TypeKind::Copied === $type->kind ? $type->class : null;
+                    if (null !== $class && ($isMade ? $class === $value->class : self::hasParts($program, $class))) {
+                        return $isMade ? "new $class(…)" : "*… ($class)";
+                    }
+                }
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether an object keeps more than numbers, texts and truths. */
+    private static function hasParts(Program $program, string $class): bool
+    {
+        $of = $program->classNamed($class);
+        if (null === $of) {
+            return true;
+        }
+        foreach ($of->body->statements as $row) {
+            $type = $row instanceof FieldDeclaration && !$row->off && null !== $row->type ? TypeNames::read($row->type) : null;
+            if (null !== $type && !$type->isNumeric() && !$type->isTextual() && TypeKind::Truth !== $type->kind && TypeKind::Letter !== $type->kind) {
+                return true;
+            }
+        }
+
+        return '' !== $of->parent && self::hasParts($program, $of->parent);
+    }
+
     private static function comparesFields(Program $program): ?string
     {
         $classes = new Classes($program);

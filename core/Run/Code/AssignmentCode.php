@@ -307,6 +307,10 @@ final class AssignmentCode
             return $value;
         }
 
+        if (TypeKind::Object === $was->kind && TypeKind::Copied === $type->kind && !$this->compiler->classCode->isAbove((string) $type->class)) {
+            // What it points at becomes a thing of its own.
+            return "\$v->followed($value)";
+        }
         $copy = null !== $source && self::isShared($source) ? "\$v->cloned($value)" : $value;
         // Another name for an object is the object.
         $sliced = null !== $source && TypeKind::Copied === $type->kind && $this->compiler->classCode->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);

@@ -162,7 +162,21 @@ final class ClassCode
 
     public function newObject(MakeObject $made): string
     {
+        $like = $this->compiler->facts->typed && 1 === \count($made->arguments) ? $this->compiler->types->expression($this->compiler->part, $made->arguments[0]) : null;
+        if (TypeKind::Copied === $like?->kind && $like->class === $made->class && !$this->takesLike($made->class)) {
+            return '$v->likeThat('.$this->compiler->expression($made->arguments[0]).', '.var_export($made->copied, true).')';
+        }
+
         return ($made->copied ? '$this->madeCopied(' : '$this->made(').var_export($made->class, true).', $d'.CallCode::behind($made->arguments, array_map($this->compiler->callCode->handedOver(...), $made->arguments)).')';
+    }
+
+    /** Whether a class says itself how objects of it are made like others. */
+    private function takesLike(string $class): bool
+    {
+        $maker = $this->compiler->program->functionNamed($class.'.'.ClassDefinition::MAKES);
+        $taken = null === $maker ? null : $maker->types[$maker->parameters[1] ?? ''] ?? null;
+
+        return null !== $taken && TypeNames::read($taken)->class === $class;
     }
 
     /**

@@ -63,7 +63,27 @@ trait ObjectOperations
     /** What a pointer points at, as a thing of its own. */
     public function followed(mixed $thing): mixed
     {
-        return $thing instanceof MapValue ? $this->cloned($thing) : $thing;
+        return $thing instanceof MapValue && '' !== $thing->class ? $this->likeThat($thing, true) : $thing;
+    }
+
+    /**
+     * Another object that keeps the same (C++17, 15.8.1).
+     *
+     * @param bool $copied whether it is copied itself wherever it is handed on
+     */
+    public function likeThat(mixed $object, bool $copied): MapValue
+    {
+        if (!$object instanceof MapValue) {
+            throw new RunError('nothing_keeps', ['name' => '*']);
+        }
+        $was = $object->copied;
+        $object->copied = true;
+        $copy = $this->cloned($object);
+        $object->copied = $was;
+        \assert($copy instanceof MapValue);
+        $copy->copied = $copied;
+
+        return $copy;
     }
 
     public function itself(mixed $thing): mixed

@@ -80,7 +80,7 @@ final class PointedValues
         $of = $this->parser->peek(1);
         if (TokenKind::Name === $of?->kind && !$this->parser->is('(', 2)) {
             $before = $this->parser->tokens[$this->parser->at - 1]->text ?? '';
-            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$this->parser->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true);
+            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$this->parser->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true) || '(' === $before && $this->makesObject($this->parser->at - 2);
             $isWhole = \in_array($this->parser->sign(2), [';', ')', '}', ','], true);
             ++$this->parser->at;
             $thing = $this->parser->expression(9);
@@ -151,5 +151,13 @@ final class PointedValues
     public function spotOrName(Expression $value): ?Expression
     {
         return $value instanceof VariableRead && 'spot' === ($this->parser->iterators[$value->name][0] ?? '') ? $value : self::spot($value);
+    }
+
+    /** Whether what stands before a bracket makes an object: `new Bed(`, `make_unique<Bed>(`, `Bed copy(`. */
+    private function makesObject(int $at): bool
+    {
+        $text = $this->parser->tokens[$at]->text ?? '';
+
+        return isset($this->parser->classes->parents['>' === $text ? $this->parser->tokens[$at - 1]->text ?? '' : $text]) || isset($this->parser->classes->parents[$this->parser->tokens[$at - 1]->text ?? '']);
     }
 }
