@@ -147,6 +147,8 @@ abstract class CppExpressions extends BraceExpressions
 
     /** @var array<string, string> the types of what objects keep, by name */
     public array $fieldTypes = [];
+    /** @var array<string, array<string, string>> the same, by the class of the objects */
+    public array $fieldTypesOf = [];
 
     public function __construct(string $text)
     {
@@ -754,13 +756,28 @@ abstract class CppExpressions extends BraceExpressions
     {
         return match (true) {
             $value instanceof VariableRead => $this->types[$this->scope][$value->name] ?? $this->types[''][$value->name] ?? '',
-            $value instanceof Field => $this->fieldTypes[$value->name] ?? '',
+            $value instanceof Field => $this->typeOfField($value),
             $value instanceof Item => $this->typeOfPart($this->typeOf($value->container), $value->index) ?? $this->typeOfItem($this->typeOf($value->container)),
             $value instanceof Slice => $this->typeOf($value->container),
             $value instanceof OwnValue => $this->givenTypes->of($value->function),
             $value instanceof MethodCall => $this->givenTypes->of($value->method),
             default => '',
         };
+    }
+
+    /** What the class of an object says of a field, or else any class. */
+    private function typeOfField(Field $field): string
+    {
+        $isOwn = '' !== $this->class && $field->object instanceof VariableRead && $field->object->name === $this->itself;
+        $class = $isOwn ? $this->class : (string) TypeNames::read($this->typeOf($field->object))->class;
+        for ($depth = 0; '' !== $class && $depth < 20; ++$depth) {
+            if (isset($this->fieldTypesOf[$class][$field->name])) {
+                return $this->fieldTypesOf[$class][$field->name];
+            }
+            $class = $this->classes->parents[$class] ?? '';
+        }
+
+        return $this->fieldTypes[$field->name] ?? '';
     }
 
     /** The type of one part of a pair or a tuple; null where a type has none. */

@@ -73,6 +73,7 @@ use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\RaiseObject;
+use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
@@ -846,7 +847,12 @@ final class CppParser extends CppExpressions
             return new Perform($this->newId(), $call);
         }
 
+        if (($target instanceof Item || $target instanceof Field) && 'char' === $this->typeOf($target)) {
+            return new SetItem($this->newId(), $target, new Operation(OperationKey::Letter, [new Binary($operator, $target, $amount)]));
+        }
         if ($target instanceof VariableRead && $this->letterRows->isLetter($target->name)) {
+            $this->assigned[$this->scope][$target->name] = true;
+
             return new SetVariable($this->newId(), $target->name, new Operation(OperationKey::Letter, [new Binary($operator, $target, $amount)]));
         }
 

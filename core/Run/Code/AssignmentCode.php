@@ -49,6 +49,12 @@ final class AssignmentCode
         return $this->compiler->facts->typed && str_ends_with((string) $set->declared, '&') && ($type->isList() || $type->isMap() || $type->isSet() || TypeKind::Copied === $type->kind);
     }
 
+    /** What another name stands for: where a pointer is followed, the thing itself. */
+    public static function named(Expression $value): Expression
+    {
+        return $value instanceof Operation && OperationKey::Followed === $value->key ? $value->arguments[0] : $value;
+    }
+
     /** A variable of C++ that has no value yet; the other languages begin without one. */
     public function declaration(Declaration $declaration): string
     {

@@ -38,6 +38,10 @@ final class CStyle
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
         $tokens = 1 === preg_match('/\btemplate\s*<[^>{]*\b(?:int|size_t|unsigned|bool)\s+\w/', $this->parser->text) ? NumbersOfTemplates::asNumbers($tokens) : $tokens;
+        if (1 === preg_match('/\blist\s*</', $this->parser->text) && 1 !== preg_match('/\b(?:class|struct)\s+list\b/', $this->parser->text)) {
+            // What is done to one is done to a queue with two ends (C++17, 26.3.10).
+            $tokens = self::withOneKindOfList($tokens);
+        }
         $tokens = 1 === preg_match('/\bauto\b[^;{}]*->/', $this->parser->text) ? self::withoutTrailingTypes($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*>>/', $this->parser->text) ? $this->parser->ownReaders->named($tokens) : $tokens;
         $tokens = 1 === preg_match('/\boperator\s*(?:\+\+|--|[a-z])/', $this->parser->text) ? OperatorNames::named($tokens) : $tokens;
@@ -116,6 +120,23 @@ final class CStyle
         }
 
         return array_values(array_diff_key($tokens, $gone));
+    }
+
+    /**
+     * @param list<Token> $tokens
+     *
+     * @return list<Token>
+     */
+    private static function withOneKindOfList(array $tokens): array
+    {
+        $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
+        foreach ($code as $at => $index) {
+            if ('list' === $tokens[$index]->text && '<' === ($tokens[$code[$at + 1] ?? -1]->text ?? '') && TokenKind::Name === $tokens[$index]->kind) {
+                $tokens[$index] = $tokens[$index]->readAs('deque');
+            }
+        }
+
+        return array_values($tokens);
     }
 
     /**

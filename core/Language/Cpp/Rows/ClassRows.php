@@ -60,7 +60,7 @@ final class ClassRows
         $this->parser->braceAttempts->braceOf($token->text);
         $this->parser->accept('{');
         $this->parser->cut($id, 'head', $token->offset, $this->parser->endOffset());
-        $this->announceFields();
+        $this->announceFields($name->text);
         [$outer, $this->parser->parent, $this->parser->class] = [$this->parser->parent, $id, $name->text];
         $rows = [];
         $beside = null;
@@ -95,7 +95,7 @@ final class ClassRows
     }
 
     /** The types of what a class keeps are known in all its methods, also in those that stand above (C++17, 6.3.7). */
-    private function announceFields(): void
+    private function announceFields(string $class): void
     {
         $from = $this->parser->at;
         $until = $this->parser->closingOf($from - 1) ?? $this->parser->until;
@@ -119,7 +119,7 @@ final class ClassRows
                 for (++$this->parser->at; $this->parser->is('['); $this->parser->at = ($this->parser->closingOf($this->parser->at) ?? $this->parser->at) + 1) {
                     $kept = "vector<$kept>";
                 }
-                $this->parser->fieldTypes[$name->text] = $kept;
+                $this->parser->fieldTypes[$name->text] = $this->parser->fieldTypesOf[$class][$name->text] = $kept;
                 $this->parser->at = $this->behindField($until);
                 if (!$this->parser->accept(',')) {
                     break;
@@ -279,7 +279,7 @@ final class ClassRows
                 // An object is made where it is given outside of the class.
                 $value ??= isset($this->parser->classes->parents[$kept]) ? new NumberLiteral(0) : $this->parser->madeValues->empty("vector<$kept>");
             }
-            $this->parser->fieldTypes[$name->text] = $kept;
+            $this->parser->fieldTypes[$name->text] = $this->parser->fieldTypesOf[$this->parser->class][$name->text] = $kept;
             $rows[] = $isShared ? new SetVariable($this->parser->newId(), "{$this->parser->class}.$name->text", $value, false, $kept) : new FieldDeclaration($this->parser->newId(), $name->text, $kept, $value);
         } while ($this->parser->accept(','));
         $this->parser->semicolon();

@@ -10,7 +10,6 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
-use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
@@ -100,7 +99,16 @@ final class WholeLists
     /** A place gets another value. */
     private function given(Expression $place, Expression $value): Statement
     {
-        return $place instanceof VariableRead ? new SetVariable($this->parser->newId(), $place->name, $value) : new SetItem($this->parser->newId(), $place, $value);
+        if (!$place instanceof VariableRead) {
+            return new SetItem($this->parser->newId(), $place, $value);
+        }
+        if (1 === preg_match('/[&*]$/D', $this->parser->typeOf($place)) && !$this->isOfText($place)) {
+            // It is known elsewhere, too, as the list that it is.
+            return new Perform($this->parser->newId(), new Operation(OperationKey::PutRange, [$place, new NumberLiteral(0), new Operation(OperationKey::Length, [$place]), $value]));
+        }
+        $this->parser->given($place->name, $this->parser->offset());
+
+        return new SetVariable($this->parser->newId(), $place->name, $value);
     }
 
     private function isOfText(Expression $value): bool
@@ -137,12 +145,7 @@ final class WholeLists
             $value = new Operation(OperationKey::Joined, [new Collected($value->value, $value->variable, OperationKey::AllUnique === $change->key ? $value->over : new Operation(OperationKey::Letters, [$list]), $value->condition), new TextLiteral('')]);
         }
 
-        return match (true) {
-            null === $value => null,
-            $list instanceof VariableRead => new SetVariable($this->parser->newId(), $list->name, $value),
-            $list instanceof Field, $list instanceof Item => new SetItem($this->parser->newId(), $list, $value),
-            default => null,
-        };
+        return null !== $value && Given::isPlace($list) ? $this->given($list, $value) : null;
     }
 
     /**

@@ -22,6 +22,11 @@ use Scrivlet\Core\Tree\VariableRead;
 /** Functions as values, and what they keep of what stands around (C++17, 8.1.5). */
 final class Lambdas
 {
+    /** Methods of the library that change nothing. */
+    private const ASKING = 'size|length|empty|count|find|rfind|at|front|back|top|begin|cbegin|end|cend|rbegin|rend|substr|contains|c_str|str|value|value_or|has_value|compare|lower_bound|upper_bound|what';
+    /** Functions of the library that change what they are handed. */
+    private const CHANGING = 'sort|stable_sort|reverse|rotate|fill|iota|shuffle|random_shuffle|transform|swap|iter_swap|unique|remove|remove_if|partition|next_permutation|prev_permutation|nth_element|getline|move|push_heap|pop_heap|make_heap';
+
     public function __construct(private readonly CppExpressions $parser)
     {
     }
@@ -137,10 +142,11 @@ final class Lambdas
             }
             // It may be read under another name than it has in the text.
             $written = 1 === preg_match('/\G[\w\x80-\xff]+/', $this->parser->text, $match, 0, $this->parser->tokens[$at]->offset) ? Names::asPattern($match[0]) : Names::asPattern($name);
-            $changes = '/(?<![\w.>])'.$written.'\s*(?:(?:(?:\.|->)\s*\w+\s*|\[[^\]\n]*\]\s*)*(?:[-+*\/%]?=(?!=)|\+\+|--)|\.\s*(?:push_back|pop_back|erase|insert|clear|append)\b)|(?:\+\+|--)\s*'.$written.'\b|>>\s*'.$written.'\b/';
+            $behind = '(?:(?:\.|->)\s*\w+\s*(?:\(\s*\)\s*)?|\[[^\]\n]*\]\s*)*';
+            $changes = '/(?<![\w.>])'.$written.'\s*'.$behind.'(?:[-+*\/%]?=(?!=)|\+\+|--|(?:\.|->)\s*(?!(?:'.self::ASKING.')\b)\w+\s*\()|(?:\+\+|--)\s*'.$written.'\b|>>\s*'.$written.'\b|\bget\s*<[^>]*>\s*\(\s*'.$written.'\s*\)\s*[-+*\/%]?=(?!=)|\b(?:'.self::CHANGING.')\s*\([^;]*?(?<![\w.>])'.$written.'\b/';
             // Besides its first value it changes elsewhere, or here, and is looked at again behind it.
             $isLookedAt = 1 === preg_match('/(?<![\w.>])'.$written.'\b/', $outside, $match, 0, $to);
-            if (1 < preg_match_all($changes, $outside) || $isLookedAt && 1 === preg_match($changes, substr($this->parser->text, $from, $to - $from))) {
+            if (1 < preg_match_all($changes, $outside) || 1 === preg_match($changes, $outside, $match, 0, $to) || $isLookedAt && 1 === preg_match($changes, substr($this->parser->text, $from, $to - $from))) {
                 $copied[$name] = $name;
             }
         }

@@ -196,6 +196,9 @@ final class LibraryFunctions
         if (('min' === $name || 'max' === $name) && 1 === $count && $first instanceof ListLiteral) {
             return new Operation('min' === $name ? OperationKey::Smaller : OperationKey::Larger, $first->items);
         }
+        if (('next' === $name || 'prev' === $name) && (1 === $count || 2 === $count) && $first instanceof Operation && \in_array($first->key, [OperationKey::Begin, OperationKey::End], true)) {
+            return new Binary('next' === $name ? Operator::Add : Operator::Subtract, $first, $second ?? new NumberLiteral(1));
+        }
         if ('back_inserter' === $name && 1 === $count) {
             return $this->parser->transient(OperationKey::Behind, $values);
         }

@@ -62,6 +62,15 @@ final class LibraryMethods
             // An array of C has none (C++17, 11.3.4).
             $this->parser->fail('array_methods', $token, ['name' => $name, 'object' => $receiver->name]);
         }
+        if (\in_array($name, ['sort', 'reverse', 'remove', 'remove_if', 'unique'], true) && $this->parser->isOfType($receiver, 'deque')) {
+            $made = match (true) {
+                'sort' === $name && 0 === $count => new Operation(OperationKey::Sort, [$receiver]),
+                'reverse' === $name && 0 === $count => new Operation(OperationKey::TurnRound, [$receiver]),
+                default => $this->parser->builtin($name, [new Argument($receiver, $token->offset, $token->end(), '', true), ...$arguments], $token),
+            };
+
+            return $made;
+        }
         switch ($name) {
             case 'first':
             case 'second':
@@ -198,7 +207,11 @@ final class LibraryMethods
                 if (null !== $spot && !$arguments[1]->all) {
                     return new Operation(OperationKey::Insert, [$receiver, $spot, $arguments[1]->value]);
                 }
-                if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead)) {
+                if (2 === $count && $first instanceof VariableRead && !$arguments[1]->all && 'place' === ($this->parser->iterators[$first->name][0] ?? '') && $this->parser->isOfType($receiver, '(?:vector|deque)')) {
+                    // What is not found is behind the last item (C++17, 28.5.5).
+                    return new Operation(OperationKey::Insert, [$receiver, new Choice(new Binary(Operator::Less, $first, new NumberLiteral(0)), new Operation(OperationKey::Length, [$receiver]), $first), $arguments[1]->value]);
+                }
+                if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead) && !TypeNames::read($this->parser->typeOf($receiver))->isList()) {
                     return $this->parser->transient(OperationKey::TextInserted, [$receiver, $first, $arguments[1]->value]);
                 }
                 if (2 === $count && $first instanceof Operation && OperationKey::Begin === $first->key) {
