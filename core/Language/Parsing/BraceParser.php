@@ -676,15 +676,13 @@ abstract class BraceParser extends ExpressionParser
             ++$this->at;
         } elseif ($this->is(';')) {
             $isMeant = !isset($this->begins[$this->at + 1]) || $this->indentOf($this->at + 1) <= $this->indentOf($start) || '}' === ($this->tokens[$this->at + 1]->text ?? '}');
-            if ($isMeant && $isLoop) {
+            $isSaid = 'else' === $this->tokens[$start]->text || 'else' === ($this->tokens[$this->at + 1]->text ?? '') || ' ' === ($this->text[$this->offset() - 1] ?? '');
+            if ($isMeant && ($isLoop || $isSaid)) {
                 // Nothing is set in below it: a body that does nothing is what was meant.
                 ++$this->at;
                 $this->cut($id, $part, $offset, $this->endOffset(), true);
 
                 return new Block([]);
-            }
-            if ($isMeant && ' ' === ($this->text[$this->offset() - 1] ?? '')) {
-                $this->fail('unsupported', $next, ['what' => $this->tokens[$start]->text.' (…) ;']);
             }
             $this->fail('semicolon_after_header', $next, ['word' => $this->tokens[$start]->text], [new Replacement($this->offset(), 1, '')]);
         }

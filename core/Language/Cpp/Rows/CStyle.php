@@ -38,6 +38,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
         $tokens = 1 === preg_match('/\btemplate\s*<[^>{]*\b(?:int|size_t|unsigned|bool)\s+\w/', $this->parser->text) ? NumbersOfTemplates::asNumbers($tokens) : $tokens;
+        $tokens = 1 === preg_match('/\.\s*erase\s*\(\s*\w+\s*(?:\+\+\s*)?\)/', $this->parser->text) && 1 === preg_match('/\b(?:map|set)\s*</', $this->parser->text) ? ErasingLoops::asPlainLoops($tokens) : $tokens;
         if (1 === preg_match('/\blist\s*</', $this->parser->text) && 1 !== preg_match('/\b(?:class|struct)\s+list\b/', $this->parser->text)) {
             // What is done to one is done to a queue with two ends (C++17, 26.3.10).
             $tokens = self::withOneKindOfList($tokens);

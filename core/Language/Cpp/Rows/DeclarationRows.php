@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Parsing\Reading;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Given;
@@ -202,6 +203,13 @@ final class DeclarationRows
         }
         if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
             $value = new Operation(OperationKey::Sought, [$list, $what = PointedValues::foundBy($value)]);
+        }
+        if (OperationKey::Begin === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)') && 1 !== preg_match('/(?:\+\+|--)\s*'.Names::asPattern($name).'\b|\b'.Names::asPattern($name).'\s*(?:\+\+|--|=(?!=).*\bnext\b)/', $this->parser->text)) {
+            // What comes first by its order; nothing where nothing is (C++17, 26.2.6).
+            $this->parser->iterators[$name] = ['key', $list];
+            $this->parser->types[$this->parser->scope][$name] = '';
+
+            return new Choice(new Binary(Operator::Equal, new Operation(OperationKey::Length, [$list]), new NumberLiteral(0)), new NothingLiteral(), new Operation(OperationKey::Least, [$this->parser->isOfType($list, 'set') ? $list : new Operation(OperationKey::Keys, [$list])]));
         }
         if (OperationKey::SoughtIf === $value->key && null !== $list) {
             $this->parser->iterators[$name] = ['place', $list];

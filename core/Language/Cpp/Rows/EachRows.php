@@ -221,7 +221,8 @@ final class EachRows
         $this->parser->until = $until;
         $this->parser->at += 4 + \count($wanted);
         if (str_contains($ends, 'r')) {
-            $value = TypeNames::read($this->parser->typeOf($value))->isList() ? new Operation(OperationKey::Backwards, [$value]) : $this->parser->fail('unsupported', $name, ['what' => ".$ends()"]);
+            $kept = TypeNames::read($this->parser->typeOf($value));
+            $value = $kept->isList() || $this->parser->isOfType($value, 'set') ? new Operation(OperationKey::Backwards, [$kept->isList() ? $value : new Operation(OperationKey::AsList, [$value])]) : $this->parser->fail('unsupported', $name, ['what' => ".$ends()"]);
         }
         $this->parser->iterators[$name->text] = ['item', $value];
 

@@ -181,6 +181,9 @@ final class LibraryMethods
                 return 3 === $count && null !== $first ? $this->parser->transient(OperationKey::TextReplaced, [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
             case 'insert':
             case 'emplace':
+                if (1 === $count && null !== $first && $this->parser->isOfType($receiver, '(?:unordered_)?set') && ($arguments[0]->all || $first instanceof ListLiteral && [] === TypeNames::read($this->parser->typeOf($receiver))->item()->parts && !TypeNames::read($this->parser->typeOf($receiver))->item()->isList())) {
+                    return new Operation(OperationKey::Update, [$receiver, $first]);
+                }
                 if (1 === $count && null !== $first && $this->parser->isOfType($receiver, '(?:unordered_)?set')) {
                     return new Operation(OperationKey::PutIn, [$receiver, $first]);
                 }
@@ -213,6 +216,9 @@ final class LibraryMethods
                 }
                 if (2 === $count && ($first instanceof NumberLiteral || $first instanceof VariableRead) && !TypeNames::read($this->parser->typeOf($receiver))->isList()) {
                     return $this->parser->transient(OperationKey::TextInserted, [$receiver, $first, $arguments[1]->value]);
+                }
+                if (2 === $count && $first instanceof Operation && OperationKey::Begin === $first->key && $arguments[1]->all) {
+                    return new Operation(OperationKey::PutRange, [$receiver, new NumberLiteral(0), new NumberLiteral(0), $arguments[1]->value]);
                 }
                 if (2 === $count && $first instanceof Operation && OperationKey::Begin === $first->key) {
                     return new Operation(OperationKey::Prepend, [$receiver, $arguments[1]->value]);

@@ -186,7 +186,7 @@ final class ValueRows
             if (null !== $set) {
                 return $set;
             }
-            if ($target instanceof VariableRead && '*' === $token->text) {
+            if ($target instanceof VariableRead && ('*' === $token->text || $this->parser->notation->typed && $target->name !== $token->text && !$this->parser->is('='))) {
                 // What a pointer points at.
                 $this->parser->given($target->name, $start);
 
