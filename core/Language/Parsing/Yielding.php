@@ -110,6 +110,21 @@ trait Yielding
             // One may go over another, whose items are made when they are asked for.
             return true;
         }
+        $yielded = $altered = [];
+        foreach (Walk::statements($body->statements) as $row) {
+            $value = $row instanceof Perform ? $row->value : null;
+            if ($value instanceof Operation && ($value->arguments[0] ?? null) == new VariableRead($made)) {
+                foreach (Walk::expressions($value->arguments[1] ?? $value) as $part) {
+                    $yielded += $part instanceof VariableRead ? [$part->name => true] : [];
+                }
+            } elseif (!$row instanceof SetVariable) {
+                $altered += array_fill_keys(array_diff($this->alteredBy($row), $row->assigned()), true);
+            }
+        }
+        if ([] !== array_intersect_key($yielded, $altered)) {
+            // What was yielded is another one a step later.
+            return true;
+        }
         foreach (Walk::statements($body->statements) as $row) {
             if ($row instanceof PrintLine || $row instanceof Command || $row instanceof Forever || $row instanceof OwnCall || $row instanceof ShareVariable) {
                 return true;

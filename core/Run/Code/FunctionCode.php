@@ -16,13 +16,17 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Handler;
-use Scrivlet\Core\Tree\ListLiteral;
-use Scrivlet\Core\Tree\MapLiteral;
+use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
+use Scrivlet\Core\Tree\Unary;
+use Scrivlet\Core\Tree\VariableRead;
 
 /** Functions, and the rows in them. */
 final class FunctionCode
@@ -69,8 +73,10 @@ final class FunctionCode
             $parameters[] = ($this->compiler->callCode->isReference($part, $parameter) ? '&' : '').$this->compiler->variable($parameter).($default && $this->knowsNone() ? ' = \\'.Absent::class.'::Value' : ($isLeftOut ? ' = null' : ''));
             if ($default && $part instanceof FunctionDefinition) {
                 $default = $this->compiler->expression($part->defaults[$parameter]);
-                $isOnce = $this->compiler->facts->defaultsOnce && ($part->defaults[$parameter] instanceof ListLiteral || $part->defaults[$parameter] instanceof MapLiteral);
-                // Python makes a list that stands for what is left out only once (The Python Language Reference, 8.7).
+                $given = $part->defaults[$parameter];
+                $isPlain = $given instanceof NumberLiteral || $given instanceof TextLiteral || $given instanceof TruthLiteral || $given instanceof NothingLiteral || $given instanceof VariableRead || $given instanceof Unary;
+                $isOnce = $this->compiler->facts->defaultsOnce && !$isPlain;
+                // Python makes what stands for what is left out only once (The Python Language Reference, 8.7).
                 $made = $isOnce ? $this->compiler->temporary() : '';
                 $changes .= ($isOnce ? Compiler::MADE_ONCE."$made = null;\n" : '').($this->knowsNone() ? 'if (\\'.Absent::class.'::Value === '.$this->compiler->variable($parameter).') { '.$this->compiler->variable($parameter).' = ' : $this->compiler->variable($parameter).' ??= ').($isOnce ? "($made ??= $default)" : $default).';'.($this->knowsNone() ? ' }' : '')."\n";
             }

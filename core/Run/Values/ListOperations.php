@@ -706,6 +706,10 @@ trait ListOperations
         if ($this->can($value, '@iter') && $this->facts->spreads) {
             return new ListValue($this->over($value));
         }
+        if (!$this->facts->spreads && ($value instanceof ListValue && $value->fixed || !$value instanceof ListValue && !$value instanceof MapValue)) {
+            // What never changes is its own copy (The Python Library Reference, copy).
+            return $value;
+        }
         if (\is_string($value)) {
             // `[...word]` has the letters of a text (ECMA-262, 13.2.4).
             return $this->facts->spreads ? $this->letters($value) : $value;

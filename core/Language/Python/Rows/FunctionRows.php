@@ -178,11 +178,24 @@ final class FunctionRows
         if ('' === $this->parser->class && '' === $outer) {
             $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
-        if ($isMethod && '__exit__' === $name->text && ('' !== $rest || self::asksMore($body, $parameters[1] ?? '', $parameters[2] ?? '', $parameters[3] ?? ''))) {
+        if ($isMethod && '__exit__' === $name->text && ('' !== $rest && self::reads($body, $rest) || self::asksMore($body, $parameters[1] ?? '', $parameters[2] ?? '', $parameters[3] ?? ''))) {
             $this->parser->fail('unsupported', $name, ['what' => '__exit__']);
         }
 
         return new FunctionDefinition($id, $full, $parameters, $body, false, $defaults, [], $sort, $rest);
+    }
+
+    private static function reads(Block $body, string $name): bool
+    {
+        foreach (Walk::statements($body->statements) as $row) {
+            foreach (Walk::expressionsOf($row) as $value) {
+                if ($value instanceof VariableRead && $value->name === $name) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     /** Whether rows ask of what failed more than whether something did, and what it says. */
