@@ -337,7 +337,9 @@ abstract class BraceExpressions extends BraceParser
         }
         $shadowed = $this->lambdaNames;
         $this->lambdaNames += array_fill_keys($names, true);
+        [$isInRow, $this->isInRow] = [$this->isInRow, false];
         $value = $read();
+        $this->isInRow = $isInRow;
         $this->lambdaNames = $shadowed;
         foreach ($this->symbols->reads as $index => $use) {
             if (\in_array($use->name, $names, true) && !isset($known[$use->name]) && $index >= $from) {

@@ -79,11 +79,12 @@ final class SmallFunctionCode
      */
     private function holding(array $names, string $value, array $before): string
     {
-        if (0 === preg_match_all('/\$[ln]\d+\b/', $value, $shared)) {
+        preg_match_all('/\$c\d+\b/', $value, $inner);
+        $around = array_unique(array_intersect($before, $inner[0]));
+        if (0 === preg_match_all('/\$[ln]\d+\b/', $value, $shared) && [] === $around) {
             return '(fn ('.implode(', ', $names).') => '.$value.')';
         }
-        preg_match_all('/\$c\d+\b/', $value, $inner);
-        $uses = [...array_map(static fn (string $local): string => "&$local", array_unique($shared[0])), ...array_intersect($before, $inner[0]), '$t', '$v', '$d'];
+        $uses = [...array_map(static fn (string $local): string => "&$local", [...array_unique($shared[0]), ...$around]), '$t', '$v', '$d'];
 
         return '(function ('.implode(', ', $names).') use ('.implode(', ', $uses).') { return '.$value.'; })';
     }

@@ -132,6 +132,8 @@ final class FunctionValues
         $begins = $this->parser->endOffset();
         [$loops, $this->parser->loops] = [$this->parser->loops, []];
         $state = [$this->parser->steps, $this->parser->isInRow, $this->parser->isInValue, $this->parser->parent];
+        // Its rows have steps of their own.
+        [$this->parser->isInRow, $this->parser->isInValue] = [false, false];
         $this->parser->turns[] = null;
         $this->parser->parent = $id;
         $first = $this->parser->functionRows->parts($apart, $begins);
