@@ -232,7 +232,7 @@ abstract class BracePrinter extends Printer
             $times = $this->toWhole($times);
         }
         if (!$this->isSteady($repeat->times, $repeat)) {
-            $name = $this->makeUp('times');
+            $name = $this->makeUpBeside('times');
             $this->line($repeat, 'before', $this->declareFixed($name, $repeat->times, true));
             $times = $name;
         }
@@ -249,7 +249,7 @@ abstract class BracePrinter extends Printer
             // All three are found once and in their order, as the row says.
             foreach (['from' => 'first', 'to' => 'last', 'by' => 'stride'] as $blank => $wish) {
                 if (!$bounds[$blank] instanceof NumberLiteral) {
-                    $name = $this->makeUp($wish);
+                    $name = $this->makeUpBeside($wish);
                     $this->line($count, 'before', $this->declareFixed($name, $bounds[$blank], false));
                     $bounds[$blank] = new VariableRead($name);
                 }

@@ -115,6 +115,8 @@ abstract class Printer
     private array $taken = [];
     /** @var list<string> made-up names in use around the row being printed */
     private array $madeUp = [];
+    /** @var list<string> those of them that the row being written declares beside itself */
+    private array $beside = [];
     /** @var array<string, true> names that this language's library has taken */
     protected array $renamed = [];
     /** @var array<string, string> what such names are printed as */
@@ -438,6 +440,12 @@ abstract class Printer
         return $name;
     }
 
+    /** A name that is declared beside a row, and so taken up to the end of the block around it. */
+    final protected function makeUpBeside(string $wish): string
+    {
+        return $this->beside[] = $this->makeUp($wish);
+    }
+
     final protected function statement(Statement $statement): void
     {
         if ($statement->off && '' === $this->comment) {
@@ -456,6 +464,7 @@ abstract class Printer
     private function dispatch(Statement $statement): void
     {
         $madeUp = $this->madeUp;
+        [$outer, $this->beside] = [$this->beside, []];
         match (true) {
             $statement instanceof Repeat => $this->repeat($statement),
             $statement instanceof Count => $this->count($statement),
@@ -479,7 +488,8 @@ abstract class Printer
             $statement instanceof Declaration => $this->declaration($statement),
             default => $this->plain($statement),
         };
-        $this->madeUp = $madeUp;
+        $this->madeUp = [...$madeUp, ...$this->beside];
+        $this->beside = $outer;
     }
 
     protected function plain(Statement $statement): void

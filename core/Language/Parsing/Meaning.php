@@ -768,7 +768,10 @@ final class Meaning
 
             return new Operation(OperationKey::Concatenated, [$binary->left, $binary->right]);
         }
-        if ($this->facts->typed && $binary->operator->isArithmetic()) {
+        $isLetter = [TypeKind::Letter === $this->type($binary->left)->kind, TypeKind::Letter === $this->type($binary->right)->kind];
+        // A letter beside a number is one (C++17, 8).
+        $isCompared = $binary->operator->isComparison() && ($isLetter[0] && $this->type($binary->right)->isNumeric() || $isLetter[1] && $this->type($binary->left)->isNumeric());
+        if ($this->facts->typed && ($isCompared || $binary->operator->isArithmetic())) {
             $code = fn (Expression $side): Expression => TypeKind::Letter === $this->type($side)->kind ? new Operation(OperationKey::Code, [$side]) : $side;
             if (TypeKind::Text !== $this->type($binary->left)->kind && TypeKind::Text !== $this->type($binary->right)->kind) {
                 [$left, $right] = [$code($binary->left), $code($binary->right)];

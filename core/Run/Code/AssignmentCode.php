@@ -109,7 +109,7 @@ final class AssignmentCode
      * What a place needs that is written to, and asked for what was there, found once for both; nothing where that makes no
      * difference. From then on its parts are what was found.
      *
-     * @param Expression $asked the same place, or a value in which its parts stand
+     * @param Expression $asked the same place, or a value that asks for it first
      *
      * @return list<string> code, in the order in which it is done
      */
@@ -119,14 +119,10 @@ final class AssignmentCode
         if ([] === array_filter($parts, $this->doesSomething(...))) {
             return [];
         }
+        $asked = self::sameBefore($target, $asked) ?? $asked;
         $again = $target::class === $asked::class ? self::partsOf($asked) : [];
         if ($again != $parts) {
-            $again = [];
-            foreach (Walk::expressions($asked) as $part) {
-                $again = \in_array($part, $parts, true) ? [...$again, $part] : $again;
-            }
-            $parts = array_values(array_filter($parts, static fn (Expression $part): bool => \in_array($part, $again, true)));
-            $again = $parts;
+            return [];
         }
         $code = $names = [];
         foreach ($parts as $index => $part) {
@@ -140,6 +136,19 @@ final class AssignmentCode
         $this->compiler->foundOnce = $names + $this->compiler->foundOnce;
 
         return $code;
+    }
+
+    /** What `place ??= value` and its like ask first: the place as it was (ECMA-262, 13.15.2); null where a value asks for something else. */
+    private static function sameBefore(Expression $target, Expression $value): ?Expression
+    {
+        $first = match (true) {
+            $value instanceof Binary && $value->operator->isLogic() => $value->left,
+            $value instanceof Operation && OperationKey::OrElse === $value->key => $value->arguments[0],
+            default => $value,
+        };
+        $first = $first instanceof Operation && OperationKey::ValueOr === $first->key ? new Item($first->arguments[0], $first->arguments[1]) : $first;
+
+        return $first == $target ? $first : null;
     }
 
     /** @return list<Expression> what a place needs, in the order in which it is found */
