@@ -100,12 +100,14 @@ export async function signIn(page: Page, email = "juniper@fernhollow.example"): 
 export async function newProgram(page: Page, text = "python"): Promise<string> {
   if (page.url() !== `${ADDRESS}/`) await page.goto(`${ADDRESS}/`);
   const [action, fields] = await page.$eval(
-    "#new-dialog form",
+    "#new-dialog form[method=post]",
     (form: HTMLFormElement) =>
       [form.action, Object.fromEntries([...new FormData(form)].map(([name, value]) => [name, String(value)]))] as const,
   );
   const form = { ...fields, scene: "sheet" };
-  const made = await page.context().request.post(action, { form, maxRedirects: 0 });
+  const headers = { Origin: ADDRESS, Referer: `${ADDRESS}/` };
+  const made = await page.context().request.post(action, { form, headers, maxRedirects: 0 });
+  assert.equal(made.status(), 302, await made.text());
   const address = new URL(made.headers().location!, ADDRESS).href.replace(/\?.*/, "");
   await page.goto(`${address}?view=both&text=${text}`);
   return address;

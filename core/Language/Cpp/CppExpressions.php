@@ -783,9 +783,20 @@ abstract class CppExpressions extends BraceExpressions
     /** The type of one part of a pair or a tuple; null where a type has none. */
     private function typeOfPart(string $type, Expression $place): ?string
     {
-        $parts = $place instanceof NumberLiteral && 1 === preg_match('/\b(?:pair|tuple) ?</', $type) ? TypeNames::read($type)->parts : [];
+        if (!$place instanceof NumberLiteral || 1 !== preg_match('/^(?:const )?(?:std::)?(?:pair|tuple) ?<(.*)>(?: ?&)?$/D', $type, $match)) {
+            return null;
+        }
+        [$parts, $depth] = [[''], 0];
+        foreach (str_split($match[1]) as $sign) {
+            $depth += ['<' => 1, '>' => -1][$sign] ?? 0;
+            if (',' === $sign && 0 === $depth) {
+                $parts[] = '';
+            } else {
+                $parts[\count($parts) - 1] .= $sign;
+            }
+        }
 
-        return [] === $parts || !$place instanceof NumberLiteral || !isset($parts[(int) $place->value]) ? null : TypeNames::write($parts[(int) $place->value]);
+        return isset($parts[(int) $place->value]) ? trim($parts[(int) $place->value]) : null;
     }
 
     /** A map that is asked for a key has it from then on (C++17, 26.4.4.3). */

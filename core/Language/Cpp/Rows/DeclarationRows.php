@@ -150,8 +150,11 @@ final class DeclarationRows
     /** `auto` where nothing else would tell what a variable holds: a text or a container that a function gives. */
     private function typeTold(Expression $value): string
     {
-        $type = $value instanceof OwnValue || $value instanceof MethodCall ? $this->parser->typeOf($value) : '';
+        $type = $value instanceof OwnValue || $value instanceof MethodCall || $value instanceof VariableRead ? $this->parser->typeOf($value) : '';
         $known = TypeNames::read($type);
+        if ($value instanceof VariableRead) {
+            return [] === $known->parts ? 'auto' : $type;
+        }
 
         return $known->isTextual() || $known->isList() || $known->isMap() || $known->isSet() ? $type : 'auto';
     }

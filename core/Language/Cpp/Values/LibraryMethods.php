@@ -179,6 +179,8 @@ final class LibraryMethods
                 return 1 === $count && null !== $first ? new Operation($this->parser->isOfType($receiver, '(?:unordered_)?(?:set|map)') ? OperationKey::TookAway : OperationKey::Forget, [$receiver, $first]) : null;
             case 'replace':
                 return 3 === $count && null !== $first ? $this->parser->transient(OperationKey::TextReplaced, [$receiver, $first, $arguments[1]->value, $arguments[2]->value]) : null;
+            case 'insert_or_assign':
+                return 2 === $count && null !== $first && Given::isPlace($receiver) && $this->parser->isOfType($receiver, '(?:unordered_)?map') ? new Operation(OperationKey::Given, [new Item($receiver, $first), $arguments[1]->value]) : null;
             case 'insert':
             case 'emplace':
                 if (1 === $count && null !== $first && $this->parser->isOfType($receiver, '(?:unordered_)?set') && ($arguments[0]->all || $first instanceof ListLiteral && [] === TypeNames::read($this->parser->typeOf($receiver))->item()->parts && !TypeNames::read($this->parser->typeOf($receiver))->item()->isList())) {
@@ -287,14 +289,17 @@ final class LibraryMethods
                 $this->parser->fail('unsupported', $token, ['what' => '.swap(…)']);
                 // no break
             case 'assign':
-                if (1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $this->parser->typeOf($receiver)) && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
+                if ($this->parser->isOfType($receiver, '(?:vector|deque)') && Given::isPlace($receiver) && $first instanceof ListLiteral && 1 === $count) {
+                    return new Operation(OperationKey::Given, [$receiver, $first]);
+                }
+                if ($this->parser->isOfType($receiver, '(?:vector|deque)') && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
                     return new Operation(OperationKey::Given, [$receiver, $this->parser->madeValues->vector($this->parser->typeOf($receiver), $arguments)]);
                 }
                 $this->parser->fail('unsupported', $token, ['what' => '.assign(…)']);
                 // no break
             case 'resize':
                 $type = $this->parser->typeOf($receiver);
-                if (0 < $count && $count < 3 && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?vector\b/', $type)) {
+                if (0 < $count && $count < 3 && null !== $first && 1 === preg_match('/^(?:const )?(?:std::)?(?:vector|deque)\b/', $type)) {
                     return new Operation(OperationKey::Resize, [$receiver, $first, $arguments[1]->value ?? $this->parser->madeValues->empty($type)]);
                 }
                 $this->parser->fail('unsupported', $token, ['what' => '.resize(…)']);

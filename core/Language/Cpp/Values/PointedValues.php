@@ -9,11 +9,13 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Parsing\Parser;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\VariableRead;
 
 /** What pointers and iterators point at, and where they are. */
@@ -111,6 +113,16 @@ final class PointedValues
                 return $this->parser->postfix(new Item($found->arguments[0], new Operation(OperationKey::Sought === $found->key ? OperationKey::Position : OperationKey::FirstPlace, $found->arguments)));
             }
             $this->parser->fail('unsupported', $token, ['what' => '*'.$name]);
+        }
+        if (('next' === $name || 'prev' === $name) && $this->parser->is('(', 2) && !isset($this->parser->symbols->functions[$name])) {
+            ++$this->parser->at;
+            $beside = $this->parser->expression(9);
+            $from = $beside instanceof Binary && $beside->left instanceof Operation ? $beside->left : null;
+            if (!$beside instanceof Binary || null === $from || !TypeNames::read($this->parser->typeOf($from->arguments[0]))->isList()) {
+                $this->parser->fail('unsupported', $token, ['what' => '*'.$name]);
+            }
+
+            return $this->parser->postfix(new Item($from->arguments[0], OperationKey::Begin === $from->key ? $beside->right : new Binary(Operator::Subtract, new Operation(OperationKey::Length, $from->arguments), $beside->right)));
         }
         if (!\in_array($name, ['max_element', 'min_element'], true) || !$this->parser->is('(', 2)) {
             $this->parser->fail('unsupported', $token, ['what' => '*']);

@@ -15,6 +15,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
+use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -96,12 +97,14 @@ final class DeclarationRows
         $isGenerator = isset($this->parser->yields[$this->parser->tokens[$from]->text]) && '(' === ($this->parser->tokens[$from + 1]->text ?? '') && $this->parser->at - 1 === $this->parser->closingOf($from + 1);
         $last = [$this->parser->tokens[$this->parser->at - 4]->text ?? '', $this->parser->tokens[$this->parser->at - 3]->text ?? '', $this->parser->tokens[$this->parser->at - 2]->text ?? '', $this->parser->tokens[$this->parser->at - 1]->text ?? ''];
         $isPart = ['.', '(', ')'] === [$last[0], $last[2], $last[3]] && \in_array($last[1], ['keys', 'values', 'entries'], true) && !isset($this->parser->classes->methodNames[$last[1]]);
-        if (!$isGenerator && !$isPart) {
+        $isOfObject = $value instanceof MethodCall && [] !== array_filter(array_keys($this->parser->yields), static fn (string $function): bool => str_ends_with($function, ".$value->method"));
+        if (!$isGenerator && !$isPart && !$isOfObject) {
             return $value;
         }
+        $isStepped = [] !== array_filter(array_keys($this->parser->tokens), fn (int $index): bool => $index > $from && $name === $this->parser->tokens[$index]->text && '.' === ($this->parser->tokens[$index + 1]->text ?? '') && 'next' === ($this->parser->tokens[$index + 2]->text ?? ''));
         $times = \count(array_filter($this->parser->tokens, fn (Token $token, int $index): bool => $name === $token->text && TokenKind::Name === $token->kind && $index > $from && '.' !== $this->parser->tokens[$index - 1]->text, \ARRAY_FILTER_USE_BOTH));
 
-        if (2 > $times) {
+        if (2 > $times && !$isStepped) {
             return $value;
         }
         for ($at = $from; $isPart && isset($this->parser->tokens[$at + 1]); ++$at) {

@@ -222,6 +222,9 @@ final class LibraryMethods
                 if (0 === $count && $walked instanceof Operation && \in_array($walked->key, [OperationKey::Keys, OperationKey::Values, OperationKey::Entries, OperationKey::Numbered, OperationKey::KeysOf, OperationKey::ValuesOf], true)) {
                     return new Operation(OperationKey::NextStep, [new Operation(OperationKey::Started, [$receiver])]);
                 }
+                if (0 === $count && $receiver instanceof VariableRead && isset($this->parser->begun[$receiver->name])) {
+                    return new Operation(OperationKey::NextStep, [$receiver]);
+                }
                 if (0 === $count && 1 !== preg_match('/\bnext\s*(?::|\([^()]*\)\s*\{)/', $this->parser->text) && 1 === preg_match('/\bfunction\s*\*|(?:^|[{;,}])\s*(?:static\s+)?\*\s*[\w\[]|\[\s*Symbol\s*\.\s*iterator\s*\]\s*\(\s*\)/m', $this->parser->text)) {
                     return new Operation(OperationKey::NextStep, [$receiver]);
                 }

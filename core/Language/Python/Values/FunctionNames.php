@@ -12,6 +12,7 @@ use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Language\Python\PythonExpressions;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\MethodCall;
@@ -138,6 +139,12 @@ final class FunctionNames
         $this->parser->lambdaNames += array_fill_keys($own, true);
         $value = $this->printedValue() ?? $this->parser->expression();
         $this->parser->lambdaNames = $shadowed;
+        $inside = [];
+        Given::names($value, $inside);
+        if ([] !== array_diff($inside, $own)) {
+            // It would be a name of the small function's own (The Python Language Reference, 6.12).
+            $this->parser->fail('unsupported', $token, ['what' => 'lambda …: (… := …)']);
+        }
         foreach ($this->parser->symbols->reads as $index => $use) {
             if (\in_array($use->name, $own, true) && !isset($known[$use->name])) {
                 unset($this->parser->symbols->reads[$index]);
