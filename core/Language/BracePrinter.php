@@ -61,10 +61,21 @@ abstract class BracePrinter extends Printer
         $this->declarations = $this->analysis->declarations($part, $elsewhere);
     }
 
+    protected function givenTarget(Operation $given): string
+    {
+        return $this->expression($given->arguments[0], self::POSTFIX);
+    }
+
+    /** By how much a value changes something, where the language has a sign for it. */
+    protected function change(Operation $given): ?Binary
+    {
+        return Given::change($given);
+    }
+
     protected function givenInside(Operation $given, int $around): string
     {
-        $target = $this->expression($given->arguments[0], self::POSTFIX);
-        $change = Given::change($given);
+        $target = $this->givenTarget($given);
+        $change = $this->change($given);
         $isOne = null !== $change && $change->right == new NumberLiteral(1) && \in_array($change->operator, [Operator::Add, Operator::Subtract], true);
         $sign = $isOne ? (Operator::Add === $change->operator ? '++' : '--') : '';
         if (OperationKey::GivenAfter === $given->key) {
@@ -73,7 +84,7 @@ abstract class BracePrinter extends Printer
 
         return $isOne
             ? $this->bracket($sign.$target, self::UNARY, $around)
-            : '('.(null === $change ? "$target = ".$this->expression($given->arguments[1]) : $this->changed($target, $given->arguments[0], $change->operator, $change->right)).')';
+            : '('.(null === $change ? $this->changedPlace($given->arguments[0], $target, $given->arguments[1]) ?? "$target = ".$this->expression($given->arguments[1]) : $this->changed($target, $given->arguments[0], $change->operator, $change->right)).')';
     }
 
     final protected function rows(Block $body): void

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Entry;
+use Scrivlet\Core\Catalogue\FoundAgain;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Language\Typing\ReferenceParameters;
@@ -18,6 +19,7 @@ use Scrivlet\Core\Tree\Attempt;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\BreakLoop;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Claim;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -670,7 +672,15 @@ abstract class Printer
     {
         $target = $this->itemTarget($set);
 
-        return null === $set->operator ? $target.' = '.$this->expression($set->value) : $this->changed($target, $set->target, $set->operator, $set->value);
+        return null === $set->operator ? $this->changedPlace($set->target, $target, $set->value) ?? $target.' = '.$this->expression($set->value) : $this->changed($target, $set->target, $set->operator, $set->value);
+    }
+
+    /** `place |= 8`, where the place may be found only once; null where nothing has to be said so. */
+    final protected function changedPlace(Expression $place, string $target, Expression $value): ?string
+    {
+        [$sign, $behind] = FoundAgain::may($place) ? [null, null] : ChangedPlace::sign($place, $value) ?? [null, null];
+
+        return null === $sign || null === $behind ? null : "$target $sign ".$this->expression($behind);
     }
 
     /** @param list<Expression> $arguments */

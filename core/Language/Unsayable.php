@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language;
 
+use Scrivlet\Core\Catalogue\FoundAgain;
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\JavaScript\Waiting;
@@ -16,6 +17,7 @@ use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Language\Typing\Types;
 use Scrivlet\Core\Refusal;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\ClassDefinition;
@@ -44,7 +46,6 @@ use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
-use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
@@ -143,13 +144,23 @@ final class Unsayable
             return TypeKind::Truth === $sides[0]->kind && TypeKind::Truth === $sides[1]->kind;
         }
 
-        return !self::happens($left) && ($sides[0]->isNumeric() ? $left !== $logic->left && $sides[1]->isNumeric() : $sides[1]->isTextual());
+        return FoundAgain::may($left) && ($sides[0]->isNumeric() ? $left !== $logic->left && $sides[1]->isNumeric() : $sides[1]->isTextual());
     }
 
-    /** Whether finding a value a second time may do something, or give another one. */
-    private static function happens(Expression $value): bool
+    /** Whether a language has no sign for what a place becomes from what it was, and the place may be found once only. */
+    private static function findsTwice(Expression $target, Expression $value, ?Operator $operator, Language $other): bool
     {
-        return [] !== array_filter(Walk::expressions($value), static fn (Expression $inner): bool => $inner instanceof OwnValue || $inner instanceof MethodCall || $inner instanceof RandomWhole || $inner instanceof Operation && (\in_array($inner->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen], true) || true === ValueOperations::find($inner->key)?->hasEffect()));
+        if (FoundAgain::may($target)) {
+            return false;
+        }
+        $operator ??= $value instanceof Binary && $value->operator->isArithmetic() && $value->left == $target ? $value->operator : null;
+        if (null !== $operator || null === ChangedPlace::before($target, $value)) {
+            return null !== $operator && !\in_array($operator, [Operator::Add, Operator::Subtract, Operator::Multiply], true);
+        }
+        $sign = ChangedPlace::sign($target, $value)[0] ?? null;
+
+        // C++ begins with nothing for a key that is missing, the others ask for it.
+        return null === $sign ? !$other->semantics()->typed : !isset(ChangedPlace::BY[$sign]) && !$other->semantics()->lateChoice;
     }
 
     /** Whether a language writes an operand several times that may be found once only. */
@@ -161,7 +172,7 @@ final class Unsayable
         foreach ($operation->spellings[$other->value] as $spelling) {
             preg_match_all('/\{(\d)/', $spelling, $operands);
             foreach (array_count_values($operands[1]) as $operand => $times) {
-                if (1 < $times && isset($value->arguments[$operand]) && self::happens($value->arguments[$operand])) {
+                if (1 < $times && isset($value->arguments[$operand]) && !FoundAgain::may($value->arguments[$operand])) {
                     return true;
                 }
             }
@@ -601,7 +612,10 @@ final class Unsayable
                     // Which of both is found first is another thing in each language (C++17, 8.18; ECMAScript 2022, 13.15.2).
                     return "$row->variable += … $row->variable++";
                 }
-                if ($value instanceof Operation && OperationKey::OrElse === $value->key && !$other->semantics()->lateChoice && self::happens($value->arguments[1])) {
+                if ($row instanceof SetItem && self::findsTwice($row->target, $row->value, $row->operator, $other) || $value instanceof Operation && Given::is($value) && (self::findsTwice($value->arguments[0], $value->arguments[1], null, $other) || OperationKey::GivenAfter === $value->key && null === Given::change($value) && !$other->semantics()->typed)) {
+                    return '[…()] = …';
+                }
+                if ($value instanceof Operation && OperationKey::OrElse === $value->key && !$other->semantics()->lateChoice && !FoundAgain::may($value->arguments[1])) {
                     // Elsewhere both would be reckoned.
                     return '??';
                 }

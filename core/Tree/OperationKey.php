@@ -391,6 +391,7 @@ enum OperationKey: string
     case Groups = 'groups';
     case BeginsAt = 'begins_at';
     case EndsAt = 'ends_at';
+    case Anew = 'anew';
     case Given = 'given';
     case GivenAfter = 'given_after';
     case NextAnswer = 'next_answer';

@@ -217,6 +217,7 @@ return [
     'operation.complain' => 'complain {0}',
     'operation.next_answer' => 'next answers for {*}',
     'operation.given' => '{0}, set to {1}',
+    'operation.anew' => '{0}, found anew',
     'operation.given_after' => '{0}, which then becomes {1}',
     'operation.json' => '{0} as JSON',
     'operation.json_spaced' => '{0} as JSON with blanks',

@@ -395,6 +395,7 @@ return [
     'plain.operation.complain' => 'write {0} for who runs the program',
     'plain.operation.next_answer' => 'there are answers for {*}',
     'plain.operation.given' => '{0}, which is set to {1} first',
+    'plain.operation.anew' => '{0}, found anew',
     'plain.operation.given_after' => '{0}, which becomes {1} afterwards',
     'plain.operation.json' => '{0} as JSON',
     'plain.operation.json_spaced' => '{0} as JSON with blanks',

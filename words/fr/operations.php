@@ -217,6 +217,7 @@ return [
     'operation.complain' => 'se plaindre {0}',
     'operation.next_answer' => 'prochaines réponses pour {*}',
     'operation.given' => '{0}, mis à {1}',
+    'operation.anew' => '{0}, cherché à nouveau',
     'operation.given_after' => '{0}, qui devient ensuite {1}',
     'operation.json' => '{0} en JSON',
     'operation.json_spaced' => '{0} en JSON avec espaces',

@@ -395,6 +395,7 @@ return [
     'plain.operation.complain' => 'écrire {0} pour qui lance le programme',
     'plain.operation.next_answer' => 'il y a des réponses pour {*}',
     'plain.operation.given' => '{0}, d’abord mis à {1}',
+    'plain.operation.anew' => '{0}, cherché à nouveau',
     'plain.operation.given_after' => '{0}, qui devient {1} après',
     'plain.operation.json' => '{0} en JSON',
     'plain.operation.json_spaced' => '{0} en JSON avec des espaces',

@@ -78,9 +78,9 @@ abstract class CppExpressions extends BraceExpressions
         'unordered_multimap' => true, 'unordered_multiset' => true, 'valarray' => true, 'variant' => true, 'weak_ptr' => true, 'basic_string' => true, 'istream_iterator' => true, 'ostream_iterator' => true,
     ];
 
-    /** Signs as functions (C++17, 23.14.7). */
     /** Types that values are made of by their names. */
     private const CONTAINERS = ['vector' => true, 'deque' => true, 'array' => true, 'pair' => true, 'tuple' => true, 'set' => true, 'unordered_set' => true, 'multiset' => true, 'map' => true, 'unordered_map' => true, 'stack' => true, 'queue' => true];
+    /** Signs as functions (C++17, 23.14.7). */
     private const SUMS = ['plus' => Operator::Add, 'minus' => Operator::Subtract, 'multiplies' => Operator::Multiply];
     /** What a name may be that is read in a way of its own, whatever stands behind it. */
     private const OWN_WORDS = self::LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [

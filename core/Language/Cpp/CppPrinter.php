@@ -31,6 +31,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
@@ -308,18 +309,27 @@ final class CppPrinter extends BracePrinter
             $inner = $over instanceof Operation && OperationKey::Sorted === $over->key ? $over->arguments[0] : null;
             // A map has that order anyhow.
             $over = $inner instanceof Operation && OperationKey::Entries === $inner->key ? $inner : $over;
-            $text = $over instanceof Operation && OperationKey::Entries === $over->key ? $this->expression($over->arguments[0]) : $this->expression($over);
+            $map = $over instanceof Operation && OperationKey::Entries === $over->key ? $over->arguments[0] : $over;
+            $isTakenFrom = TakenFrom::goneOver($map, $loop);
+            $text = $isTakenFrom ? $this->copyOf($map) : $this->expression($map);
 
-            return 'auto '.($this->namesItems($loop) ? '&' : '').'['.implode(', ', $names).'] : '.$text;
+            return 'auto '.($this->namesItems($loop) && !$isTakenFrom ? '&' : '').'['.implode(', ', $names).'] : '.$text;
         }
+        $isTakenFrom = TakenFrom::goneOver($over, $loop);
         $text = match (true) {
             $type->isMap() => $this->need('keys').'('.$this->expression($over).')',
             $over instanceof ListLiteral => ([] === $over->items ? 'vector<int>' : '').'{'.$this->listed($over->items).'}',
+            $isTakenFrom => $this->copyOf($over),
             default => $this->lifted($over, 0),
         };
         $item = $this->types->gone($this->part, $loop)[0];
 
-        return $this->typed($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($this->namesItems($loop) ? '&' : '')." $names[0] : $text";
+        return $this->typed($private ? $this->types->variable($this->part, $loop->variables[0])->join($item) : $item).($this->namesItems($loop) && !$isTakenFrom ? '&' : '')." $names[0] : $text";
+    }
+
+    private function copyOf(Expression $value): string
+    {
+        return $this->typed($this->type($value)).'('.$this->expression($value).')';
     }
 
     /** Whether a loop is about the items themselves: a copy would keep what is changed in it for itself (C++17, 9.5.4). */
@@ -571,23 +581,42 @@ final class CppPrinter extends BracePrinter
             return $this->expression(self::counted($set->target));
         }
 
-        return null === $set->operator && $set->target instanceof Item && $this->type($set->target->container)->isMap()
-            ? $this->expression($set->target->container, self::POSTFIX).'['.$this->expression($this->keyOf($set->target->container, $set->target->index)).']'
-            : parent::itemTarget($set);
+        return null === $set->operator ? $this->put($set->target) ?? parent::itemTarget($set) : parent::itemTarget($set);
+    }
+
+    /** The place of a key in a map, which may be missing; null for another place. */
+    private function put(Expression $target): ?string
+    {
+        return $target instanceof Item && $this->type($target->container)->isMap() ? $this->expression($target->container, self::POSTFIX).'['.$this->expression($this->keyOf($target->container, $target->index)).']' : null;
+    }
+
+    protected function givenTarget(Operation $given): string
+    {
+        // What was there may be missing, unless it is asked for as such.
+        return (null === Given::change($given) ? $this->put($given->arguments[0]) : null) ?? parent::givenTarget($given);
+    }
+
+    protected function change(Operation $given): ?Binary
+    {
+        $sum = $given->arguments[1];
+        // The number of a letter changes, and so the letter (C++17, 8.2.6).
+        if ($sum instanceof Binary && $sum->left == new Operation(OperationKey::Code, [$given->arguments[0]])) {
+            return new Binary($sum->operator, $given->arguments[0], $sum->right);
+        }
+
+        return $sum instanceof Binary && $sum->operator->isArithmetic() && EmptyValues::beginsWithOne($given->arguments[0], $sum) ? $sum : parent::change($given);
     }
 
     protected function setItem(SetItem $set): string
     {
         $sum = $set->value;
-        $was = $sum instanceof Binary ? $sum->left : null;
-        if (null === $set->operator && $sum instanceof Binary && $set->target instanceof Item && $was instanceof Operation && OperationKey::ValueOr === $was->key
-            && $was->arguments[0] == $set->target->container && $was->arguments[1] == $set->target->index && EmptyValues::isNothing($was->arguments[2])) {
-            return $this->changed($this->itemTarget($set), $was, $sum->operator, $sum->right);
+        if (null === $set->operator && $sum instanceof Binary && EmptyValues::beginsWithOne($set->target, $sum)) {
+            return $this->changed($this->itemTarget($set), $sum->left, $sum->operator, $sum->right);
         }
 
         $kept = $set->target instanceof Item && null === $set->operator ? $this->type($set->target->container)->element : null;
 
-        return null === $kept || [] !== $this->type($set->target->container)->parts ? parent::setItem($set) : $this->itemTarget($set).' = '.$this->given($sum, $kept);
+        return null === $kept || [] !== $this->type($set->target->container)->parts ? parent::setItem($set) : $this->changedPlace($set->target, $this->itemTarget($set), $sum) ?? $this->itemTarget($set).' = '.$this->given($sum, $kept);
     }
 
     /** @param list<Expression> $arguments */
@@ -1021,7 +1050,7 @@ final class CppPrinter extends BracePrinter
     protected function classDefinition(ClassDefinition $class): void
     {
         $this->line($class, 'head', 'struct '.$this->name($class->name).('' === $class->parent ? '' : ' : '.$this->parent($class)).' {');
-        foreach ($this->unsaidFields($class) as $name => $type) {
+        foreach ((new UnsaidFields($this->program, $this->classes(), $this->types))->of($class) as $name => $type) {
             $this->inside(fn () => $this->line($class, 'enter', $this->typed($type).' '.$this->name($name).';'));
         }
         $rows = $class->body->statements;
@@ -1034,47 +1063,6 @@ final class CppPrinter extends BracePrinter
             }
         }
         $this->line($class, 'close', '};');
-    }
-
-    /** @return array<string, StaticType> what objects keep of which no row says so, and no class above */
-    private function unsaidFields(ClassDefinition $class): array
-    {
-        $classes = $this->classes();
-        $fields = $this->types->fieldsOf($classes->root($class->name));
-        foreach ($this->program->classes() as $one) {
-            foreach (\in_array($one->name, $classes->ancestry($class->name), true) ? $one->body->statements : [] as $row) {
-                if ($row instanceof FieldDeclaration) {
-                    unset($fields[$row->name]);
-                }
-            }
-        }
-        $above = [];
-        foreach (\array_slice($classes->ancestry($class->name), 1) as $parent) {
-            $above += $this->setIn($parent);
-        }
-
-        $below = [];
-        foreach ($classes->names() as $one) {
-            $below += $one !== $class->name && \in_array($class->name, $classes->ancestry($one), true) ? $this->setIn($one) : [];
-        }
-        $own = $this->setIn($class->name);
-
-        return array_intersect_key(array_diff_key($fields, $above), '' === $class->parent || null !== $class->failure() ? $own + array_diff_key($fields, $below) : $own);
-    }
-
-    /** @return array<string, true> what the methods of a class give its objects */
-    private function setIn(string $class): array
-    {
-        $names = [];
-        foreach ($this->program->definitions() as $method) {
-            foreach ($method->class() === $class ? $this->program->rowsOf($method) : [] as $row) {
-                if ($row instanceof SetItem && $row->target instanceof Field && $row->target->object == new VariableRead($method->itself() ?? '')) {
-                    $names[$row->target->name] = true;
-                }
-            }
-        }
-
-        return $names;
     }
 
     private function fieldType(FieldDeclaration $field): string

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
@@ -25,5 +27,11 @@ final class EmptyValues
     public static function isNothing(Expression $value): bool
     {
         return $value instanceof NumberLiteral && 0 == $value->value || $value instanceof TextLiteral && '' === $value->value;
+    }
+
+    /** What a map has for a key that is missing is what nothing is of its kind (C++17, 26.4.4.3). */
+    public static function beginsWithOne(Expression $target, Binary $sum): bool
+    {
+        return $sum->left instanceof Operation && null !== ChangedPlace::before($target, $sum) && self::isNothing($sum->left->arguments[2]);
     }
 }

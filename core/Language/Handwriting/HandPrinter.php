@@ -355,6 +355,10 @@ final class HandPrinter
         $lines = array_values(array_filter($this->canonical[$id] ?? [], static fn (Line $line): bool => \in_array(explode(':', $line->anchor)[1], $parts, true)));
         $lines = $this->language->notation()->typed ? TypedHeads::withoutShared($lines, $this->handwriting->text) : $lines;
         if ([] === $lines) {
+            $behind = null === $found ? '' : substr($this->handwriting->text, $found[0]->coreEnd, $found[1] - $found[0]->coreEnd);
+            // What has no text in the language may stand before the end of a line all the same.
+            $this->out .= !$this->atLineStart() && 1 === preg_match('/^[ \t]*[\r\n]/', $behind) ? $behind : '';
+
             return;
         }
         $this->isPrinted = $this->isPrinted || !$this->areRemarks($lines);

@@ -22,6 +22,7 @@ use Scrivlet\Core\Language\Parsing\Values\ValueAsRow;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -1042,13 +1043,14 @@ abstract class BraceParser extends ExpressionParser
     {
         $sign = $this->sign();
         $logic = ['||=' => Operator::Or, '&&=' => Operator::And][$sign ?? ''] ?? null;
-        if (null === $sign || isset($this->begins[$this->at]) || '=' !== $sign && null === $logic && '??=' !== $sign && !\array_key_exists($sign, self::CHANGES) || !Given::isPlace($value = $this->ownLength($value))) {
+        $key = '??=' === $sign ? OperationKey::OrElse : ChangedPlace::BY[$sign ?? ''] ?? null;
+        if (null === $sign || isset($this->begins[$this->at]) || '=' !== $sign && null === $logic && null === $key && !\array_key_exists($sign, self::CHANGES) || !Given::isPlace($value = $this->ownLength($value))) {
             return $value;
         }
         ++$this->at;
         $behind = $this->giving($strength);
-        if (null !== $logic || '??=' === $sign) {
-            return $this->givenInside(OperationKey::Given, $value, null === $logic ? new Operation(OperationKey::OrElse, [$value, $behind]) : new Binary($logic, $value, $behind), $from);
+        if (null !== $logic || null !== $key) {
+            return $this->givenInside(OperationKey::Given, $value, null === $logic ? new Operation($key ?? OperationKey::OrElse, [$value, $behind]) : new Binary($logic, $value, $behind), $from);
         }
 
         $changed = '=' === $sign ? null : $this->changedByMethod($value, self::CHANGES[$sign] ?? $this->division(), $behind);
@@ -1056,7 +1058,7 @@ abstract class BraceParser extends ExpressionParser
             return $changed;
         }
 
-        return $this->givenInside(OperationKey::Given, $value, '=' === $sign ? $behind : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
+        return $this->givenInside(OperationKey::Given, $value, '=' === $sign ? $this->anew($value, $behind) : new Binary(self::CHANGES[$sign] ?? $this->division(), $value, $behind), $from);
     }
 
     /** What changes an object in the way that its class says; null where no class says anything. */

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language\Parsing;
 
 use Scrivlet\Core\Catalogue\Catalogue;
+use Scrivlet\Core\Catalogue\FoundAgain;
 use Scrivlet\Core\Catalogue\Slot;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\StreamForms;
@@ -23,6 +24,7 @@ use Scrivlet\Core\Language\Parsing\Values\UnknownMembers;
 use Scrivlet\Core\Language\Parsing\Values\ValueAsRow;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Bounds;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Command;
@@ -64,7 +66,6 @@ abstract class ExpressionParser extends Parser
     protected const BITS = ['|' => [1, OperationKey::BitOr], '^' => [2, OperationKey::BitXor], '&' => [3, OperationKey::BitAnd], '<<' => [4, OperationKey::ShiftedLeft], '>>' => [4, OperationKey::ShiftedRight], '>>>' => [4, OperationKey::ShiftedPlain]];
 
     /** Signs that change a value by an operation. */
-    public const CHANGED_BY = ['|=' => OperationKey::BitOr, '^=' => OperationKey::BitXor, '&=' => OperationKey::BitAnd, '<<=' => OperationKey::ShiftedLeft, '>>=' => OperationKey::ShiftedRight, '>>>=' => OperationKey::ShiftedPlain];
 
     /** How many values a function takes that gathers them. */
     public const UNLIMITED = 99;
@@ -577,13 +578,13 @@ abstract class ExpressionParser extends Parser
     /** Whether a value may be found twice. */
     public function isSteady(Expression $value): bool
     {
-        foreach (Walk::expressions($value) as $part) {
-            if ($part instanceof OwnValue || $part instanceof MethodCall || $part instanceof MakeObject || $part instanceof Operation && (true === ValueOperations::find($part->key)?->hasEffect() || OperationKey::FoundNext === $part->key)) {
-                return false;
-            }
-        }
+        return FoundAgain::may($value);
+    }
 
-        return true;
+    /** What a place gets, where its text finds the place once more to ask for what was there. */
+    public function anew(Expression $target, Expression $value): Expression
+    {
+        return $this->isSteady($target) || !ChangedPlace::isAsked($target, $value) ? $value : new Operation(OperationKey::Anew, [$value]);
     }
 
     /** A text made of what a failure says is that. */

@@ -33,6 +33,7 @@ use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\Leaf;
@@ -307,6 +308,14 @@ final class Meaning
         return $value instanceof Operation && OperationKey::AsTuple === $value->key;
     }
 
+    /** A letter beside a number is one (C++17, 8). */
+    private function isLetterBesideNumber(Binary $binary): bool
+    {
+        [$left, $right] = [$this->type($binary->left), $this->type($binary->right)];
+
+        return TypeKind::Letter === $left->kind && $right->isNumeric() || TypeKind::Letter === $right->kind && $left->isNumeric();
+    }
+
     /** The name of a variable, or behind a point of what objects keep; '' for others. */
     private static function nameOf(Expression $target): string
     {
@@ -566,6 +575,11 @@ final class Meaning
             $made = $this->types->inside($names, fn (): array => array_map($this->expression(...), $operands));
             $this->inner = $outside;
         }
+        $asked = $made[0] ?? null;
+        if ($expression instanceof Operation && Given::is($expression) && $operands[0] instanceof Item && $asked instanceof Operation && OperationKey::ValueOrPut === $asked->key) {
+            // What is put there needs nothing to be there.
+            $made[0] = $operands[0]->withOperands(\array_slice($asked->arguments, 0, 2));
+        }
         if ($made !== $operands) {
             $expression = $expression->withOperands($made);
         }
@@ -768,10 +782,7 @@ final class Meaning
 
             return new Operation(OperationKey::Concatenated, [$binary->left, $binary->right]);
         }
-        $isLetter = [TypeKind::Letter === $this->type($binary->left)->kind, TypeKind::Letter === $this->type($binary->right)->kind];
-        // A letter beside a number is one (C++17, 8).
-        $isCompared = $binary->operator->isComparison() && ($isLetter[0] && $this->type($binary->right)->isNumeric() || $isLetter[1] && $this->type($binary->left)->isNumeric());
-        if ($this->facts->typed && ($isCompared || $binary->operator->isArithmetic())) {
+        if ($this->facts->typed && ($binary->operator->isArithmetic() || $binary->operator->isComparison() && $this->isLetterBesideNumber($binary))) {
             $code = fn (Expression $side): Expression => TypeKind::Letter === $this->type($side)->kind ? new Operation(OperationKey::Code, [$side]) : $side;
             if (TypeKind::Text !== $this->type($binary->left)->kind && TypeKind::Text !== $this->type($binary->right)->kind) {
                 [$left, $right] = [$code($binary->left), $code($binary->right)];

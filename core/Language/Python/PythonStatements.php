@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Python\Rows\DrawingRows;
 use Scrivlet\Core\Language\Python\Rows\ImportRows;
 use Scrivlet\Core\Language\Python\Rows\NameRows;
 use Scrivlet\Core\Language\Python\Rows\PrintRows;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
@@ -110,13 +111,13 @@ abstract class PythonStatements extends PythonExpressions
         if (null !== $sign && isset(self::CHANGES[$sign]) && 1 === \count($targets)) {
             return $this->assignmentRows->changing($first, self::CHANGES[$sign], $start);
         }
-        if (null !== $sign && isset(self::CHANGED_BY[$sign]) && 1 === \count($targets)) {
+        if (null !== $sign && isset(ChangedPlace::BY[$sign]) && 1 === \count($targets)) {
             ++$this->at;
             if ($first instanceof VariableRead) {
                 $this->assignmentRows->changes($first->name, $start);
             }
 
-            return $this->changedBy($first, self::CHANGED_BY[$sign], $this->value(), $start);
+            return $this->changedBy($first, ChangedPlace::BY[$sign], $this->value(), $start);
         }
         if (1 < \count($targets)) {
             $this->mistake('unused_result', $start, $this->endOffset() - $start, ['text' => substr($this->text, $start, min(40, $this->endOffset() - $start))]);

@@ -53,6 +53,7 @@ return [
     'operation.put_for' => "const beds = new Map();\nbeds.set(\"pea\", 3);\nconsole.log(beds.get(\"pea\"));",
     'operation.keys_of' => "const beds = new Map([[\"pea\", 3]]);\nconsole.log([...beds.keys()]);",
     'operation.values_of' => "const beds = new Map([[\"pea\", 3]]);\nconsole.log([...beds.values()]);",
+    'operation.anew' => "let asked = 0;\nfunction bed() {\n    asked++;\n    return \"pea\";\n}\nconst beds = {pea: 3};\nbeds[bed()] = beds[bed()] || 5;\nconsole.log(beds.pea, asked);",
     'operation.given_after' => "let beds = 3;\nconst before = beds++ + beds;\nconsole.log(before, beds);",
     'operation.failure_shown' => "try {\n  throw new RangeError(\"dry\");\n} catch (failure) {\n  console.log(String(failure));\n}",
     'operation.failure_value' => "try {\n  throw \"dry\";\n} catch (failure) {\n  console.log(failure);\n}",

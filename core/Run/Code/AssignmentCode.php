@@ -14,6 +14,7 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Run\Compiler;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\Expression;
@@ -93,11 +94,11 @@ final class AssignmentCode
         $found = $this->foundOnce($row->target, null === $row->operator ? $row->value : $row->target);
         if ([] !== $found && null !== $row->operator && $this->compiler->facts->typed && $this->doesSomething($row->value)) {
             // C++ finds what is added before the place that it is added to.
+            $inside = $this->compiler->foundOnce;
             $this->compiler->foundOnce = $outer;
             $added = $this->compiler->temporary();
-            $code = "$added = ".$this->compiler->expression($row->value);
-            $found = [$code, ...$this->foundOnce($row->target, $row->target)];
-            $this->compiler->foundOnce[spl_object_id($row->value)] = $added;
+            array_unshift($found, "$added = ".$this->compiler->expression($row->value));
+            $this->compiler->foundOnce = [spl_object_id($row->value) => $added] + $inside;
         }
         $code = implode('', array_map(static fn (string $one): string => "$one;\n", $found)).$this->setItem($row->target, $this->inPlace($given, $row->operator), $given);
         $this->compiler->foundOnce = $outer;
@@ -119,7 +120,7 @@ final class AssignmentCode
         if ([] === array_filter($parts, $this->doesSomething(...))) {
             return [];
         }
-        $asked = self::sameBefore($target, $asked) ?? $asked;
+        $asked = ChangedPlace::before($target, $asked) ?? $asked;
         $again = $target::class === $asked::class ? self::partsOf($asked) : [];
         if ($again != $parts) {
             return [];
@@ -136,19 +137,6 @@ final class AssignmentCode
         $this->compiler->foundOnce = $names + $this->compiler->foundOnce;
 
         return $code;
-    }
-
-    /** What `place ??= value` and its like ask first: the place as it was (ECMA-262, 13.15.2); null where a value asks for something else. */
-    private static function sameBefore(Expression $target, Expression $value): ?Expression
-    {
-        $first = match (true) {
-            $value instanceof Binary && $value->operator->isLogic() => $value->left,
-            $value instanceof Operation && OperationKey::OrElse === $value->key => $value->arguments[0],
-            default => $value,
-        };
-        $first = $first instanceof Operation && OperationKey::ValueOr === $first->key ? new Item($first->arguments[0], $first->arguments[1]) : $first;
-
-        return $first == $target ? $first : null;
     }
 
     /** @return list<Expression> what a place needs, in the order in which it is found */

@@ -82,6 +82,9 @@ final class OperationCode
         if (OperationKey::After === $operation->key) {
             return '['.$this->compiler->callCode->listed($operation->arguments).'][1]';
         }
+        if (OperationKey::Anew === $operation->key) {
+            return $this->compiler->expression($operation->arguments[0]);
+        }
         if (OperationKey::ByName === $operation->key) {
             return 'new \\'.GivenByName::class.'('.$this->compiler->callCode->listed($operation->arguments).')';
         }
@@ -193,8 +196,7 @@ final class OperationCode
     private function given(Operation $given): string
     {
         $outer = $this->compiler->foundOnce;
-        $change = Given::change($given);
-        $found = $this->compiler->assignmentCode->foundOnce($given->arguments[0], $change->left ?? $given->arguments[1]);
+        $found = $this->compiler->assignmentCode->foundOnce(...$given->arguments);
         $code = $this->givenWith($given, implode('', array_map(static fn (string $one): string => "$one, ", $found)), \count($found));
         $this->compiler->foundOnce = $outer;
 
@@ -206,7 +208,7 @@ final class OperationCode
     {
         [$target, $value] = $given->arguments;
         $before = OperationKey::GivenAfter === $given->key ? $this->compiler->temporary() : null;
-        $keeps = $found.(null === $before ? '' : "$before = ".$this->compiler->expression($target).', ');
+        $keeps = $found.(null === $before ? '' : "$before = ".$this->compiler->expression(self::before($target, $value)).', ');
         $code = $this->compiler->assignmentCode->kept($this->compiler->types->expression($this->compiler->part, $target), $this->compiler->expression($value), $value);
         if ($target instanceof VariableRead) {
             $code = $this->compiler->assignmentCode->cut($target->name, $code);
@@ -221,6 +223,14 @@ final class OperationCode
         $set = '$v->'.($target instanceof Field ? 'keep' : 'put').'('.$this->compiler->expression($holder).", $place, ".(null === $before ? "$after = " : '').$code.')';
 
         return null === $before ? "[$keeps$set, $after][".($count + 1).']' : "[$keeps$set][$count]";
+    }
+
+    /** What was there before it changed: what the sum begins with, which a map that has nothing there gives; of a letter not its code. */
+    private static function before(Expression $target, Expression $value): Expression
+    {
+        $was = $value instanceof Binary ? $value->left : $target;
+
+        return $was instanceof Operation && OperationKey::Code === $was->key ? $was->arguments[0] : $was;
     }
 
     /** What a loop goes over. */

@@ -39,7 +39,7 @@ final class CStyle
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
         $tokens = 1 === preg_match('/\btemplate\s*<[^>{]*\b(?:int|size_t|unsigned|bool)\s+\w/', $this->parser->text) ? NumbersOfTemplates::asNumbers($tokens) : $tokens;
         $tokens = 1 === preg_match('/\.\s*erase\s*\(\s*\w+\s*(?:\+\+\s*)?\)/', $this->parser->text) && 1 === preg_match('/\b(?:map|set)\s*</', $this->parser->text) ? ErasingLoops::asPlainLoops($tokens) : $tokens;
-        if (1 === preg_match('/\blist\s*</', $this->parser->text) && 1 !== preg_match('/\b(?:class|struct)\s+list\b/', $this->parser->text)) {
+        if (1 === preg_match('~#\s*include\s*<(?:list|bits/stdc\+\+\.h)>~', $this->parser->text)) {
             // What is done to one is done to a queue with two ends (C++17, 26.3.10).
             $tokens = self::withOneKindOfList($tokens);
         }
@@ -132,7 +132,9 @@ final class CStyle
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         foreach ($code as $at => $index) {
-            if ('list' === $tokens[$index]->text && '<' === ($tokens[$code[$at + 1] ?? -1]->text ?? '') && TokenKind::Name === $tokens[$index]->kind) {
+            $isNamed = 'list' === $tokens[$index]->text && TokenKind::Name === $tokens[$index]->kind && '<' === ($tokens[$code[$at + 1] ?? -1]->text ?? '');
+            // A number may have that name, and be compared with another one.
+            if ($isNamed && \in_array($tokens[$code[$at + 3] ?? -1]->text ?? '', ['>', '>>', '<', '*', '::', ',', 'int', 'long', 'char'], true)) {
                 $tokens[$index] = $tokens[$index]->readAs('deque');
             }
         }

@@ -207,7 +207,7 @@ final class DeclarationRows
         if (\in_array($value->key, [OperationKey::GreatestPlace, OperationKey::LeastPlace], true) && null !== $list) {
             $value = new Operation(OperationKey::Sought, [$list, $what = PointedValues::foundBy($value)]);
         }
-        if (OperationKey::Begin === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)') && 1 !== preg_match('/(?:\+\+|--)\s*'.Names::asPattern($name).'\b|\b'.Names::asPattern($name).'\s*(?:\+\+|--|=(?!=).*\bnext\b)/', $this->parser->text)) {
+        if (OperationKey::Begin === $value->key && null !== $list && $this->parser->isOfType($list, '(?:map|set)') && $this->staysAtFirst($name)) {
             // What comes first by its order; nothing where nothing is (C++17, 26.2.6).
             $this->parser->iterators[$name] = ['key', $list];
             $this->parser->types[$this->parser->scope][$name] = '';
@@ -227,6 +227,14 @@ final class DeclarationRows
         $this->parser->types[$this->parser->scope][$name] = '';
 
         return OperationKey::Sought === $value->key ? new Operation(OperationKey::Position, [$list, $what]) : $what;
+    }
+
+    /** Whether an iterator is never moved on, nor given another place. */
+    private function staysAtFirst(string $name): bool
+    {
+        $named = Names::asPattern($name);
+
+        return 1 !== preg_match("/(?:\\+\\+|--)\\s*$named\\b|\\b$named\\s*(?:\\+\\+|--|[-+]=)|\\b(?:advance|next|prev)\\s*\\(\\s*$named\\b/", $this->parser->text) && 1 === preg_match_all("/\\b$named\\s*=(?!=)/", $this->parser->text);
     }
 
     /** @return list<Statement> */

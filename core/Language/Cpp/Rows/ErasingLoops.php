@@ -14,6 +14,8 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class ErasingLoops extends Rewriting
 {
+    private const CONTAINERS = ['set', 'map', 'unordered_set', 'unordered_map', 'vector', 'deque', 'list'];
+
     /**
      * @param list<Token> $tokens of the whole text
      *
@@ -35,7 +37,7 @@ final class ErasingLoops extends Rewriting
     private function loop(int $at): void
     {
         [$list, $it] = [$this->text($at - 2), $this->text($at - 4)];
-        $isMap = $this->kindOf($list);
+        $isMap = $this->kindOf($list, $at);
         $type = $at - 5;
         while ($type > 0 && !\in_array($this->text($type), [';', '{', '}', '('], true)) {
             --$type;
@@ -91,25 +93,22 @@ final class ErasingLoops extends Rewriting
         }
     }
 
-    /** Whether a name is that of a map; null where it is neither one nor a set. */
-    private function kindOf(string $name): ?bool
+    /** Whether a name is that of a map, as it was declared last before the loop, or else behind it; null where it is neither one nor a set. */
+    private function kindOf(string $name, int $loop): ?bool
     {
-        foreach (array_keys($this->code) as $at) {
-            if ($name !== $this->text($at) || !\in_array($this->text($at - 1), ['>', '>>', '&'], true)) {
-                continue;
-            }
-            for ($type = $at - 1; $type > 0 && !\in_array($this->text($type), [';', '{', '}', '(', 'set', 'map', 'unordered_set', 'unordered_map', 'vector', 'deque'], true); --$type) {
-            }
-            while ('<' === $this->text($type - 1) || ',' === $this->text($type - 1)) {
-                // The outermost one.
-                for (--$type; $type > 0 && !\in_array($this->text($type), [';', '{', '}', '(', 'set', 'map', 'unordered_set', 'unordered_map', 'vector', 'deque'], true); --$type) {
-                }
-            }
-
-            return ['set' => false, 'unordered_set' => false, 'map' => true, 'unordered_map' => true][$this->text($type)] ?? null;
+        $declared = array_filter(array_keys($this->code), fn (int $at): bool => $name === $this->text($at) && \in_array($this->text($at - 1), ['>', '>>', '&'], true));
+        $before = array_filter($declared, static fn (int $at): bool => $at < $loop);
+        $at = [] === $before ? reset($declared) : end($before);
+        if (false === $at) {
+            return null;
         }
+        do {
+            // The outermost one.
+            for (--$at; $at > 0 && !\in_array($this->text($at), self::CONTAINERS, true) && !\in_array($this->text($at), [';', '{', '}', '('], true); --$at) {
+            }
+        } while ('<' === $this->text($at - 1) || ',' === $this->text($at - 1));
 
-        return null;
+        return ['set' => false, 'unordered_set' => false, 'map' => true, 'unordered_map' => true][$this->text($at)] ?? null;
     }
 
     /** @return array{list<array{int, int, int}>, list<int>} where something is taken out: the beginning, what goes and the bracket behind it; and where the iterator moves on */

@@ -185,7 +185,7 @@ final class InitialValues
             }
             $offset = $this->parser->offset();
             $isBraced = '{' === $opened->text && TokenKind::Sign === $opened->kind;
-            $value = $isBraced ? $this->parser->braces->braced($opened, $type) : $this->parser->value();
+            $value = $isBraced ? $this->parser->braces->braced($opened, $type) : $this->parser->givenBehind($this->parser->value(), $offset);
             if ($isBraced && $value instanceof ListLiteral && TypeNames::read($type)->isSet()) {
                 return self::setOf($value);
             }

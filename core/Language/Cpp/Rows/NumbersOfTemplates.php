@@ -52,6 +52,9 @@ final class NumbersOfTemplates extends Rewriting
             return;
         }
         $uses = $this->uses($class);
+        if (null === $uses) {
+            return;
+        }
         $found = [];
         foreach ($numbers as $place => [, $default]) {
             foreach ($uses as [, $parts]) {
@@ -116,14 +119,19 @@ final class NumbersOfTemplates extends Rewriting
         }
     }
 
-    /** @return list<array{int, array<int, array{int, int}>, int}> where a class is named with what it is made for: the brackets, and what stands between them */
-    private function uses(string $class): array
+    /** @return list<array{int, array<int, array{int, int}>, int}>|null where a class is named with what it is made for: the brackets, and what stands between them; null where it can't be told */
+    private function uses(string $class): ?array
     {
         $uses = [];
         foreach (array_keys($this->code) as $at) {
-            if ($class === $this->text($at) && '<' === $this->text($at + 1) && null !== $end = $this->closingAngle($at + 1)) {
-                $uses[] = [$at + 1, $this->between($at + 1, $end), $end];
+            if ($class !== $this->text($at) || '<' !== $this->text($at + 1)) {
+                continue;
             }
+            $end = $this->closingAngle($at + 1);
+            if (null === $end) {
+                return null;
+            }
+            $uses[] = [$at + 1, $this->between($at + 1, $end), $end];
         }
 
         return $uses;

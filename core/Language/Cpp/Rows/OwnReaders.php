@@ -37,7 +37,7 @@ final class OwnReaders
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
-        $gone = [];
+        $gone = $names = [];
         foreach ($code as $at => $index) {
             if ('operator' !== $text($at) || '>>' !== $text($at + 1) || '(' !== $text($at + 2)) {
                 continue;
@@ -47,7 +47,7 @@ final class OwnReaders
             if (null === $of || ',' !== $text($of - 1) || '&' !== $text($of + 1)) {
                 continue;
             }
-            $name = self::nameFor($tokens, $text($of));
+            $name = $names[$text($of)] ??= self::nameFor($tokens, $text($of));
             $friend = $at - ('::' === $text($at - 3) ? 5 : 3);
             if ('friend' === $text($friend) && '{' === $text($of + 4)) {
                 // As one that the class has, whatever object is read.

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 use Scrivlet\Core\Language\Lexing\Rewriting;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 
 /**
  * What a function is handed that points at the first of several values.
@@ -17,6 +18,9 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class PointedArrays extends Rewriting
 {
+    /** @var array<string, true>|null all words of the text */
+    private ?array $words = null;
+
     /**
      * @param list<Token> $tokens of the whole text
      *
@@ -73,15 +77,26 @@ final class PointedArrays extends Rewriting
                     continue;
                 }
                 $brace = $this->tokens[$this->code[$closing + 1]];
-                $row = [...array_map(fn (int $one): Token => $this->tokens[$this->code[$one]], range($from, $type)), new Token(TokenKind::Sign, '*', 0), $this->tokens[$this->code[$named]], new Token(TokenKind::Sign, '=', 0), new Token(TokenKind::Name, $name.'_first', 0), new Token(TokenKind::Sign, ';', 0)];
+                $first = $this->nameFor($name.'_first');
+                $row = [...array_map(fn (int $one): Token => $this->tokens[$this->code[$one]], range($from, $type)), new Token(TokenKind::Sign, '*', 0), $this->tokens[$this->code[$named]], new Token(TokenKind::Sign, '=', 0), new Token(TokenKind::Name, $first, 0), new Token(TokenKind::Sign, ';', 0)];
                 $this->put[$closing + 1] = [...$this->put[$closing + 1] ?? [$brace], ...array_map(static fn (Token $token): Token => new Token($token->kind, $token->text, $brace->end(), 0), $row)];
                 if ($isArray) {
-                    $this->put[$named] = [$this->tokens[$this->code[$named]]->readAs($name.'_first')];
+                    $this->put[$named] = [$this->tokens[$this->code[$named]]->readAs($first)];
                 } else {
-                    $this->asArray($named, $name.'_first');
+                    $this->asArray($named, $first);
                 }
             }
         }
+    }
+
+    /** A name that the text does not have. */
+    private function nameFor(string $wish): string
+    {
+        $this->words ??= array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), true);
+        for ($name = $wish, $number = 1; isset($this->words[$name]); $name = $wish.++$number) {
+        }
+
+        return $name;
     }
 
     /** Whether a name moves on to what stands behind, and what it was before is not asked for as an array. */
@@ -105,7 +120,8 @@ final class PointedArrays extends Rewriting
     {
         $heads = [];
         foreach (array_keys($this->code) as $at) {
-            if (!$this->isName($at) || '(' !== $this->text($at + 1) || \in_array($this->text($at - 1), ['.', '->', 'return', '=', '(', 'new'], true)) {
+            // A head has a type before its name; a row that calls the function has none.
+            if (!$this->isName($at) || '(' !== $this->text($at + 1) || !$this->isName($at - 1) && !isset(TypeNames::PLAIN[$this->text($at - 1)]) && !\in_array($this->text($at - 1), ['void', 'string', '*', '&', '>', '>>', '::'], true)) {
                 continue;
             }
             $closing = $this->closing($at + 1);

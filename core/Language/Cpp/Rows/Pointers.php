@@ -103,7 +103,7 @@ final class Pointers
         [$start, $mistakes, $reads] = [$this->parser->at, \count($this->parser->mistakes), \count($this->parser->symbols->reads)];
         $this->parser->at += 2;
         $given = TokenKind::Name === $this->parser->peek()?->kind ? $this->parser->expression() : null;
-        $place = null === $given ? null : $this->parser->placeOf($given);
+        $place = $given instanceof MethodCall || $given instanceof Operation ? $this->parser->placeOf($given) : $given;
         $kept = null === $place ? '' : $this->parser->typeOf($place);
         $kept = '' === $kept && $given instanceof MethodCall ? $this->parser->givenPlaces->classGivenBy($given) : $kept;
         $known = TypeNames::read($kept);

@@ -82,7 +82,7 @@ final class PointedValues
         $of = $this->parser->peek(1);
         if (TokenKind::Name === $of?->kind && !$this->parser->is('(', 2)) {
             $before = $this->parser->tokens[$this->parser->at - 1]->text ?? '';
-            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$this->parser->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true) || '(' === $before && $this->makesObject($this->parser->at - 2);
+            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$this->parser->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true) || '(' === $before && $this->makesObject($this->parser->at - 2) || ',' === $before && $this->isInBraces($this->parser->at - 1);
             $isWhole = \in_array($this->parser->sign(2), [';', ')', '}', ','], true);
             ++$this->parser->at;
             $thing = $this->parser->expression(9);
@@ -171,5 +171,20 @@ final class PointedValues
         $text = $this->parser->tokens[$at]->text ?? '';
 
         return isset($this->parser->classes->parents['>' === $text ? $this->parser->tokens[$at - 1]->text ?? '' : $text]) || isset($this->parser->classes->parents[$this->parser->tokens[$at - 1]->text ?? '']);
+    }
+
+    /** Whether the innermost bracket that is open there holds a list. */
+    private function isInBraces(int $at): bool
+    {
+        for (; $at > 0; --$at) {
+            $text = $this->parser->tokens[$at]->text;
+            if (\in_array($text, [')', ']', '}'], true)) {
+                $at = $this->parser->partners[$at] ?? $at;
+            } elseif (\in_array($text, ['(', '[', '{', ';'], true)) {
+                return '{' === $text;
+            }
+        }
+
+        return false;
     }
 }

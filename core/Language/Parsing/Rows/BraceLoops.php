@@ -8,9 +8,9 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\BraceParser;
-use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Declaration;
 use Scrivlet\Core\Tree\DoWhile;
@@ -327,8 +327,8 @@ final class BraceLoops
         if (null !== $sign && \array_key_exists($sign, BraceParser::CHANGES)) {
             return [BraceParser::CHANGES[$sign] ?? $this->parser->division(), $this->parser->value()];
         }
-        if (null !== $sign && isset(ExpressionParser::CHANGED_BY[$sign])) {
-            return [null, new Operation(ExpressionParser::CHANGED_BY[$sign], [new VariableRead($name->text), $this->parser->value()])];
+        if (null !== $sign && isset(ChangedPlace::BY[$sign])) {
+            return [null, new Operation(ChangedPlace::BY[$sign], [new VariableRead($name->text), $this->parser->value()])];
         }
         if ('=' === $sign) {
             $value = $this->parser->value();

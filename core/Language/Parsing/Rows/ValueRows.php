@@ -9,8 +9,8 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\BraceParser;
-use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Tree\Binary;
+use Scrivlet\Core\Tree\ChangedPlace;
 use Scrivlet\Core\Tree\CommandValue;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
@@ -160,7 +160,7 @@ final class ValueRows
             }
             $this->parser->failAt('assign_to_value', $start, max(1, $this->parser->endOffset() - $start), ['text' => trim(substr($this->parser->text, $start, 20))]);
         }
-        $key = ExpressionParser::CHANGED_BY[$sign ?? ''] ?? ('??=' === $sign && $this->parser->facts->lateChoice ? OperationKey::OrElse : null);
+        $key = ChangedPlace::BY[$sign ?? ''] ?? ('??=' === $sign && $this->parser->facts->lateChoice ? OperationKey::OrElse : null);
         if (null !== $key) {
             ++$this->parser->at;
             $this->parser->isInValue = true;
@@ -199,7 +199,7 @@ final class ValueRows
                 $this->parser->failAt('unsupported', $start, max(1, $this->parser->endOffset() - $start), ['what' => "….$kept = …"]);
             }
             if ($target instanceof Item || $target instanceof Field) {
-                return $this->parser->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->parser->newId(), $target, $value);
+                return $this->parser->is('=') ? $this->chained([$target, $value], $start) : new SetItem($this->parser->newId(), $target, $this->parser->anew($target, $value));
             }
             if ($target instanceof Operation && OperationKey::Length === $target->key && $value instanceof NumberLiteral && 0 === $value->value) {
                 return new Perform($this->parser->newId(), new Operation(OperationKey::Clear, $target->arguments));

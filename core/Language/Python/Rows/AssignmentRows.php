@@ -128,7 +128,7 @@ final class AssignmentRows
             $value = 1 === \count($values) ? $value : new Operation(OperationKey::AsTuple, [new ListLiteral($values)]);
             $target = $targets[0];
             if ($target instanceof Item || $target instanceof Field) {
-                return new SetItem($this->parser->newId(), $target, $value);
+                return new SetItem($this->parser->newId(), $target, $this->parser->anew($target, $value));
             }
 
             $name = $target instanceof VariableRead ? $target->name : '';

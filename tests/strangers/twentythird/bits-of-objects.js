@@ -1,0 +1,10 @@
+let n = 0; const m = {a: 1, b: 6};
+const k = () => { n++; return "b"; };
+m[k()] |= 8;
+m[k()] <<= 1;
+m[k()] &= 30;
+m[k()] >>= 1;
+let x = (m[k()] ^= 1);
+console.log(m, n);
+m[k()] **= 2; m[k()] %= 7;
+console.log(m, n);
