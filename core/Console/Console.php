@@ -14,6 +14,7 @@ use Scrivlet\Core\File\ProjectWriter;
 use Scrivlet\Core\Ladder\Seen;
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Mistakes\AtRunTime;
 use Scrivlet\Core\Language\Mistakes\Hints;
 use Scrivlet\Core\Language\Mistakes\Mending;
 use Scrivlet\Core\Language\Mistakes\Report;
@@ -159,8 +160,12 @@ final readonly class Console
         return Language::ofFile($file) ?? throw new Refusal('console.ending', ['file' => $file]);
     }
 
-    /** A program that can run: a project file, or a text without mistakes. */
-    private function runnable(string $file): ?Program
+    /**
+     * A program that can run: a project file, or a text without mistakes.
+     *
+     * @param bool $mayFail whether a mistake that only shows as the row is reached is told, and no more
+     */
+    private function runnable(string $file, bool $mayFail = false): ?Program
     {
         $language = Language::ofFile($file);
         if (null === $language) {
@@ -173,6 +178,9 @@ final readonly class Console
         }
         foreach (Report::lines($content, $reading->mistakes) as $mistake) {
             ($this->err)($this->told($mistake)."\n");
+        }
+        if ($mayFail && AtRunTime::begins($reading->program, $reading->mistakes, $language, $content)) {
+            return $reading->program;
         }
         ($this->err)(Sentences::of('console.unread')."\n");
 
@@ -264,7 +272,7 @@ final readonly class Console
     /** @param array<string, string> $options */
     private function compare(string $one, string $other, array $options): int
     {
-        $programs = [$this->runnable($one), $this->runnable($other)];
+        $programs = [$this->runnable($one, true), $this->runnable($other, true)];
         $outcomes = [];
         foreach ([$one, $other] as $index => $file) {
             $program = $programs[$index];
@@ -467,7 +475,7 @@ final readonly class Console
         $limits = new Limits(steps: $this->number($options, 'max-steps', isset($options['trace']) ? Limits::TRACED : Limits::UNTRACED, 1));
         $language = $this->language($options, 'as', (Language::ofFile($file) ?? Language::Python)->value);
         $seed = $this->number($options, 'seed', 1, 0);
-        $program = $this->runnable($file);
+        $program = $this->runnable($file, true);
         if (null === $program) {
             return 2;
         }

@@ -496,7 +496,7 @@ final class ProjectReader
             'import' => new Import($id, $this->text($data, 'text', Bounds::TEXT), $this->language($data), $off),
             'declare' => new Declaration($id, $this->name($data, 'variable'), isset($data['type']) ? $this->text($data, 'type', Bounds::TEXT) : null, $off),
             'pass' => new Pass($id, $off),
-            'unread' => new Unread($id, $this->raw($data, 'text'), $this->language($data), isset($data['body']) ? $this->block($data, 'body') : null, $off),
+            'unread' => new Unread($id, $this->raw($data, 'text'), $this->language($data), isset($data['body']) ? $this->block($data, 'body') : null, $off, isset($data['fails']) ? FailureKind::tryFrom($this->text($data, 'fails', 20)) ?? throw $this->wrong('file.wrong') : null),
             default => $this->changed($data, $key, $id, $off) ?? throw $this->wrong('file.row', ['row' => mb_substr($key, 0, 40)]),
         };
     }
@@ -830,7 +830,7 @@ final class ProjectReader
             return new TextLiteral($this->raw($data, 'letter'), true);
         }
         if (isset($data['unread'])) {
-            return new UnreadExpression($this->raw($data, 'unread'));
+            return new UnreadExpression($this->raw($data, 'unread'), isset($data['fails']) ? FailureKind::tryFrom($this->text($data, 'fails', 20)) ?? throw $this->wrong('file.wrong') : null);
         }
         if (isset($data['lambda'])) {
             return new Lambda($this->names($data, 'lambda'), $this->expressions($data, 'of', $depth + 1)[0] ?? throw $this->wrong('file.wrong'));

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Language;
 
 use Scrivlet\Core\Catalogue\FoundAgain;
+use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperation;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\JavaScript\Waiting;
@@ -614,6 +615,10 @@ final class Unsayable
                 }
                 if ($row instanceof SetItem && self::findsTwice($row->target, $row->value, $row->operator, $other) || $value instanceof Operation && Given::is($value) && (self::findsTwice($value->arguments[0], $value->arguments[1], null, $other) || OperationKey::GivenAfter === $value->key && null === Given::change($value) && !$other->semantics()->typed)) {
                     return '[…()] = …';
+                }
+                if ($value instanceof Operation && null !== $operation && Result::Nothing === $operation->result && !($row instanceof Perform && $row->value === $value)) {
+                    // What is done to a list has a value in some languages, and another one in each.
+                    return $operation->example();
                 }
                 if ($value instanceof Operation && OperationKey::OrElse === $value->key && !$other->semantics()->lateChoice && !FoundAgain::may($value->arguments[1])) {
                     // Elsewhere both would be reckoned.

@@ -88,6 +88,7 @@ use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\Unread;
+use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 use Scrivlet\Core\Tree\WhileLoop;
@@ -258,6 +259,7 @@ final class Compiler
             $statement instanceof PassOn => $this->step($statement).'throw '.($this->caught[array_key_last($this->caught) ?? 0] ?? throw new \LogicException('Nothing was caught.')).";\n",
             $statement instanceof Claim => $this->step($statement).'if (!'.$this->numberCode->truth($statement->condition).') { $this->unclaimed('.(null === $statement->says ? "''" : $this->expression($statement->says))."); }\n",
             $statement instanceof Declaration => $this->assignmentCode->declaration($statement),
+            $statement instanceof Unread && null !== $statement->fails => $this->step($statement).'throw new \\'.RunError::class."('fails_here', [], null, \\".FailureKind::class."::{$statement->fails->name});\n",
             $statement instanceof Unread => throw new \LogicException('What cannot be read cannot run.'),
             $statement instanceof Holding => $this->loopCode->held($statement),
             $statement instanceof EachLoop => $this->loopCode->each($statement),
@@ -335,6 +337,7 @@ final class Compiler
         }
 
         return match (true) {
+            $expression instanceof UnreadExpression && null !== $expression->fails => '(throw new \\'.RunError::class."('fails_here', [], null, \\".FailureKind::class."::{$expression->fails->name}))",
             $expression instanceof NumberLiteral => $this->numberCode->number($expression->value),
             $expression instanceof TextLiteral => var_export($expression->value, true),
             $expression instanceof TruthLiteral => $expression->value ? 'true' : 'false',

@@ -38,7 +38,7 @@ abstract class Routine
     protected array $pointing = [];
     /** @var array<string, true> classes whose objects are tuples with names */
     protected array $records = [];
-    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>, string, bool}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, the names of what it takes, which of them gets what is given by other names, and whether it is written like a field */
+    /** @var array<string, array<string, array{string, int, int, int|null, bool, list<string>, string, bool, string}>> by class and method, what answers, how many values it takes, how many may be left out, which gets all the others, whether the class answers by itself, the names of what it takes, which of them gets what is given by other names, and whether it is written like a field */
     protected array $classes = [];
 
     final public function __construct(
@@ -65,6 +65,12 @@ abstract class Routine
     final protected function missing(string $name): never
     {
         throw new RunError('no_value', ['name' => $name], $this->values->facts->says('name', ['name' => $name]));
+    }
+
+    /** @param list<string> $parameters */
+    final protected function miscounted(string $name, array $parameters, int $needed, mixed ...$given): never
+    {
+        throw Miscounted::error($name, $parameters, $needed, \count($given));
     }
 
     final protected function raise(FailureKind $kind, mixed $says): never
@@ -306,6 +312,7 @@ abstract class Routine
             return $this->asked($object, $method, $arguments);
         }
         [$function, $takes, $spare, $rest, $isShared, $names, $others] = $found;
+        $whole = \count($arguments);
         $needed = $takes - $spare - (null === $rest ? 0 : 1);
         if ('' !== $others || [] !== $arguments && end($arguments) instanceof GivenByName) {
             $arguments = $this->inPlaces($arguments, $rest, $names, $others);
@@ -318,7 +325,8 @@ abstract class Routine
         }
         $given = \count($arguments);
         if ($given !== $takes && !$this->values->facts->undefined && ($given > $takes || $given < $needed)) {
-            throw new RunError('few_arguments');
+            $self = $isShared ? 0 : 1;
+            throw $whole === $given && null === $rest ? Miscounted::error($found[8], [...array_fill(0, $self, 'self'), ...$names], $needed + $self, $given + $self) : new RunError('few_arguments');
         }
         $missing = $this->values->facts->undefined ? null : Absent::Value;
         $handed = [];

@@ -24,7 +24,7 @@ final class Runner
     public static function run(Program|Analysis $program, Language $language, int $seed = 1, Limits $limits = new Limits(), bool $record = true, Circumstances $circumstances = new Circumstances()): Outcome
     {
         $analysis = $program instanceof Analysis ? $program : new Analysis($program);
-        if ($analysis->program->hasUnread()) {
+        if (!$analysis->program->begins($language->value)) {
             $error = new RunError('unread');
 
             return new Outcome(Ending::Failed, new Trace($limits), [], [], [], new PythonValues(), $error, null);

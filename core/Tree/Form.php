@@ -68,7 +68,8 @@ final class Form
             $row instanceof Declaration => null === $row->type ? [] : ['type' => $row->type],
             $row instanceof SetItem => null === $row->operator ? [] : ['operator' => $row->operator->value],
             $row instanceof ForLoop => ['operator' => $row->operator->value],
-            $row instanceof Unread, $row instanceof Import => ['language' => $row->language],
+            $row instanceof Unread => ['language' => $row->language] + (null === $row->fails ? [] : ['fails' => $row->fails->value]),
+            $row instanceof Import => ['language' => $row->language],
             default => [],
         };
 
@@ -107,7 +108,7 @@ final class Form
             $expression instanceof Choice => ['choice' => self::operands($expression)],
             $expression instanceof Collected => ['collect' => self::operands($expression), 'each' => $expression->variable],
             $expression instanceof Lambda => ['lambda' => $expression->parameters, 'of' => self::operands($expression)],
-            $expression instanceof UnreadExpression => ['unread' => $expression->text],
+            $expression instanceof UnreadExpression => ['unread' => $expression->text] + (null === $expression->fails ? [] : ['fails' => $expression->fails->value]),
             default => throw new \LogicException('Cannot write '.$expression::class),
         };
     }

@@ -184,6 +184,23 @@ final readonly class Program extends Node
         return false;
     }
 
+    /** Whether the machine of a language begins with it, and perhaps stops at what it has no sense of. */
+    public function begins(string $language): bool
+    {
+        foreach (Walk::statements($this->parts()) as $row) {
+            if ($row instanceof Unread && !$row->off && (null === $row->fails || $row->language !== $language)) {
+                return false;
+            }
+            foreach (Walk::expressionsOf($row) as $expression) {
+                if ($expression instanceof UnreadExpression && null === $expression->fails) {
+                    return false;
+                }
+            }
+        }
+
+        return true;
+    }
+
     public function classNamed(string $name): ?ClassDefinition
     {
         return Definitions::of($this)->classesByName[$name] ?? null;

@@ -7,8 +7,11 @@ namespace Scrivlet\Core\Tree;
 /** Text that could not be read, letter for letter, and the rows below it if it seems to hold some. */
 final readonly class Unread extends Statement
 {
-    /** @param string $language of the text */
-    public function __construct(public int $id, public string $text, public string $language, public ?Block $body = null, public bool $off = false)
+    /**
+     * @param string           $language of the text
+     * @param FailureKind|null $fails    as what the language's own machine stops here; null where it would not begin, or it is not known what it does
+     */
+    public function __construct(public int $id, public string $text, public string $language, public ?Block $body = null, public bool $off = false, public ?FailureKind $fails = null)
     {
     }
 

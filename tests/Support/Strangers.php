@@ -61,6 +61,12 @@ final class Strangers
     /** What the real machine prints, each program by itself. */
     public static function there(Language $language, string $text, string $answers): string
     {
+        return self::ranThere($language, $text, $answers)['printed'];
+    }
+
+    /** @return array{printed: string, errors: string, exit: int, ...} */
+    public static function ranThere(Language $language, string $text, string $answers): array
+    {
         $folder = RealMachines::folder();
         // A file by itself is a script; only one that brings something in is a module.
         1 === preg_match('/^\s*(?:import|export)\b/m', $text) || file_put_contents("$folder/package.json", '{"type": "commonjs"}');
@@ -76,6 +82,6 @@ final class Strangers
         }, $folder, 1, $answers);
         exec('rm -rf '.escapeshellarg($folder));
 
-        return $result['printed'];
+        return $result;
     }
 }

@@ -183,6 +183,9 @@ abstract class CppExpressions extends BraceExpressions
         return $this->prefixValues->ownPrefix($token);
     }
 
+    /** @return array<string, string> what stands for one type in all class templates that name it */
+    abstract public function typesOfTemplates(): array;
+
     /** What `int[4]` behind `new` makes. */
     abstract public function newArray(Token $token): Expression;
 

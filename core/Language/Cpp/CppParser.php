@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Language\Cpp\Rows\Access;
 use Scrivlet\Core\Language\Cpp\Rows\Announcements;
 use Scrivlet\Core\Language\Cpp\Rows\ClassRows;
 use Scrivlet\Core\Language\Cpp\Rows\ClassTemplates;
@@ -110,6 +111,7 @@ final class CppParser extends CppExpressions
     public readonly LetterRows $letterRows;
     public readonly CStyle $cStyle;
     public readonly ClassTemplates $classTemplates;
+    private readonly Access $access;
     public readonly GoneObjects $goneObjects;
     public readonly FileStreams $fileStreams;
     public readonly FreeOperators $freeOperators;
@@ -193,6 +195,7 @@ final class CppParser extends CppExpressions
         $this->letterRows = new LetterRows($this);
         $this->cStyle = new CStyle($this);
         $this->classTemplates = new ClassTemplates($this);
+        $this->access = new Access($this);
         $this->goneObjects = new GoneObjects($this);
         $this->fileStreams = new FileStreams($this);
         $this->freeOperators = new FreeOperators($this);
@@ -985,6 +988,16 @@ final class CppParser extends CppExpressions
     protected function prepared(array $tokens): array
     {
         return $this->classTemplates->prepared($tokens);
+    }
+
+    protected function checkAccess(Expression $receiver, Token $name): void
+    {
+        $this->access->check($receiver, $name);
+    }
+
+    public function typesOfTemplates(): array
+    {
+        return $this->classTemplates->single();
     }
 
     protected function madeByOwn(string $type, Expression $value): ?Expression

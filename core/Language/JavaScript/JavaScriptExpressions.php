@@ -315,6 +315,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
         return parent::special($left, $around, $offset);
     }
 
+    /** `bed.#water` is no program outside of classes, and `bed._water` another thing (ECMA-262, 13.3.1.1). */
+    protected function checkAccess(Expression $receiver, Token $name): void
+    {
+        $isPrivate = '#' === $this->text[$name->offset];
+        if ($isPrivate && '' === $this->class) {
+            $this->mistake('private_member', $name->offset, \strlen($name->text), ['name' => '#'.substr($name->text, 1)]);
+        } elseif (!$isPrivate && str_starts_with($name->text, '_') && 1 === preg_match('/#'.preg_quote(substr($name->text, 1), '/').'\b/', $this->text)) {
+            $this->fail('unsupported', $name, ['what' => ".$name->text"]);
+        }
+    }
+
     protected function member(Expression $receiver): Expression
     {
         if ($this->is('constructor') && $this->is('.', 1) && $this->is('name', 2)) {

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Parsing;
 use Scrivlet\Core\Catalogue\Catalogue;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\Mistakes\AtRunTime;
 use Scrivlet\Core\Language\Mistakes\Mistake;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Tree\Binary;
@@ -21,6 +22,7 @@ use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FailureKind;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -94,6 +96,7 @@ final class Bounded
     {
         // What an unread header holds may have been a function.
         // And C++'s script is one.
+        $row = $this->failing($row);
         $isFunction = $row instanceof FunctionDefinition || $row instanceof Unread || $row instanceof Script && $this->parser->notation->typed;
         // What is no class any more has no methods.
         $isClass = $row instanceof ClassDefinition && $outermost && $depth <= Bounds::NESTING && null === $this->names($row) && !isset($this->classes[$row->name]);
@@ -129,6 +132,11 @@ final class Bounded
             $beyond = $this->value($value, $row instanceof Perform) ?? $this->ofCpp($value);
             if (null === $beyond) {
                 continue;
+            }
+            if ('in_place_value' === $beyond[0]) {
+                // It has a value, if one that nobody means.
+                $this->tell($this->cutOf($row->id, 'head'), ...$beyond);
+                break;
             }
             if (!$row instanceof Conditional) {
                 return $this->unread($row, ...$beyond);
@@ -267,6 +275,57 @@ final class Bounded
         }
 
         return $found ? ['find_as_number', [], 'find'] : null;
+    }
+
+    /** A row with nothing but mistakes that the machine only meets as it comes there stops it there. */
+    private function failing(Statement $row): Statement
+    {
+        // What is asked for first is in these heads alone.
+        $isWhole = [] === $row->bodies() || $row instanceof Unread && 1 === preg_match('/^(?:if|while|for|with)\b/', $row->text);
+        if ([] === $this->parser->mistakes || $this->parser->notation->typed || $row instanceof Unread && (!$isWhole || 1 === preg_match('/^(?:def|class|function|async|export|@)/', $row->text))) {
+            return $row;
+        }
+        if (!$isWhole) {
+            return $this->withFailingBlanks($row);
+        }
+        $cut = $this->cutOf($row->id, 'head');
+        [$failure, $isMeant] = null === $cut ? [null, false] : $this->failureIn($cut, $row instanceof Unread);
+        if (null === $cut || null === $failure || !$row instanceof Unread && !$isMeant) {
+            return $row;
+        }
+
+        return new Unread($row->id, substr($this->text, $cut->start, $cut->end - $cut->start), $this->parser->language()->value, $row instanceof Unread ? $row->body : null, $row->off, $failure);
+    }
+
+    private function withFailingBlanks(Statement $row): Statement
+    {
+        foreach ($row->blanks() as $name => $value) {
+            $cut = $value instanceof UnreadExpression ? $this->cutOf($row->id, str_starts_with($name, 'condition') && '0' !== substr($name, -1) && $row instanceof Conditional ? 'then'.substr($name, \strlen('condition')) : 'head') : null;
+            [$failure] = null === $cut ? [null] : $this->failureIn($cut, true);
+            $row = null === $failure || !$value instanceof UnreadExpression ? $row : $row->withBlank($name, new UnreadExpression($value->text, $failure));
+        }
+
+        return $row;
+    }
+
+    /** @return array{FailureKind|null, bool} as what the machine stops in a stretch of the text, and whether it is read as meant */
+    private function failureIn(Cut $cut, bool $isUnread): array
+    {
+        [$failure, $isMeant] = [null, false];
+        foreach ($this->parser->mistakes as $mistake) {
+            if ($mistake->offset < $cut->start || $mistake->offset >= $cut->end) {
+                continue;
+            }
+            $one = AtRunTime::failure($mistake, $this->parser->language(), $this->text);
+            if (null === $one) {
+                return [null, false];
+            }
+            $failure ??= $one;
+            $isMeant = $isMeant || \in_array($mistake->kind, AtRunTime::READ_AS_MEANT, true);
+        }
+
+        // What hangs on another row that can't be done is not told again.
+        return [$failure ?? ($isUnread ? FailureKind::Name : null), $isMeant];
     }
 
     /** @param array<string, string|int> $parameters */

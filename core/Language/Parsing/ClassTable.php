@@ -26,6 +26,17 @@ final class ClassTable
     /** @var array<string, array<string, true>> by class, what it keeps itself, for all its objects */
     public array $statics = [];
 
+    /** @return list<string> the classes above one, from the nearest */
+    public function above(string $class): array
+    {
+        $above = [];
+        for ($class = $this->parents[$class] ?? ''; '' !== $class && !\in_array($class, $above, true); $class = $this->parents[$class] ?? '') {
+            $above[] = $class;
+        }
+
+        return $above;
+    }
+
     /** The class that has a method, going up from one; null if none has. */
     public function ownerOf(string $class, string $method): ?string
     {

@@ -442,12 +442,18 @@ abstract class ExpressionParser extends Parser
 
     abstract protected function indexed(Expression $container, Token $opened): Expression;
 
+    /** Tells of a member that its class keeps to itself, where another asks for it. */
+    protected function checkAccess(Expression $receiver, Token $name): void
+    {
+    }
+
     protected function member(Expression $receiver): Expression
     {
         $name = $this->peek();
         if (null === $name || TokenKind::Name !== $name->kind && TokenKind::Keyword !== $name->kind) {
             $this->fail('name_missing', $name);
         }
+        $this->checkAccess($receiver, $name);
         ++$this->at;
         $opened = $this->peek();
         if (null !== $opened && '(' === $opened->text && TokenKind::Sign === $opened->kind) {
@@ -483,7 +489,7 @@ abstract class ExpressionParser extends Parser
             return new Operation($property, [$receiver]);
         }
 
-        return $this->property($receiver, $name->text, $name) ?? $this->unknownMembers->unknownMethod($name, false);
+        return $this->property($receiver, $name->text, $name) ?? $this->unknownMembers->unknownMember($receiver, $name, false);
     }
 
     /** The ends of lines inside of a literal are the same, however a file writes them (The Python Language Reference, 2.1.2; ECMAScript 2022, 12.9.6.1). */
@@ -901,7 +907,7 @@ abstract class ExpressionParser extends Parser
     }
 
     /** Whether what stands at a place may be meant to fail. */
-    protected function mayFail(int $offset): bool
+    public function mayFail(int $offset): bool
     {
         return $this->tries > 0;
     }

@@ -26,6 +26,7 @@ use Scrivlet\Core\Language\Python\Rows\Headers;
 use Scrivlet\Core\Language\Python\Rows\Indentation;
 use Scrivlet\Core\Language\Python\Rows\InnerClasses;
 use Scrivlet\Core\Language\Python\Rows\LoopRows;
+use Scrivlet\Core\Language\Python\Rows\PrivateNames;
 use Scrivlet\Core\Language\Python\Rows\Records;
 use Scrivlet\Core\Language\Python\Rows\ToldApart;
 use Scrivlet\Core\Language\Python\Rows\UnreadRows;
@@ -64,6 +65,7 @@ final class PythonParser extends PythonStatements
     public readonly DataClasses $dataClasses;
     public readonly Enumerations $enumerations;
     public readonly InnerClasses $innerClasses;
+    public readonly PrivateNames $privateNames;
     public readonly Records $records;
     public readonly ToldApart $toldApart;
 
@@ -102,6 +104,7 @@ final class PythonParser extends PythonStatements
         $this->dataClasses = new DataClasses($this);
         $this->enumerations = new Enumerations($this);
         $this->innerClasses = new InnerClasses($this);
+        $this->privateNames = new PrivateNames($this);
         $this->records = new Records($this);
         $this->toldApart = new ToldApart($this);
     }
@@ -119,6 +122,7 @@ final class PythonParser extends PythonStatements
             $this->tokens = $lines->tokens;
         }
         $this->partners = Partners::of($this->tokens);
+        $this->privateNames->tellApart();
         $this->toldApart->tellApart();
         $this->announcements->announce();
         $imports = $this->leadingImports();
@@ -446,7 +450,7 @@ final class PythonParser extends PythonStatements
         return $keyword;
     }
 
-    protected function mayFail(int $offset): bool
+    public function mayFail(int $offset): bool
     {
         return parent::mayFail($offset) || [] !== array_filter($this->unreadTries, static fn (array $range): bool => $range[0] <= $offset && $offset < $range[1]);
     }
@@ -607,6 +611,6 @@ final class PythonParser extends PythonStatements
      */
     protected function withInnerNames(array $tokens): array
     {
-        return $this->innerClasses->withInnerNames($tokens);
+        return $this->privateNames->calledIn($this->innerClasses->withInnerNames($tokens), $this->class);
     }
 }

@@ -43,6 +43,11 @@ final class CallCode
             return '$this->callValue('.$this->compiler->read($function).self::behind($arguments, array_map($this->compiler->expression(...), $arguments)).')';
         }
         $passed = $before = $after = [];
+        if ($this->isMiscounted($definition, $arguments)) {
+            $needed = \count(array_filter($definition->parameters, static fn (string $parameter): bool => !isset($definition->defaults[$parameter])));
+
+            return '$this->miscounted('.var_export($function, true).', '.var_export($definition->parameters, true).", $needed".self::behind($arguments, array_map($this->compiler->expression(...), $arguments)).')';
+        }
         foreach ($arguments as $index => $argument) {
             $parameter = $definition->parameters[$index] ?? null;
             if (null === $parameter) {
@@ -78,6 +83,25 @@ final class CallCode
         }
 
         return \in_array($index, $this->compiler->between, true) ? "(\$this->k$index ? $call : \$this->missing(".var_export($function, true).'))' : $call;
+    }
+
+    /**
+     * Whether the machine stops at a call, as it is given more or fewer values than the function takes.
+     *
+     * @param list<Expression> $arguments
+     */
+    private function isMiscounted(FunctionDefinition $function, array $arguments): bool
+    {
+        if ($this->compiler->facts->undefined || $this->compiler->facts->typed || '' !== $function->rest || '' !== self::takesOthers($function) || self::spreads($arguments)) {
+            return false;
+        }
+        foreach (\array_slice($function->parameters, \count($arguments)) as $parameter) {
+            if (!isset($function->defaults[$parameter])) {
+                return true;
+            }
+        }
+
+        return \count($arguments) > \count($function->parameters);
     }
 
     /** @return list<FunctionDefinition> the methods that a call may reach: of the object's class, those above it, and those that are kinds of it */

@@ -41,7 +41,7 @@ final class ClassCode
             $table[$class] = [];
             foreach ($classes->table($class) as $name => $function) {
                 $definition = $this->compiler->program->functionNamed($function);
-                $table[$class][$name] = ['f'.(int) array_search($function, $this->compiler->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared(), $definition?->given() ?? [], CallCode::takesOthers($definition), 'asked' === $definition?->sort];
+                $table[$class][$name] = ['f'.(int) array_search($function, $this->compiler->functions, true), \count($definition?->given() ?? []), \count($definition->defaults ?? []), null !== $definition && '' !== $definition->rest ? (int) array_search($definition->rest, $definition->given(), true) : null, true === $definition?->isShared(), $definition?->given() ?? [], CallCode::takesOthers($definition), 'asked' === $definition?->sort, null === $definition ? $function : $definition->class().'.'.(ClassDefinition::MAKES === $definition->shortName() ? '__init__' : $definition->shortName())];
             }
         }
 

@@ -295,7 +295,8 @@ final class JavaScriptValues extends Values
 
     public function put(mixed $container, mixed $index, mixed $value): void
     {
-        if (!self::isStill($container)) {
+        // The letters of a text stay what they are (ECMA-262, 10.4.3.5), which only strict texts stop at.
+        if (!self::isStill($container) && !\is_string($container)) {
             parent::put($container, $index, $value);
         }
     }

@@ -110,7 +110,7 @@ trait ObjectOperations
     {
         $isNothing = $this->facts->nullBeside && (null === $object || $object instanceof Nothing);
 
-        return $isNothing ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name]);
+        return $isNothing ? new RunError('nothing_keeps', ['name' => $name], 'Cannot read properties of '.(null === $object ? 'undefined' : 'null')." (reading '$name')") : new RunError('no_field', ['name' => $name], $this->facts->asksObjects ? "'".self::className($object)."' object has no attribute '$name'" : null);
     }
 
     /** What an object keeps under a name. */

@@ -269,6 +269,10 @@ final class ClassRows
             if (null !== $value) {
                 $this->parser->firstValues[$this->parser->class] = true;
             }
+            if (!$isShared && [] !== array_filter($this->parser->classes->above($this->parser->class), fn (string $parent): bool => isset($this->parser->fieldTypesOf[$parent][$name->text]))) {
+                // It hides the one above, which goes on beside it (C++17, 6.3.10).
+                $this->parser->fail('unsupported', $name, ['what' => "$type $name->text"]);
+            }
             $kept = $type;
             if (null === $value && $this->parser->is('[')) {
                 [$kept, $value] = $this->parser->initialValues->array($type);

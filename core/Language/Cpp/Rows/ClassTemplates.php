@@ -259,6 +259,20 @@ final class ClassTemplates
         return 'double' === $text($at);
     }
 
+    /** @return array<string, string> what stands for one type in all class templates that name it */
+    public function single(): array
+    {
+        $found = [];
+        foreach ($this->classTemplates as $types) {
+            foreach ($types as $name => $type) {
+                $found[$name][$type ?? 'auto'] = true;
+            }
+        }
+        $single = array_filter($found, static fn (array $types): bool => 1 === \count($types) && !isset($types['auto']));
+
+        return array_map(static fn (array $types): string => (string) key($types), $single);
+    }
+
     /** Whether it has to show at the object what a method takes, as its class template is made for several types. */
     public function isOpen(string $method): bool
     {

@@ -38,9 +38,14 @@ final class GivenTypes
     private function found(string $name): string
     {
         $types = [];
+        $aliases = $this->parser->aliases;
         foreach (($this->heads ??= $this->heads())[$name] ?? [] as [$begin, $at]) {
+            // A function that is a template itself, and no method of one that stands apart, has a `T` of its own.
+            $hasOwn = '>' === ($this->parser->tokens[$begin - 1]->text ?? '') && '::' !== ($this->parser->tokens[$at + 1]->text ?? '');
+            $this->parser->aliases = $hasOwn ? $aliases : $this->parser->typesOfTemplates() + $aliases;
             $types[$this->typeBetween($begin, $at)] = true;
         }
+        $this->parser->aliases = $aliases;
 
         return 1 === \count($types) ? (string) array_key_first($types) : '';
     }

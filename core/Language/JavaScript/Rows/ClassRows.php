@@ -19,6 +19,9 @@ use Scrivlet\Core\Tree\Statement;
 /** A class and its members (ECMA-262, 15.7). */
 final class ClassRows
 {
+    /** @var array<string, array<string, true>> by class, the names that it alone knows */
+    private array $private = [];
+
     public function __construct(private readonly JavaScriptParser $parser)
     {
     }
@@ -94,6 +97,7 @@ final class ClassRows
             $this->parser->fail('unsupported', $token, ['what' => 'class { '.$token->text.' … }']);
         }
         $this->parser->at += $isStatic || $isAsked || $isSet ? 2 : 1;
+        $this->keepApart($name);
         if ('valueOf' === $name->text || 'toJSON' === $name->text) {
             // What an object is where a number is wanted is not asked yet.
             $this->parser->fail('unsupported', $name, ['what' => $name->text.'()']);
@@ -114,5 +118,20 @@ final class ClassRows
         $this->parser->write("{$this->parser->class}.$name->text", $name->offset);
 
         return $this->parser->ended(new SetVariable($this->parser->newId(), "{$this->parser->class}.$name->text", $value), $token->offset);
+    }
+
+    /** `#water` is another thing in each class (ECMA-262, 15.7.14), and here one name for all that an object has of it. */
+    private function keepApart(Token $name): void
+    {
+        $class = $this->parser->class;
+        if ('#' !== $this->parser->text[$name->offset]) {
+            return;
+        }
+        foreach ($this->parser->classes->above($class) as $parent) {
+            if (isset($this->private[$parent][$name->text])) {
+                $this->parser->fail('unsupported', $name, ['what' => '#'.substr($name->text, 1)]);
+            }
+        }
+        $this->private[$class][$name->text] = true;
     }
 }

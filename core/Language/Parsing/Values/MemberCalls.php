@@ -101,6 +101,6 @@ final class MemberCalls
             $this->parser->unknownMembers->miscounted($name, $name->text, \count($candidates[0][1]) - 1, $arguments);
         }
 
-        return $this->parser->ofValue($receiver, $name, $arguments) ?? $this->parser->unknownMembers->unknownMethod($name, true);
+        return $this->parser->ofValue($receiver, $name, $arguments) ?? $this->parser->unknownMembers->unknownMember($receiver, $name, true);
     }
 }

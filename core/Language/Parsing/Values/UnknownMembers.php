@@ -13,6 +13,7 @@ use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Parsing\SpellingIndex;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\TextLiteral;
 
 /** Methods and fields that nobody knows, and what was meant. */
@@ -39,6 +40,21 @@ final class UnknownMembers
         $this->parser->fail($given < $wanted ? 'few_arguments' : 'many_arguments', $at, ['name' => $name, 'wanted' => $wanted, 'given' => $given]);
     }
 
+    /** What nothing has is no mistake where it is tried on purpose: the machine stops as it asks for it. */
+    public function unknownMember(Expression $receiver, Token $name, bool $called): Expression
+    {
+        $isMeant = $this->parser->mayFail($name->offset) && !$this->parser->facts->typed && !$this->parser->facts->undefined && 1 !== preg_match('/__$/D', $name->text);
+
+        return $isMeant && null === $this->near($name) ? new Field($receiver, $name->text) : $this->unknownMethod($name, $called);
+    }
+
+    private function near(Token $name): ?string
+    {
+        $known = [...array_keys(SpellingIndex::of($this->parser->language())->methods), ...array_keys(SpellingIndex::of($this->parser->language())->properties)];
+
+        return Names::nearest($name->text, array_map(strval(...), $known));
+    }
+
     public function unknownMethod(Token $name, bool $called): never
     {
         if (isset($this->givenSomewhere()[$name->text])) {
@@ -53,14 +69,17 @@ final class UnknownMembers
             // Names that are put together while the program runs may be any.
             $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);
         }
-        $known = [...array_keys(SpellingIndex::of($this->parser->language())->methods), ...array_keys(SpellingIndex::of($this->parser->language())->properties)];
-        $near = Names::nearest($name->text, array_map(strval(...), $known));
+        $near = $this->near($name);
         if (null !== $near) {
             $this->parser->fail('misspelt_method', $name, ['name' => $name->text, 'near' => $near], [new Replacement($name->offset, \strlen($name->text), $near)]);
         }
         if (1 === preg_match('/^__\w+__$/D', $name->text)) {
             // Names of this form are the machine's own.
             $this->parser->fail('unsupported', $name, ['what' => $name->text]);
+        }
+        if (1 === preg_match('/^__\w*[^\W_]_?$/D', $name->text) && '' === $this->parser->class && [] !== $this->parser->classes->parents) {
+            // The class calls it by another name (The Python Language Reference, 6.2.1).
+            $this->parser->fail('private_member', $name, ['name' => $name->text]);
         }
         $this->parser->fail($called ? 'unknown_method' : 'unknown_property', $name, ['name' => $name->text]);
     }

@@ -1,0 +1,5 @@
+function greet(name) {
+  console.log("Hello " + nmae);
+}
+console.log("start");
+greet("Ada");

@@ -1,0 +1,2 @@
+function unused() { return watr; }
+console.log("fine");

@@ -1,0 +1,3 @@
+const list = [1];
+list.append(2);
+console.log(list);

@@ -1,0 +1,3 @@
+const list = [1, 2];
+console.log(list.size);
+console.log(list.lenght);

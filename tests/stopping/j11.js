@@ -1,0 +1,2 @@
+console.log(y);
+let y = 3;

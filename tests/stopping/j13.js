@@ -1,0 +1,2 @@
+let o = null;
+console.log(o.a);

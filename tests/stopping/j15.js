@@ -1,0 +1,4 @@
+class Dog { constructor(n) { this.n = n; } bark() { console.log(this.n); } }
+const d = new Dog("Rex");
+d.bark();
+d.brak();

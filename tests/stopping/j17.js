@@ -1,0 +1,3 @@
+function add(a, b) { return a + b; }
+console.log(add(1));
+console.log(add(1, 2, 3));

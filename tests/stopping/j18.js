@@ -1,0 +1,4 @@
+let s = "abc";
+s[0] = "x";
+console.log(s);
+console.log(s.toUppercase());

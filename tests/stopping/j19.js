@@ -1,0 +1,6 @@
+try {
+  undefinedThing();
+} catch (e) {
+  console.log("caught", e.message);
+}
+console.log("on");

@@ -1,0 +1,3 @@
+count = 5;
+count = count + 1;
+console.log(count);

@@ -1,0 +1,1 @@
+console.log(Math.flor(3.5));

@@ -1,0 +1,3 @@
+const f = (a) => a * b;
+console.log("x");
+console.log(f(2));

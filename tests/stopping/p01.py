@@ -1,0 +1,6 @@
+def greet(name):
+    print("Hello " + nmae)
+
+print("start")
+greet("Ada")
+print("end")

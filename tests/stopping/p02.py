@@ -1,0 +1,4 @@
+def unused():
+    return watr + 1
+
+print("fine")

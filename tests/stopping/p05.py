@@ -1,0 +1,2 @@
+age = 12
+print("You are " + age + " years old")

@@ -1,0 +1,2 @@
+age = "12"
+print("Next year:", age + 1)

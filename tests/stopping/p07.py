@@ -1,0 +1,3 @@
+items = ["a", "b"]
+items.push("c")
+print(items)

@@ -1,0 +1,2 @@
+items = ["a", "b"]
+print(items.length)

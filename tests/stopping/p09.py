@@ -1,0 +1,2 @@
+import math
+print(math.sqroot(4))

@@ -1,0 +1,2 @@
+import maths
+print(maths.sqrt(4))

@@ -1,0 +1,6 @@
+class Dog:
+    def bark():
+        print("woof")
+d = Dog()
+print("made")
+d.bark()

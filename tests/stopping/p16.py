@@ -1,0 +1,5 @@
+class Dog:
+    def __init__(self, name):
+        self.name = name
+print("x")
+d = Dog()

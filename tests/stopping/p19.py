@@ -1,0 +1,3 @@
+while true:
+    print("x")
+    break

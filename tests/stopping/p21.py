@@ -1,0 +1,2 @@
+name = "Ada"
+print(name[10])

@@ -1,0 +1,3 @@
+name = "Ada"
+name[0] = "B"
+print(name)

@@ -1,0 +1,3 @@
+d = {"a": 1}
+print(d["a"])
+print(d["b"])

@@ -1,0 +1,5 @@
+try:
+    print(undefined_thing)
+except NameError:
+    print("caught")
+print("on")

@@ -1,0 +1,4 @@
+x = 10
+y = 0
+print("before")
+print(x / y)

@@ -1,0 +1,4 @@
+numbers = [3, 1, 2]
+numbers = numbers.sort()
+print(numbers)
+print(numbers[0])

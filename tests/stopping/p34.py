@@ -1,0 +1,2 @@
+for i in 5:
+    print(i)

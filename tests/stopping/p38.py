@@ -1,0 +1,3 @@
+print("a")
+prnt("b")
+print("c")

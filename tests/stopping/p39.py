@@ -1,0 +1,4 @@
+def main():
+    print("in main")
+    helper()
+main()

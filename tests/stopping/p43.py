@@ -1,0 +1,2 @@
+from random import randnt
+print(randnt(1, 2))

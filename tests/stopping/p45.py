@@ -1,0 +1,3 @@
+x = input()
+y = x + 5
+print(y)

@@ -1,0 +1,2 @@
+x = int(input())
+print("Double: " + x * 2)

@@ -1,0 +1,3 @@
+def f(a):
+    return a
+print(f(b=3))
