@@ -289,6 +289,12 @@ final class Compiler
         };
     }
 
+    /** Whether the program's text is one of the language whose values it runs with. */
+    public function isTypedInItsLanguage(): bool
+    {
+        return isset($this->program->handwriting[$this->language->value]);
+    }
+
     /** Whether the program catches failures anywhere, so that what was written before one is to be seen. */
     public function catches(): bool
     {

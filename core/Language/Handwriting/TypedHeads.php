@@ -67,6 +67,10 @@ final class TypedHeads
 
     private static function inCpp(string $line, string $typed): string
     {
+        if (1 === preg_match('/^(?:public|private|protected)\s*:\s*/', $typed, $label)) {
+            // Who may ask for it, and for all that stands below (C++17, 14.1).
+            return $label[0].self::inCpp($line, substr($typed, \strlen($label[0])));
+        }
         if (1 === preg_match('/^class\b/', $typed) && str_starts_with($line, 'struct ')) {
             // What it keeps to itself is said where its rows stand.
             return (string) preg_replace('/ : (?=\w)/', ' : public ', 'class'.substr($line, 6), 1);

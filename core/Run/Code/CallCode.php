@@ -86,13 +86,14 @@ final class CallCode
     }
 
     /**
-     * Whether the machine stops at a call, as it is given more or fewer values than the function takes.
+     * Whether the machine stops at a call, as it is given more or fewer values than the function takes. What another language
+     * leaves out is written in this one.
      *
      * @param list<Expression> $arguments
      */
     private function isMiscounted(FunctionDefinition $function, array $arguments): bool
     {
-        if ($this->compiler->facts->undefined || $this->compiler->facts->typed || '' !== $function->rest || '' !== self::takesOthers($function) || self::spreads($arguments)) {
+        if (!$this->compiler->isTypedInItsLanguage() || $this->compiler->facts->undefined || $this->compiler->facts->typed || '' !== $function->rest || '' !== self::takesOthers($function) || self::spreads($arguments)) {
             return false;
         }
         foreach (\array_slice($function->parameters, \count($arguments)) as $parameter) {
