@@ -60,6 +60,8 @@ final class GivenTypes
             $type = '';
         }
         $isAll = $this->parser->at === $end;
+        $this->parser->at = $begin;
+        $this->parser->typeTexts->madeWhole();
         $this->parser->at = $at;
         Parser::cutTo($this->parser->mistakes, $mistakes);
         Parser::cutTo($this->parser->symbols->reads, $reads);

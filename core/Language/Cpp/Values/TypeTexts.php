@@ -188,7 +188,8 @@ final class TypeTexts
     }
 
     /** What is read once more is whole again. */
-    private function madeWhole(): void
+    /** Puts back the signs from here on of which the first half ended an inner type. */
+    public function madeWhole(): void
     {
         foreach ($this->halved as $at => $token) {
             if ($at >= $this->parser->at) {
