@@ -265,6 +265,7 @@ final class Compiler
             $statement instanceof EachLoop => $this->loopCode->each($statement),
             $statement instanceof ForLoop => $this->loopCode->forLoop($statement),
             $statement instanceof DoWhile => $this->loopCode->doWhile($statement),
+            $statement instanceof SetItem && null === $statement->operator && null !== ($read = $this->operationCode->readInto($statement->target, $statement->value)) => $this->step($statement).$read,
             $statement instanceof SetItem => $this->step($statement).$this->assignmentCode->changedItem($statement),
             $statement instanceof SetSeveral => $this->assignmentCode->setSeveral($statement),
             $statement instanceof Perform && $statement->value instanceof Operation && \in_array($statement->value->key, [OperationKey::HandOut, OperationKey::HandOutAll], true) => $this->step($statement).$this->functionCode->handOut($statement->value),
@@ -276,6 +277,7 @@ final class Compiler
             $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->numberCode->asked($statement->condition).") { break; }\n".$this->loopCode->ofThisTurn($statement).$this->loopCode->inLoop($statement->body)."}\n",
             $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->loopCode->ofThisTurn($statement).$this->loopCode->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
+            $statement instanceof SetVariable && null !== ($read = $this->operationCode->readInto(new VariableRead($statement->variable), $statement->value)) => $this->step($statement).$this->assignmentCode->ensured($statement->variable).$read,
             $statement instanceof SetVariable && $this->assignmentCode->isAnotherName($statement) => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->expression(AssignmentCode::named($statement->value))),
             $statement instanceof SetVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->classCode->withName($statement->value, $statement->variable), $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->assignmentCode->inPlace($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount), $statement->operator), $sum),
@@ -288,6 +290,15 @@ final class Compiler
             default => throw new \LogicException('Cannot run '.$statement::class),
         };
     }
+
+    /** Whether the program asks anywhere how its reading went. */
+    public function asksOfReading(): bool
+    {
+        return $this->asksOfReading ??= $this->facts->streams && ($this->operationCode->uses(OperationKey::AnswerStream, OperationKey::NextAnswer, OperationKey::NextLine, OperationKey::AnswersEnded)
+            || [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => $row instanceof Import && 1 === preg_match('/^(?:std::)?cin\s*\.\s*clear\b/', $row->text)));
+    }
+
+    private ?bool $asksOfReading = null;
 
     /** Whether the program's text is one of the language whose values it runs with. */
     public function isTypedInItsLanguage(): bool

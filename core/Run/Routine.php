@@ -211,7 +211,7 @@ abstract class Routine
             '@number' => \is_float($value),
             '@text' => \is_string($value),
             '@truth' => \is_bool($value),
-            '@list' => $value instanceof ListValue && !$value->fixed,
+            '@list' => $value instanceof ListValue && (!$value->fixed || !$this->values->facts->tuples),
             '@tuple' => $value instanceof ListValue && $value->fixed,
             '@sequence' => $value instanceof ListValue,
             '@set' => $value instanceof MapValue && 'set' === $value->sort,

@@ -21,7 +21,7 @@ use Scrivlet\Tests\Support\Strangers;
 final class StrangersTest extends TestCase
 {
     /** How many programs do not do the same any more once every third row is printed. */
-    private const APART = ['python' => 7, 'javascript' => 30, 'cpp' => 71];
+    private const APART = ['python' => 7, 'javascript' => 32, 'cpp' => 72];
 
     /** @return iterable<string, array{Language}> */
     public static function languages(): iterable
@@ -125,5 +125,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp'], 'javascript' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 318, 'javascript' => 257, 'cpp' => 348];
+    private const KNOWN = ['python' => 328, 'javascript' => 270, 'cpp' => 370];
 }

@@ -50,6 +50,7 @@ use Scrivlet\Core\Tree\RandomWhole;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
@@ -629,6 +630,18 @@ abstract class CppExpressions extends BraceExpressions
             $this->at += 5;
 
             return $this->postfix(new Operation(OperationKey::AnswersEnded));
+        }
+        $state = 'cin' === $token->text && $this->is('.', 1) && $this->is('(', 3) && $this->is(')', 4) && !$this->isVariable('cin') ? $this->sign(2) : null;
+        if (\in_array($state, ['fail', 'good', 'bad'], true)) {
+            $this->at += 5;
+            $stream = new Operation(OperationKey::AnswerStream);
+
+            // What is lost altogether is no file here (C++17, 30.5.5.4).
+            return $this->postfix(match ($state) {
+                'fail' => new Unary(UnaryOperator::Not, $stream),
+                'good' => new Binary(Operator::And, $stream, new Unary(UnaryOperator::Not, new Operation(OperationKey::AnswersEnded))),
+                'bad' => new TruthLiteral(false),
+            });
         }
         if (\in_array($token->text, ['dynamic_pointer_cast', 'static_pointer_cast'], true) && $this->is('<', 1)) {
             $this->fail('unsupported', $token, ['what' => $token->text]);

@@ -296,6 +296,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new KindTest($left, $kind->text);
         }
+        if ('instanceof' === $sign && 5 >= $around && 'Array' === $kind?->text) {
+            $this->at += 2;
+
+            return new KindTest($left, '@list');
+        }
         if ('instanceof' === $sign && 5 >= $around && TokenKind::Name === $kind?->kind) {
             // A function that makes objects, or a kind of the language's own.
             $this->fail('unsupported', $kind, ['what' => "instanceof $kind->text"]);

@@ -156,6 +156,21 @@ final class OperationCode
         };
     }
 
+    /**
+     * Code of a row that reads into a place of a program which asks how its reading went: what is not what was wanted stops
+     * nothing, and the stream gives no more until it is cleared (C++17, 30.7.4.1); null for other rows.
+     */
+    public function readInto(Expression $target, Expression $value): ?string
+    {
+        $of = $value instanceof Operation && \in_array($value->key, [OperationKey::ToWhole, OperationKey::ToLong, OperationKey::ToNumber], true) ? $value->arguments[0] : $value;
+        $isLine = $of instanceof Operation && OperationKey::Ask === $of->key && $of === $value && [] === $of->arguments;
+        if (!$isLine && !($of instanceof Operation && \in_array($of->key, Compiler::WORDS, true)) || !$this->compiler->asksOfReading()) {
+            return null;
+        }
+
+        return $this->nextAnswer($target, $isLine).";\n";
+    }
+
     /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */
     private function nextAnswer(Expression $target, bool $isLine, ?string $stream = null, ?string $until = null): string
     {

@@ -35,6 +35,7 @@ final class CStyle
      */
     public function usual(array $tokens): array
     {
+        $tokens = 1 === preg_match(OtherSpellings::SEEN, $this->parser->text) ? OtherSpellings::usual($tokens) : $tokens;
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
         $tokens = 1 === preg_match('/\btemplate\s*<[^>{]*\b(?:int|size_t|unsigned|bool)\s+\w/', $this->parser->text) ? NumbersOfTemplates::asNumbers($tokens) : $tokens;

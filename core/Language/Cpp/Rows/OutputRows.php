@@ -202,7 +202,8 @@ final class OutputRows
         $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->parser->letterRows->isLetter($value->name);
         $isLetter = $isLetter || $value instanceof Choice && $this->isLetterOnly($value->then) && $this->isLetterOnly($value->otherwise);
         if ('c' === $conversion->kind && !$isLetter && !$value instanceof Item) {
-            return null;
+            // What is given is a number, and shown as the letter that it stands for (C11, 7.21.6.1).
+            $value = $this->isLetterOnly($value) || 'char' === $this->parser->typeOf($value) ? $value : new Operation(OperationKey::Letter, [$value]);
         }
         if ($conversion->isWhole() && $isLetter) {
             $value = new Operation(OperationKey::Code, [$value]);

@@ -236,6 +236,11 @@ final class LibraryFunctions
         if ('strcmp' === $name && 2 === $count && null !== $first && null !== $second) {
             return $this->orderOfTexts($first, $second, $token);
         }
+        if ('strncmp' === $name && 3 === $count && null !== $first && null !== $second) {
+            $part = static fn (Expression $text): Slice => new Slice($text, new NumberLiteral(0), $values[2]);
+
+            return $this->orderOfTexts($part($first), $part($second), $token);
+        }
         if ('strlen' === $name && 1 === $count && null !== $first) {
             return new Operation(OperationKey::Length, [$first]);
         }

@@ -44,6 +44,10 @@ final class MadeByFunctions
             }
         }
         foreach ([] === $this->makers ? [] : $this->parser->tokens as $index => $token) {
+            $shared = isset($this->makers[$token->text]) ? $this->bracketOfShared($index) : null;
+            if (null !== $shared) {
+                $this->parser->classes->methods[$token->text][$this->spelledAt($index + 2)] = $this->parser->signatures->signature($shared);
+            }
             if (!isset($this->makers[$token->text]) || '.' !== $this->spelledAt($index + 1) || 'prototype' !== $this->spelledAt($index + 2)) {
                 continue;
             }
@@ -132,10 +136,17 @@ final class MadeByFunctions
     /** What a row gives to the prototype of a function that makes objects; null where it does not. */
     public function givenToPrototype(Token $token): ?Statement
     {
-        if (!isset($this->makers[$token->text]) || '' !== $this->parser->scope || 1 !== $this->parser->parent || !$this->parser->is('.', 1) || !$this->parser->is('prototype', 2)) {
+        if (!isset($this->makers[$token->text]) || '' !== $this->parser->scope || 1 !== $this->parser->parent || !$this->parser->is('.', 1)) {
             return null;
         }
         $at = $this->parser->at;
+        $shared = $this->bracketOfShared($at);
+        if (null !== $shared) {
+            return $this->methodOf($token, $this->parser->tokens[$at + 2], $shared, 'shared');
+        }
+        if (!$this->parser->is('prototype', 2)) {
+            return null;
+        }
         $isRestored = false;
         foreach ($this->parser->tokens as $index => $other) {
             $isRestored = $isRestored || $other->text === $token->text && 'constructor' === $this->spelledAt($index + 4) && $token->text === $this->spelledAt($index + 6);
@@ -154,13 +165,29 @@ final class MadeByFunctions
         if (null === $bracket) {
             $this->parser->fail('unsupported', $token, ['what' => "$token->text.prototype"]);
         }
+
+        return $this->methodOf($token, $this->parser->tokens[$at + 4], $bracket, '');
+    }
+
+    /** @param ''|'shared' $sort */
+    private function methodOf(Token $class, Token $name, int $bracket, string $sort): Statement
+    {
         $this->parser->at = $bracket;
-        $this->parser->class = $token->text;
+        $this->parser->class = $class->text;
         try {
-            return $this->parser->functionRows->function($token, $this->parser->tokens[$at + 4], false, '', false, ';');
+            return $this->parser->functionRows->function($class, $name, false, $sort, false, ';');
         } finally {
             $this->parser->class = '';
         }
+    }
+
+    /** The bracket of the parameters in `Bed.wide = function (…) {`, whose class stands at a place; null where it is no such row. */
+    private function bracketOfShared(int $at): ?int
+    {
+        $isShared = '.' === $this->spelledAt($at + 1) && 'prototype' !== $this->spelledAt($at + 2) && '=' === $this->spelledAt($at + 3) && 'function' === $this->spelledAt($at + 4) && '.' !== $this->spelledAt($at - 1);
+        $bracket = $at + ('(' === $this->spelledAt($at + 5) ? 5 : 6);
+
+        return $isShared && '(' === $this->spelledAt($bracket) ? $bracket : null;
     }
 
     /** `describe.call(bed, 3)`: a function of the program that says `this` is told what that is (ECMA-262, 20.2.3.3). */

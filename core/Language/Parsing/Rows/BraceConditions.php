@@ -13,6 +13,8 @@ use Scrivlet\Core\Tree\Branch;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Lambda;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\UnreadExpression;
 
@@ -47,6 +49,10 @@ final class BraceConditions
             $value = $this->parser->declaredInCondition() ?? $this->parser->value();
             if ($value instanceof Lambda) {
                 $this->arrowForSign($start);
+            }
+            while ('switch' !== $word && $this->parser->accept(',')) {
+                // What stands before a comma is done, and the last is asked (ECMA-262, 13.16; C++17, 8.19).
+                $value = new Operation(OperationKey::After, [$value, $this->parser->value()]);
             }
             $this->afterCondition();
             if ($this->parser->is('{') && $this->opensBodyBehind()) {

@@ -65,7 +65,8 @@ final class Switches
         $offset = $this->parser->tokens[$start]->offset;
         while (!$this->parser->is('}')) {
             [$tests, $isDefault] = $this->caseTests($subject);
-            if ([] === $tests && !$isDefault || $isDefault && [] !== $tests || null !== $otherwise) {
+            // `case 0: default:` is for all others as well.
+            if ([] === $tests && !$isDefault || null !== $otherwise) {
                 $this->parser->fail('unsupported', $token, ['what' => 'switch']);
             }
             $part = $isDefault ? Conditional::OTHERWISE : ([] === $branches ? 'head' : 'then'.\count($branches));

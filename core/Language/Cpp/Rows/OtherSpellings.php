@@ -1,0 +1,270 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Scrivlet\Core\Language\Cpp\Rows;
+
+use Scrivlet\Core\Language\Lexing\Rewriting;
+use Scrivlet\Core\Language\Lexing\Token;
+use Scrivlet\Core\Language\Lexing\TokenKind;
+
+/**
+ * Other spellings of the same: `string const&` (C++17, 10.1.7), `cout.width(2);` beside `cout << setw(2)` (30.5.3.2),
+ * `(int*) malloc(n * sizeof(int))` beside `new int[n]` (23.10.11), `F&& step` where nothing is moved.
+ */
+final class OtherSpellings extends Rewriting
+{
+    public const SEEN = '/[\w>]\s+const\b|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
+    private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
+    /** @var array<string, true> what points at several values */
+    private array $arrays = [];
+
+    /**
+     * @param list<Token> $tokens of the whole text
+     *
+     * @return list<Token>
+     */
+    public static function usual(array $tokens): array
+    {
+        $spellings = new self($tokens);
+        $templates = $spellings->typesOfTemplates();
+        foreach (array_keys($spellings->code) as $at) {
+            match ($spellings->text($at)) {
+                'const' => $spellings->constBehind($at),
+                'cout' => $spellings->told($at),
+                'typedef' => $spellings->calledAlso($at),
+                'scanf' => $spellings->asked($at),
+                'malloc', 'calloc' => $spellings->allocated($at),
+                '&&' => $spellings->forwarded($at, $templates),
+                default => null,
+            };
+        }
+        foreach (array_keys($spellings->code) as $at) {
+            'free' === $spellings->text($at) && $spellings->freed($at);
+        }
+
+        return $spellings->rewritten();
+    }
+
+    private function made(int $at, TokenKind $kind, string $text): Token
+    {
+        return new Token($kind, $text, $this->tokens[$this->code[$at]]->offset, 0);
+    }
+
+    /** `int const n` is `const int n`. */
+    private function constBehind(int $at): void
+    {
+        $type = $at - 1;
+        if ('>' === $this->text($type) || '>>' === $this->text($type)) {
+            for ($depth = 0; $type >= 0; --$type) {
+                $depth += ['>' => 1, '>>' => 2, '<' => -1][$this->text($type)] ?? 0;
+                if (0 >= $depth) {
+                    break;
+                }
+            }
+            --$type;
+        }
+        if (!$this->isName($type) && !\in_array($this->text($type), self::TYPES, true) || !$this->isName($at + 1) && !\in_array($this->text($at + 1), ['&', '*'], true)) {
+            return;
+        }
+        while (\in_array($this->text($type - 1), self::TYPES, true)) {
+            --$type;
+        }
+        $type -= '::' === $this->text($type - 1) ? 2 : 0;
+        if ($type < 0 || 'const' === $this->text($type - 1)) {
+            return;
+        }
+        $this->put[$type] = [$this->made($type, TokenKind::Keyword, 'const'), ...$this->put[$type] ?? [$this->tokens[$this->code[$type]]]];
+        $this->put[$at] = [];
+    }
+
+    /** `typedef struct node Node;`: the class has its own name wherever the other one stands. */
+    private function calledAlso(int $at): void
+    {
+        if ('struct' !== $this->text($at + 1) || !$this->isName($at + 2) || !$this->isName($at + 3) || ';' !== $this->text($at + 4)) {
+            return;
+        }
+        $also = $this->text($at + 3);
+        foreach (array_keys($this->code) as $other) {
+            if ($also === $this->text($other) && $other !== $at + 3) {
+                $this->put[$other] = [$this->tokens[$this->code[$other]]->readAs($this->text($at + 2))];
+            }
+        }
+        foreach (range($at, $at + 4) as $gone) {
+            $this->put[$gone] = [];
+        }
+    }
+
+    /** `scanf("%d %d", &a, &b) == 2` asks whether all were read, as `cin >> a >> b` does (C11, 7.21.6.2). */
+    private function asked(int $at): void
+    {
+        $close = '(' === $this->text($at + 1) ? $this->closing($at + 1) : null;
+        $parts = null === $close ? [] : $this->parts($at + 1, $close);
+        $format = [] === $parts ? null : $this->tokens[$this->code[$parts[0][0]]];
+        if (null === $close || TokenKind::Text !== $format?->kind || 1 !== preg_match('/^"(?:\s*%(?:d|i|u|ld|lld|lu|f|lf))+\s*"$/D', $format->text) || substr_count($format->text, '%') !== \count($parts) - 1) {
+            return;
+        }
+        $count = \count($parts) - 1;
+        $isNot = [$this->text($close + 1), $this->text($close + 2)] === ['!=', (string) $count];
+        $isAll = $isNot || [$this->text($close + 1), $this->text($close + 2)] === ['==', (string) $count] || ['!=', 'EOF'] === [$this->text($close + 1), $this->text($close + 2)];
+        foreach (\array_slice($parts, 1) as [$from, $until]) {
+            $isAll = $isAll && '&' === $this->text($from) && $until > $from;
+        }
+        if (!$isAll) {
+            return;
+        }
+        $this->put[$at] = [...$isNot ? [$this->made($at, TokenKind::Sign, '!'), $this->made($at, TokenKind::Sign, '(')] : [], $this->made($at, TokenKind::Name, 'cin')];
+        $this->put[$at + 1] = [];
+        foreach (range($parts[0][0], $parts[0][1] + 1) as $gone) {
+            $this->put[$gone] = [];
+        }
+        foreach (\array_slice($parts, 1) as [$from, $until]) {
+            $this->put[$from] = [$this->tokens[$this->code[$from]]->readAs('>>')];
+            $this->put[$until + 1] = [];
+        }
+        foreach (range($close, $close + 2) as $gone) {
+            $this->put[$gone] = [];
+        }
+        $this->put[$close] = $isNot ? [$this->made($close, TokenKind::Sign, ')')] : [];
+    }
+
+    /** `cout.width(8);`, `cout.setf(ios::fixed);` */
+    private function told(int $at): void
+    {
+        $before = '::' === $this->text($at - 1) ? $at - 3 : $at - 1;
+        $close = '.' === $this->text($at + 1) && '(' === $this->text($at + 3) ? $this->closing($at + 3) : null;
+        if (null === $close || ';' !== $this->text($close + 1) || $before >= 0 && !\in_array($this->text($before), [';', '{', '}', ')', 'else'], true)) {
+            return;
+        }
+        $word = $this->text($at + 2);
+        if ('width' === $word) {
+            // It is for what is written next alone (C++17, 30.5.3.2).
+            $next = 'std' === $this->text($close + 2) ? $close + 4 : $close + 2;
+            if ('cout' === $this->text($next) && '<<' === $this->text($next + 1)) {
+                $this->put[$at + 1] = [$this->made($at + 1, TokenKind::Sign, '<<')];
+                $this->put[$at + 2] = [$this->tokens[$this->code[$at + 2]]->readAs('setw')];
+                foreach (range($close + 1, $next) as $gone) {
+                    $this->put[$gone] = [];
+                }
+            }
+
+            return;
+        }
+        for ($flag = $at + 4; $flag < $close && !\in_array($this->text($flag + 1), [',', ')'], true); ++$flag) {
+        }
+        $name = 'setf' === $word ? $this->text($flag) : ('unsetf' === $word ? self::BACK[$this->text($flag)] ?? '' : '');
+        if ('' === $name || !\in_array('::', array_map($this->text(...), range($at + 4, $flag)), true)) {
+            return;
+        }
+        $this->put[$at + 1] = [$this->made($at + 1, TokenKind::Sign, '<<')];
+        foreach (range($at + 2, $close) as $gone) {
+            $this->put[$gone] = [];
+        }
+        $this->put[$at + 2] = [$this->made($at + 2, TokenKind::Name, $name)];
+    }
+
+    /** `(int*) malloc(n * sizeof(int))` and `calloc(n, sizeof(int))`, but for texts of C. */
+    private function allocated(int $at): void
+    {
+        $close = '(' === $this->text($at + 1) ? $this->closing($at + 1) : null;
+        $parts = null === $close ? [] : $this->parts($at + 1, $close);
+        $isZeroed = 'calloc' === $this->text($at);
+        if (null === $close || \count($parts) !== ($isZeroed ? 2 : 1)) {
+            return;
+        }
+        [$from, $until] = $parts[\count($parts) - 1];
+        [$size, $count] = $this->sized($from, $until);
+        $count = $isZeroed ? $parts[0] : $count;
+        if (null === $size || $isZeroed && $size[0] - 2 !== $from || 'char' === $this->text($size[1])) {
+            return;
+        }
+        $start = $at;
+        if (')' === $this->text($at - 1) && null !== $open = $this->closing($at - 1) ?? $this->opening($at - 1)) {
+            $start = $open;
+        }
+        $type = \array_slice($this->code, $size[0], $size[1] - $size[0] + 1);
+        $tokens = array_map(fn (int $index): Token => $this->tokens[$index]->readAs($this->tokens[$index]->text), $type);
+        $made = [$this->made($start, TokenKind::Keyword, 'new'), ...array_values(array_filter($tokens, static fn (Token $token): bool => 'struct' !== $token->text))];
+        if (null !== $count) {
+            $counted = array_map(fn (int $index): Token => $this->tokens[$index], \array_slice($this->code, $count[0], $count[1] - $count[0] + 1));
+            array_push($made, $this->made($start, TokenKind::Sign, '['), ...$counted, ...[$this->made($close, TokenKind::Sign, ']')]);
+            if ($isZeroed) {
+                array_push($made, $this->made($close, TokenKind::Sign, '('), $this->made($close, TokenKind::Sign, ')'));
+            }
+            if ('=' === $this->text($start - 1)) {
+                $this->arrays[$this->text($start - 2)] = true;
+            }
+        }
+        foreach (range($start, $close) as $gone) {
+            $this->put[$gone] = [];
+        }
+        $this->put[$start] = $made;
+    }
+
+    /** @return int|null where the bracket opens that closes there */
+    private function opening(int $at): ?int
+    {
+        for ($open = $at - 1; $open >= 0 && $open > $at - 12; --$open) {
+            if ('(' === $this->text($open) && $this->closing($open) === $at) {
+                return $open;
+            }
+        }
+
+        return null;
+    }
+
+    /** @return array{array{int, int}|null, array{int, int}|null} where the type of `sizeof` stands, and how many of it are wanted */
+    private function sized(int $from, int $until): array
+    {
+        for ($at = $from; $at <= $until; ++$at) {
+            $close = 'sizeof' === $this->text($at) && '(' === $this->text($at + 1) ? $this->closing($at + 1) : null;
+            if (null === $close || !$this->isName($close - 1) && !\in_array($this->text($close - 1), self::TYPES, true)) {
+                continue;
+            }
+            $count = match (true) {
+                $at === $from && $close === $until => null,
+                $at === $from && '*' === $this->text($close + 1) => [$close + 2, $until],
+                $close === $until && '*' === $this->text($at - 1) => [$from, $at - 2],
+                default => false,
+            };
+
+            return false === $count ? [null, null] : [[$at + 2, $close - 1], $count];
+        }
+
+        return [null, null];
+    }
+
+    /** `free(beds);` */
+    private function freed(int $at): void
+    {
+        $close = '(' === $this->text($at + 1) ? $this->closing($at + 1) : null;
+        if (null === $close || ';' !== $this->text($close + 1) || \in_array($this->text($at - 1), ['.', '->', '::', 'void'], true)) {
+            return;
+        }
+        $isArray = isset($this->arrays[$this->text($close - 1)]);
+        $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('delete', TokenKind::Keyword), ...$isArray ? [$this->made($at, TokenKind::Sign, '['), $this->made($at, TokenKind::Sign, ']')] : []];
+        $this->put[$at + 1] = $this->put[$close] = [];
+    }
+
+    /** @return array<string, true> names of types that a template leaves open */
+    private function typesOfTemplates(): array
+    {
+        $names = ['auto' => true];
+        foreach (array_keys($this->code) as $at) {
+            if (\in_array($this->text($at), ['typename', 'class'], true) && \in_array($this->text($at - 1), ['<', ','], true)) {
+                $names[$this->text($at + 1)] = true;
+            }
+        }
+
+        return $names;
+    }
+
+    /** @param array<string, true> $templates */
+    private function forwarded(int $at, array $templates): void
+    {
+        if (isset($templates[$this->text($at - 1)]) && $this->isName($at + 1) && \in_array($this->text($at + 2), [',', ')', ':', '='], true)) {
+            $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('&')];
+        }
+    }
+}
