@@ -248,7 +248,7 @@ final class Compiler
     private function statement(Statement $statement): string
     {
         return match (true) {
-            $statement instanceof Import => $this->facts->streams && 1 === preg_match('/^(?:std::)?cin\s*\.\s*(ignore|clear)\b(.*)/s', $statement->text, $match) ? '$this->answers->'.('clear' === $match[1] ? 'clear' : (str_contains($match[2], '\\n') ? 'skipLine' : 'skip'))."();\n" : '',
+            $statement instanceof Import => $this->facts->streams && 1 === preg_match('/^(?:std::)?cin\s*\.\s*(ignore|clear|get)\b(.*)/s', $statement->text, $match) ? '$this->answers->'.('clear' === $match[1] ? 'clear' : (str_contains($match[2], '\\n') ? 'skipLine' : 'skip'))."();\n" : '',
 
             $statement instanceof FieldDeclaration, $statement instanceof Comment, $statement instanceof ShareVariable, $statement instanceof Pass => '',
             $statement instanceof FunctionDefinition => $this->functionCode->defined($statement),

@@ -92,6 +92,8 @@ enum OperationKey: string
     case ToUnsignedLong = 'to_unsigned_long';
     case ToNumber = 'to_number';
     case LeadingNumber = 'leading_number';
+    case WholeInFront = 'whole_in_front';
+    case NumberInFront = 'number_in_front';
     case ToTruth = 'to_truth';
     case Fixed = 'fixed';
     case Precise = 'precise';

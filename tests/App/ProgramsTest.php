@@ -302,7 +302,7 @@ final class ProgramsTest extends AppTestCase
         self::assertSame($text, $this->browser->getResponse()->getContent());
         $run = $this->post("/programs/$id/run", ['view' => 'both', 'text' => 'python'], $token);
         self::assertSame(200, $this->code());
-        self::assertStringContainsString('read', (string) json_encode($run));
+        self::assertStringContainsString('told beside it', (string) json_encode($run));
         foreach (["nib\0", str_repeat('x', 600_000)] as $wrong) {
             $this->edit($id, 2, ['do' => 'type', 'language' => 'python', 'text' => $wrong], $token, 'python');
             self::assertSame(422, $this->code());

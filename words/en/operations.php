@@ -73,6 +73,8 @@ return [
     'operation.to_unsigned' => '{0} as a number without a sign',
     'operation.to_unsigned_long' => '{0} as a long number without a sign',
     'operation.to_number' => '{0} as a number',
+    'operation.whole_in_front' => 'whole number that {0} begins with, or 0',
+    'operation.number_in_front' => 'number that {0} begins with, or 0',
     'operation.leading_number' => 'number at the start of {0}',
     'operation.to_truth' => '{0} as true or false',
     'operation.fixed' => '{0} with {1} decimals',

@@ -290,6 +290,8 @@ return [
     'plain.operation.last_among' => 'the last place in {0} of any letter of {1}, or minus 1',
     'plain.operation.first_apart' => 'the first place in {0} of a letter that is not in {1}, or minus 1',
     'plain.operation.last_apart' => 'the last place in {0} of a letter that is not in {1}, or minus 1',
+    'plain.operation.whole_in_front' => 'the whole number that {0} begins with, or 0',
+    'plain.operation.number_in_front' => 'the number that {0} begins with, or 0',
     'plain.operation.leading_number' => 'the number at the start of {0}',
     'plain.operation.absolute' => 'the size of {0} without its sign',
     'plain.operation.root' => 'the square root of {0}',

@@ -73,6 +73,8 @@ return [
     'operation.to_unsigned' => '{0} en nombre sans signe',
     'operation.to_unsigned_long' => '{0} en long nombre sans signe',
     'operation.to_number' => '{0} en nombre',
+    'operation.whole_in_front' => 'nombre entier au début de {0}, ou 0',
+    'operation.number_in_front' => 'nombre au début de {0}, ou 0',
     'operation.leading_number' => 'nombre au début de {0}',
     'operation.to_truth' => '{0} en vrai ou faux',
     'operation.fixed' => '{0} avec {1} décimales',

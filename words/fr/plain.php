@@ -290,6 +290,8 @@ return [
     'plain.operation.last_among' => 'la dernière place dans {0} d’une lettre de {1}, ou moins 1',
     'plain.operation.first_apart' => 'la première place dans {0} d’une lettre qui n’est pas dans {1}, ou moins 1',
     'plain.operation.last_apart' => 'la dernière place dans {0} d’une lettre qui n’est pas dans {1}, ou moins 1',
+    'plain.operation.whole_in_front' => 'le nombre entier au début de {0}, ou 0',
+    'plain.operation.number_in_front' => 'le nombre au début de {0}, ou 0',
     'plain.operation.leading_number' => 'le nombre au début de {0}',
     'plain.operation.absolute' => 'la taille de {0} sans son signe',
     'plain.operation.root' => 'la racine carrée de {0}',

@@ -474,6 +474,15 @@ final class CppParser extends CppExpressions
                     return [$this->ended(new PrintLine($this->newId(), [$isLetter ? $letter : new Operation(OperationKey::Letter, [$letter])], false, false), $start)];
                 }
                 break;
+            case 'system':
+                if ($this->is('(', 1) && \in_array($this->sign(2) ?? $this->peek(2)?->text, ['"pause"', '"cls"'], true) && $this->is(')', 3)) {
+                    // What waits for a key, and clears the window, where there is one.
+                    $this->at += 4;
+                    $this->semicolon();
+
+                    return [$this->ended(new Import($this->newId(), substr($this->text, $token->offset, $this->endOffset() - $token->offset), $this->language()->value), $token->offset)];
+                }
+                break;
             case 'printf':
             case 'puts':
                 if ($this->is('(', 1) && !isset($this->symbols->functions[$token->text])) {

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python;
 
+use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
@@ -38,17 +39,30 @@ trait OnlyOnce
 
             return $value;
         }
-        $closing = $this->partners['(' === $token->text ? $from : $from + 1] ?? null;
-        if (null === $closing || $closing !== $this->at - 1) {
-            return $value;
-        }
-        $isOnce = '(' === $token->text ? $this->isGenerator($from, $closing) : isset(self::ONCE[$token->text]) && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text) || $this->yieldsAll($token->text);
-        if (!$isOnce || 2 > $this->timesNamed($name)) {
+        if (!$this->givesOnce($token, $from) || 2 > $this->timesNamed($name)) {
             return $value;
         }
         $this->begun[$name] = true;
 
         return new Operation(OperationKey::Started, [$value]);
+    }
+
+    /** What an object keeps, which any of its methods may ask for. */
+    public function onlyOnceKept(Expression $value, int $from): Expression
+    {
+        $token = $this->tokens[$from] ?? null;
+        $isStarted = $value instanceof Operation && \in_array($value->key, [OperationKey::Started, OperationKey::CountedOn, OperationKey::AgainInTurn], true);
+
+        return null !== $token && !$isStarted && $this->givesOnce($token, $from) ? new Operation(OperationKey::Started, [$value]) : $value;
+    }
+
+    /** Whether the value that begins at a place, and goes as far as is read, gives its items only once. */
+    private function givesOnce(Token $token, int $from): bool
+    {
+        $closing = $this->partners['(' === $token->text ? $from : $from + 1] ?? null;
+
+        return null !== $closing && $closing === $this->at - 1
+            && ('(' === $token->text ? $this->isGenerator($from, $closing) : isset(self::ONCE[$token->text]) && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text) || $this->yieldsAll($token->text));
     }
 
     /** Whether brackets hold `item for item in items`. */
@@ -64,14 +78,27 @@ trait OnlyOnce
         return false;
     }
 
-    /** How often a name stands in the text, but for where it gets a value. */
+    /** How often a name stands in the text, but for where it gets a value; asked for its next thing, in a text too, or handed to a function that may do so, it counts for more than once. */
     private function timesNamed(string $name): int
     {
         $times = 0;
         foreach ($this->tokens as $index => $token) {
-            $times += $name === $token->text && TokenKind::Name === $token->kind && '.' !== ($this->tokens[$index - 1]->text ?? '') && '=' !== ($this->tokens[$index + 1]->text ?? '') ? 1 : 0;
+            $isNamed = $name === $token->text && TokenKind::Name === $token->kind && '.' !== ($this->tokens[$index - 1]->text ?? '') && '=' !== ($this->tokens[$index + 1]->text ?? '');
+            $times += $isNamed ? ($this->isAskedElsewhere($index) ? 2 : 1) : (TokenKind::Text === $token->kind && str_contains($token->text, "next($name") ? 2 : 0);
         }
 
         return $times;
+    }
+
+    /** Whether a name stands in the brackets of `next`, or of a function of the program. */
+    private function isAskedElsewhere(int $index): bool
+    {
+        for ($at = $index - 1, $depth = 0; $at > 0 && $depth >= 0; --$at) {
+            $sign = TokenKind::Sign === $this->tokens[$at]->kind ? $this->tokens[$at]->text : '';
+            $depth += ['(' => -1, '[' => -1, '{' => -1, ')' => 1, ']' => 1, '}' => 1][$sign] ?? 0;
+        }
+        $function = $this->tokens[$at]->text;
+
+        return $depth < 0 && '(' === $this->tokens[$at + 1]->text && ('next' === $function || isset($this->symbols->functions[$function]) || isset($this->classes->parents[$function]) || isset($this->classes->methodNames[$function]));
     }
 }

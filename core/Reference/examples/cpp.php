@@ -13,6 +13,8 @@ return [
     'operation.seeded_there' => "srand(42);\ncout << rand() % 6 + 1 << endl;",
     'operation.resize' => "vector<int> beds = {1, 2};\nbeds.resize(4);\ncout << beds.size() << endl;",
     'operation.spelled' => 'cout << to_string(2.5) << endl;',
+    'operation.whole_in_front' => 'cout << atoi("12 beds") << endl;',
+    'operation.number_in_front' => 'cout << atof("2.5 litres") << endl;',
     'operation.to_unsigned' => 'cout << static_cast<unsigned int>(-1) << endl;',
     'operation.to_unsigned_long' => 'cout << static_cast<unsigned long long>(-1) << endl;',
     'operation.to_long' => 'cout << stoll("9000000000") + 1 << endl;',

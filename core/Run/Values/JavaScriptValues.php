@@ -293,6 +293,21 @@ final class JavaScriptValues extends Values
         return null === $other || null !== $value && Nothing::Null !== $value ? $value : $other;
     }
 
+    /** A list keeps its length, and has nothing at the place (ECMA-262, 13.5.1.2 and 10.4.2). */
+    public function forget(mixed $map, mixed $key): void
+    {
+        if (!$map instanceof ListValue || $map->fixed) {
+            parent::forget($map, $key);
+
+            return;
+        }
+        $place = is_numeric($key) ? (int) $key : -1;
+        if (\array_key_exists($place, $map->items) && (float) $key === (float) $place) {
+            parent::put($map, $key, null);
+            $map->gaps[$place] = true;
+        }
+    }
+
     public function put(mixed $container, mixed $index, mixed $value): void
     {
         // The letters of a text stay what they are (ECMA-262, 10.4.3.5), which only strict texts stop at.

@@ -76,6 +76,18 @@ trait NumberOperations
         return $this->toNumber($value);
     }
 
+    /** The whole number that a text begins with, 0 where it begins with none (C11, 7.22.1.2). */
+    public function wholeInFront(string $text): int|float|BigInteger
+    {
+        return $this->toWhole(1 === preg_match('/^\s*[+-]?\d+/', $text, $match) ? trim($match[0]) : '0');
+    }
+
+    /** The number that a text begins with, 0 where it begins with none (C11, 7.22.1.1). */
+    public function numberInFront(string $text): float
+    {
+        return 1 === preg_match('/^\s*[+-]?(?:\d+\.?\d*|\.\d+)(?:[eE][+-]?\d+)?/', $text, $match) ? (float) trim($match[0]) : 0.0;
+    }
+
     /** @param string|null $says what the real machine says of it */
     protected function noNumber(string $text, ?string $says = null): int|float
     {

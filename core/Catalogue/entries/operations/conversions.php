@@ -18,6 +18,8 @@ return [
     new ValueOperation(OperationKey::ToUnsignedLong, 1, Result::UnsignedLong, python: 'int({0})', javaScript: 'Math.trunc({0})', cpp: 'static_cast<unsigned long long>({0})'),
     new ValueOperation(OperationKey::ToNumber, 1, Result::Number, python: 'float({0})', javaScript: ['Number({0})', 'text?Number({0})'], cpp: ['double({0})', 'text?stod({0})', 'letter?stod(string(1, {0}))']),
     new ValueOperation(OperationKey::LeadingNumber, 1, Result::Number, python: 'float({0})', javaScript: ['parseFloat({0})', 'Number.parseFloat({0})'], cpp: ['double({0})', 'text?stod({0})', 'letter?stod(string(1, {0}))']),
+    new ValueOperation(OperationKey::WholeInFront, 1, Result::Whole, cpp: 'atoi(string({0}).c_str())'),
+    new ValueOperation(OperationKey::NumberInFront, 1, Result::Number, cpp: 'atof(string({0}).c_str())'),
     new ValueOperation(OperationKey::ToTruth, 1, Result::Truth, python: 'bool({0})', javaScript: 'Boolean({0})', cpp: 'bool({0})'),
     new ValueOperation(OperationKey::Binary, 1, Result::Text, python: 'bin({0})'),
     new ValueOperation(OperationKey::Hexadecimal, 1, Result::Text, python: 'hex({0})'),

@@ -37,7 +37,7 @@ final class InputRows
     {
         ++$this->parser->at;
         $rows = [];
-        if ($this->parser->is('.') && ($this->parser->is('ignore', 1) || $this->parser->is('clear', 1)) && $this->parser->is('(', 2)) {
+        if ($this->parser->is('.') && $this->parser->is('(', 2) && ($this->parser->is('ignore', 1) || $this->parser->is('clear', 1) || $this->parser->is('get', 1) && $this->parser->is(')', 3))) {
             $this->parser->at = ($this->parser->closingOf($this->parser->at + 2) ?? $this->parser->at + 2) + 1;
             $this->parser->semicolon();
 

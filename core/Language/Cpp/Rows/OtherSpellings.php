@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -34,6 +34,7 @@ final class OtherSpellings extends Rewriting
                 'const' => $spellings->constBehind($at),
                 'cout' => $spellings->told($at),
                 'typedef' => $spellings->calledAlso($at),
+                'cin' => $spellings->lineOf($at),
                 'scanf' => $spellings->asked($at),
                 'malloc', 'calloc' => $spellings->allocated($at),
                 '&&' => $spellings->forwarded($at, $templates),
@@ -92,6 +93,22 @@ final class OtherSpellings extends Rewriting
             }
         }
         foreach (range($at, $at + 4) as $gone) {
+            $this->put[$gone] = [];
+        }
+    }
+
+    /** `cin.getline(name, 20)` reads a line into a text of C, as `getline(cin, name)` does into another (C++17, 30.7.4.3). */
+    private function lineOf(int $at): void
+    {
+        $close = '.' === $this->text($at + 1) && 'getline' === $this->text($at + 2) && '(' === $this->text($at + 3) ? $this->closing($at + 3) : null;
+        $parts = null === $close ? [] : $this->parts($at + 3, $close);
+        if (null === $close || 2 !== \count($parts)) {
+            return;
+        }
+        $this->put[$at] = [];
+        $this->put[$at + 1] = [];
+        $this->put[$at + 3] = [$this->tokens[$this->code[$at + 3]], $this->tokens[$this->code[$at]]->readAs('cin'), $this->made($at + 3, TokenKind::Sign, ',')];
+        foreach (range($parts[0][1] + 1, $parts[1][1]) as $gone) {
             $this->put[$gone] = [];
         }
     }

@@ -236,6 +236,9 @@ final class LibraryFunctions
         if ('strcmp' === $name && 2 === $count && null !== $first && null !== $second) {
             return $this->orderOfTexts($first, $second, $token);
         }
+        if (\in_array($name, ['atoi', 'atof'], true) && 1 === $count && null !== $first) {
+            return new Operation('atoi' === $name ? OperationKey::WholeInFront : OperationKey::NumberInFront, [$first]);
+        }
         if ('strncmp' === $name && 3 === $count && null !== $first && null !== $second) {
             $part = static fn (Expression $text): Slice => new Slice($text, new NumberLiteral(0), $values[2]);
 

@@ -82,6 +82,8 @@ final class AssignmentRows
         $value = $this->parser->value();
         if (1 === \count($targets) && $targets[0] instanceof VariableRead) {
             $value = $this->parser->onlyOnce($targets[0]->name, $value, $from);
+        } elseif (1 === \count($targets) && $targets[0] instanceof Field) {
+            $value = $this->parser->onlyOnceKept($value, $from);
         }
         if ($this->parser->is(',') && null === $this->parser->peek(1)) {
             ++$this->parser->at;
