@@ -492,10 +492,19 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->declarationRows->undeclared($name);
     }
 
+    private function constantAssigned(string $name, int $offset): void
+    {
+        if ($this->mayFail($offset)) {
+            $this->meantToStop[] = $offset;
+        } else {
+            $this->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
+        }
+    }
+
     public function given(string $name, int $offset): void
     {
         if (isset($this->constants[$this->scope][$name]) || !isset($this->declared[$this->scope][$name]) && isset($this->constants[''][$name])) {
-            $this->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
+            $this->constantAssigned($name, $offset);
         }
         parent::given($name, $offset);
     }
@@ -503,7 +512,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     public function changed(Expression $target, Operator $operator, Expression $amount, int $start): Statement
     {
         if ($target instanceof VariableRead && (isset($this->constants[$this->scope][$target->name]) || !isset($this->declared[$this->scope][$target->name]) && isset($this->constants[''][$target->name]))) {
-            $this->mistake('constant_assigned', $start, \strlen($target->name), ['name' => $target->name]);
+            $this->constantAssigned($target->name, $start);
         }
 
         return parent::changed($target, $operator, $amount, $start);

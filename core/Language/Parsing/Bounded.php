@@ -40,10 +40,12 @@ use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
+use Scrivlet\Core\Tree\Raise;
 use Scrivlet\Core\Tree\Repeat;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\ShareVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Unread;
 use Scrivlet\Core\Tree\UnreadExpression;
 use Scrivlet\Core\Tree\VariableRead;
@@ -282,13 +284,17 @@ final class Bounded
     {
         // What is asked for first is in these heads alone.
         $isWhole = [] === $row->bodies() || $row instanceof Unread && 1 === preg_match('/^(?:if|while|for|with)\b/', $row->text);
-        if ([] === $this->parser->mistakes || $this->parser->notation->typed || $row instanceof Unread && (!$isWhole || 1 === preg_match('/^(?:def|class|function|async|export|@)/', $row->text))) {
+        if ([] === $this->parser->mistakes && [] === $this->parser->meantToStop || $this->parser->notation->typed || $row instanceof Unread && (!$isWhole || 1 === preg_match('/^(?:def|class|function|async|export|@)/', $row->text))) {
             return $row;
         }
         if (!$isWhole) {
             return $this->withFailingBlanks($row);
         }
         $cut = $this->cutOf($row->id, 'head');
+        if (null !== $cut && [] !== array_filter($this->parser->meantToStop, static fn (int $offset): bool => $offset >= $cut->start && $offset < $cut->end)) {
+            // In the words of the machine, as it is caught.
+            return new Raise($row->id, FailureKind::Type, new TextLiteral('Assignment to constant variable.'), $row->off);
+        }
         [$failure, $isMeant] = null === $cut ? [null, false] : $this->failureIn($cut, $row instanceof Unread);
         if (null === $cut || null === $failure || !$row instanceof Unread && !$isMeant) {
             return $row;

@@ -56,6 +56,8 @@ abstract class Parser
     public array $keptFailures = [];
     /** The class whose rows are being read, and what its object is called there. */
     public string $class = '';
+    /** @var list<int> where something stands that stops the machine, which is tried on purpose */
+    public array $meantToStop = [];
     public string $itself = 'self';
     /** How many attempts stand around what is being read: what may fail there is worth finding. */
     public int $tries = 0;
