@@ -277,7 +277,7 @@ final class Compiler
             $statement instanceof WhileLoop => 'while (true) {'."\n".$this->step($statement).'if (!'.$this->numberCode->asked($statement->condition).") { break; }\n".$this->loopCode->ofThisTurn($statement).$this->loopCode->inLoop($statement->body)."}\n",
             $statement instanceof Forever => 'while (true) {'."\n".$this->step($statement).$this->loopCode->ofThisTurn($statement).$this->loopCode->inLoop($statement->body)."}\n",
             $statement instanceof Conditional => $this->conditional($statement, 0),
-            $statement instanceof SetVariable && null !== ($read = $this->operationCode->readInto(new VariableRead($statement->variable), $statement->value)) => $this->step($statement).$this->assignmentCode->ensured($statement->variable).$read,
+            $statement instanceof SetVariable && null !== ($read = $this->operationCode->readInto(new VariableRead($statement->variable), $statement->value)) => $this->step($statement).$read,
             $statement instanceof SetVariable && $this->assignmentCode->isAnotherName($statement) => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->expression(AssignmentCode::named($statement->value))),
             $statement instanceof SetVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->classCode->withName($statement->value, $statement->variable), $statement->value),
             $statement instanceof ChangeVariable => $this->step($statement).$this->assignmentCode->assign($statement->variable, $this->assignmentCode->inPlace($sum = new Binary($statement->operator, new VariableRead($statement->variable), $statement->amount), $statement->operator), $sum),

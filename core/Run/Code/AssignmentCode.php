@@ -229,14 +229,6 @@ final class AssignmentCode
         return $code;
     }
 
-    /** A place for a variable that is given its value another way. */
-    public function ensured(string $name): string
-    {
-        $this->compiler->places->ensure($this->compiler->part, $name);
-
-        return '';
-    }
-
     public function assign(string $name, string $value, ?Expression $source = null): string
     {
         $owner = Scopes::PROGRAM === $this->compiler->types->scopes->owner($this->compiler->part, $name) ? $this->compiler->program->script : $this->compiler->part;

@@ -168,6 +168,10 @@ final class OperationCode
             return null;
         }
 
+        if ($target instanceof VariableRead) {
+            $this->compiler->places->ensure($this->compiler->part, $target->name);
+        }
+
         return $this->nextAnswer($target, $isLine).";\n";
     }
 
