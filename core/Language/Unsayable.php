@@ -616,7 +616,7 @@ final class Unsayable
                 if ($row instanceof SetItem && self::findsTwice($row->target, $row->value, $row->operator, $other) || $value instanceof Operation && Given::is($value) && (self::findsTwice($value->arguments[0], $value->arguments[1], null, $other) || OperationKey::GivenAfter === $value->key && null === Given::change($value) && !$other->semantics()->typed)) {
                     return '[…()] = …';
                 }
-                if ($value instanceof Operation && null !== $operation && Result::Nothing === $operation->result && !($row instanceof Perform && $row->value === $value)) {
+                if ($value instanceof Operation && null !== $operation && Result::Nothing === $operation->result && !$row instanceof Perform && \in_array($value, $row->blanks(), true)) {
                     // What is done to a list has a value in some languages, and another one in each.
                     return $operation->example();
                 }

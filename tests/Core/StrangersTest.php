@@ -125,5 +125,5 @@ final class StrangersTest extends TestCase
     private const OTHERWISE = ['python' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp'], 'javascript' => ['fourth/marks.cpp', 'nineteenth/course-2.cpp', 'first/d2-vector.cpp', 'fourth/shapes.cpp', 'tenth/00.py']];
 
     /** How many do the same, which docs/conformance.md tells by kind. */
-    private const KNOWN = ['python' => 331, 'javascript' => 272, 'cpp' => 374];
+    private const KNOWN = ['python' => 331, 'javascript' => 273, 'cpp' => 375];
 }

@@ -326,7 +326,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         $isPrivate = '#' === $this->text[$name->offset];
         if ($isPrivate && '' === $this->class) {
             $this->mistake('private_member', $name->offset, \strlen($name->text), ['name' => '#'.substr($name->text, 1)]);
-        } elseif (!$isPrivate && str_starts_with($name->text, '_') && 1 === preg_match('/#'.preg_quote(substr($name->text, 1), '/').'\b/', $this->text)) {
+        } elseif (!$isPrivate && str_starts_with($name->text, '_') && 1 === preg_match('/(?:\.|^\s*|[;{}]\s*|\b(?:static|get|set|async)\s+)#'.preg_quote(substr($name->text, 1), '/').'\b/m', $this->text)) {
             $this->fail('unsupported', $name, ['what' => ".$name->text"]);
         }
     }

@@ -93,7 +93,10 @@ final class Access
     {
         $members = [];
         $text = fn (int $at): string => $this->parser->tokens[$at]->text ?? '';
+        // What a field begins with may name others, under another label.
+        $isValue = false;
         for ($at = $brace + 1; $at < $end; ++$at) {
+            $isValue = '=' === $text($at) || $isValue && !\in_array($text($at - 1), [';', '}'], true);
             if (\in_array($text($at), self::LABELS, true) && ':' === $text($at + 1)) {
                 $label = $text($at++);
             } elseif (':' === $text($at) && ')' === $text($at - 1)) {
@@ -103,7 +106,7 @@ final class Access
                 }
             } elseif (\in_array($text($at), ['(', '{', '['], true)) {
                 $at = $this->parser->closingOf($at) ?? $end;
-            } elseif (TokenKind::Name === $this->parser->tokens[$at]->kind && \in_array($text($at + 1), [';', '=', '{', ',', '[', '('], true) && !\in_array($text($at - 1), ['<', '::', ',', '=', 'new'], true)) {
+            } elseif (!$isValue && TokenKind::Name === $this->parser->tokens[$at]->kind && \in_array($text($at + 1), [';', '=', '{', ',', '[', '('], true) && !\in_array($text($at - 1), ['<', '::', ',', '=', 'new'], true)) {
                 $members[$text($at)][$label] = true;
             }
         }

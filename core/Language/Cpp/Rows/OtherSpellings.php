@@ -19,6 +19,7 @@ final class OtherSpellings extends Rewriting
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
     private array $arrays = [];
+    private bool $allocates = false;
 
     /**
      * @param list<Token> $tokens of the whole text
@@ -41,7 +42,8 @@ final class OtherSpellings extends Rewriting
                 default => null,
             };
         }
-        foreach (array_keys($spellings->code) as $at) {
+        // A program that takes nothing by these has a `free` of its own.
+        foreach ($spellings->allocates ? array_keys($spellings->code) : [] as $at) {
             'free' === $spellings->text($at) && $spellings->freed($at);
         }
 
@@ -217,6 +219,7 @@ final class OtherSpellings extends Rewriting
             $this->put[$gone] = [];
         }
         $this->put[$start] = $made;
+        $this->allocates = true;
     }
 
     /** @return int|null where the bracket opens that closes there */
