@@ -29,6 +29,8 @@ const mine: string[] = [];
 let sending = false;
 /** A person has to choose before anything else is sent. */
 let halted = false;
+/** Something stands in a page that no edit says yet: it is not saved, however short that lasts. */
+let unread = false;
 
 onAnswer(() => {
   keep(waiting, data.revision);
@@ -50,6 +52,13 @@ export function isBusy(): boolean {
 function note(key: string, isTrouble = false): void {
   saved.textContent = say(key);
   saved.toggleAttribute("data-trouble", isTrouble);
+}
+
+/** Says whether something was typed that is yet to be read. */
+export function hold(is: boolean): void {
+  if (unread === is) return;
+  unread = is;
+  if (!waiting.length && !halted && !saved.hasAttribute("data-trouble")) note(is ? "saving" : "saved");
 }
 
 export async function post(path: string, body: unknown, keepalive = false): Promise<Response> {
@@ -148,7 +157,7 @@ async function work(): Promise<void> {
       waiting.shift();
       take(answer);
       next.done(answer);
-      note(waiting.length ? "saving" : "saved");
+      note(waiting.length || unread ? "saving" : "saved");
       // What follows the answer, the caret above all, has its turn before the next edit is made to fit.
       await pause(0);
     } else {

@@ -21,7 +21,7 @@ import { knownNames } from "./known";
 import { commandKeys } from "./command_keys";
 import { grammar } from "./grammar";
 import { folding, refold, showAll } from "./folding";
-import { isBusy, post, send } from "./server";
+import { hold, isBusy, post, send } from "./server";
 import { store } from "./unsent";
 import { byId, piece, say } from "./page";
 import { level } from "./room";
@@ -220,6 +220,7 @@ async function open(): Promise<void> {
           typedAt = performance.now();
           clearTimeout(timer);
           timer = window.setTimeout(read, PAUSE);
+          hold(true);
         }),
       ],
     }),
@@ -246,10 +247,12 @@ function text(): string {
 /** Has what was typed read on the server. */
 export function read(): void {
   clearTimeout(timer);
-  if (!view || text() === given) return;
+  if (!view || text() === given) return hold(false);
   given = text();
   const sent = given;
-  send({ do: "type", language: data.typed!.language, text: sent }).then(
+  const answered = send({ do: "type", language: data.typed!.language, text: sent });
+  hold(false);
+  answered.then(
     () => localStorage.removeItem(draft()),
     (refusal: unknown) => {
       // It stays on the page, and in the browser for the next time.
