@@ -74,7 +74,7 @@ final class CppLibraries
         if (isset($headers['scrivlet.hpp'])) {
             return [];
         }
-        $isOpen = 1 === preg_match('/(*ANYCRLF)^[ \t]*using\s+namespace\s+std\b/m', $text);
+        $isOpen = 1 === preg_match('/(*ANYCRLF)^[ \t]*using\s+namespace\s+std\b(?!\s*::)/m', $text);
         preg_match_all('/\busing\s+std\s*::\s*(\w+)/', $text, $opened);
         $isOpened = array_fill_keys($opened[1], true);
         $hasAll = isset($headers['bits/stdc++.h']);
@@ -83,6 +83,9 @@ final class CppLibraries
             // What a class keeps or can do may have the name of a function of the library.
             $behindType = TokenKind::Name === ($tokens[$index - 1]->kind ?? null) && $tokens[$index - 1]->end() > $tokens[$index - 1]->offset;
             if (isset($known[$token->text]) && ($behindType || isset(TypeNames::PLAIN[$tokens[$index - 1]->text ?? '']) || \in_array($tokens[$index - 1]->text ?? '', ['void', 'string', '>', '&', '*'], true)) && \in_array($tokens[$index + 1]->text ?? '', [';', '=', '(', ',', '{', ')', '['], true)) {
+                $own[$token->text] ??= true;
+            }
+            if (isset($known[$token->text]) && '>>' === ($tokens[$index - 1]->text ?? '') && '(' === ($tokens[$index + 1]->text ?? '')) {
                 $own[$token->text] ??= true;
             }
             if (isset($known[$token->text]) && ',' === ($tokens[$index - 1]->text ?? '') && \in_array($tokens[$index + 1]->text ?? '', [';', ','], true)) {

@@ -23,6 +23,7 @@ use Scrivlet\Core\Language\Cpp\Rows\InitialValues;
 use Scrivlet\Core\Language\Cpp\Rows\InnerNames;
 use Scrivlet\Core\Language\Cpp\Rows\InputRows;
 use Scrivlet\Core\Language\Cpp\Rows\LetterRows;
+use Scrivlet\Core\Language\Cpp\Rows\LocalFunctions;
 use Scrivlet\Core\Language\Cpp\Rows\MainFunction;
 use Scrivlet\Core\Language\Cpp\Rows\Makers;
 use Scrivlet\Core\Language\Cpp\Rows\MemoryRows;
@@ -158,7 +159,7 @@ final class CppParser extends CppExpressions
     /** @var array<string, array<string, true>> */
     public array $constants = [];
 
-    /** @var array<string, array<string, Expression>> what prototypes give parameters */
+    /** @var array<string, array<int, Expression>> what prototypes give parameters, by function and place */
     public array $prototypes = [];
 
     private ?string $loopType = null;
@@ -215,6 +216,7 @@ final class CppParser extends CppExpressions
     {
         $this->tokenize();
         $this->tokens = OverloadedMethods::renamed($this->tokens, $this->partners, $this->nameFor(...));
+        $this->tokens = LocalFunctions::renamed($this->tokens, $this->partners, $this->nameFor(...));
         $this->announcements->announce();
         $imports = $this->namedValues->leading();
         $above = [];
@@ -505,6 +507,7 @@ final class CppParser extends CppExpressions
                     $this->fail('unsupported', $token, ['what' => 'using']);
                 }
                 $this->at += $isName ? 4 : 3;
+                $isName || $this->namedValues->literals();
                 $this->semicolon();
 
                 return [$this->ended(new Import($this->newId(), substr($this->text, $start, $this->endOffset() - $start), $this->language()->value), $start)];

@@ -403,7 +403,8 @@ abstract class BraceParser extends ExpressionParser
             if ([] !== $row->bodies()) {
                 $this->failAt('unsupported', $start, 1, ['what' => '=> { … }']);
             }
-            foreach ('' === $this->scope && [] !== $this->loops ? Walk::expressionsOf($row) : [] as $value) {
+            // Where it says how it catches what stands around, that is gone when the turn is (C++17, 6.8).
+            foreach ('' === $this->scope && [] !== $this->loops && !$this->notation->typed ? Walk::expressionsOf($row) : [] as $value) {
                 if ($value instanceof FunctionReference) {
                     // It would have to see the variables of this turn when it runs later.
                     $this->failAt('unsupported', $start, 1, ['what' => 'for … { => { … } }']);

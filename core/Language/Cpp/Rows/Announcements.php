@@ -353,25 +353,41 @@ final class Announcements
         return null === $name || '(' !== ($this->parser->tokens[$bracket]->text ?? '') || \in_array($sign, ['++', '--'], true) && !$isEmpty ? null : [$name, $bracket];
     }
 
-    /** @return array{int, int, list<string>} fewest and most arguments, and the names */
+    /** @return array{int, int, list<string>} fewest and most arguments, and the names; an empty one where a parameter has none */
     public function counted(int $from, int $closing): array
     {
-        $parameters = [];
+        $names = [];
         $defaults = 0;
-        for ($at = $from; $at <= $closing; ++$at) {
-            if (TokenKind::Name === $this->parser->tokens[$at]->kind && \in_array($this->parser->tokens[$at + 1]->text ?? '', [',', ')', '=', '['], true)) {
-                $parameters[] = $this->parser->tokens[$at]->text;
-                if ('=' === $this->parser->tokens[$at + 1]->text) {
+        $tokens = $this->parser->tokens;
+        while ($from < $closing) {
+            [$name, $words, $depth] = ['', 0, 0];
+            for ($at = $from; $at < $closing && !(',' === $tokens[$at]->text && 0 === $depth); ++$at) {
+                $text = $tokens[$at]->text;
+                $depth = max(0, $depth + (['<' => 1, '>' => -1, '>>' => -2][$text] ?? 0));
+                if ('=' === $text) {
                     ++$defaults;
                     // What stands for a value that is left out may be a name, too.
-                    while ($at < $closing && ',' !== $this->parser->tokens[$at]->text) {
-                        $at = ($this->parser->closingOf($at) ?? $at) + 1;
+                    while ($at + 1 < $closing && ',' !== $tokens[$at + 1]->text) {
+                        $at = $this->parser->closingOf($at + 1) ?? $at + 1;
                     }
+                } elseif (\in_array($text, ['(', '['], true)) {
+                    // A function, `int (*of)(int)`, has its name there; else it says what one takes.
+                    if ('(' === $text && '*' === $tokens[$at + 1]->text && TokenKind::Name === $tokens[$at + 2]->kind) {
+                        $name = $tokens[$at + 2]->text;
+                    }
+                    $at = $this->parser->partners[$at] ?? $at;
+                } elseif (0 === $depth && !\in_array($text, ['const', '&', '&&', '*', '::', 'std', 'struct'], true)) {
+                    $name = TokenKind::Name === $tokens[$at]->kind && 0 < $words && '::' !== $tokens[$at - 1]->text ? $text : $name;
+                    ++$words;
                 }
             }
+            if (1 < $words || 'void' !== $tokens[$from]->text || $at > $from + 1) {
+                $names[] = $name;
+            }
+            $from = $at + 1;
         }
 
-        return [\count($parameters) - $defaults, \count($parameters), $parameters];
+        return [\count($names) - $defaults, \count($names), $names];
     }
 
     /** The name of a function that stands above `main` as an empty variable. */

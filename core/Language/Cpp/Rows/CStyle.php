@@ -36,6 +36,7 @@ final class CStyle
     public function usual(array $tokens): array
     {
         $tokens = 1 === preg_match(OtherSpellings::SEEN, $this->parser->text) ? OtherSpellings::usual($tokens) : $tokens;
+        $tokens = 1 === preg_match(DeducedTypes::SEEN, $this->parser->text) ? DeducedTypes::told($tokens) : $tokens;
         $tokens = 1 === preg_match('/\breturn\s*\(/', $this->parser->text) ? self::withoutBracketsOfResults($tokens) : $tokens;
         $tokens = 1 === preg_match('/\*\s*const\b|\b(?:min|max|swap)\s*<\s*\w/', $this->parser->text) ? self::withoutNeedless($tokens) : $tokens;
         $tokens = 1 === preg_match('/\btemplate\s*<[^>{]*\b(?:int|size_t|unsigned|bool)\s+\w/', $this->parser->text) ? NumbersOfTemplates::asNumbers($tokens) : $tokens;
@@ -169,7 +170,7 @@ final class CStyle
     }
 
     /**
-     * `auto main() -> int {`: the type of what is given back, of one word, where it usually stands (C++17, 11.3.5).
+     * `auto main() -> int {`: the type of what is given back, where it usually stands (C++17, 11.3.5).
      *
      * @param list<Token> $tokens
      *
@@ -178,25 +179,31 @@ final class CStyle
     private static function withoutTrailingTypes(array $tokens): array
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
-        [$partners, $places, $gone] = [Partners::of($tokens), array_flip($code), []];
+        [$partners, $places, $gone, $put] = [Partners::of($tokens), array_flip($code), [], []];
         $text = static fn (int $at): string => $tokens[$code[$at] ?? -1]->text ?? '';
         foreach ($code as $at => $index) {
             if ('auto' !== $tokens[$index]->text || '(' !== $text($at + 2)) {
                 continue;
             }
-            $end = $places[$partners[$code[$at + 2]] ?? -1] ?? null;
-            if (null === $end || '->' !== $text($end + 1)) {
+            $end = $places[$partners[$code[$at + 2]] ?? -1] ?? \count($code);
+            for (++$end; \in_array($text($end), ['const', 'noexcept'], true); ++$end) {
+            }
+            for ($behind = $end + 1; 1 === preg_match('/^(?:\w+|::|<|>|>>|,|\*|&)$/D', $text($behind)) && !\in_array($text($behind), ['override', 'final', 'decltype'], true); ++$behind) {
+            }
+            if ('->' !== $text($end) || $behind === $end + 1 || !\in_array($text($behind), ['{', ';', 'override', 'final'], true)) {
                 continue;
             }
-            $type = $end + ('std' === $text($end + 2) && '::' === $text($end + 3) ? 4 : 2);
-            if ('{' === $text($type + 1) && (2 === $type - $end || 'string' === $text($type))) {
-                // A text is one without being told so.
-                $tokens[$index] = 2 === $type - $end ? $tokens[$index]->readAs($text($type)) : $tokens[$index];
-                $gone += array_fill_keys(\array_slice($code, $end + 1, $type - $end), true);
+            foreach (\array_slice($code, $end + 1, $behind - $end - 1) as $place => $of) {
+                $put[$index][] = 0 === $place ? $tokens[$index]->readAs($tokens[$of]->text, $tokens[$of]->kind) : new Token($tokens[$of]->kind, $tokens[$of]->text, $tokens[$index]->end(), 0);
             }
+            $gone += array_fill_keys(\array_slice($code, $end, $behind - $end), true);
+        }
+        $made = [];
+        foreach ($tokens as $index => $token) {
+            isset($gone[$index]) || array_push($made, ...$put[$index] ?? [$token]);
         }
 
-        return array_values(array_diff_key($tokens, $gone));
+        return $made;
     }
 
     /**

@@ -48,7 +48,7 @@ final class FunctionRows
         if ($this->parser->is(';') && !$this->parser->is('{', 1)) {
             ++$this->parser->at;
             $this->parser->scope = '';
-            $this->parser->prototypes[$name->text] = $defaults;
+            $this->foretell($name->text, $parameters, $defaults);
 
             return $this->parser->ended(new Import($id, substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
         }
@@ -60,7 +60,38 @@ final class FunctionRows
         $this->parser->scope = '';
         $this->parser->closeBrace($id, $start);
 
-        return new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $defaults + ($this->parser->prototypes[$name->text] ?? []), $types);
+        return new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $this->withForetold($name->text, $parameters, $defaults), $types);
+    }
+
+    /**
+     * Notes what a prototype gives parameters, by their places: they may have other names there, or none (C++17, 11.3.6).
+     *
+     * @param list<string>              $parameters
+     * @param array<string, Expression> $defaults
+     */
+    public function foretell(string $function, array $parameters, array $defaults): void
+    {
+        $this->parser->prototypes[$function] = [];
+        foreach ($parameters as $place => $parameter) {
+            if (isset($defaults[$parameter])) {
+                $this->parser->prototypes[$function][$place] = $defaults[$parameter];
+            }
+        }
+    }
+
+    /**
+     * @param list<string>              $parameters
+     * @param array<string, Expression> $defaults
+     *
+     * @return array<string, Expression> with what a prototype gave them before
+     */
+    public function withForetold(string $function, array $parameters, array $defaults): array
+    {
+        foreach ($this->parser->prototypes[$function] ?? [] as $place => $value) {
+            $defaults += isset($parameters[$place]) ? [$parameters[$place] => $value] : [];
+        }
+
+        return $defaults;
     }
 
     /**
@@ -101,7 +132,15 @@ final class FunctionRows
                 $parameter = $this->parser->peek();
                 $parameterType = 'vector<vector<'.substr($parameterType, 0, -2).'>> &';
             }
-            if (null !== $parameter && TokenKind::Name === $parameter->kind) {
+            if (null !== $parameter && \in_array($parameter->text, [',', ')', '='], true) && 'void' !== $parameterType) {
+                // What is handed over there is not asked for; it has its place all the same.
+                $parameters[] = $unused = $this->parser->nameFor('unused');
+                $types[$unused] = $this->parser->types[$this->parser->scope][$unused] = $parameterType;
+                $this->parser->write($unused, $parameter->offset);
+                if ($this->parser->accept('=')) {
+                    $defaults[$unused] = $this->parser->expression();
+                }
+            } elseif (null !== $parameter && TokenKind::Name === $parameter->kind) {
                 ++$this->parser->at;
                 $parameters[] = $parameter->text;
                 unset($this->parser->arraySizes[$parameter->text], $this->parser->iterators[$parameter->text]);
@@ -244,6 +283,10 @@ final class FunctionRows
         do {
             $isType = null !== $this->parser->typeTexts->type();
             $this->parser->accept('&');
+            $this->parser->at += TokenKind::Name === $this->parser->peek()?->kind ? 1 : 0;
+            for ($isGiven = $this->parser->is('='); $isGiven && $this->parser->at < $until && !$this->parser->is(','); ++$this->parser->at) {
+                $this->parser->at = $this->parser->closingOf($this->parser->at) ?? $this->parser->at;
+            }
         } while ($isType && $this->parser->accept(','));
         $this->parser->mayPoint = false;
         $isType = $isType && $this->parser->at === $until;

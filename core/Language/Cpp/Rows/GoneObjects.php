@@ -15,10 +15,12 @@ use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\DoWhile;
 use Scrivlet\Core\Tree\EachLoop;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Forever;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -151,29 +153,54 @@ final class GoneObjects
         }
     }
 
-    /** `delete bed;` */
+    /** `delete bed;`, `delete beds[i];`, `delete this->bed;` */
     public function deleted(Token $token): ?Statement
     {
-        $name = $this->parser->peek(1);
-        $class = null === $name || !$this->parser->is(';', 2) ? null : trim($this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '', ' *');
-        if (null === $name || null === $class || null === $this->goesLike($class)) {
+        $class = [] === $this->seenGoing ? null : $this->classDeleted();
+        if (null === $class || null === $this->goesLike($class)) {
             return null;
         }
-        $this->parser->at += 2;
+        ++$this->parser->at;
+        $gone = $this->parser->expression();
         $this->parser->semicolon();
-        $this->parser->read($name->text, $name->offset);
 
-        return $this->parser->ended(new Perform($this->parser->newId(), new MethodCall(new VariableRead($name->text), ClassDefinition::GOES)), $token->offset);
+        return $this->parser->ended(new Perform($this->parser->newId(), new MethodCall($gone, ClassDefinition::GOES)), $token->offset);
     }
 
     /** Whether something goes here that is not known to say nothing. */
     public function refuseUnseenDelete(Token $token): void
     {
-        $name = $this->parser->peek(1);
-        $type = null === $name || !$this->parser->is(';', 2) ? '' : $this->parser->types[$this->parser->scope][$name->text] ?? $this->parser->types[''][$name->text] ?? '';
-        if ([] !== $this->seenGoing && !isset($this->parser->classes->parents[trim($type, ' *')])) {
+        if ([] !== $this->seenGoing && !isset($this->parser->classes->parents[$this->classDeleted() ?? ''])) {
             $this->parser->fail('unsupported', $token, ['what' => 'delete']);
         }
+    }
+
+    /** The class of what the text names behind `delete`; null where it says none. */
+    private function classDeleted(): ?string
+    {
+        $name = $this->parser->peek(1);
+        if (null === $name || TokenKind::Name !== $name->kind && 'this' !== $name->text) {
+            return null;
+        }
+        $isField = 'this' === $name->text || !isset($this->parser->types[$this->parser->scope][$name->text]) && isset($this->parser->fieldTypesOf[$this->parser->class][$name->text]);
+        $gone = $isField ? new VariableRead($this->parser->itself) : new VariableRead($name->text);
+        if ($isField && 'this' !== $name->text) {
+            $gone = new Field($gone, $name->text);
+        }
+        for ($at = 2; !$this->parser->is(';', $at); ++$at) {
+            $closing = $this->parser->partners[$this->parser->at + $at] ?? null;
+            if ($this->parser->is('[', $at) && null !== $closing) {
+                $gone = new Item($gone, new NumberLiteral(0));
+                $at = $closing - $this->parser->at;
+            } elseif (($this->parser->is('->', $at) || $this->parser->is('.', $at)) && TokenKind::Name === ($field = $this->parser->peek($at + 1))?->kind) {
+                $gone = new Field($gone, $field->text);
+                ++$at;
+            } else {
+                return null;
+            }
+        }
+
+        return trim($this->parser->typeOf($gone), ' *&');
     }
 
     /** Whether objects of a class, and of those below it, are only ever declared in braces, made by `new`, pointed at and referred to. */
@@ -206,7 +233,7 @@ final class GoneObjects
         }
         foreach ($this->parser->tokens as $at => $token) {
             $isIn = static fn (array $range): bool => $range[0] <= $at && $at <= $range[1];
-            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && ([] !== array_filter($others, $isIn) || !$this->isCertainAt($at, [] !== array_filter($ranges, $isIn)))) {
+            if (isset($family[$token->text]) && TokenKind::Name === $token->kind && !$this->isCertainAt($at, [] !== array_filter($ranges, $isIn), [] !== array_filter($others, $isIn))) {
                 return false;
             }
         }
@@ -239,14 +266,17 @@ final class GoneObjects
         return true;
     }
 
-    private function isCertainAt(int $at, bool $isWithin): bool
+    private function isCertainAt(int $at, bool $isWithin, bool $isInOther): bool
     {
         $text = fn (int $by): string => $this->parser->tokens[$at + $by]->text ?? '';
 
         return match (true) {
             \in_array($text(-1), ['class', 'struct', 'public', 'private', 'protected'], true) => true,
             'new' === $text(-1) => '[' !== $text(1),
-            '~' === $text(-1), '*' === $text(1), '&' === $text(1), '::' === $text(1), '::' === $text(-1) && $text(-2) === $text(0) => true,
+            // What another class points at stays until that class says otherwise; what it holds goes with it.
+            '*' === $text(1) => true,
+            $isInOther => false,
+            '~' === $text(-1), '&' === $text(1), '::' === $text(1), '::' === $text(-1) && $text(-2) === $text(0) => true,
             // How one is made, and the part of the class above.
             $isWithin => ':' === $text(-1) && '{' === $text(1) || \in_array($text(1), ['(', '{'], true),
             default => \in_array($text(-1), [';', '{', '}'], true) && TokenKind::Name === ($this->parser->tokens[$at + 1]->kind ?? null) && \in_array($text(2), ['(', '{', ';'], true) && 0 < $this->parser->freeOperators->depthAt($at),

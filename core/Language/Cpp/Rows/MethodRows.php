@@ -102,7 +102,7 @@ final class MethodRows
                 if (!$isPure && !$isDefault) {
                     // What it does stands below, behind the name of the class, perhaps with other names.
                     [$this->parser->declared[$full], $this->parser->symbols->writes[$full]] = $known;
-                    $this->parser->prototypes[$full] = $defaults;
+                    $this->parser->functionRows->foretell($full, $parameters, $defaults);
 
                     return $this->parser->ended(new Import($id, substr($this->parser->text, $token->offset, $this->parser->endOffset() - $token->offset), $this->parser->language()->value), $token->offset);
                 }
@@ -148,7 +148,7 @@ final class MethodRows
             $this->parser->placesGiven[$full] = [$parameters, $given->value, 1 < \count($statements)];
         }
 
-        return new FunctionDefinition($id, $full, $parameters, $this->parser->shared($full, new Block([...$first, ...$body->statements])), false, $defaults + ($this->parser->prototypes[$full] ?? []), $types, $isShared || $makesItself ? 'shared' : '');
+        return new FunctionDefinition($id, $full, $parameters, $this->parser->shared($full, new Block([...$first, ...$body->statements])), false, $this->parser->functionRows->withForetold($full, $parameters, $defaults), $types, $isShared || $makesItself ? 'shared' : '');
     }
 
     /** A row that throws something, or does nothing. */

@@ -44,6 +44,7 @@ final class NamedValues
                 ++$this->parser->at;
             } elseif ($this->parser->is('namespace', 1) && $this->parser->is('std', 2)) {
                 $this->parser->at += 3;
+                $this->literals();
                 if (!$this->parser->accept(';')) {
                     $end = $this->parser->endOffset();
                     $this->parser->mistake('semicolon_missing', $end - 1, 1, [], [new Replacement($end, 0, ';')]);
@@ -56,6 +57,14 @@ final class NamedValues
         }
 
         return null === $start || null === $end ? null : [$start, $end];
+    }
+
+    /** `using namespace std::string_literals;` brings in `"bean"s`, which are read without it (C++17, 24.3.5). */
+    public function literals(): void
+    {
+        while ($this->parser->is('::') && 1 === preg_match('/^(?:\w+_)?literals$/D', $this->parser->sign(1) ?? '')) {
+            $this->parser->at += 2;
+        }
     }
 
     /** `#define BEDS 4`: a name for a number or a text is a constant. */

@@ -44,6 +44,12 @@ final class Lambdas
             while (!$this->parser->is(')')) {
                 $type = $this->parser->typeTexts->type() ?? $this->parser->fail('type_missing', $this->parser->peek(), ['name' => $this->parser->peek()->text ?? '']);
                 $name = $this->parser->peek();
+                if (null !== $name && \in_array($name->text, [',', ')'], true)) {
+                    // What is handed over there is not asked for.
+                    $names[] = $this->parser->nameFor('unused');
+                    $this->parser->accept(',');
+                    continue;
+                }
                 if (null === $name || TokenKind::Name !== $name->kind) {
                     $this->parser->fail('name_missing', $name);
                 }

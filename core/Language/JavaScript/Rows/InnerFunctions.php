@@ -31,7 +31,7 @@ final class InnerFunctions
                 continue;
             }
             $name = $this->parser->tokens[$index + 1] ?? null;
-            $isFunction = 'function' === $token->text && '(' === ($this->parser->tokens[$index + 2]->text ?? '') || \in_array($token->text, ['const', 'let', 'var'], true) && '=' === ($this->parser->tokens[$index + 2]->text ?? '') && null !== $this->parser->functionValues->unnamedAt($index + 3);
+            $isFunction = 'function' === $token->text && '(' === ($this->parser->tokens[$index + 2]->text ?? '') || \in_array($token->text, ['const', 'let', 'var'], true) && '=' === ($this->parser->tokens[$index + 2]->text ?? '') && (null !== $this->parser->functionValues->unnamedAt($index + 3) || $this->isArrow($index + 3));
             if (TokenKind::Keyword === $token->kind && TokenKind::Name === $name?->kind && $isFunction && \count($open) <= Bounds::NESTING) {
                 $brace = $open[\count($open) - 1] ?? -1;
                 $functions[$name->text][$brace] = ($functions[$name->text][$brace] ?? 0) + 1;
@@ -45,6 +45,14 @@ final class InnerFunctions
                 }
             }
         }
+    }
+
+    /** Whether a small function begins here: `(n) => n * 2`, `n => n * 2`. */
+    private function isArrow(int $at): bool
+    {
+        $closing = '(' === ($this->parser->tokens[$at]->text ?? '') ? $this->parser->partners[$at] ?? $at : $at;
+
+        return '=>' === ($this->parser->tokens[$closing + 1]->text ?? '');
     }
 
     /**
