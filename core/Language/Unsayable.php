@@ -53,6 +53,7 @@ use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
 use Scrivlet\Core\Tree\TextLiteral;
+use Scrivlet\Core\Tree\TruthLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -628,6 +629,14 @@ final class Unsayable
                     // It would be reckoned twice.
                     return ValueOperations::get($value->key)->example();
                 }
+                if ($value instanceof MethodCall && null !== $kept = $value->leftOut()) {
+                    foreach ($value->arguments as $place => $given) {
+                        if (!$given instanceof NumberLiteral && !$given instanceof TextLiteral && !$given instanceof TruthLiteral && $given != new VariableRead($kept[0]->parameters[$place])) {
+                            // Found once there, and at each call here.
+                            return '…=…';
+                        }
+                    }
+                }
                 if ($value instanceof Operation && \in_array($value->key, [OperationKey::LargestOf, OperationKey::SmallestOf], true)) {
                     // One list is all that is compared in one language, and no number in another.
                     return ValueOperations::get($value->key)->example();
@@ -636,9 +645,9 @@ final class Unsayable
                     // What the library of the other languages has no form for.
                     return 'format(…, "'.$value->arguments[1]->value.'")';
                 }
-                if ($value instanceof Operation && OperationKey::FailureName === $value->key) {
+                if ($value instanceof Operation && \in_array($value->key, [OperationKey::FailureName, OperationKey::FailureShown], true)) {
                     // Each language has names of its own for what fails.
-                    return ValueOperations::get(OperationKey::FailureName)->example();
+                    return ValueOperations::get($value->key)->example();
                 }
                 if ($value instanceof Binary && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof Operation && OperationKey::KindName === $side->key) && [] !== array_filter([$value->left, $value->right], static fn (Expression $side): bool => $side instanceof TextLiteral && null === $program->classNamed($side->value))) {
                     return ValueOperations::get(OperationKey::KindName)->example();

@@ -37,6 +37,21 @@ final class Answers
     }
 
     /**
+     * The rest of the line with its end; the empty text behind the last one.
+     *
+     * @throws AnswerWanted when all answers are used up, and a person may give more
+     */
+    public function keptLine(): string
+    {
+        if (!$this->waits && $this->offset >= \strlen($this->text)) {
+            return '';
+        }
+        $line = $this->line();
+
+        return $line.($this->offset > \strlen($this->text) ? '' : "\n");
+    }
+
+    /**
      * All that is left of them.
      *
      * @throws AnswerWanted when there are none yet

@@ -369,6 +369,7 @@ final class Compiler
             $expression instanceof KindTest => '$this->isKind('.$this->expression($expression->value).', '.var_export($expression->kind, true).')',
             $expression instanceof MakeObject && [] !== $nought = $this->classCode->nought($expression->class, \count($expression->arguments)) => '$this->zeroed('.$this->classCode->newObject($expression).', '.var_export($nought, true).')',
             $expression instanceof MakeObject => $this->classCode->newObject($expression),
+            $expression instanceof MethodCall && $this->facts->defaultsOnce && null !== $expression->leftOut() => $this->smallFunctionCode->withDefaults($expression->leftOut()[0], $expression->leftOut()[1], ...array_map($this->expression(...), $expression->arguments)),
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => '$this->callValue('.$this->callCode->calledOf($expression->object).CallCode::behind($expression->arguments, array_map($this->expression(...), $expression->arguments)).')',
             $expression instanceof MethodCall => $this->callCode->sent($expression),
             $expression instanceof Field => '$v->field('.$this->expression($expression->object).', '.var_export($expression->name, true).')',

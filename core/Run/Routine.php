@@ -9,6 +9,7 @@ use Scrivlet\Core\Catalogue\FittingKind;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Run\Values\FileContent;
 use Scrivlet\Core\Run\Values\FileValue;
 use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Run\Values\MapValue;
@@ -407,9 +408,15 @@ abstract class Routine
         return \is_string($name) ? str_replace('std::', '', $name) : throw new RunError('says_unknown');
     }
 
-    /** A failure of JavaScript as a text: its name, and behind a colon what it says, if anything (ECMAScript 2022, 20.5.3.4). */
+    /**
+     * A failure of JavaScript as a text: its name, and behind a colon what it says, if anything (ECMAScript 2022, 20.5.3.4); one of
+     * Python as a program would make it (The Python Standard Library, BaseException).
+     */
     final protected function failureShown(?RunError $error): string
     {
+        if ($this->values->facts->knowsFailures) {
+            return $this->failureWritten($error);
+        }
         if (FailureKind::Bare === $error?->raised) {
             return (string) $this->says($error);
         }
@@ -417,6 +424,18 @@ abstract class Routine
         $says = null === $error ? '' : (string) $this->says($error);
 
         return '' === $says || '' === $name ? $name.$says : "$name: $says";
+    }
+
+    private function failureWritten(?RunError $error): string
+    {
+        if (null !== $error?->object) {
+            return $this->values->written($error->object);
+        }
+        $name = $this->failureName($error);
+        $says = null === $error ? '' : (string) $this->says($error);
+
+        // A key that is missing is told as it is written.
+        return '' === $says ? "$name()" : $name.'('.('KeyError' === $name ? $says : $this->values->written($says)).')';
     }
 
     /** What was thrown as it is; nobody shows another failure as the real machine does, with the rows that it came from. */
@@ -482,6 +501,24 @@ abstract class Routine
         return $this->console ??= new StreamValue('', function (string $text): void {
             str_ends_with($text, "\n") ? $this->trace->print(substr($text, 0, -1)) : $this->trace->say($text);
         }, $this->values->formOf(null));
+    }
+
+    private ?FileValue $typed = null;
+
+    /** What is typed in, as a file whose lines are read (The Python Standard Library, `sys.stdin`). */
+    final protected function typedFile(): FileValue
+    {
+        return $this->typed ??= new FileValue('<stdin>', new FileContent(), 'r', fn (bool $isAll): string => $isAll ? $this->answers->rest() : $this->typedLine());
+    }
+
+    private function typedLine(): string
+    {
+        $line = $this->answers->keptLine();
+        if ('' !== $line) {
+            $this->answered(rtrim($line, "\n"));
+        }
+
+        return $line;
     }
 
     private ?StreamValue $asked = null;

@@ -21,6 +21,19 @@ final readonly class MethodCall extends Expression
     {
     }
 
+    /**
+     * Two small functions, one around the other, that is called where it stands: the inner one keeps what it is given there, for
+     * those of its parameters that are left out.
+     *
+     * @return array{Lambda, Lambda}|null the outer one, whose parameters are those that may be left out, and the inner one
+     */
+    public function leftOut(): ?array
+    {
+        $within = self::CALL === $this->method && $this->object instanceof Lambda ? $this->object->value : null;
+
+        return $this->object instanceof Lambda && $within instanceof Lambda && \count($this->object->parameters) === \count($this->arguments) && [] === array_intersect($this->object->parameters, $within->parameters) ? [$this->object, $within] : null;
+    }
+
     public function operands(): array
     {
         return [$this->object, ...$this->arguments];

@@ -263,6 +263,7 @@ enum OperationKey: string
     case SortedWith = 'sorted_with';
     case OrElse = 'or_else';
     case AllInput = 'all_input';
+    case TypedFile = 'typed_file';
     case CubeRoot = 'cube_root';
     case Exit = 'exit';
     case Folded = 'folded';

@@ -178,6 +178,7 @@ return [
     'operation.sorted_with' => '{0} sorted by comparing with {1}',
     'operation.or_else' => '{0}, or if there is none {1}',
     'operation.all_input' => 'all that is typed in',
+    'operation.typed_file' => 'the lines that are typed in',
     'operation.cube_root' => 'cube root of {0}',
     'operation.exit' => 'end the program {*}',
     'operation.folded' => '{0} made one with {1}',

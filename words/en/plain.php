@@ -356,6 +356,7 @@ return [
     'plain.operation.sorted_with' => '{0} in order by comparing with {1}',
     'plain.operation.or_else' => '{0}, or if there is none {1}',
     'plain.operation.all_input' => 'all that is typed in',
+    'plain.operation.typed_file' => 'the lines that are typed in',
     'plain.operation.cube_root' => 'the cube root of {0}',
     'plain.operation.exit' => 'end the program {*}',
     'plain.operation.folded' => 'all of {0} made one with {1}',

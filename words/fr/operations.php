@@ -178,6 +178,7 @@ return [
     'operation.sorted_with' => '{0} trié en comparant avec {1}',
     'operation.or_else' => '{0}, ou à défaut {1}',
     'operation.all_input' => 'tout ce qui est tapé',
+    'operation.typed_file' => 'les lignes qui sont tapées',
     'operation.cube_root' => 'racine cubique de {0}',
     'operation.exit' => 'finir le programme {*}',
     'operation.folded' => '{0} réunis avec {1}',

@@ -356,6 +356,7 @@ return [
     'plain.operation.sorted_with' => '{0} rangé en comparant avec {1}',
     'plain.operation.or_else' => '{0}, ou à défaut {1}',
     'plain.operation.all_input' => 'tout ce qui est tapé',
+    'plain.operation.typed_file' => 'les lignes qui sont tapées',
     'plain.operation.cube_root' => 'la racine cubique de {0}',
     'plain.operation.exit' => 'finir le programme {*}',
     'plain.operation.folded' => 'tous les éléments de {0} réunis avec {1}',

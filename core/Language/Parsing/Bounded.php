@@ -131,7 +131,7 @@ final class Bounded
             return $this->unread($row, ...$beyond);
         }
         foreach ($row->blanks() as $name => $value) {
-            $beyond = $this->value($value, $row instanceof Perform) ?? $this->ofCpp($value);
+            $beyond = $this->value($value, $row instanceof Perform || $row instanceof GiveBack && $value instanceof Operation && OperationKey::DoneWithEach === $value->key) ?? $this->ofCpp($value);
             if (null === $beyond) {
                 continue;
             }

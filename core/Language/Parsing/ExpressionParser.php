@@ -593,12 +593,16 @@ abstract class ExpressionParser extends Parser
         return $this->isSteady($target) || !ChangedPlace::isAsked($target, $value) ? $value : new Operation(OperationKey::Anew, [$value]);
     }
 
-    /** A text made of what a failure says is that. */
-    protected function asSaid(Expression $value): Expression
+    /** A text made of what a failure says is that; written as a program would write it, it is its kind with what it says. */
+    public function asSaid(Expression $value): Expression
     {
-        $of = $value instanceof Operation && OperationKey::ToText === $value->key ? $value->arguments[0] ?? null : null;
+        $of = $value instanceof Operation && \in_array($value->key, [OperationKey::ToText, OperationKey::Written], true) ? $value->arguments[0] ?? null : null;
 
-        return $of instanceof VariableRead && isset($this->caught[$of->name]) ? $of : $value;
+        return match (true) {
+            !$of instanceof VariableRead || !isset($this->caught[$of->name]) => $value,
+            OperationKey::Written === $value->key => new Operation(OperationKey::FailureShown, [$of]),
+            default => $of,
+        };
     }
 
     /** What a failure says that was caught under this name, which was read already. */

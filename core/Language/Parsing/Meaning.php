@@ -79,6 +79,8 @@ final class Meaning
     private array $inner = [];
 
     private readonly Semantics $facts;
+    /** made when it is first asked for */
+    private ?MaybeNothing $maybeNothing = null;
 
     /**
      * @param array<int, true> $inPlace   rows by which what a name stands for changes itself, if it can: `seen |= more`
@@ -198,7 +200,7 @@ final class Meaning
             // Whatever holds others is true there, be it empty (ECMA-262, 7.1.2).
             return $isOpen || self::holds($type) && !$isOfKey ? new Operation(OperationKey::IsThere, [$asked]) : $asked;
         }
-        if ($isOpen && !$condition instanceof Slice) {
+        if (($isOpen || self::holds($type) && ($this->maybeNothing ??= new MaybeNothing($this->program))->is($condition)) && !$condition instanceof Slice) {
             return new Operation(OperationKey::Holds, [$condition]);
         }
 

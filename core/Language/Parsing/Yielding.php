@@ -50,7 +50,8 @@ trait Yielding
             $this->fail('outside_function', $token);
         }
         ++$this->at;
-        $isAll = $this->accept('from') || $this->accept('*');
+        // A name in JavaScript.
+        $isAll = TokenKind::Keyword === $this->peek()?->kind && $this->accept('from') || $this->accept('*');
         $value = $this->valueYielded();
         if ($this->is(',')) {
             $this->fail('unsupported', $token, ['what' => 'yield …, …']);

@@ -29,6 +29,7 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\Lambda;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -637,13 +638,23 @@ abstract class PythonExpressions extends ExpressionParser
 
             return $this->postfix(new ListLiteral([new TextLiteral('main.py')]));
         }
-        if ('sys' === $token->text && $this->is('.', 1) && $this->is('stdin', 2) && !$this->isVariable('sys')) {
-            if (!$this->is('.', 3) || !$this->is('read', 4) || !$this->is('(', 5) || !$this->is(')', 6)) {
-                $this->fail('unsupported', $token, ['what' => 'sys.stdin']);
-            }
-            $this->at += 7;
+        $behind = $this->behindTyped($token);
+        if (null !== $behind) {
+            $this->at += $behind;
+            if ($this->is('.') && $this->is('read', 1) && $this->is('(', 2) && $this->is(')', 3)) {
+                $this->at += 4;
 
-            return $this->postfix(new Operation(OperationKey::AllInput));
+                return $this->postfix(new Operation(OperationKey::AllInput));
+            }
+            $typed = new Operation(OperationKey::TypedFile);
+            if ($this->is('.') && $this->is('readline', 1) && !$this->is('(', 2)) {
+                // The method itself, under another name.
+                $this->at += 2;
+
+                return new Lambda([], new Operation(OperationKey::FileLine, [$typed]));
+            }
+
+            return $this->postfix($typed);
         }
         if ('' !== $this->anyClass && $this->anyClass === $token->text) {
             return $this->postfix($this->classCalls->ofAnyClass($token));
@@ -752,5 +763,15 @@ abstract class PythonExpressions extends ExpressionParser
         }
 
         return $this->libraryModules->drawn($member, $arguments);
+    }
+
+    /** @return int|null how many signs say that the lines are meant that are typed in: `sys.stdin`, `stdin` */
+    private function behindTyped(Token $token): ?int
+    {
+        return match (true) {
+            'sys' === $token->text && $this->is('.', 1) && $this->is('stdin', 2) && !$this->isVariable('sys') => 3,
+            'stdin' === $token->text && 'sys.stdin' === ($this->imported['stdin'] ?? '') && !$this->isVariable('stdin') => 1,
+            default => null,
+        };
     }
 }

@@ -34,6 +34,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\ForLoop;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
@@ -860,6 +861,8 @@ class PythonPrinter extends Printer
             $expression instanceof NothingLiteral => 'None',
             $expression instanceof KindTest => 'isinstance('.$this->expression($expression->value).', '.('@sequence' === $expression->kind ? '(list, tuple)' : array_flip(PythonNames::KINDS)[$expression->kind] ?? $this->name($expression->kind)).')',
             $expression instanceof MakeObject => $this->name($expression->class).'('.$this->made($expression).')',
+            $expression instanceof MethodCall && null !== $expression->leftOut() => $this->bracket('lambda '.implode(', ', [...array_map($this->name(...), $expression->leftOut()[1]->parameters), ...array_map(fn (string $name, Expression $value): string => $this->name($name).'='.$this->expression($value, 1), $expression->leftOut()[0]->parameters, $expression->arguments)]).': '.$this->expression($expression->leftOut()[1]->value), 0, $around),
+            $expression instanceof MethodCall && MethodCall::CALL === $expression->method && $expression->object instanceof FunctionReference && str_contains($expression->object->function, '.') && $this->part instanceof FunctionDefinition && ($expression->arguments[0] ?? null) == new VariableRead((string) $this->part->itself()) => 'super().'.$this->methodName(substr((string) strstr($expression->object->function, '.'), 1)).'('.$this->listed(\array_slice($expression->arguments, 1)).')',
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => $this->operand($expression->object, self::POSTFIX).'('.$this->listed($expression->arguments).')',
             $expression instanceof MethodCall && $this->isSet($expression) => $this->operand($expression->object, self::POSTFIX).'.'.substr($expression->method, 4).' = '.$this->expression($expression->arguments[0]),
             $expression instanceof MethodCall => $this->operand($expression->object, self::POSTFIX).'.'.$this->methodName($expression->method).$this->methodCall($expression),
@@ -934,6 +937,9 @@ class PythonPrinter extends Printer
         if ($of instanceof VariableRead && \in_array($operation->key, [OperationKey::FailureName, OperationKey::KindName], true)) {
             // What is caught is asked itself, and not what it says.
             return 'type('.$this->name($of->name).').__name__';
+        }
+        if ($of instanceof VariableRead && OperationKey::FailureShown === $operation->key) {
+            return 'repr('.$this->name($of->name).')';
         }
         if (OperationKey::SetOf === $operation->key && $of instanceof Collected) {
             return '{'.$this->comprehension($of).'}';

@@ -472,4 +472,7 @@ print(time.time() >= began)',
 print(choose["most"](3, 8))',
     'operation.smallest_of' => 'choose = {"least": min}
 print(choose["least"](3, 8))',
+    'operation.typed_file' => 'import sys
+for line in sys.stdin:
+    print(len(line))',
 ];

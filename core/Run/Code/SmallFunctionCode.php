@@ -45,7 +45,20 @@ final class SmallFunctionCode
         return '$c'.$this->innerNames++;
     }
 
-    public function lambda(Lambda $lambda): string
+    /**
+     * `lambda n, k=5: n + k`: what stands for an argument left out is found where the function is made, and taken where none is
+     * given (The Python Language Reference, 6.14 and 8.7).
+     */
+    public function withDefaults(Lambda $around, Lambda $lambda, string ...$values): string
+    {
+        $kept = array_map($this->innerName(...), $around->parameters);
+        $code = $this->lambda(new Lambda([...$lambda->parameters, ...$around->parameters], $lambda->value), ...$kept);
+
+        return $this->holding($kept, $code, $this->compiler->inner).'('.implode(', ', $values).')';
+    }
+
+    /** @param string ...$kept what the last of its parameters are where they are left out */
+    public function lambda(Lambda $lambda, string ...$kept): string
     {
         $before = $this->compiler->inner;
         $names = [];
@@ -54,6 +67,13 @@ final class SmallFunctionCode
         }
         $value = $this->compiler->types->inside(array_fill_keys($lambda->parameters, StaticType::unknown()), fn (): string => $this->compiler->expression($lambda->value));
         $this->compiler->inner = $before;
+        if ([] !== $kept = array_values($kept)) {
+            $first = \count($names) - \count($kept);
+            $left = array_map(static fn (int $place): string => '\func_num_args() > '.($first + $place)." ? null : ({$names[$first + $place]} = {$kept[$place]})", array_keys($kept));
+            $value = '['.implode(', ', [...$left, $value]).']['.\count($kept).']';
+            $names = array_map(static fn (string $name, int $place): string => $place < $first ? $name : "$name = null", $names, array_keys($names));
+            $before += array_combine($kept, $kept);
+        }
 
         // What JavaScript is not given is undefined (ECMAScript 2022, 10.2.11).
         $names = $this->compiler->facts->undefined ? array_map(static fn (string $name): string => "$name = null", $names) : $names;

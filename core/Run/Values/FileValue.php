@@ -17,14 +17,20 @@ final class FileValue implements \JsonSerializable
     private int $at = 0;
     private string $ahead = '';
 
-    /** @param 'r'|'w'|'a' $mode */
-    public function __construct(public readonly string $name, public readonly FileContent $content, public readonly string $mode)
+    /**
+     * @param 'r'|'w'|'a'                   $mode
+     * @param (\Closure(bool): string)|null $typed what is typed in, where it is read from there: a line with its end, or all that is left
+     */
+    public function __construct(public readonly string $name, public readonly FileContent $content, public readonly string $mode, private readonly ?\Closure $typed = null)
     {
     }
 
     /** The next line with its end; the empty text behind the last. */
     public function line(): string
     {
+        if (null !== $this->typed) {
+            return ($this->typed)(false);
+        }
         while (false === $end = strpos($this->ahead, "\n")) {
             $more = substr($this->content->text, $this->at, self::AHEAD);
             if ('' === $more) {
@@ -42,6 +48,9 @@ final class FileValue implements \JsonSerializable
 
     public function rest(): string
     {
+        if (null !== $this->typed) {
+            return ($this->typed)(true);
+        }
         $rest = $this->ahead.substr($this->content->text, $this->at);
         $this->at = max($this->at, \strlen($this->content->text));
         $this->ahead = '';

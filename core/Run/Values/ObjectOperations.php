@@ -309,6 +309,12 @@ trait ObjectOperations
         if (isset($object->entries['t'.MapValue::SAYS]) && [ClassDefinition::FORM] !== $methods) {
             return $this->failureText($object);
         }
+        if (isset($object->entries['t'.MapValue::SAYS])) {
+            $made = $object->entries['t'.MapValue::SAYS][1];
+
+            // As a program would make it; several are kept together (The Python Standard Library, BaseException).
+            return $object->class.($made instanceof ListValue && $made->fixed ? $this->display($made) : '('.$this->display($made).')');
+        }
 
         if ($this->isOfFields($object)) {
             return $this->shownWithin($object, fn (): string => $object->class.'('.implode(', ', array_map(fn (string $name): string => "$name=".$this->display($this->field($object, $name)), $object->order)).')', '...');

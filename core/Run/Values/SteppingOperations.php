@@ -102,6 +102,11 @@ trait SteppingOperations
         if ($this->can($left, '@next')) {
             return $this->asked($left, '@next');
         }
+        if ($left instanceof FileValue) {
+            $line = $this->fileLine($left);
+
+            return '' === $line ? throw new RunError('no_more', [], '') : $line;
+        }
         $begun = self::begun_($left);
 
         return $begun->hasNext() ? array_shift($begun->items) : throw new RunError('no_more', [], '');
@@ -115,6 +120,11 @@ trait SteppingOperations
             }
 
             return $other;
+        }
+        if ($left instanceof FileValue) {
+            $line = $this->fileLine($left);
+
+            return '' === $line ? $other : $line;
         }
         $begun = self::begun_($left);
 

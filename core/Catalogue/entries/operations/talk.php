@@ -12,6 +12,7 @@ return [
     new ValueOperation(OperationKey::AskWord, 0, Result::Text, python: 'input()', javaScript: '@prompt()', cpp: '@ask_word()'),
     new ValueOperation(OperationKey::NextWord, 0, Result::Text, python: '@next_word()', javaScript: '@nextWord()', cpp: '@next_word()'),
     new ValueOperation(OperationKey::AllInput, 0, Result::Text, python: 'sys.stdin.read()', javaScript: 'require("fs").readFileSync(0, "utf8")'),
+    new ValueOperation(OperationKey::TypedFile, 0, Result::Unknown, python: 'sys.stdin', changes: true),
     new ValueOperation(OperationKey::Exit, 0, Result::Nothing, upTo: 1, python: 'sys.exit({*})', javaScript: 'process.exit({*})', cpp: 'exit({0})'),
     new ValueOperation(OperationKey::AnswersEnded, 0, Result::Truth, cpp: 'cin.eof()'),
     // What shows values, as a value.

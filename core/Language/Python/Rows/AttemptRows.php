@@ -309,7 +309,7 @@ final class AttemptRows
                 break;
             }
         }
-        $isGiven = null !== $before && \in_array($before->text, ['(', ','], true) && \in_array($this->parser->sign(), [')', ','], true) && null !== Names::nearest($this->parser->tokens[$index - 1]->text ?? '', ['print', 'str', 'format']);
+        $isGiven = null !== $before && \in_array($before->text, ['(', ','], true) && \in_array($this->parser->sign(), [')', ','], true) && null !== Names::nearest($this->parser->tokens[$index - 1]->text ?? '', ['print', 'str', 'format', 'repr']);
         if (!$isAlone && !$isGiven) {
             $this->parser->noFailure($name);
         }

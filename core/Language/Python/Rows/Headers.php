@@ -102,16 +102,33 @@ final class Headers
             $this->parser->depth = $depth;
             Parser::cutTo($this->parser->mistakes, $mistakes);
             $this->parser->mistakes[] = $failure->mistake;
-            $end = $this->parser->until;
-            if (':' === ($this->parser->tokens[$end - 1]->text ?? '')) {
-                --$end;
-            }
+            $end = $this->colonBehind($from);
             $this->parser->silence($from, $end);
             $this->parser->at = max($from, $end);
             $last = $this->parser->tokens[$this->parser->at - 1];
 
             return new UnreadExpression(substr($this->parser->text, $start, max(0, $last->offset + \strlen($last->text) - $start)));
         }
+    }
+
+    /** Where the colon stands that ends a header whose value begins at a token; the end of the line where there is none. */
+    private function colonBehind(int $from): int
+    {
+        $until = $this->parser->until;
+        if (':' === ($this->parser->tokens[$until - 1]->text ?? '')) {
+            return $until - 1;
+        }
+        $lambdas = 0;
+        for ($at = $from; $at < $until; ++$at) {
+            $token = $this->parser->tokens[$at];
+            $lambdas += 'lambda' === $token->text && TokenKind::Keyword === $token->kind ? 1 : 0;
+            if (':' === $token->text && TokenKind::Sign === $token->kind && 0 > --$lambdas) {
+                return $at;
+            }
+            $at = $this->parser->partners[$at] ?? $at;
+        }
+
+        return $until;
     }
 
     private function afterHeader(): void

@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Python\PythonExpressions;
 use Scrivlet\Core\Language\Python\PythonNames;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -53,16 +54,14 @@ final class ClassCalls
     }
 
     /** @param list<Argument> $arguments */
-    private function ofClass(string $class, string $method, array $arguments): ?OwnValue
+    private function ofClass(string $class, string $method, array $arguments): OwnValue|MethodCall|null
     {
         $name = PythonNames::METHODS[$method] ?? $method;
         $owner = $this->parser->classes->ownerOf($class, $name);
         $this->parser->read($this->parser->itself, $this->parser->endOffset());
-        foreach ($arguments as $argument) {
-            if ('**' === $argument->name) {
-                // Which value is whose shows when it runs.
-                $this->parser->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => "super().$method(**…)"]);
-            }
+        if (null !== $owner && [] !== array_filter($arguments, static fn (Argument $argument): bool => \in_array($argument->name, ['*', '**'], true))) {
+            // Which value is whose shows when it runs.
+            return new MethodCall(new FunctionReference("$owner.$name"), MethodCall::CALL, [new VariableRead($this->parser->itself), ...$this->parser->namedArguments->handed($arguments)]);
         }
 
         return null === $owner ? null : new OwnValue("$owner.$name", [new VariableRead($this->parser->itself), ...$this->parser->namedArguments->inOrderOf($this->parser->classes->methods[$owner][$name][2], $arguments)]);

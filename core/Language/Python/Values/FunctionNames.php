@@ -21,6 +21,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\VariableRead;
+use Scrivlet\Core\Tree\Walk;
 
 /** Functions and methods that are handed over by their names. */
 final class FunctionNames
@@ -78,7 +79,14 @@ final class FunctionNames
             return null;
         }
         if ('lambda' === $token->text) {
+            $from = $this->parser->at;
             $value = $this->parser->expression();
+            $within = $value instanceof MethodCall && $value->object instanceof Lambda ? $value->object->value : null;
+            if ($value instanceof MethodCall && $value->object instanceof Lambda && $within instanceof Lambda && [] !== $within->parameters && !self::mention($value->arguments, $within->parameters)) {
+                // It is asked at once: what stands for an argument left out may be found then.
+                return new Lambda($within->parameters, new MethodCall(new Lambda($value->object->parameters, $within->value), MethodCall::CALL, $value->arguments));
+            }
+            $this->parser->at = $value instanceof Lambda ? $this->parser->at : $from;
 
             return $value instanceof Lambda ? $value : null;
         }
@@ -108,6 +116,23 @@ final class FunctionNames
         }
 
         return null;
+    }
+
+    /**
+     * @param list<Expression> $values
+     * @param list<string>     $names
+     */
+    private static function mention(array $values, array $names): bool
+    {
+        foreach ($values as $value) {
+            foreach (Walk::expressions($value) as $part) {
+                if ($part instanceof VariableRead && \in_array($part->name, $names, true)) {
+                    return true;
+                }
+            }
+        }
+
+        return false;
     }
 
     public function lambda(): Expression

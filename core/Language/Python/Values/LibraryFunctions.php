@@ -394,13 +394,13 @@ final class LibraryFunctions
      */
     private function begun(Expression $items, int $offset): ?Expression
     {
-        if ($items instanceof Operation && \in_array($items->key, [OperationKey::Started, OperationKey::CountedOn, OperationKey::AgainInTurn], true) || $items instanceof VariableRead && isset($this->parser->begun[$items->name])) {
+        if ($items instanceof Operation && \in_array($items->key, [OperationKey::TypedFile, OperationKey::Started, OperationKey::CountedOn, OperationKey::AgainInTurn], true) || $items instanceof VariableRead && isset($this->parser->begun[$items->name])) {
             return $items;
         }
         if ($items instanceof OwnValue && $this->parser->yieldsAll($items->function)) {
             return new Operation(OperationKey::Started, [$items]);
         }
-        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item || $items instanceof OwnValue || $items instanceof MethodCall) && 1 === preg_match('/\byield\b|\biter\s*\(|(?<!\.)\b(?:count|cycle)\s*\(|\bitertools\s*\.\s*(?:count|cycle)\b/', $this->parser->text)) {
+        if (($items instanceof VariableRead || $items instanceof Field || $items instanceof Item || $items instanceof OwnValue || $items instanceof MethodCall) && 1 === preg_match('/\byield\b|\bstdin\b|\bopen\s*\(|\biter\s*\(|(?<!\.)\b(?:count|cycle)\s*\(|\bitertools\s*\.\s*(?:count|cycle)\b/', $this->parser->text)) {
             return $items;
         }
 

@@ -254,7 +254,7 @@ final class TextLiterals
             if (null === $conversion || !\in_array($inner[$at + 2] ?? '', [':', '}'], true)) {
                 $this->parser->failAt('unsupported', $base + $at, 2, ['what' => substr($inner, $at, 2)]);
             }
-            $value = new Operation($conversion, [$value]);
+            $value = $this->parser->asSaid(new Operation($conversion, [$value]));
             $at += 2;
         }
         if (':' === $inner[$at]) {
