@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 use Scrivlet\Core\Language\Lexing\Rewriting;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
 
 /**
  * What a container is of, found by what it begins with: `vector v{1, 2}` is a `vector<int>`, `pair{1, 2}` is
@@ -17,7 +18,7 @@ final class DeducedTypes extends Rewriting
     public const SEEN = '/\b(?:vector|array|pair|tuple|set|multiset|unordered_set|deque|list)\s*(?:[({]|\s\w+\s*[={(])|"sv?\b|\barray\s*<[^;]*\{\s*\{/';
     private const OF_ONE = ['vector' => true, 'array' => true, 'set' => true, 'multiset' => true, 'unordered_set' => true, 'deque' => true, 'list' => true];
     private const OF_SEVERAL = ['pair' => 'make_pair', 'tuple' => 'make_tuple'];
-    /** @var array<string, true> */
+    /** @var array<string, true> classes of the program's own, and its functions */
     private array $classes = [];
 
     /**
@@ -29,7 +30,8 @@ final class DeducedTypes extends Rewriting
     {
         $types = new self($tokens);
         foreach (array_keys($types->code) as $at) {
-            if (\in_array($types->text($at - 1), ['class', 'struct'], true)) {
+            $isFunction = '(' === $types->text($at + 1) && (isset(TypeNames::PLAIN[$types->text($at - 1)]) || \in_array($types->text($at - 1), ['void', 'string', 'auto'], true));
+            if ($isFunction || \in_array($types->text($at - 1), ['class', 'struct'], true)) {
                 $types->classes[$types->text($at)] = true;
             }
         }
