@@ -23,6 +23,8 @@ return [
         ["try:\n    print(int(\"x\"))\nexcept ValueEror:\n    print(2)\n", 'misspelt_keyword', 3, "try:\n    print(int(\"x\"))\nexcept ValueError:\n    print(2)\n"],
         ["try:\n    print(int(\"x\"))\nexcpt ValueError:\n    print(2)\n", 'misspelt_keyword', 3, "try:\n    print(int(\"x\"))\nexcept ValueError:\n    print(2)\n"],
         ["try:\n    print(int(\"x\"))\ncatch ValueError:\n    print(2)\n", 'foreign_word', 3, "try:\n    print(int(\"x\"))\nexcept ValueError:\n    print(2)\n"],
+        ["beds = map(int, \"12\")\nprint(beds)\n", 'turn_shown', 2, "beds = map(int, \"12\")\nprint(list(beds))\n"],
+        ["print(bed for bed in [1, 2])\n", 'turn_shown', 1, "print(list(bed for bed in [1, 2]))\n"],
         ["print(range(3))\n", 'range_shown', 1, "print(list(range(3)))\n"],
         ["def plant():\n    pass\n\ndef plant():\n    pass\n", 'defined_twice', 4, null],
         ["beds = [2, 1]\nprint(beds.sort())\n", 'in_place_value', 2, null],

@@ -253,6 +253,14 @@ enum OperationKey: string
     case Lines = 'lines';
     case Written = 'written';
     case SwappedCase = 'swapped_case';
+    case IsTitled = 'is_titled';
+    case CaseFolded = 'case_folded';
+    case WithoutStart = 'without_start';
+    case WithoutEnd = 'without_end';
+    case TabsFilled = 'tabs_filled';
+    case LinesKept = 'lines_kept';
+    case SplitLast = 'split_last';
+    case LastIndex = 'last_index';
     case KindName = 'kind_name';
     case Kind = 'kind';
     case KindWord = 'kind_word';

@@ -70,7 +70,11 @@ abstract class CppExpressions extends BraceExpressions
     private const LIMITS = [
         'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648,
         'LONG_MAX' => \PHP_INT_MAX, 'LONG_MIN' => \PHP_INT_MIN, 'LLONG_MAX' => \PHP_INT_MAX, 'LLONG_MIN' => \PHP_INT_MIN,
+        'SHRT_MAX' => 32767, 'SHRT_MIN' => -32768, 'CHAR_MAX' => 127, 'CHAR_MIN' => -128, 'SCHAR_MAX' => 127, 'SCHAR_MIN' => -128, 'UCHAR_MAX' => 255, 'USHRT_MAX' => 65535, 'CHAR_BIT' => 8,
+        'DBL_MAX' => \PHP_FLOAT_MAX, 'DBL_MIN' => \PHP_FLOAT_MIN, 'DBL_EPSILON' => \PHP_FLOAT_EPSILON,
     ];
+    /** Those of whole numbers without a sign. */
+    private const UNSIGNED_LIMITS = ['UINT_MAX' => OperationKey::ToUnsigned, 'ULONG_MAX' => OperationKey::ToUnsignedLong, 'ULLONG_MAX' => OperationKey::ToUnsignedLong, 'SIZE_MAX' => OperationKey::ToUnsignedLong];
 
     /** Templates of the library (C++20, 16.4.2.3) that are no types here, or only in places. */
     private const UNREAD_TEMPLATES = [
@@ -84,7 +88,7 @@ abstract class CppExpressions extends BraceExpressions
     /** Signs as functions (C++17, 23.14.7). */
     private const SUMS = ['plus' => Operator::Add, 'minus' => Operator::Subtract, 'multiplies' => Operator::Multiply];
     /** What a name may be that is read in a way of its own, whatever stands behind it. */
-    private const OWN_WORDS = self::LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [
+    private const OWN_WORDS = self::LIMITS + self::UNSIGNED_LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [
         'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
         'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
         'int' => true, 'double' => true, 'nullopt' => true,
@@ -209,14 +213,40 @@ abstract class CppExpressions extends BraceExpressions
         return $isLong && $number->value <= Types::LARGEST_WHOLE ? new Operation(OperationKey::ToLong, [$number]) : $number;
     }
 
+    /** A number as a type of fewer bits takes it: what goes beyond them is cut off (C++17, 7.8). */
+    private function narrowed(string $type, Expression $value): ?Expression
+    {
+        $bits = TypeNames::narrow($type);
+        $isNumber = $value instanceof NumberLiteral || 1 === preg_match('/^(?:const )?(?:unsigned|int|long|long long|size_t|unsigned int)(?: ?&)?$/D', $this->typeOf($value)) || $value instanceof Binary && !$value->operator->isLogic();
+        if (!\in_array($bits, [16, -16, -8], true) || !$isNumber && -8 === $bits) {
+            return null;
+        }
+        $width = abs($bits);
+        $least = $bits < 0 ? 0 : -2 ** ($width - 1);
+        if (-8 === $bits) {
+            // It shows as a letter.
+            return new Operation(OperationKey::Letter, [$value]);
+        }
+        if ($value instanceof NumberLiteral && $value->value >= $least && $value->value < $least + 2 ** $width) {
+            return new NumberLiteral((int) $value->value);
+        }
+        $whole = new Operation(OperationKey::BitAnd, [new Operation(OperationKey::ToWhole, [$value]), new NumberLiteral(2 ** $width - 1)]);
+
+        return $bits < 0 ? $whole : new Binary(Operator::Subtract, new Operation(OperationKey::BitXor, [$whole, new NumberLiteral(2 ** ($width - 1))]), new NumberLiteral(2 ** ($width - 1)));
+    }
+
     public function converted(string $type, Expression $value, Token $token): Expression
     {
         $made = $this->madeByOwn($type, $value);
         if (null !== $made) {
             return $made;
         }
+        $narrow = $this->narrowed($type, $value);
+        if (null !== $narrow) {
+            return $narrow;
+        }
         $operation = match ($type) {
-            'int', 'short' => OperationKey::ToWhole,
+            'int', 'short', 'short int', 'unsigned short', 'unsigned short int' => OperationKey::ToWhole,
             'unsigned', 'unsigned int' => OperationKey::ToUnsigned,
             'long', 'long long', 'long int' => OperationKey::ToLong,
             'size_t', 'unsigned long', 'unsigned long long', 'unsigned long int' => OperationKey::ToUnsignedLong,
@@ -391,6 +421,12 @@ abstract class CppExpressions extends BraceExpressions
             // `max_element(beds, beds + 3) - beds`
             $right = new Operation(OperationKey::Begin, [$right]);
         }
+        if (Operator::Subtract === $operator && $left instanceof Operation && OperationKey::End === $left->key && null !== $before = $right instanceof Operation && OperationKey::Begin === $right->key ? new NumberLiteral(0) : $this->pointedValues->spotOrName($right)) {
+            // How many there are from there on.
+            $length = new Operation(OperationKey::Length, $left->arguments);
+
+            return $before == new NumberLiteral(0) ? $length : new Binary($operator, $length, $before);
+        }
         $between = [] === $this->iterators ? null : $this->places->betweenPlaces($operator, $left, $right);
         if (null !== $between) {
             return $between;
@@ -560,6 +596,12 @@ abstract class CppExpressions extends BraceExpressions
 
             return new NothingLiteral();
         }
+        if (isset(self::UNSIGNED_LIMITS[$token->text]) && !$this->isVariable($token->text)) {
+            ++$this->at;
+
+            // The largest of them is the one before 0 (C++17, 6.9.1).
+            return new Operation(self::UNSIGNED_LIMITS[$token->text], [new NumberLiteral(-1)]);
+        }
         if (isset(self::LIMITS[$token->text]) && !$this->isVariable($token->text)) {
             ++$this->at;
 
@@ -595,7 +637,7 @@ abstract class CppExpressions extends BraceExpressions
             }
         }
         if ('numeric_limits' === $word && '<' === ($this->tokens[$at + 1]->text ?? '') && '>' === ($this->tokens[$at + 3]->text ?? '') && '::' === ($this->tokens[$at + 4]->text ?? '')) {
-            $limit = ['int' => ['max' => 2147483647, 'min' => -2147483648], 'double' => ['max' => \PHP_FLOAT_MAX, 'lowest' => -\PHP_FLOAT_MAX]][$this->tokens[$at + 2]->text][$this->tokens[$at + 5]->text ?? ''] ?? null;
+            $limit = ['int' => ['max' => 2147483647, 'min' => -2147483648, 'lowest' => -2147483648], 'short' => ['max' => 32767, 'min' => -32768], 'double' => ['max' => \PHP_FLOAT_MAX, 'lowest' => -\PHP_FLOAT_MAX, 'min' => \PHP_FLOAT_MIN, 'epsilon' => \PHP_FLOAT_EPSILON], 'long' => ['max' => \PHP_INT_MAX, 'min' => \PHP_INT_MIN]][$this->tokens[$at + 2]->text][$this->tokens[$at + 5]->text ?? ''] ?? null;
             if (null !== $limit && '(' === ($this->tokens[$at + 6]->text ?? '') && ')' === ($this->tokens[$at + 7]->text ?? '')) {
                 $this->at = $at + 8;
 

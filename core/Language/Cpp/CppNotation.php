@@ -27,7 +27,7 @@ final class CppNotation
             value: "int main() {\n    auto piece = {value};\n}\n",
             remarks: ['//', '/*'],
             textOf: 'to_string(…)',
-            realNames: CppRealNames::NAMES,
+            realNames: CppRealNames::NAMES.CppRealNames::TYPES,
             methods: [ClassDefinition::MAKES => '{class}'],
             kept: self::MACROS,
             freeFunctions: CppRealNames::FREE,

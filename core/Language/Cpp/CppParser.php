@@ -38,6 +38,7 @@ use Scrivlet\Core\Language\Cpp\Rows\Pointers;
 use Scrivlet\Core\Language\Cpp\Rows\StreamOperators;
 use Scrivlet\Core\Language\Cpp\Rows\TextsOfC;
 use Scrivlet\Core\Language\Cpp\Rows\UnknownWords;
+use Scrivlet\Core\Language\Cpp\Rows\UnseenRows;
 use Scrivlet\Core\Language\Cpp\Rows\VirtualMethods;
 use Scrivlet\Core\Language\Cpp\Rows\WholeLists;
 use Scrivlet\Core\Language\Lexing\Token;
@@ -103,6 +104,7 @@ final class CppParser extends CppExpressions
     public readonly InitialValues $initialValues;
     public readonly FunctionRows $functionRows;
     public readonly FunctionValues $functionValues;
+    public readonly UnseenRows $unseenRows;
     public readonly FailureRows $failureRows;
     public readonly OutputRows $outputRows;
     public readonly InputRows $inputRows;
@@ -207,6 +209,7 @@ final class CppParser extends CppExpressions
         $this->namesOfTypes = new NamesOfTypes();
         $this->pointers = new Pointers($this);
         $this->textsOfC = new TextsOfC($this);
+        $this->unseenRows = new UnseenRows($this);
         $this->virtualMethods = new VirtualMethods($this);
         $this->wholeLists = new WholeLists($this);
         $this->ownReaders = new OwnReaders($this);
@@ -394,6 +397,10 @@ final class CppParser extends CppExpressions
         $named = 'std' === $token->text && '::' === $next ? $this->peek(2) : null;
         if (null !== $named && \in_array(strtolower($named->text), ['cout', 'cin', 'cerr'], true)) {
             $this->fail('capitals', $named, ['name' => $named->text, 'near' => strtolower($named->text)], [new Replacement($named->offset, \strlen($named->text), strtolower($named->text))]);
+        }
+        $unseen = TokenKind::Name === $token->kind || 'this' === $token->text ? $this->unseenRows->signs() : null;
+        if (null !== $unseen) {
+            return [$this->skipped($start, $unseen)];
         }
         if ('*' === $token->text && $this->is('this', 1) && $this->is('=', 2) && '' !== $this->class) {
             return $this->memoryRows->becomes($start);
@@ -972,8 +979,12 @@ final class CppParser extends CppExpressions
         if (null !== $swapped) {
             return $swapped;
         }
-        if ($value instanceof Operation && \in_array($value->key, [OperationKey::TurnRound, OperationKey::Sort], true) && ($text = $value->arguments[0]) instanceof VariableRead && 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($text))) {
-            return new SetVariable($this->newId(), $text->name, OperationKey::Sort === $value->key ? new Operation(OperationKey::Joined, [new Operation(OperationKey::Sorted, [new Operation(OperationKey::Letters, [$text])]), new TextLiteral('')]) : new Operation(OperationKey::Backwards, [$text]));
+        $ordered = $value instanceof Operation ? [OperationKey::Sort->value => OperationKey::Sorted, OperationKey::SortDown->value => OperationKey::SortedDown, OperationKey::SortBy->value => OperationKey::SortedBy, OperationKey::SortDownBy->value => OperationKey::SortedDownBy, OperationKey::TurnRound->value => OperationKey::Backwards][$value->key->value] ?? null : null;
+        if ($value instanceof Operation && null !== $ordered && (($text = $value->arguments[0]) instanceof VariableRead || $text instanceof Item || $text instanceof Field) && 1 === preg_match('/^(?:std::)?string\b/', $this->typeOf($text))) {
+            // The letters of a text stand in another order: it is one that is put together anew.
+            $anew = OperationKey::Backwards === $ordered ? new Operation($ordered, [$text]) : new Operation(OperationKey::Joined, [new Operation($ordered, [new Operation(OperationKey::Letters, [$text]), ...\array_slice($value->arguments, 1)]), new TextLiteral('')]);
+
+            return $text instanceof VariableRead ? new SetVariable($this->newId(), $text->name, $anew) : new SetItem($this->newId(), $text, $anew);
         }
         if ($value instanceof Operation && OperationKey::PutRange === $value->key && ($text = $value->arguments[0]) instanceof VariableRead && TypeNames::read($this->typeOf($text))->isTextual()) {
             // No letter of a text gives way here: it is one that is put together anew.

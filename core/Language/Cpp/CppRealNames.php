@@ -25,7 +25,10 @@ final class CppRealNames
         .'starts_with stof stold stoul stoull strcat strchr strcmp strcpy strftime strlen strncmp strncpy strstr strtod strtok strtol swap_ranges system tellg '
         .'eof exceptions fail gcount get_deleter has_value hash_code putback rdbuf release sync sync_with_stdio '
         .'tellp tie unget unique use_count wait wait_for '
-        .'tgamma thread time to_chars to_wstring transform_reduce try_emplace unique_copy unsetf upper_bound visit width write ';
+        .'tgamma thread div ldiv lldiv strerror strspn strcspn strpbrk vprintf strtoul strtof time to_chars to_wstring transform_reduce try_emplace unique_copy unsetf upper_bound visit width write ';
+    /** Types by their names. */
+    public const TYPES = 'time_t tm clock_t string_view wstring u16string u32string wchar_t char8_t char16_t char32_t byte int8_t intmax_t uintmax_t intptr_t uintptr_t streamsize streampos thread mutex jthread filebuf '
+        .'random_device mt19937 mt19937_64 default_random_engine div_t ldiv_t FILE va_list errc error_code locale regex smatch cmatch any monostate type_info type_index ';
     /** What is read as what lists can do, and called by itself besides. */
-    public const FREE = 'accumulate all_of any_of copy count count_if fill find find_if getline iota max_element memcmp memcpy memset min_element none_of remove remove_if replace reverse rotate sort stable_sort swap transform unique ';
+    public const FREE = 'accumulate all_of any_of copy distance count count_if fill find find_if getline iota max_element memcmp memcpy memset min_element none_of remove remove_if replace reverse rotate sort stable_sort swap transform unique ';
 }

@@ -8,6 +8,7 @@ use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Partners;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Mistakes\RealNames;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Rows\BraceAttempts;
@@ -623,6 +624,11 @@ abstract class BraceParser extends ExpressionParser
             $word = ['and' => '&&', 'or' => '||', 'then' => '{'][$next->text] ?? null;
             if (null !== $word) {
                 $this->fail('foreign_word', $next, ['word' => $next->text, 'near' => $word], [new Replacement($next->offset, \strlen($next->text), $word)]);
+            }
+            $before = $this->tokens[$this->at - 1] ?? null;
+            if ($this->notation->typed && TokenKind::Name === $before?->kind && TokenKind::Name === $next->kind && RealNames::has($before->text, $this->language())) {
+                // A type that is not read yet, and what is declared of it.
+                $this->fail('unsupported', $before, ['what' => "$before->text $next->text"]);
             }
             $this->fail('two_rows', $next, [], [new Replacement($end, 0, ';')]);
         }

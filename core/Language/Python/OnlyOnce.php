@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\VariableRead;
 
 /**
  * What gives its items only once: `zip`, `map`, generators and their like (The Python Library Reference, Iterator Types). Where a
@@ -19,6 +20,8 @@ trait OnlyOnce
     private const ONCE = ['zip' => true, 'map' => true, 'filter' => true, 'enumerate' => true, 'reversed' => true];
     /** @var array<string, true> names of what has been begun to go over */
     public array $begun = [];
+    /** @var array<string, true> names of what gives its items only once, be it that nobody sees so */
+    private array $given = [];
 
     /** Whether a function of the program's own yields one thing after another. */
     abstract public function yieldsAll(string $function): bool;
@@ -26,8 +29,9 @@ trait OnlyOnce
     /** What a name gets, where it is asked more than once for items that it gives only once. */
     public function onlyOnce(string $name, Expression $value, int $from): Expression
     {
-        unset($this->begun[$name]);
+        unset($this->begun[$name], $this->given[$name]);
         $token = $this->tokens[$from] ?? null;
+        $this->given += null !== $token && $this->givesOnce($token, $from) ? [$name => true] : [];
         if (null === $token || $value instanceof Operation && OperationKey::Started === $value->key) {
             $this->begun += $value instanceof Operation && OperationKey::Started === $value->key ? [$name => true] : [];
 
@@ -54,6 +58,23 @@ trait OnlyOnce
         $isStarted = $value instanceof Operation && \in_array($value->key, [OperationKey::Started, OperationKey::CountedOn, OperationKey::AgainInTurn], true);
 
         return null !== $token && !$isStarted && $this->givesOnce($token, $from) ? new Operation(OperationKey::Started, [$value]) : $value;
+    }
+
+    /** Whether what stands between two places in the text shows as what it is, and not as the items that it gives. */
+    public function showsItself(Expression $value, int $offset, int $end): bool
+    {
+        if ($value instanceof VariableRead) {
+            return isset($this->given[$value->name]);
+        }
+        for ($from = $this->at - 1; $from > 0 && $this->tokens[$from]->offset > $offset; --$from) {
+        }
+        for ($until = $from; isset($this->tokens[$until + 1]) && $this->tokens[$until + 1]->offset < $end; ++$until) {
+        }
+        $first = $this->tokens[$from];
+        $isCall = '(' === ($this->tokens[$from + 1]->text ?? '') && $until === ($this->partners[$from + 1] ?? null);
+        $isOnce = $isCall && TokenKind::Name === $first->kind && (isset(self::ONCE[$first->text]) || 'iter' === $first->text) && !isset($this->symbols->functions[$first->text]) && !$this->isVariable($first->text);
+
+        return $isOnce || $isCall && $this->yieldsAll($first->text) || '(' === $first->text && $until === ($this->partners[$from] ?? null) && $this->isGenerator($from, $until) || $this->isGenerator($from - 1, $until + 1);
     }
 
     /** Whether the value that begins at a place, and goes as far as is read, gives its items only once. */

@@ -258,7 +258,7 @@ abstract class PythonExpressions extends ExpressionParser
         }
         $isTuple = $right instanceof Operation && OperationKey::AsTuple === $right->key && $right->arguments[0] instanceof ListLiteral;
         $given = $isTuple ? $right->arguments[0]->items : [$right];
-        if (!$isTuple && 1 < preg_match_all('/%(?!%)/', str_replace('%%', '', $left->value))) {
+        if (!$isTuple && (str_contains($left->value, '%(') || 1 < preg_match_all('/%(?!%)/', str_replace('%%', '', $left->value)))) {
             return new Operation(OperationKey::Percent, [$left, $right]);
         }
         $parts = [];
@@ -537,6 +537,9 @@ abstract class PythonExpressions extends ExpressionParser
         $handed = ($this->is(')') || $this->is(',')) && ($this->isPlain($receiver) || $receiver instanceof ListLiteral) ? FunctionNames::methodOf($receiver, $name) : null;
         if (null !== $handed) {
             return $handed;
+        }
+        if (isset($methods[$name]) && $this->functionNames->isKept()) {
+            return $this->functionNames->keptMethod($receiver, $name) ?? $this->fail('unsupported', $token, ['what' => ".$name"]);
         }
         if (isset($methods[$name])) {
             $end = $token->offset + \strlen($name);

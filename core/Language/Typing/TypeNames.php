@@ -14,7 +14,7 @@ final class TypeNames
     private static array $known = [];
 
     /** Types of a number of bits that is told (C++17, 21.4.1), as they are without it on the machines of courses. */
-    public const OF_BITS = ['int32_t' => 'int', 'uint32_t' => 'unsigned int', 'int64_t' => 'long long', 'uint64_t' => 'unsigned long long', 'ptrdiff_t' => 'long', 'uint' => 'unsigned int', 'int16_t' => 'short', 'uint16_t' => 'unsigned short'];
+    public const OF_BITS = ['int32_t' => 'int', 'uint32_t' => 'unsigned int', 'int64_t' => 'long long', 'uint64_t' => 'unsigned long long', 'ptrdiff_t' => 'long', 'uint' => 'unsigned int', 'int16_t' => 'short', 'uint16_t' => 'unsigned short', 'uint8_t' => 'unsigned char'];
     /** Words that begin the name of a plain type (C++17, 10.1.7.2). */
     public const PLAIN = ['int' => true, 'double' => true, 'float' => true, 'bool' => true, 'char' => true, 'auto' => true, 'long' => true, 'short' => true, 'unsigned' => true, 'signed' => true, 'size_t' => true] + self::OF_BITS;
 

@@ -475,4 +475,12 @@ print(choose["least"](3, 8))',
     'operation.typed_file' => 'import sys
 for line in sys.stdin:
     print(len(line))',
+    'operation.is_titled' => 'print("Pea Bean".istitle())',
+    'operation.case_folded' => 'print("Pea".casefold())',
+    'operation.without_start' => 'print("pea pod".removeprefix("pea "))',
+    'operation.without_end' => 'print("pea pod".removesuffix(" pod"))',
+    'operation.tabs_filled' => 'print("pea\\tpod".expandtabs(6))',
+    'operation.lines_kept' => 'print("pea\\nbean".splitlines(True))',
+    'operation.split_last' => 'print("a-b-c".rsplit("-", 1))',
+    'operation.last_index' => 'print("banana".rindex("an"))',
 ];

@@ -318,6 +318,12 @@ final class CppValues extends Values
         return $this->text($item);
     }
 
+    /** A letter has eight bits: what goes beyond them is cut off (C++17, 7.8). */
+    public function letter(mixed $code): string
+    {
+        return \is_int($code) && ($code < 0 || $code > 255) ? parent::letter($code & 255) : parent::letter($code);
+    }
+
     /** An object may say itself whether it holds (C++17, 15.3.2). */
     public function truth(mixed $value): bool
     {

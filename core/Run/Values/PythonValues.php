@@ -470,6 +470,9 @@ final class PythonValues extends Values
         if ($value instanceof FileValue) {
             return "<_io.TextIOWrapper name='$value->name' mode='$value->mode' encoding='UTF-8'>";
         }
+        if ($value instanceof \Closure) {
+            throw new RunError('function_shown');
+        }
         if (!\is_float($value)) {
             return null === $value ? 'None' : (\is_scalar($value) ? (string) $value : '');
         }

@@ -101,6 +101,81 @@ trait TextOperations
         return implode('', array_map(static fn (string $letter): string => mb_strtoupper($letter) === $letter ? mb_strtolower($letter) : mb_strtoupper($letter), mb_str_split(self::text_($text))));
     }
 
+    /** The Python Standard Library 3.11, `str.istitle`. */
+    public function isTitled(mixed $text): bool
+    {
+        $text = self::text_($text);
+
+        return 1 === preg_match('/\p{Lu}|\p{Lt}/u', $text) && 1 !== preg_match('/(?<!\p{L})\p{Ll}|(?<=\p{L})[\p{Lu}\p{Lt}]/u', $text);
+    }
+
+    public function caseFolded(mixed $text): string
+    {
+        return mb_convert_case(self::text_($text), \MB_CASE_FOLD);
+    }
+
+    public function withoutStart(mixed $text, mixed $start): string
+    {
+        [$text, $start] = [self::text_($text), self::text_($start)];
+
+        return str_starts_with($text, $start) ? substr($text, \strlen($start)) : $text;
+    }
+
+    public function withoutEnd(mixed $text, mixed $end): string
+    {
+        [$text, $end] = [self::text_($text), self::text_($end)];
+
+        return '' !== $end && str_ends_with($text, $end) ? substr($text, 0, -\strlen($end)) : $text;
+    }
+
+    /** The Python Standard Library 3.11, `str.expandtabs`: up to the next column that is a multiple. */
+    public function tabsFilled(mixed $text, mixed $columns): string
+    {
+        $columns = self::whole($columns);
+        [$filled, $column] = ['', 0];
+        foreach (mb_str_split(self::text_($text)) as $letter) {
+            $spaces = "\t" !== $letter || $columns <= 0 ? 0 : $columns - $column % $columns;
+            $filled .= "\t" === $letter ? str_repeat(' ', $spaces) : $letter;
+            $column = match ($letter) {
+                "\n", "\r" => 0,
+                "\t" => $column + $spaces,
+                default => $column + 1,
+            };
+        }
+
+        return $this->bounded($filled);
+    }
+
+    /** As `lines` cuts them. */
+    public function linesKept(mixed $text): ListValue
+    {
+        return new ListValue(preg_split('/(?<=\r\n)|(?<=[\n\x0b\f\x1c-\x1e\x{85}\x{2028}\x{2029}])|(?<=\r)(?!\n)/u', self::text_($text), -1, \PREG_SPLIT_NO_EMPTY) ?: []);
+    }
+
+    public function splitLast(mixed $text, mixed $at, mixed $most): ListValue
+    {
+        [$text, $most] = [self::text_($text), self::whole($most)];
+        $parts = $this->splitMost($text, $at, -1)->items;
+        if ($most < 0 || \count($parts) <= $most) {
+            return new ListValue($parts);
+        }
+        if (null !== $at) {
+            return new ListValue([implode(self::text_($at), array_map(self::text_(...), \array_slice($parts, 0, \count($parts) - $most))), ...\array_slice($parts, \count($parts) - $most)]);
+        }
+        // Between words any blanks stand, which stay in what is not cut.
+        preg_match_all('/\S+/u', $text, $words, \PREG_OFFSET_CAPTURE);
+        $last = $words[0][\count($parts) - $most - 1] ?? ['', 0];
+
+        return new ListValue([substr($text, 0, $last[1] + \strlen($last[0])), ...\array_slice($parts, \count($parts) - $most)]);
+    }
+
+    public function lastIndex(mixed $text, mixed $what): int|float
+    {
+        $at = $this->lastPosition(self::text_($text), $what);
+
+        return $at < 0 ? throw new RunError('not_in_list', ['value' => mb_substr($this->text($what), 0, 30)], 'substring not found') : $at;
+    }
+
     /** ECMA-402, 19.1.1, as the machines of this place order letters. */
     public function compared(mixed $one, mixed $other): int|float
     {
@@ -281,8 +356,20 @@ trait TextOperations
     public function percent(mixed $template, mixed $values): string
     {
         $given = $values instanceof ListValue && $values->fixed ? $values->items : [$values];
+        $template = self::text_($template);
+        if ($values instanceof MapValue && str_contains($template, '%(')) {
+            // Each form names the key of its value.
+            $given = [];
+            $template = (string) preg_replace_callback('/%%|%\(([^()]*)\)/', function (array $form) use ($values, &$given): string {
+                if (isset($form[1])) {
+                    $given[] = $this->item($values, $form[1]);
+                }
+
+                return isset($form[1]) ? '%' : $form[0];
+            }, $template);
+        }
         $text = '';
-        foreach (Conversion::pieces(self::text_($template)) as $piece) {
+        foreach (Conversion::pieces($template) as $piece) {
             if ('%%' === $piece || '%' !== $piece[0]) {
                 $text .= '%%' === $piece ? '%' : $piece;
                 continue;

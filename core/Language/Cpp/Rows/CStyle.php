@@ -248,10 +248,31 @@ final class CStyle
     {
         $code = array_keys(array_filter($tokens, static fn (Token $token): bool => $token->isCode()));
         $text = static fn (int $at): string => isset($code[$at]) ? $tokens[$code[$at]]->text : '';
-        $named = $renamed = [];
+        $named = $renamed = $put = $open = [];
+        $isHead = false;
         for ($at = 0, $count = \count($code); $at < $count; ++$at) {
             if ('struct' === $text($at) && \in_array($text($at + 2), ['{', ':'], true)) {
                 $named[$text($at + 1)] = true;
+            }
+            if ('{' === $text($at)) {
+                $open[] = $isHead;
+            } elseif ('}' === $text($at)) {
+                array_pop($open);
+            }
+            $isHead = \in_array($text($at), ['struct', 'class'], true) || $isHead && !\in_array($text($at), [';', '(', '{', '}'], true);
+            $isNamed = '{' === $text($at + 2);
+            $end = 'struct' === $text($at) && 'typedef' !== $text($at - 1) && ($isNamed || '{' === $text($at + 1)) ? self::closingBrace($text, $at + ($isNamed ? 2 : 1), $count) : null;
+            if (null !== $end && TokenKind::Name === ($tokens[$code[$end + 1] ?? -1]->kind ?? null)) {
+                $tag = $isNamed ? $text($at + 1) : 'kind_of_'.$text($end + 1);
+                if (!$isNamed) {
+                    // `struct { int size; } bed;` names no class (C++17, 12.1): it gets a name after what is declared of it.
+                    $put[$code[$at]] = [new Token(TokenKind::Name, $tag, $tokens[$code[$at]]->end(), 0)];
+                }
+                if (\in_array(true, $open, true)) {
+                    // Within another class, what is declared of it is a field of that one.
+                    $behind = $tokens[$code[$end]]->end();
+                    $put[$code[$end]] = [new Token(TokenKind::Sign, ';', $behind, 0), new Token(TokenKind::Name, $tag, $behind, 0)];
+                }
             }
             if ('typedef' !== $text($at) || !\in_array($text($at + 1), ['struct', 'enum'], true)) {
                 continue;
@@ -280,7 +301,12 @@ final class CStyle
             }
         }
 
-        return array_values($tokens);
+        $kept = [];
+        foreach ($tokens as $index => $token) {
+            array_push($kept, $token, ...$put[$index] ?? []);
+        }
+
+        return $kept;
     }
 
     /**

@@ -86,7 +86,7 @@ final class ClassRows
             [$this->parser->parent, $this->parser->class] = [$outer, $around];
         }
         $beside = $this->parser->is('}') && !isset($this->parser->begins[$this->parser->at + 1]) ? $this->parser->peek(1) : null;
-        $isDeclared = TokenKind::Name === $beside?->kind && \in_array($this->parser->sign(2), [';', ',', '=', '['], true);
+        $isDeclared = TokenKind::Name === $beside?->kind && \in_array($this->parser->sign(2), [';', ',', '=', '[', '{'], true);
         $this->parser->closeBrace($id, $start, 'close', $isDeclared ? '' : ';');
         $class = new ClassDefinition($id, $name->text, $parent, new Block($rows));
 

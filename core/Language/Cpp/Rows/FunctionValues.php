@@ -54,7 +54,7 @@ final class FunctionValues
         }
         $bracket = $this->parser->is('=', 1) && $this->parser->is('[', 2) ? $this->parser->closingOf($this->parser->at + 2) : null;
         $brace = null === $bracket ? null : ('(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) : $bracket);
-        $isOneValue = $isAuto && 'return' === ($this->parser->tokens[($brace ?? 0) + 2]->text ?? '');
+        $isOneValue = $isAuto && 'return' === ($this->parser->tokens[($brace ?? 0) + 2]->text ?? '') && !$this->mayLeaveOut($bracket ?? 0);
         if (null === $bracket || null === $brace || $isOneValue || !$isTyped && !$isAuto && !isset($this->foretold[$name->text])) {
             $this->parser->at = $start;
 
@@ -91,6 +91,19 @@ final class FunctionValues
         $result = $given ?? $result ?? $this->foretold[$name->text] ?? null;
 
         return [new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $defaults, (null === $result ? [] : ['' => $result]) + $types)];
+    }
+
+    /** Whether something stands for an argument that is left out, behind what a function catches: `[](int a, int b = 2)`. */
+    public function mayLeaveOut(int $bracket): bool
+    {
+        $closing = '(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) ?? $bracket : $bracket;
+        for ($at = $bracket + 1; $at < $closing; ++$at) {
+            if ('=' === $this->parser->tokens[$at]->text) {
+                return true;
+            }
+        }
+
+        return false;
     }
 
     /** `int (*of)(int, int) = add;`: a name for a function (C++17, 11.3.1). */

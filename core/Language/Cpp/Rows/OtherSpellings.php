@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bfprintf\s*\(\s*stdout\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -39,6 +39,8 @@ final class OtherSpellings extends Rewriting
                 'scanf' => $spellings->asked($at),
                 'malloc', 'calloc' => $spellings->allocated($at),
                 '&&' => $spellings->forwarded($at, $templates),
+                'distance' => $spellings->between($at),
+                'fprintf' => $spellings->printed($at),
                 default => null,
             };
         }
@@ -97,6 +99,36 @@ final class OtherSpellings extends Rewriting
         foreach (range($at, $at + 4) as $gone) {
             $this->put[$gone] = [];
         }
+    }
+
+    /** `fprintf(stdout, …)` is `printf(…)` (C11, 7.21.6.3). */
+    private function printed(int $at): void
+    {
+        if ('(' === $this->text($at + 1) && 'stdout' === $this->text($at + 2) && ',' === $this->text($at + 3)) {
+            $this->put[$at] = [$this->tokens[$this->code[$at]]->readAs('printf')];
+            $this->put[$at + 2] = $this->put[$at + 3] = [];
+        }
+    }
+
+    /** `distance(a, b)` is `b - a`, where places can be subtracted (C++17, 27.4.3). */
+    private function between(int $at): void
+    {
+        $close = '(' === $this->text($at + 1) && !\in_array($this->text($at - 1), ['.', '->', '::', 'int', 'double', 'float', 'long', 'void', 'auto'], true) || 'std' === $this->text($at - 2) ? $this->closing($at + 1) : null;
+        $parts = null === $close ? [] : $this->parts($at + 1, $close);
+        if (null === $close || 2 !== \count($parts) || 1 !== preg_match('/(?:begin|end)$/D', $this->text($parts[0][1] - 2)) && 1 !== preg_match('/(?:begin|end)$/D', $this->text($parts[1][1] - 2))) {
+            return;
+        }
+        $taken = fn (int $part): array => array_map(fn (int $place): Token => $this->tokens[$this->code[$place]], range($parts[$part][0], $parts[$part][1]));
+        if ('std' === $this->text($at - 2)) {
+            $this->put[$at - 2] = $this->put[$at - 1] = [];
+        }
+        $this->put[$at] = [];
+        $first = array_map(fn (Token $token): Token => new Token($token->kind, $token->text, $this->tokens[$this->code[$close]]->offset, 0), $taken(0));
+        $second = array_map(fn (Token $token): Token => new Token($token->kind, $token->text, $this->tokens[$this->code[$close]]->offset, 0), $taken(1));
+        foreach (range($parts[0][0], $parts[1][1]) as $gone) {
+            $this->put[$gone] = [];
+        }
+        $this->put[$close] = [...$second, $this->made($close, TokenKind::Sign, '-'), ...$first, $this->tokens[$this->code[$close]]];
     }
 
     /** `cin.getline(name, 20)` reads a line into a text of C, as `getline(cin, name)` does into another (C++17, 30.7.4.3). */

@@ -105,9 +105,8 @@ final class PrintRows
                     $values[] = $view;
                     continue;
                 }
-                if ($argument->value instanceof Operation && \in_array($argument->value->key, [OperationKey::Numbered, OperationKey::Paired, OperationKey::Turned], true) && !$this->parser->libraryFunctions->isMadeList($argument->offset)) {
-                    // They show as what they are (The Python Standard Library, `dict`).
-                    $this->parser->failAt('unsupported', $argument->offset, $argument->end - $argument->offset, ['what' => 'print('.mb_strcut(substr($this->parser->text, $argument->offset, $argument->end - $argument->offset), 0, 30).')']);
+                if ($this->parser->showsItself($argument->value, $argument->offset, $argument->end)) {
+                    $this->parser->failAt('turn_shown', $argument->offset, $argument->end - $argument->offset, ['what' => mb_strcut(substr($this->parser->text, $argument->offset, $argument->end - $argument->offset), 0, 30)], [new Replacement($argument->offset, 0, 'list('), new Replacement($argument->end, 0, ')')]);
                 }
                 if ($argument->value instanceof CommandValue && !Catalogue::get($argument->value->command)->value) {
                     $this->parser->failAt('no_value', $argument->offset, $argument->end - $argument->offset, ['name' => $argument->value->command]);

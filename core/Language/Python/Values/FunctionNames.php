@@ -20,6 +20,7 @@ use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\VariableRead;
 use Scrivlet\Core\Tree\Walk;
 
@@ -65,6 +66,46 @@ final class FunctionNames
                 ksort($arguments);
 
                 return new Lambda(['item'], new Operation($key, array_values($arguments)));
+            }
+        }
+
+        return null;
+    }
+
+    /** Whether the row gives a name to a method, which is called by that name elsewhere: `add = beds.append`. */
+    public function isKept(): bool
+    {
+        for ($from = $this->parser->at, $start = $this->parser->rowStart(); ($this->parser->tokens[$from - 1]->offset ?? -1) >= $start; --$from) {
+        }
+        $name = $this->parser->tokens[$from] ?? null;
+        if (null !== $this->parser->peek() && !$this->parser->is(';') || TokenKind::Name !== $name?->kind || '=' !== ($this->parser->tokens[$from + 1]->text ?? '')) {
+            return false;
+        }
+        foreach ($this->parser->tokens as $at => $token) {
+            if ($token->text === $name->text && '(' === ($this->parser->tokens[$at + 1]->text ?? '') && '.' !== ($this->parser->tokens[$at - 1]->text ?? '')) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** A method of one object, as a function of what else it takes. */
+    public function keptMethod(Expression $object, string $name): ?Lambda
+    {
+        if (!$object instanceof VariableRead && !$object instanceof TextLiteral) {
+            // It would be found at each call, and not once.
+            return null;
+        }
+        if ('get' === $name) {
+            return new Lambda(['item'], new Operation(OperationKey::ValueOr, [$object, new VariableRead('item'), new NothingLiteral()]));
+        }
+        foreach (SpellingIndex::of(Language::Python)->methods[$name] ?? [] as [$key, $order]) {
+            if (2 >= \count($order)) {
+                $arguments = [$order[0] => $object] + (isset($order[1]) ? [$order[1] => new VariableRead('item')] : []);
+                ksort($arguments);
+
+                return new Lambda(isset($order[1]) ? ['item'] : [], new Operation($key, array_values($arguments)));
             }
         }
 

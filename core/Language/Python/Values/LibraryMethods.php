@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
+use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
@@ -92,14 +93,24 @@ final class LibraryMethods
         if (null !== $ofSets && 1 === $count) {
             return new Operation($ofSets, [$receiver, $arguments[0]->value]);
         }
-        if ('split' === $name && 0 < $count) {
+        if (('split' === $name || 'rsplit' === $name) && 0 < $count) {
             $given = [];
             foreach ($arguments as $index => $argument) {
                 $given[$argument->name ?? ['sep', 'maxsplit'][$index] ?? ''] = $argument->value;
             }
             if (isset($given['maxsplit']) && [] === array_diff(array_keys($given), ['sep', 'maxsplit'])) {
-                return new Operation(OperationKey::SplitMost, [$receiver, $given['sep'] ?? new NothingLiteral(), $given['maxsplit']]);
+                return new Operation('split' === $name ? OperationKey::SplitMost : OperationKey::SplitLast, [$receiver, $given['sep'] ?? new NothingLiteral(), $given['maxsplit']]);
             }
+        }
+        if ('rsplit' === $name && 2 > $count && null === ($arguments[0]->name ?? null)) {
+            // Where it begins shows only where it may not cut as often as it could.
+            return 0 === $count ? new Operation(OperationKey::Words, [$receiver]) : new Operation(OperationKey::Split, [$receiver, $arguments[0]->value]);
+        }
+        if ('splitlines' === $name && 1 === $count && $arguments[0]->value instanceof TruthLiteral && \in_array($arguments[0]->name, [null, 'keepends'], true)) {
+            return new Operation($arguments[0]->value->value ? OperationKey::LinesKept : OperationKey::Lines, [$receiver]);
+        }
+        if ('expandtabs' === $name && 0 === $count) {
+            return new Operation(OperationKey::TabsFilled, [$receiver, new NumberLiteral(8)]);
         }
         if ('pop' === $name && 2 === $count) {
             return new Operation(OperationKey::PopOr, [$receiver, $arguments[0]->value, $arguments[1]->value]);
