@@ -629,6 +629,10 @@ final class Unsayable
                     // It would be reckoned twice.
                     return ValueOperations::get($value->key)->example();
                 }
+                if ($value instanceof Operation && OperationKey::After === $value->key && $value->arguments[1] == new NothingLiteral() && $value->arguments[0] instanceof Operation) {
+                    // It gives nothing in one language, and something in another.
+                    return ValueOperations::get($value->arguments[0]->key)->example();
+                }
                 if ($value instanceof MethodCall && null !== $kept = $value->leftOut()) {
                     foreach ($value->arguments as $place => $given) {
                         if (!$given instanceof NumberLiteral && !$given instanceof TextLiteral && !$given instanceof TruthLiteral && $given != new VariableRead($kept[0]->parameters[$place])) {

@@ -1106,7 +1106,7 @@ abstract class BraceParser extends ExpressionParser
         $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
         $row = explode(';', strtok(substr($this->text, $start, 40), "\r\n") ?: '')[0];
         $text = trim((preg_split('~[-+*/%&|^]?=(?!=)|(?<=.)(?:\+\+|--)~', $row) ?: [$row])[0]);
-        if ($this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
+        if ($this->notation->typed && $target instanceof Choice || $this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
             $this->failAt('unsupported', $start, $length, ['what' => "$text = …"]);
         }
         $this->failAt('assign_to_value', $start, $length, ['text' => $text]);

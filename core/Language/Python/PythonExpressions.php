@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python;
 
+use Scrivlet\Core\Catalogue\Result;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -248,9 +250,18 @@ abstract class PythonExpressions extends ExpressionParser
         return $value instanceof Operation && OperationKey::Keys === $value->key ? new Operation(OperationKey::SetOf, [$value]) : $value;
     }
 
+    /** `x in seen or seen.add(x)`: what changes a list, a set or a map in its place gives nothing (The Python Standard Library, Mutable Sequence Types). */
+    private static function afterDone(Expression $value): Expression
+    {
+        return $value instanceof Operation && Result::Nothing === ValueOperations::find($value->key)?->result ? new Operation(OperationKey::After, [$value, new NothingLiteral()]) : $value;
+    }
+
     /** A text before `%` is a template. */
     public function combine(Operator $operator, Expression $left, Expression $right, int $at): Expression
     {
+        if ($operator->isLogic()) {
+            [$left, $right] = [self::afterDone($left), self::afterDone($right)];
+        }
         if (Operator::FloorRemainder !== $operator || !$left instanceof TextLiteral) {
             [$left, $right] = Operator::Subtract === $operator ? [$this->asMembers($left), $this->asMembers($right)] : [$left, $right];
 
@@ -363,17 +374,40 @@ abstract class PythonExpressions extends ExpressionParser
     }
 
     /** Values with commas between them are a tuple, without brackets too (The Python Language Reference, 6.15). */
-    public function tupled(Expression $first): Expression
+    public function tupled(Expression $first, bool $isStarred = false): Expression
     {
-        $items = [$first];
+        $items = [new Argument($first, 0, 0, $isStarred ? '*' : null)];
         while ($this->accept(',')) {
             if (null === $this->peek() || $this->is(']') || $this->is(':')) {
-                return new Operation(OperationKey::AsTuple, [new ListLiteral($items)]);
+                return new Operation(OperationKey::AsTuple, [$this->inOneTuple($items)]);
             }
-            $items[] = $this->expression();
+            $star = $this->accept('*') ? '*' : null;
+            $items[] = new Argument($this->expression(), 0, 0, $star);
         }
 
-        return 1 === \count($items) ? $first : new Operation(OperationKey::AsTuple, [new ListLiteral($items)]);
+        return 1 === \count($items) && !$isStarred ? $first : new Operation(OperationKey::AsTuple, [$this->inOneTuple($items)]);
+    }
+
+    /**
+     * Several values as one tuple, the next of which is taken apart: `*others`.
+     *
+     * @param list<Expression> $values those before it
+     */
+    public function withStarred(array $values): Expression
+    {
+        $items = array_map(static fn (Expression $value): Argument => new Argument($value, 0, 0), $values);
+        do {
+            $star = $this->accept('*') ? '*' : null;
+            $items[] = new Argument($this->expression(), 0, 0, $star);
+        } while ($this->accept(',') && null !== $this->peek());
+
+        return new Operation(OperationKey::AsTuple, [$this->inOneTuple($items)]);
+    }
+
+    /** @param list<Argument> $items those that are taken apart by `*` among them (The Python Language Reference, 6.16) */
+    public function inOneTuple(array $items): Expression
+    {
+        return [] === array_filter($items, static fn (Argument $item): bool => null !== $item->name) ? new ListLiteral(array_map(static fn (Argument $item): Expression => $item->value, $items)) : $this->inOneList($items);
     }
 
     protected function indexed(Expression $container, Token $opened): Expression

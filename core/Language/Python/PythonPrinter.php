@@ -938,6 +938,10 @@ class PythonPrinter extends Printer
             // What is caught is asked itself, and not what it says.
             return 'type('.$this->name($of->name).').__name__';
         }
+        if (null !== $of && OperationKey::After === $operation->key && ($operation->arguments[1] ?? null) == new NothingLiteral()) {
+            // What is done in its place gives nothing by itself.
+            return $this->expression($of, $around);
+        }
         if ($of instanceof VariableRead && OperationKey::FailureShown === $operation->key) {
             return 'repr('.$this->name($of->name).')';
         }

@@ -170,6 +170,6 @@ abstract class PythonStatements extends PythonExpressions
     /** Values with commas between them are one tuple, without brackets too (The Python Language Reference, 6.16). */
     public function valueOrTuple(): Expression
     {
-        return $this->tupled($this->value());
+        return $this->accept('*') ? $this->tupled($this->expression(), true) : $this->tupled($this->value());
     }
 }

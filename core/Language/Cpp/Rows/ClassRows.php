@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\Import;
+use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -274,6 +275,11 @@ final class ClassRows
                 $this->parser->fail('unsupported', $name, ['what' => "$type $name->text"]);
             }
             $kept = $type;
+            if ($isShared && $this->parser->is('[') && $this->parser->is(']', 1) && !$this->parser->is('=', 2) && !$this->parser->is('{', 2)) {
+                // How long it is shows where it is given, outside of the class (C++17, 12.2.3.2).
+                $this->parser->at += 2;
+                [$kept, $value] = ["vector<$type>", new ListLiteral([])];
+            }
             if (null === $value && $this->parser->is('[')) {
                 [$kept, $value] = $this->parser->initialValues->array($type);
             }

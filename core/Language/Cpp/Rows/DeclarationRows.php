@@ -296,14 +296,19 @@ final class DeclarationRows
         $type = $this->parser->typeTexts->type();
         $this->parser->mayPoint = false;
         [$class, $name] = [$this->parser->peek(), $this->parser->peek(2)];
-        if (null === $type || null === $class || null === $name || !isset($this->parser->classes->parents[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('=', 3) && !$this->parser->is(';', 3) || '' !== $this->parser->scope || $this->parser->inMain) {
+        if (null === $type || null === $class || null === $name || !isset($this->parser->classes->parents[$class->text]) || !$this->parser->is('::', 1) || !$this->parser->is('=', 3) && !$this->parser->is(';', 3) && !$this->parser->is('[', 3) && !$this->parser->is('{', 3) || '' !== $this->parser->scope || $this->parser->inMain) {
             // Reading a type may have taken two signs apart.
             [$this->parser->at, $this->parser->tokens] = [$at, $tokens];
 
             return null;
         }
         $this->parser->at += 3;
-        $value = $this->parser->accept('=') ? $this->parser->value() : $this->parser->madeValues->empty("vector<$type>");
+        $value = match (true) {
+            $this->parser->is('[') => $this->parser->initialValues->array($type)[1],
+            $this->parser->is('{'), $this->parser->is('=') && $this->parser->is('{', 1) => $this->parser->initialValues->initializer($type, $name) ?? $this->parser->madeValues->empty("vector<$type>"),
+            $this->parser->accept('=') => $this->parser->value(),
+            default => $this->parser->madeValues->empty("vector<$type>"),
+        };
         $this->parser->semicolon();
 
         return $this->parser->ended(new SetVariable($this->parser->newId(), "$class->text.$name->text", $value), $token->offset);

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Catalogue\Result;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -175,7 +177,7 @@ final class MethodRows
             };
         }
         $size = 1 === \count($values) && $isList ? $values[0] : null;
-        $isNumber = $size instanceof NumberLiteral || $size instanceof Binary && $size->operator->isArithmetic() || null !== $size && TypeNames::read($this->parser->typeOf($size))->isWhole();
+        $isNumber = $size instanceof NumberLiteral || $size instanceof Operation && \in_array(ValueOperations::find($size->key)?->result, [Result::Natural, Result::Whole, Result::Long, Result::Unsigned, Result::UnsignedLong], true) || $size instanceof Binary && $size->operator->isArithmetic() || null !== $size && TypeNames::read($this->parser->typeOf($size))->isWhole();
 
         return null !== $size && $isNumber ? [new Operation(OperationKey::Filled, [$size, $this->parser->madeValues->empty($kind)])] : $values;
     }

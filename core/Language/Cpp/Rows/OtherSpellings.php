@@ -14,7 +14,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
  */
 final class OtherSpellings extends Rewriting
 {
-    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bfprintf\s*\(\s*stdout\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
+    public const SEEN = '/[\w>]\s+const\b|\bcin\s*\.\s*getline\s*\(|\.\s*(?:un)?setf\s*\(|\bcout\s*\.\s*width\s*\(|\b[mc]alloc\s*\(|\bscanf\s*\([^;{}]*\)\s*(?:[=!]=|<|>)|\btypedef\s+struct\s+\w+\s+\w+\s*;|\bdistance\s*\(|\bsizeof\s*(?:[*\w]|\(\s*\*)|\bfprintf\s*\(\s*stdout\b|\b(?:[A-Z]\w*|auto)\s*&&\s*\w/';
     private const BACK = ['fixed' => 'defaultfloat', 'scientific' => 'defaultfloat', 'floatfield' => 'defaultfloat', 'boolalpha' => 'noboolalpha', 'showpos' => 'noshowpos', 'showpoint' => 'noshowpoint', 'hex' => 'dec', 'oct' => 'dec', 'uppercase' => 'nouppercase'];
     private const TYPES = ['auto', 'int', 'double', 'float', 'bool', 'char', 'long', 'short', 'unsigned', 'signed', 'string', 'size_t'];
     /** @var array<string, true> what points at several values */
@@ -40,6 +40,7 @@ final class OtherSpellings extends Rewriting
                 'malloc', 'calloc' => $spellings->allocated($at),
                 '&&' => $spellings->forwarded($at, $templates),
                 'distance' => $spellings->between($at),
+                'sizeof' => $spellings->sizeAsked($at),
                 'fprintf' => $spellings->printed($at),
                 default => null,
             };
@@ -99,6 +100,33 @@ final class OtherSpellings extends Rewriting
         foreach (range($at, $at + 4) as $gone) {
             $this->put[$gone] = [];
         }
+    }
+
+    /** `sizeof a / sizeof *a` is `sizeof(a) / sizeof(a[0])` (C++17, 8.3.3). */
+    private function sizeAsked(int $at): void
+    {
+        $open = '(' === $this->text($at + 1) ? $at + 2 : $at + 1;
+        $isFirst = '*' === $this->text($open);
+        $name = $isFirst ? $open + 1 : $open;
+        if (!$this->isName($name) || !$isFirst && $open > $at + 1) {
+            return;
+        }
+        if ($open === $at + 1) {
+            $behind = '[' === $this->text($name + 1) ? $this->closing($name + 1) ?? $name : $name;
+            $this->put[$at] = [$this->tokens[$this->code[$at]], $this->made($name, TokenKind::Sign, '(')];
+            $this->put[$behind] = [$this->tokens[$this->code[$behind]], ...$isFirst ? $this->first($name) : [], $this->made($behind, TokenKind::Sign, ')')];
+        } elseif ($isFirst) {
+            $this->put[$name] = [$this->tokens[$this->code[$name]], ...$this->first($name)];
+        }
+        if ($isFirst) {
+            $this->put[$open] = [];
+        }
+    }
+
+    /** @return list<Token> `[0]` behind a name */
+    private function first(int $name): array
+    {
+        return [$this->made($name, TokenKind::Sign, '['), $this->made($name, TokenKind::Number, '0'), $this->made($name, TokenKind::Sign, ']')];
     }
 
     /** `fprintf(stdout, …)` is `printf(…)` (C11, 7.21.6.3). */

@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Cpp\Values;
 use Scrivlet\Core\Language\Cpp\CppExpressions;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Parsing\Argument;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\MethodCall;
@@ -51,15 +52,36 @@ final class ObjectCalls
 
             return $this->parser->postfix(new VariableRead($static));
         }
-        for ($class = $isField ? '' : $this->parser->class; isset($this->parser->classes->parents[$class]); $class = $this->parser->classes->parents[$class]) {
+        for ($class = $this->parser->class; isset($this->parser->classes->parents[$class]); $class = $this->parser->classes->parents[$class]) {
             if (isset($this->parser->fieldsOf[$class][$name])) {
+                if ($isField && !$this->isThereFirst($class, $name)) {
+                    $this->parser->fail('unsupported', $token, ['what' => "… = $name"]);
+                }
                 ++$this->parser->at;
 
-                return $this->parser->postfix(new Field($this->thisObject($token), $name));
+                return $this->parser->postfix(new Field($isField ? new VariableRead($this->parser->itself) : $this->thisObject($token), $name));
             }
         }
 
         return null;
+    }
+
+    /**
+     * Whether a field has what it begins with before another field asks for it: what the list of a constructor gives it, or braces
+     * do, comes in between (C++17, 15.6.2 and 11.6.1).
+     */
+    private function isThereFirst(string $class, string $field): bool
+    {
+        if ($class !== $this->parser->class || !isset($this->parser->classes->methods[$class][ClassDefinition::MAKES]) && !isset($this->parser->symbols->functions["$class.made"]) && !isset($this->parser->symbols->functions[$class.'.'.ClassDefinition::MAKES])) {
+            return false;
+        }
+        foreach ($this->parser->tokens as $at => $token) {
+            if ($field === $token->text && \in_array($this->parser->tokens[$at - 1]->text ?? '', [':', ','], true) && \in_array($this->parser->tokens[$at + 1]->text ?? '', ['(', '{'], true) && '}' !== ($this->parser->tokens[$at - 1]->text ?? '')) {
+                return false;
+            }
+        }
+
+        return true;
     }
 
     /** `Bed("rose")`, `Bed{"rose", 3}`, `Bed::made`, `make_shared<Bed>("rose")`. */

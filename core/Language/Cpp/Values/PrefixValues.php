@@ -74,6 +74,7 @@ final class PrefixValues
             case 'bool':
             case 'char':
             case 'long':
+            case 'short':
             case 'unsigned':
                 return $this->conversion($token);
             case 'dynamic_cast':
@@ -128,11 +129,14 @@ final class PrefixValues
 
                     return $this->parser->expression(9);
                 }
-                if (TokenKind::Name === $this->parser->peek(1)?->kind && \in_array($before, ['(', ',', '{', 'return', '=', '?', ':', '==', '!='], true)) {
+                $pointed = $this->parser->is('(', 1) ? 2 : 1;
+                $isPointed = $this->parser->is('*', $pointed) && TokenKind::Name === $this->parser->peek($pointed + 1)?->kind && isset($this->parser->iterators[$this->parser->sign($pointed + 1) ?? '']);
+                if (($isPointed || TokenKind::Name === $this->parser->peek(1)?->kind) && \in_array($before, ['(', ',', '{', 'return', '=', '?', ':', '==', '!='], true)) {
                     // What is pointed at is handed over itself.
                     ++$this->parser->at;
                     $thing = $this->parser->expression(9);
-                    $isObject = null !== TypeNames::read($this->parser->typeOf($thing))->class || 'return' === $before && isset($this->parser->classes->parents[rtrim($this->parser->gives, ' *')]) && str_ends_with($this->parser->gives, '*');
+                    $type = $thing instanceof VariableRead && '' === $this->parser->typeOf($thing) ? $this->parser->fieldTypesOf[$this->parser->class][$thing->name] ?? '' : $this->parser->typeOf($thing);
+                    $isObject = null !== TypeNames::read($type)->class || 'return' === $before && isset($this->parser->classes->parents[rtrim($this->parser->gives, ' *')]) && str_ends_with($this->parser->gives, '*');
                     if ($isObject) {
                         return new Operation(OperationKey::Itself, [$thing]);
                     }

@@ -79,7 +79,7 @@ final class AssignmentRows
             $this->parser->fail('unexpected');
         }
         $from = $this->parser->at;
-        $value = $this->parser->value();
+        $value = $this->parser->is('*') ? $this->parser->withStarred([]) : $this->parser->value();
         if (1 === \count($targets) && $targets[0] instanceof VariableRead) {
             $value = $this->parser->onlyOnce($targets[0]->name, $value, $from);
         } elseif (1 === \count($targets) && $targets[0] instanceof Field) {
@@ -92,6 +92,12 @@ final class AssignmentRows
         $values = [$value];
         while ($this->parser->accept(',')) {
             if (null === $this->parser->peek()) {
+                break;
+            }
+            if ($this->parser->is('*')) {
+                // `beds = first, *others`
+                $value = $this->parser->withStarred($values);
+                $values = [$value];
                 break;
             }
             $values[] = $this->parser->value();

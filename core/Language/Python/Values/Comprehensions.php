@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
+use Scrivlet\Core\Language\Parsing\Argument;
 use Scrivlet\Core\Language\Parsing\ExpressionParser;
 use Scrivlet\Core\Language\Python\PythonExpressions;
 use Scrivlet\Core\Tree\Binary;
@@ -304,8 +305,8 @@ final class Comprehensions
         }
         $before = null;
         while (!$this->parser->is('}')) {
-            if ($this->parser->is('*')) {
-                $this->parser->fail('unsupported', $this->parser->peek(), ['what' => '{*…}']);
+            if ($this->parser->is('*') && null === $before && [] === $entries) {
+                return $this->set([], $opened);
             }
             if ($this->parser->accept('**')) {
                 // All of another map, which what stands behind it may replace (The Python Language Reference, 6.2.7).
@@ -348,11 +349,13 @@ final class Comprehensions
      */
     private function set(array $items, Token $opened): Operation
     {
-        while ($this->parser->accept(',') && !$this->parser->is('}')) {
-            $items[] = $this->parser->expression();
+        $all = array_map(static fn (Expression $item): Argument => new Argument($item, 0, 0), $items);
+        while (([] === $all || $this->parser->accept(',')) && !$this->parser->is('}')) {
+            $star = $this->parser->accept('*') ? '*' : null;
+            $all[] = new Argument($this->parser->expression(), 0, 0, $star);
         }
         $this->parser->close($opened);
 
-        return new Operation(OperationKey::SetOf, [new ListLiteral($items)]);
+        return new Operation(OperationKey::SetOf, [$this->parser->inOneTuple($all)]);
     }
 }

@@ -1,0 +1,11 @@
+for t in ["", "abc", "Abc Def", "ABC", "A", "a1B", "1A", "Ab1Cd", "It's"]: print(repr(t), t.istitle(), t.casefold())
+for t in ["", "a", "a b  c ", "  a b", "a-b-c", "--a--"]:
+    for n in (-1, 0, 1, 2, 9): print(t.rsplit("-", n), t.rsplit(None, n), t.rsplit(maxsplit=n))
+    print(t.rsplit(), t.rsplit("-"))
+print("ab".removeprefix(""), "ab".removesuffix(""), "aab".removeprefix("a"), "ab".removesuffix("ab"))
+print(repr("a\tb\n\tc\t".expandtabs()), repr("a\tb".expandtabs(0)), repr("\t".expandtabs(3)))
+print("a\r\nb\n\nc\rd".splitlines(True), "".splitlines(True), "a\n".splitlines(keepends=True), "x\ny".splitlines(False))
+print("banana".rindex("an"), "banana".rindex(""))
+try: "b".rindex("x")
+except ValueError as e: print(e)
+print("ẞß".casefold())
