@@ -649,6 +649,9 @@ final class Unsayable
                     // What the library of the other languages has no form for.
                     return 'format(…, "'.$value->arguments[1]->value.'")';
                 }
+                if ($value instanceof Operation && OperationKey::FailureItself === $value->key) {
+                    return 'catch (…)';
+                }
                 if ($value instanceof Operation && \in_array($value->key, [OperationKey::FailureName, OperationKey::FailureShown], true)) {
                     // Each language has names of its own for what fails.
                     return ValueOperations::get($value->key)->example();

@@ -444,6 +444,31 @@ abstract class Routine
         return FailureKind::Bare === $error?->raised ? $this->says($error) : throw new RunError('says_unknown');
     }
 
+    /** What was caught, to be kept or handed on: the object that was thrown, or one that tells the failure's name and what it says. */
+    final protected function failureItself(?RunError $error): mixed
+    {
+        return match (true) {
+            null === $error => throw new RunError('says_unknown'),
+            null !== $error->object => $error->object,
+            FailureKind::Bare === $error->raised => $this->says($error),
+            default => $this->failureMade($this->failureName($error), (string) $this->says($error)),
+        };
+    }
+
+    /** Whether a value is a failure of a kind of the language's own (ECMAScript 2022, 20.5). */
+    final protected function ofFailure(mixed $value, string $kind): bool
+    {
+        if (!$value instanceof MapValue) {
+            return false;
+        }
+        if ('Error' === $value->made) {
+            return 'Error' === $kind || $kind === ($value->entries['tname'][1] ?? null);
+        }
+        $ancestry = $this->ancestry[$value->class] ?? [];
+
+        return '' !== $value->class && (\in_array($kind, $ancestry, true) || 'Error' === $kind && isset($value->entries['t'.MapValue::SAYS]));
+    }
+
     /** What a failure of Python was made with: a key that is missing is told as it is written, not as it is. */
     final protected function failureFirst(?RunError $error): mixed
     {

@@ -306,6 +306,8 @@ enum OperationKey: string
     case MakerOf = 'maker_of';
     case OpenClass = 'open_class';
     case FailureValue = 'failure_value';
+    case FailureItself = 'failure_itself';
+    case OfFailure = 'of_failure';
     case AnswersEnded = 'answers_ended';
     case HandOut = 'hand_out';
     case HandOutAll = 'hand_out_all';

@@ -217,6 +217,8 @@ return [
     'operation.maker_of' => 'class of {0}',
     'operation.open_class' => 'new {0}, of which none can be made',
     'operation.failure_value' => 'what was thrown as {0}',
+    'operation.failure_itself' => 'the failure {0} itself',
+    'operation.of_failure' => 'whether {0} is a failure of the kind {1}',
     'operation.answers_ended' => 'no more answers are there',
     'operation.hand_out' => 'hand out {0}',
     'operation.hand_out_all' => 'hand out each of {0}',

@@ -395,6 +395,8 @@ return [
     'plain.operation.maker_of' => 'the class of {0}',
     'plain.operation.open_class' => 'a new {0}, of which none can be made',
     'plain.operation.failure_value' => 'what was thrown as {0}',
+    'plain.operation.failure_itself' => 'the failure {0} itself',
+    'plain.operation.of_failure' => 'whether {0} is a failure of the kind {1}',
     'plain.operation.answers_ended' => 'no more answers are there',
     'plain.operation.hand_out' => 'hand out {0}, and wait until the next one is asked for',
     'plain.operation.hand_out_all' => 'hand out each of {0}',

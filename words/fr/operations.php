@@ -217,6 +217,8 @@ return [
     'operation.maker_of' => 'classe de {0}',
     'operation.open_class' => 'nouveau {0}, dont on ne peut faire aucun',
     'operation.failure_value' => 'ce qui a été lancé comme {0}',
+    'operation.failure_itself' => 'l’échec {0} lui-même',
+    'operation.of_failure' => 'si {0} est un échec du genre {1}',
     'operation.answers_ended' => 'il n’y a plus de réponses',
     'operation.hand_out' => 'remettre {0}',
     'operation.hand_out_all' => 'remettre chaque élément de {0}',

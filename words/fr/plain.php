@@ -395,6 +395,8 @@ return [
     'plain.operation.maker_of' => 'la classe de {0}',
     'plain.operation.open_class' => 'un nouveau {0}, dont on ne peut faire aucun',
     'plain.operation.failure_value' => 'ce qui a été lancé comme {0}',
+    'plain.operation.failure_itself' => 'l’échec {0} lui-même',
+    'plain.operation.of_failure' => 'si {0} est un échec du genre {1}',
     'plain.operation.answers_ended' => 'il n’y a plus de réponses',
     'plain.operation.hand_out' => 'remettre {0}, et attendre que la suite soit demandée',
     'plain.operation.hand_out_all' => 'remettre un à un les éléments de {0}',

@@ -301,6 +301,11 @@ abstract class JavaScriptExpressions extends BraceExpressions
 
             return new KindTest($left, '@list');
         }
+        if ('instanceof' === $sign && 5 >= $around && null !== $kind && $this->isFailure($kind->text)) {
+            $this->at += 2;
+
+            return new Operation(OperationKey::OfFailure, [$left, new TextLiteral($kind->text)]);
+        }
         if ('instanceof' === $sign && 5 >= $around && TokenKind::Name === $kind?->kind) {
             // A function that makes objects, or a kind of the language's own.
             $this->fail('unsupported', $kind, ['what' => "instanceof $kind->text"]);

@@ -448,6 +448,9 @@ final class JavaScriptPrinter extends BracePrinter
 
     protected function operation(Operation $operation, int $around): string
     {
+        if (OperationKey::FailureItself === $operation->key) {
+            return $this->caughtLast;
+        }
         if (OperationKey::FailureName === $operation->key) {
             return "$this->caughtLast.name";
         }
@@ -468,6 +471,9 @@ final class JavaScriptPrinter extends BracePrinter
         }
         if (OperationKey::FailureMade === $operation->key && $asked instanceof TextLiteral) {
             return "new $asked->value(".$this->listed(\array_slice($operation->arguments, 1)).')';
+        }
+        if (null !== $asked && OperationKey::OfFailure === $operation->key && ($kind = $operation->arguments[1]) instanceof TextLiteral) {
+            return $this->bracket($this->expression($asked, 6).' instanceof '.$kind->value, 5, $around);
         }
         if (null !== $asked && OperationKey::Length === $operation->key && null !== $this->type($asked)->class && !isset($this->program->handwriting[Language::JavaScript->value])) {
             return $this->expression(new MethodCall($asked, '@length'), $around);

@@ -24,6 +24,7 @@ use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Bounds;
 use Scrivlet\Core\Tree\ChangedPlace;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Comment;
 use Scrivlet\Core\Tree\ContinueLoop;
 use Scrivlet\Core\Tree\Expression;

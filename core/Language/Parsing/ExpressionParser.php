@@ -437,6 +437,7 @@ abstract class ExpressionParser extends Parser
     protected function mayBeCalled(Expression $value): bool
     {
         return $value instanceof Item || $value instanceof FunctionReference || $value instanceof MethodCall || $value instanceof Field || $value instanceof Lambda || $value instanceof MakeObject && null !== $this->classes->ownerOf($value->class, '@called')
+            || $value instanceof Operation && \in_array($value->key, [OperationKey::Shift, OperationKey::Pop, OperationKey::PopAt, OperationKey::First, OperationKey::Last, OperationKey::ValueOr, OperationKey::OrElse], true)
             || $value instanceof OwnValue || $value instanceof NothingLiteral && $this->tries > 0;
     }
 

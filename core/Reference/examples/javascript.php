@@ -101,4 +101,13 @@ return [
     'operation.scientific' => 'console.log((1234.5).toExponential(2));',
     'operation.clock_ticks' => 'const began = Date.now();
 console.log(Date.now() >= began);',
+    'operation.failure_itself' => 'const told = [];
+try {
+  throw new RangeError("dry");
+} catch (failure) {
+  told.push(failure);
+}
+console.log(told[0].name, told[0].message);',
+    'operation.of_failure' => 'const told = new RangeError("dry");
+console.log(told instanceof RangeError);',
 ];

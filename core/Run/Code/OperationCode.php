@@ -116,13 +116,14 @@ final class OperationCode
             OperationKey::FailureShown => 'failureShown',
             OperationKey::FailureField => 'failureField',
             OperationKey::FailureValue => 'failureValue',
+            OperationKey::FailureItself => 'failureItself',
             OperationKey::FailureFirst => 'failureFirst',
             default => null,
         };
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->compiler->caught[array_key_last($this->compiler->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->compiler->expression($value), \array_slice($operation->arguments, 1))).')';
         }
-        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::TypedFile, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::AnswerStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Clock, OperationKey::ClockTicks, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::TypedFile, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::AnswerStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Clock, OperationKey::ClockTicks, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade, OperationKey::OfFailure], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, OperationKey::OF_BITS, true);
         $wide = $isOfBits && ($this->compiler->numberCode->isWide($operation) || $this->compiler->numberCode->isUnsigned($operation)) ? ', true' : '';

@@ -365,6 +365,10 @@ trait ListOperations
             if (null !== $entry && $entry[1] instanceof Getter) {
                 return ($entry[1]->finds)();
             }
+            if (null === $entry && $this->facts->nullBeside && isset($container->entries['t'.MapValue::SAYS]) && \in_array($index, ['message', 'name'], true)) {
+                // A failure of the program's own: its kind above is not known here.
+                return 'message' === $index ? $container->entries['t'.MapValue::SAYS][1] : throw new RunError('says_unknown');
+            }
 
             return null === $entry ? (null === $container->missing ? $this->noKey($container, $index) : $this->madeForMissing($container, $index)) : $entry[1];
         }

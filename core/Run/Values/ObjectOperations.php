@@ -130,6 +130,10 @@ trait ObjectOperations
         if (null === $entry && '' !== $object->class && $this->facts->asksObjects && null !== $this->shares && Absent::Value !== $shared = ($this->shares)($object, $name)) {
             return $shared;
         }
+        if (null === $entry && $this->facts->undefined && 'message' === $name && isset($object->entries['t'.MapValue::SAYS])) {
+            // What a failure of the program's own says (ECMAScript 2022, 20.5.3.3).
+            return $object->entries['t'.MapValue::SAYS][1];
+        }
         if (null === $entry && !$this->facts->undefined) {
             throw new RunError('no_field', ['name' => $name], "'$object->class' object has no attribute '$name'");
         }

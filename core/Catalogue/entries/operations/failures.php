@@ -15,4 +15,6 @@ return [
     new ValueOperation(OperationKey::FailureField, 2, Result::Unknown, javaScript: '{0}[{1}]'),
     new ValueOperation(OperationKey::FailureFirst, 1, Result::Unknown, python: '{0}.args[0]'),
     new ValueOperation(OperationKey::FailureValue, 1, Result::Unknown, javaScript: '{0}'),
+    new ValueOperation(OperationKey::FailureItself, 1, Result::Unknown, javaScript: '{0}'),
+    new ValueOperation(OperationKey::OfFailure, 2, Result::Truth, javaScript: '{0} instanceof {1}'),
 ];

@@ -76,7 +76,7 @@ final class ObjectCalls
             return false;
         }
         foreach ($this->parser->tokens as $at => $token) {
-            if ($field === $token->text && \in_array($this->parser->tokens[$at - 1]->text ?? '', [':', ','], true) && \in_array($this->parser->tokens[$at + 1]->text ?? '', ['(', '{'], true) && '}' !== ($this->parser->tokens[$at - 1]->text ?? '')) {
+            if ($field === $token->text && \in_array($this->parser->tokens[$at - 1]->text ?? '', [':', ','], true) && \in_array($this->parser->tokens[$at + 1]->text ?? '', ['(', '{'], true)) {
                 return false;
             }
         }

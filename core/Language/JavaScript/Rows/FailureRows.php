@@ -291,6 +291,21 @@ final class FailureRows
         return [$rescues, $from];
     }
 
+    /** Whether a failure whose name was just read is given to a function, or kept: `told.push(error)`; what shows it shows where it came from. */
+    private function isHandedOn(): bool
+    {
+        $before = $this->parser->tokens[$this->parser->at - 2]->text ?? '';
+        if (!\in_array($before, ['(', ',', '=', 'return', '=>'], true) || !\in_array($this->parser->sign() ?? '', [')', ',', ';', '}', ''], true) && !isset($this->parser->begins[$this->parser->at])) {
+            return false;
+        }
+        for ($at = $this->parser->at - 2, $depth = 0; $at > 0 && $depth >= 0 && \in_array($before, ['(', ','], true); --$at) {
+            $text = $this->parser->tokens[$at]->text;
+            $depth += \in_array($text, [')', ']', '}'], true) ? 1 : (\in_array($text, ['(', '[', '{'], true) ? -1 : 0);
+        }
+
+        return !\in_array($this->parser->tokens[$at]->text ?? '', ['log', 'error', 'warn', 'info', 'debug', 'String', 'if', 'while', 'switch'], true);
+    }
+
     /** What a failure says that was caught under this name, which was read already. */
     public function saysOf(Token $name): Expression
     {
@@ -313,6 +328,9 @@ final class FailureRows
             $this->parser->at += $this->parser->is('.') ? 4 : 0;
 
             return new Operation(OperationKey::FailureShown, [$this->parser->plainName($name)]);
+        }
+        if ($this->isHandedOn()) {
+            return new Operation(OperationKey::FailureItself, [$this->parser->plainName($name)]);
         }
         if ($this->throwsAnyBare()) {
             if ($this->parser->is('.') && $this->parser->is('message', 1)) {
