@@ -75,7 +75,7 @@ final class Answers
     /**
      * What comes next, if it is of a kind.
      *
-     * @param 'line'|'whole'|'number'|'letter'|'word' $kind
+     * @param 'line'|'whole'|'number'|'letter'|'word'|'sign' $kind
      *
      * @throws AnswerWanted when all answers are used up
      */
@@ -91,6 +91,7 @@ final class Answers
                 'line' => $this->line(),
                 'word' => $this->word(),
                 'letter' => $this->letter(),
+                'sign' => $this->sign(),
                 default => $this->number('whole' === $kind),
             };
         } catch (RunError) {
@@ -169,6 +170,26 @@ final class Answers
         $this->hasEnded = false;
 
         return $letter;
+    }
+
+    /**
+     * The next sign, blanks and the ends of lines too.
+     *
+     * @throws RunError|AnswerWanted when all answers are used up
+     */
+    private function sign(): string
+    {
+        $sign = $this->signAhead();
+        $this->hasEnded = null === $sign;
+        $this->offset += \strlen((string) $sign);
+
+        return $sign ?? throw $this->waits ? new AnswerWanted() : new RunError('no_answer');
+    }
+
+    /** The sign that comes next, which stays there; null behind the last. */
+    public function signAhead(): ?string
+    {
+        return 1 === preg_match('/\\G(?:[\x00-\x7f]|[\xc2-\xf4][\x80-\xbf]+)/', $this->text, $match, 0, min($this->offset, \strlen($this->text))) ? $match[0] : null;
     }
 
     private function next(string $pattern): string

@@ -294,7 +294,7 @@ final class Compiler
     /** Whether the program asks anywhere how its reading went. */
     public function asksOfReading(): bool
     {
-        return $this->asksOfReading ??= $this->facts->streams && ($this->operationCode->uses(OperationKey::AnswerStream, OperationKey::NextAnswer, OperationKey::NextLine, OperationKey::AnswersEnded)
+        return $this->asksOfReading ??= $this->facts->streams && ($this->operationCode->uses(OperationKey::AnswerStream, OperationKey::NextAnswer, OperationKey::NextLine, OperationKey::NextSign, OperationKey::SignTyped, OperationKey::SignAhead, OperationKey::AnswersEnded)
             || [] !== array_filter(Walk::statements($this->program->parts()), static fn (Statement $row): bool => $row instanceof Import && 1 === preg_match('/^(?:std::)?cin\s*\.\s*clear\b/', $row->text)));
     }
 

@@ -620,6 +620,21 @@ abstract class Routine
         throw new Left(\is_string($with) ? 1 : (null === $with ? 0 : Values::whole($with) & 255));
     }
 
+    /** The number of the next sign, or -1 behind the last (C++17, 30.7.4.3). */
+    final protected function signTyped(): int
+    {
+        $sign = $this->answers->next_('sign');
+
+        return null === $sign ? -1 : mb_ord($this->answered($sign));
+    }
+
+    final protected function signAhead(): int
+    {
+        $sign = $this->answers->hasFailed() ? null : $this->answers->signAhead();
+
+        return null === $sign ? -1 : mb_ord($sign);
+    }
+
     final protected function allInput(): string
     {
         return $this->answers->rest();
@@ -722,7 +737,7 @@ abstract class Routine
     /**
      * What the stream has next; null once it has failed, or has nothing more.
      *
-     * @param 'line'|'whole'|'number'|'letter'|'word' $kind
+     * @param 'line'|'whole'|'number'|'letter'|'word'|'sign' $kind
      */
     final protected function nextAnswer(string $kind): ?string
     {

@@ -409,6 +409,9 @@ enum OperationKey: string
     case GivenAfter = 'given_after';
     case NextAnswer = 'next_answer';
     case NextLine = 'next_line';
+    case NextSign = 'next_sign';
+    case SignTyped = 'sign_typed';
+    case SignAhead = 'sign_ahead';
     case DrivePair = 'drive_pair';
     case SurfaceSensor = 'surface_sensor';
     case RangeSensor = 'range_sensor';

@@ -70,7 +70,7 @@ abstract class CppExpressions extends BraceExpressions
     private const LIMITS = [
         'INT_MAX' => 2147483647, 'INT_MIN' => -2147483648,
         'LONG_MAX' => \PHP_INT_MAX, 'LONG_MIN' => \PHP_INT_MIN, 'LLONG_MAX' => \PHP_INT_MAX, 'LLONG_MIN' => \PHP_INT_MIN,
-        'SHRT_MAX' => 32767, 'SHRT_MIN' => -32768, 'CHAR_MAX' => 127, 'CHAR_MIN' => -128, 'SCHAR_MAX' => 127, 'SCHAR_MIN' => -128, 'UCHAR_MAX' => 255, 'USHRT_MAX' => 65535, 'CHAR_BIT' => 8,
+        'SHRT_MAX' => 32767, 'SHRT_MIN' => -32768, 'CHAR_MAX' => 127, 'CHAR_MIN' => -128, 'SCHAR_MAX' => 127, 'SCHAR_MIN' => -128, 'UCHAR_MAX' => 255, 'USHRT_MAX' => 65535, 'CHAR_BIT' => 8, 'EOF' => -1,
         'DBL_MAX' => \PHP_FLOAT_MAX, 'DBL_MIN' => \PHP_FLOAT_MIN, 'DBL_EPSILON' => \PHP_FLOAT_EPSILON,
     ];
     /** Those of whole numbers without a sign. */

@@ -993,7 +993,7 @@ final class CppParser extends CppExpressions
 
             return new SetVariable($this->newId(), $text->name, $to == new Operation(OperationKey::Length, [$text]) ? $before : new Binary(Operator::Join, $before, new Slice($text, $to, new NothingLiteral())));
         }
-        if ($value instanceof Operation && \in_array($value->key, [OperationKey::NextOf, OperationKey::LineOf], true)) {
+        if ($value instanceof Operation && \in_array($value->key, [OperationKey::NextOf, OperationKey::LineOf, OperationKey::NextSign], true)) {
             return new Perform($this->newId(), $value);
         }
         if ($value instanceof Operation && OperationKey::Swap === $value->key) {

@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\JavaScript\Rows\ClassRows;
 use Scrivlet\Core\Language\JavaScript\Rows\DeclarationRows;
 use Scrivlet\Core\Language\JavaScript\Rows\EachRows;
 use Scrivlet\Core\Language\JavaScript\Rows\FailureRows;
+use Scrivlet\Core\Language\JavaScript\Rows\FreshTurns;
 use Scrivlet\Core\Language\JavaScript\Rows\FunctionRows;
 use Scrivlet\Core\Language\JavaScript\Rows\FunctionValues;
 use Scrivlet\Core\Language\JavaScript\Rows\ImportRows;
@@ -75,6 +76,7 @@ final class JavaScriptParser extends JavaScriptExpressions
     public readonly LeftOut $leftOut;
     public readonly MadeByFunctions $madeByFunctions;
     public readonly PromiseRows $promiseRows;
+    public readonly FreshTurns $freshTurns;
 
     /** @var array<string, array<string, true>> names that may not get another value, by scope */
     public array $constants = [];
@@ -104,6 +106,20 @@ final class JavaScriptParser extends JavaScriptExpressions
         $this->leftOut = new LeftOut($this);
         $this->madeByFunctions = new MadeByFunctions($this);
         $this->promiseRows = new PromiseRows($this);
+        $this->freshTurns = new FreshTurns($this);
+    }
+
+    protected function inTurns(array $rows): array
+    {
+        foreach ($this->unnamed as $index => [$definition, $from, $until]) {
+            $made = $this->freshTurns->handed($definition, $from, $until);
+            if (null !== $made) {
+                $this->unnamed[$index][0] = $made[0];
+                $rows = array_map(static fn (Statement $row): Statement => FreshTurns::within($row, $definition->name, $made[1]), $rows);
+            }
+        }
+
+        return $rows;
     }
 
     public function rows(): Rows

@@ -401,6 +401,9 @@ abstract class BraceParser extends ExpressionParser
     public function behindUnnamed(array $rows, int $start): array
     {
         $end = $this->endOffset();
+        if ('' === $this->scope && [] !== $this->loops && !$this->notation->typed) {
+            $rows = $this->inTurns($rows);
+        }
         foreach ($rows as $row) {
             if ([] !== $row->bodies()) {
                 $this->failAt('unsupported', $start, 1, ['what' => '=> { … }']);
@@ -427,6 +430,18 @@ abstract class BraceParser extends ExpressionParser
         }
 
         return [...$definitions, ...$rows];
+    }
+
+    /**
+     * Rows in a loop outside of all functions, the functions in which go on seeing the variables of their turn.
+     *
+     * @param list<Statement> $rows
+     *
+     * @return list<Statement>
+     */
+    protected function inTurns(array $rows): array
+    {
+        return $rows;
     }
 
     /** @return list<Statement> what a class keeps or can do, up to the next of it */

@@ -56,4 +56,13 @@ return [
     'operation.sort_part_before' => "vector<string> beds = {\"kale\", \"pea\", \"bean\"};\nint n = 2;\nsort(beds.begin(), beds.begin() + n, [](const string& a, const string& b) { return a.size() < b.size() || a == \"never\"; });\ncout << beds[0] << endl;",
     'operation.next_order' => "vector<int> beds = {1, 2, 3};\nnext_permutation(beds.begin(), beds.end());\ncout << beds[1] << endl;",
     'operation.record' => "pair<string, int> bed = {\"rose\", 3};\ncout << bed.first << bed.second << endl;",
+    'operation.next_sign' => 'char sign;
+int signs = 0;
+while (cin.get(sign)) {
+    signs++;
+}
+cout << signs << endl;',
+    'operation.sign_typed' => 'int sign = cin.get();
+cout << sign << endl;',
+    'operation.sign_ahead' => 'cout << cin.peek() << endl;',
 ];

@@ -71,13 +71,15 @@ final class OperationCode
         if (OperationKey::NextOf === $operation->key || OperationKey::LineOf === $operation->key) {
             $stream = $this->compiler->expression($operation->arguments[0]);
             if (OperationKey::NextOf === $operation->key) {
-                return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, false, $stream), \array_slice($operation->arguments, 1))).')';
+                return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, null, $stream), \array_slice($operation->arguments, 1))).')';
             }
 
-            return $this->nextAnswer($operation->arguments[1], true, $stream, isset($operation->arguments[2]) ? $this->compiler->expression($operation->arguments[2]) : null);
+            return $this->nextAnswer($operation->arguments[1], 'line', $stream, isset($operation->arguments[2]) ? $this->compiler->expression($operation->arguments[2]) : null);
         }
-        if (OperationKey::NextAnswer === $operation->key || OperationKey::NextLine === $operation->key) {
-            return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, OperationKey::NextLine === $operation->key), $operation->arguments)).')';
+        if (\in_array($operation->key, [OperationKey::NextAnswer, OperationKey::NextLine, OperationKey::NextSign], true)) {
+            $kind = [OperationKey::NextLine->value => 'line', OperationKey::NextSign->value => 'sign'][$operation->key->value] ?? null;
+
+            return '('.implode(' && ', array_map(fn (Expression $target): string => $this->nextAnswer($target, $kind), $operation->arguments)).')';
         }
         if (OperationKey::After === $operation->key) {
             return '['.$this->compiler->callCode->listed($operation->arguments).'][1]';
@@ -123,7 +125,7 @@ final class OperationCode
         if (null !== $ofFailure) {
             return "\$this->$ofFailure(".($this->compiler->caught[array_key_last($this->compiler->caught) ?? 0] ?? 'null').implode('', array_map(fn (Expression $value): string => ', '.$this->compiler->expression($value), \array_slice($operation->arguments, 1))).')';
         }
-        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::TypedFile, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::AnswerStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Clock, OperationKey::ClockTicks, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade, OperationKey::OfFailure], true) ? '$this->' : '$v->';
+        $object = \in_array($operation->key, [OperationKey::Ask, OperationKey::AskWord, OperationKey::NextWord, OperationKey::Chance, OperationKey::Chosen, OperationKey::Shuffle, OperationKey::Sampled, OperationKey::Drawn, OperationKey::Uniform, OperationKey::Seeded, OperationKey::SeededThere, OperationKey::Exit, OperationKey::AllInput, OperationKey::TypedFile, OperationKey::SignTyped, OperationKey::SignAhead, OperationKey::Complain, OperationKey::Printed, OperationKey::Printer, OperationKey::ConsoleStream, OperationKey::AnswerStream, OperationKey::Maker, OperationKey::MakerOf, OperationKey::OpenClass, OperationKey::AnswersEnded, OperationKey::Clock, OperationKey::ClockTicks, OperationKey::Later, OperationKey::AgainAndAgain, OperationKey::CalledOff, OperationKey::Awaited, OperationKey::PromiseMade, OperationKey::PromiseKept, OperationKey::PromiseBroken, OperationKey::PromisesKept, OperationKey::PromisesSettled, OperationKey::PromisesRaced, OperationKey::PromiseThen, OperationKey::PromiseEither, OperationKey::PromiseCaught, OperationKey::PromiseFinally, OperationKey::FailureMade, OperationKey::OfFailure], true) ? '$this->' : '$v->';
 
         $isOfBits = \in_array($operation->key, OperationKey::OF_BITS, true);
         $wide = $isOfBits && ($this->compiler->numberCode->isWide($operation) || $this->compiler->numberCode->isUnsigned($operation)) ? ', true' : '';
@@ -173,15 +175,15 @@ final class OperationCode
             $this->compiler->places->ensure($this->compiler->part, $target->name);
         }
 
-        return $this->nextAnswer($target, $isLine).";\n";
+        return $this->nextAnswer($target, $isLine ? 'line' : null).";\n";
     }
 
     /** Reads into a variable, and gives whether there was something to read (C++17, 30.7.4.1). */
-    private function nextAnswer(Expression $target, bool $isLine, ?string $stream = null, ?string $until = null): string
+    private function nextAnswer(Expression $target, ?string $kind, ?string $stream = null, ?string $until = null): string
     {
         $type = $this->compiler->types->expression($this->compiler->part, $target);
         $kind = match (true) {
-            $isLine => 'line',
+            null !== $kind => $kind,
             $type->isWhole() => 'whole',
             $type->isNumeric() => 'number',
             TypeKind::Letter === $type->kind => 'letter',

@@ -21,4 +21,7 @@ return [
     new ValueOperation(OperationKey::Complain, 1, Result::Nothing, python: 'print({0}, file=sys.stderr)', javaScript: 'console.error({0})', cpp: 'cerr << {0} << endl'),
     new ValueOperation(OperationKey::NextAnswer, 1, Result::Truth, upTo: 6, cpp: 'cin >> {*}'),
     new ValueOperation(OperationKey::NextLine, 1, Result::Truth, cpp: 'getline(cin, {0})'),
+    new ValueOperation(OperationKey::NextSign, 1, Result::Truth, cpp: 'cin.get({0})', changes: true),
+    new ValueOperation(OperationKey::SignTyped, 0, Result::Whole, cpp: 'cin.get()', changes: true),
+    new ValueOperation(OperationKey::SignAhead, 0, Result::Whole, cpp: 'cin.peek()'),
 ];

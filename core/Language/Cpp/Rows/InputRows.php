@@ -43,6 +43,14 @@ final class InputRows
 
             return [$this->parser->ended(new Import($this->parser->newId(), substr($this->parser->text, $start, $this->parser->endOffset() - $start), $this->parser->language()->value), $start)];
         }
+        if ($this->parser->is('.') && $this->parser->is('get', 1) && $this->parser->is('(', 2)) {
+            // `cin.get(sign);`
+            --$this->parser->at;
+            $read = $this->parser->value();
+            $this->parser->semicolon();
+
+            return [$this->parser->ended(new Perform($this->parser->newId(), $read), $start)];
+        }
         if (!$this->parser->is('>>')) {
             $next = $this->parser->peek();
             $this->parser->fail('stream_signs', $next, ['name' => 'cin', 'near' => '>>'], null !== $next && '<<' === $next->text ? [new Replacement($next->offset, 2, '>>')] : []);

@@ -39,6 +39,9 @@ final class ReadValues
 
             return new Operation(OperationKey::NextAnswer, $targets);
         }
+        if ($this->parser->is('cin', $at) && $this->parser->is('.', $at + 1) && \in_array($this->parser->sign($at + 2), ['get', 'peek'], true) && $this->parser->is('(', $at + 3) && !$this->parser->isVariable('cin')) {
+            return $this->sign($token, $at);
+        }
         if ($this->parser->is('cin', $at) && $this->parser->is('<<', $at + 1) && !$this->parser->isVariable('cin')) {
             $sign = $this->parser->tokens[$this->parser->at + $at + 1];
             $this->parser->fail('stream_signs', $sign, ['name' => 'cin', 'near' => '>>'], [new Replacement($sign->offset, 2, '>>')]);
@@ -79,6 +82,23 @@ final class ReadValues
         }
 
         return new Operation(OperationKey::NextLine, [$target]);
+    }
+
+    /** `cin.get(sign)`, `cin.get()`, `cin.peek()` (C++17, 30.7.4.3) */
+    private function sign(Token $token, int $at): Operation
+    {
+        $isAhead = $this->parser->is('peek', $at + 2);
+        $this->parser->at += $at + 4;
+        if ($this->parser->accept(')')) {
+            return new Operation($isAhead ? OperationKey::SignAhead : OperationKey::SignTyped);
+        }
+        $target = $this->readInto($this->parser->expression(), $token, 'cin.get(…)');
+        if ($isAhead || !$this->parser->accept(')')) {
+            // As many signs at once as a text of C has room for.
+            $this->parser->fail('unsupported', $token, ['what' => 'cin.get(…, …)']);
+        }
+
+        return new Operation(OperationKey::NextSign, [$target]);
     }
 
     /** What gets a value that is read: a variable, a field of an object or an item of a list. */
