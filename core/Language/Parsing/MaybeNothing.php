@@ -34,6 +34,8 @@ use Scrivlet\Core\Tree\WhileLoop;
  */
 final class MaybeNothing
 {
+    /** From one name to the next, and so often on. */
+    private const ROUNDS = 20;
     /** @var array<string, true> variables by their names, wherever they are */
     private array $names = [];
     /** @var array<string, true> functions, and methods by their short names */
@@ -47,6 +49,7 @@ final class MaybeNothing
                 $this->functions += [$row->name => true, $row->shortName() => true];
             }
         }
+        $rounds = 0;
         do {
             $before = \count($this->names);
             foreach ($rows as $row) {
@@ -54,7 +57,7 @@ final class MaybeNothing
                     $this->names[$row->variable] = true;
                 }
             }
-        } while ($before < \count($this->names));
+        } while ($before < \count($this->names) && ++$rounds < self::ROUNDS);
     }
 
     public function is(Expression $value): bool

@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Notation;
 use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\Bounds;
 
 /**
  * Names that a block declares again for itself, where the one around it goes on meaning something else (ECMA-262, 14.2;
@@ -322,7 +323,7 @@ final class Shadows
             // What objects keep hides nothing, and is asked for by its own name.
             return;
         }
-        for ($at = $last - 1; $at >= 0 && !$this->frames[$last][1]; --$at) {
+        for ($at = $last - 1, $outer = max(0, $last - Bounds::NESTING); $at >= $outer && !$this->frames[$last][1]; --$at) {
             if (isset($this->frames[$at][0][$name])) {
                 $this->shadow($token, $this->frames[$last][2]);
 

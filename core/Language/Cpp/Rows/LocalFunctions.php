@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Tree\Bounds;
 
 /**
  * `auto show = [](int n) { … };` in the braces of one function, and another `show` elsewhere: each is known within its own braces
@@ -28,16 +29,29 @@ final class LocalFunctions
                 $open[] = $at;
             } elseif (TokenKind::Sign === $token->kind && '}' === $token->text) {
                 array_pop($open);
-            } elseif (TokenKind::Name === $token->kind && [] !== $open && '=' === ($tokens[$at + 1]->text ?? '') && '[' === ($tokens[$at + 2]->text ?? '') && \in_array($tokens[$at - 1]->text ?? '', ['auto', '>'], true)) {
-                $found[$open[\count($open) - 1]][$token->text] = true;
+            } elseif (TokenKind::Name === $token->kind && [] !== $open && \count($open) <= Bounds::NESTING && '=' === ($tokens[$at + 1]->text ?? '') && '[' === ($tokens[$at + 2]->text ?? '') && \in_array($tokens[$at - 1]->text ?? '', ['auto', '>'], true)) {
+                $brace = $open[\count($open) - 1];
+                if ('main' !== ($tokens[($partners[$brace - 1] ?? 0) - 1]->text ?? '')) {
+                    $found[$brace][$token->text] = true;
+                }
             }
         }
+        if ([] === $found) {
+            return $tokens;
+        }
+        $places = self::places($tokens, $found);
         // From within: what is renamed there is another name for the braces around it.
         krsort($found);
         foreach ($found as $brace => $names) {
-            $isOfMain = 'main' === ($tokens[($partners[$brace - 1] ?? 0) - 1]->text ?? '');
-            foreach ($isOfMain ? [] : array_keys($names) as $name) {
-                $tokens = self::renamedWithin($tokens, (string) $name, $brace, $partners[$brace] ?? $brace, $nameFor);
+            foreach (array_keys($names) as $name) {
+                $within = self::between($places[$name], $brace, $partners[$brace] ?? $brace);
+                if ([] === $within || \count($within) === \count($places[$name])) {
+                    continue;
+                }
+                $own = $nameFor((string) $name);
+                foreach ($within as $at) {
+                    $tokens[$at] = $tokens[$at]->readAs($own, TokenKind::Name);
+                }
             }
         }
 
@@ -45,25 +59,43 @@ final class LocalFunctions
     }
 
     /**
-     * @param array<int, Token>        $tokens
-     * @param \Closure(string): string $nameFor
+     * @param array<int, Token>               $tokens
+     * @param array<int, array<string, true>> $found  by brace, the names that are told apart
      *
-     * @return array<int, Token>
+     * @return array<string, list<int>> by name, where it stands, in order
      */
-    private static function renamedWithin(array $tokens, string $name, int $from, int $until, \Closure $nameFor): array
+    private static function places(array $tokens, array $found): array
     {
-        $within = [];
-        $isElsewhere = false;
+        $places = [];
+        foreach ($found as $names) {
+            $places += array_fill_keys(array_keys($names), []);
+        }
         foreach ($tokens as $at => $token) {
-            if ($name === $token->text && TokenKind::Name === $token->kind && !\in_array($tokens[$at - 1]->text ?? '', ['.', '->', '::'], true)) {
-                $from < $at && $at < $until ? $within[] = $at : $isElsewhere = true;
+            if (isset($places[$token->text]) && TokenKind::Name === $token->kind && !\in_array($tokens[$at - 1]->text ?? '', ['.', '->', '::'], true)) {
+                $places[$token->text][] = $at;
             }
         }
-        $own = $isElsewhere ? $nameFor($name) : $name;
-        foreach ($isElsewhere ? $within : [] as $at) {
-            $tokens[$at] = $tokens[$at]->readAs($own, TokenKind::Name);
+
+        return $places;
+    }
+
+    /**
+     * @param list<int> $places in order
+     *
+     * @return list<int> those between two places
+     */
+    private static function between(array $places, int $from, int $until): array
+    {
+        [$low, $high] = [0, \count($places)];
+        while ($low < $high) {
+            $middle = intdiv($low + $high, 2);
+            $places[$middle] <= $from ? $low = $middle + 1 : $high = $middle;
+        }
+        $within = [];
+        for (; isset($places[$low]) && $places[$low] < $until; ++$low) {
+            $within[] = $places[$low];
         }
 
-        return $tokens;
+        return $within;
     }
 }

@@ -17,6 +17,9 @@ use Scrivlet\Core\Tree\VariableRead;
 /** What is asked of an object from inside of its class, and of a class by its name. */
 final class ObjectCalls
 {
+    /** @var array<string, true>|null names that may be given something in the list of a constructor, found when they are first asked for */
+    private ?array $listed = null;
+
     public function __construct(private readonly CppExpressions $parser)
     {
     }
@@ -75,13 +78,14 @@ final class ObjectCalls
         if ($class !== $this->parser->class || !isset($this->parser->classes->methods[$class][ClassDefinition::MAKES]) && !isset($this->parser->symbols->functions["$class.made"]) && !isset($this->parser->symbols->functions[$class.'.'.ClassDefinition::MAKES])) {
             return false;
         }
-        foreach ($this->parser->tokens as $at => $token) {
-            if ($field === $token->text && \in_array($this->parser->tokens[$at - 1]->text ?? '', [':', ','], true) && \in_array($this->parser->tokens[$at + 1]->text ?? '', ['(', '{'], true)) {
-                return false;
+        if (null === $this->listed) {
+            $this->listed = [];
+            foreach ($this->parser->tokens as $at => $token) {
+                $this->listed += \in_array($this->parser->tokens[$at - 1]->text ?? '', [':', ','], true) && \in_array($this->parser->tokens[$at + 1]->text ?? '', ['(', '{'], true) ? [$token->text => true] : [];
             }
         }
 
-        return true;
+        return !isset($this->listed[$field]);
     }
 
     /** `Bed("rose")`, `Bed{"rose", 3}`, `Bed::made`, `make_shared<Bed>("rose")`. */

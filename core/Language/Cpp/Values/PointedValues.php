@@ -21,6 +21,9 @@ use Scrivlet\Core\Tree\VariableRead;
 /** What pointers and iterators point at, and where they are. */
 final class PointedValues
 {
+    /** So many signs back a bracket is looked for that is open. */
+    private const FARTHEST = 2000;
+
     public function __construct(private readonly CppExpressions $parser)
     {
     }
@@ -176,7 +179,7 @@ final class PointedValues
     /** Whether the innermost bracket that is open there holds a list. */
     private function isInBraces(int $at): bool
     {
-        for (; $at > 0; --$at) {
+        for ($last = max(0, $at - self::FARTHEST); $at > $last; --$at) {
             $text = $this->parser->tokens[$at]->text;
             if (\in_array($text, [')', ']', '}'], true)) {
                 $at = $this->parser->partners[$at] ?? $at;

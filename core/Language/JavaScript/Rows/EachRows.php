@@ -21,6 +21,9 @@ use Scrivlet\Core\Tree\VariableRead;
 /** Loops over all that something holds, as `for` and as calls of `forEach`. */
 final class EachRows
 {
+    /** Up to which token no call of `forEach` was found in the row that was looked through last. */
+    private int $noneBefore = 0;
+
     public function __construct(private readonly JavaScriptParser $parser)
     {
     }
@@ -139,16 +142,21 @@ final class EachRows
     /** @return int|null the point before a call for each item that is all of a row */
     public function eachCall(): ?int
     {
+        if ($this->parser->at < $this->noneBefore && ',' === ($this->parser->tokens[$this->parser->at - 1]->text ?? '')) {
+            // Of several in one row the first has looked behind all of them.
+            return null;
+        }
         for ($at = $this->parser->at; $at < $this->parser->until; ++$at) {
             $token = $this->parser->tokens[$at];
             if ($at > $this->parser->at && isset($this->parser->begins[$at]) && '.' !== $token->text || TokenKind::Sign === $token->kind && \in_array($token->text, [';', '=', '=>', '}'], true) || '{' === $token->text && $at > $this->parser->at) {
-                return null;
+                break;
             }
             if ('.' === $token->text && 'forEach' === ($this->parser->tokens[$at + 1]->text ?? '') && '(' === ($this->parser->tokens[$at + 2]->text ?? '')) {
                 return $at === $this->parser->at ? null : $at;
             }
             $at = TokenKind::Sign === $token->kind ? $this->parser->closingOf($at) ?? $at : $at;
         }
+        $this->noneBefore = $at;
 
         return null;
     }

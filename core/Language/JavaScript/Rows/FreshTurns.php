@@ -21,6 +21,9 @@ use Scrivlet\Core\Tree\Walk;
  */
 final class FreshTurns
 {
+    /** So many signs may stand between where the outermost loop begins and a function in it. */
+    private const FARTHEST = 3000;
+
     public function __construct(private readonly JavaScriptParser $parser)
     {
     }
@@ -64,6 +67,9 @@ final class FreshTurns
         $names = [];
         $open = array_fill_keys($this->parser->loops, true);
         for ($at = $this->parser->at - 1; $at >= 0 && [] !== $open; --$at) {
+            if ($at < $this->parser->at - self::FARTHEST) {
+                return null;
+            }
             $token = $this->parser->tokens[$at];
             if (isset($open[$token->offset]) && !\in_array($token->text, ['for', 'while', 'do'], true)) {
                 return null;
@@ -88,7 +94,7 @@ final class FreshTurns
             // `for (let i = 0, last = 3; …)`
             for ($next = $end + 1; isset($this->parser->tokens[$next]) && !\in_array($this->parser->tokens[$next]->text, [';', 'of', 'in', '{', '}'], true); ++$next) {
                 $names += ',' === $this->parser->tokens[$next]->text && TokenKind::Name === ($this->parser->tokens[$next + 1]->kind ?? null) && '=' === ($this->parser->tokens[$next + 2]->text ?? '') ? [$this->parser->tokens[$next + 1]->text => true] : [];
-                $next = $this->parser->partners[$next] ?? $next;
+                $next = max($next, $this->parser->partners[$next] ?? $next);
             }
         }
 

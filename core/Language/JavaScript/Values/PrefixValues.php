@@ -216,7 +216,8 @@ final class PrefixValues
     {
         // The tokens may be those of a template alone.
         $quoted = Names::asPattern($name);
-        if ($this->parser->isVariable($name) || isset($this->parser->symbols->functions[$name]) || preg_match_all("/(?<![\\w$.])$quoted(?![\\w$])/", $this->parser->text) > preg_match_all("/\\btypeof\\s+$quoted(?![\\w$])/", $this->parser->text)) {
+        $text = (string) preg_replace('/"(?:[^"\\\\\n]|\\\\.)*"|\'(?:[^\'\\\\\n]|\\\\.)*\'/', '""', $this->parser->text);
+        if ($this->parser->isVariable($name) || isset($this->parser->symbols->functions[$name]) || preg_match_all("/(?<![\\w$.])$quoted(?![\\w$])/", $text) > preg_match_all("/\\btypeof\\s+$quoted(?![\\w$])/", $text)) {
             return false;
         }
 

@@ -125,7 +125,7 @@ final class Headers
             if (':' === $token->text && TokenKind::Sign === $token->kind && 0 > --$lambdas) {
                 return $at;
             }
-            $at = $this->parser->partners[$at] ?? $at;
+            $at = max($at, $this->parser->partners[$at] ?? $at);
         }
 
         return $until;

@@ -27,6 +27,9 @@ use Scrivlet\Core\Tree\Walk;
 /** Functions and methods that are handed over by their names. */
 final class FunctionNames
 {
+    /** @var array<string, true>|null names that stand before a round bracket, found when they are first asked for */
+    private ?array $called = null;
+
     public function __construct(private readonly PythonExpressions $parser)
     {
     }
@@ -81,13 +84,14 @@ final class FunctionNames
         if (null !== $this->parser->peek() && !$this->parser->is(';') || TokenKind::Name !== $name?->kind || '=' !== ($this->parser->tokens[$from + 1]->text ?? '')) {
             return false;
         }
-        foreach ($this->parser->tokens as $at => $token) {
-            if ($token->text === $name->text && '(' === ($this->parser->tokens[$at + 1]->text ?? '') && '.' !== ($this->parser->tokens[$at - 1]->text ?? '')) {
-                return true;
+        if (null === $this->called) {
+            $this->called = [];
+            foreach ($this->parser->tokens as $at => $token) {
+                $this->called += '(' === ($this->parser->tokens[$at + 1]->text ?? '') && '.' !== ($this->parser->tokens[$at - 1]->text ?? '') ? [$token->text => true] : [];
             }
         }
 
-        return false;
+        return isset($this->called[$name->text]);
     }
 
     /** A method of one object, as a function of what else it takes. */
