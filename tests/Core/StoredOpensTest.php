@@ -145,7 +145,7 @@ final class StoredOpensTest extends TestCase
                 json_encode($outcome->values->display($value));
             } catch (RunError $error) {
                 // The real machine shows an address here; who looks on is shown its fields instead.
-                self::assertSame('object_shown', $error->kind);
+                self::assertContains($error->kind, ['object_shown', 'function_shown']);
             }
         }
     }

@@ -62,7 +62,7 @@ final class OutputRows
             if ($this->parser->is('std') && $this->parser->is('::', 1)) {
                 $this->parser->at += 2;
             }
-            if ($this->parser->is('flush') && !isset($this->parser->types[$this->parser->scope]['flush'])) {
+            if ($this->parser->is('flush') && !$this->parser->isVariable('flush')) {
                 // What was put there shows at once, or with what comes.
                 ++$this->parser->at;
                 continue;
