@@ -44,6 +44,12 @@ abstract class Rewriting
         return isset($this->code[$at]) && TokenKind::Text !== $this->tokens[$this->code[$at]]->kind ? $this->tokens[$this->code[$at]]->text : '';
     }
 
+    /** A token that the text does not have, where another one stands. */
+    final protected function made(int $at, TokenKind $kind, string $text): Token
+    {
+        return new Token($kind, $text, $this->tokens[$this->code[$at]]->offset, 0);
+    }
+
     final protected function isName(int $at): bool
     {
         return isset($this->code[$at]) && TokenKind::Name === $this->tokens[$this->code[$at]]->kind;

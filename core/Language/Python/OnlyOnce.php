@@ -20,8 +20,10 @@ trait OnlyOnce
     private const ONCE = ['zip' => true, 'map' => true, 'filter' => true, 'enumerate' => true, 'reversed' => true];
     /** @var array<string, true> names of what has been begun to go over */
     public array $begun = [];
-    /** @var array<string, true> names of what gives its items only once, be it that nobody sees so */
+    /** @var array<string, true> scopes and names of what gives its items only once, be it that nobody sees so */
     private array $given = [];
+    /** @var array<string, bool> by name, whether it is given a value in one place only */
+    private array $onlyGiven = [];
 
     /** Whether a function of the program's own yields one thing after another. */
     abstract public function yieldsAll(string $function): bool;
@@ -29,9 +31,9 @@ trait OnlyOnce
     /** What a name gets, where it is asked more than once for items that it gives only once. */
     public function onlyOnce(string $name, Expression $value, int $from): Expression
     {
-        unset($this->begun[$name], $this->given[$name]);
+        unset($this->begun[$name], $this->given["$this->scope $name"]);
         $token = $this->tokens[$from] ?? null;
-        $this->given += null !== $token && $this->givesOnce($token, $from) ? [$name => true] : [];
+        $this->given += null !== $token && $this->givesOnce($token, $from) ? ["$this->scope $name" => true] : [];
         if (null === $token || $value instanceof Operation && OperationKey::Started === $value->key) {
             $this->begun += $value instanceof Operation && OperationKey::Started === $value->key ? [$name => true] : [];
 
@@ -60,11 +62,30 @@ trait OnlyOnce
         return null !== $token && !$isStarted && $this->givesOnce($token, $from) ? new Operation(OperationKey::Started, [$value]) : $value;
     }
 
+    /** Whether a name gets a value in one row of the whole text only, so that it is the same wherever its function names it. */
+    private function isGivenOnce(string $name): bool
+    {
+        $times = 0;
+        foreach ($this->tokens as $at => $token) {
+            [$before, $next] = [$this->tokens[$at - 1] ?? null, $this->tokens[$at + 1]->text ?? ''];
+            if ($name !== $token->text || TokenKind::Name !== $token->kind || '.' === $before?->text) {
+                continue;
+            }
+            $beginsRow = null === $before || str_contains(substr($this->text, $before->end(), $token->offset - $before->end()), "\n");
+            if (\in_array($before?->text, ['for', 'as', 'global', 'nonlocal', '*'], true) || \in_array($next, [':=', '+='], true) || ',' === $next && $beginsRow) {
+                return false;
+            }
+            $times += '=' === $next ? 1 : 0;
+        }
+
+        return 1 === $times;
+    }
+
     /** Whether what stands between two places in the text shows as what it is, and not as the items that it gives. */
     public function showsItself(Expression $value, int $offset, int $end): bool
     {
         if ($value instanceof VariableRead) {
-            return isset($this->given[$value->name]);
+            return isset($this->given["$this->scope $value->name"]) && ($this->onlyGiven[$value->name] ??= $this->isGivenOnce($value->name));
         }
         for ($from = $this->at - 1; $from > 0 && $this->tokens[$from]->offset > $offset; --$from) {
         }

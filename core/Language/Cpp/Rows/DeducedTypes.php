@@ -53,11 +53,6 @@ final class DeducedTypes extends Rewriting
         return $types->rewritten();
     }
 
-    private function made(int $at, TokenKind $kind, string $text): Token
-    {
-        return new Token($kind, $text, $this->tokens[$this->code[$at]]->offset, 0);
-    }
-
     /** Whether `s` stands behind a text, with nothing between them. */
     private function isMarked(int $at): bool
     {

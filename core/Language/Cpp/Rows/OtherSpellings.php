@@ -53,11 +53,6 @@ final class OtherSpellings extends Rewriting
         return $spellings->rewritten();
     }
 
-    private function made(int $at, TokenKind $kind, string $text): Token
-    {
-        return new Token($kind, $text, $this->tokens[$this->code[$at]]->offset, 0);
-    }
-
     /** `int const n` is `const int n`. */
     private function constBehind(int $at): void
     {
@@ -146,13 +141,12 @@ final class OtherSpellings extends Rewriting
         if (null === $close || 2 !== \count($parts) || 1 !== preg_match('/(?:begin|end)$/D', $this->text($parts[0][1] - 2)) && 1 !== preg_match('/(?:begin|end)$/D', $this->text($parts[1][1] - 2))) {
             return;
         }
-        $taken = fn (int $part): array => array_map(fn (int $place): Token => $this->tokens[$this->code[$place]], range($parts[$part][0], $parts[$part][1]));
+        $taken = fn (int $part): array => array_map(fn (int $place): Token => $this->made($close, $this->tokens[$this->code[$place]]->kind, $this->tokens[$this->code[$place]]->text), range($parts[$part][0], $parts[$part][1]));
         if ('std' === $this->text($at - 2)) {
             $this->put[$at - 2] = $this->put[$at - 1] = [];
         }
         $this->put[$at] = [];
-        $first = array_map(fn (Token $token): Token => new Token($token->kind, $token->text, $this->tokens[$this->code[$close]]->offset, 0), $taken(0));
-        $second = array_map(fn (Token $token): Token => new Token($token->kind, $token->text, $this->tokens[$this->code[$close]]->offset, 0), $taken(1));
+        [$first, $second] = [$taken(0), $taken(1)];
         foreach (range($parts[0][0], $parts[1][1]) as $gone) {
             $this->put[$gone] = [];
         }

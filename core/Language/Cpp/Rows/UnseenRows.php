@@ -6,6 +6,8 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Language\Lexing\TokenKind;
+use Scrivlet\Core\Language\Typing\TypeNames;
+use Scrivlet\Core\Tree\VariableRead;
 
 /**
  * Rows that change nothing that shows: `beds.reserve(9);` (C++17, 26.3.11.3), `cout.flush();` (30.7.5.6), `fflush(stdout);`,
@@ -39,6 +41,12 @@ final class UnseenRows
                 return null;
             }
         }
+        for ($named = $this->parser->at; $named < $closing; ++$named) {
+            $token = $this->parser->tokens[$named];
+            if (TokenKind::Name === $token->kind && !\in_array($text($named - 1), ['.', '->', '::'], true) && !\in_array($text($named + 1), ['::', '('], true) && !\in_array($token->text, ['cout', 'cerr', 'clog', 'stdout', 'stderr', 'std'], true) && !$this->isField($token->text)) {
+                $this->parser->read($token->text, $token->offset);
+            }
+        }
 
         return $closing + 2 - $this->parser->at;
     }
@@ -50,11 +58,19 @@ final class UnseenRows
         while (isset($tokens[$at]) && (TokenKind::Name === $tokens[$at]->kind || 'this' === $tokens[$at]->text) && \in_array($tokens[$at + 1]->text ?? '', ['.', '->'], true)) {
             $method = $tokens[$at + 2]->text ?? '';
             if ('(' === ($tokens[$at + 3]->text ?? '')) {
-                return isset(self::METHODS[$method]) && !isset($this->parser->classes->methodNames[$method]) ? $at + 3 : null;
+                $type = TypeNames::read($this->parser->typeOf(new VariableRead($tokens[$at]->text)))->class;
+
+                return isset(self::METHODS[$method]) && !isset($this->parser->classes->methodNames[$method]) && !isset($this->parser->classes->parents[(string) $type]) ? $at + 3 : null;
             }
             $at += 2;
         }
 
         return null;
+    }
+
+    /** Whether the class that is read keeps a field of a name, or one above it does. */
+    private function isField(string $name): bool
+    {
+        return [] !== array_filter([$this->parser->class, ...$this->parser->classes->above($this->parser->class)], fn (string $class): bool => isset($this->parser->fieldsOf[$class][$name]));
     }
 }
