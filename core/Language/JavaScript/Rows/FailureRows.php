@@ -295,7 +295,7 @@ final class FailureRows
     private function isHandedOn(): bool
     {
         $before = $this->parser->tokens[$this->parser->at - 2]->text ?? '';
-        if (!\in_array($before, ['(', ',', '=', 'return', '=>'], true) || !\in_array($this->parser->sign() ?? '', [')', ',', ';', '}', ''], true) && !isset($this->parser->begins[$this->parser->at])) {
+        if (!\in_array($before, ['(', ',', '[', '=', 'return', '=>'], true) || !\in_array($this->parser->sign() ?? '', [')', ',', ']', ';', '}', ''], true) && !isset($this->parser->begins[$this->parser->at])) {
             return false;
         }
         for ($at = $this->parser->at - 2, $depth = 0; $at > 0 && $depth >= 0 && \in_array($before, ['(', ','], true); --$at) {
