@@ -1600,6 +1600,12 @@ vector<T> sorted_down(vector<T> list) {
     sort(list.rbegin(), list.rend());
     return list;
 }
+
+// The entries of a map, from its last key to its first.
+template <typename K, typename V>
+vector<std::pair<K, V>> sorted_down(const map<K, V>& entries) {
+    return {entries.rbegin(), entries.rend()};
+}
 template <typename T>
 T total(const vector<T>& list) {
     return std::accumulate(list.begin(), list.end(), T());

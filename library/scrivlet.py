@@ -949,7 +949,10 @@ def next_word():
 
 def trunc_mod(a, b):
     """What is left over when the quotient is cut towards zero."""
-    return int(math.fmod(a, b)) if isinstance(a, int) and isinstance(b, int) else math.fmod(a, b)
+    if not isinstance(a, int) or not isinstance(b, int):
+        return math.fmod(a, b)
+    rest = abs(a) % abs(b)
+    return -rest if a < 0 else rest
 
 
 def reduced(values, join, start):

@@ -398,7 +398,9 @@ return [
         const beds = [3, 10];
         beds.forEach((bed) => console.log(bed));
         TEXT, 'cpp', <<<'TEXT'
-        #include "scrivlet.hpp"
+        #include <iostream>
+        #include <vector>
+        using namespace std;
 
         int main() {
             vector<int> beds = {3, 10};
@@ -556,7 +558,9 @@ return [
         (c, d) = (1, 2)
         print(a + b + c + d)
         TEXT, 'cpp', <<<'TEXT'
-        #include "scrivlet.hpp"
+        #include <iostream>
+        #include <tuple>
+        using namespace std;
 
         int main() {
             int a = 0;
@@ -606,5 +610,44 @@ return [
             }
             cout << place << " " << bed << " " << last << endl;
         }
+        TEXT],
+    ['python', <<<'TEXT'
+        print("-" * 20)
+        name = "fern"
+        for row in range(1, 4):
+            print("*" * row + "'" * (3 - row))
+        print("=" * len(name), "ab" * 3)
+        TEXT, 'cpp', <<<'TEXT'
+        #include "scrivlet.hpp"
+
+        int main() {
+            cout << string(20, '-') << endl;
+            string name = "fern";
+            for (int row = 1; row <= 3; row++) {
+                cout << string(row, '*') << repeated("'", 3 - row) << endl;
+            }
+            cout << string(int(name.size()), '=') << " " << repeated("ab", 3) << endl;
+        }
+        TEXT],
+    ['cpp', <<<'TEXT'
+        #include <iostream>
+        #include <string>
+        using namespace std;
+
+        int main() {
+            string line = "fern";
+            int width = 12 - int(line.size());
+            line += string(width, '\'');
+            cout << line << string(1, line[0]) << endl;
+            line = string(3, line[1]);
+            cout << line << endl;
+        }
+        TEXT, 'python', <<<'TEXT'
+        line = "fern"
+        width = 12 - len(line)
+        line += "'" * width
+        print(line + str(line[0]))
+        line = line[1] * 3
+        print(line)
         TEXT],
 ];

@@ -114,7 +114,7 @@ abstract class Printer
     private string $comment = '';
     protected FunctionDefinition|Script $part;
     /** @var array<string, true> names that stand in the program, so that made-up names keep clear of them */
-    private array $taken = [];
+    protected array $taken = [];
     /** @var list<string> made-up names in use around the row being printed */
     private array $madeUp = [];
     /** @var list<string> those of them that the row being written declares beside itself */
@@ -747,6 +747,10 @@ abstract class Printer
         $targets = [];
         foreach ($this->referencesOf($function) as $name) {
             $argument = $call->arguments[(int) array_search($name, $function->parameters, true)] ?? null;
+            if ($argument instanceof Operation && OperationKey::ValueOrPut === $argument->key) {
+                // What a map has for a key is there as soon as it is asked for.
+                $argument = new Item($argument->arguments[0], $argument->arguments[1]);
+            }
             if (!$argument instanceof VariableRead && !$argument instanceof Item && !$argument instanceof Field) {
                 return null;
             }

@@ -245,7 +245,7 @@ final class Unsayable
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
-        $asked = self::comparesFields($program) ?? ($other->semantics()->typed ? null : self::copiesParts($program)) ?? OtherwiseThere::in($program, $other) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::dividesBySort($program));
+        $asked = self::comparesFields($program) ?? ($other->semantics()->typed ? null : self::copiesParts($program)) ?? OtherwiseThere::in($program, $other) ?? CutAtPlaces::in($program, $other) ?? self::asksMixed($program, $other) ?? ($other->semantics()->asksObjects ? self::showsPlace($program) : null) ?? ($other->semantics()->lateDefaults ? null : self::leavesOut($program, $other)) ?? ($other->semantics()->typed ? null : self::goesBySort($program));
         if (null !== $asked) {
             return new Refusal('console.no_words', ['language' => $other->title(), 'key' => $asked]);
         }
@@ -274,8 +274,8 @@ final class Unsayable
         return null;
     }
 
-    /** A template divides whole numbers without and others with what is behind the point, as each call gives them (C++17, 8.6). */
-    private static function dividesBySort(Program $program): ?string
+    /** A template divides whole numbers without and others with what is behind the point, as each call gives them (C++17, 8.6), and makes such texts of them (24.3.4). */
+    private static function goesBySort(Program $program): ?string
     {
         if (!Language::isTyped($program)) {
             return null;
@@ -284,10 +284,11 @@ final class Unsayable
         foreach ($program->scopes() as $part) {
             foreach ($program->rowsOf($part) as $row) {
                 foreach ($row->off ? [] : Walk::expressionsOf($row) as $value) {
-                    if ($value instanceof Binary && Operator::TruncDivide === $value->operator) {
+                    $isDivided = $value instanceof Binary && Operator::TruncDivide === $value->operator;
+                    if ($isDivided || $value instanceof Operation && OperationKey::Spelled === $value->key) {
                         $types ??= Types::of($program);
-                        foreach ([$value->left, $value->right] as $side) {
-                            if (\in_array($types->expression($part, $side)->kind, [TypeKind::Either, TypeKind::Mixed], true)) {
+                        foreach ($value->operands() as $side) {
+                            if (\in_array($types->expression($part, $side)->kind, $isDivided ? [TypeKind::Either, TypeKind::Mixed] : [TypeKind::Either], true)) {
                                 return 'template <…>';
                             }
                         }
@@ -629,9 +630,10 @@ final class Unsayable
                     // It would be reckoned twice.
                     return ValueOperations::get($value->key)->example();
                 }
-                if ($value instanceof Operation && OperationKey::After === $value->key && $value->arguments[1] == new NothingLiteral() && $value->arguments[0] instanceof Operation) {
+                $changes = $value instanceof Operation && OperationKey::After === $value->key ? $value->arguments[0] : null;
+                if ($changes instanceof Operation && ($value->arguments[1] == new NothingLiteral() || $value->arguments[1] == new Operation(OperationKey::Length, [$changes->arguments[0] ?? new NothingLiteral()]))) {
                     // It gives nothing in one language, and something in another.
-                    return ValueOperations::get($value->arguments[0]->key)->example();
+                    return ValueOperations::get($changes->key)->example();
                 }
                 if ($value instanceof MethodCall && null !== $kept = $value->leftOut()) {
                     foreach ($value->arguments as $place => $given) {

@@ -60,6 +60,7 @@ final readonly class Chips
             $expression instanceof CommandValue => new Chip($this->phrase($expression->command, $this->choices($expression, $operands)), true),
             $expression instanceof FunctionReference => new Chip([$expression->function], true),
             $expression instanceof MakeObject => new Chip([Words::in($this->locale)->raw('object.new').' '.$expression->class.($operands ? ' ' : ''), ...self::spaced($operands)], true),
+            $expression instanceof MethodCall && null !== $expression->leftOut() => new Chip($this->withLeftOut($expression, \array_slice($operands, 1)), true),
             $expression instanceof MethodCall && MethodCall::CALL === $expression->method => new Chip([$operands[0], 1 < \count($operands) ? ' (' : ' ()', ...self::spaced(\array_slice($operands, 1)), ...(1 < \count($operands) ? [')'] : [])], true),
             $expression instanceof MethodCall => new Chip([$operands[0], ' · '.(ClassDefinition::GOES === $expression->method ? Words::in($this->locale)->raw('plain.method.gone') : $expression->method).(1 < \count($operands) ? ' ' : ''), ...self::spaced(\array_slice($operands, 1))], true),
             $expression instanceof Field => new Chip([$operands[0], ' · '.$expression->name], true),
@@ -77,6 +78,25 @@ final readonly class Chips
             $expression instanceof UnreadExpression => new Chip([$expression->text], false),
             default => throw new \LogicException('No chip for '.$expression::class),
         };
+    }
+
+    /**
+     * A small function and what stands for its values that are left out: `n, k = 5 → n + k`.
+     *
+     * @param list<Chip> $defaults
+     *
+     * @return list<string|Chip>
+     */
+    private function withLeftOut(MethodCall $made, array $defaults): array
+    {
+        [$outer, $within] = $made->leftOut() ?? throw new \LogicException('Nothing may be left out.');
+        $segments = [implode(', ', $within->parameters)];
+        foreach ($outer->parameters as $index => $name) {
+            $segments[] = ('' === $segments[0] && 0 === $index ? '' : ', ')."$name = ";
+            $segments[] = $defaults[$index];
+        }
+
+        return array_values(array_filter([...$segments, ' → ', $this->of($within->value, true)], static fn (string|Chip $segment): bool => '' !== $segment));
     }
 
     /** A class by its name, or a kind of values in words. */

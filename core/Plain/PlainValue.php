@@ -70,6 +70,7 @@ final readonly class PlainValue
             $value instanceof Binary && !$value->operator->isLogic() && !$value->operator->isComparison() => $this->binary($value, $inside),
             $value instanceof RandomWhole => $this->operands('random', $value->operands()),
             $value instanceof MakeObject => $this->phrases->fill([] === $value->arguments ? 'make' : 'make_with', ['class' => $value->class, 'arguments' => $this->listed($value->arguments)]),
+            $value instanceof MethodCall && null !== $value->leftOut() => $this->withLeftOut($value),
             $value instanceof MethodCall => $this->asked($value, 'method', 'own_value'),
             $value instanceof Field => $this->phrases->fill('field', ['object' => $this->noun($value->object, true), 'name' => $value->name]),
             $value instanceof KindTest => $this->phrases->fill('whether', ['condition' => $this->kindTest($value)]),
@@ -112,6 +113,18 @@ final readonly class PlainValue
         return \in_array($name, [MethodCall::CALL, MethodCall::SIGN], true)
             ? $this->phrases->fill($function.$with, ['function' => $this->noun($object), 'arguments' => $arguments])
             : $this->phrases->fill($method.$with, ['object' => $this->noun($object, true), 'method' => $name, 'arguments' => $arguments]);
+    }
+
+    /** A small function, with what stands for its values that are left out. */
+    private function withLeftOut(MethodCall $made): string
+    {
+        [$outer, $within] = $made->leftOut() ?? throw new \LogicException('Nothing may be left out.');
+        $parameters = [
+            ...array_map($this->name(...), $within->parameters),
+            ...array_map(fn (string $name, Expression $value): string => $this->phrases->fill('left_out', ['name' => $this->name($name), 'value' => $this->noun($value)]), $outer->parameters, $made->arguments),
+        ];
+
+        return $this->phrases->fill('lambda', ['parameters' => $this->phrases->all($parameters), 'value' => $this->noun($within->value)]);
     }
 
     public function name(string $name): string

@@ -578,7 +578,7 @@ abstract class Routine
             return false;
         }
 
-        return $this->values->left($held, ...null === $failed ? [null, null] : [true, $failed->object ?? $this->says($failed)]);
+        return $this->values->left($held, ...null === $failed ? [null, null] : [null === $failed->object && null === RealError::of($failed, $this->values->language()) ? true : $this->failureName($failed), $failed->object ?? $this->says($failed)]);
     }
 
     /** What the real machine says of it; a wrong word would be worse than none. */

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Run;
 
 use Scrivlet\Core\Language\Analysis;
 use Scrivlet\Core\Language\Language;
+use Scrivlet\Core\Language\Typing\Classes;
 use Scrivlet\Core\Run\Values\CppValues;
 use Scrivlet\Core\Run\Values\JavaScriptValues;
 use Scrivlet\Core\Run\Values\PythonValues;
@@ -48,6 +49,12 @@ final class Runner
             Language::JavaScript => new JavaScriptValues(),
             Language::Cpp => new CppValues(),
         };
+        if ($values instanceof CppValues) {
+            $classes = new Classes($analysis->program);
+            foreach ($analysis->program->classes() as $class) {
+                $values->fields[$class->name] = $classes->fields($class->name);
+            }
+        }
         $values->trace = $record ? $trace : null;
         $sign = $values->facts->privateSign;
         if ('' !== $sign && preg_match_all('/(?<!\w)'.$sign.'([A-Za-z_]\w*)/', $analysis->program->handwriting[$language->value]->text ?? '', $private)) {

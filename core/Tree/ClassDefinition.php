@@ -29,10 +29,10 @@ final readonly class ClassDefinition extends Statement
     public const SPECIAL = [self::MAKES, self::SHOWS, self::FORM, '@equal', '@length', '@add', '@subtract', '@multiply', '@less', ...self::FURTHER];
 
     /** Those that Python alone has. */
-    public const FURTHER = ['@divide', '@floor_divide', '@floor_remainder', '@power', '@negate', '@absolute', '@added_to', '@multiplied_by', '@less_or_equal', '@greater', '@greater_or_equal', '@iter', '@contains', '@item', '@put_item', '@truth', '@called', '@hash', '@next', self::ENTERS, self::EXITS, self::READIES, self::GOES];
+    public const FURTHER = ['@divide', '@floor_divide', '@floor_remainder', '@power', '@negate', '@absolute', '@added_to', '@multiplied_by', '@subtracted_from', '@divided_into', '@number', '@whole', '@forget', '@less_or_equal', '@greater', '@greater_or_equal', '@iter', '@contains', '@item', '@put_item', '@truth', '@called', '@hash', '@next', self::ENTERS, self::EXITS, self::READIES, self::GOES];
 
     /** What a sign asks of the object on its right side, where the left one is none (The Python Language Reference, 3.3.8; C++17, 16.5.2). */
-    public const ON_THE_RIGHT = [Operator::Add->value => '@added_to', Operator::Multiply->value => '@multiplied_by'];
+    public const ON_THE_RIGHT = [Operator::Add->value => '@added_to', Operator::Multiply->value => '@multiplied_by', Operator::Subtract->value => '@subtracted_from', Operator::TrueDivide->value => '@divided_into'];
 
     /** @param string $parent the class that this one is a kind of, '' for none; `@` and a kind of failures for one whose objects are raised */
     public function __construct(public int $id, public string $name, public string $parent, public Block $body, public bool $off = false)

@@ -173,6 +173,7 @@ enum OperationKey: string
     case Reduced = 'reduced';
     case FirstOf = 'first_of';
     case FillUp = 'fill_up';
+    case SetLength = 'set_length';
     case TurnRound = 'turn_round';
     case Sorted = 'sorted';
     case SortedDown = 'sorted_down';
@@ -187,6 +188,7 @@ enum OperationKey: string
     case Concatenated = 'concatenated';
     case Numbers = 'numbers';
     case Filled = 'filled';
+    case Gapped = 'gapped';
     case AsTuple = 'as_tuple';
     case Stepped = 'stepped';
     case FlattenedDeep = 'flattened_deep';
@@ -233,6 +235,7 @@ enum OperationKey: string
     case AsDict = 'as_dict';
     case Forget = 'forget';
     case TakenOut = 'taken_out';
+    case TakenOutFirst = 'taken_out_first';
     case DropRange = 'drop_range';
     case Ask = 'ask';
     case AskWord = 'ask_word';
@@ -308,6 +311,7 @@ enum OperationKey: string
     case FailureValue = 'failure_value';
     case FailureItself = 'failure_itself';
     case OfFailure = 'of_failure';
+    case FailedAs = 'failed_as';
     case AnswersEnded = 'answers_ended';
     case HandOut = 'hand_out';
     case HandOutAll = 'hand_out_all';
@@ -349,7 +353,10 @@ enum OperationKey: string
     case Combined = 'combined';
     case Grouped = 'grouped';
     case Totals = 'totals';
+    case TotalsBy = 'totals_by';
+    case TotalsFrom = 'totals_from';
     case Chained = 'chained';
+    case ChainedAll = 'chained_all';
     case DeepCopied = 'deep_copied';
     case FilledTemplate = 'filled_template';
     case LetterTable = 'letter_table';
@@ -377,6 +384,7 @@ enum OperationKey: string
     case ShownFormed = 'shown_formed';
     case StreamedText = 'streamed_text';
     case StreamedSet = 'streamed_set';
+    case StreamCleared = 'stream_cleared';
     case SortBefore = 'sort_before';
     case SortPartBefore = 'sort_part_before';
     case Record = 'record';

@@ -35,6 +35,7 @@ use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
+use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Slice;
 use Scrivlet\Core\Tree\Statement;
@@ -83,11 +84,24 @@ final class Copying
             $row instanceof SetVariable && str_ends_with((string) $row->declared, '&') => $row,
             $row instanceof SetVariable && $row->value instanceof VariableRead && $row->value->name === $row->variable && $scope instanceof FunctionDefinition && '' !== $scope->class() => $row->withBlank('value', $this->copyOf($row->value, StaticType::copied($scope->class()))),
             $row instanceof SetVariable, $row instanceof SetItem && null === $row->operator => $row->withBlank('value', $this->copied($row->value, $scope)),
+            $row instanceof SetSeveral => $this->takenApart($row, $scope),
             $row instanceof EachLoop => $this->inOrder($this->ofCopies($row, $scope), $scope),
             $row instanceof Perform => $this->performed($row, $scope),
             $row instanceof OwnCall => $row->withArguments($this->handed($row->function, $row->arguments, $scope)),
             default => $row,
         };
+    }
+
+    /** What is taken apart by value is taken apart as a copy (C++17, 11.5), which shows where one of its parts is changed. */
+    private function takenApart(SetSeveral $row, FunctionDefinition|Script $scope): SetSeveral
+    {
+        $whole = 1 === \count($row->values) ? $row->values[0] : null;
+        $names = array_values(array_map(static fn (Expression $target): string => $target instanceof VariableRead ? $target->name : '', $row->targets));
+        if (null === $whole || !$this->isPlace($whole) || !$this->isContainer($whole, $scope) || !$this->isDeep($this->types->expression($scope, $whole), 0)) {
+            return $row;
+        }
+
+        return ChangedParameters::changeAny($this->program, $this->program->rowsOf($scope), $names) ? new SetSeveral($row->id, $row->targets, [$this->copied($whole, $scope)], $row->off) : $row;
     }
 
     /** Where a loop changes its items and names no place of theirs, it has copies of them (C++17, 9.5.4). */
@@ -143,8 +157,15 @@ final class Copying
         if ($value instanceof MakeObject && null === $this->program->functionNamed($value->class.'.'.ClassDefinition::MAKES)) {
             return new MakeObject($value->class, array_map(fn (Expression $given): Expression => $this->copied($given, $scope), $value->arguments), $value->copied);
         }
+        if ($value instanceof Item && TypeKind::Letter === $this->types->expression($scope, $value->index)->kind && $this->types->expression($scope, $value->container)->isList()) {
+            // A place is a number (C++17, 8.2.1).
+            return new Item($value->container, new Operation(OperationKey::Code, [$value->index]), $value->strict);
+        }
         if ($value instanceof ListLiteral) {
             return new ListLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->items));
+        }
+        if ($value instanceof Operation && OperationKey::Record === $value->key) {
+            return new Operation($value->key, array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->arguments));
         }
         if ($value instanceof MapLiteral) {
             return new MapLiteral(array_map(fn (Expression $item): Expression => $this->copied($item, $scope), $value->entries));
@@ -271,7 +292,7 @@ final class Copying
 
             return $first instanceof VariableRead ? new SetVariable($row->id, $first->name, $value, $row->off) : new SetItem($row->id, $first, $value, null, $row->off);
         }
-        if (\in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert], true)) {
+        if (\in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert, OperationKey::ValueOrPut], true)) {
             $last = \count($operation->arguments) - 1;
 
             return new Perform($row->id, new Operation($operation->key, array_map(fn (Expression $argument, int $index): Expression => $index === $last ? $this->copied($argument, $scope) : $argument, $operation->arguments, array_keys($operation->arguments))), $row->off);

@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp;
 
+use Scrivlet\Core\Catalogue\Result;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\Values\Braces;
+use Scrivlet\Core\Language\Cpp\Values\ComparedRanges;
 use Scrivlet\Core\Language\Cpp\Values\GivenTypes;
 use Scrivlet\Core\Language\Cpp\Values\Lambdas;
 use Scrivlet\Core\Language\Cpp\Values\LibraryFunctions;
@@ -91,7 +94,7 @@ abstract class CppExpressions extends BraceExpressions
     private const OWN_WORDS = self::LIMITS + self::UNSIGNED_LIMITS + self::SUMS + self::UNREAD_TEMPLATES + self::CONTAINERS + [
         'std' => true, 'size_t' => true, 'cin' => true, 'cout' => true, 'getline' => true, 'string' => true, 'EXIT_SUCCESS' => true, 'EXIT_FAILURE' => true, 'NULL' => true, 'make_unique' => true,
         'make_shared' => true, 'get' => true, 'bitset' => true, 'dynamic_cast' => true, 'numeric_limits' => true, 'greater' => true, 'dynamic_pointer_cast' => true, 'static_pointer_cast' => true,
-        'int' => true, 'double' => true, 'nullopt' => true,
+        'int' => true, 'double' => true, 'nullopt' => true, 'min' => true, 'max' => true,
     ];
 
     public readonly TypeTexts $typeTexts;
@@ -106,6 +109,7 @@ abstract class CppExpressions extends BraceExpressions
     public readonly LibraryFunctions $libraryFunctions;
     public readonly LibraryMethods $libraryMethods;
     public readonly PartsOfLists $partsOfLists;
+    public readonly ComparedRanges $comparedRanges;
     public readonly Places $places;
 
     /** @var array<string, string> types by the names that the text gave them (C++17, 10.1.3), enumerations among them */
@@ -170,6 +174,7 @@ abstract class CppExpressions extends BraceExpressions
         $this->libraryFunctions = new LibraryFunctions($this);
         $this->libraryMethods = new LibraryMethods($this);
         $this->partsOfLists = new PartsOfLists($this);
+        $this->comparedRanges = new ComparedRanges($this);
         $this->places = new Places($this);
     }
 
@@ -190,6 +195,9 @@ abstract class CppExpressions extends BraceExpressions
 
     /** @return array<string, string> what stands for one type in all class templates that name it */
     abstract public function typesOfTemplates(): array;
+
+    /** Whether a value is a letter, as far as its row says. */
+    abstract public function isLetterValue(Expression $value): bool;
 
     /** What `int[4]` behind `new` makes. */
     abstract public function newArray(Token $token): Expression;
@@ -550,7 +558,7 @@ abstract class CppExpressions extends BraceExpressions
     {
         return [] === $this->classes->parents && !isset(self::OWN_WORDS[$token->text]) && match ($this->sign(1)) {
             '::', '>>' => false,
-            '(', '{' => !isset($this->aliases[$token->text]),
+            '(', '{' => !isset($this->aliases[$token->text]) && !isset($this->lambdas->whole[$token->text]),
             '<' => !isset($this->symbols->functions[$token->text]),
             default => true,
         };
@@ -577,11 +585,13 @@ abstract class CppExpressions extends BraceExpressions
         }
         if (isset($this->symbols->functions[$token->text]) && $this->is('<', 1) && null !== $behind = $this->behindTypes($this->at + 2)) {
             // `biggest<int>(2, 3)`: the types show in what is given (C++17, 17.8.1).
+            $type = '>' === $this->sign(3) ? $this->peek(2)->text ?? '' : '';
             $this->at = $behind - 1;
             // @phpstan-ignore assign.propertyType (the token is there already)
             $this->tokens[$this->at] = new Token(TokenKind::Name, $token->text, $token->offset);
+            $value = parent::named($this->tokens[$this->at]);
 
-            return parent::named($this->tokens[$this->at]);
+            return $value instanceof OwnValue && \in_array($type, ['double', 'float', 'int'], true) ? $value->withOperands(array_map(fn (Expression $given): Expression => $this->asMadeFor($type, $given, $token), $value->arguments)) : $value;
         }
         $called = $this->is('(', 1) ? (string) TypeNames::read($this->typeOf(new VariableRead($token->text)))->class : '';
         $opened = $this->peek(1);
@@ -766,11 +776,58 @@ abstract class CppExpressions extends BraceExpressions
 
             return $this->transient(OperationKey::GreaterFirst, []);
         }
+        if (\in_array($token->text, ['min', 'max'], true) && $this->is('<', 1) && !$this->isVariable($token->text)) {
+            // Both become what stands between the signs (C++17, 17.8.1).
+            $this->at += 2;
+            $type = $this->typeTexts->type();
+            $opened = $this->accept('>') ? $this->peek() : null;
+            if (null === $type || null === $opened || !$this->accept('(')) {
+                $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
+            }
+            $arguments = $this->arguments($opened);
+            $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
+            $value = 2 === \count($values) ? new Operation('min' === $token->text ? OperationKey::Smaller : OperationKey::Larger, $values) : $this->builtin($token->text, $arguments, $token) ?? $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
+
+            return $this->postfix($this->converted($type, $value, $token));
+        }
         if (isset(self::UNREAD_TEMPLATES[$token->text]) && $this->is('<', 1) && !$this->isVariable($token->text)) {
             $this->fail('unsupported', $token, ['what' => $token->text.'<…>']);
         }
+        $whole = $this->is('(', 1) && $this->isVariable($token->text) ? $this->lambdas->whole[$token->text] ?? [] : [];
+        $value = parent::named($token);
 
-        return parent::named($token);
+        // What is behind the point is dropped where it is handed over (C++17, 7.10).
+        return [] !== $whole && $value instanceof OwnValue ? $value->withOperands(array_map(fn (Expression $given, int $index): Expression => $whole[$index] ?? false ? $this->asMadeFor('int', $given, $token) : $given, $value->arguments, array_keys($value->arguments))) : $value;
+    }
+
+    /** A number that is handed over, of the type that stands between the signs of a template: `middle<double>(3, 4)` (C++17, 17.8.1). */
+    private function asMadeFor(string $type, Expression $given, Token $token): Expression
+    {
+        $isWhole = $this->isWholeValue($given);
+        if (null === $isWhole || $isWhole === ('int' === $type)) {
+            return $given;
+        }
+
+        return $given instanceof NumberLiteral ? new NumberLiteral('int' === $type ? (int) $given->value : (float) $given->value) : $this->converted('int' === $type ? 'int' : 'double', $given, $token);
+    }
+
+    /** Whether a number is whole; null where that does not show here. */
+    private function isWholeValue(Expression $value): ?bool
+    {
+        if ($value instanceof NumberLiteral) {
+            return \is_int($value->value);
+        }
+        if ($value instanceof Binary && \in_array($value->operator, [Operator::Add, Operator::Subtract, Operator::Multiply, Operator::TruncDivide], true)) {
+            $sides = [$this->isWholeValue($value->left), $this->isWholeValue($value->right)];
+
+            return \in_array(false, $sides, true) ? false : (\in_array(null, $sides, true) ? null : true);
+        }
+        if ($value instanceof Operation) {
+            return Result::Number === ValueOperations::find($value->key)?->result ? false : null;
+        }
+        $type = TypeNames::read($value instanceof VariableRead ? trim(str_replace(['const ', '&'], '', $this->typeOf($value))) : '');
+
+        return $type->isWhole() ? true : (TypeKind::Number === $type->kind ? false : null);
     }
 
     public function builtin(string $name, array $arguments, Token $token): ?Expression

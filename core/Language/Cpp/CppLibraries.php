@@ -38,6 +38,22 @@ final class CppLibraries
         'random' => ['cmath', 'string', 'vector', 'algorithm', 'functional'], 'functional' => ['tuple', 'vector', 'algorithm'],
     ];
 
+    /** How many signs before a name the row may begin that declares it. */
+    private const FAR = 100;
+
+    /** Functions of objects of the library. */
+    private const OF_OBJECTS = ['getline', 'stoi', 'stod', 'stol', 'stoll', 'sort', 'reverse', 'count', 'find', 'shuffle', 'tie', 'make_tuple'];
+
+    /**
+     * Whether a call finds its function where the types of its arguments are declared (C++17, 6.4.2).
+     *
+     * @param list<Token> $tokens
+     */
+    private static function isFoundByArguments(array $tokens, int $at): bool
+    {
+        return \in_array($tokens[$at]->text, self::OF_OBJECTS, true) && '(' === ($tokens[$at + 1]->text ?? '') && TokenKind::Name === ($tokens[$at + 2]->kind ?? null);
+    }
+
     /** @return array<string, string> the header that brings in each name of a library */
     public static function headers(): array
     {
@@ -88,9 +104,9 @@ final class CppLibraries
             if (isset($known[$token->text]) && '>>' === ($tokens[$index - 1]->text ?? '') && '(' === ($tokens[$index + 1]->text ?? '')) {
                 $own[$token->text] ??= true;
             }
-            if (isset($known[$token->text]) && ',' === ($tokens[$index - 1]->text ?? '') && \in_array($tokens[$index + 1]->text ?? '', [';', ','], true)) {
-                // `int front, count;`
-                for ($at = $index - 1; $at > 0 && (',' === $tokens[$at]->text || TokenKind::Name === $tokens[$at]->kind); --$at) {
+            if (isset($known[$token->text]) && ',' === ($tokens[$index - 1]->text ?? '') && \in_array($tokens[$index + 1]->text ?? '', [';', ',', '=', '[', '{'], true)) {
+                // `int front = 0, count = 0;`
+                for ($at = $index - 1; $at > 0 && $index - $at < self::FAR && !\in_array($tokens[$at - 1]->text, [';', '{', '}', '('], true); --$at) {
                 }
                 $own += isset(TypeNames::PLAIN[$tokens[$at]->text]) ? [$token->text => true] : [];
             }
@@ -106,7 +122,7 @@ final class CppLibraries
             if (!isset($headers[$header]) && !$hasAll) {
                 $headers[$header] = true;
                 $mistakes[] = Libraries::mistake($token, '#include '.('scrivlet.hpp' === $header ? '"scrivlet.hpp"' : "<$header>"), $end);
-            } elseif (!$isOpen && !isset($isOpened[$token->text]) && '::' !== $before && 'cmath' !== $header && 'scrivlet.hpp' !== $header) {
+            } elseif (!$isOpen && !isset($isOpened[$token->text]) && '::' !== $before && 'cmath' !== $header && 'scrivlet.hpp' !== $header && !self::isFoundByArguments($tokens, $index)) {
                 $isOpen = true;
                 $mistakes[] = new Mistake('namespace_missing', $token->offset, \strlen($token->text), ['name' => $token->text], [new Replacement($end, 0, "using namespace std;\n")]);
             }

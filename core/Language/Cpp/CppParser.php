@@ -389,6 +389,10 @@ final class CppParser extends CppExpressions
 
             return [$this->ended(new Import($this->newId(), $token->text, $this->language()->value), $start)];
         }
+        if (isset(TypeNames::PLAIN[$token->text]) && $this->is('(', 1) && $this->is('&', 2) && $this->is(')', 4) && $this->is('[', 5)) {
+            // Another name for an array (C++17, 11.3.1).
+            $this->fail('unsupported', $token, ['what' => "$token->text (&…)[…]"]);
+        }
         if ('std' === $token->text && $this->is('::', 1) && \in_array($this->sign(2), ['cout', 'cin', 'cerr', 'clog', 'ios', 'ios_base', 'getline', 'printf', 'puts', 'putchar', 'tie'], true)) {
             $this->at += 2;
             $token = $this->peek() ?? $token;
@@ -402,8 +406,9 @@ final class CppParser extends CppExpressions
         if (null !== $unseen) {
             return [$this->skipped($start, $unseen)];
         }
-        if ('*' === $token->text && $this->is('this', 1) && $this->is('=', 2) && '' !== $this->class) {
-            return $this->memoryRows->becomes($start);
+        $isGiven = (int) ('return' === $token->text);
+        if ('' !== $this->class && $this->is('*', $isGiven) && $this->is('this', 1 + $isGiven) && $this->is('=', 2 + $isGiven)) {
+            return $this->memoryRows->becomes($start, 1 === $isGiven);
         }
         if ('::' === $next && isset($this->classes->parents[$token->text]) && $this->is('(', 3) && ($this->inMain || '' !== $this->scope)) {
             // What the parent does, or the class itself.
@@ -458,7 +463,7 @@ final class CppParser extends CppExpressions
             $this->at += 5;
             $this->semicolon();
 
-            return [$this->ended(new Perform($this->newId(), new Operation(OperationKey::StreamedSet, [new VariableRead($token->text), new Operation(OperationKey::StreamedText, [new VariableRead($token->text)])])), $start)];
+            return [$this->ended(new Perform($this->newId(), new Operation(OperationKey::StreamCleared, [new VariableRead($token->text)])), $start)];
         }
         switch ($token->text) {
             case 'cout':
@@ -808,7 +813,12 @@ final class CppParser extends CppExpressions
             $this->fail('unsupported', $name, ['what' => (string) $this->loopType]);
         }
 
-        return $value;
+        return $this->initialValues->asNumber((string) $this->loopType, $value);
+    }
+
+    public function isLetterValue(Expression $value): bool
+    {
+        return $this->letterRows->isOne($value);
     }
 
     public function counted_(string $name): void

@@ -33,7 +33,6 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
-use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\KindTest;
 use Scrivlet\Core\Tree\Lambda;
@@ -90,13 +89,17 @@ final class CppPrinter extends BracePrinter
                 $this->renamed[$function->name] = true;
             }
         }
-        if (!$this->includesLibrary()) {
-            $this->line(null, '', '#include "scrivlet.hpp"');
-            foreach (BroughtIn::lines($this->program) as $line) {
-                $this->line(null, '', $line);
-            }
-            $this->line(null, '', '');
+        $lines = $this->captured(fn () => $this->rowsOf($script));
+        $top = new TopOfText($this->program, $lines, $this->taken, array_map(strval(...), array_keys($this->types->scopes->reachedInto)));
+        array_map($this->need(...), $top->ours());
+        foreach ($top->lines([] !== $this->needed()) as $line) {
+            $this->line(null, '', $line);
         }
+        $this->append($lines);
+    }
+
+    private function rowsOf(Script $script): void
+    {
         $this->part = $script;
         $outside = [...$this->prototypes(), ...$this->globals()];
         foreach ([] === $outside ? [] : [...$outside, ''] as $line) {
@@ -115,17 +118,6 @@ final class CppPrinter extends BracePrinter
         });
         $this->line($script, 'close', '}');
         $this->outermost($this->program->below);
-    }
-
-    private function includesLibrary(): bool
-    {
-        foreach ($this->program->functions as $row) {
-            if ($row instanceof Import && Language::Cpp->value === $row->language && str_contains($row->text, 'scrivlet.hpp')) {
-                return true;
-            }
-        }
-
-        return false;
     }
 
     /** @return array<string, true> variables that rows above the script give a value, which so stand outside of `main` */
@@ -470,6 +462,24 @@ final class CppPrinter extends BracePrinter
         };
     }
 
+    /**
+     * The smallest or the largest of several values, which have to be of one type (C++17, 28.7.8); a whole number is not
+     * made a number with a point in braces (11.6.4, narrowing).
+     *
+     * @param list<Expression> $values
+     */
+    private function extreme(OperationKey $key, array $values, string $type): string
+    {
+        $name = OperationKey::Smaller === $key ? 'min' : 'max';
+        $types = array_unique(array_map(fn (Expression $value): string => $this->typed($this->type($value)), $values));
+        if (1 === \count($types)) {
+            return 2 === \count($values) ? "$name({$this->listed($values)})" : "$name({{$this->listed($values)}})";
+        }
+        $first = $this->expression(array_shift($values) ?? new NothingLiteral());
+
+        return array_reduce($values, fn (string $before, Expression $value): string => "$name<$type>($before, {$this->expression($value)})", $first);
+    }
+
     protected function operation(Operation $operation, int $around): string
     {
         $stream = $this->ofStream($operation);
@@ -511,12 +521,13 @@ final class CppPrinter extends BracePrinter
             $operation = new Operation($operation->key, [$first, new Lambda($by->parameters, $kept)]);
         }
 
-        if (\in_array($operation->key, [OperationKey::Smaller, OperationKey::Larger], true) && 2 === \count($operation->arguments)) {
-            // Both have to be of one type (C++17, 28.7.8).
-            $types = array_map(fn (Expression $argument): string => $this->typed($this->type($argument)), $operation->arguments);
-            if ($types[0] !== $types[1]) {
-                return (OperationKey::Smaller === $operation->key ? 'min<' : 'max<').$this->typed($this->type($operation)).'>('.$this->listed($operation->arguments).')';
-            }
+        if (\in_array($operation->key, [OperationKey::Smaller, OperationKey::Larger], true)) {
+            return $this->extreme($operation->key, $operation->arguments, $this->typed($this->type($operation)));
+        }
+
+        $many = ManyLetters::in($operation, $this->type(...), isset($this->program->handwriting[Language::Cpp->value]));
+        if (null !== $many) {
+            return "string({$this->expression($many[1])}, {$this->letterOf($many[0])})";
         }
 
         $filler = OperationKey::Filled === $operation->key ? $operation->arguments[1] : null;
@@ -776,7 +787,7 @@ final class CppPrinter extends BracePrinter
 
     private function letterOf(Expression $value): string
     {
-        return $value instanceof TextLiteral && 1 === \strlen($value->value) ? $this->letter($value->value) : $this->expression($value);
+        return $value instanceof TextLiteral && 1 === \strlen($value->value) ? Quoted::letter($value->value) : $this->expression($value);
     }
 
     protected function giveBack(GiveBack $row): string
@@ -799,6 +810,11 @@ final class CppPrinter extends BracePrinter
                 $parts[] = '" "';
             }
             foreach ($this->joined($value) as $part) {
+                $type = $this->type($part);
+                if ($type->isList() || $type->isMap() || $type->isSet() || TypeKind::MaybeWhole === $type->kind) {
+                    // C++ itself does not write them (C++17, 30.7.5.2).
+                    $this->need('<<');
+                }
                 // What is written needs no text made of it first.
                 $parts[] = (string) preg_replace('/^string\((\w+\.what\(\))\)$/D', '$1', $this->expression($part, self::ADDED));
             }
@@ -809,6 +825,8 @@ final class CppPrinter extends BracePrinter
 
     protected function commandName(Entry $entry): string
     {
+        $this->need(explode('.', $entry->snakeName())[0]);
+
         return $entry->snakeName();
     }
 
@@ -820,15 +838,12 @@ final class CppPrinter extends BracePrinter
 
     protected function textLiteral(TextLiteral $text): string
     {
-        return $text->letter ? $this->letter($text->value) : $this->quote($text->value);
+        return $text->letter ? Quoted::letter($text->value) : $this->quote($text->value);
     }
 
     protected function quote(string $text): string
     {
-        $escaped = strtr($text, ['\\' => '\\\\', '"' => '\\"', "\n" => '\\n', "\t" => '\\t', "\r" => '\\r']);
-
-        // Three octal digits end by themselves; a hexadecimal escape would go on into the letters behind it.
-        return '"'.preg_replace_callback('/[\x00-\x1f\x7f]/', static fn (array $match): string => \sprintf('\\%03o', \ord($match[0])), $escaped).'"';
+        return Quoted::text($text);
     }
 
     /** What counts or compares an optional number means what it holds. */
@@ -915,7 +930,7 @@ final class CppPrinter extends BracePrinter
     {
         foreach ([[$binary->left, $binary->right], [$binary->right, $binary->left]] as [$one, $other]) {
             if ($one instanceof TextLiteral && 1 === \strlen($one->value) && TypeKind::Letter === $this->type($other)->kind) {
-                return $this->bracket(implode(" $sign ", array_map(fn (Expression $side): string => $side === $one ? $this->letter($one->value) : $this->expression($side, self::COMPARED), [$binary->left, $binary->right])), self::COMPARED - 1, $around);
+                return $this->bracket(implode(" $sign ", array_map(fn (Expression $side): string => $side === $one ? Quoted::letter($one->value) : $this->expression($side, self::COMPARED), [$binary->left, $binary->right])), self::COMPARED - 1, $around);
             }
         }
         if (TypeKind::Letter === $this->type($binary->left)->kind && TypeKind::Letter === $this->type($binary->right)->kind) {
@@ -942,11 +957,6 @@ final class CppPrinter extends BracePrinter
             TypeKind::Letter === $wanted?->kind && $value instanceof TextLiteral && 1 === \strlen($value->value) => new TextLiteral($value->value, true),
             default => $value,
         };
-    }
-
-    private function letter(string $letter): string
-    {
-        return "'".strtr(substr($this->quote($letter), 1, -1), ["'" => "\\'", '\\"' => '"'])."'";
     }
 
     protected function joinTexts(Binary $binary, int $around): string
@@ -1088,7 +1098,6 @@ final class CppPrinter extends BracePrinter
         return null === $failure || !$first instanceof Perform ? null : FailureNames::thrown(Language::Cpp, $failure).'('.$this->expression($first->value->operands()[1] ?? new TextLiteral('')).')';
     }
 
-    /** Whether a method stands outside of its class. */
     /** Whether a function puts an object into a stream, and is no method: it stands apart, or a typed text says it so. */
     private function isStreamed(FunctionDefinition $function): bool
     {

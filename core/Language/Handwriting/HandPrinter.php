@@ -155,7 +155,7 @@ final class HandPrinter
     /** @return list<string> the headers that printed rows need: ours, or those of the language alone where that is enough */
     private function headers(): array
     {
-        $isOurs = [] !== array_filter($this->needed, fn (string $name): bool => 1 === preg_match("/\\b$name\\b/", $this->said));
+        $isOurs = [] !== array_filter($this->needed, fn (string $name): bool => 1 === preg_match('/(?<!\w)'.preg_quote($name, '/').'(?!\w)/', $this->said));
         if ($isOurs) {
             return $this->prelude;
         }

@@ -459,7 +459,10 @@ final class JavaScriptPrinter extends BracePrinter
             return $this->operand($operation->arguments[0], self::POSTFIX).'.'.$this->methodName($method->value).'.bind('.$this->expression($operation->arguments[0]).')';
         }
         if (OperationKey::After === $operation->key && !$operation->arguments[1] instanceof NothingLiteral) {
-            return '('.$this->listed($operation->arguments).')';
+            $changes = $operation->arguments[0];
+            $givesLength = $changes instanceof Operation && \in_array($changes->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Extend], true) && $operation->arguments[1] == new Operation(OperationKey::Length, [$changes->arguments[0]]);
+
+            return $givesLength ? $this->expression($changes, $around) : '('.$this->listed($operation->arguments).')';
         }
         $asked = $operation->arguments[0] ?? null;
         if (null !== $asked && OperationKey::Backwards === $operation->key && isset($this->program->handwriting[Language::JavaScript->value]) && $this->type($asked)->isTextual()) {

@@ -129,9 +129,13 @@ final readonly class Checker
                 return new Mistake('self_missing', $use->offset, $length, ['name' => substr($use->scope, 1 + (int) strpos($use->scope, '.'))]);
             }
         }
-        if (!$use->called && !$this->facts->typed && (isset(SpellingIndex::of($this->language)->functions[$name]) || RealNames::isCalled($name, $this->language))) {
+        if (!$use->called && (isset(SpellingIndex::of($this->language)->functions[$name]) || RealNames::isCalled($name, $this->language))) {
             // A function of the language's own, handed over or kept by its name.
             return new Mistake('unsupported', $use->offset, $length, ['what' => $name]);
+        }
+        if ($use->called && $this->facts->typed && 1 === preg_match('/(?<![.\w])'.Names::asPattern($name).'\s*\([^;{}]*\)\s*(?:const\s*|noexcept\s*|->\s*[\w:<>, ]+)*\{/', $this->parser->source())) {
+            // The text has it, in rows that are not read yet.
+            return new Mistake('unsupported', $use->offset, $length, ['what' => "$name(…)"]);
         }
         foreach ($known as $candidate) {
             if (strtolower($candidate) === strtolower($name)) {

@@ -28,6 +28,7 @@ use Scrivlet\Core\Tree\FieldDeclaration;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\GiveBack;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Lambda;
@@ -131,7 +132,10 @@ final class Bounded
             return $this->unread($row, ...$beyond);
         }
         foreach ($row->blanks() as $name => $value) {
-            $beyond = $this->value($value, $row instanceof Perform || $row instanceof GiveBack && $value instanceof Operation && OperationKey::DoneWithEach === $value->key) ?? $this->ofCpp($value);
+            $isPerformed = $row instanceof Perform || $row instanceof GiveBack && $value instanceof Operation && OperationKey::DoneWithEach === $value->key;
+            $value = $this->withLength($value, $isPerformed);
+            $row = $value === $row->blanks()[$name] ? $row : $row->withBlank($name, $value);
+            $beyond = $this->value($value, $isPerformed) ?? $this->ofCpp($value);
             if (null === $beyond) {
                 continue;
             }
@@ -215,6 +219,22 @@ final class Bounded
         return null;
     }
 
+    /** What puts something into a list gives how long it is then, in JavaScript (ECMA-262, 23.1.3.23 and 23.1.3.37). */
+    private function withLength(Expression $value, bool $mayGiveNothing): Expression
+    {
+        if (!$this->parser->facts->changesGive || [] === $value->operands()) {
+            return $value;
+        }
+        $inner = $value instanceof Operation && OperationKey::After === $value->key || $mayGiveNothing && $value instanceof Choice;
+        // What a function gives that is handed over is for whoever calls it, who mostly wants nothing.
+        $isHanded = $value instanceof Operation || $value instanceof MethodCall || $value instanceof OwnValue;
+        $operands = array_map(fn (Expression $operand): Expression => $isHanded && $operand instanceof Lambda ? $operand : $this->withLength($operand, $inner), $value->operands());
+        $value = $operands === $value->operands() ? $value : $value->withOperands($operands);
+        $isPushed = !$mayGiveNothing && $value instanceof Operation && \in_array($value->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Extend], true) && Given::isPlace($value->arguments[0]);
+
+        return $isPushed ? new Operation(OperationKey::After, [$value, new Operation(OperationKey::Length, [$value->arguments[0]])]) : $value;
+    }
+
     /** @return array{string, array<string, string|int>, string|null}|null */
     private function value(Expression $value, bool $isPerformed = false): ?array
     {
@@ -228,7 +248,8 @@ final class Bounded
                 if (++$terms > Bounds::TERMS) {
                     return ['many_terms', ['most' => Bounds::TERMS], null];
                 }
-                $waiting[] = [$value->right, $depth + 1, false];
+                // What changes a list gives nothing in Python, which `or` goes on from.
+                $waiting[] = [$value->right, $depth + 1, $this->parser->notation->indents && $value->operator->isLogic()];
             }
             $beyond = match (true) {
                 $value instanceof VariableRead => self::long([$value->name]),

@@ -43,6 +43,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\PrintLine;
 use Scrivlet\Core\Tree\Program;
 use Scrivlet\Core\Tree\Raise;
@@ -479,6 +480,10 @@ abstract class BraceParser extends ExpressionParser
         if ($isLabel && $this->notation->rowsMayEnd && \in_array($this->sign(2), ['for', 'while', 'do'], true)) {
             return $this->jumps->labelled($token);
         }
+        if ($isLabel && $this->notation->typed && $this->is(';', 2)) {
+            // A label of nothing, which something may jump to.
+            $this->fail('unsupported', $token, ['what' => "$token->text:"]);
+        }
         if ($isLabel && $this->notation->typed && 'default' !== $token->text && !$this->jumps->jumpsTo($token->text)) {
             return $this->jumps->labelled($token);
         }
@@ -567,7 +572,7 @@ abstract class BraceParser extends ExpressionParser
             }
             $index = $this->partners[$index] ?? $index;
         }
-        if (!$alone && null !== $closing && TokenKind::Keyword === $this->tokens[$this->at + 1]->kind && !\in_array($this->tokens[$this->at + 2]->text, [':', ',', '}', '('], true)) {
+        if (!$alone && null !== $closing && TokenKind::Keyword === $this->tokens[$this->at + 1]->kind && (!\in_array($this->tokens[$this->at + 2]->text, [':', ',', '}', '('], true) || \in_array($this->tokens[$this->at + 1]->text, ['if', 'for', 'while', 'switch'], true))) {
             return $this->isInOneLine($closing);
         }
         if ($alone && (!isset($this->begins[$this->at + 1]) || !isset($this->begins[$closing]))) {
@@ -581,7 +586,9 @@ abstract class BraceParser extends ExpressionParser
     private function isInOneLine(int $closing): bool
     {
         for ($index = $this->at + 1; $index <= $closing; ++$index) {
-            if (isset($this->begins[$index]) || '{' === $this->tokens[$index]->text) {
+            // Braces behind a name, a type or `=` hold a value.
+            $isBody = '{' === $this->tokens[$index]->text && TokenKind::Name !== $this->tokens[$index - 1]->kind && !\in_array($this->tokens[$index - 1]->text, ['=', '>', '(', ',', 'return'], true);
+            if (isset($this->begins[$index]) || $isBody) {
                 $this->fail('unsupported', $this->peek(), ['what' => '{ … }']);
             }
         }
@@ -652,6 +659,10 @@ abstract class BraceParser extends ExpressionParser
         if (',' === $next->text) {
             // Several values in one row, the last of which counts (ECMA-262, 13.16; C++17, 8.19).
             $this->fail('unsupported', $next, ['what' => '…, …']);
+        }
+        if ($this->notation->typed && '(' === $next->text && ')' === $this->tokens[$this->at - 1]->text) {
+            // What round brackets give may be called (C++17, 16.5.4).
+            $this->fail('unsupported', $next, ['what' => '(…)(…)']);
         }
         $this->fail('unexpected', $next);
     }
@@ -1122,7 +1133,7 @@ abstract class BraceParser extends ExpressionParser
         $called = $target instanceof MethodCall ? $target->method : ($target instanceof OwnValue ? $target->function : '');
         $row = explode(';', strtok(substr($this->text, $start, 40), "\r\n") ?: '')[0];
         $text = trim((preg_split('~[-+*/%&|^]?=(?!=)|(?<=.)(?:\+\+|--)~', $row) ?: [$row])[0]);
-        if ($this->notation->typed && $target instanceof Choice || $this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
+        if ($this->notation->typed && ($target instanceof Choice || '(' === $text[0] && str_contains($this->text, 'operator')) || $this->notation->typed && '' !== $called && ('@' === $called[0] || 1 === preg_match('/&\s*(?:\w+::)?'.Names::asPattern($called).'\s*\(/', $this->text))) {
             $this->failAt('unsupported', $start, $length, ['what' => "$text = …"]);
         }
         $this->failAt('assign_to_value', $start, $length, ['text' => $text]);
@@ -1204,6 +1215,9 @@ abstract class BraceParser extends ExpressionParser
             return $set;
         }
         $target = $this->ownLength($target);
+        if ($target instanceof Operation && OperationKey::Length === $target->key && $this->facts->namedPlaces) {
+            return new Perform($this->newId(), new Operation(OperationKey::SetLength, [$target->arguments[0], new Binary($operator, $target, $amount)]));
+        }
         if (!$target instanceof Item && !$target instanceof Field) {
             $this->failNoPlace($target, $start, max(1, $this->endOffset() - $start));
         }

@@ -602,6 +602,8 @@ abstract class ExpressionParser extends Parser
         return match (true) {
             !$of instanceof VariableRead || !isset($this->caught[$of->name]) => $value,
             OperationKey::Written === $value->key => new Operation(OperationKey::FailureShown, [$of]),
+            // `repr(str(error))` is about the text.
+            'repr' === ($this->tokens[$this->at - 6]->text ?? '') && 'str' === $this->tokens[$this->at - 4]->text => $value,
             default => $of,
         };
     }

@@ -952,7 +952,7 @@ final class Meaning
         if (OperationKey::Alike === $operation->key && $this->areOfOneKind($operation->arguments[0], $operation->arguments[1])) {
             return new Binary(Operator::Equal, $operation->arguments[0], $operation->arguments[1]);
         }
-        if (OperationKey::Spelled === $operation->key && TypeKind::Unknown !== $this->type($first)->kind && TypeKind::Number !== $this->type($first)->kind) {
+        if (OperationKey::Spelled === $operation->key && !\in_array($this->type($first)->kind, [TypeKind::Unknown, TypeKind::Number, TypeKind::Either], true)) {
             // Only numbers with a point are shown another way by `to_string` than by `cout` (C++17, 24.3.4).
             return new Operation(OperationKey::ToText, [$first]);
         }

@@ -365,6 +365,10 @@ abstract class Parser
     {
         $name = $this->peek();
         if (null === $name || TokenKind::Name !== $name->kind) {
+            if (null !== $name && ($name->end() === $name->offset || $this->at > 0 && $this->tokens[$this->at - 1]->end() === $this->tokens[$this->at - 1]->offset)) {
+                // Another name for a type that is not read yet, written out.
+                $this->fail('unsupported', $name, ['what' => '…<…>']);
+            }
             $this->fail(TokenKind::Keyword === $name?->kind ? 'keyword_as_name' : $missing, $name, ['name' => $name->text ?? '']);
         }
         if (Names::isKept($this->language(), $name->text)) {

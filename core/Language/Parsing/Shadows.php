@@ -18,7 +18,7 @@ use Scrivlet\Core\Tree\Bounds;
  */
 final class Shadows
 {
-    private const CPP_TYPES = TypeNames::PLAIN + ['string' => true, '>' => true, '&' => true];
+    private const CPP_TYPES = TypeNames::PLAIN + ['string' => true, '>' => true, '>>' => true, '&' => true];
     /** What stands behind a name that a type declares. */
     private const BEHIND = ['=' => true, ';' => true, ',' => true, '{' => true, '[' => true, ':' => true, '(' => true];
 
@@ -154,18 +154,24 @@ final class Shadows
                     }
                     continue;
                 }
-                if (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : \in_array($before, ['let', 'const', '[', '{', ':', ','], true)) && $this->isDeclared($index)) {
+                if (isset($this->behind[$index])) {
                     $this->leave($index);
-                    $this->declare($index, $token);
+                    $this->declare($index, $token, $this->behind[$index]);
+                } elseif (($isCpp ? isset(self::CPP_TYPES[$before]) || isset($this->classes[$before]) || '*' === $before : \in_array($before, ['let', 'const', '[', '{', ':', ','], true)) && $this->isDeclared($index)) {
+                    $this->leave($index);
+                    $this->declare($index, $token, $index);
+                    if ($isCpp) {
+                        $this->namesBehind($index);
+                    }
                 }
                 continue;
             }
             if ('for' === $token->text && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1)) {
                 $this->leave($index);
-                $this->frames[] = [[], false, $this->endOfBody($index + 1)];
+                $this->frames[] = [[], false, $this->endBehind($index + 1)];
             } elseif ($isCpp && \in_array($token->text, ['if', 'while', 'switch'], true) && TokenKind::Keyword === $token->kind && '(' === $this->text($index + 1) && $this->declaresInHead($index + 2)) {
                 $this->leave($index);
-                $this->frames[] = [[], false, $this->endOfBranches($index + 1)];
+                $this->frames[] = [[], false, $this->endOfRow($index)];
             } elseif ('{' === $token->text && TokenKind::Sign === $token->kind && !\in_array($this->text($index - 1), ['let', 'const'], true)) {
                 $this->leave($index);
                 $before = $this->text($index - 1);
@@ -174,6 +180,28 @@ final class Shadows
                     $this->bodies[$this->closing($index) ?? \count($this->tokens)] = true;
                 }
                 $this->frames[] = [$isFunction ? $this->parameters($index - 1) : [], $isFunction, $this->closing($index) ?? \count($this->tokens)];
+            }
+        }
+    }
+
+    /** @var array<int, int> names that a row declares behind others, each with the place of the first one */
+    private array $behind = [];
+
+    /** Finds the other names of a row that declares several: `int rows = 2, columns = 3;` (C++17, 11). */
+    private function namesBehind(int $first): void
+    {
+        for ($at = $first + 1; isset($this->tokens[$at]) && !\in_array($this->texts[$at], [';', ')', ']', '}'], true); ++$at) {
+            if ('(' === $this->texts[$at] || '[' === $this->texts[$at] || '{' === $this->texts[$at]) {
+                $at = $this->closing($at) ?? \count($this->tokens);
+            } elseif (',' === $this->texts[$at]) {
+                $name = $at + 1;
+                while ('*' === $this->text($name) || '&' === $this->text($name)) {
+                    ++$name;
+                }
+                if (TokenKind::Name !== ($this->tokens[$name]->kind ?? null) || !\in_array($this->text($name + 1), ['=', ';', ',', '{', '[', '('], true)) {
+                    return;
+                }
+                $this->behind[$name] = $first;
             }
         }
     }
@@ -220,7 +248,7 @@ final class Shadows
                 continue;
             }
             if (TokenKind::Name === $this->tokens[$index]->kind && ':' !== $this->text($index + 1)) {
-                $this->declare($index, $this->tokens[$index]);
+                $this->declare($index, $this->tokens[$index], $index);
             }
         }
         $this->turns[$last + ('=>' === $this->text($last + 1) ? 2 : 1)] = true;
@@ -246,10 +274,10 @@ final class Shadows
             return 'let' === $before || 'const' === $before || $this->isTakenApart($index) || ',' === $before && $this->isDeclaredBehind($index);
         }
 
-        $isPointer = '*' === $before && (isset($this->classes[$this->text($index - 2)]) || isset(self::CPP_TYPES[$this->text($index - 2)]) && !\in_array($this->text($index - 2), ['>', '&'], true));
+        $isPointer = '*' === $before && (isset($this->classes[$this->text($index - 2)]) || isset(self::CPP_TYPES[$this->text($index - 2)]) && !\in_array($this->text($index - 2), ['>', '>>', '&'], true));
 
         return ($isPointer || isset($this->classes[$before]) || isset(self::CPP_TYPES[$before])) && isset(self::BEHIND[$this->text($index + 1)])
-            && ('>' !== $before && '&' !== $before || $this->endsType($index - 1));
+            && (!\in_array($before, ['>', '>>', '&'], true) || $this->endsType($index - 1));
     }
 
     /** How many tokens behind `let` a name may stand that it declares. */
@@ -300,7 +328,7 @@ final class Shadows
                 // None of them stands in a type.
                 return false;
             }
-            $depth += '>' === $text ? 1 : ('<' === $text ? -1 : 0);
+            $depth += ['>' => 1, '>>' => 2, '<' => -1][$text] ?? 0;
             if (0 === $depth && '&' !== $text && '<' !== $text) {
                 return isset(self::CPP_TYPES[$text]) || isset($this->classes[$text]) || \in_array($text, ['vector', 'map', 'optional', 'array'], true);
             }
@@ -312,7 +340,8 @@ final class Shadows
         return false;
     }
 
-    private function declare(int $index, Token $token): void
+    /** @param int $first the place of the first name that the row declares, which its type stands before */
+    private function declare(int $index, Token $token, int $first): void
     {
         $last = \count($this->frames) - 1;
         if ('(' === $this->text($index + 1) && $this->notation->typed && '{' === $this->text(($this->closing($index + 1) ?? $index) + 1)) {
@@ -325,12 +354,12 @@ final class Shadows
         }
         for ($at = $last - 1, $outer = max(0, $last - Bounds::NESTING); $at >= $outer && !$this->frames[$last][1]; --$at) {
             if (isset($this->frames[$at][0][$name])) {
-                $this->shadow($token, $this->frames[$last][2]);
+                $this->shadow($token, $this->frames[$last][2], $index);
 
                 return;
             }
             if ($this->frames[$at][1] && isset($this->frames[0][0][$name])) {
-                $this->shadow($token, $this->frames[$last][2]);
+                $this->shadow($token, $this->frames[$last][2], $index);
 
                 return;
             }
@@ -339,21 +368,21 @@ final class Shadows
             }
         }
         if ($this->frames[$last][1] && 1 === $last && isset($this->frames[0][0][$name]) && $this->isMain()) {
-            $this->shadow($token, $this->frames[$last][2]);
+            $this->shadow($token, $this->frames[$last][2], $index);
 
             return;
         }
-        if ($this->notation->typed && !isset($this->frames[$last][0][$name]) && $this->isOfOtherKind($index, $name)) {
-            $this->shadow($token, $this->frames[$last][2]);
+        if ($this->notation->typed && !isset($this->frames[$last][0][$name]) && $this->isOfOtherKind($first, $name)) {
+            $this->shadow($token, $this->frames[$last][2], $index);
 
             return;
         }
         $isOthers = match (true) {
-            $this->notation->typed => $this->isLasting($index) && [] !== array_filter($this->places()[$name] ?? [], fn (int $place): bool => $place < $index || $place > $this->frames[$last][2]),
+            $this->notation->typed => $this->isLasting($first) && [] !== array_filter($this->places()[$name] ?? [], fn (int $place): bool => $place < $index || $place > $this->frames[$last][2]),
             default => !$this->notation->indents && 0 < $last && !$this->frames[$last][1] && $this->isKeptByFunction($index, $last),
         };
         if ($isOthers) {
-            $this->shadow($token, $this->frames[$last][2]);
+            $this->shadow($token, $this->frames[$last][2], $index);
 
             return;
         }
@@ -494,7 +523,8 @@ final class Shadows
     /** Where the braces of `main` close; -1 if there are none. */
     private ?int $mainEnds = null;
 
-    private function shadow(Token $token, int $last): void
+    /** @param int|null $index where it is declared, if that is told */
+    private function shadow(Token $token, int $last, ?int $index = null): void
     {
         $this->taken ??= array_fill_keys(array_map(static fn (Token $token): string => $token->text, $this->tokens), 1);
         for ($number = $this->taken[$token->text] + 1; isset($this->taken["{$token->text}_$number"]); ++$number) {
@@ -503,7 +533,25 @@ final class Shadows
         $other = "{$token->text}_$number";
         $this->taken[$other] = 1;
         $end = $this->tokens[min($last, \count($this->tokens) - 1)];
-        $this->found[$token->text][] = [$token->offset, $end->offset + \strlen($end->text), $other];
+        $until = $end->offset + \strlen($end->text);
+        // What a loop goes over is reckoned before its variable is there: `for (auto bed : bed)` (C++17, 9.5.4).
+        $head = null !== $index && $this->notation->typed && ':' === $this->text($index + 1) ? $this->headEnd($index) : null;
+        if (null === $head) {
+            $this->found[$token->text][] = [$token->offset, $until, $other];
+
+            return;
+        }
+        $this->found[$token->text][] = [$token->offset, $token->end(), $other];
+        $this->found[$token->text][] = [$this->tokens[$head]->offset, $until, $other];
+    }
+
+    /** The bracket that closes the head in which a name stands. */
+    private function headEnd(int $index): ?int
+    {
+        for ($at = $index; $at >= 0 && $index - $at < self::FAR && !\in_array($this->text($at), ['(', ';', '{'], true); --$at) {
+        }
+
+        return '(' === $this->text($at) ? $this->closing($at) : null;
     }
 
     /** @var array<string, int>|null the words of the text, and the last number that was put behind each */
@@ -532,15 +580,42 @@ final class Shadows
         return $names;
     }
 
-    private function endOfBody(int $opening): int
+    /** @var array<int, int> by the token that a row begins with, the one that it ends with, all that belongs to it */
+    private array $ends = [];
+
+    /** The last token of a row, with what hangs on its head (C++17, 9.4 and 9.5; ECMA-262, 14.6 and 14.7). */
+    private function endOfRow(int $first, int $depth = 0): int
     {
-        $closing = 'else' === $this->text($opening) ? $opening : $this->closing($opening);
-        if (null === $closing) {
-            return \count($this->tokens);
+        if (isset($this->ends[$first])) {
+            return $this->ends[$first];
         }
-        for ($index = $closing + 1; $index < \count($this->tokens); ++$index) {
+        $text = $this->text($first);
+        $end = match (true) {
+            $depth > Bounds::NESTING => \count($this->tokens),
+            '{' === $text => $this->closing($first) ?? \count($this->tokens),
+            \in_array($text, ['if', 'for', 'while', 'switch'], true) && '(' === $this->text($first + 1) => $this->endBehind($first + 1, $depth),
+            default => $this->endOfPlainRow($first),
+        };
+        if ('if' === $text && 'else' === $this->text($end + 1)) {
+            $end = $this->endOfRow($end + 2, $depth + 1);
+        }
+
+        return $this->ends[$first] = $end;
+    }
+
+    /** The last token of what hangs on a head in round brackets. */
+    private function endBehind(int $opening, int $depth = 0): int
+    {
+        $closing = $this->closing($opening);
+
+        return null === $closing ? \count($this->tokens) : $this->endOfRow($closing + 1, $depth + 1);
+    }
+
+    private function endOfPlainRow(int $first): int
+    {
+        for ($index = $first; $index < \count($this->tokens); ++$index) {
             $text = $this->text($index);
-            if ($index > $closing + 1 && $this->notation->rowsMayEnd && $this->beginsRow($index)) {
+            if ($index > $first && $this->notation->rowsMayEnd && $this->beginsRow($index)) {
                 return $index - 1;
             }
             if (\in_array($text, ['(', '[', '{'], true)) {
@@ -562,22 +637,6 @@ final class Shadows
         $index = $first + ('const' === $this->text($first) ? 1 : 0);
 
         return isset(self::CPP_TYPES[$this->text($index)]) || isset($this->classes[$this->text($index)]) || 'auto' === $this->text($index);
-    }
-
-    /** The last token of what belongs to a condition, all that stands behind `else` with it. */
-    private function endOfBranches(int $opening): int
-    {
-        $end = $this->endOfBody($opening);
-        while ('else' === $this->text($end + 1)) {
-            $body = $end + 2;
-            $isIf = 'if' === $this->text($body) && '(' === $this->text($body + 1);
-            $end = $isIf ? $this->endOfBody($body + 1) : ('{' === $this->text($body) ? $this->closing($body) ?? \count($this->tokens) : $this->endOfBody($end + 1));
-            if (!$isIf) {
-                break;
-            }
-        }
-
-        return $end;
     }
 
     /** Whether a line of JavaScript begins a row, where no semicolon ends the one before (ECMA-262, 12.10). */

@@ -6,6 +6,7 @@ namespace Scrivlet\Core\Language\Python;
 
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -27,6 +28,7 @@ use Scrivlet\Core\Language\Python\Values\MadePatterns;
 use Scrivlet\Core\Language\Python\Values\TextLiterals;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Choice;
+use Scrivlet\Core\Tree\ClassDefinition;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Given;
@@ -577,6 +579,9 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if (isset($methods[$name])) {
             $end = $token->offset + \strlen($name);
+            if (($this->is(')') || $this->is(',')) && 1 < \count($methods[$name][0][1]) && true !== ValueOperations::find($methods[$name][0][0])?->hasEffect()) {
+                $this->fail('unsupported', $token, ['what' => "….$name"]);
+            }
             $this->fail('call_brackets', $token, ['name' => $name], 1 === \count($methods[$name][0][1]) ? [new Replacement($end, 0, '()')] : []);
         }
 
@@ -599,6 +604,10 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('print' === $token->text && !$this->isVariable('print') && !isset($this->symbols->functions['print'])) {
             return new Operation(OperationKey::Printer);
+        }
+        if (null !== FailureNames::kindOf($this->language(), $token->text) && !$this->isVariable($token->text) && !isset($this->classes->parents[$token->text]) && !$this->mayFail($token->offset)) {
+            // Kinds of failures are values in Python, which rows that let go of something compare.
+            return str_ends_with($this->scope, '.'.ClassDefinition::EXITS) ? new VariableRead($token->text) : $this->fail('unsupported', $token, ['what' => $token->text]);
         }
         $property = SpellingIndex::of(Language::Python)->properties[$this->imported[$token->text] ?? ''] ?? null;
         if (null !== $property && !$this->isVariable($token->text)) {
@@ -741,6 +750,13 @@ abstract class PythonExpressions extends ExpressionParser
         }
         if ('zip' === $token->text && 2 < \count($arguments)) {
             return new Operation(OperationKey::Turned, [new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments))]);
+        }
+        $isSpread = \in_array('*', array_column($arguments, 'name'), true) && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text);
+        if ($isSpread && \in_array($token->text, ['max', 'min'], true) && [] === array_diff(array_filter(array_column($arguments, 'name')), ['*'])) {
+            return new Operation('max' === $token->text ? OperationKey::Greatest : OperationKey::Least, [$this->inOneList($arguments)]);
+        }
+        if ($isSpread && 1 === \count($arguments) && 'itertools.chain' === ($this->imported[$token->text] ?? '')) {
+            return new Operation(OperationKey::ChainedAll, [$arguments[0]->value]);
         }
         foreach ($arguments as $argument) {
             if ('*' === $argument->name && !isset($this->symbols->rests[$token->text]) && !isset($this->symbols->functions[$token->text]) && !$this->isVariable($token->text)) {

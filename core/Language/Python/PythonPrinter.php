@@ -938,6 +938,9 @@ class PythonPrinter extends Printer
             // What is caught is asked itself, and not what it says.
             return 'type('.$this->name($of->name).').__name__';
         }
+        if (OperationKey::FailedAs === $operation->key && ($kind = $operation->arguments[1]) instanceof TextLiteral) {
+            return $this->bracket($this->expression($operation->arguments[0]).' is '.$kind->value, self::COMPARED - 1, $around);
+        }
         if (null !== $of && OperationKey::After === $operation->key && ($operation->arguments[1] ?? null) == new NothingLiteral()) {
             // What is done in its place gives nothing by itself.
             return $this->expression($of, $around);

@@ -9,7 +9,7 @@ final class PythonRealNames
 {
     /** What is kept and can be done, and modules. */
     public const NAMES = ''
-        .'ASCII DOTALL IGNORECASE MULTILINE VERBOSE I M S X _fields _make accumulate acos acosh altzone append as_integer_ratio ascii_letters ascii_lowercase ascii_uppercase asctime asin asinh astimezone '
+        .'Random SystemRandom ASCII DOTALL IGNORECASE MULTILINE VERBOSE I M S X _fields _make accumulate acos acosh altzone append as_integer_ratio ascii_letters ascii_lowercase ascii_uppercase asctime asin asinh astimezone '
         .'atan atan2 atanh betavariate bisect_left bisect_right bit_count bit_length cache cached_property capitalize capwords casefold cbrt '
         .'ceil center chain choice choices clear clock_getres clock_gettime clock_gettime_ns clock_settime clock_settime_ns cmp_to_key comb '
         .'combinations combinations_with_replacement combine compress conjugate copy copyright copysign correlation cosh count covariance '

@@ -12,6 +12,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\MethodCall;
 use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnCall;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\Program;
@@ -38,6 +39,17 @@ final class ChangedParameters
         $seen[$key] = true;
 
         return self::areChangedIn($program, $program->rowsOf($function), [$parameter => true], $seen);
+    }
+
+    /**
+     * Whether rows change what some names stand for.
+     *
+     * @param iterable<Statement> $rows
+     * @param list<string>        $names
+     */
+    public static function changeAny(Program $program, iterable $rows, array $names): bool
+    {
+        return self::areChangedIn($program, $rows, array_fill_keys($names, true), []);
     }
 
     /** Whether a loop changes what the items hold that it goes over. */
@@ -91,7 +103,7 @@ final class ChangedParameters
             foreach ($rows as $row) {
                 if ($row instanceof EachLoop && isset($names[self::root($row->over) ?? ''])) {
                     $names += array_fill_keys($row->variables, true);
-                } elseif ($row instanceof SetVariable && !$row->value instanceof VariableRead && isset($names[self::root($row->value) ?? ''])) {
+                } elseif ($row instanceof SetVariable && (!$row->value instanceof VariableRead || str_ends_with((string) $row->declared, '&')) && isset($names[self::root($row->value) ?? ''])) {
                     $names[$row->variable] = true;
                 }
             }
@@ -110,7 +122,7 @@ final class ChangedParameters
         $function = $program->functionNamed($name);
         foreach (null === $function ? [] : $arguments as $index => $argument) {
             $to = $function->parameters[$index] ?? null;
-            $isCopied = null !== $to && isset($function->types[$to]) && !str_ends_with($function->types[$to], '&');
+            $isCopied = null !== $to && isset($function->types[$to]) && 1 !== preg_match('/[&*]$/D', $function->types[$to]);
             if (null !== $function && null !== $to && !$isCopied && isset($names[self::root($argument) ?? '']) && self::isChanged($program, $function, $to, $seen)) {
                 return true;
             }
@@ -122,8 +134,9 @@ final class ChangedParameters
     /** The variable that holds an item, however deep. */
     private static function root(Expression $value): ?string
     {
-        while ($value instanceof Item || $value instanceof Field) {
-            $value = $value instanceof Field ? $value->object : $value->container;
+        while ($value instanceof Item || $value instanceof Field || $value instanceof Operation && OperationKey::Itself === $value->key) {
+            // `&bed` is the thing itself.
+            $value = $value->operands()[0];
         }
 
         return $value instanceof VariableRead ? $value->name : null;

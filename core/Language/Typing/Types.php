@@ -75,6 +75,8 @@ final class Types
     private array $narrow = [];
     /** @var array<string, true> variables and results whose type is declared */
     private array $declared = [];
+    /** @var array<int, bool> which functions are templates, by the number of the object */
+    private array $templates = [];
     /** @var array<string, true> keys of the types that have widened since it was looked at */
     private array $widened = [];
     /** @var array<string, FunctionDefinition> the first one of each name */
@@ -575,6 +577,10 @@ final class Types
             if (TypeKind::Letter === $operand->kind) {
                 $operand = StaticType::whole();
             }
+            if (TypeKind::Truth === $operand->kind) {
+                // It is 0 or 1 where it is reckoned with (C++17, 7.6; The Python Standard Library, Boolean Type; ECMA-262, 7.1.4).
+                $operand = StaticType::natural();
+            }
             if (TypeKind::Number === $operand->kind || !$operand->isNumeric()) {
                 return StaticType::number();
             }
@@ -835,11 +841,22 @@ final class Types
 
     private function widen(FunctionDefinition|Script $part, string $name, StaticType $type): void
     {
-        $this->widenIn($this->variables, $this->scopes->owner($part, $name).':'.$name, $type);
+        // What is declared with a type of its own takes that; only a template takes what it is given.
+        $isTemplate = $this->isCpp && $part instanceof FunctionDefinition && $this->isTemplate($part);
+        $this->widenIn($this->variables, $this->scopes->owner($part, $name).':'.$name, $type, $isTemplate);
     }
 
-    /** @param array<string, StaticType> $types */
-    private function widenIn(array &$types, string $key, StaticType $type): void
+    /** Whether a call says of what type a parameter is, which C++ then reads as `auto` (C++17, 17.1). */
+    private function isTemplate(FunctionDefinition $function): bool
+    {
+        return $this->templates[spl_object_id($function)] ??= [] !== array_filter($function->parameters, static fn (string $parameter): bool => $parameter !== $function->itself() && 1 === preg_match('/\bauto\b/', $function->types[$parameter] ?? 'auto'));
+    }
+
+    /**
+     * @param array<string, StaticType> $types
+     * @param bool|null                 $isTemplate whether C++ would make another function for a number of another type
+     */
+    private function widenIn(array &$types, string $key, StaticType $type, ?bool $isTemplate = null): void
     {
         $old = $types[$key] ?? StaticType::unknown();
         if (isset($this->declared[$key])) {
@@ -849,7 +866,7 @@ final class Types
             }
             $type = StaticType::wholeOf(false, $old->isWide());
         }
-        $new = $old->join($type, $this->isCpp);
+        $new = $old->join($type, $isTemplate ?? $this->isCpp);
         if ($new !== $old) {
             $types[$key] = $new;
             $this->widened[$key] = true;

@@ -65,4 +65,5 @@ cout << signs << endl;',
     'operation.sign_typed' => 'int sign = cin.get();
 cout << sign << endl;',
     'operation.sign_ahead' => 'cout << cin.peek() << endl;',
+    'operation.stream_cleared' => "stringstream from(\"1 pea\");\nint beds = 0;\nfrom >> beds;\nfrom.clear();\nstring name;\nfrom >> name;\ncout << beds << name << endl;",
 ];

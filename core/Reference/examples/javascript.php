@@ -110,4 +110,6 @@ try {
 console.log(told[0].name, told[0].message);',
     'operation.of_failure' => 'const told = new RangeError("dry");
 console.log(told instanceof RangeError);',
+    'operation.gapped' => "const beds = new Array(3);\nbeds[0] = \"pea\";\nconsole.log(beds);",
+    'operation.set_length' => "const beds = [\"pea\", \"bean\", \"kale\"];\nbeds.length = 2;\nconsole.log(beds);",
 ];

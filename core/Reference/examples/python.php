@@ -483,4 +483,9 @@ for line in sys.stdin:
     'operation.lines_kept' => 'print("pea\\nbean".splitlines(True))',
     'operation.split_last' => 'print("a-b-c".rsplit("-", 1))',
     'operation.last_index' => 'print("banana".rindex("an"))',
+    'operation.totals_from' => "import itertools\nprint(list(itertools.accumulate([1, 2, 3], lambda one, other: one * other, initial=10)))",
+    'operation.totals_by' => "import itertools\nprint(list(itertools.accumulate([3, 1, 4], lambda one, other: max(one, other))))",
+    'operation.chained_all' => "import itertools\nprint(list(itertools.chain.from_iterable([[\"pea\"], [\"bean\", \"kale\"]])))",
+    'operation.taken_out_first' => "from collections import OrderedDict\nbeds = OrderedDict([(\"pea\", 3), (\"bean\", 5)])\nprint(beds.popitem(last=False), list(beds))",
+    'operation.failed_as' => "class Held:\n    def __enter__(self):\n        return self\n\n    def __exit__(self, kind, value, trace):\n        print(kind is ValueError)\n        return True\n\n\nwith Held():\n    raise ValueError(\"dry\")\nprint(\"done\")",
 ];

@@ -27,6 +27,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Script;
 use Scrivlet\Core\Tree\SetItem;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
@@ -274,6 +275,35 @@ final class AssignmentCode
         return !$this->compiler->facts->typed || 0 === $bits ? $value : "\$v->narrowed($value, $bits)";
     }
 
+    /**
+     * Which numbers of a value become others where it gets another type: `true` for those that get a point, `false` for those
+     * that lose it.
+     *
+     * @return array<int|string, mixed>|null by place, `*` for all of them: what becomes of it, or of what stands further in
+     */
+    private static function reals(StaticType $type, StaticType $was, int $depth = 0): ?array
+    {
+        if ($depth > self::DEEPEST) {
+            return null;
+        }
+        $found = [];
+        foreach ([] !== $type->parts ? $type->parts : ($type->isList() || $type->isMap() ? ['*' => $type->element] : []) as $place => $part) {
+            $before = $was->parts[$place] ?? $was->element ?? StaticType::unknown();
+            $within = match (true) {
+                null === $part => null,
+                StaticType::number() === $part => $before === $part ? null : true,
+                $part->isWhole() && !$part->isWide() => $before === StaticType::number() ? false : null,
+                default => self::reals($part, $before, $depth + 1),
+            };
+            $found += null === $within ? [] : [$place => $within];
+        }
+
+        return [] === $found ? null : $found;
+    }
+
+    /** How deep lists of lists are looked into. */
+    private const DEEPEST = 6;
+
     /** What becomes of a value when C++ puts it into a variable: numbers take its type, lists and maps are copied. */
     public function kept(StaticType $type, string $value, ?Expression $source = null): string
     {
@@ -298,6 +328,10 @@ final class AssignmentCode
         if ($type->isWhole() && !$was->isWhole() && TypeKind::Unknown !== $was->kind && TypeKind::Mixed !== $was->kind) {
             return TypeKind::Letter === $was->kind ? "\$v->code($value)" : "\$v->toInt($value".($type->isWide() ? ', true' : '').')';
         }
+        if ($this->compiler->part instanceof Script && $type->isWhole() && !$type->isWide() && TypeKind::Unknown === $was->kind && ($source instanceof MethodCall || $source instanceof OwnValue || $source instanceof Binary)) {
+            // What a function without a name gives shows only when it runs.
+            return "\$v->withoutPoint($value)";
+        }
         if ($type->isWhole() && !$type->isWide() && $was->isWide()) {
             return "\$v->toInt($value)";
         }
@@ -315,6 +349,11 @@ final class AssignmentCode
             return "\$v->followed($value)";
         }
         $copy = null !== $source && self::isShared($source) ? "\$v->cloned($value)" : $value;
+        $reals = null === $source || $was == $type ? null : self::reals($type, $was);
+        if (null !== $reals) {
+            // Whole numbers in a list of numbers with a point are some, too (C++17, 11.6.4).
+            $copy = "\$v->withReals($copy, ".var_export($reals, true).')';
+        }
         // Another name for an object is the object.
         $sliced = null !== $source && TypeKind::Copied === $type->kind && $this->compiler->classCode->isAbove((string) $type->class) && !($source instanceof MakeObject && $source->class === $type->class);
 

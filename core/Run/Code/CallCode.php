@@ -14,6 +14,7 @@ use Scrivlet\Core\Run\Values\ListValue;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\FunctionDefinition;
+use Scrivlet\Core\Tree\Given;
 use Scrivlet\Core\Tree\Handler;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\MethodCall;
@@ -127,7 +128,7 @@ final class CallCode
             $code = null;
             foreach ($methods as $method) {
                 $parameter = $method->parameters[$index + 1] ?? null;
-                if (null === $code && null !== $parameter && $this->isReference($method, $parameter) && ($argument instanceof VariableRead || $argument instanceof Item || $argument instanceof Field)) {
+                if (null === $code && null !== $parameter && $this->isReference($method, $parameter) && ($argument instanceof VariableRead || $argument instanceof Item || $argument instanceof Field || $argument instanceof Operation && OperationKey::ValueOrPut === $argument->key)) {
                     $code = '&'.$this->reference($argument, $before, $after);
                     $changes = true;
                 } elseif (null === $code && null !== $parameter && isset($method->types[$parameter]) && 1 !== preg_match('/[&*]$/D', $method->types[$parameter])) {
@@ -169,13 +170,25 @@ final class CallCode
 
             return $kept;
         }
-        if (!$argument instanceof Item) {
+        // What a map of C++ has for a key is there as soon as it is asked for (C++17, 26.4.4.3).
+        $isMade = $argument instanceof Operation && OperationKey::ValueOrPut === $argument->key;
+        if ($argument instanceof Operation && \in_array($argument->key, [OperationKey::First, OperationKey::Last], true) && Given::isPlace($argument->arguments[0])) {
+            // `front()` and `back()` give the item itself (C++17, 26.2.3).
+            [$list, $index] = [$this->compiler->temporary(), $this->compiler->temporary()];
+            array_push($before, "$list = ".$this->compiler->expression($argument->arguments[0]), "$index = ".(OperationKey::First === $argument->key ? '0' : "(int) \$v->length($list) - 1"), "$kept = \$v->item($list, $index)");
+            $after[] = "\$v->put($list, $index, $kept)";
+
+            return $kept;
+        }
+        if (!$argument instanceof Item && !$isMade) {
             $before[] = "$kept = ".$this->compiler->expression($argument);
 
             return $kept;
         }
         [$list, $index] = [$this->compiler->temporary(), $this->compiler->temporary()];
-        array_push($before, "$list = ".$this->compiler->expression($argument->container), "$index = ".$this->compiler->expression($argument->index), "$kept = \$v->item($list, $index)");
+        [$container, $at] = $argument->operands();
+        $found = $isMade ? "\$v->valueOrPut($list, $index, ".$this->compiler->expression($argument->operands()[2]).')' : "\$v->item($list, $index)";
+        array_push($before, "$list = ".$this->compiler->expression($container), "$index = ".$this->compiler->expression($at), "$kept = $found");
         $after[] = "\$v->put($list, $index, $kept)";
 
         return $kept;

@@ -167,7 +167,30 @@ final class ClassCode
             return '$v->likeThat('.$this->compiler->expression($made->arguments[0]).', '.var_export($made->copied, true).')';
         }
 
-        return ($made->copied ? '$this->madeCopied(' : '$this->made(').var_export($made->class, true).', $d'.CallCode::behind($made->arguments, array_map($this->compiler->callCode->handedOver(...), $made->arguments)).')';
+        $given = array_map($this->compiler->callCode->handedOver(...), $made->arguments);
+        foreach ($this->compiler->facts->typed && null === $this->compiler->program->functionNamed($made->class.'.'.ClassDefinition::MAKES) ? $this->kindsOfFields($made->class) : [] as $index => $type) {
+            if (isset($given[$index])) {
+                $given[$index] = $this->compiler->assignmentCode->kept($type, $given[$index], $made->arguments[$index]);
+            }
+        }
+
+        return ($made->copied ? '$this->madeCopied(' : '$this->made(').var_export($made->class, true).', $d'.CallCode::behind($made->arguments, $given).')';
+    }
+
+    /** @return array<int, StaticType> by place, the types of fields that are numbers with a point or hold some */
+    private function kindsOfFields(string $class): array
+    {
+        $kinds = [];
+        $place = 0;
+        foreach ($this->compiler->program->classNamed($class)?->body->statements ?? [] as $row) {
+            if ($row instanceof FieldDeclaration && !$row->off) {
+                $type = null === $row->type ? StaticType::unknown() : TypeNames::read($row->type);
+                $kinds += StaticType::number() === $type || $type->isList() || $type->isMap() ? [$place => $type] : [];
+                ++$place;
+            }
+        }
+
+        return $kinds;
     }
 
     /** Whether a class says itself how objects of it are made like others. */

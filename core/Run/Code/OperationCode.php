@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Scrivlet\Core\Run\Code;
 
 use Scrivlet\Core\Catalogue\FittingKind;
+use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Run\Compiler;
 use Scrivlet\Core\Run\GivenByName;
@@ -134,6 +135,16 @@ final class OperationCode
         }
         if (\in_array($operation->key, [OperationKey::ToWhole, OperationKey::ToLong], true) && $this->compiler->numberCode->isUnsigned($operation->arguments[0])) {
             return OperationKey::ToLong === $operation->key ? $this->compiler->expression($operation->arguments[0]) : "\$v->signedAgain({$this->compiler->expression($operation->arguments[0])})";
+        }
+        $last = $operation->arguments[\count($operation->arguments) - 1] ?? null;
+        if ($this->compiler->facts->typed && null !== $last && \in_array($operation->key, [OperationKey::Append, OperationKey::Prepend, OperationKey::Insert], true)
+            && StaticType::number() === $this->compiler->types->expression($this->compiler->part, $operation->arguments[0])->element && $this->compiler->types->expression($this->compiler->part, $last)->isWhole()) {
+            $codes = array_map($this->compiler->expression(...), \array_slice($operation->arguments, 0, -1));
+
+            return "\$v->$method(".implode(', ', [...$codes, '(float) '.$this->compiler->expression($last)]).')';
+        }
+        if (OperationKey::Spelled === $operation->key && $this->compiler->facts->typed && StaticType::number() === $this->compiler->types->expression($this->compiler->part, $operation->arguments[0])) {
+            return "\$v->spelled((float) {$this->compiler->expression($operation->arguments[0])})";
         }
         if (\in_array($operation->key, [OperationKey::ToText, OperationKey::ToNumber], true) && $this->compiler->facts->typed && TypeKind::UnsignedLong === $this->compiler->types->expression($this->compiler->part, $operation->arguments[0])->kind) {
             return '$v->'.(OperationKey::ToText === $operation->key ? 'showUnsigned' : 'unsignedReal')."({$this->compiler->expression($operation->arguments[0])})";

@@ -378,6 +378,28 @@ trait CollectionOperations
         return new ListValue($sums);
     }
 
+    /** What a function of two gives of all before and of each (The Python Standard Library, itertools.accumulate). */
+    public function totalsBy(mixed $list, mixed $join): ListValue
+    {
+        $join instanceof \Closure || throw new RunError('no_function');
+        $so = [];
+        foreach ($this->over($list) as $item) {
+            $so[] = [] === $so ? $item : $join($so[\count($so) - 1], $item);
+        }
+
+        return new ListValue($so);
+    }
+
+    public function totalsFrom(mixed $list, mixed $join, mixed $start): ListValue
+    {
+        return $this->totalsBy(new ListValue([$start, ...$this->over($list)]), $join);
+    }
+
+    public function chainedAll(mixed $lists): ListValue
+    {
+        return $this->chained(...$this->over($lists));
+    }
+
     public function chained(mixed ...$lists): ListValue
     {
         return new ListValue(array_merge(...array_map(fn (mixed $list): array => \is_string($list) ? $this->letters($list)->items : $this->over($list), array_values($lists))));

@@ -56,11 +56,50 @@ final class CppValues extends Values
         return (float) self::number($a) / (float) self::divisor($b);
     }
 
-    /** An object is taken apart into what it keeps (C++17, 11.5). */
+    /** A number as an `int` takes it (C++17, 7.10); what is none stays what it is. */
+    public function withoutPoint(mixed $value): mixed
+    {
+        return \is_float($value) ? $this->toInt($value) : $value;
+    }
+
+    /**
+     * A list, a map or a pair with numbers as its type has them.
+     *
+     * @param array<int|string, mixed> $reals by place, `*` for all: whether it has a point
+     */
+    public function withReals(mixed $value, array $reals): mixed
+    {
+        $made = fn (mixed $item, mixed $wanted): mixed => match (true) {
+            true === $wanted && \is_int($item) => (float) $item,
+            false === $wanted && \is_float($item) => $this->toInt($item),
+            default => $item,
+        };
+        if ($value instanceof ListValue) {
+            foreach ($value->items as $at => $item) {
+                $wanted = $reals['*'] ?? $reals[$at] ?? null;
+                $value->items[$at] = \is_array($wanted) ? $this->withReals($item, $wanted) : $made($item, $wanted);
+            }
+        } elseif ($value instanceof MapValue && 'set' !== $value->sort && '' === $value->class) {
+            foreach ($value->entries as $tag => [$key, $item]) {
+                $wanted = $reals['*'] ?? null;
+                $value->entries[$tag] = [$key, \is_array($wanted) ? $this->withReals($item, $wanted) : $made($item, $wanted)];
+            }
+        }
+
+        return $value;
+    }
+
+    /** @var array<string, list<string>> by class, the names of what its objects keep, in the order of their declarations */
+    public array $fields = [];
+
+    /** An object is taken apart into what it keeps, in the order in which its class declares that (C++17, 11.5). */
     public function apart(mixed $value, int $wanted): array
     {
         if ($value instanceof MapValue && '' !== $value->class) {
-            $value = new ListValue(array_map(fn (array $entry): mixed => $this->cloned($entry[1]), array_values($value->entries)));
+            $order = array_flip(array_map(static fn (string $name): string => "t$name", $this->fields[$value->class] ?? []));
+            $entries = $value->entries;
+            uksort($entries, static fn (string|int $one, string|int $other): int => ($order[$one] ?? \PHP_INT_MAX) <=> ($order[$other] ?? \PHP_INT_MAX));
+            $value = new ListValue(array_map(fn (array $entry): mixed => $this->cloned($entry[1]), array_values($entries)));
         }
 
         return parent::apart($value, $wanted);

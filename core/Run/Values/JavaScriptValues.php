@@ -297,7 +297,8 @@ final class JavaScriptValues extends Values
     public function forget(mixed $map, mixed $key): void
     {
         if (!$map instanceof ListValue || $map->fixed) {
-            parent::forget($map, $key);
+            // What is frozen loses nothing (ECMAScript 2022, 20.1.2.6).
+            self::isStill($map) || parent::forget($map, $key);
 
             return;
         }

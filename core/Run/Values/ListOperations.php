@@ -278,6 +278,34 @@ trait ListOperations
         }
     }
 
+    /** A list that has places and nothing in them (ECMAScript 2022, 23.1.1.1). */
+    public function gapped(mixed $many): ListValue
+    {
+        $list = new ListValue([]);
+        \is_float($many) || \is_int($many) ? $this->setLength($list, $many) : $list->items = [$many];
+
+        return $list;
+    }
+
+    /** Items are taken away at the end, or places come there that nothing was put into (ECMAScript 2022, 10.4.2.4). */
+    public function setLength(mixed $value, mixed $many): void
+    {
+        $list = self::list_($value);
+        $many = (float) self::number($many);
+        if ($many < 0 || $many > 4294967295 || floor($many) !== $many) {
+            throw new RunError('no_length', [], 'Invalid array length');
+        }
+        if ($many > self::MOST_ITEMS) {
+            throw new RunError('long_list', ['most' => self::MOST_ITEMS]);
+        }
+        Room::spend(max(0, (int) $many - \count($list->items)));
+        for ($gap = \count($list->items); $gap < $many; ++$gap) {
+            $list->gaps[$gap] = true;
+        }
+        $list->items = array_pad(\array_slice($list->items, 0, (int) $many), (int) $many, null);
+        $this->told($list);
+    }
+
     public function backwards(mixed $value): string|ListValue
     {
         return \is_string($value) ? implode('', array_reverse(mb_str_split($value))) : new ListValue(array_reverse($this->over($value)), $this->isTuple($value));
@@ -540,6 +568,11 @@ trait ListOperations
 
     public function dropFirst(mixed $list): void
     {
+        if ($this->can($list, '@forget')) {
+            $this->asked($list, '@forget', 0);
+
+            return;
+        }
         $this->popAt($list, 0);
     }
 
@@ -574,6 +607,11 @@ trait ListOperations
 
     public function dropAt(mixed $list, mixed $index): void
     {
+        if ($this->can($list, '@forget')) {
+            $this->asked($list, '@forget', $index);
+
+            return;
+        }
         $this->popAt($list, $index);
     }
 

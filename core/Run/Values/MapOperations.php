@@ -106,11 +106,18 @@ trait MapOperations
     /** The entry that was put in last, taken out (The Python Standard Library, "dict.popitem"). */
     public function takenOut(mixed $map): ListValue
     {
-        $last = self::map_($map)->entries;
-        $entry = end($last);
-        if (false === $entry) {
-            throw new RunError('no_key', ['key' => ''], "'popitem(): dictionary is empty'");
-        }
+        return $this->withoutKey($map, array_key_last(self::map_($map)->entries), "'popitem(): dictionary is empty'");
+    }
+
+    /** The entry that was put in first, taken out (The Python Standard Library, "collections.OrderedDict.popitem"). */
+    public function takenOutFirst(mixed $map): ListValue
+    {
+        return $this->withoutKey($map, array_key_first(self::map_($map)->entries), "'dictionary is empty'");
+    }
+
+    private function withoutKey(mixed $map, string|int|null $tag, string $where): ListValue
+    {
+        $entry = self::map_($map)->entries[$tag ?? ''] ?? throw new RunError('no_key', ['key' => ''], $where);
         $this->popAt($map, $entry[0]);
 
         return new ListValue([$entry[0], $entry[1]], true);

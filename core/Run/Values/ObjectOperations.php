@@ -38,7 +38,7 @@ trait ObjectOperations
     }
 
     /** By method: what the other object is asked then, and the sign that both stand beside. */
-    private const OTHERS = ['@equal' => ['@equal', '=='], '@less' => ['@greater', '<'], '@greater' => ['@less', '>'], '@less_or_equal' => ['@greater_or_equal', '<='], '@greater_or_equal' => ['@less_or_equal', '>='], '@add' => ['@added_to', '+'], '@multiply' => ['@multiplied_by', '*'], '@subtract' => [null, '-'], '@divide' => [null, '/'], '@floor_divide' => [null, '//'], '@floor_remainder' => [null, '%']];
+    private const OTHERS = ['@equal' => ['@equal', '=='], '@less' => ['@greater', '<'], '@greater' => ['@less', '>'], '@less_or_equal' => ['@greater_or_equal', '<='], '@greater_or_equal' => ['@less_or_equal', '>='], '@add' => ['@added_to', '+'], '@multiply' => ['@multiplied_by', '*'], '@subtract' => ['@subtracted_from', '-'], '@divide' => ['@divided_into', '/'], '@floor_divide' => [null, '//'], '@floor_remainder' => [null, '%']];
 
     /**
      * Where an object is not made for the other one, that one is asked (The Python Language Reference, 3.3.1 and 3.3.8).
@@ -270,8 +270,19 @@ trait ObjectOperations
         return null === $this->functionNames ? null : $this->functionNames[$function] ?? null;
     }
 
+    /** Whether what a class is told of a failure is that very kind (The Python Language Reference, 3.3.9). */
+    public function failedAs(mixed $kind, mixed $name): bool
+    {
+        return $kind === $name;
+    }
+
     public function functionName(mixed $function): string
     {
+        if (\is_string($function)) {
+            // The kind of a failure, as rows that hold an object are told of it.
+            return $function;
+        }
+
         return ($function instanceof \Closure ? $this->nameOf($function) : null) ?? throw new RunError('no_field', ['name' => '__name__']);
     }
 

@@ -75,7 +75,7 @@ trait PlainObjects
     /** @throws RunError where nothing can be taken out of a value */
     private function mayLose(mixed $list): void
     {
-        if (!$list instanceof MapValue && (!$list instanceof ListValue || $list->fixed) || $list instanceof MapValue && '' !== $list->class) {
+        if (!$list instanceof MapValue && (!$list instanceof ListValue || $list->fixed) || $list instanceof MapValue && '' !== $list->class && !$this->can($list, '@forget')) {
             throw new RunError($list instanceof ListValue ? 'fixed_list' : (\is_string($list) ? 'fixed_text' : 'not_a_list'), [], "'".self::className($list)."' object doesn't support item deletion");
         }
     }

@@ -47,10 +47,18 @@ final class PythonValues extends Values
         return \is_float($a) || \is_float($b) ? self::float($a) + self::float($b) : Whole::add($a, $b);
     }
 
+    /** Gives nothing (The Python Standard Library, "set.add"). */
+    public function putIn(mixed $set, mixed $item): mixed
+    {
+        parent::putIn($set, $item);
+
+        return null;
+    }
+
     public function subtract(mixed $a, mixed $b): mixed
     {
-        if ($this->can($a, '@subtract')) {
-            return $this->asked($a, '@subtract', $b);
+        if ($this->can($a, '@subtract') || $this->can($b, '@subtracted_from')) {
+            return $this->can($a, '@subtract') ? $this->asked($a, '@subtract', $b) : $this->asked($b, '@subtracted_from', $a);
         }
         if (self::isCounter($a) && self::isCounter($b)) {
             return $this->tallied($a, $b, $this->subtract(...));
@@ -97,8 +105,8 @@ final class PythonValues extends Values
 
     public function divide(mixed $a, mixed $b): mixed
     {
-        if ($this->can($a, '@divide')) {
-            return $this->asked($a, '@divide', $b);
+        if ($this->can($a, '@divide') || $this->can($b, '@divided_into')) {
+            return $this->can($a, '@divide') ? $this->asked($a, '@divide', $b) : $this->asked($b, '@divided_into', $a);
         }
         $left = self::operand($a, '/', $a, $b);
         $b = self::divisor(self::operand($b, '/', $a, $b), \is_float($a) || \is_float($b) ? 'float division by zero' : 'division by zero');
@@ -337,6 +345,9 @@ final class PythonValues extends Values
 
     public function toWhole(mixed $value): int|float|BigInteger
     {
+        if ($this->can($value, '@whole')) {
+            return self::whole($this->asked($value, '@whole'));
+        }
         if (\is_string($value)) {
             return 1 === preg_match('/^[+-]?\d+(?:_\d+)*$/D', trim($value)) ? Whole::ofText(ltrim(str_replace('_', '', trim($value)), '+')) : $this->noNumber($value, 'invalid literal for int() with base 10: '.$this->display($value));
         }
@@ -354,6 +365,12 @@ final class PythonValues extends Values
 
     public function toNumber(mixed $value): float
     {
+        if ($this->can($value, '@number')) {
+            return (float) self::number($this->asked($value, '@number'));
+        }
+        if (!\is_string($value) && !\is_int($value) && !\is_float($value) && !\is_bool($value) && !$value instanceof BigInteger) {
+            throw new RunError('not_a_number', ['value' => self::className($value)], "float() argument must be a string or a real number, not '".self::className($value)."'");
+        }
         if (\is_string($value) && 1 === preg_match('/^\s*([+-]?)(?:inf(?:inity)?|(nan))\s*$/iD', $value, $match)) {
             return isset($match[2]) ? \NAN : ('-' === $match[1] ? -\INF : \INF);
         }

@@ -76,7 +76,9 @@ trait SetOperations
     {
         $before = $set instanceof MapValue ? \count($set->entries) : 0;
 
-        return \count(self::map_($this->putIn($set, $item))->entries) > $before;
+        $this->putIn($set, $item);
+
+        return \count(self::map_($set)->entries) > $before;
     }
 
     /** How many went: one, or none if it was not there (C++17, 26.2.6). */

@@ -554,6 +554,11 @@ trait TextOperations
         self::stream_($stream)->become(self::text_($text));
     }
 
+    public function streamCleared(mixed $stream): void
+    {
+        self::stream_($stream)->clear();
+    }
+
     private static function stream_(mixed $stream): StreamValue
     {
         return $stream instanceof StreamValue ? $stream : throw new RunError('not_a_text');

@@ -17,4 +17,5 @@ return [
     new ValueOperation(OperationKey::FailureValue, 1, Result::Unknown, javaScript: '{0}'),
     new ValueOperation(OperationKey::FailureItself, 1, Result::Unknown, javaScript: '{0}'),
     new ValueOperation(OperationKey::OfFailure, 2, Result::Truth, javaScript: '{0} instanceof {1}'),
+    new ValueOperation(OperationKey::FailedAs, 2, Result::Truth, python: '{0} is {1}'),
 ];

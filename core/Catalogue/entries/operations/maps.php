@@ -22,6 +22,7 @@ return [
     new ValueOperation(OperationKey::AsDict, 1, Result::Parsed, python: 'dataclasses.asdict({0})'),
     new ValueOperation(OperationKey::Forget, 2, Result::Nothing, python: 'del {0}[{1}]', javaScript: 'delete {0}[{1}]', cpp: '{0}.erase({1})'),
     new ValueOperation(OperationKey::TakenOut, 1, Result::Record, python: '{0}.popitem()', changes: true),
+    new ValueOperation(OperationKey::TakenOutFirst, 1, Result::Record, python: '{0}.popitem(last=False)', changes: true),
     new ValueOperation(OperationKey::HasOwn, 2, Result::Truth, python: '5|{1:6} in {0:6}', javaScript: ['{0}.hasOwnProperty({1})', 'Object.hasOwn({0}, {1})']),
     new ValueOperation(OperationKey::NewMap, 0, Result::Table, upTo: 1, javaScript: 'new Map({*})'),
     new ValueOperation(OperationKey::Got, 2, Result::Item, javaScript: '{0}.get({1})'),

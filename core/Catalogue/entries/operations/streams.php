@@ -26,4 +26,5 @@ return [
     new ValueOperation(OperationKey::ShownFormed, 1, Result::Text, upTo: 3, cpp: '{0}'),
     new ValueOperation(OperationKey::StreamedText, 1, Result::Text, cpp: '{0}.str()'),
     new ValueOperation(OperationKey::StreamedSet, 2, Result::Nothing, cpp: '{0}.str({1})'),
+    new ValueOperation(OperationKey::StreamCleared, 1, Result::Nothing, cpp: '{0}.clear()'),
 ];

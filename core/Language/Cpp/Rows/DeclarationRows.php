@@ -117,7 +117,7 @@ final class DeclarationRows
                 // What may hold a value several times has them in their order (C++17, 26.4.7).
                 $value = str_starts_with($type, 'multiset<') && null !== $value && $value != new ListLiteral([]) ? new Operation(OperationKey::Sorted, [$value]) : $value;
             }
-            $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $kept && null !== $value && '' !== $this->parser->typeOf($value) ? $this->parser->typeOf($value) : $kept;
+            $this->parser->types[$this->parser->scope][$name->text] = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : ('' !== $this->parser->typeOf($value) ? $this->parser->typeOf($value) : $kept)) : $kept;
             $this->parser->declared[$this->parser->scope][$name->text] = true;
             $head = substr($this->parser->text, $token->offset, $name->offset - $token->offset);
             $this->parser->goneObjects->noteGoing($kept, $name->text);
@@ -138,7 +138,7 @@ final class DeclarationRows
                 // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
                 $value = $this->parser->madeValues->empty("vector<$kept>");
             }
-            $told = 'auto' === $kept && null !== $value ? $this->typeTold($value) : $kept;
+            $told = 'auto' === $kept && null !== $value ? ($this->parser->letterRows->isOne($value) ? 'char' : $this->typeTold($value)) : $kept;
             $rows[] = null === $value ? new Declaration($this->parser->newId(), $name->text, 'auto' === $kept ? null : $kept) : new SetVariable($this->parser->newId(), $name->text, $value, false, $told);
         } while ($this->parser->accept(','));
         $this->parser->semicolon();

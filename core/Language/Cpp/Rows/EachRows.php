@@ -16,6 +16,7 @@ use Scrivlet\Core\Tree\Block;
 use Scrivlet\Core\Tree\Count;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
+use Scrivlet\Core\Tree\Field;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
@@ -148,6 +149,9 @@ final class EachRows
         return $this->overAll($id, $start, $this->parser->tokens[$bracket], $offset, $type, [$name->text], $over, $opened);
     }
 
+    /** Whether the loop that is being read goes over a map from its last key to its first. */
+    private bool $isTurned = false;
+
     /** A loop over items, if this is one. */
     public function eachLoop(int $id, int $start, Token $opened): ?Statement
     {
@@ -158,7 +162,10 @@ final class EachRows
             return $this->overPlaces($id, $start, $opened, $offset, ...$iterated);
         }
         if (null !== $iterated) {
-            return $this->overAll($id, $start, $opened, $offset, 'auto &', [$iterated[0]], $iterated[1]);
+            $loop = $this->overAll($id, $start, $opened, $offset, 'auto &', [$iterated[0]], $iterated[1], turned: $this->isTurned);
+            $this->isTurned = false;
+
+            return $loop;
         }
         [$this->parser->at, $this->parser->tokens] = [$at, $tokens];
         $this->parser->mayPoint = true;
@@ -222,7 +229,13 @@ final class EachRows
         $this->parser->at += 4 + \count($wanted);
         if (str_contains($ends, 'r')) {
             $kept = TypeNames::read($this->parser->typeOf($value));
-            $value = $kept->isList() || $this->parser->isOfType($value, 'set') ? new Operation(OperationKey::Backwards, [$kept->isList() ? $value : new Operation(OperationKey::AsList, [$value])]) : $this->parser->fail('unsupported', $name, ['what' => ".$ends()"]);
+            $this->isTurned = $kept->isMap() && References::isPlace($value);
+            $value = match (true) {
+                $this->isTurned => $value,
+                $kept->isList(), $kept->isTextual() => new Operation(OperationKey::Backwards, [$value]),
+                $this->parser->isOfType($value, 'set') => new Operation(OperationKey::Backwards, [new Operation(OperationKey::AsList, [$value])]),
+                default => $this->parser->fail('unsupported', $name, ['what' => ".$ends()"]),
+            };
         }
         $this->parser->iterators[$name->text] = ['item', $value];
 
@@ -268,11 +281,15 @@ final class EachRows
     }
 
     /** @param non-empty-list<string> $names */
-    private function overAll(int $id, int $start, Token $opened, int $offset, string $type, array $names, Expression $over, ?Token $call = null): Statement
+    private function overAll(int $id, int $start, Token $opened, int $offset, string $type, array $names, Expression $over, ?Token $call = null, bool $turned = false): Statement
     {
         $isReference = str_ends_with((string) $type, '&') && !str_starts_with((string) $type, 'const');
+        $parts = null;
+        $isHanded = $isReference && $this->isAnyHandedOver($names, $this->parser->at, $this->endOfRow($this->parser->at));
         if ($isReference && 1 < \count($names) && TypeNames::read($this->parser->typeOf($over))->isList()) {
-            $this->unlessChanged($names, $this->parser->at, $this->endOfRow($this->parser->at));
+            $end = $this->endOfRow($this->parser->at);
+            $parts = null === $this->changeOf($names, $this->parser->at, $end) ? null : $this->partsOfItems($names, $over);
+            null !== $parts || $this->unlessChanged($names, $this->parser->at, $end);
         }
         unset($this->parser->pairs[$names[0]]);
         if ('auto &' !== $type || 'item' !== ($this->parser->iterators[$names[0]][0] ?? '')) {
@@ -310,9 +327,18 @@ final class EachRows
             $over = $over->arguments[0];
         }
         if (2 === \count($names) && ($isMap || $over instanceof VariableRead && !TypeNames::read($this->parser->typeOf($over))->isList())) {
-            return new EachLoop($id, $names, new Operation(OperationKey::Entries, [$over]), $isReference && References::areChanged($body, $names[1]) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body, false, $isReference);
+            $entries = new Operation(OperationKey::Entries, [$over]);
+
+            return new EachLoop($id, $names, $turned ? new Operation(OperationKey::SortedDown, [$entries]) : $entries, $isReference && ($isHanded || References::areChanged($body, $names[1])) ? References::changed($body, $names[1], new Item($over, new VariableRead($names[0]))) : $body, false, $isReference);
         }
-        if ($isReference && 1 === \count($names) && References::areChanged($body, $names[0])) {
+        if (null !== $parts) {
+            foreach ($names as $index => $name) {
+                $body = References::changed($body, $name, $parts[1][$index]);
+            }
+
+            return new Count($id, $parts[0], new NumberLiteral(0), ExpressionParser::less(new Operation(OperationKey::Length, [$over])), new NumberLiteral(1), $body);
+        }
+        if ($isReference && 1 === \count($names) && ($isHanded || References::areChanged($body, $names[0]))) {
             References::isPlace($over) || $this->parser->failAt('unsupported', $offset, \strlen($names[0]), ['what' => "& $names[0] = …"]);
             $place = $this->madeUp('at');
             $last = ExpressionParser::less(new Operation(OperationKey::Length, [$over]));
@@ -340,16 +366,81 @@ final class EachRows
      */
     public function unlessChanged(array $names, int $from, int $until): void
     {
+        $token = $this->changeOf($names, $from, $until);
+        if (null !== $token) {
+            $this->parser->fail('unsupported', $token, ['what' => 'auto& […]']);
+        }
+    }
+
+    /**
+     * The places that the names of a loop over the parts of items stand for, which change what the list holds (C++17, 11.5).
+     *
+     * @param list<string> $names
+     *
+     * @return array{string, list<Item|Field>}|null the name of what counts the items, and a place by name; null where the parts are not known
+     */
+    private function partsOfItems(array $names, Expression $over): ?array
+    {
+        $kept = TypeNames::ofItem($this->parser->typeOf($over));
+        $fields = array_values($this->parser->classes->given[$kept] ?? []);
+        $isPair = 1 === preg_match('/^(?:pair|tuple|array)</', $kept);
+        if (!References::isPlace($over) || !$isPair && \count($fields) !== \count($names)) {
+            return null;
+        }
+        $place = $this->madeUp('at');
+        $item = new Item($over, new VariableRead($place));
+
+        return [$place, array_map(static fn (int $index): Item|Field => $isPair ? new Item($item, new NumberLiteral($index)) : new Field($item, $fields[$index]), array_keys($names))];
+    }
+
+    /**
+     * Where something is done to one of several names that may change it.
+     *
+     * @param list<string> $names
+     */
+    private function changeOf(array $names, int $from, int $until): ?Token
+    {
         for ($at = $from; $at < $until; ++$at) {
             $token = $this->parser->tokens[$at];
             if (TokenKind::Name !== $token->kind || !\in_array($token->text, $names, true)) {
                 continue;
             }
             $next = $this->parser->tokens[$at + 1]->text ?? '';
-            if (\in_array($next, ['=', '+=', '-=', '*=', '/=', '%=', '++', '--', '.', '['], true) || \in_array($this->parser->tokens[$at - 1]->text, ['++', '--'], true)) {
-                $this->parser->fail('unsupported', $token, ['what' => 'auto& […]']);
+            if (\in_array($next, ['=', '+=', '-=', '*=', '/=', '%=', '++', '--', '.', '['], true) || \in_array($this->parser->tokens[$at - 1]->text, ['++', '--', '>>'], true) || $this->isHandedOver($at)) {
+                return $token;
             }
         }
+
+        return null;
+    }
+
+    /** @param list<string> $names */
+    private function isAnyHandedOver(array $names, int $from, int $until): bool
+    {
+        for ($at = $from; $at < $until; ++$at) {
+            if (TokenKind::Name === $this->parser->tokens[$at]->kind && \in_array($this->parser->tokens[$at]->text, $names, true) && $this->isHandedOver($at)) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+
+    /** Whether a name, or the value of a pair, is handed to a function that may change what it stands for. */
+    private function isHandedOver(int $at): bool
+    {
+        $behind = $at + ('.' === ($this->parser->tokens[$at + 1]->text ?? '') && 'second' === ($this->parser->tokens[$at + 2]->text ?? '') ? 3 : 1);
+        if (!\in_array($this->parser->tokens[$at - 1]->text, ['(', ','], true) || !\in_array($this->parser->tokens[$behind]->text ?? '', [',', ')'], true)) {
+            return false;
+        }
+        for ($open = $at - 1; $open > 0 && !\in_array($this->parser->tokens[$open]->text, ['(', ';', '{', '}'], true); --$open) {
+        }
+        $called = $this->parser->tokens[$open - 1] ?? null;
+        if ('(' !== $this->parser->tokens[$open]->text || TokenKind::Name !== $called?->kind) {
+            return false;
+        }
+
+        return \in_array($called->text, ['swap', 'getline', 'exchange', 'move'], true) || 1 === preg_match('/\b'.Names::asPattern($called->text).'\s*(?:=\s*\[[^\]]*\]\s*)?\((?:[^(){};]*,)?\s*(?!const\b)[\w:<>]+\s*&\s*\w/', $this->parser->text);
     }
 
     public function madeUp(string $wish): string

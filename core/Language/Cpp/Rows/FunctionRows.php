@@ -187,7 +187,13 @@ final class FunctionRows
         $first = $this->parser->peek();
         $class = null === $first ? '' : (\in_array($first->text, ['class', 'struct'], true) ? $this->parser->sign(1) : $this->classMeant());
         $types = $this->parser->classTemplates->classTemplates[$class] ?? array_fill_keys($names, 'auto');
-        if (null === $first || \in_array(null, $types, true)) {
+        if (null === $first) {
+            $this->parser->fail('unsupported', $token, ['what' => 'template']);
+        }
+        if (!\in_array($first->text, ['class', 'struct'], true)) {
+            $types = (new OpenTypes($this->parser->tokens, $this->parser->closingOf(...)))->decided($this->parser->at, $names) + $types;
+        }
+        if (\in_array(null, $types, true)) {
             $this->parser->fail('unsupported', $token, ['what' => 'template']);
         }
         $this->parser->aliases = array_filter($types, is_string(...)) + $before;

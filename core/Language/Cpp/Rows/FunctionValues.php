@@ -76,6 +76,9 @@ final class FunctionValues
         [$parameters, $defaults, $types] = $this->parser->is('(') ? $this->parser->functionRows->parameters($this->parser->tokens[$this->parser->at++]) : [[], [], []];
         $this->parser->accept('mutable');
         $given = $this->parser->accept('->') ? $this->parser->typeTexts->type() : null;
+        if ($this->parser->is('&')) {
+            $this->parser->fail('unsupported', $this->parser->peek(), ['what' => "[…](…) -> $given&"]);
+        }
         if (!$this->parser->is('{')) {
             $this->parser->fail('brace_wanted', $this->parser->tokens[$this->parser->at - 1], ['word' => $name->text], [new Replacement($this->parser->endOffset(), 0, ' {')]);
         }

@@ -16,7 +16,6 @@ use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Expression;
-use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MapLiteral;
 use Scrivlet\Core\Tree\NothingLiteral;
@@ -24,7 +23,6 @@ use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\TextLiteral;
-use Scrivlet\Core\Tree\VariableRead;
 
 /** What a variable is declared with. */
 final class InitialValues
@@ -199,6 +197,15 @@ final class InitialValues
         $isPart = $this->parser->is('{') && $this->parser->is('.', 2) && \in_array($this->parser->sign(3), ['begin', 'cbegin', 'rbegin'], true) && $this->parser->is(',', 6);
         if ($this->parser->is('{') && null !== $token && !$isPart) {
             $list = $this->parser->braces->braced($token, $type);
+            $only = $list instanceof ListLiteral && 1 === \count($list->items) ? $list->items[0] : null;
+            $kept = $only instanceof Operation && OperationKey::Copied === $only->key ? $only->arguments[0] : $only;
+            if (null !== $kept && null !== TypeNames::read($type)->element && TypeNames::read(trim(str_replace(['const ', '&'], '', $this->parser->typeOf($kept)))) == TypeNames::read($type)) {
+                // A list of the same kind is copied (C++17, 11.6.4 and CWG 2137).
+                return $only;
+            }
+            if (null !== $kept && TypeNames::read($type)->isSet() && str_starts_with($this->parser->typeOf($kept), 'initializer_list<')) {
+                return new Operation(OperationKey::SetOf, [$kept]);
+            }
             if ($list instanceof ListLiteral && TypeNames::read($type)->isSet()) {
                 return self::setOf($list);
             }
@@ -276,6 +283,9 @@ final class InitialValues
             return new MapLiteral([]);
         }
 
+        if ($value instanceof NumberLiteral && 1 === preg_match('/^optional<(?:double|float)>$/D', $type)) {
+            return new NumberLiteral((float) $value->value);
+        }
         if ('char' === $type) {
             return $value instanceof Binary && $value->operator->isArithmetic() ? new Operation(OperationKey::Letter, [$value]) : $value;
         }
@@ -286,10 +296,7 @@ final class InitialValues
     /** A letter that a number is made of is its code (C++17, 7.8). */
     public function asNumber(string $type, Expression $value): Expression
     {
-        $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->parser->letterRows->isLetter($value->name)
-            || $value instanceof Item && 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->parser->typeOf($value->container));
-
-        return $isLetter && TypeNames::read($type)->isNumeric() ? new Operation(OperationKey::Code, [$value]) : $value;
+        return $this->parser->letterRows->isOne($value) && TypeNames::read($type)->isNumeric() ? new Operation(OperationKey::Code, [$value]) : $value;
     }
 
     private function fits(string $type, Expression $value, int $offset): void

@@ -4,11 +4,14 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Cpp\Rows;
 
+use Scrivlet\Core\Catalogue\Result;
+use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\CppParser;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\ForLoop;
+use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
@@ -66,6 +69,22 @@ final class LetterRows
     public function isLetter(string $name): bool
     {
         return 'char' === ($this->parser->types[$this->parser->scope][$name] ?? $this->parser->types[''][$name] ?? null);
+    }
+
+    /** Whether a value is a letter, as far as its row says. */
+    public function isOne(Expression $value): bool
+    {
+        $isText = fn (Expression $of): bool => $of instanceof Operation && Result::Text === ValueOperations::find($of->key)?->result || 1 === preg_match('/^(?:const )?(?:std::)?string\b/', $this->parser->typeOf($of));
+
+        return match (true) {
+            $value instanceof TextLiteral => $value->letter,
+            $value instanceof VariableRead => $this->isLetter($value->name),
+            $value instanceof Item && $isText($value->container) => true,
+            $value instanceof Operation && \in_array($value->key, [OperationKey::First, OperationKey::Last], true) && $isText($value->arguments[0]) => true,
+            $value instanceof Operation && \in_array($value->key, [OperationKey::First, OperationKey::Last, OperationKey::Least, OperationKey::Greatest], true) && 'char' === $this->parser->typeOfItem($this->parser->typeOf($value->arguments[0])) => true,
+            $value instanceof Operation => \in_array($value->key, [OperationKey::Letter, OperationKey::UpperLetter, OperationKey::LowerLetter], true),
+            default => 'char' === trim(str_replace(['const ', '&'], '', $this->parser->typeOf($value))),
+        };
     }
 
     /** A `char` is a small number that is shown as a letter (C++17, 6.9.1). */

@@ -14,6 +14,7 @@ use Scrivlet\Core\Tree\ChangeVariable;
 use Scrivlet\Core\Tree\Collected;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\Field;
+use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -95,13 +96,13 @@ final class MemoryRows
     }
 
     /**
-     * `*this = other;`: the object itself gets what another one has (C++17, 15.8.2).
+     * `*this = other;`: the object itself gets what another one has (C++17, 15.8.2), and `return *this = other;` gives it back then.
      *
      * @return list<Statement>
      */
-    public function becomes(int $start): array
+    public function becomes(int $start, bool $isGiven): array
     {
-        $this->parser->at += 3;
+        $this->parser->at += $isGiven ? 4 : 3;
         $value = $this->parser->value();
         $this->parser->semicolon();
         $fields = [];
@@ -120,6 +121,9 @@ final class MemoryRows
         }
         foreach ($fields as $field) {
             $rows[] = new SetItem($this->parser->newId(), new Field(new VariableRead($this->parser->itself), $field), new Field($other, $field));
+        }
+        if ($isGiven) {
+            $rows[] = new GiveBack($this->parser->newId(), new VariableRead($this->parser->itself));
         }
         $this->parser->cutTogether($rows, $start);
 

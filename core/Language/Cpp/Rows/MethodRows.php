@@ -24,6 +24,7 @@ use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\GiveBack;
 use Scrivlet\Core\Tree\Import;
 use Scrivlet\Core\Tree\Item;
+use Scrivlet\Core\Tree\ListLiteral;
 use Scrivlet\Core\Tree\MakeObject;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\NumberLiteral;
@@ -208,6 +209,12 @@ final class MethodRows
             $this->parser->at += $this->parser->is('std') && $this->parser->is('::', 1) ? 2 : 0;
             $name = $this->parser->newName();
             $opened = $this->parser->peek() ?? $name;
+            $held = TypeNames::read($this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '');
+            if (!$this->parser->is('}', 1) && !$this->parser->is(')', 1) && ($held->isList() || $held->isMap() || $held->isSet() || [] !== $held->parts)) {
+                $value = $this->parser->initialValues->initializer($this->parser->fieldKinds["{$this->parser->class}.$name->text"], $name);
+                $rows[] = new SetItem($this->parser->newId(), new Field($this->parser->objectCalls->thisObject($name), $name->text), $value ?? new ListLiteral([]));
+                continue;
+            }
             if (!$this->parser->accept('(') && !$this->parser->accept('{')) {
                 $this->parser->fail('call_brackets', $name, ['name' => $name->text]);
             }
@@ -232,13 +239,26 @@ final class MethodRows
             } else {
                 $kind = $this->parser->fieldKinds["{$this->parser->class}.$name->text"] ?? '';
                 $values = $this->itemsOf($kind, $values);
+                if (1 < \count($values) && !isset($this->parser->classes->parents[$kind])) {
+                    $this->parser->fail('unsupported', $name, ['what' => "$name->text(…, …)"]);
+                }
                 $isMade = isset($this->parser->classes->parents[$kind]) && null !== $this->parser->classes->ownerOf($kind, ClassDefinition::MAKES) && !$this->isOfKind($values, $kind);
-                $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? new NumberLiteral(0));
+                $rows[] = new SetItem($this->parser->newId(), new Field($self, $name->text), $isMade ? $this->parser->madeValues->madeOf(new Token(TokenKind::Name, $kind, $name->offset), $arguments, true) : $values[0] ?? $this->nothingIn($kind, $name->text));
             }
         } while ($this->parser->accept(','));
         $this->parser->parent = $before;
 
         return $rows;
+    }
+
+    /** What a field has that is given nothing in its brackets (C++17, 11.6). */
+    private function nothingIn(string $kind, string $name): Expression
+    {
+        if (1 === preg_match('/\*\s*'.Names::asPattern($name).'\s*[;,={]/', $this->parser->text)) {
+            return new NothingLiteral();
+        }
+
+        return '' === $kind ? new NumberLiteral(0) : $this->parser->madeValues->empty("vector<$kind>");
     }
 
     /** `Bed::~Bed() { … }`: what is done when an object goes, if nothing is seen of it. */

@@ -216,7 +216,7 @@ final class OtherSpellings extends Rewriting
             $next = 'std' === $this->text($close + 2) ? $close + 4 : $close + 2;
             if ('cout' === $this->text($next) && '<<' === $this->text($next + 1)) {
                 $this->put[$at + 1] = [$this->made($at + 1, TokenKind::Sign, '<<')];
-                $this->put[$at + 2] = [$this->tokens[$this->code[$at + 2]]->readAs('setw')];
+                $this->put[$at + 2] = [$this->made($at + 2, TokenKind::Name, 'setw')];
                 foreach (range($close + 1, $next) as $gone) {
                     $this->put[$gone] = [];
                 }

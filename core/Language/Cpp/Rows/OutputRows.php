@@ -105,6 +105,9 @@ final class OutputRows
             if ($value instanceof CommandValue && !Catalogue::get($value->command)->value) {
                 $this->parser->failAt('no_value', $offset, $this->parser->endOffset() - $offset, ['name' => $value->command]);
             }
+            if ($this->parser->is('<') && TokenKind::Name === $this->parser->tokens[$this->parser->at - 1]->kind && 1 === preg_match('/\G<[\w:\s<>,]*>\s*\(/', $this->parser->text, $match, 0, $this->parser->offset())) {
+                $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 1], ['what' => $this->parser->tokens[$this->parser->at - 1]->text.'<…>(…)']);
+            }
             if (null !== $this->parser->comparison((string) $this->parser->sign())) {
                 $this->parser->fail('stream_comparison', null, [], [new Replacement($offset, 0, '(')]);
             }
@@ -204,7 +207,7 @@ final class OutputRows
         if (null === $value || null === $conversion) {
             return null;
         }
-        $isLetter = $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->parser->letterRows->isLetter($value->name);
+        $isLetter = $this->parser->letterRows->isOne($value);
         $isLetter = $isLetter || $value instanceof Choice && $this->isLetterOnly($value->then) && $this->isLetterOnly($value->otherwise);
         if ('c' === $conversion->kind && !$isLetter && !$value instanceof Item) {
             // What is given is a number, and shown as the letter that it stands for (C11, 7.21.6.1).
@@ -309,7 +312,7 @@ final class OutputRows
 
     private function isLetterOnly(Expression $value): bool
     {
-        return $value instanceof TextLiteral && $value->letter || $value instanceof VariableRead && $this->parser->letterRows->isLetter($value->name) || $value instanceof Operation && OperationKey::Letter === $value->key;
+        return $this->parser->letterRows->isOne($value);
     }
 
     /** Words that look like `cout`, and rows where none may be. */

@@ -31,11 +31,22 @@ final class Lambdas
     {
     }
 
+    /** @var array<string, list<bool>> for each function that was given to a name, which of its values are an `int` */
+    public array $whole = [];
+
     public function lambda(Token $token): Expression
     {
         $copied = $this->copied($token);
+        $name = $this->nameGiven();
+        if (null !== $name && $this->parser->is('(')) {
+            $this->whole[$name] = $this->wholeParameters();
+        }
         $brace = $this->parser->is('(') ? ($this->parser->closingOf($this->parser->at) ?? $this->parser->at) + 1 : $this->parser->at;
         if ('{' !== ($this->parser->tokens[$brace]->text ?? '') || 'return' !== ($this->parser->tokens[$brace + 1]->text ?? '')) {
+            return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
+        }
+        if ($this->isKeptWithReals()) {
+            // What is handed over gets a point, which a small function says nowhere (C++17, 7.9).
             return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
         }
         $names = [];
@@ -49,6 +60,9 @@ final class Lambdas
                     $names[] = $this->parser->nameFor('unused');
                     $this->parser->accept(',');
                     continue;
+                }
+                if ('...' === $name?->text || '.' === $name?->text) {
+                    $this->parser->fail('unsupported', $name, ['what' => '…']);
                 }
                 if (null === $name || TokenKind::Name !== $name->kind) {
                     $this->parser->fail('name_missing', $name);
@@ -87,6 +101,39 @@ final class Lambdas
         }, $copied));
     }
 
+    /** The name that the function before whose brackets this stands is given to, if it is. */
+    private function nameGiven(): ?string
+    {
+        for ($at = $this->parser->at - 1; $at > 0 && '[' !== $this->parser->tokens[$at]->text; --$at) {
+        }
+
+        return '=' === ($this->parser->tokens[$at - 1]->text ?? '') ? $this->parser->tokens[$at - 2]->text ?? null : null;
+    }
+
+    /** @return list<bool> whether each value that stands in the brackets here is an `int` */
+    private function wholeParameters(): array
+    {
+        $words = [[]];
+        $closing = $this->parser->closingOf($this->parser->at) ?? $this->parser->at;
+        foreach (\array_slice($this->parser->tokens, $this->parser->at + 1, $closing - $this->parser->at - 1) as $token) {
+            if (',' === $token->text) {
+                $words[] = [];
+            } elseif ('const' !== $token->text) {
+                $words[\count($words) - 1][] = $token->text;
+            }
+        }
+
+        return array_map(static fn (array $parameter): bool => 2 === \count($parameter) && 'int' === $parameter[0], $words);
+    }
+
+    /** Whether a function that is given to a name takes numbers with a point: `auto half = [](double n) { … }`. */
+    private function isKeptWithReals(): bool
+    {
+        $closing = $this->parser->is('(') ? $this->parser->closingOf($this->parser->at) : null;
+
+        return null !== $closing && null !== $this->nameGiven() && [] !== array_filter(\array_slice($this->parser->tokens, $this->parser->at, $closing - $this->parser->at), static fn (Token $token): bool => \in_array($token->text, ['double', 'float'], true));
+    }
+
     /**
      * Reads what a function without a name catches, in its square brackets.
      *
@@ -101,6 +148,10 @@ final class Lambdas
             $caught = $this->parser->is('&') && TokenKind::Name === $this->parser->peek(1)?->kind ? 2 : 1;
             $name = $this->parser->peek();
             $takesAll = $takesAll || $this->parser->is('=') && '[' === $this->parser->tokens[$this->parser->at - 1]->text;
+            if (TokenKind::Name === $name?->kind && $this->parser->is('=', 1)) {
+                // A variable of its own.
+                $this->parser->fail('unsupported', $token, ['what' => '[…]']);
+            }
             if (1 === $caught && TokenKind::Name === $name?->kind) {
                 $byName[$name->text] = true;
             } elseif (null === $name || 1 === $caught && !\in_array($this->parser->sign(), ['&', '=', ',', 'this'], true)) {

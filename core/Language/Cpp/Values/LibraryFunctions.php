@@ -68,6 +68,7 @@ final class LibraryFunctions
      */
     public function builtin(string $name, array $arguments, Token $token): ?Expression
     {
+        $arguments = \in_array($name, ['accumulate', 'count', 'count_if', 'any_of', 'all_of', 'none_of'], true) ? ComparedRanges::turned($arguments) : $arguments;
         $count = \count($arguments);
         $values = array_map(static fn (Argument $argument): Expression => $argument->value, $arguments);
         $first = $values[0] ?? null;
@@ -79,6 +80,10 @@ final class LibraryFunctions
         $name = 'stable_sort' === $name ? 'sort' : $name;
         if ('copy' === $name && 2 === $count && $arguments[0]->all && null !== $first) {
             return $this->parser->partsOfLists->copiedPart(new Slice($first, new NumberLiteral(0), new Operation(OperationKey::Length, [$first])), $arguments[1]->value);
+        }
+        $compared = $this->parser->comparedRanges->compared($name, $arguments);
+        if (null !== $compared) {
+            return $compared;
         }
         $part = $this->parser->partsOfLists->partOfList($arguments);
         $ofPart = null === $part ? null : match ($name) {
@@ -105,7 +110,10 @@ final class LibraryFunctions
             return new Operation(OperationKey::Length, [$first]);
         }
         if ('to_string' === $name && 1 === $count && null !== $first) {
-            return new Operation(OperationKey::Spelled, [$first]);
+            return new Operation(OperationKey::Spelled, [$this->parser->isLetterValue($first) ? new Operation(OperationKey::Code, [$first]) : $first]);
+        }
+        if ('sorted_down' === $name && 1 === $count && null !== $first && $this->parser->isOfType($first, '(?:unordered_)?map')) {
+            return new Operation(OperationKey::SortedDown, [new Operation(OperationKey::Entries, [$first])]);
         }
         if ('random_between' === $name && null !== $first && null !== $second) {
             return new RandomWhole($first, $second);
@@ -161,6 +169,8 @@ final class LibraryFunctions
             return new Operation(OperationKey::SortBefore, [$first, $second]);
         }
         if ('transform' === $name && 3 === $count && $arguments[0]->all && isset($values[2])) {
+            $values[2] = $values[2] instanceof FunctionReference || $values[2] instanceof VariableRead ? Lambdas::asLambda($values[2]) : $values[2];
+
             return $this->parser->transient(OperationKey::Transformed, $values);
         }
         if ('sort' === $name && 2 === $count && $arguments[0]->all && null !== $first && $second instanceof Lambda) {
@@ -324,7 +334,7 @@ final class LibraryFunctions
             null !== $by => new Operation(OperationKey::Reduced, [$list, $by, $start]),
             $keepsWhole && StaticType::number() === $item => new Operation(OperationKey::Reduced, [$list, new Lambda(['sum', 'item'], new Operation(OperationKey::ToWhole, [$sum])), $start]),
             $isWhole => 0 === $start->value ? new Operation(OperationKey::Total, [$list]) : new Binary(Operator::Add, $start, new Operation(OperationKey::Total, [$list])),
-            $start == new NumberLiteral(0.0) => $item->isWhole() ? new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Total, [$list])]) : new Operation(OperationKey::Total, [$list]),
+            $start == new NumberLiteral(0.0) => StaticType::number() !== $item ? new Operation(OperationKey::ToNumber, [new Operation(OperationKey::Total, [$list])]) : new Operation(OperationKey::Total, [$list]),
             $start == new TextLiteral('') => new Operation(OperationKey::Joined, [$list, $start]),
             default => new Operation(OperationKey::Reduced, [$list, new Lambda(['sum', 'item'], $sum), $start]),
         };

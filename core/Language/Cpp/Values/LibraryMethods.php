@@ -269,8 +269,7 @@ final class LibraryMethods
                 }
                 // no break
             case 'append':
-                $isRepeated = 2 === $count && 'append' === $name && $arguments[1]->value instanceof TextLiteral && $arguments[1]->value->letter;
-                $more = null !== $first && $isRepeated ? new Operation(OperationKey::Repeated, [$arguments[1]->value, $first]) : (1 === $count ? $first : null);
+                $more = 'append' === $name ? $this->lettersGiven($arguments) : (1 === $count ? $first : null);
                 if (null !== $more && $receiver instanceof Operation && OperationKey::Append === $receiver->key) {
                     return new Operation(OperationKey::Append, [$receiver->arguments[0], new Binary(Operator::Join, $receiver->arguments[1], $more)]);
                 }
@@ -295,6 +294,10 @@ final class LibraryMethods
                 if ($this->parser->isOfType($receiver, '(?:vector|deque)') && Given::isPlace($receiver) && null !== $first && (2 === $count || 1 === $count && $arguments[0]->all)) {
                     return new Operation(OperationKey::Given, [$receiver, $this->parser->madeValues->vector($this->parser->typeOf($receiver), $arguments)]);
                 }
+                $letters = $this->parser->isText($receiver) && Given::isPlace($receiver) ? $this->lettersGiven($arguments) : null;
+                if (null !== $letters) {
+                    return new Operation(OperationKey::Given, [$receiver, $letters]);
+                }
                 $this->parser->fail('unsupported', $token, ['what' => '.assign(…)']);
                 // no break
             case 'resize':
@@ -313,6 +316,24 @@ final class LibraryMethods
         }
 
         return null;
+    }
+
+    /**
+     * The text that `append(…)` and `assign(…)` are given: one of their own, or a letter a number of times (C++17, 24.3.2.6).
+     *
+     * @param list<Argument> $arguments
+     */
+    private function lettersGiven(array $arguments): ?Expression
+    {
+        if (1 === \count($arguments) && (!$arguments[0]->all || $this->parser->isText($arguments[0]->value))) {
+            return $arguments[0]->value;
+        }
+        if (2 !== \count($arguments) || !$this->parser->isLetterValue($arguments[1]->value)) {
+            return null;
+        }
+        $letter = $arguments[1]->value;
+
+        return new Operation(OperationKey::Repeated, [$letter instanceof TextLiteral ? $letter : new Operation(OperationKey::ToText, [$letter]), $arguments[0]->value]);
     }
 
     /** What a `multiset` does, which is a list in the order of its items (C++17, 26.4.7). */

@@ -24,6 +24,9 @@ final class PointedValues
     /** So many signs back a bracket is looked for that is open. */
     private const FARTHEST = 2000;
 
+    /** What puts a thing of its own into something. */
+    private const TAKING = ['push_back', 'emplace_back', 'push', 'insert', 'push_front', 'emplace', 'make_pair', 'make_tuple'];
+
     public function __construct(private readonly CppExpressions $parser)
     {
     }
@@ -84,9 +87,15 @@ final class PointedValues
         }
         $of = $this->parser->peek(1);
         if (TokenKind::Name === $of?->kind && !$this->parser->is('(', 2)) {
-            $before = $this->parser->tokens[$this->parser->at - 1]->text ?? '';
-            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$this->parser->at - 2]->text ?? '', ['push_back', 'emplace_back', 'push', 'insert'], true) || '(' === $before && $this->makesObject($this->parser->at - 2) || ',' === $before && $this->isInBraces($this->parser->at - 1);
-            $isWhole = \in_array($this->parser->sign(2), [';', ')', '}', ','], true);
+            $last = $this->parser->at - 1;
+            while ('(' === ($this->parser->tokens[$last]->text ?? '') && \in_array($this->parser->tokens[$last - 1]->text ?? '', ['(', '=', 'return', '{', ','], true)) {
+                // Round brackets around it alone.
+                --$last;
+            }
+            $before = $this->parser->tokens[$last]->text ?? '';
+            $isTaken = \in_array($before, ['=', 'return', '{'], true) || '(' === $before && \in_array($this->parser->tokens[$last - 1]->text ?? '', self::TAKING, true) || '(' === $before && ($this->makesObject($last - 1) || '>' === ($this->parser->tokens[$last - 2]->text ?? '')) || ',' === $before && ($this->isInBraces($last) || $this->isInTaking($last));
+            $around = $this->parser->at - 1 - $last;
+            $isWhole = \in_array($this->parser->sign(2 + $around), [';', ')', '}', ','], true) && [] === array_filter(range(1, $around), fn (int $one): bool => 0 < $around && ')' !== $this->parser->sign(1 + $one));
             ++$this->parser->at;
             $thing = $this->parser->expression(9);
             if ($thing instanceof Operation && (OperationKey::Begin === $thing->key || OperationKey::Rbegin === $thing->key)) {
@@ -174,6 +183,23 @@ final class PointedValues
         $text = $this->parser->tokens[$at]->text ?? '';
 
         return isset($this->parser->classes->parents['>' === $text ? $this->parser->tokens[$at - 1]->text ?? '' : $text]) || isset($this->parser->classes->parents[$this->parser->tokens[$at - 1]->text ?? '']);
+    }
+
+    /** Whether a comma stands in the brackets of a call that puts what it is handed into something. */
+    private function isInTaking(int $comma): bool
+    {
+        for ($at = $comma - 1; $at > 0 && $comma - $at < self::FARTHEST; --$at) {
+            $text = $this->parser->tokens[$at]->text;
+            if (isset($this->parser->partners[$at]) && $this->parser->partners[$at] < $at) {
+                $at = $this->parser->partners[$at];
+            } elseif ('(' === $text) {
+                return \in_array($this->parser->tokens[$at - 1]->text, self::TAKING, true);
+            } elseif (\in_array($text, [';', '{', '}'], true)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /** Whether the innermost bracket that is open there holds a list. */

@@ -45,6 +45,10 @@ final class PrefixValues
 
                 return $this->parser->postfix(new VariableRead($original[0]));
             }
+            if ('' !== $this->parser->scope && isset($this->parser->declared[$this->parser->scope][$name->text])) {
+                // A parameter of that name hides it, and keeps its name.
+                $this->parser->fail('unsupported', $name, ['what' => "::$name->text"]);
+            }
 
             return $this->parser->named($name);
         }
@@ -170,7 +174,7 @@ final class PrefixValues
         }
         if (null === $opened || '(' !== $opened->text && ('{' !== $opened->text || TokenKind::Sign !== $opened->kind)) {
             $last = $this->parser->tokens[$this->parser->at - 2] ?? null;
-            if ('>' === $opened?->text && '<' === $last?->text) {
+            if (\in_array($opened?->text, ['>', '>>'], true) && '<' === $last?->text) {
                 // The type stands in what is made by it, which is not known here.
                 $this->parser->fail('unsupported', $this->parser->tokens[$this->parser->at - 3] ?? $token, ['what' => ($this->parser->tokens[$this->parser->at - 3]->text ?? '').'<…>']);
             }
@@ -178,6 +182,9 @@ final class PrefixValues
             if ('(' === ($this->parser->tokens[(int) $at - 1]->text ?? '') && isset(TypeNames::PLAIN[$this->parser->tokens[(int) $at - 3]->text ?? ''])) {
                 // `int f(int), g();` announces several functions in one row.
                 $this->parser->fail('unsupported', $this->parser->tokens[(int) $at - 2] ?? $token, ['what' => ($this->parser->tokens[(int) $at - 2]->text ?? '')."($token->text), …"]);
+            }
+            if ('[' === $opened?->text || $token->end() === $token->offset) {
+                $this->parser->fail('unsupported', $token, ['what' => "$token->text[]"]);
             }
             $this->parser->fail('type_as_value', $token, ['name' => $token->text]);
         }

@@ -143,7 +143,7 @@ final class TypeTexts
             return null;
         }
         $type = implode(' ', array_diff($words, ['const', 'static', 'constexpr', 'inline']));
-        if ($this->parser->is('&') && (TokenKind::Name === $this->parser->peek(1)?->kind || $this->parser->is('[', 1) || $this->parser->is('operator', 1))) {
+        if ($this->parser->is('&') && (TokenKind::Name === $this->parser->peek(1)?->kind || \in_array($this->parser->sign(1), ['[', ',', ')'], true) || $this->parser->is('operator', 1))) {
             ++$this->parser->at;
             $type = (\in_array('const', $words, true) ? 'const ' : '').$type.' &';
         } elseif ($this->parser->is('*') && 'char' === $type && \in_array('const', $words, true)) {
@@ -205,7 +205,7 @@ final class TypeTexts
     {
         $name = $this->parser->is('::', $ahead) ? $this->parser->peek($ahead + 1)->text ?? '' : '';
         $type = match ($name) {
-            'iterator', 'const_iterator' => 'auto',
+            'iterator', 'const_iterator', 'reverse_iterator', 'const_reverse_iterator' => 'auto',
             'size_type' => 'size_t',
             'difference_type' => 'long',
             default => null,

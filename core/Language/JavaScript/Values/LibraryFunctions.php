@@ -140,7 +140,11 @@ final class LibraryFunctions
             return new Operation(OperationKey::Filled, [$first, $this->parser->arguments($fill)[0]->value ?? new NothingLiteral()]);
         }
         if ('Array' === $name && !isset($this->parser->symbols->functions['Array'])) {
-            return 1 === $count || [] !== array_filter(array_column($arguments, 'name')) ? $this->parser->fail('unsupported', $token, ['what' => 'Array(…)']) : new ListLiteral($values);
+            if ([] !== array_filter(array_column($arguments, 'name'))) {
+                $this->parser->fail('unsupported', $token, ['what' => 'Array(…)']);
+            }
+
+            return 1 === $count ? new Operation(OperationKey::Gapped, $values) : new ListLiteral($values);
         }
         if ('Array.isArray' === $name && 1 === $count && null !== $first) {
             return new KindTest($first, '@list');

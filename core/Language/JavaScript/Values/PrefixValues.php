@@ -195,6 +195,9 @@ final class PrefixValues
 
             return new TextLiteral('undefined');
         }
+        if (TokenKind::Name === $name?->kind && !$this->parser->is('.', 1) && !$this->parser->is('(', 1) && !$this->parser->is('[', 1) && !$this->parser->isVariable($name->text) && !isset($this->parser->symbols->functions[$name->text]) && $this->isElsewhere($name->text)) {
+            $this->parser->fail('unsupported', $name, ['what' => "typeof $name->text"]);
+        }
         $value = $this->parser->expression(9);
         $isEqual = $this->parser->is('===') || $this->parser->is('==');
         $kind = $this->parser->peek(1);
@@ -209,6 +212,12 @@ final class PrefixValues
         $test = new KindTest($value, $named);
 
         return $isEqual ? $test : new Unary(UnaryOperator::Not, $test);
+    }
+
+    /** Whether a name is one of another function alone. */
+    private function isElsewhere(string $name): bool
+    {
+        return [] !== array_filter($this->parser->symbols->writes, static fn (array $names): bool => isset($names[$name]));
     }
 
     /** Whether a name stands nowhere but behind `typeof`, and is none of the machine's own. */
@@ -288,6 +297,10 @@ final class PrefixValues
             // Several are the items themselves (ECMA-262, 23.1.1.1).
             return $this->parser->postfix(new ListLiteral(array_map(static fn (Argument $argument): Expression => $argument->value, $arguments)));
         }
-        $this->parser->fail('unsupported', $token, ['what' => 'new Array(…)']);
+        if ([] !== array_filter(array_column($arguments, 'name'))) {
+            $this->parser->fail('unsupported', $token, ['what' => 'new Array(…)']);
+        }
+
+        return $this->parser->postfix(new Operation(OperationKey::Gapped, [$arguments[0]->value]));
     }
 }

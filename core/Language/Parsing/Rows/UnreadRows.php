@@ -86,7 +86,7 @@ final class UnreadRows
             if ('}' === $sign && $this->parser->at > $start && $open <= 0) {
                 break;
             }
-            $closing = '{' === $sign && $this->parser->at > $start && ($isSwitch || $isWhole || \in_array($this->parser->tokens[$this->parser->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->parser->closingOf($this->parser->at) : null;
+            $closing = '{' === $sign && $this->parser->at > $start && ($isSwitch || $isWhole || $this->opensClass() || \in_array($this->parser->tokens[$this->parser->at - 1]->text, ['=', '(', ',', ':', '[', '=>', 'return'], true)) ? $this->parser->closingOf($this->parser->at) : null;
             if (null !== $closing) {
                 // What stands in a value, or in a `switch`, is no rows of their own.
                 $this->parser->at = $closing + 1;
@@ -120,6 +120,22 @@ final class UnreadRows
         }
 
         return new Unread($id, substr($this->parser->text, $first->offset, $end - $first->offset), $this->parser->language()->value, $body);
+    }
+
+    /** Whether the brace is that of a class which is a value: `(Base) => class extends Base {` (ECMAScript 2022, 15.7). */
+    private function opensClass(): bool
+    {
+        for ($at = $this->parser->at - 1; $at >= 0 && $this->parser->at - $at < 8; --$at) {
+            $token = $this->parser->tokens[$at];
+            if ('class' === $token->text) {
+                return true;
+            }
+            if (TokenKind::Name !== $token->kind && !\in_array($token->text, ['extends', '.', '(', ')'], true)) {
+                return false;
+            }
+        }
+
+        return false;
     }
 
     /** Whether a line begins behind the last token, as it does behind the brace of a body. */

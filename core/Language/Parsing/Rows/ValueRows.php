@@ -205,7 +205,7 @@ final class ValueRows
                 return new Perform($this->parser->newId(), new Operation(OperationKey::Clear, $target->arguments));
             }
             if ($target instanceof Operation && OperationKey::Length === $target->key && $this->parser->facts->namedPlaces) {
-                $this->parser->failAt('unsupported', $start, 1, ['what' => '.length = …']);
+                return new Perform($this->parser->newId(), new Operation(OperationKey::SetLength, [$target->arguments[0], $value]));
             }
             $length = max(1, $this->parser->endOffset() - $start);
             if ($target instanceof MethodCall && isset($this->parser->classes->asked[$target->method])) {

@@ -57,6 +57,10 @@ final class UnknownMembers
 
     public function unknownMethod(Token $name, bool $called): never
     {
+        if ($this->parser->is('::') || $this->parser->is('::', 1)) {
+            // What the class above would do (C++17, 6.4.5).
+            $this->parser->fail('unsupported', $name, ['what' => "….$name->text::…"]);
+        }
         if (isset($this->givenSomewhere()[$name->text])) {
             // What is given a value somewhere is no slip of the pen.
             $this->parser->fail('unsupported', $name, ['what' => ".$name->text"]);

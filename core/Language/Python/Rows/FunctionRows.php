@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python\Rows;
 
+use Scrivlet\Core\Language\FailureNames;
 use Scrivlet\Core\Language\Language;
 use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
@@ -13,6 +14,7 @@ use Scrivlet\Core\Language\Python\PythonNames;
 use Scrivlet\Core\Language\Python\PythonParser;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\Block;
+use Scrivlet\Core\Tree\Choice;
 use Scrivlet\Core\Tree\Conditional;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
@@ -21,7 +23,9 @@ use Scrivlet\Core\Tree\LeaveFunction;
 use Scrivlet\Core\Tree\NothingLiteral;
 use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
+use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\TextLiteral;
 use Scrivlet\Core\Tree\Unary;
 use Scrivlet\Core\Tree\UnaryOperator;
 use Scrivlet\Core\Tree\VariableRead;
@@ -178,6 +182,9 @@ final class FunctionRows
         if ('' === $this->parser->class && '' === $outer) {
             $this->parser->symbols->known[$name->text] ??= $name->offset;
         }
+        if ($isMethod && '__exit__' === $name->text) {
+            $body = $this->askingOfFailure($body, $parameters[1] ?? '');
+        }
         if ($isMethod && '__exit__' === $name->text && ('' !== $rest && self::reads($body, $rest) || self::asksMore($body, $parameters[1] ?? '', $parameters[2] ?? '', $parameters[3] ?? ''))) {
             $this->parser->fail('unsupported', $name, ['what' => '__exit__']);
         }
@@ -198,6 +205,32 @@ final class FunctionRows
         return false;
     }
 
+    /** `kind is ValueError`: which kind of failure it was. */
+    private function askingOfFailure(Block $body, string $kind): Block
+    {
+        $read = new VariableRead($kind);
+        $isKind = fn (Expression $value): bool => $value instanceof VariableRead && (null !== FailureNames::kindOf($this->parser->language(), $value->name) || isset($this->parser->classes->parents[$value->name]));
+        $asked = static function (Expression $value) use ($read, $isKind): Expression {
+            $isSame = $value instanceof Operation && OperationKey::Identical === $value->key || $value instanceof Binary && \in_array($value->operator, [Operator::Equal, Operator::NotEqual], true);
+            [$one, $other] = $isSame ? $value->operands() : [null, null];
+            if (null === $other || $one != $read || !$isKind($other) || !$other instanceof VariableRead) {
+                return $value;
+            }
+            $is = new Operation(OperationKey::FailedAs, [$read, new TextLiteral($other->name)]);
+
+            return $value instanceof Binary && Operator::NotEqual === $value->operator ? new Unary(UnaryOperator::Not, $is) : $is;
+        };
+
+        return new Block(array_map(static fn (Statement $row): Statement => Walk::map($row, static function (Statement $part) use ($asked): Statement {
+            foreach ($part->blanks() as $name => $value) {
+                $new = Walk::mapExpression($value, $asked);
+                $part = $new == $value ? $part : $part->withBlank($name, $new);
+            }
+
+            return $part;
+        }), $body->statements));
+    }
+
     /** Whether rows ask of what failed more than whether something did, and what it says. */
     private static function asksMore(Block $body, string $kind, string $says, string $trace): bool
     {
@@ -211,6 +244,8 @@ final class FunctionRows
                 $reads += $value instanceof Operation && \in_array($value->key, [OperationKey::Kind, OperationKey::KindName], true) && $value->arguments[0] == new VariableRead($says) ? 1 : 0;
                 $reads += $value instanceof Binary && ($value->left == new VariableRead($says) && !$value->right instanceof NothingLiteral || $value->right == new VariableRead($says)) ? 1 : 0;
                 $reads -= $value instanceof Binary && $value->left == new VariableRead($kind) && $value->right instanceof NothingLiteral ? 1 : 0;
+                $reads -= $value instanceof Operation && \in_array($value->key, [OperationKey::FailedAs, OperationKey::FunctionName], true) && $value->arguments[0] == new VariableRead($kind) ? 1 : 0;
+                $reads -= $value instanceof Choice && $isAsked($value->condition) ? 1 : 0;
             }
         }
 

@@ -61,7 +61,7 @@ final class ImportRows
             }
             if (!\array_key_exists($module->text, self::KNOWN)) {
                 $near = Names::nearest($module->text, array_keys(self::KNOWN));
-                if (null !== $near && levenshtein($near, $module->text) <= 2) {
+                if (null !== $near && levenshtein($near, $module->text) <= 2 && !\in_array($module->text, PythonNames::LIBRARIES, true)) {
                     $this->parser->fail('misspelt_library', $module, ['name' => $module->text, 'near' => $near], [new Replacement($module->offset, \strlen($module->text), $near)]);
                 }
                 if (\in_array($module->text, PythonNames::LIBRARIES, true)) {

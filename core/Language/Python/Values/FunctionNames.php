@@ -48,6 +48,28 @@ final class FunctionNames
         };
     }
 
+    /** Functions of Python that take one value, and that nothing but a call is spelled by. */
+    private const OF_ONE_VALUE = ['tuple', 'set', 'dict', 'hex', 'bin', 'oct', 'chr', 'any', 'all', 'round', 'reversed', 'math.sqrt', 'math.floor', 'math.ceil', 'math.trunc', 'math.factorial', 'math.log2', 'math.log10', 'math.radians', 'math.degrees', 'math.sin', 'math.cos'];
+
+    private function ofOneValue(string $name): ?Lambda
+    {
+        $item = new VariableRead('item');
+        if (!\in_array($name, self::OF_ONE_VALUE, true)) {
+            return null;
+        }
+        $key = ['round' => OperationKey::RoundedEven, 'tuple' => OperationKey::AsTuple, 'set' => OperationKey::SetOf][$name] ?? null;
+        if (null !== $key) {
+            return new Lambda(['item'], new Operation($key, [$item]));
+        }
+        foreach (SpellingIndex::of(Language::Python)->functions[$name] ?? [] as [$key, $order]) {
+            if (['{0}'] === $order) {
+                return new Lambda(['item'], new Operation($key, [$item]));
+            }
+        }
+
+        return null;
+    }
+
     /** `str.isalpha`: the method as a function of the text. */
     public function methodOfTexts(string $name): ?Lambda
     {
@@ -136,13 +158,14 @@ final class FunctionNames
             return $value instanceof Lambda ? $value : null;
         }
         $ends = fn (int $ahead): bool => $this->parser->is(')', $ahead) || $this->parser->is(',', $ahead);
-        if ($ends(1) && null !== $made = $this->functionNamed($token->text)) {
+        if ($ends(1) && null !== $made = $this->functionNamed($token->text) ?? $this->ofOneValue($token->text)) {
             ++$this->parser->at;
 
             return $made;
         }
         if ($this->parser->is('.', 1) && $ends(3)) {
-            $made = $this->functionNamed($token->text.'.'.($this->parser->peek(2)->text ?? ''));
+            $name = $token->text.'.'.($this->parser->peek(2)->text ?? '');
+            $made = $this->functionNamed($name) ?? $this->ofOneValue($name);
             if (null === $made && $this->parser->is('get', 2) && TokenKind::Name === $token->kind) {
                 $this->parser->read($token->text, $token->offset);
                 $made = new Lambda(['item'], new Operation(OperationKey::ValueOr, [new VariableRead($token->text), new VariableRead('item'), new NothingLiteral()]));

@@ -99,6 +99,12 @@ final class LibraryFunctions
 
             return !$joins ? null : new Operation(2 === $count ? OperationKey::Folded : OperationKey::Reduced, [$arguments[1]->value, $first, ...2 === $count ? [] : [$arguments[2]->value ?? new NothingLiteral()]]);
         }
+        if ('itertools.chain' === $name && 1 === $count && '*' === $arguments[0]->name) {
+            return new Operation(OperationKey::ChainedAll, [$arguments[0]->value]);
+        }
+        if ('itertools.accumulate' === $name && 2 === $count && null !== $first) {
+            return new Operation(OperationKey::TotalsBy, [$first, $arguments[1]->value]);
+        }
         if ('copy.copy' === $name && 1 === $count && null !== $first) {
             return new Operation(OperationKey::Copied, [$first]);
         }
@@ -282,6 +288,9 @@ final class LibraryFunctions
         if ('itertools.zip_longest' === $name && ['fillvalue'] === array_keys($named) && 2 === $plain) {
             return new Operation(OperationKey::ZippedLongest, [...$values, $named['fillvalue']]);
         }
+        if ('itertools.accumulate' === $name && ['initial'] === array_keys($named)) {
+            return new Operation(OperationKey::TotalsFrom, [$first, $values[1] ?? new Lambda(['one', 'other'], new Binary(Operator::Add, new VariableRead('one'), new VariableRead('other'))), $named['initial']]);
+        }
         if ('itertools.groupby' === $name && ['key'] === array_keys($named)) {
             return new Operation(OperationKey::Grouped, [$first, $named['key']]);
         }
@@ -404,7 +413,9 @@ final class LibraryFunctions
             return $items;
         }
 
-        return $items instanceof Collected && '[' !== ($this->parser->text[$offset] ?? '') && self::isQuiet($items) ? new Operation(OperationKey::Started, [$items]) : null;
+        $isNested = $items instanceof Operation && OperationKey::Flattened === $items->key && $items->arguments[0] instanceof Collected;
+
+        return ($items instanceof Collected || $isNested) && '[' !== ($this->parser->text[$offset] ?? '') && self::isQuiet($items) ? new Operation(OperationKey::Started, [$items]) : null;
     }
 
     /** Whether nothing shows that items were found that nobody asked for: nothing of the program's own is called for them, and no text that is no number fails. */

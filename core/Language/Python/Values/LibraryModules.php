@@ -65,6 +65,14 @@ final class LibraryModules
 
             return 2 === \count($values) ? $this->parser->postfix(new Binary(self::SIGNS[$member], $values[0], $values[1])) : $this->parser->fail('unsupported', $token, ['what' => "$member(…)"]);
         }
+        $ofAll = 'itertools.chain' === $name && $this->parser->is('.', $length) && $this->parser->is('from_iterable', $length + 1) ? $length + 2 : null;
+        $ofAll ??= 'itertools.chain' === ($this->parser->imported[$token->text] ?? '') && 3 === $length && $this->parser->is('from_iterable', 2) ? 3 : null;
+        if (null !== $ofAll) {
+            $this->parser->at += $ofAll;
+            $values = $this->valuesIn($token);
+
+            return 1 === \count($values) ? $this->parser->postfix(new Operation(OperationKey::ChainedAll, $values)) : $this->parser->fail('unsupported', $token, ['what' => 'chain.from_iterable(…)']);
+        }
         if (!\in_array($member, ['itemgetter', 'attrgetter'], true) && 'functools.partial' !== $name) {
             return null;
         }

@@ -1,0 +1,6 @@
+#include <bits/stdc++.h>
+using namespace std;
+struct S { vector<int> v; int n = 0; void add(int k) { v.push_back(k); n++; } };
+void pu(S* s) { s->add(1); } void pr(S& s) { s.add(2); } void pv(S s) { s.add(3); cout << s.n; }
+void viaP(S s) { S* p = &s; p->add(9); cout << s.n; } void viaR(S s) { S& r = s; r.n = 50; cout << s.n; } S both(S s) { pu(&s); pr(s); return s; } void loop(vector<S> l) { for (S& s : l) s.n = 7; cout << l[0].n; } void loop2(vector<S> l) { for (auto& s : l) pr(s); cout << l[0].n; } void at(vector<S> l) { pu(&l[0]); cout << l[0].n; } void lists(vector<int> v) { v.push_back(1); sort(v.begin(), v.end()); cout << v.size(); } void deep(map<string, vector<int>> m) { m["a"].push_back(3); cout << m["a"].size(); } void ptr(vector<int>* v) { v->push_back(4); (*v)[0] = 8; }
+int main() { S a; pu(&a); pr(a); pv(a); viaP(a); viaR(a); S b = both(a); cout << a.n << b.n; vector<S> l{a, b}; loop(l); loop2(l); at(l); cout << l[0].n; vector<int> q{3}; lists(q); cout << q.size(); map<string, vector<int>> m{{"a", {1}}}; deep(m); cout << m["a"].size(); ptr(&q); cout << q.size() << q[0]; S c = l[0]; c.add(1); cout << l[0].n << c.n; S* p = &l[1]; p->n = 33; S d = *p; d.n = 1; cout << l[1].n; swap(l[0], l[1]); cout << l[0].n; }
