@@ -825,7 +825,7 @@ abstract class CppExpressions extends BraceExpressions
         if ($value instanceof Operation) {
             return Result::Number === ValueOperations::find($value->key)?->result ? false : null;
         }
-        $type = TypeNames::read($value instanceof VariableRead ? trim(str_replace(['const ', '&'], '', $this->typeOf($value))) : '');
+        $type = TypeNames::read($value instanceof VariableRead ? TypeNames::bare($this->typeOf($value)) : '');
 
         return $type->isWhole() ? true : (TypeKind::Number === $type->kind ? false : null);
     }

@@ -41,6 +41,12 @@ final class TypeNames
         return 1 === preg_match('/^[\w:<>, &*]+$/D', $type);
     }
 
+    /** A type as its values have it, constant or by another name or not. */
+    public static function bare(string $type): string
+    {
+        return trim(str_replace(['const ', '&'], '', $type));
+    }
+
     /** A list that is declared as a stack or a queue is written as what it is kept in: all that is done to it can be done to that. */
     public static function plain(string $name): string
     {

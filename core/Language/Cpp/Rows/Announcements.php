@@ -41,8 +41,7 @@ final class Announcements
             $before = $this->parser->tokens[$index - 1] ?? null;
             $after = $this->parser->tokens[$index + 1] ?? null;
             if (TokenKind::Name === $token->kind && '=' === $after?->text && '[' === ($this->parser->tokens[$index + 2]->text ?? '') && null !== $bracket = $this->parser->closingOf($index + 2)) {
-                $isFunction = 'auto' !== $before?->text || 'return' !== ($this->parser->tokens[('(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) ?? $bracket : $bracket) + 2]->text ?? '');
-                $isFunction = $isFunction || $this->parser->functionValues->mayLeaveOut($bracket);
+                $isFunction = 'auto' !== $before?->text || !$this->parser->functionValues->isOneValue($bracket);
                 if ($isFunction && ('auto' === $before?->text || '>' === $before?->text || isset($this->parser->symbols->functions[$token->text]))) {
                     $closed = '(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) : null;
                     $this->parser->symbols->functions[$token->text] = null === $closed ? [0, 0, []] : $this->counted($bracket + 2, $closed);

@@ -301,7 +301,7 @@ final class EachRows
             $this->parser->pairs[$names[0]] = [$this->madeUp('key'), $this->madeUp('value')];
             $names = $this->parser->pairs[$names[0]];
         }
-        $written = trim(str_replace(['const ', '&'], '', $type));
+        $written = TypeNames::bare($type);
         foreach ($names as $index => $name) {
             $this->parser->write($name, $offset);
             $this->parser->declared[$this->parser->scope][$name] = true;

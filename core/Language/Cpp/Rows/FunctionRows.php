@@ -9,6 +9,7 @@ use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Parsing\Rows;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\Import;
@@ -151,7 +152,7 @@ final class FunctionRows
                     // An array is handed over itself, never a copy of it.
                     $this->parser->is(']') || $this->parser->value();
                     $this->parser->close($bracket);
-                    $of = trim(str_replace(['const ', '&'], '', $parameterType));
+                    $of = TypeNames::bare($parameterType);
                     $parameterType = 'char' === $of && !$this->parser->is('[') ? $this->parser->textsOfC->ofLetters($parameter->text, $isFixed ? "const $of" : $of) : "vector<$of> &";
                 }
                 if (str_starts_with($parameterType, 'vector<') && '>' !== ($this->parser->tokens[$this->parser->at - 2]->text ?? '')) {

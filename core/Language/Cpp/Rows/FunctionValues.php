@@ -54,7 +54,7 @@ final class FunctionValues
         }
         $bracket = $this->parser->is('=', 1) && $this->parser->is('[', 2) ? $this->parser->closingOf($this->parser->at + 2) : null;
         $brace = null === $bracket ? null : ('(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) : $bracket);
-        $isOneValue = $isAuto && 'return' === ($this->parser->tokens[($brace ?? 0) + 2]->text ?? '') && !$this->mayLeaveOut($bracket ?? 0);
+        $isOneValue = $isAuto && null !== $bracket && $this->isOneValue($bracket);
         if (null === $bracket || null === $brace || $isOneValue || !$isTyped && !$isAuto && !isset($this->foretold[$name->text])) {
             $this->parser->at = $start;
 
@@ -96,8 +96,20 @@ final class FunctionValues
         return [new FunctionDefinition($id, $name->text, $parameters, $this->parser->shared($name->text, $body), false, $defaults, (null === $result ? [] : ['' => $result]) + $types)];
     }
 
+    /**
+     * Whether a function without a name is a small one, which gives one value and says nothing of what is handed to it.
+     *
+     * @param int $bracket the token that closes what it catches
+     */
+    public function isOneValue(int $bracket): bool
+    {
+        $closing = '(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) ?? $bracket : $bracket;
+
+        return 'return' === ($this->parser->tokens[$closing + 2]->text ?? '') && !$this->mayLeaveOut($bracket) && !$this->parser->lambdas->takesReals($bracket + 1);
+    }
+
     /** Whether something stands for an argument that is left out, behind what a function catches: `[](int a, int b = 2)`. */
-    public function mayLeaveOut(int $bracket): bool
+    private function mayLeaveOut(int $bracket): bool
     {
         $closing = '(' === ($this->parser->tokens[$bracket + 1]->text ?? '') ? $this->parser->closingOf($bracket + 1) ?? $bracket : $bracket;
         for ($at = $bracket + 1; $at < $closing; ++$at) {

@@ -199,7 +199,7 @@ final class InitialValues
             $list = $this->parser->braces->braced($token, $type);
             $only = $list instanceof ListLiteral && 1 === \count($list->items) ? $list->items[0] : null;
             $kept = $only instanceof Operation && OperationKey::Copied === $only->key ? $only->arguments[0] : $only;
-            if (null !== $kept && null !== TypeNames::read($type)->element && TypeNames::read(trim(str_replace(['const ', '&'], '', $this->parser->typeOf($kept)))) == TypeNames::read($type)) {
+            if (null !== $kept && null !== TypeNames::read($type)->element && TypeNames::read(TypeNames::bare($this->parser->typeOf($kept))) == TypeNames::read($type)) {
                 // A list of the same kind is copied (C++17, 11.6.4 and CWG 2137).
                 return $only;
             }

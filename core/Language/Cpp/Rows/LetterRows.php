@@ -7,6 +7,7 @@ namespace Scrivlet\Core\Language\Cpp\Rows;
 use Scrivlet\Core\Catalogue\Result;
 use Scrivlet\Core\Catalogue\ValueOperations;
 use Scrivlet\Core\Language\Cpp\CppParser;
+use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
 use Scrivlet\Core\Tree\EachLoop;
 use Scrivlet\Core\Tree\Expression;
@@ -83,7 +84,7 @@ final class LetterRows
             $value instanceof Operation && \in_array($value->key, [OperationKey::First, OperationKey::Last], true) && $isText($value->arguments[0]) => true,
             $value instanceof Operation && \in_array($value->key, [OperationKey::First, OperationKey::Last, OperationKey::Least, OperationKey::Greatest], true) && 'char' === $this->parser->typeOfItem($this->parser->typeOf($value->arguments[0])) => true,
             $value instanceof Operation => \in_array($value->key, [OperationKey::Letter, OperationKey::UpperLetter, OperationKey::LowerLetter], true),
-            default => 'char' === trim(str_replace(['const ', '&'], '', $this->parser->typeOf($value))),
+            default => 'char' === TypeNames::bare($this->parser->typeOf($value)),
         };
     }
 

@@ -77,6 +77,12 @@ final class Braces
         foreach ($parts as $part) {
             $inner = $this->parser->peek();
             if ($this->parser->is('}')) {
+                if (1 === \count($values) && !$values[0] instanceof NumberLiteral) {
+                    // Another of its kind, which is copied (C++17, 23.4.2).
+                    $this->parser->close($opened);
+
+                    return $values[0];
+                }
                 $values[] = $this->parser->madeValues->empty('vector<'.TypeNames::write($part).'>');
                 continue;
             }

@@ -45,7 +45,7 @@ final class Lambdas
         if ('{' !== ($this->parser->tokens[$brace]->text ?? '') || 'return' !== ($this->parser->tokens[$brace + 1]->text ?? '')) {
             return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
         }
-        if ($this->isKeptWithReals()) {
+        if (null !== $name && $this->takesReals($this->parser->at)) {
             // What is handed over gets a point, which a small function says nowhere (C++17, 7.9).
             return [] === $copied ? $this->parser->rowsLambda($token) : $this->parser->fail('unsupported', $token, ['what' => '[…]']);
         }
@@ -126,12 +126,12 @@ final class Lambdas
         return array_map(static fn (array $parameter): bool => 2 === \count($parameter) && 'int' === $parameter[0], $words);
     }
 
-    /** Whether a function that is given to a name takes numbers with a point: `auto half = [](double n) { … }`. */
-    private function isKeptWithReals(): bool
+    /** Whether a function takes numbers with a point, by what stands in its brackets: `auto half = [](double n) { … }`. */
+    public function takesReals(int $bracket): bool
     {
-        $closing = $this->parser->is('(') ? $this->parser->closingOf($this->parser->at) : null;
+        $closing = '(' === ($this->parser->tokens[$bracket]->text ?? '') ? $this->parser->closingOf($bracket) : null;
 
-        return null !== $closing && null !== $this->nameGiven() && [] !== array_filter(\array_slice($this->parser->tokens, $this->parser->at, $closing - $this->parser->at), static fn (Token $token): bool => \in_array($token->text, ['double', 'float'], true));
+        return null !== $closing && [] !== array_filter(\array_slice($this->parser->tokens, $bracket, $closing - $bracket), static fn (Token $token): bool => \in_array($token->text, ['double', 'float'], true));
     }
 
     /**

@@ -148,8 +148,13 @@ final class MadeValues
         if (1 === preg_match('/^(?:const )?(?:unordered_|multi)?set ?</', $type)) {
             return new Operation(OperationKey::SetOf, 1 === \count($values) ? $values : []);
         }
+        $parts = TypeNames::read($type)->parts;
+        if (1 === \count($values) && 1 < \count($parts)) {
+            // One value for several parts is another of its kind, which is copied (C++17, 23.4.2).
+            return $values[0];
+        }
 
-        return [] === $values ? new Operation(OperationKey::Record, array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), TypeNames::read($type)->parts)) : new Operation(OperationKey::Record, $values);
+        return [] === $values ? new Operation(OperationKey::Record, array_map(fn (StaticType $part): Expression => $this->empty('vector<'.TypeNames::write($part).'>'), $parts)) : new Operation(OperationKey::Record, $values);
     }
 
     /** @param list<Argument> $arguments */
