@@ -1207,6 +1207,28 @@ export function putStepped(list, from, to, by, items) {
   places.forEach((place, index) => (list[place] = items[index]));
 }
 
+/** Nothing is kept by any key any more. */
+export function forgetAll(map) {
+  if (map instanceof Map) map.clear();
+  else for (const key of Object.keys(map)) delete map[key];
+}
+
+/** A map or a set gets what another one has, and nothing else. */
+export function refill(place, other) {
+  if (place instanceof Set) {
+    const items = [...other];
+    place.clear();
+    for (const item of items) place.add(item);
+  } else {
+    const entries = place instanceof Map ? [...other] : Object.entries(other);
+    forgetAll(place);
+    for (const [key, value] of entries) {
+      if (place instanceof Map) place.set(key, value);
+      else place[key] = value;
+    }
+  }
+}
+
 /** Items from one bound until before the other give way to others. */
 export function putRange(list, from, to, items) {
   const bound = (at, open) => Math.max(0, Math.min(list.length, at == null ? open : at < 0 ? at + list.length : at));

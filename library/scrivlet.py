@@ -997,6 +997,13 @@ def sort_part_before(values, is_before, start, end):
     values[start:end] = sorted(values[start:end], key=_by_order(is_before))
 
 
+def refill(place, other):
+    """A map or a set gets what another one has, and nothing else."""
+    other = other.copy()
+    place.clear()
+    place.update(other)
+
+
 def fill_up(values, value, start, end):
     for place in range(*slice(start, end).indices(len(values))):
         values[place] = value

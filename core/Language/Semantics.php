@@ -20,6 +20,7 @@ final readonly class Semantics
      * @param bool                  $orderedSets         the members of a set stand in their order
      * @param bool                  $undefined           what was not given or is not kept is `undefined`, and what is given too much is let be
      * @param bool                  $nullBeside          there is a `null` beside what is undefined
+     * @param bool                  $fillsGaps           what is shown behind a text fills the gaps in it
      * @param bool                  $onlyFractions       all numbers are of the one sort that has a point
      * @param bool                  $hoists              the functions of a body are there before its first row
      * @param bool                  $definesByRow        a function is there from the row on that defines it
@@ -87,6 +88,7 @@ final readonly class Semantics
         public bool $orderedSets = false,
         public bool $undefined = false,
         public bool $nullBeside = false,
+        public bool $fillsGaps = false,
         public bool $onlyFractions = false,
         public bool $hoists = false,
         public bool $definesByRow = false,

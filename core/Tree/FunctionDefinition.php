@@ -112,7 +112,7 @@ final readonly class FunctionDefinition extends Statement
     /** Whether the function belongs to the one object it is kept in (`{ tell() { return this.name; } }`), which is its first parameter. */
     public function isTied(): bool
     {
-        return '' === $this->class() && \in_array($this->sort, ['tied', 'asked'], true);
+        return '' === $this->class() && \in_array($this->sort, ['tied', 'asked', 'set'], true);
     }
 
     /** @return list<string> the parameters that a caller gives values for */

@@ -34,12 +34,15 @@ enum OperationKey: string
     case CentredWith = 'centred_with';
     case PowerModulo = 'power_modulo';
     case FunctionName = 'function_name';
+    case NamedAs = 'named_as';
     case FieldOf = 'field_of';
     case MethodOf = 'method_of';
     case IsFunction = 'is_function';
     case SetField = 'set_field';
     case PutStepped = 'put_stepped';
     case PutRange = 'put_range';
+    case Refill = 'refill';
+    case Logged = 'logged';
     case IsClose = 'is_close';
     case HasField = 'has_field';
     case Centred = 'centred';
@@ -233,6 +236,7 @@ enum OperationKey: string
     case Values = 'values';
     case Entries = 'entries';
     case AsDict = 'as_dict';
+    case FieldsOf = 'fields_of';
     case Forget = 'forget';
     case TakenOut = 'taken_out';
     case TakenOutFirst = 'taken_out_first';

@@ -93,6 +93,7 @@ return [
     'run.random_order' => 'Chance goes from the smaller number to the larger one, not from {from} to {to}.',
     'run.long_text' => 'A text grew too long. It can have at most {longest} letters.',
     'run.gives_nothing' => 'The function came to its end without giving a value back. Add “give back” to it.',
+    'run.not_an_object' => '“{value}” is no object of a class that keeps fields.',
     'run.not_a_number' => '“{value}” is a text, and this needs a number.',
     'run.too_large' => 'The whole number grew too large to be counted here.',
     'run.no_base' => 'There is no base {base}. Take one from 2 to 36.',

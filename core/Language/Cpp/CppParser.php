@@ -370,6 +370,12 @@ final class CppParser extends CppExpressions
         return Operator::TruncDivide;
     }
 
+    /** @phpstan-impure */
+    public function statement(): array
+    {
+        return array_map($this->declarationRows->asItself(...), parent::statement());
+    }
+
     protected function ownRow(Token $token): ?array
     {
         $start = $token->offset;

@@ -443,6 +443,7 @@ final class CppPrinter extends BracePrinter
         $isSame = $isPart && $changed instanceof Operation && 1 === \count($changed->arguments) && $changed->arguments[0] == new Slice($list, $from, $to);
 
         return match (true) {
+            OperationKey::PutRange === $key && $from instanceof NothingLiteral && $to instanceof NothingLiteral => "{$this->expression($list)} = {$this->expression($changed)}",
             $isPart && OperationKey::FillUp === $key => "fill($places, {$this->expression($changed)})",
             $isPart && OperationKey::SortPartBefore === $key => "sort($places, {$this->expression($changed)})",
             $isSame && OperationKey::Sorted === $changed->key => "sort($places)",

@@ -117,7 +117,8 @@ abstract class JavaScriptExpressions extends BraceExpressions
     abstract public function unnamedValue(): FunctionReference;
 
     /** A function that an object of its own keeps, which it knows as `this`. */
-    abstract public function methodValue(Token $name, bool $isGetter): FunctionReference;
+    /** @param 'asked'|'tied'|'set' $sort */
+    abstract public function methodValue(Token $name, string $sort): FunctionReference;
 
     abstract public function laterValue(Token $name): FunctionReference;
 
@@ -513,8 +514,7 @@ abstract class JavaScriptExpressions extends BraceExpressions
         if ('length' !== $name && (levenshtein($name, 'length') <= 2 || count_chars($name, 1) === count_chars('length', 1)) && 1 !== preg_match('/\b'.$name.'\s*:/', $this->text)) {
             $this->fail('misspelt_method', $token, ['name' => $name, 'near' => 'length'], [new Replacement($token->offset, \strlen($name), 'length')]);
         }
-        // What is given a value under the name of a method is the object's own.
-        if (!$this->is('=') && isset(SpellingIndex::of(Language::JavaScript)->methods[$name]) && 1 !== preg_match('/\.\s*'.Names::asPattern($name).'\s*=[^=]/', $this->text)) {
+        if (!$this->is('=') && isset(SpellingIndex::of(Language::JavaScript)->methods[$name]) && !$this->isKeptSomewhere($name)) {
             $end = $token->offset + \strlen($name);
             if (\in_array($this->sign(), ['===', '!==', '==', '!=', '&&', '||', '?'], true)) {
                 // Whether there is such a method may be asked.
@@ -523,11 +523,17 @@ abstract class JavaScriptExpressions extends BraceExpressions
             $this->fail('call_brackets', $token, ['name' => $name], [new Replacement($end, 0, '()')]);
         }
 
-        if (\in_array($this->sign(), ['?', '&&', '||', '===', '!==', '==', '!='], true) && RealNames::has($name, Language::JavaScript) && 1 !== preg_match('/\b'.Names::asPattern($name).'["\']?\s*[:,}]|\.\s*'.Names::asPattern($name).'\s*=[^=]/', $this->text)) {
+        if (\in_array($this->sign(), ['?', '&&', '||', '===', '!==', '==', '!='], true) && RealNames::has($name, Language::JavaScript) && !$this->isKeptSomewhere($name)) {
             // Whether there is such a method may be asked.
             $this->fail('unsupported', $token, ['what' => $name]);
         }
 
         return new Item($receiver, new TextLiteral($name));
+    }
+
+    /** Whether the text keeps something under a name, which so is an object's own: `{ values: [] }`, `bed.values = []`. */
+    private function isKeptSomewhere(string $name): bool
+    {
+        return 1 === preg_match('/(?<![\w.])'.Names::asPattern($name).'["\']?\s*[:,}]|\.\s*'.Names::asPattern($name).'\s*=[^=]/', $this->text);
     }
 }

@@ -439,9 +439,9 @@ final class JavaScriptParser extends JavaScriptExpressions
         return $this->functionValues->laterValue($name);
     }
 
-    public function methodValue(Token $name, bool $isGetter): FunctionReference
+    public function methodValue(Token $name, string $sort): FunctionReference
     {
-        return $this->functionValues->methodValue($name, $isGetter);
+        return $this->functionValues->methodValue($name, $sort);
     }
 
     /** `garden.water = function () { … this … }`: what an object can do from here on. */

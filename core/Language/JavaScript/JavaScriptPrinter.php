@@ -345,9 +345,12 @@ final class JavaScriptPrinter extends BracePrinter
 
     private function entry(Expression $key, Expression $value): string
     {
-        $isGetter = $value instanceof FunctionReference && 'asked' === $this->program->functionNamed($value->function)?->sort;
+        $sort = $value instanceof FunctionReference ? $this->program->functionNamed($value->function)?->sort : null;
+        if ($value instanceof FunctionReference && 'set' === $sort) {
+            return 'set '.$this->key($key).'(value) { '.$this->name($value->function).'.call(this, value); }';
+        }
 
-        return $isGetter ? 'get '.$this->key($key).'() { return '.$this->name($value->function).'.call(this); }' : $this->key($key).': '.$this->expression($value);
+        return $value instanceof FunctionReference && 'asked' === $sort ? 'get '.$this->key($key).'() { return '.$this->name($value->function).'.call(this); }' : $this->key($key).': '.$this->expression($value);
     }
 
     protected function value(Expression $expression, int $around): string
@@ -484,6 +487,12 @@ final class JavaScriptPrinter extends BracePrinter
         if (null !== $asked && \in_array($operation->key, [OperationKey::Keys, OperationKey::Entries], true) && true === $this->type($asked)->key?->isNumeric()) {
             // Keys of objects are texts (ECMA-262, 6.1.7).
             return parent::operation($operation, self::POSTFIX).(OperationKey::Keys === $operation->key ? '.map(Number)' : '.map(([key, value]) => [Number(key), value])');
+        }
+        if (OperationKey::PutRange === $operation->key && $operation->arguments[1] instanceof NothingLiteral && $operation->arguments[2] instanceof NothingLiteral) {
+            [$list, , , $items] = $operation->arguments;
+            $given = $items instanceof ListLiteral ? ([] === $items->items ? '' : ', '.$this->listed($items->items)) : ', ...'.$this->expression($items);
+
+            return $this->operand($list, self::POSTFIX).".splice(0, {$this->operand($list, self::POSTFIX)}.length$given)";
         }
         if (OperationKey::Spliced === $operation->key && $operation->arguments[3] == new ListLiteral([])) {
             return $this->operand($operation->arguments[0], self::POSTFIX).'.splice('.$this->listed(\array_slice($operation->arguments, 1, 2)).')';

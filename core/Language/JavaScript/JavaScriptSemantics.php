@@ -25,6 +25,7 @@ final class JavaScriptSemantics
             depth: 10_000,
             undefined: true,
             nullBeside: true,
+            fillsGaps: true,
             onlyFractions: true,
             hoists: true,
             freshTurns: true,

@@ -882,6 +882,12 @@ abstract class ExpressionParser extends Parser
 
                 return new Perform($this->newId(), new Operation($isOne ? OperationKey::DropAt : OperationKey::DropRange, \array_slice($value->arguments, 0, $isOne ? 2 : 3)));
             }
+            if (OperationKey::Spliced === $value->key && $value->arguments[1] == new NumberLiteral(0) && $value->arguments[2] == new Operation(OperationKey::Length, [$value->arguments[0]])) {
+                // All items give way to others.
+                $items = $value->arguments[3];
+
+                return new Perform($this->newId(), new Operation(OperationKey::PutRange, [$value->arguments[0], new NothingLiteral(), new NothingLiteral(), $items instanceof Operation && OperationKey::AsList === $items->key ? $items->arguments[0] : $items]));
+            }
             $shorter = [OperationKey::Pop->value => OperationKey::DropLast, OperationKey::Shift->value => OperationKey::DropFirst, OperationKey::PopAt->value => OperationKey::DropAt][$value->key->value] ?? null;
             if (null !== $shorter) {
                 return new Perform($this->newId(), new Operation($shorter, $value->arguments));

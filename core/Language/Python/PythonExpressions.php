@@ -511,6 +511,9 @@ abstract class PythonExpressions extends ExpressionParser
 
             return new Operation(OperationKey::FailureFirst, [$receiver]);
         }
+        if ($this->accept('__dict__')) {
+            return new Operation(OperationKey::FieldsOf, [$receiver]);
+        }
         if (!$this->is('__class__')) {
             $static = $receiver instanceof Operation && \in_array($receiver->key, [OperationKey::Kind, OperationKey::MakerOf], true) ? $this->unknownMembers->anyStatic($this->sign() ?? '') : null;
             if (null !== $static && [] !== array_intersect($this->classes->parents, [strstr($static, '.', true)])) {

@@ -596,7 +596,11 @@ final class PythonParser extends PythonStatements
 
     protected function docstring(Expression $value, Token $token): ?Comment
     {
-        return $value instanceof TextLiteral && 1 === preg_match('/^[rRuU]?("""|\'\'\')/', $token->text) ? new Comment($this->newId(), trim((string) preg_replace('/[ \t]*\R[ \t]*/', "\n", $value->value))) : null;
+        // A text at the beginning of a body says what it is for, whatever its quotes (The Python Language Reference, 3.2).
+        $before = $this->tokens[$this->at - 2] ?? null;
+        $isFirst = null === $this->peek() && (null === $before || ':' === $before->text);
+
+        return $value instanceof TextLiteral && ($isFirst || 1 === preg_match('/^[rRuU]?("""|\'\'\')/', $token->text)) ? new Comment($this->newId(), trim((string) preg_replace('/[ \t]*\R[ \t]*/', "\n", $value->value))) : null;
     }
 
     protected function enumerated(Token $token): ?Expression

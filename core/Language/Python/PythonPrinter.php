@@ -960,6 +960,12 @@ class PythonPrinter extends Printer
         if (OperationKey::FailureFirst === $operation->key && $of instanceof VariableRead) {
             return $this->name($of->name).'.args[0]';
         }
+        if (OperationKey::PutRange === $operation->key) {
+            [$list, $from, $to, $items] = $operation->arguments;
+            [$from, $to] = array_map(fn (Expression $bound): string => $bound instanceof NothingLiteral ? '' : $this->expression($bound), [$from, $to]);
+
+            return $this->operand($list, self::POSTFIX)."[$from:$to] = {$this->expression($items)}";
+        }
         if (OperationKey::FillUp === $operation->key) {
             [$list, $value, $from, $to] = $operation->arguments;
             if (isset($this->program->handwriting[Language::Cpp->value]) || $this->type($from)->isNatural() && $to == new Operation(OperationKey::Length, [$list])) {

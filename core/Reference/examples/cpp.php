@@ -66,4 +66,5 @@ cout << signs << endl;',
 cout << sign << endl;',
     'operation.sign_ahead' => 'cout << cin.peek() << endl;',
     'operation.stream_cleared' => "stringstream from(\"1 pea\");\nint beds = 0;\nfrom >> beds;\nfrom.clear();\nstring name;\nfrom >> name;\ncout << beds << name << endl;",
+    'operation.refill' => "void restart(map<string, int>& beds) {\n    map<string, int> fresh;\n    fresh[\"peas\"] = 1;\n    beds = fresh;\n}\n\nint main() {\n    map<string, int> beds;\n    beds[\"kale\"] = 3;\n    restart(beds);\n    cout << beds.size() << \" \" << beds[\"peas\"] << endl;\n}",
 ];

@@ -488,4 +488,6 @@ for line in sys.stdin:
     'operation.chained_all' => "import itertools\nprint(list(itertools.chain.from_iterable([[\"pea\"], [\"bean\", \"kale\"]])))",
     'operation.taken_out_first' => "from collections import OrderedDict\nbeds = OrderedDict([(\"pea\", 3), (\"bean\", 5)])\nprint(beds.popitem(last=False), list(beds))",
     'operation.failed_as' => "class Held:\n    def __enter__(self):\n        return self\n\n    def __exit__(self, kind, value, trace):\n        print(kind is ValueError)\n        return True\n\n\nwith Held():\n    raise ValueError(\"dry\")\nprint(\"done\")",
+    'operation.fields_of' => "class Bed:\n    def __init__(self, name, litres):\n        self.name = name\n        self.litres = litres\n\n\nbed = Bed(\"peas\", 3)\nprint(vars(bed))",
+    'operation.named_as' => "import functools\n\n\ndef told(function):\n    @functools.wraps(function)\n    def inner(*given):\n        return function(*given)\n    return inner\n\n\n@told\ndef watered(bed):\n    return bed + 1\n\n\nprint(watered(3), watered.__name__)",
 ];

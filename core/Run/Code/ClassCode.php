@@ -144,10 +144,16 @@ final class ClassCode
     /** A map; what it works out whenever it is asked for is tied to it. */
     public function mapLiteral(MapLiteral $literal): string
     {
-        $found = [];
+        $found = $kept = [];
         $entries = [];
         foreach (array_chunk($literal->entries, 2) as [$key, $value]) {
             $value ??= new NothingLiteral();
+            if ($key instanceof TextLiteral && $value instanceof FunctionReference && 'set' === $this->compiler->program->functionNamed($value->function)?->sort) {
+                $name = var_export($key->value, true);
+                $kept[] = "$name => ".$this->compiler->expression($value);
+                \in_array($name, $found, true) || array_push($entries, $this->compiler->expression($key), 'null');
+                continue;
+            }
             array_push($entries, $this->compiler->expression($key), $this->withName($value, $key instanceof TextLiteral ? $key->value : ''));
             $function = $value instanceof FunctionReference ? $this->compiler->program->functionNamed($value->function) : null;
             if ($key instanceof TextLiteral && 'asked' === $function?->sort) {
@@ -157,7 +163,7 @@ final class ClassCode
 
         $map = '$v->map(['.implode(', ', $entries).'])';
 
-        return [] === $found ? $map : "\$v->withGetters($map, [".implode(', ', $found).'])';
+        return [] === $found && [] === $kept ? $map : "\$v->withGetters($map, [".implode(', ', $found).'], ['.implode(', ', $kept).'])';
     }
 
     public function newObject(MakeObject $made): string

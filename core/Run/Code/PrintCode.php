@@ -36,6 +36,11 @@ final class PrintCode
         if (CallCode::spreads($print->values)) {
             return '$t->'.($print->endsLine ? 'print' : 'say')."(\implode(' ', \array_map(\$v->show(...), [".$this->compiler->callCode->listed($print->values)."])));\n";
         }
+        if (1 < \count($print->values) && $this->compiler->facts->fillsGaps && $this->mayHaveGaps($print->values[0])) {
+            $text = '$v->logged('.implode(', ', array_map($this->compiler->expression(...), $print->values)).')';
+
+            return $print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n";
+        }
         if (1 < \count($print->values) && $this->haveEffects(\array_slice($print->values, 1))) {
             // All values are found before the first is shown.
             $found = $parts = [];
@@ -52,6 +57,14 @@ final class PrintCode
         $text = [] === $parts ? "''" : implode(".' '.", $parts);
 
         return $print->endsLine ? "\$t->print($text);\n" : "\$t->say($text);\n";
+    }
+
+    /** Whether a value may be a text with gaps which those behind it fill: where it is no text that stands there. */
+    private function mayHaveGaps(Expression $first): bool
+    {
+        $type = $this->compiler->types->expression($this->compiler->part, $first);
+
+        return !$first instanceof TextLiteral && !$first instanceof Operation && ($type->isTextual() || TypeKind::Unknown === $type->kind);
     }
 
     public function joinable(Expression $value): string

@@ -311,6 +311,18 @@ final class JavaScriptValues extends Values
 
     public function put(mixed $container, mixed $index, mixed $value): void
     {
+        if ($container instanceof PatternValue && 'lastIndex' === $index) {
+            $container->next = max(0, (int) self::number($value));
+
+            return;
+        }
+        $kept = $container instanceof MapValue ? $container->entries[MapValue::tag($this->keyed($index))][1] ?? null : null;
+        if ($kept instanceof Getter) {
+            // What is only found keeps nothing (ECMA-262, 10.1.9.2), which only strict texts stop at.
+            null === $kept->keeps || ($kept->keeps)($value);
+
+            return;
+        }
         // The letters of a text stay what they are (ECMA-262, 10.4.3.5), which only strict texts stop at.
         if (!self::isStill($container) && !\is_string($container)) {
             parent::put($container, $index, $value);
@@ -373,14 +385,53 @@ final class JavaScriptValues extends Values
             return '[Function'.(null === $name ? ' (anonymous)' : ": $name").']';
         }
         if ($value instanceof Getter) {
-            return '[Getter]';
+            return null === $value->finds ? '[Setter]' : (null === $value->keeps ? '[Getter]' : '[Getter/Setter]');
         }
 
         // console.log names the sign of a negative zero, a template literal does not.
         return \is_float($value) && 0.0 === abs($value) && '-' === Decimal::shortest($value)->sign ? '-0' : $this->text($value);
     }
 
-    /** An object may say by itself what its text or its number is (ECMA-262, 7.1.1.1), which is not asked for here. */
+    /**
+     * A text with gaps that the values behind it fill, and what is left of them behind it (the Console standard, 2.2, and what
+     * Node.js does where that leaves it open).
+     */
+    public function logged(mixed $form, mixed ...$values): string
+    {
+        if (!\is_string($form)) {
+            return implode(' ', array_map($this->show(...), [$form, ...$values]));
+        }
+        $text = (string) preg_replace_callback('/%[sdifjOc%]/', function (array $gap) use (&$values): string {
+            if ('%%' === $gap[0] || [] === $values) {
+                return '%%' === $gap[0] ? '%' : $gap[0];
+            }
+            $value = array_shift($values);
+
+            return match ($gap[0]) {
+                '%c' => '',
+                '%s' => $this->filledIn($value),
+                '%j' => $this->text($this->json($value)),
+                '%O' => \is_string($value) ? $this->display($value) : $this->show($value),
+                '%d' => $this->show($value instanceof MapValue ? \NAN : $this->toNumber($value instanceof ListValue ? $this->text($value) : $value)),
+                '%i' => $this->show($this->toWhole($this->text($value))),
+                default => $this->show($this->leadingNumber($this->text($value))),
+            };
+        }, $form);
+
+        return implode(' ', [$text, ...array_map($this->show(...), $values)]);
+    }
+
+    /** A value in the gap of a text: an object as it is shown, unless it says itself what its text is. */
+    private function filledIn(mixed $value): string
+    {
+        if ($value instanceof ListValue || $value instanceof MapValue && !$this->can($value, ClassDefinition::SHOWS) && 'Error' !== $value->made) {
+            return (new JavaScriptInspection($this->display(...), $this->key(...), $this->shown(...)))->of($value, 2);
+        }
+
+        return \is_float($value) ? $this->show($value) : $this->text($value);
+    }
+
+    /** An object may say by itself what its number is (ECMA-262, 7.1.1.1), which is not asked for here. */
     private static function sayNoForm(MapValue $value, string $method): void
     {
         if (($value->entries["t$method"][1] ?? null) instanceof \Closure) {
@@ -408,9 +459,16 @@ final class JavaScriptValues extends Values
                 return '' === $says ? $name : "$name: $says";
             }
             if ($value instanceof MapValue) {
-                self::sayNoForm($value, 'toString');
+                $says = $value->entries['ttoString'][1] ?? null;
+                if (!$says instanceof \Closure) {
+                    return '[object Object]';
+                }
+                // Which of the two is asked is for the place to say (ECMA-262, 7.1.1.1).
+                self::sayNoForm($value, 'valueOf');
+                $says = $this->calledOn($says, $value);
+                $text = $says instanceof \Closure ? $says() : null;
 
-                return '[object Object]';
+                return $text instanceof ListValue || $text instanceof MapValue ? throw new RunError('own_form', ['name' => 'toString']) : $this->text($text);
             }
 
             if ($value instanceof PatternValue) {

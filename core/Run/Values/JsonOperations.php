@@ -64,7 +64,7 @@ trait JsonOperations
                 usort($entries, fn (array $one, array $other): int => $this->less($one[0], $other[0]) ? -1 : ($this->less($other[0], $one[0]) ? 1 : 0));
             }
             foreach ($entries as [$key, $item]) {
-                $item = $item instanceof Getter ? ($item->finds)() : $item;
+                $item = $item instanceof Getter ? (null === $item->finds ? null : ($item->finds)()) : $item;
                 if (!$isPython && (null === $item || $item instanceof \Closure)) {
                     continue;
                 }

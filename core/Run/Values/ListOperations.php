@@ -391,7 +391,7 @@ trait ListOperations
             $entry = '' === $container->sort ? $container->entries[MapValue::tag($this->keyed($index))] ?? null : throw new RunError('not_a_list');
 
             if (null !== $entry && $entry[1] instanceof Getter) {
-                return ($entry[1]->finds)();
+                return null === $entry[1]->finds ? null : ($entry[1]->finds)();
             }
             if (null === $entry && $this->facts->nullBeside && isset($container->entries['t'.MapValue::SAYS]) && \in_array($index, ['message', 'name'], true)) {
                 // A failure of the program's own: its kind above is not known here.
@@ -402,6 +402,9 @@ trait ListOperations
         }
         if ($container instanceof \Closure && 'name' === $index && $this->facts->nullBeside) {
             return $this->nameOf($container) ?? '';
+        }
+        if ($container instanceof PatternValue && \is_string($index)) {
+            return $container->kept($index);
         }
         if ($container instanceof ListValue && null !== $container->found && \is_string($index)) {
             return match (true) {

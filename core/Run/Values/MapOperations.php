@@ -46,6 +46,16 @@ trait MapOperations
         return $map;
     }
 
+    /** A map or a set gets what another one has, and nothing else. */
+    public function refill(mixed $place, mixed $other): void
+    {
+        $place = self::map_($place);
+        // What it gets may be made of what it has.
+        $other = clone self::map_($other);
+        $this->clear($place);
+        $this->update($place, $other);
+    }
+
     public function update(mixed $map, mixed $other): void
     {
         if ($map instanceof MapValue && 'set' === $map->sort) {
@@ -129,17 +139,22 @@ trait MapOperations
     }
 
     /**
-     * What a map holds that is found whenever it is asked for.
+     * What a map holds that is found whenever it is asked for, and what does something where it is given a value.
      *
-     * @param list<string> $names
+     * @param list<string>            $names
+     * @param array<string, \Closure> $kept
      */
-    public function withGetters(MapValue $map, array $names): MapValue
+    public function withGetters(MapValue $map, array $names, array $kept): MapValue
     {
         foreach ($names as $name) {
             $function = $map->entries["t$name"][1] ?? null;
             if ($function instanceof \Closure) {
                 $map->entries["t$name"][1] = new Getter(static fn (): mixed => $function($map));
             }
+        }
+        foreach ($kept as $name => $function) {
+            $found = $map->entries["t$name"][1] ?? null;
+            $map->entries["t$name"] = [$name, new Getter($found instanceof Getter ? $found->finds : null, static fn (mixed $value): mixed => $function($map, $value))];
         }
 
         return $map;

@@ -51,6 +51,10 @@ final class MapValue
 
     public function __clone()
     {
+        // A map that an object keeps its fields in is not the copy's.
+        $entries = $this->entries;
+        unset($this->entries);
+        $this->entries = $entries;
         $this->number = null;
         $this->frozen = false;
         $this->table = null === $this->table ? null : clone $this->table;

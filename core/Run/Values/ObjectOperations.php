@@ -241,6 +241,14 @@ trait ObjectOperations
         return $function;
     }
 
+    /** A function under the name of another one, as far as that has one. */
+    public function namedAs(mixed $function, mixed $other): mixed
+    {
+        $name = $other instanceof \Closure ? $this->nameOf($other) : null;
+
+        return null === $name || !$function instanceof \Closure ? $function : $this->named($function, $name);
+    }
+
     /** @var \WeakMap<\Closure, \Closure>|null functions that say `this`, and what each does with it */
     private ?\WeakMap $knowing = null;
 
@@ -344,6 +352,18 @@ trait ObjectOperations
      *
      * @throws RunError for anything else
      */
+    /** What an object keeps, as the map that it is kept in: who changes one changes the other (The Python Standard Library, "vars"). */
+    public function fieldsOf(mixed $object): MapValue
+    {
+        if (!$object instanceof MapValue || '' === $object->class) {
+            throw new RunError('not_an_object', ['value' => mb_substr($this->show($object), 0, 30)], 'vars() argument must have __dict__ attribute');
+        }
+        $map = new MapValue();
+        $map->entries = &$object->entries;
+
+        return $map;
+    }
+
     public function asDict(mixed $object): MapValue
     {
         if (!$object instanceof MapValue || '' === $object->class || $this->can($object, ClassDefinition::MAKES)) {

@@ -24,9 +24,9 @@ trait PatternOperations
     {
         $text = $this->text($text);
         $pattern = $this->pattern($pattern);
-        $match = $pattern->first($text, $pattern->isForAll() ? $pattern->next : 0);
+        $match = $pattern->first($text, $pattern->isForAll() ? $pattern->from($text) : 0);
         if ($pattern->isForAll()) {
-            $pattern->next = null === $match ? 0 : $match[0][1] + \strlen((string) $match[0][0]);
+            $pattern->next = null === $match ? 0 : mb_strlen(substr($text, 0, $match[0][1] + \strlen((string) $match[0][0])));
         }
 
         return $this->found_($text, $match, $pattern);

@@ -10,7 +10,7 @@ use Scrivlet\Core\Run\RunError;
 /** A pattern that texts are searched for: a regular expression of JavaScript or Python, which PCRE reads nearly as they are. */
 final class PatternValue
 {
-    /** Where a search goes on that remembers its place (ECMA-262, 22.2.7.2). */
+    /** The letter at which a search goes on that remembers its place (ECMA-262, 22.2.7.2). */
     public int $next = 0;
 
     /** @var array<string, int> the groups that have names, as far as a text fitted */
@@ -33,6 +33,26 @@ final class PatternValue
         $compiled = Patterns::python($source);
 
         return null === $compiled ? null : new self($source, '', $compiled);
+    }
+
+    /** The byte of a text at which a search goes on; behind the text where that has fewer letters. */
+    public function from(string $text): int
+    {
+        return 0 === $this->next ? 0 : (mb_strlen($text) < $this->next ? \strlen($text) + 1 : \strlen(mb_substr($text, 0, $this->next)));
+    }
+
+    /** What a pattern keeps under a name (ECMA-262, 22.2.6 and 22.2.8). */
+    public function kept(string $name): string|float|bool|null
+    {
+        return match ($name) {
+            'lastIndex' => (float) $this->next,
+            'source' => $this->source,
+            'flags' => $this->flags,
+            'global' => str_contains($this->flags, 'g'),
+            'ignoreCase' => str_contains($this->flags, 'i'),
+            'multiline' => str_contains($this->flags, 'm'),
+            default => null,
+        };
     }
 
     /**

@@ -22,7 +22,7 @@ return [
     new ValueOperation(OperationKey::DropAt, 2, Result::Nothing, python: 'del {0}[{1}]', javaScript: '{0}.splice({1}, 1)', cpp: '{0}.erase({0}.begin() + {1:8})'),
     new ValueOperation(OperationKey::DropFirst, 1, Result::Nothing, python: 'del {0}[0]', javaScript: '{0}.shift()', cpp: '{0}.erase({0}.begin())'),
     new ValueOperation(OperationKey::Remove, 2, Result::Nothing, python: '{0}.remove({1})', javaScript: ['@remove({0}, {1})', 'set?{0}.delete({1})'], cpp: '@remove_value({0}, {1})'),
-    new ValueOperation(OperationKey::Clear, 1, Result::Nothing, python: '{0}.clear()', javaScript: ['5|{0}.length = 0', 'set?{0}.clear()'], cpp: '{0}.clear()'),
+    new ValueOperation(OperationKey::Clear, 1, Result::Nothing, python: '{0}.clear()', javaScript: ['5|{0}.length = 0', 'set?{0}.clear()', 'map?@forgetAll({0})'], cpp: '{0}.clear()'),
     new ValueOperation(OperationKey::Sort, 1, Result::Nothing, python: '{0}.sort()', javaScript: ['{0}.sort((a, b) => a - b)', 'texts?{0}.sort()', 'lists?@sortBy({0}, (item) => item)'], cpp: ['sort({0:all})', 'stable_sort({0:all})']),
     new ValueOperation(OperationKey::SortDown, 1, Result::Nothing, python: '{0}.sort(reverse=True)', javaScript: ['{0}.sort((a, b) => b - a)', 'texts?{0}.sort().reverse()', 'lists?@sortDownBy({0}, (item) => item)'], cpp: ['sort({0}.rbegin(), {0}.rend())', 'sort({0:all}, greater<>())']),
     new ValueOperation(OperationKey::SortAsTexts, 1, Result::Nothing, python: '{0}.sort(key=str)', javaScript: '{0}.sort()', cpp: '@sort_as_texts({0})'),

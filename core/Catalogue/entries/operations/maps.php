@@ -9,6 +9,7 @@ use Scrivlet\Core\Tree\OperationKey;
 // Values by keys.
 return [
     new ValueOperation(OperationKey::Update, 2, Result::Nothing, python: '{0}.update({1})', javaScript: 'Object.assign({0}, {1})', cpp: '@update_map({0}, {1})'),
+    new ValueOperation(OperationKey::Refill, 2, Result::Nothing, python: '@refill({0}, {1})', javaScript: '@refill({0}, {1})', cpp: '{0} = {1}'),
     new ValueOperation(OperationKey::Overwrite, 2, Result::Nothing, cpp: '*{0} = {1}'),
     new ValueOperation(OperationKey::ValueOr, 3, Result::Value, python: '{0}.get({1}, {2})', javaScript: '2|{0}[{1}] ?? {2:3}', cpp: '@value_or({0}, {1}, {2})'),
     new ValueOperation(OperationKey::MapOf, 1, Result::MapOf, python: 'dict({0})', javaScript: 'Object.fromEntries({0})', cpp: '@map_of({0})'),
@@ -19,6 +20,7 @@ return [
     new ValueOperation(OperationKey::Keys, 1, Result::Keys, python: ['list({0}.keys())', '{0}.keys()'], javaScript: 'Object.keys({0})', cpp: '@keys({0})'),
     new ValueOperation(OperationKey::Values, 1, Result::Values, python: ['list({0}.values())', '{0}.values()'], javaScript: 'Object.values({0})', cpp: '@values({0})'),
     new ValueOperation(OperationKey::Entries, 1, Result::Pairs, python: '{0}.items()', javaScript: 'Object.entries({0})', cpp: '{0}'),
+    new ValueOperation(OperationKey::FieldsOf, 1, Result::Parsed, python: ['vars({0})', '{0}.__dict__']),
     new ValueOperation(OperationKey::AsDict, 1, Result::Parsed, python: 'dataclasses.asdict({0})'),
     new ValueOperation(OperationKey::Forget, 2, Result::Nothing, python: 'del {0}[{1}]', javaScript: 'delete {0}[{1}]', cpp: '{0}.erase({1})'),
     new ValueOperation(OperationKey::TakenOut, 1, Result::Record, python: '{0}.popitem()', changes: true),

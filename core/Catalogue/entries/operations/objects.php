@@ -8,6 +8,7 @@ use Scrivlet\Core\Tree\OperationKey;
 
 // Objects, their fields and their kinds.
 return [
+    new ValueOperation(OperationKey::NamedAs, 2, Result::Same, python: '{0}'),
     new ValueOperation(OperationKey::FunctionName, 1, Result::Text, python: '{0}.__name__', javaScript: '{0}.name'),
     // A method as a value, with the object that it is asked of.
     new ValueOperation(OperationKey::MethodOf, 2, Result::Unknown, python: ['{0}.{1}'], javaScript: ['{0}.{1}.bind({0})']),

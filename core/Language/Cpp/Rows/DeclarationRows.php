@@ -11,6 +11,7 @@ use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Mistakes\Replacement;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Parsing\Reading;
+use Scrivlet\Core\Language\Typing\StaticType;
 use Scrivlet\Core\Language\Typing\TypeKind;
 use Scrivlet\Core\Language\Typing\TypeNames;
 use Scrivlet\Core\Tree\Binary;
@@ -26,6 +27,7 @@ use Scrivlet\Core\Tree\Operation;
 use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\Operator;
 use Scrivlet\Core\Tree\OwnValue;
+use Scrivlet\Core\Tree\Perform;
 use Scrivlet\Core\Tree\SetSeveral;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
@@ -36,6 +38,12 @@ final class DeclarationRows
 {
     /** @var array{bool, bool}|null whether the text brings in this project's library, and all names of the standard one */
     private ?array $brought = null;
+
+    /** @var array<string, array<string, true>> by function, the variables that another name stands for, too */
+    private array $alsoNamed = [];
+
+    /** @var array<string, array<string, string>> by function and name, the type of what another name stands for */
+    private array $stoodFor = [];
 
     public function __construct(private readonly CppParser $parser)
     {
@@ -133,6 +141,10 @@ final class DeclarationRows
             }
             $this->parser->write($name->text, $name->offset);
             $this->parser->references[$this->parser->scope][$name->text] = null !== $named;
+            $this->stoodFor[$this->parser->scope][$name->text] = null === $named || null === $value ? '' : TypeNames::bare($this->parser->typeOf($value));
+            if (null !== $named && $value instanceof VariableRead) {
+                $this->alsoNamed[$this->parser->scope][$value->name] = true;
+            }
             $value = $this->asIterator($name->text, $type, $value);
             if (null === $value && '' === $this->parser->scope && (!$this->parser->inMain || 'static' === $token->text) && (TypeNames::read($kept)->isNumeric() || 'bool' === $kept)) {
                 // What lasts as long as the program is nought before anything else (C++17, 6.6.2).
@@ -329,12 +341,44 @@ final class DeclarationRows
         return new SetVariable($this->parser->newId(), $token->text, $given[0]->value ?? new NothingLiteral());
     }
 
+    private function typeBehind(string $name): StaticType
+    {
+        $type = trim($this->parser->typeOf(new VariableRead($name)), '& ');
+
+        return TypeNames::read('auto' === $type ? $this->stoodFor[$this->parser->scope][$name] ?? $type : $type);
+    }
+
+    private function isHolder(StaticType $type): bool
+    {
+        return $type->isList() || $type->isMap() || $type->isSet();
+    }
+
+    /** A list, a map or a set that has another name somewhere gets other items, and stays what it is (C++17, 11.3.2 and 26.2.1). */
+    public function asItself(Statement $row): Statement
+    {
+        if (!$row instanceof SetVariable || null !== $row->declared) {
+            return $row;
+        }
+        $place = new VariableRead($row->variable);
+        $type = $this->parser->typeOf($place);
+        $known = $this->typeBehind($row->variable);
+        if (!str_ends_with($type, '&') && !isset($this->alsoNamed[$this->parser->scope][$row->variable]) || str_starts_with($type, 'const ')) {
+            return $row;
+        }
+
+        return match (true) {
+            $known->isList() => new Perform($row->id, new Operation(OperationKey::PutRange, [$place, new NothingLiteral(), new NothingLiteral(), $row->value])),
+            $known->isMap(), $known->isSet() => new Perform($row->id, new Operation(OperationKey::Refill, [$place, $row->value])),
+            default => $row,
+        };
+    }
+
     /** What is given to a reference is given to what it stands for (C++17, 11.3.2). */
     public function mayChange(string $name, int $offset): void
     {
         if (isset($this->parser->constants[$this->parser->scope][$name]) || !isset($this->parser->declared[$this->parser->scope][$name]) && isset($this->parser->constants[''][$name])) {
             $this->parser->mistake('constant_assigned', $offset, \strlen($name), ['name' => $name]);
-        } elseif ($this->parser->references[$this->parser->scope][$name] ?? false) {
+        } elseif (($this->parser->references[$this->parser->scope][$name] ?? false) && !$this->isHolder($this->typeBehind($name))) {
             $this->parser->mistake('unsupported', $offset, \strlen($name), ['what' => "& $name = …"]);
         }
     }

@@ -56,8 +56,12 @@ final class FunctionValues
         return $this->functionValue('' === $own ? $this->parser->nameFor('inner') : $own, [], $isAsync ? 'async' : '');
     }
 
-    /** A function that an object of its own keeps, which it knows as `this`. */
-    public function methodValue(Token $name, bool $isGetter): FunctionReference
+    /**
+     * A function that an object of its own keeps, which it knows as `this`.
+     *
+     * @param 'asked'|'tied'|'set' $sort
+     */
+    public function methodValue(Token $name, string $sort): FunctionReference
     {
         if ($this->parser->is('function')) {
             $this->parser->at = $this->unnamedAt($this->parser->at) ?? $this->parser->fail('unsupported', $name, ['what' => 'function … { … }']);
@@ -71,7 +75,7 @@ final class FunctionValues
 
         $this->parser->objectMethods[$name->text] = true;
 
-        return $this->functionValue($this->parser->nameFor($name->text), ['this'], $isGetter ? 'asked' : 'tied');
+        return $this->functionValue($this->parser->nameFor($name->text), ['this'], $sort);
     }
 
     /** `{ async load() { … } }`, where it does not ask for the object itself. */
@@ -99,8 +103,8 @@ final class FunctionValues
     }
 
     /**
-     * @param list<string>              $parameters those that are not written
-     * @param ''|'asked'|'tied'|'async' $sort
+     * @param list<string>                    $parameters those that are not written
+     * @param ''|'asked'|'tied'|'async'|'set' $sort
      */
     public function functionValue(string $name, array $parameters, string $sort): FunctionReference
     {

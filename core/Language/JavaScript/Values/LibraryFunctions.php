@@ -64,9 +64,9 @@ final class LibraryFunctions
                 }
             }
 
-            if (1 < $count && $first instanceof TextLiteral && 1 === preg_match('/%[sdifjoOc]/', $first->value, $sign)) {
-                // What follows goes into the gaps of the text (the Console standard, 2.2).
-                $this->parser->failAt('unsupported', $arguments[0]->offset, $arguments[0]->end - $arguments[0]->offset, ['what' => "console.log(\"$sign[0]\", …)"]);
+            $isFormed = 1 < $count && $first instanceof TextLiteral && 1 === preg_match('/%[sdifjoOc%]/', $first->value);
+            if ($isFormed && (12 < $count || str_contains($first->value, '%o') || [] !== array_filter(array_column($arguments, 'name')))) {
+                $this->parser->failAt('unsupported', $arguments[0]->offset, $arguments[0]->end - $arguments[0]->offset, ['what' => 'console.log("%…", …)']);
             }
 
             foreach ($arguments as $argument) {
@@ -77,7 +77,8 @@ final class LibraryFunctions
                 }
             }
 
-            return $this->parser->transient(OperationKey::Console, $this->parser->namedArguments->handed($arguments));
+            // What follows goes into the gaps of the text (the Console standard, 2.2).
+            return $this->parser->transient(OperationKey::Console, $isFormed ? [new Operation(OperationKey::Logged, $values)] : $this->parser->namedArguments->handed($arguments));
         }
         if (('Math.max' === $name || 'Math.min' === $name) && 0 === $count) {
             // Of nothing (ECMAScript 2022, 21.3.2.24).

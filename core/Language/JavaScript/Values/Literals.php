@@ -90,7 +90,7 @@ final class Literals
                 }
                 continue;
             }
-            if ('*' === $key->text || 'set' === $key->text && $this->parser->is('(', 2)) {
+            if ('*' === $key->text) {
                 $this->parser->fail('unsupported', $key, ['what' => '{ '.$key->text.' …() { … } }']);
             }
             if ('async' === $key->text && TokenKind::Name === $this->parser->peek(1)?->kind && $this->parser->is('(', 2)) {
@@ -103,12 +103,13 @@ final class Literals
                 }
                 continue;
             }
-            $isGetter = 'get' === $key->text && \in_array($this->parser->peek(1)?->kind, [TokenKind::Name, TokenKind::Keyword], true) && $this->parser->is('(', 2);
+            $isGetter = \in_array($key->text, ['get', 'set'], true) && \in_array($this->parser->peek(1)?->kind, [TokenKind::Name, TokenKind::Keyword], true) && $this->parser->is('(', 2);
+            $sort = $isGetter ? ('get' === $key->text ? 'asked' : 'set') : 'tied';
             if ($isGetter || 'async' !== $key->text && $this->parser->is('(', 1) && (TokenKind::Name === $key->kind || TokenKind::Keyword === $key->kind)) {
                 $this->parser->at += (int) $isGetter;
                 $name = $this->parser->peek() ?? $key;
                 $entries[] = new TextLiteral(Shadows::written($name, $this->parser->shadows));
-                $entries[] = $this->parser->methodValue($name, $isGetter);
+                $entries[] = $this->parser->methodValue($name, $sort);
                 if (!$this->parser->accept(',')) {
                     break;
                 }
@@ -130,13 +131,10 @@ final class Literals
             } else {
                 $entries[] = $this->parser->expression();
             }
-            if (!$this->parser->is(':') && 'set' === $key->text && TokenKind::Name === $this->parser->peek()?->kind && $this->parser->is('(', 1)) {
-                $this->parser->fail('unsupported', $key, ['what' => '{ set … }']);
-            }
             if (!$this->parser->accept(':')) {
                 $this->parser->fail('colon_in_map', null, [], [new Replacement($this->parser->endOffset(), 0, ':')]);
             }
-            $entries[] = $this->parser->is('function') && $this->parser->is('(', 1) && $this->parser->saysThis($this->parser->at) ? $this->parser->methodValue($key, false) : $this->parser->expression();
+            $entries[] = $this->parser->is('function') && $this->parser->is('(', 1) && $this->parser->saysThis($this->parser->at) ? $this->parser->methodValue($key, 'tied') : $this->parser->expression();
             if (!$this->parser->accept(',')) {
                 break;
             }

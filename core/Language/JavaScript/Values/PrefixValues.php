@@ -237,6 +237,10 @@ final class PrefixValues
     private function newArray(Token $token): Expression
     {
         $class = $this->parser->peek(1);
+        if ('this' === $class?->text && '' !== $this->parser->class && !$this->parser->isVariable($this->parser->itself) && str_contains($this->parser->scope, '.') && !\in_array($this->parser->class, $this->parser->classes->parents, true)) {
+            // The class itself, as none is a kind of it (ECMA-262, 13.3.5).
+            $class = new Token(TokenKind::Name, $this->parser->class, $class->offset);
+        }
         if (null !== $class && isset($this->parser->classes->parents[$class->text])) {
             $opened = $this->parser->peek(2);
             ++$this->parser->at;

@@ -45,7 +45,13 @@ final class UnknownMembers
     {
         $isMeant = $this->parser->mayFail($name->offset) && !$this->parser->facts->typed && !$this->parser->facts->undefined && 1 !== preg_match('/__$/D', $name->text);
 
-        return $isMeant && null === $this->near($name) ? new Field($receiver, $name->text) : $this->unknownMethod($name, $called);
+        return ($isMeant || $this->keepsByText()) && null === $this->near($name) ? new Field($receiver, $name->text) : $this->unknownMethod($name, $called);
+    }
+
+    /** Whether objects are given fields by texts, which may be any: `setattr(bed, side, 3)`, `bed.__dict__.update(sides)`. */
+    private function keepsByText(): bool
+    {
+        return $this->parser->facts->namesArguments && 1 === preg_match('/\bsetattr\s*\(|(?:\bvars\s*\([^()]*\)|\.__dict__)\s*(?:\[[^\]\n]*\]\s*[-+*\/%]?=(?!=)|\.\s*(?:update|setdefault)\b)/', $this->parser->text);
     }
 
     private function near(Token $name): ?string
@@ -131,7 +137,7 @@ final class UnknownMembers
     /** What an object is asked for is kept somewhere, or one slip of the hand away from what is. */
     public function checkField(Token $name): void
     {
-        if ([] === $this->parser->classes->setFields || isset($this->parser->classes->setFields[$name->text]) || isset($this->parser->classes->methodNames[$name->text]) || $this->isSharedByAny($name->text)) {
+        if ([] === $this->parser->classes->setFields || isset($this->parser->classes->setFields[$name->text]) || isset($this->parser->classes->methodNames[$name->text]) || $this->isSharedByAny($name->text) || $this->keepsByText()) {
             return;
         }
         if ($this->parser->isRaised($this->parser->class) && RealNames::has($name->text, $this->parser->language())) {

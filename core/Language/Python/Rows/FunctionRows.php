@@ -297,7 +297,7 @@ final class FunctionRows
         }
         $full = 'functools' === ($this->parser->aliases[$name] ?? $name) && !isset($this->parser->imported[$name]) ? 'functools'.$rest : ($this->parser->imported[$name] ?? '').$rest;
         if (str_starts_with($full, 'functools.wraps(')) {
-            return $this->parser->toldApart->wrapsPlainly() ? '' : null;
+            return $this->parser->toldApart->wraps($rest) ? '' : null;
         }
 
         return 1 === preg_match('/^functools\.(?:cache|lru_cache(?:\((?:maxsize=)?(?:None|\d+)?\))?)$/D', $full) ? 'remembered' : null;
@@ -345,7 +345,7 @@ final class FunctionRows
             return new LeaveFunction($this->parser->newId());
         }
 
-        $value = $this->parser->valueOrTuple();
+        $value = $this->parser->toldApart->named($this->parser->valueOrTuple());
         if (null !== $made) {
             // What ends a generator is told to nobody but who asks the end itself for it (The Python Language Reference, 6.2.9).
             if (!$this->parser->isSteady($value) || 1 === preg_match('/=\s*\(?\s*yield\s+from\b|\.value\b/', $this->parser->text)) {

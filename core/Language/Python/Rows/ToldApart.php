@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Scrivlet\Core\Language\Python\Rows;
 
+use Scrivlet\Core\Language\Lexing\Token;
 use Scrivlet\Core\Language\Lexing\TokenKind;
 use Scrivlet\Core\Language\Names;
 use Scrivlet\Core\Language\Python\LogicalLine;
@@ -12,9 +13,12 @@ use Scrivlet\Core\Tree\Expression;
 use Scrivlet\Core\Tree\FunctionDefinition;
 use Scrivlet\Core\Tree\FunctionReference;
 use Scrivlet\Core\Tree\MethodCall;
+use Scrivlet\Core\Tree\Operation;
+use Scrivlet\Core\Tree\OperationKey;
 use Scrivlet\Core\Tree\OwnValue;
 use Scrivlet\Core\Tree\SetVariable;
 use Scrivlet\Core\Tree\Statement;
+use Scrivlet\Core\Tree\VariableRead;
 
 /**
  * Functions that share a name with another thing of the program get one of their own here: those that stand in different
@@ -27,6 +31,9 @@ final class ToldApart
     public array $ownDecorators = [];
     /** @var array<string, true> names of functions that are those of what a decorator made */
     private array $writtenOver = [];
+
+    /** @var array<string, string> functions that take the name of another one */
+    private array $named = [];
 
     public function __construct(private readonly PythonParser $parser)
     {
@@ -71,17 +78,33 @@ final class ToldApart
         }
     }
 
-    /** Whether nothing asks what a decorator has made for its name, so that it need not have taken that of the function. */
-    public function wrapsPlainly(): bool
+    /**
+     * What is made by a decorator takes the name of the function that it is made for (The Python Standard Library, functools.wraps).
+     *
+     * @param string $rest what stands behind `@wraps`, or behind the library's name
+     */
+    public function wraps(string $rest): bool
     {
-        foreach ($this->parser->tokens as $at => $token) {
-            $name = $this->parser->tokens[$at - 2]->text ?? '';
-            if (\in_array($token->text, ['__name__', '__doc__', '__wrapped__'], true) && isset($this->writtenOver[$name])) {
-                return false;
-            }
+        $isAsked = [] !== array_filter($this->parser->tokens, fn (Token $token, int $at): bool => \in_array($token->text, ['__doc__', '__wrapped__'], true) && isset($this->writtenOver[$this->parser->tokens[$at - 2]->text ?? '']), \ARRAY_FILTER_USE_BOTH);
+        $next = $this->parser->codeBelow();
+        if ($isAsked || null === $next || 1 !== preg_match('/\((\w+)\)$/D', $rest, $match)) {
+            return false;
         }
+        $this->named[$this->parser->tokens[$next->from + 1]->text ?? ''] = $match[1];
 
         return true;
+    }
+
+    /** A function that is given back under the name of another, where names of functions are asked for at all. */
+    public function named(Expression $value): Expression
+    {
+        $of = $value instanceof VariableRead ? $this->named[$value->name] ?? null : null;
+        if (null === $of || !str_contains($this->parser->text, '.__name__')) {
+            return $value;
+        }
+        $this->parser->read($of, $this->parser->offset());
+
+        return new Operation(OperationKey::NamedAs, [$value, new VariableRead($of)]);
     }
 
     /** @param int $around the line where the function begins that a function of this name stands in */

@@ -263,6 +263,9 @@ final class LibraryFunctions
                 return new KindTest($first, isset($this->parser->classes->parents[$kind]) ? $kind : PythonNames::KINDS[$kind]);
             }
         }
+        if ('vars' === $name && 1 === $count && null !== $first && !isset($arguments[0]->name)) {
+            return new Operation(OperationKey::FieldsOf, [$first]);
+        }
         if ('open' === $name && null !== $first && 2 >= $count) {
             return $this->opened($first, $arguments[1]->value ?? null, $token);
         }
